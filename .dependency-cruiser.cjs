@@ -1,0 +1,44 @@
+/** Arrows point down only: web, server, cli > contract > core; no circles. */
+module.exports = {
+  forbidden: [
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'core-imports-nothing-of-ours',
+      severity: 'error',
+      from: { path: '^core/src' },
+      to: { path: '^(contract|server|cli|web|e2e)/' },
+    },
+    {
+      name: 'contract-imports-core-only',
+      severity: 'error',
+      from: { path: '^contract/src' },
+      to: { path: '^(server|cli|web|e2e)/' },
+    },
+    {
+      name: 'rooms-do-not-mix',
+      severity: 'error',
+      from: { path: '^(server|cli|web)/src' },
+      to: { path: '^(server|cli|web|e2e)/', pathNot: '^$1/' },
+    },
+    {
+      name: 'by-the-one-door',
+      severity: 'error',
+      from: { path: '^(contract|server|cli|web)/src' },
+      to: { path: '^(core|contract)/src/(?!index\\.ts$)', pathNot: '^contract/src' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['source', 'import', 'types', 'node', 'default'],
+    },
+  },
+};

@@ -1,0 +1,49 @@
+import { checkCommand } from './check-command.js';
+import { convertCommand } from './convert-command.js';
+import { InputFaults, WrongUsage } from './faults.js';
+import { statementsCommand } from './statements-command.js';
+
+export interface Output {
+  write(text: string): unknown;
+}
+
+export type Command = (args: readonly string[], out: Output, err: Output) => Promise<number>;
+
+const COMMANDS: Readonly<Record<string, Command>> = {
+  statements: statementsCommand,
+  check: checkCommand,
+  convert: convertCommand,
+};
+
+export const USAGE = `gleddo: statements, checks and conversions of books, without a server
+
+  gleddo statements BOOK [--at DATE] [--from DATE] [--level account|parent|section] [--json]
+  gleddo check KEY WORK... [--json] [--csv FILE]
+  gleddo convert IN OUT
+
+BOOK, KEY: a .book.json or .key.json file. WORK: a book file, or a table of accounts and balances
+(.csv, .tsv, .txt, .xlsx). IN, OUT: by their endings. Exit status: 0 done, 1 faults in the input,
+2 wrong usage.
+`;
+
+/** Runs one command line; answers the exit status: 0 done, 1 faults in the input, 2 wrong usage. */
+export async function main(args: readonly string[], out: Output, err: Output): Promise<number> {
+  const [name = '', ...rest] = args;
+  if (['--help', '-h', 'help'].includes(name)) {
+    out.write(USAGE);
+    return 0;
+  }
+  const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
+  try {
+    if (!command) throw new WrongUsage(name ? `there is no command “${name}”` : 'name a command');
+    return await command(rest, out, err);
+  } catch (error) {
+    if (error instanceof WrongUsage) {
+      err.write(`gleddo: ${error.message}\n\n${USAGE}`);
+      return 2;
+    }
+    if (!(error instanceof InputFaults)) throw error;
+    for (const line of error.lines) err.write(`${line}\n`);
+    return 1;
+  }
+}

@@ -1,0 +1,198 @@
+import { mkdtemp, readFile, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import {
+  accountsToTable,
+  cellsToCsv,
+  keyOf,
+  ternIsland,
+  writeBook,
+  writeKey,
+  type Book,
+} from '@gleddo/core';
+import { main } from '../src/index.js';
+
+const QUARTER = [
+  { statement: 'balance-sheet', at: '2027-03-31' },
+  { statement: 'profit-and-loss', from: '2027-01-01', to: '2027-03-31' },
+] as const;
+
+let folder: string;
+beforeAll(async () => {
+  folder = await mkdtemp(join(tmpdir(), 'gleddo-cli-'));
+});
+
+const put = async (name: string, text: string | Uint8Array) => {
+  await writeFile(join(folder, name), text);
+  return join(folder, name);
+};
+
+async function gleddo(...args: string[]) {
+  let out = '';
+  let err = '';
+  const status = await main(args, { write: (t) => (out += t) }, { write: (t) => (err += t) });
+  return { status, out, err };
+}
+
+const faulty = (): Book => {
+  const book = ternIsland();
+  return {
+    ...book,
+    accounts: book.accounts.map((account) =>
+      account.id === 'season-passes'
+        ? { ...account, type: 'service-fees', number: '4040' }
+        : account,
+    ),
+    entries: book.entries.filter((entry) => entry.reference !== 'A3'),
+  };
+};
+
+test('statements as JSON, in the documented shape', async () => {
+  const book = await put('tern.book.json', writeBook(ternIsland()));
+  const { status, out } = await gleddo('statements', book, '--at', '2027-03-31', '--json');
+  expect(status).toBe(0);
+  const said = JSON.parse(out);
+  expect(said.balanceSheet.totals).toEqual({
+    assets: '84310.00',
+    liabilities: '31200.00',
+    equity: '53110.00',
+    profit: '12480.00',
+  });
+  expect(said.balanceSheet.sections[0]).toMatchObject({ id: 'current-assets', total: '41260.00' });
+  expect(said.balanceSheet.sections[0].lines[0]).toEqual({ account: 'bank', amount: '18940.00' });
+  expect(said.profitAndLoss).toMatchObject({
+    from: '2027-01-01',
+    to: '2027-03-31',
+    totals: { revenue: '38660.00', grossProfit: '31210.00', profit: '12480.00' },
+  });
+  expect(said.cashFlow.movement).toBe('13160.00');
+  expect(said.trialBalance.debit).toBe(said.trialBalance.credit);
+  expect(said.trialBalance.lines[0]).toEqual({
+    account: 'bank',
+    debit: '18940.00',
+    credit: '0.00',
+  });
+});
+
+test('statements as a page, at the level of sections', async () => {
+  const book = await put('tern.book.json', writeBook(ternIsland()));
+  const { out } = await gleddo('statements', book, '--at', '2027-03-31', '--level', 'section');
+  expect(out).toContain('Tern Island Kayaks');
+  expect(out).toMatch(/Total assets\s+84,310\.00/);
+  expect(out).not.toContain('Bank, current account');
+});
+
+test('check names the faults, and what follows from them', async () => {
+  const key = await put(
+    'quarter.key.json',
+    writeKey(keyOf(ternIsland(), { statementDates: QUARTER })),
+  );
+  const work = await put('ines.book.json', writeBook(faulty()));
+  const { status, out } = await gleddo(
+    'check',
+    key,
+    work,
+    '--json',
+    '--csv',
+    join(folder, 'marks.csv'),
+  );
+  expect(status).toBe(0);
+  const [said] = JSON.parse(out);
+  expect(said.work).toBe('ines.book.json');
+  expect(said.of - said.points).toBe(4);
+  const notMet = said.results.filter((r: { outcome: string }) => r.outcome === 'not-met');
+  expect(
+    notMet.map((r: { check: string; account?: string; entry?: string }) => [
+      r.check,
+      r.account ?? r.entry,
+    ]),
+  ).toEqual([
+    ['account.statement', 'season-passes'],
+    ['entry.present', 'e22'],
+  ]);
+  const profit = said.results
+    .filter((r: { line?: string; outcome: string }) => r.line === 'profit')
+    .at(-1);
+  expect(profit).toMatchObject({
+    check: 'statement.total',
+    outcome: 'follows',
+    difference: '5080.00',
+    points: 1,
+    of: 1,
+  });
+  expect(profit.causes).toEqual(
+    expect.arrayContaining([
+      expect.objectContaining({ kind: 'placement', account: 'season-passes', share: '4200.00' }),
+      expect.objectContaining({ kind: 'entry', entry: 'e22', share: '880.00' }),
+    ]),
+  );
+  expect(await readFile(join(folder, 'marks.csv'), 'utf8')).toMatch(
+    /^work,score,.*\nines\.book\.json,\d+,\d+,/,
+  );
+});
+
+test('a spreadsheet’s table of accounts and balances is checked like any other work', async () => {
+  const book = ternIsland();
+  const key = await put('open.key.json', writeKey(keyOf({ ...book, entries: [] })));
+  const rows = accountsToTable(book).map((row) => row.join('\t'));
+  const table = await put(
+    'ade.tsv',
+    ['Tern Island Kayaks', '', ...rows, '\tTotal\t\t\t79,430.00\t79,430.00'].join('\n'),
+  );
+  const { status, out, err } = await gleddo('check', key, table, '--json');
+  expect(err).toBe('');
+  expect(status).toBe(0);
+  const [said] = JSON.parse(out);
+  expect(said.points).toBe(said.of);
+});
+
+test('converting there and back keeps accounts and balances; a workbook too', async () => {
+  const book = await put('tern.book.json', writeBook({ ...ternIsland(), entries: [] }));
+  for (const name of ['list.csv', 'list.xlsx']) {
+    expect((await gleddo('convert', book, join(folder, name))).status).toBe(0);
+    const back = join(folder, `${name}.book.json`);
+    expect((await gleddo('convert', join(folder, name), back)).status).toBe(0);
+    const said = JSON.parse(await readFile(back, 'utf8'));
+    expect(said.accounts).toHaveLength(34);
+    expect(said.opening.balances).toHaveLength(17);
+  }
+  const again = join(folder, 'again.book.json');
+  await gleddo('convert', book, again);
+  expect(await readFile(again, 'utf8')).toBe(await readFile(book, 'utf8'));
+  expect(cellsToCsv(accountsToTable(ternIsland()))).toBe(
+    await readFile(join(folder, 'list.csv'), 'utf8'),
+  );
+});
+
+test('faults are said one a line: file, where, what; the other works are still checked', async () => {
+  const key = await put(
+    'quarter.key.json',
+    writeKey(keyOf(ternIsland(), { statementDates: QUARTER })),
+  );
+  const bad = await put(
+    'bad.book.json',
+    '{"format":"gleddo-book","version":1,"company":{"name":"X","firstDay":"nope"},"accounts":[{"id":"a"}],"extra":1}',
+  );
+  const good = await put('good.book.json', writeBook(ternIsland()));
+  const { status, out, err } = await gleddo('check', key, bad, good, '--json');
+  expect(status).toBe(1);
+  expect(JSON.parse(out)).toHaveLength(1);
+  const lines = err.trim().split('\n');
+  expect(lines).toHaveLength(3);
+  for (const line of lines) expect(line).toMatch(/bad\.book\.json: \S+: .+\.$/);
+  expect((await gleddo('statements', join(folder, 'none.book.json'))).status).toBe(1);
+});
+
+test('wrong usage has its own status', async () => {
+  for (const args of [
+    [],
+    ['sing'],
+    ['statements'],
+    ['check', 'one'],
+    ['statements', 'x', '--at', 'May'],
+    ['convert', 'a', 'b.doc'],
+    ['statements', 'x', '--nope'],
+  ])
+    expect((await gleddo(...args)).status).toBe(2);
+  expect((await gleddo('--help')).status).toBe(0);
+});

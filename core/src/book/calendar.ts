@@ -1,0 +1,48 @@
+/** Days are ISO 8601 text (`2027-03-31`): they compare as text. */
+export const isDay = (text: string): boolean => {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
+  const day = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(day.getTime()) && day.toISOString().slice(0, 10) === text;
+};
+
+const parts = (day: string): [number, number, number] => {
+  const [y = 0, m = 1, d = 1] = day.split('-').map(Number);
+  return [y, m, d];
+};
+
+const dayOf = (y: number, m: number, d: number): string =>
+  new Date(Date.UTC(y, m, d)).toISOString().slice(0, 10);
+
+export function addDays(day: string, days: number): string {
+  const [y, m, d] = parts(day);
+  return dayOf(y, m - 1, d + days);
+}
+
+/** The same day `months` later; the last of the month where the month is shorter. */
+export function addMonths(day: string, months: number): string {
+  const [y, m, d] = parts(day);
+  const lastOfMonth = new Date(Date.UTC(y, m + months, 0)).getUTCDate();
+  return dayOf(y, m - 1 + months, Math.min(d, lastOfMonth));
+}
+
+/** A period, both days belonging to it. */
+export interface Period {
+  readonly from: string;
+  readonly to: string;
+}
+
+export const within = (period: Period, day: string): boolean =>
+  period.from <= day && day <= period.to;
+
+/** The financial year that holds a day, for years that begin on the month and day of `firstDay`. */
+export function financialYearOf(firstDay: string, day: string): Period {
+  let years = parts(day)[0] - parts(firstDay)[0];
+  if (addMonths(firstDay, 12 * years) > day) years -= 1;
+  return {
+    from: addMonths(firstDay, 12 * years),
+    to: addDays(addMonths(firstDay, 12 * (years + 1)), -1),
+  };
+}
+
+/** The first financial year of a book. */
+export const firstYear = (firstDay: string): Period => financialYearOf(firstDay, firstDay);

@@ -1,0 +1,15 @@
+export * from './book.js';
+export * from './place.js';
+export {
+  addDays,
+  addMonths,
+  financialYearOf,
+  firstYear,
+  isDay,
+  within,
+  type Period,
+} from './calendar.js';
+export { account, accountIdFor, freeId, newBook, slugOf, type NewBook } from './new-book.js';
+export { bookFromJson, parseJson, readBook } from './read-book.js';
+export { bookToJson, writeBook } from './write-book.js';
+export { DEEPEST, faultsOfBook, LONGEST_NAME } from './book-faults.js';

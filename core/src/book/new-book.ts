@@ -1,0 +1,93 @@
+import { shippedPlan } from '../numbering/shipped-plans.js';
+import { SHIPPED_SCHEMES, shippedScheme, type Scheme } from '../scheme/index.js';
+import type { Account, Book, Company, LegalForm } from './book.js';
+import { addDays } from './calendar.js';
+
+export interface NewBook {
+  readonly company: Company;
+  /** The id of a shipped scheme. */
+  readonly scheme: string;
+  /** The id of a shipped number plan; null to work without numbers. */
+  readonly numberPlan: string | null;
+}
+
+/** An account with nothing but its id and name; the rest as given. */
+export const account = (
+  id: string,
+  name: string,
+  rest: Partial<Omit<Account, 'id' | 'name'>> = {},
+): Account => ({
+  id,
+  name,
+  number: null,
+  type: null,
+  parent: null,
+  retired: false,
+  description: null,
+  cashFlow: null,
+  ...rest,
+});
+
+const PROFIT_HOME: Readonly<Record<LegalForm, string>> = {
+  'sole-trader': 'Profits kept in the business',
+  partnership: 'Profits not yet shared out',
+  company: 'Retained earnings',
+  'non-profit': 'Accumulated surplus',
+};
+
+const usualScheme = (): Scheme => {
+  const [first] = SHIPPED_SCHEMES;
+  if (!first) throw new Error('no scheme is shipped');
+  return first;
+};
+
+/**
+ * A book that holds only what it cannot do without: the one retained-earnings account, named after the
+ * legal form. Opening date: the day before the financial year.
+ */
+export function newBook(wanted: NewBook): Book {
+  const numberPlan = wanted.numberPlan === null ? null : shippedPlan(wanted.numberPlan);
+  const equity = numberPlan?.bands.find((band) => band.section === 'equity');
+  const number = equity ? retainedNumber(equity.from) : null;
+  return {
+    company: wanted.company,
+    scheme: shippedScheme(wanted.scheme) ?? usualScheme(),
+    numberPlan,
+    accounts: [
+      account('retained-earnings', PROFIT_HOME[wanted.company.legalForm], {
+        number,
+        type: 'retained-earnings',
+      }),
+    ],
+    opening: { date: addDays(wanted.company.firstDay, -1), balances: {} },
+    entries: [],
+  };
+}
+
+/** A fifth into a round hundred, so that capital fits before it: 3100 in a band from 3000. */
+function retainedNumber(from: string): string {
+  const [, prefix = '', digits = '0'] = /^(\D*)(\d+)$/.exec(from) ?? [];
+  const room = 10 ** Math.max(1, digits.length - 2);
+  return prefix + String(Number(digits) + room).padStart(digits.length, '0');
+}
+
+/** An id for a new account, from its name: readable in a file, unique in the book. */
+export function accountIdFor(book: Book, name: string): string {
+  const taken = new Set(book.accounts.map((each) => each.id));
+  return freeId(slugOf(name) || 'account', taken);
+}
+
+export const slugOf = (name: string): string =>
+  name
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 40);
+
+/** The wanted id, or with the first free ending: `bank`, `bank-2`, `bank-3`. */
+export function freeId(wanted: string, taken: ReadonlySet<string>): string {
+  if (!taken.has(wanted)) return wanted;
+  for (let n = 2; ; n++) if (!taken.has(`${wanted}-${n}`)) return `${wanted}-${n}`;
+}

@@ -1,0 +1,100 @@
+import { compareNumbers, numberKey } from '../numbering/account-number.js';
+import { sectionOfType, typeOf } from '../scheme/scheme.js';
+import { accountOf, type Account, type Book } from './book.js';
+
+/** The id of the line that gathers accounts without a place. */
+export const NOT_PLACED = 'not-placed';
+
+/** The section of an account; null while it is not placed (no type, or one that the scheme lacks). */
+export const sectionOfAccount = (book: Book, account: Account) =>
+  sectionOfType(book.scheme, account.type);
+
+/** The id of an account's section, or NOT_PLACED. */
+export const sectionIdOf = (book: Book, account: Account): string =>
+  typeOf(book.scheme, account.type)?.section ?? NOT_PLACED;
+
+/** An account with its depth under its parents: what a chart shows on one row. */
+export interface ChartRow {
+  readonly account: Account;
+  readonly depth: number;
+}
+
+/** Numbered accounts by number, then the others in the order in which they were put there. */
+function inOrder(accounts: readonly Account[]): Account[] {
+  const numbered = accounts.filter((a) => a.number !== null);
+  numbered.sort((a, b) => compareNumbers(a.number ?? '', b.number ?? ''));
+  return [...numbered, ...accounts.filter((a) => a.number === null)];
+}
+
+const chartRows = new WeakMap<Book, ReadonlyMap<string, readonly ChartRow[]>>();
+
+/** The rows of each section (and of NOT_PLACED) in the order shown: children behind their parent. */
+export function chartOf(book: Book): ReadonlyMap<string, readonly ChartRow[]> {
+  let chart = chartRows.get(book);
+  if (!chart) {
+    chart = makeChart(book);
+    chartRows.set(book, chart);
+  }
+  return chart;
+}
+
+function makeChart(book: Book): Map<string, ChartRow[]> {
+  const bySection = new Map<string, Account[]>();
+  for (const account of book.accounts) push(bySection, sectionIdOf(book, account), account);
+  const chart = new Map<string, ChartRow[]>();
+  for (const [section, accounts] of bySection) chart.set(section, nested(accounts));
+  return chart;
+}
+
+function nested(accounts: readonly Account[]): ChartRow[] {
+  const here = new Set(accounts.map((account) => account.id));
+  const children = new Map<string, Account[]>();
+  const tops: Account[] = [];
+  for (const account of accounts)
+    if (account.parent !== null && here.has(account.parent))
+      push(children, account.parent, account);
+    else tops.push(account);
+  const rows: ChartRow[] = [];
+  const visit = (list: readonly Account[], depth: number): void => {
+    for (const account of inOrder(list)) {
+      rows.push({ account, depth });
+      visit(children.get(account.id) ?? [], depth + 1);
+    }
+  };
+  visit(tops, 0);
+  return rows;
+}
+
+function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {
+  const list = map.get(key);
+  if (list) list.push(value);
+  else map.set(key, [value]);
+}
+
+export const childrenOf = (book: Book, id: string): Account[] =>
+  inOrder(book.accounts.filter((account) => account.parent === id));
+
+/** The account's parents, nearest first. Ends at a circle, should a file hold one. */
+export function ancestorsOf(book: Book, account: Account): Account[] {
+  const found: Account[] = [];
+  let at = accountOf(book, account.parent);
+  while (at && !found.includes(at) && at !== account) {
+    found.push(at);
+    at = accountOf(book, at.parent);
+  }
+  return found;
+}
+
+/** All accounts below one, at any depth. */
+export function descendantsOf(book: Book, id: string): Account[] {
+  const direct = book.accounts.filter((account) => account.parent === id);
+  return direct.flatMap((account) => [account, ...descendantsOf(book, account.id)]);
+}
+
+/** Every number in use, as keys for comparing; leave one account out to ask on its behalf. */
+export function takenNumbers(book: Book, except: string | null = null): Set<string> {
+  const taken = new Set<string>();
+  for (const account of book.accounts)
+    if (account.number !== null && account.id !== except) taken.add(numberKey(account.number));
+  return taken;
+}

@@ -1,0 +1,175 @@
+import type { Account, Book } from '../book/book.js';
+import { openingOf } from '../book/book.js';
+import { sectionIdOf } from '../book/place.js';
+import { isOpeningEntry } from '../key/account-traits.js';
+import type { EntryPair } from '../key/pair-entries.js';
+import type { EntryView } from '../key/entry-view.js';
+import type { Pair, Recognition } from '../key/recognise.js';
+import {
+  balancesOf,
+  counts,
+  onDay,
+  openingDifference,
+  statementAccounts,
+  suspenseOf,
+  type Posting,
+} from '../ledger/balances.js';
+import type { Amount } from '../money/amount.js';
+import type { Cause, Shift } from './cause.js';
+
+/** Two books whose accounts and entries have been recognised in each other. */
+export interface Compared {
+  readonly key: Book;
+  readonly work: Book;
+  readonly recognition: Recognition;
+  readonly entryPairs: readonly EntryPair[];
+}
+
+/**
+ * All causes of the differences between work and key for the postings that count. For every line of a
+ * statement over those postings, the work's figure less the key's is the sum of the causes' shares:
+ * exactly, whatever the books. Accounts that moved to another line move with their balance in the work;
+ * openings and entries differ on the key's line; balances without a partner stand where they stand.
+ */
+export function causesOf(compared: Compared, posting: Posting): Cause[] {
+  const workBalances = balancesOf(compared.work, posting);
+  const keyBalances = balancesOf(compared.key, posting);
+  return [
+    ...compared.recognition.pairs.flatMap((pair) =>
+      placements(compared, pair, workBalances, keyBalances),
+    ),
+    ...openings(compared, posting),
+    ...compared.entryPairs.flatMap((pair) => entryCause(compared, pair, posting)),
+    ...unpaired(compared, workBalances, keyBalances),
+  ];
+}
+
+/** The section on whose line a pair is reckoned: its first key account's. */
+const homeOf = (compared: Compared, pair: Pair): string =>
+  sectionIdOf(compared.key, pair.keys[0] as Account);
+
+function placements(
+  compared: Compared,
+  pair: Pair,
+  workBalances: ReadonlyMap<string, Amount>,
+  keyBalances: ReadonlyMap<string, Amount>,
+): Cause[] {
+  const home = homeOf(compared, pair);
+  const { key, work } = compared;
+  const causes: Cause[] = [];
+  const put = (book: Book, account: Account, amount: Amount) => {
+    const section = sectionIdOf(book, account);
+    if (section === home || amount === 0) return;
+    const shifts: Shift[] = [
+      { scheme: book.scheme, section, amount },
+      { scheme: key.scheme, section: home, amount: -amount },
+    ];
+    causes.push({ kind: 'placement', of: 'key', id: (pair.keys[0] as Account).id, shifts });
+  };
+  for (const account of pair.works) put(work, account, workBalances.get(account.id) ?? 0);
+  for (const account of pair.keys) put(key, account, -(keyBalances.get(account.id) ?? 0));
+  return causes;
+}
+
+/** Opening amounts of a book by account: the table, and the entries that only say how accounts stood. */
+function openingAmounts(book: Book, openingDate: string, posting: Posting): Map<string, Amount> {
+  const amounts = new Map<string, Amount>();
+  if (posting.opening && onDay(posting, book.opening.date)) {
+    for (const { id } of book.accounts) {
+      const amount = openingOf(book, id);
+      if (amount !== 0) amounts.set(id, amount);
+    }
+    addDifference(book, amounts);
+  }
+  for (const entry of book.entries)
+    if (isOpeningEntry(entry, openingDate) && counts(posting, entry))
+      for (const { account, amount } of entry.lines)
+        amounts.set(account, (amounts.get(account) ?? 0) + amount);
+  return amounts;
+}
+
+/** An opening difference waits in the book's own suspense account, where it has one. */
+function addDifference(book: Book, amounts: Map<string, Amount>): void {
+  const { id } = suspenseOf(book);
+  if (book.accounts.some((account) => account.id === id))
+    amounts.set(id, (amounts.get(id) ?? 0) - openingDifference(book));
+}
+
+function openings(compared: Compared, posting: Posting): Cause[] {
+  const { key, work, recognition } = compared;
+  const ofKey = openingAmounts(key, key.opening.date, posting);
+  const ofWork = openingAmounts(work, key.opening.date, posting);
+  return recognition.pairs.flatMap((pair): Cause[] => {
+    let amount = 0;
+    for (const { id } of pair.works) amount += ofWork.get(id) ?? 0;
+    for (const { id } of pair.keys) amount -= ofKey.get(id) ?? 0;
+    if (amount === 0) return [];
+    const section = homeOf(compared, pair);
+    const id = (pair.keys[0] as Account).id;
+    return [{ kind: 'opening', of: 'key', id, shifts: [{ scheme: key.scheme, section, amount }] }];
+  });
+}
+
+function entryCause(compared: Compared, pair: EntryPair, posting: Posting): Cause[] {
+  const [key] = pair.keys;
+  const [work] = pair.works;
+  const sameStanding =
+    pair.agrees &&
+    pair.keys.length === 1 &&
+    pair.works.length === 1 &&
+    key?.entry.date === work?.entry.date &&
+    (key?.entry.kind === 'closing') === (work?.entry.kind === 'closing');
+  if (sameStanding) return [];
+  const bySection = new Map<string, Amount>();
+  addLines(compared, pair.works, posting, 1, bySection);
+  addLines(compared, pair.keys, posting, -1, bySection);
+  const shifts = [...bySection]
+    .filter(([, amount]) => amount !== 0)
+    .map(([section, amount]): Shift => ({ scheme: compared.key.scheme, section, amount }));
+  if (shifts.length === 0) return [];
+  return key
+    ? [{ kind: 'entry', of: 'key', id: key.entry.id, shifts }]
+    : [{ kind: 'entry', of: 'work', id: work?.entry.id ?? '', shifts }];
+}
+
+function addLines(
+  compared: Compared,
+  views: readonly EntryView[],
+  posting: Posting,
+  sign: 1 | -1,
+  to: Map<string, Amount>,
+): void {
+  const { byKey, byWork } = compared.recognition;
+  const pairOf = sign === 1 ? byWork : byKey;
+  for (const { entry } of views) {
+    if (!counts(posting, entry)) continue;
+    for (const { account, amount } of entry.lines) {
+      const pair = pairOf.get(account);
+      if (!pair) continue;
+      const section = homeOf(compared, pair);
+      to.set(section, (to.get(section) ?? 0) + sign * amount);
+    }
+  }
+}
+
+function unpaired(
+  compared: Compared,
+  workBalances: ReadonlyMap<string, Amount>,
+  keyBalances: ReadonlyMap<string, Amount>,
+): Cause[] {
+  const { key, work, recognition } = compared;
+  const causes: Cause[] = [];
+  const put = (of: 'key' | 'work', book: Book, account: Account, amount: Amount) => {
+    if (amount === 0) return;
+    const section = sectionIdOf(book, account);
+    const shifts = [{ scheme: book.scheme, section, amount }];
+    causes.push({ kind: 'account', of, id: account.id, shifts });
+  };
+  for (const account of statementAccounts(work, workBalances))
+    if (!recognition.byWork.has(account.id))
+      put('work', work, account, workBalances.get(account.id) ?? 0);
+  for (const account of statementAccounts(key, keyBalances))
+    if (!recognition.byKey.has(account.id))
+      put('key', key, account, -(keyBalances.get(account.id) ?? 0));
+  return causes;
+}

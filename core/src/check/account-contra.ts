@@ -1,0 +1,29 @@
+import { normalSide, typeOf } from '../scheme/scheme.js';
+import type { Check } from './check.js';
+import { allPass, eachAccount } from './each-account.js';
+import { placeFacts } from './place-facts.js';
+
+export const accountContra: Check = {
+  id: 'account.contra',
+  title: 'Contra side',
+  compares:
+    'An account that lowers another is of a contra type: it stands on the other side from its class.',
+  points: 1,
+  run: (marking) =>
+    eachAccount(marking, ['account.statement', 'account.section'], ({ key, works }) => {
+      const { scheme } = marking.key.book;
+      const type = typeOf(scheme, key.type);
+      if (!type?.contra) return null;
+      const { outcome, odd } = allPass(
+        works,
+        (account) => typeOf(marking.work.scheme, account.type)?.contra === true,
+      );
+      const facts = { ...placeFacts(marking, key, odd), side: normalSide(scheme, type) };
+      return { outcome: marking.hasPlaces || works.length === 0 ? outcome : 'cannot-judge', facts };
+    }),
+  says(facts, outcome) {
+    if (outcome === 'met') return `A contra account, standing in ${String(facts['side'])}.`;
+    if (outcome === 'cannot-judge') return 'The work does not say of which type its accounts are.';
+    return `“${String(facts['name'])}” lowers what it stands beside: it is a contra account and normally stands in ${String(facts['side'])}. ${String(facts['rightType'])}: ${String(facts['says'])}`;
+  },
+};

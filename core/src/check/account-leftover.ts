@@ -1,0 +1,30 @@
+import { accountLabel } from '../book/book.js';
+import type { Check, Finding } from './check.js';
+import { aboutAccount } from './each-account.js';
+
+/** An account that stands for none of the key's. One that is retired and at zero is out of the way. */
+export const accountLeftover: Check = {
+  id: 'account.leftover',
+  title: 'No account too many',
+  compares: 'No account in use stands for none of the key’s. Several are one fault.',
+  points: 1,
+  run(marking) {
+    const left = marking.work.accounts.filter((account) => {
+      if (marking.compared.recognition.byWork.has(account.id)) return false;
+      const closing = marking.workTraits.get(account.id)?.closing ?? 0;
+      return !account.retired || closing !== 0;
+    });
+    if (left.length === 0) return [{ subject: BOOK, outcome: 'met', facts: {} }];
+    return left.map((account, i): Finding => {
+      const facts = { name: accountLabel(account) };
+      const bearsPoints = i === 0;
+      return { subject: aboutAccount(account.id), outcome: 'not-met', facts, bearsPoints };
+    });
+  },
+  says: (facts, outcome) =>
+    outcome === 'met'
+      ? 'No account is too many.'
+      : `“${String(facts['name'])}” stands for no account of the key. Retire or delete it, or give its amounts to the right one.`,
+};
+
+const BOOK = { kind: 'book', id: '' } as const;

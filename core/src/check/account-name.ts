@@ -1,0 +1,28 @@
+import { bestSimilarity } from '../key/names.js';
+import type { Check } from './check.js';
+import { allPass, eachAccount } from './each-account.js';
+
+/** From here on, a name says the same in other words. */
+const SAME_MEANING = 0.6;
+
+export const accountName: Check = {
+  id: 'account.name',
+  title: 'Name',
+  compares:
+    'The name says what the key’s says, or what the key accepts; wording and order are free.',
+  points: 1,
+  run: (marking) =>
+    eachAccount(marking, [], ({ key, works, accepted }) => {
+      const names = [key.name, ...accepted.names];
+      if (works.length > 1) return { outcome: 'met', facts: { name: works[0]?.name ?? '' } };
+      const { outcome, odd } = allPass(
+        works,
+        (account) => bestSimilarity(account.name, names) >= SAME_MEANING,
+      );
+      return { outcome, facts: { name: odd?.name ?? works[0]?.name ?? '' } };
+    }),
+  says: (facts, outcome) =>
+    outcome === 'met'
+      ? `The name “${String(facts['name'])}” says it.`
+      : `“${String(facts['name'])}” is named otherwise than “${String(facts['key'])}”. The name should say what stands there.`,
+};

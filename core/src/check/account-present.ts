@@ -1,0 +1,35 @@
+import { accountLabel } from '../book/book.js';
+import { sectionIdOf } from '../book/place.js';
+import { sectionById } from '../scheme/scheme.js';
+import type { Check } from './check.js';
+import { aboutAccount } from './each-account.js';
+
+export const accountPresent: Check = {
+  id: 'account.present',
+  title: 'Account present',
+  compares: 'Each account of the key that is not optional has one that stands for it.',
+  points: 2,
+  run(marking) {
+    const { book } = marking.key;
+    return book.accounts
+      .filter((account) => marking.pairOf(account.id) ?? marking.acceptedFor(account.id).required)
+      .map((account) => {
+        const pair = marking.pairOf(account.id);
+        const section = sectionById(book.scheme, sectionIdOf(book, account));
+        return {
+          subject: aboutAccount(account.id),
+          outcome: pair ? 'met' : 'not-met',
+          facts: {
+            name: accountLabel(account),
+            section: section?.name ?? null,
+            taken: pair ? pair.works.map((work) => work.name) : null,
+          },
+        };
+      });
+  },
+  says(facts, outcome) {
+    if (outcome === 'met') return `“${String(facts['name'])}” is there.`;
+    const where = facts['section'] === null ? '' : ` It belongs in ${String(facts['section'])}.`;
+    return `“${String(facts['name'])}” is missing.${where}`;
+  },
+};

@@ -1,0 +1,21 @@
+import type { Check } from './check.js';
+import { allPass, eachAccount } from './each-account.js';
+
+export const accountRetired: Check = {
+  id: 'account.retired',
+  title: 'In use or retired',
+  compares: 'An account that the key has retired is retired (or gone); one in use is in use.',
+  points: 1,
+  run: (marking) =>
+    eachAccount(marking, [], ({ key, works }) => {
+      const { outcome, odd } = allPass(works, (account) => account.retired === key.retired);
+      if (!key.retired && outcome === 'met') return null;
+      return { outcome, facts: { name: odd?.name ?? key.name, retired: key.retired } };
+    }).filter((finding) => finding.outcome !== 'follows' || finding.facts['retired'] === true),
+  says(facts, outcome) {
+    if (outcome === 'met') return 'In use or retired, as it should be.';
+    return facts['retired'] === true
+      ? `“${String(facts['name'])}” is no longer needed: retire it, so that nothing new goes there.`
+      : `“${String(facts['name'])}” is retired, and it is still needed: bring it back.`;
+  },
+};

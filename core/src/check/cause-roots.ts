@@ -1,0 +1,85 @@
+import type { Cause } from '../cause/cause.js';
+import type { EntryPair } from '../key/pair-entries.js';
+import { typeOf } from '../scheme/scheme.js';
+import type { Marking } from './marking.js';
+
+/**
+ * Who answers for a cause: the results not met that marked it down already, or nobody. `accepted` means
+ * that the key accepts what the cause is, so it costs nothing.
+ */
+export interface Answer {
+  readonly roots: readonly string[];
+  readonly accepted: boolean;
+}
+
+/** Who answers for a cause of a difference in a statement. */
+export function answerFor(marking: Marking, cause: Cause): Answer {
+  switch (cause.kind) {
+    case 'placement':
+      return answer(marking, pairRefs(marking, cause.id, ['account.statement', 'account.section']));
+    case 'opening':
+      return openingAnswer(marking, cause.id);
+    case 'entry':
+      return entryAnswer(marking, cause);
+    case 'account':
+      return accountAnswer(marking, cause);
+  }
+}
+
+/** Roots of the results named; accepted when they exist and all are met. */
+function answer(marking: Marking, refs: readonly string[]): Answer {
+  const found = refs.map((ref) => marking.result(ref)).filter((result) => result !== null);
+  return {
+    roots: marking.rootsOf(...refs),
+    accepted: found.length > 0 && found.every((result) => result.outcome === 'met'),
+  };
+}
+
+function pairRefs(marking: Marking, keyAccount: string, checks: readonly string[]): string[] {
+  const keys = marking.pairOf(keyAccount)?.keys ?? [];
+  return keys.flatMap(({ id }) => checks.map((check) => `${check}:${id}`));
+}
+
+function openingAnswer(marking: Marking, keyAccount: string): Answer {
+  const account = marking.keyAccount(keyAccount);
+  const role = typeOf(marking.key.book.scheme, account?.type ?? null)?.role;
+  const amounts = answer(marking, pairRefs(marking, keyAccount, ['opening.amount']));
+  if (role === 'suspense' && amounts.roots.length === 0)
+    return {
+      roots: marking.rootsOf('opening.balanced', 'opening.suspense-empty'),
+      accepted: false,
+    };
+  if (!amounts.accepted) return amounts;
+  const dates = answer(marking, ['opening.date']);
+  return { roots: dates.roots, accepted: dates.roots.length === 0 };
+}
+
+function entryAnswer(marking: Marking, cause: Cause): Answer {
+  const holds = (pair: EntryPair) =>
+    (cause.of === 'key' ? pair.keys : pair.works).some((view) => view.entry.id === cause.id);
+  const pair = marking.compared.entryPairs.find(holds);
+  if (!pair) return { roots: [], accepted: false };
+  if (pair.keys.length === 0) {
+    const refs = pair.works.map((view) => `entry.extra:${view.entry.id}`);
+    return pair.agrees ? { roots: [], accepted: true } : answer(marking, refs);
+  }
+  const checks = ['entry.present', 'entry.amounts', 'entry.date'];
+  const refs = pair.keys.flatMap(({ entry }) => checks.map((check) => `${check}:${entry.id}`));
+  const optional = pair.works.length === 0 && refs.every((ref) => marking.result(ref) === null);
+  return optional && marking.key.acceptsEntries.some((e) => e.entry === cause.id && !e.required)
+    ? { roots: [], accepted: true }
+    : answer(marking, refs);
+}
+
+function accountAnswer(marking: Marking, cause: Cause): Answer {
+  if (cause.of === 'key') {
+    const optional = marking.keyAccount(cause.id) && !marking.acceptedFor(cause.id).required;
+    return optional
+      ? { roots: [], accepted: true }
+      : answer(marking, [`account.present:${cause.id}`]);
+  }
+  const isVirtual = !marking.workTraits.has(cause.id);
+  return isVirtual
+    ? { roots: marking.rootsOf('opening.balanced', 'opening.suspense-empty'), accepted: false }
+    : answer(marking, [`account.leftover:${cause.id}`]);
+}

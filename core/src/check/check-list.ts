@@ -1,0 +1,65 @@
+import { accountContra } from './account-contra.js';
+import { accountLeftover } from './account-leftover.js';
+import { accountName } from './account-name.js';
+import { accountNumber } from './account-number.js';
+import { accountNumberInBand } from './account-number-in-band.js';
+import { accountNumberUnique } from './account-number-unique.js';
+import { accountParent } from './account-parent.js';
+import { accountPresent } from './account-present.js';
+import { accountRetired } from './account-retired.js';
+import { accountSection } from './account-section.js';
+import { accountStatement } from './account-statement.js';
+import { accountType } from './account-type.js';
+import type { Check } from './check.js';
+import { entryAmounts } from './entry-amounts.js';
+import { entryDate } from './entry-date.js';
+import { entryExtra } from './entry-extra.js';
+import { entryPresent } from './entry-present.js';
+import { openingAmount } from './opening-amount.js';
+import { openingBalanced } from './opening-balanced.js';
+import { openingDate } from './opening-date.js';
+import { openingSide } from './opening-side.js';
+import { openingSuspenseEmpty } from './opening-suspense-empty.js';
+import { statementBalances } from './statement-balances.js';
+import { statementLine } from './statement-line.js';
+import { statementTotal } from './statement-total.js';
+
+/** Every check, in the order in which they run: what can follow from another comes after it. */
+export const CHECKS: readonly Check[] = [
+  accountPresent,
+  accountLeftover,
+  accountName,
+  accountStatement,
+  accountSection,
+  accountContra,
+  accountType,
+  accountNumberInBand,
+  accountNumber,
+  accountNumberUnique,
+  accountParent,
+  accountRetired,
+  openingSide,
+  openingAmount,
+  openingDate,
+  openingBalanced,
+  openingSuspenseEmpty,
+  entryPresent,
+  entryAmounts,
+  entryDate,
+  entryExtra,
+  statementLine,
+  statementTotal,
+  statementBalances,
+];
+
+export const checkById = (id: string): Check | null =>
+  CHECKS.find((check) => check.id === id) ?? null;
+
+/** The sentence of a result, made from its code and facts when it is shown. */
+export function sentenceOf(result: {
+  readonly check: string;
+  readonly facts: Parameters<Check['says']>[0];
+  readonly outcome: Parameters<Check['says']>[1];
+}): string {
+  return checkById(result.check)?.says(result.facts, result.outcome) ?? '';
+}

@@ -1,0 +1,65 @@
+import type { Entry } from '../book/book.js';
+import type { EntryPair } from '../key/pair-entries.js';
+import { isOpeningEntry } from '../key/account-traits.js';
+import type { Facts } from '../refusal/refusal.js';
+import type { Finding, Subject } from './check.js';
+import type { Marking } from './marking.js';
+
+export const aboutEntry = (id: string): Subject => ({ kind: 'entry', id });
+
+/** How an entry is told in a sentence. */
+export function entryFacts(marking: Marking, entry: Entry): Facts {
+  const total = entry.lines.reduce((sum, line) => sum + Math.max(line.amount, 0), 0);
+  return { text: entry.text || entry.reference, date: entry.date, amount: marking.money(total) };
+}
+
+export const entryLabel = (facts: Facts): string => {
+  const text = facts['text'] ? `“${String(facts['text'])}”` : 'the entry';
+  return `${text}, ${String(facts['amount'])}, on ${String(facts['date'])}`;
+};
+
+export const isRequired = (marking: Marking, id: string): boolean =>
+  marking.key.acceptsEntries.find((each) => each.entry === id)?.required ?? true;
+
+type Judged = Pick<Finding, 'outcome' | 'facts'> & { readonly from?: readonly string[] };
+
+/** The key's accounts on an entry that are missing from the work: they take the entry along. */
+export function missingAccounts(marking: Marking, entry: Entry): string[] {
+  return marking.rootsOf(...entry.lines.map((line) => `account.present:${line.account}`));
+}
+
+/**
+ * Runs an entry check over the key's entries (openings aside). A missing entry takes everything about it
+ * along. A list of balances holds no entries: there nothing can be judged.
+ */
+export function eachEntry(
+  marking: Marking,
+  after: readonly string[],
+  judge: (entry: Entry, pair: EntryPair | null) => Judged,
+): Finding[] {
+  const notJudged = marking.entriesNotJudged.map((entry): Finding => {
+    const facts = entryFacts(marking, entry);
+    return { subject: aboutEntry(entry.id), outcome: 'cannot-judge', facts };
+  });
+  const { book } = marking.key;
+  const judged = book.entries
+    .filter((entry) => !isOpeningEntry(entry, book.opening.date))
+    .flatMap((entry): Finding[] => {
+      const pair = marking.entryPairOf(entry.id);
+      const isThere = pair !== null && pair.works.length > 0;
+      if (!isThere && !isRequired(marking, entry.id)) return [];
+      const { outcome, facts, from } = judge(entry, isThere ? pair : null);
+      const about = {
+        subject: aboutEntry(entry.id),
+        facts: { ...entryFacts(marking, entry), ...facts },
+      };
+      if (outcome === 'met') return [{ ...about, outcome }];
+      const roots = from ?? marking.rootsOf(...after.map((check) => `${check}:${entry.id}`));
+      return roots.length > 0
+        ? [{ ...about, outcome: 'follows', from: roots }]
+        : [{ ...about, outcome }];
+    });
+  return [...notJudged, ...judged];
+}
+
+export const NO_ENTRIES = 'The work is a list of balances; it holds no entries.';

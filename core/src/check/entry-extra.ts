@@ -1,0 +1,45 @@
+import type { Entry } from '../book/book.js';
+import type { Check, Finding } from './check.js';
+import { aboutEntry, entryFacts, entryLabel } from './each-entry.js';
+import type { Marking } from './marking.js';
+
+const BOOK = { kind: 'book', id: '' } as const;
+
+/** An entry that only moves amounts to or from an account that is too many: that account's fault. */
+function leftoverFaults(marking: Marking, entry: Entry): string[] {
+  return marking.rootsOf(...entry.lines.map((line) => `account.leftover:${line.account}`));
+}
+
+export const entryExtra: Check = {
+  id: 'entry.extra',
+  title: 'No entry too many',
+  compares:
+    'No entry stands for none of the key’s, unless two undo each other. Several are one fault.',
+  points: 1,
+  run(marking) {
+    if (marking.entriesNotJudged.length > 0)
+      return [{ subject: BOOK, outcome: 'cannot-judge', facts: {} }];
+    const extra = marking.compared.entryPairs.filter(
+      (pair) => pair.keys.length === 0 && !pair.agrees,
+    );
+    if (extra.length === 0) return [{ subject: BOOK, outcome: 'met', facts: {} }];
+    let borne = false;
+    return extra.flatMap((pair) =>
+      pair.works.map(({ entry }): Finding => {
+        const about = { subject: aboutEntry(entry.id), facts: entryFacts(marking, entry) };
+        const from = leftoverFaults(marking, entry);
+        const bearsPoints = !borne;
+        borne = true;
+        return from.length > 0
+          ? { ...about, outcome: 'follows', from, bearsPoints }
+          : { ...about, outcome: 'not-met', bearsPoints };
+      }),
+    );
+  },
+  says(facts, outcome) {
+    if (outcome === 'cannot-judge') return 'The work is a list of balances; it holds no entries.';
+    return outcome === 'met'
+      ? 'No entry is too many.'
+      : `No such entry was asked for: ${entryLabel(facts)}. Reverse or remove it.`;
+  },
+};

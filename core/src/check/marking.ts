@@ -1,0 +1,149 @@
+import { accountOf, type Account, type Book, type Entry } from '../book/book.js';
+import { causesOf, type Cause, type Compared } from '../cause/index.js';
+import {
+  acceptedFor,
+  type Accepted,
+  type AnswerKey,
+  type StatementDate,
+} from '../key/answer-key.js';
+import { traitsOf, type Traits } from '../key/account-traits.js';
+import { unitsOf, viewsOf } from '../key/entry-view.js';
+import { pairEntries, type EntryPair } from '../key/pair-entries.js';
+import { recognise, type HandPair, type Pair } from '../key/recognise.js';
+import { minorDigits, type Amount } from '../money/amount.js';
+import { allWhole, formatAmount } from '../money/format-amount.js';
+import { upTo, type Posting } from '../ledger/balances.js';
+import { refOf, type Check, type CheckResult, type Finding, type Subject } from './check.js';
+import { givenIn } from './given.js';
+
+export interface MarkingOptions {
+  readonly byHand?: readonly HandPair[];
+  /** Entries of the key that a list of balances can't show. */
+  readonly entriesNotJudged?: readonly Entry[];
+  /** The starting point that the student was given. */
+  readonly start?: Book;
+}
+
+const keyTraits = new WeakMap<AnswerKey, readonly Traits[]>();
+
+function traitsOfKey(key: AnswerKey): readonly Traits[] {
+  let traits = keyTraits.get(key);
+  if (!traits) {
+    traits = traitsOf(key.book, key.book.opening.date);
+    keyTraits.set(key, traits);
+  }
+  return traits;
+}
+
+/** One work laid beside the key: who is who, and what has been found so far. */
+export class Marking {
+  readonly compared: Compared;
+  readonly results: CheckResult[] = [];
+  readonly entriesNotJudged: readonly Entry[];
+  readonly keyTraits: ReadonlyMap<string, Traits>;
+  readonly workTraits: ReadonlyMap<string, Traits>;
+  readonly hasPlaces: boolean;
+  readonly hasNumbers: boolean;
+  private readonly byRef = new Map<string, CheckResult>();
+  private readonly entryPairOfKey = new Map<string, EntryPair>();
+  private readonly given: ReadonlySet<string>;
+  private readonly accepted = new Map<string, Accepted>();
+  private readonly causes = new Map<StatementDate, readonly Cause[]>();
+
+  constructor(
+    readonly key: AnswerKey,
+    readonly work: Book,
+    options: MarkingOptions = {},
+  ) {
+    const ofKey = traitsOfKey(key);
+    const ofWork = traitsOf(work, key.book.opening.date);
+    const recognition = recognise(key, ofKey, ofWork, options.byHand);
+    const units = unitsOf(key.book, work, recognition);
+    const entryPairs = pairEntries(
+      viewsOf(key.book, key.book.opening.date, units.ofKey),
+      viewsOf(work, key.book.opening.date, units.ofWork),
+    );
+    this.compared = { key: key.book, work, recognition, entryPairs };
+    this.entriesNotJudged = options.entriesNotJudged ?? [];
+    this.given = options.start ? givenIn(options.start, key.book) : new Set();
+    this.keyTraits = new Map(ofKey.map((each) => [each.account.id, each]));
+    this.workTraits = new Map(ofWork.map((each) => [each.account.id, each]));
+    this.hasPlaces = ofWork.some((each) => each.section !== null);
+    this.hasNumbers = ofWork.some((each) => each.number !== null);
+    for (const pair of entryPairs)
+      for (const view of pair.keys) this.entryPairOfKey.set(view.entry.id, pair);
+    for (const each of key.accepts) this.accepted.set(each.account, each);
+  }
+
+  pairOf(keyAccount: string): Pair | null {
+    return this.compared.recognition.byKey.get(keyAccount) ?? null;
+  }
+
+  entryPairOf(keyEntry: string): EntryPair | null {
+    return this.entryPairOfKey.get(keyEntry) ?? null;
+  }
+
+  acceptedFor(account: string): Accepted {
+    return this.accepted.get(account) ?? acceptedFor(this.key, account);
+  }
+
+  /** The points a check has for a subject; 0 leaves it out. What was given at the start earns nothing. */
+  pointsFor(check: Check, { kind, id }: Subject): number {
+    const { points } = this.key;
+    const own = points[`${check.id}:${id}`];
+    if (own !== undefined) return own;
+    return this.given.has(`${kind}:${id}`) ? 0 : (points[check.id] ?? check.points);
+  }
+
+  result(ref: string): CheckResult | null {
+    return this.byRef.get(ref) ?? null;
+  }
+
+  /** The results not met that one stands for: itself, or those it follows from. */
+  rootsOf(...refs: readonly string[]): string[] {
+    const roots = refs.flatMap((ref) => {
+      const result = this.byRef.get(ref);
+      if (result?.outcome === 'not-met') return [ref];
+      return result?.outcome === 'follows' ? result.from : [];
+    });
+    return [...new Set(roots)];
+  }
+
+  add(check: Check, finding: Finding): void {
+    const worth = this.pointsFor(check, finding.subject);
+    if (worth === 0) return;
+    const of = finding.bearsPoints === false ? 0 : worth;
+    const lost = finding.outcome === 'not-met' || finding.outcome === 'cannot-judge';
+    const { bearsPoints: _, from = [], ...rest } = finding;
+    const ref = refOf(check.id, finding.subject);
+    const result = { check: check.id, ref, ...rest, from, points: lost ? 0 : of, of };
+    this.results.push(result);
+    if (finding.date === undefined) this.byRef.set(ref, result);
+  }
+
+  causesAt(date: StatementDate): readonly Cause[] {
+    let found = this.causes.get(date);
+    if (!found) {
+      found = causesOf(this.compared, postingOf(date));
+      this.causes.set(date, found);
+    }
+    return found;
+  }
+
+  /** An amount as a sentence shows it. */
+  money(amount: Amount): string {
+    const digits = minorDigits(this.key.book.company.currency);
+    const places = allWhole([amount], digits) ? 0 : digits;
+    return amount === 0 ? '0' : formatAmount(amount, digits, places);
+  }
+
+  keyAccount(id: string): Account | null {
+    return accountOf(this.key.book, id);
+  }
+}
+
+/** Which postings a statement of the key counts. */
+export const postingOf = (date: StatementDate): Posting =>
+  date.statement === 'balance-sheet'
+    ? upTo(date.at)
+    : { from: date.from, to: date.to, closing: false, opening: true };

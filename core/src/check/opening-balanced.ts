@@ -1,0 +1,42 @@
+import { openingDifference } from '../ledger/balances.js';
+import type { Check } from './check.js';
+import { keyOpens } from './opening-facts.js';
+import type { Marking } from './marking.js';
+
+/** The faults already marked that put the opening balances out of balance. */
+export function openingRoots(marking: Marking): string[] {
+  const refs = marking.results
+    .filter(
+      ({ check, outcome, subject }) =>
+        (check === 'opening.amount' && outcome !== 'met') ||
+        (check === 'account.leftover' &&
+          outcome === 'not-met' &&
+          (marking.workTraits.get(subject.id)?.opening ?? 0) !== 0),
+    )
+    .map((result) => result.ref);
+  return marking.rootsOf(...refs);
+}
+
+export const openingBalanced: Check = {
+  id: 'opening.balanced',
+  title: 'Opening in balance',
+  compares: 'The opening balances’ debits equal their credits.',
+  points: 1,
+  run(marking) {
+    if (!keyOpens(marking)) return [];
+    const difference = openingDifference(marking.work);
+    const facts = {
+      difference: marking.money(Math.abs(difference)),
+      more: difference > 0 ? 'debit' : 'credit',
+    };
+    const subject = { kind: 'book', id: '' } as const;
+    if (difference === openingDifference(marking.key.book))
+      return [{ subject, outcome: 'met', facts }];
+    const from = openingRoots(marking);
+    return [{ subject, outcome: from.length > 0 ? 'follows' : 'not-met', facts, from }];
+  },
+  says: (facts, outcome) =>
+    outcome === 'met'
+      ? 'The opening balances are in balance.'
+      : `The opening balances have ${String(facts['difference'])} more in ${String(facts['more'])}; the difference waits in suspense.`,
+};

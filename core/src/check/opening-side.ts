@@ -1,0 +1,23 @@
+import type { Check } from './check.js';
+import { eachAccount } from './each-account.js';
+import { isTurnedRound, opensHere, openingFacts, openingsOf } from './opening-facts.js';
+
+export const openingSide: Check = {
+  id: 'opening.side',
+  title: 'Opening side',
+  compares: 'An opening balance stands on the key’s side, debit or credit.',
+  points: 1,
+  run: (marking) =>
+    eachAccount(marking, [], ({ key, works }) => {
+      const openings = openingsOf(marking, key, works);
+      if (openings.wanted === 0 || !opensHere(marking, key, openings)) return null;
+      const facts = openingFacts(marking, works[0]?.name ?? key.name, openings);
+      if (works.length > 0 && openings.found === 0)
+        return { outcome: 'follows', facts, from: [`opening.amount:${key.id}`] };
+      return { outcome: isTurnedRound(openings) || works.length === 0 ? 'not-met' : 'met', facts };
+    }),
+  says: (facts, outcome) =>
+    outcome === 'met'
+      ? `The opening balance stands in ${String(facts['wantedSide'])}.`
+      : `The opening balance of “${String(facts['name'])}”, ${String(facts['wanted'])}, stands in ${String(facts['foundSide'])}; it belongs in ${String(facts['wantedSide'])}.`,
+};

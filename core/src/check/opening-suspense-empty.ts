@@ -1,0 +1,39 @@
+import { typeOf } from '../scheme/scheme.js';
+import { balancesOf, suspenseOf } from '../ledger/balances.js';
+import type { Book } from '../book/book.js';
+import type { Amount } from '../money/amount.js';
+import type { Check } from './check.js';
+import { openingRoots } from './opening-balanced.js';
+
+function inSuspense(book: Book): Amount {
+  const balances = balancesOf(book);
+  const own = book.accounts.filter((each) => typeOf(book.scheme, each.type)?.role === 'suspense');
+  const ids = new Set([...own.map((account) => account.id), suspenseOf(book).id]);
+  let total = 0;
+  for (const id of ids) total += balances.get(id) ?? 0;
+  return total;
+}
+
+export const openingSuspenseEmpty: Check = {
+  id: 'opening.suspense-empty',
+  title: 'Suspense empty',
+  compares: 'Nothing waits in suspense that does not wait there in the key.',
+  points: 1,
+  run(marking) {
+    const wanted = inSuspense(marking.key.book);
+    const found = inSuspense(marking.work);
+    const subject = { kind: 'book', id: '' } as const;
+    const facts = { found: marking.money(Math.abs(found)) };
+    if (found === wanted) return [{ subject, outcome: 'met', facts }];
+    const from = [...openingRoots(marking), ...marking.rootsOf('opening.balanced')];
+    const left = marking.results
+      .filter((result) => result.check === 'account.leftover' && result.outcome === 'not-met')
+      .map((result) => result.ref);
+    const roots = [...new Set([...from, ...left])];
+    return [{ subject, outcome: roots.length > 0 ? 'follows' : 'not-met', facts, from: roots }];
+  },
+  says: (facts, outcome) =>
+    outcome === 'met'
+      ? 'Nothing waits in suspense.'
+      : `${String(facts['found'])} waits in suspense. Find out what it is, and place it.`,
+};

@@ -1,0 +1,48 @@
+import type { Account } from '../book/book.js';
+import { sectionOfAccount } from '../book/place.js';
+import type { Amount } from '../money/amount.js';
+import type { Facts } from '../refusal/refusal.js';
+import {
+  sectionOfType,
+  STATEMENT_NAMES,
+  statementOfClass,
+  typeOf,
+  type Section,
+} from '../scheme/scheme.js';
+import type { Marking } from './marking.js';
+
+const PLACE_UNKNOWN = 'not placed';
+
+const statementName = (section: Section | null): string =>
+  section ? STATEMENT_NAMES[statementOfClass(section.class)].toLowerCase() : PLACE_UNKNOWN;
+
+/** The facts that placement sentences are made from. */
+export function placeFacts(marking: Marking, key: Account, odd: Account | null): Facts {
+  const right = sectionOfType(marking.key.book.scheme, key.type);
+  const now = odd ? sectionOfAccount(marking.work, odd) : null;
+  const type = typeOf(marking.key.book.scheme, key.type);
+  const closing: Amount = odd ? (marking.workTraits.get(odd.id)?.closing ?? 0) : 0;
+  return {
+    name: odd?.name ?? key.name,
+    section: now?.name ?? null,
+    statement: statementName(now),
+    type: odd ? (typeOf(marking.work.scheme, odd.type)?.name ?? null) : null,
+    rightSection: right?.name ?? null,
+    rightStatement: statementName(right),
+    rightType: type?.name ?? null,
+    says: type?.says ?? null,
+    amount: closing === 0 ? null : marking.money(Math.abs(closing)),
+  };
+}
+
+/** The sections of the key's type and of the other types that it accepts. */
+export function acceptedSections(
+  marking: Marking,
+  key: Account,
+  types: readonly string[],
+): Section[] {
+  return [key.type, ...types].flatMap((type) => {
+    const section = sectionOfType(marking.key.book.scheme, type);
+    return section ? [section] : [];
+  });
+}

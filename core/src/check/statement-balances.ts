@@ -1,0 +1,27 @@
+import { openingDifference } from '../ledger/balances.js';
+import type { Check } from './check.js';
+
+export const statementBalances: Check = {
+  id: 'statement.balances',
+  title: 'Assets = liabilities + equity',
+  compares: 'The balance sheet is in balance without leaning on suspense.',
+  points: 1,
+  run(marking) {
+    const sheet = marking.key.statementDates.some((date) => date.statement === 'balance-sheet');
+    if (!sheet) return [];
+    const subject = { kind: 'book', id: '' } as const;
+    if (!marking.hasPlaces) return [{ subject, outcome: 'cannot-judge', facts: {} }];
+    const difference = openingDifference(marking.work);
+    const facts = { difference: marking.money(Math.abs(difference)) };
+    if (difference === openingDifference(marking.key.book))
+      return [{ subject, outcome: 'met', facts }];
+    const from = marking.rootsOf('opening.balanced');
+    return [{ subject, outcome: from.length > 0 ? 'follows' : 'not-met', facts, from }];
+  },
+  says(facts, outcome) {
+    if (outcome === 'cannot-judge') return 'The work does not say where its accounts stand.';
+    return outcome === 'met'
+      ? 'Assets equal liabilities and equity.'
+      : `The balance sheet is in balance only with ${String(facts['difference'])} in suspense.`;
+  },
+};

@@ -1,0 +1,87 @@
+import { shareOf } from '../cause/cause.js';
+import type { StatementDate } from '../key/answer-key.js';
+import { minorDigits, type Amount } from '../money/amount.js';
+import { formatDecimal } from '../money/format-amount.js';
+import type { Facts } from '../refusal/refusal.js';
+import { linesOfStatement, type StatementLine } from '../statement/lines.js';
+import { answerFor, type Answer } from './cause-roots.js';
+import type { CauseShare, Finding } from './check.js';
+import type { Marking } from './marking.js';
+
+const NOT_COMPARED =
+  'The work does not say where its accounts stand, so its statements can’t be drawn up.';
+
+interface Shared {
+  readonly share: CauseShare;
+  readonly answer: Answer;
+}
+
+/** Compares the lines (or totals) of every statement at every date that the key names. */
+export function compareLines(marking: Marking, totals: boolean): Finding[] {
+  return marking.key.statementDates.flatMap((date) => {
+    const causes = marking.causesAt(date);
+    const answers = causes.map((cause) => answerFor(marking, cause));
+    const lines = linesOfStatement(marking.key.book.scheme, date.statement);
+    return lines
+      .filter((line) => line.isTotal === totals)
+      .map((line) => {
+        const shared = causes.flatMap((cause, i): Shared[] => {
+          const share = shareOf(cause, line);
+          const { kind, of, id } = cause;
+          return share === 0
+            ? []
+            : [{ share: { kind, of, id, share }, answer: answers[i] as Answer }];
+        });
+        return compareLine(marking, date, line, shared);
+      });
+  });
+}
+
+function compareLine(
+  marking: Marking,
+  date: StatementDate,
+  line: StatementLine,
+  shared: readonly Shared[],
+): Finding {
+  let difference: Amount = 0;
+  for (const { share } of shared) difference += share.share;
+  const causes = shared.map((each) => each.share);
+  const about = {
+    subject: { kind: 'line', id: line.id },
+    facts: factsOf(marking, line, difference, causes.length),
+    date,
+    difference,
+    causes,
+  } as const;
+  if (!marking.hasPlaces) return { ...about, outcome: 'cannot-judge' };
+  if (difference === 0) return { ...about, outcome: 'met' };
+  const from = [...new Set(shared.flatMap((each) => each.answer.roots))];
+  const unmarked = shared.some(({ answer }) => !answer.accepted && answer.roots.length === 0);
+  if (unmarked) return { ...about, outcome: 'not-met', from };
+  return { ...about, outcome: from.length > 0 ? 'follows' : 'met', from };
+}
+
+function factsOf(marking: Marking, line: StatementLine, difference: Amount, causes: number): Facts {
+  const digits = minorDigits(marking.key.book.company.currency);
+  return {
+    line: line.name,
+    difference: marking.money(Math.abs(difference)),
+    more: difference > 0,
+    cancelled: difference === 0 ? causes : 0,
+    exact: formatDecimal(difference, digits),
+  };
+}
+
+/** The sentence of a compared line. */
+export function lineSays(facts: Facts, outcome: string): string {
+  const line = String(facts['line']);
+  if (outcome === 'cannot-judge') return NOT_COMPARED;
+  if (facts['cancelled']) return `${line} agrees, but only because faults cancel each other there.`;
+  if (facts['difference'] === '0') return `${line} agrees to the cent.`;
+  const how = facts['more'] === true ? 'over' : 'short';
+  const why = {
+    follows: ' All of it follows from what is marked above.',
+    met: ' The key accepts what makes the difference.',
+  }[outcome];
+  return `${line} is ${String(facts['difference'])} ${how}.${why ?? ''}`;
+}

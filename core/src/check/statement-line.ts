@@ -1,0 +1,11 @@
+import type { Check } from './check.js';
+import { compareLines, lineSays } from './statement-figures.js';
+
+export const statementLine: Check = {
+  id: 'statement.line',
+  title: 'Section of a statement',
+  compares: 'Each section’s figure, at each date that the key names.',
+  points: 1,
+  run: (marking) => compareLines(marking, false),
+  says: lineSays,
+};

@@ -1,0 +1,4 @@
+export { bookOfSheet, type LedgerSheet } from './ledger-sheet.js';
+export { ternIsland } from './tern-island.js';
+export { pollardRow } from './pollard-row.js';
+export { juniperLane } from './juniper-lane.js';

@@ -1,0 +1,63 @@
+import { openingOf, type Account, type Book, type Entry } from '../book/book.js';
+import { accountOf } from '../book/book.js';
+import type { Amount } from '../money/amount.js';
+import { numberKey } from '../numbering/account-number.js';
+import { sectionOfType, statementOfClass, typeOf, type StatementId } from '../scheme/index.js';
+import { plainName, type PlainName } from './names.js';
+
+/** What an account is recognised by. */
+export interface Traits {
+  readonly account: Account;
+  readonly name: PlainName;
+  readonly number: string | null;
+  readonly type: string | null;
+  readonly section: string | null;
+  readonly statement: StatementId | null;
+  readonly retainedEarnings: boolean;
+  readonly parentName: PlainName | null;
+  readonly opening: Amount;
+  readonly closing: Amount;
+  /** The sum of all debits posted: tells accounts apart whose balances are alike. */
+  readonly turnover: Amount;
+}
+
+/**
+ * Whether an entry only says how accounts stood at the beginning: of the kind opening, or dated on or
+ * before the day of the opening balances. Opening by table or by entry is then one and the same.
+ */
+export const isOpeningEntry = (entry: Entry, openingDate: string): boolean =>
+  entry.kind === 'opening' || entry.date <= openingDate;
+
+/** The traits of every account of a book; `openingDate` is the key's. */
+export function traitsOf(book: Book, openingDate: string): Traits[] {
+  const opening = new Map<string, Amount>();
+  const movement = new Map<string, Amount>();
+  const turnover = new Map<string, Amount>();
+  const add = (map: Map<string, Amount>, id: string, amount: Amount) =>
+    map.set(id, (map.get(id) ?? 0) + amount);
+  for (const entry of book.entries) {
+    const to = isOpeningEntry(entry, openingDate) ? opening : movement;
+    for (const line of entry.lines) {
+      add(to, line.account, line.amount);
+      if (to === movement && line.amount > 0) add(turnover, line.account, line.amount);
+    }
+  }
+  return book.accounts.map((account) => {
+    const stood = openingOf(book, account.id) + (opening.get(account.id) ?? 0);
+    const section = sectionOfType(book.scheme, account.type);
+    const parent = accountOf(book, account.parent);
+    return {
+      account,
+      name: plainName(account.name),
+      number: account.number === null ? null : numberKey(account.number),
+      type: account.type,
+      section: section?.id ?? null,
+      statement: section ? statementOfClass(section.class) : null,
+      retainedEarnings: typeOf(book.scheme, account.type)?.role === 'retained-earnings',
+      parentName: parent ? plainName(parent.name) : null,
+      opening: stood,
+      closing: stood + (movement.get(account.id) ?? 0),
+      turnover: turnover.get(account.id) ?? 0,
+    };
+  });
+}

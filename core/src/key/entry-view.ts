@@ -1,0 +1,76 @@
+import type { Book, Entry } from '../book/book.js';
+import type { Amount } from '../money/amount.js';
+import { isOpeningEntry } from './account-traits.js';
+import type { Recognition } from './recognise.js';
+
+/** An entry seen through the pairs of accounts: sums by unit, so that key and work can be compared. */
+export interface EntryView {
+  readonly entry: Entry;
+  /** Debit-positive sums by unit; no zeros. */
+  readonly sums: ReadonlyMap<number, Amount>;
+  /** The same for entries that say the same of the books. */
+  readonly signature: string;
+}
+
+/**
+ * A number for each account of both books: paired accounts share one. Those of the key are not below
+ * zero; those of the work without a partner are below zero.
+ */
+export interface Units {
+  readonly ofKey: ReadonlyMap<string, number>;
+  readonly ofWork: ReadonlyMap<string, number>;
+}
+
+export function unitsOf(key: Book, work: Book, recognition: Recognition): Units {
+  const position = new Map(key.accounts.map((account, i) => [account.id, i]));
+  const first = (id: string) => recognition.byKey.get(id)?.keys[0]?.id ?? id;
+  const ofKey = new Map(
+    key.accounts.map((account) => [account.id, position.get(first(account.id)) ?? 0]),
+  );
+  const ofWork = new Map(
+    work.accounts.map((account, i) => {
+      const partner = recognition.byWork.get(account.id)?.keys[0];
+      return [account.id, partner ? (position.get(partner.id) ?? 0) : -1 - i];
+    }),
+  );
+  return { ofKey, ofWork };
+}
+
+function viewOf(entry: Entry, units: ReadonlyMap<string, number>): EntryView {
+  const sums = new Map<number, Amount>();
+  for (const { account, amount } of entry.lines) {
+    const unit = units.get(account) ?? NaN;
+    const sum = (sums.get(unit) ?? 0) + amount;
+    if (sum === 0) sums.delete(unit);
+    else sums.set(unit, sum);
+  }
+  return { entry, sums, signature: signatureOf(sums) };
+}
+
+export const signatureOf = (sums: ReadonlyMap<number, Amount>): string =>
+  [...sums.keys()]
+    .sort((a, b) => a - b)
+    .map((unit) => `${unit}:${sums.get(unit) ?? 0}`)
+    .join(' ');
+
+/** The entries of a book that are not openings, seen through the units. */
+export const viewsOf = (
+  book: Book,
+  openingDate: string,
+  units: ReadonlyMap<string, number>,
+): EntryView[] =>
+  book.entries
+    .filter((entry) => !isOpeningEntry(entry, openingDate))
+    .map((entry) => viewOf(entry, units));
+
+/** The sums of several entries together. */
+export function addedUp(views: readonly EntryView[]): Map<number, Amount> {
+  const sums = new Map<number, Amount>();
+  for (const view of views)
+    for (const [unit, amount] of view.sums) {
+      const sum = (sums.get(unit) ?? 0) + amount;
+      if (sum === 0) sums.delete(unit);
+      else sums.set(unit, sum);
+    }
+  return sums;
+}

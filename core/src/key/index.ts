@@ -1,0 +1,8 @@
+export * from './answer-key.js';
+export { keyFromJson, keyToJson, readKey, writeKey } from './read-key.js';
+export { flattened, flattenedKey, latestDate } from './flatten.js';
+export { recognise, type HandPair, type Pair, type Recognition } from './recognise.js';
+export { traitsOf, isOpeningEntry, type Traits } from './account-traits.js';
+export { pairEntries, type EntryPair } from './pair-entries.js';
+export { unitsOf, viewsOf, type EntryView } from './entry-view.js';
+export { bestSimilarity } from './names.js';

@@ -1,0 +1,108 @@
+import { openingOf, type Account, type Book, type Entry } from '../book/book.js';
+import { sum, type Amount } from '../money/amount.js';
+import { typeOf } from '../scheme/scheme.js';
+
+/** Which postings count. Opening balances are postings on their own date. */
+export interface Posting {
+  /** The first day that counts; null: from the beginning. */
+  readonly from: string | null;
+  /** The last day that counts; null: to the end. */
+  readonly to: string | null;
+  /** Whether entries of the kind closing count. */
+  readonly closing: boolean;
+  /** Whether opening balances and entries of the kind opening count. */
+  readonly opening: boolean;
+}
+
+export const EVERYTHING: Posting = { from: null, to: null, closing: true, opening: true };
+
+export const upTo = (to: string): Posting => ({ ...EVERYTHING, to });
+
+export const onDay = (posting: Posting, day: string): boolean =>
+  (posting.from === null || posting.from <= day) && (posting.to === null || day <= posting.to);
+
+export const counts = (posting: Posting, entry: Entry): boolean =>
+  onDay(posting, entry.date) &&
+  (posting.closing || entry.kind !== 'closing') &&
+  (posting.opening || entry.kind !== 'opening');
+
+/** The account of the role suspense: the book's own, else the one that statements show when needed. */
+export const VIRTUAL_SUSPENSE: Account = {
+  id: 'suspense',
+  number: null,
+  name: 'Suspense: opening difference',
+  type: 'suspense',
+  parent: null,
+  retired: false,
+  description: null,
+  cashFlow: null,
+};
+
+const isSuspense = (book: Book, account: Account): boolean =>
+  typeOf(book.scheme, account.type)?.role === 'suspense';
+
+/** Debits less credits of all opening balances: zero when they are in balance. */
+export const openingDifference = (book: Book): Amount => sum(Object.values(book.opening.balances));
+
+/**
+ * The account in which an opening difference waits: the book's own suspense account; without one, a
+ * virtual account whose id no account of the book has.
+ */
+export function suspenseOf(book: Book): Account {
+  const own = book.accounts.find((account) => isSuspense(book, account));
+  if (own) return own;
+  const taken = new Set(book.accounts.map((account) => account.id));
+  let id = VIRTUAL_SUSPENSE.id;
+  while (taken.has(id)) id += '-difference';
+  return { ...VIRTUAL_SUSPENSE, id };
+}
+
+/**
+ * The balance of every account that has postings, debit positive. An opening difference stands in
+ * suspense, so the balances always add up to zero when all postings of each entry count.
+ */
+export function balancesOf(book: Book, posting: Posting = EVERYTHING): Map<string, Amount> {
+  const balances = new Map<string, Amount>();
+  const post = (id: string, amount: Amount) => balances.set(id, (balances.get(id) ?? 0) + amount);
+  if (posting.opening && onDay(posting, book.opening.date)) {
+    for (const [id, amount] of Object.entries(book.opening.balances)) post(id, amount);
+    const difference = openingDifference(book);
+    if (difference !== 0) post(suspenseOf(book).id, -difference);
+  }
+  for (const entry of book.entries)
+    if (counts(posting, entry)) for (const line of entry.lines) post(line.account, line.amount);
+  return balances;
+}
+
+/** The accounts that statements show: the book's, and the virtual suspense while it holds something. */
+export function statementAccounts(book: Book, balances: ReadonlyMap<string, Amount>): Account[] {
+  const suspense = suspenseOf(book);
+  const isVirtual = !book.accounts.includes(suspense);
+  return isVirtual && (balances.get(suspense.id) ?? 0) !== 0
+    ? [...book.accounts, suspense]
+    : [...book.accounts];
+}
+
+/** One posting to an account, with the balance after it. */
+export interface LedgerLine {
+  /** Null for the opening balance. */
+  readonly entry: Entry | null;
+  readonly date: string;
+  readonly amount: Amount;
+  readonly balance: Amount;
+}
+
+/** An account's postings in order of date (opening first), each with the running balance. */
+export function linesOf(book: Book, id: string, posting: Posting = EVERYTHING): LedgerLine[] {
+  const found: Omit<LedgerLine, 'balance'>[] = [];
+  const opening = openingOf(book, id);
+  if (opening !== 0 && posting.opening && onDay(posting, book.opening.date))
+    found.push({ entry: null, date: book.opening.date, amount: opening });
+  for (const entry of book.entries)
+    if (counts(posting, entry))
+      for (const line of entry.lines)
+        if (line.account === id) found.push({ entry, date: entry.date, amount: line.amount });
+  found.sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+  let balance = 0;
+  return found.map((each) => ({ ...each, balance: (balance += each.amount) }));
+}

@@ -1,0 +1,28 @@
+import type { Amount } from './amount.js';
+
+/** Minor units as a decimal string for files: `-18940.00`. Zero is never negative. */
+export function formatDecimal(amount: Amount, digits: number): string {
+  const text = String(Math.abs(amount)).padStart(digits + 1, '0');
+  const cut = text.length - digits;
+  const shown = digits === 0 ? text : `${text.slice(0, cut)}.${text.slice(cut)}`;
+  return amount < 0 ? `-${shown}` : shown;
+}
+
+/**
+ * Minor units for people: thousands grouped, negative in parentheses, zero as an en dash.
+ * `places` is how many decimals to show; pass 0 only when all amounts shown together are whole.
+ */
+export function formatAmount(amount: Amount, digits: number, places = digits): string {
+  if (amount === 0) return '–';
+  const [whole = '', decimals = ''] = formatDecimal(Math.abs(amount), digits).split('.');
+  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, ',');
+  const shown = places > 0 ? `${grouped}.${decimals.slice(0, places)}` : grouped;
+  return amount < 0 ? `(${shown})` : shown;
+}
+
+/** True when every amount is a whole number of major units, so that decimals may be left out. */
+export function allWhole(amounts: Iterable<Amount>, digits: number): boolean {
+  const unit = 10 ** digits;
+  for (const amount of amounts) if (amount % unit !== 0) return false;
+  return true;
+}

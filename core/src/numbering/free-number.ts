@@ -1,0 +1,145 @@
+import { done, refusal, refused, type Result } from '../refusal/refusal.js';
+import { numberKey } from './account-number.js';
+import type { Band, NumberPlan } from './number-plan.js';
+
+export const gapFull = refusal(
+  'number.gap-full',
+  (f: { band: string; nearest: readonly string[] }) =>
+    f.nearest.length > 0
+      ? `No number is free between the neighbours here. The nearest free ones in ${f.band}: ${f.nearest.join(', ')}.`
+      : `Every number in ${f.band} is taken. Retire an account, or widen the band in the number plan.`,
+);
+
+/** Where a number is wanted: a band, the numbers on either side (null at an end), and those taken. */
+export interface NumberGap {
+  readonly band: Band;
+  readonly after: string | null;
+  readonly before: string | null;
+  readonly taken: ReadonlySet<string>;
+}
+
+interface Digits {
+  readonly prefix: string;
+  readonly value: number;
+  readonly width: number;
+}
+
+function digitsOf(number: string): Digits | null {
+  const found = /^(.*?)(\d{1,15})$/.exec(number.trim());
+  if (!found) return null;
+  const [, prefix = '', tail = ''] = found;
+  return { prefix, value: Number(tail), width: tail.length };
+}
+
+const written = (like: Digits, value: number): string =>
+  like.prefix + String(value).padStart(like.width, '0');
+
+function positionOf(number: string | null, like: Digits, otherwise: number): number {
+  const digits = number === null ? null : digitsOf(number);
+  if (!digits || digits.width !== like.width) return otherwise;
+  return numberKey(digits.prefix) === numberKey(like.prefix) ? digits.value : otherwise;
+}
+
+/** The free value strictly between two, nearest their middle, among the multiples of `step`. */
+function nearestMiddle(lo: number, hi: number, step: number, isFree: (n: number) => boolean) {
+  const middle = (lo + hi) / 2;
+  let best: number | null = null;
+  for (let n = Math.floor(lo / step) * step + step; n < hi; n += step)
+    if (isFree(n) && (best === null || Math.abs(n - middle) < Math.abs(best - middle))) best = n;
+  return best;
+}
+
+function roundest(lo: number, hi: number, width: number, isFree: (n: number) => boolean) {
+  for (let power = width - 1; power >= 0; power--) {
+    const found = nearestMiddle(lo, hi, 10 ** power, isFree);
+    if (found !== null) return found;
+  }
+  return null;
+}
+
+/**
+ * A free number for a place: between two neighbours the roundest in the gap (most trailing zeros, then
+ * nearest the middle); after the last of a band, the next multiple of the plan's step. Always inside the
+ * band. When the gap is full it says so and names the nearest free ones.
+ */
+export function freeNumber(plan: NumberPlan, gap: NumberGap): Result<string> {
+  const from = digitsOf(gap.band.from);
+  const to = digitsOf(gap.band.to);
+  if (!from || !to) return refused(fullGap(gap, []));
+  const lo = Math.max(positionOf(gap.after, from, from.value - 1), from.value - 1);
+  const hi = Math.min(positionOf(gap.before, from, to.value + 1), to.value + 1);
+  const isFree = (n: number) => !gap.taken.has(numberKey(written(from, n)));
+  const next =
+    gap.before === null ? nextStep(Math.max(lo, from.value), hi, plan.step, isFree) : null;
+  const found = next ?? roundest(lo, hi, from.width, isFree);
+  if (found !== null) return done(written(from, found));
+  return refused(fullGap(gap, nearestFree(gap, lo, 3)));
+}
+
+function nextStep(lo: number, hi: number, step: number, isFree: (n: number) => boolean) {
+  for (let n = Math.floor(lo / step) * step + step; n < hi; n += step) if (isFree(n)) return n;
+  return null;
+}
+
+const fullGap = (gap: NumberGap, nearest: readonly string[]) =>
+  gapFull({ band: `${gap.band.from}–${gap.band.to}`, nearest }, 'number');
+
+/** Up to `count` free numbers of the band, nearest first around a position. */
+function nearestFree(gap: NumberGap, around: number, count: number): string[] {
+  const from = digitsOf(gap.band.from);
+  const to = digitsOf(gap.band.to);
+  const found: string[] = [];
+  if (!from || !to) return found;
+  for (let d = 0; d <= to.value - from.value && found.length < count; d++)
+    for (const n of d === 0 ? [around] : [around - d, around + d]) {
+      const number = written(from, n);
+      if (n >= from.value && n <= to.value && !gap.taken.has(numberKey(number))) found.push(number);
+    }
+  return found.slice(0, count).sort();
+}
+
+/** Free numbers near a taken one, in the plan's half steps: what the slip offers beside the number. */
+export function freeNearby(
+  plan: NumberPlan,
+  band: Band,
+  number: string,
+  taken: ReadonlySet<string>,
+): string[] {
+  const at = digitsOf(number);
+  const from = digitsOf(band.from);
+  const to = digitsOf(band.to);
+  if (!at || !from || !to) return [];
+  const half = Math.max(1, Math.floor(plan.step / 2));
+  const steps = [-plan.step, half, plan.step, -half, 2 * plan.step, 1, -1];
+  return steps
+    .map((step) => at.value + step)
+    .filter((n) => n >= from.value && n <= to.value)
+    .map((n) => written(from, n))
+    .filter((free) => !taken.has(numberKey(free)))
+    .slice(0, 3)
+    .sort();
+}
+
+/** The number for a child: after its parent and the parent's other children, by the small step. */
+export function freeChildNumber(
+  plan: NumberPlan,
+  parent: string,
+  last: string | null,
+  before: string | null,
+  band: Band,
+  taken: ReadonlySet<string>,
+): Result<string> {
+  const start = digitsOf(last ?? parent);
+  if (!start) return refused(gapFull({ band: parent, nearest: [] }, 'number'));
+  const end = Math.min(
+    positionOf(before, start, Number.MAX_SAFE_INTEGER),
+    positionOf(band.to, start, Number.MAX_SAFE_INTEGER) + 1,
+    start.value + 1000 * plan.childStep,
+  );
+  const isFree = (n: number) => !taken.has(numberKey(written(start, n)));
+  const found =
+    nextStep(start.value, end, plan.childStep, isFree) ??
+    roundest(start.value, end, start.width, isFree);
+  if (found !== null) return done(written(start, found));
+  return freeNumber(plan, { band, after: parent, before: null, taken });
+}

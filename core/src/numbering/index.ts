@@ -1,0 +1,11 @@
+export { compareNumbers, LONGEST_NUMBER, numberKey, readNumber } from './account-number.js';
+export {
+  bandNameAt,
+  bandOfSection,
+  bandOfType,
+  inBand,
+  type Band,
+  type NumberPlan,
+} from './number-plan.js';
+export { SHIPPED_PLANS, shippedPlan } from './shipped-plans.js';
+export { freeChildNumber, freeNearby, freeNumber, type NumberGap } from './free-number.js';

@@ -1,0 +1,49 @@
+import { sectionById, typeOf, type Scheme } from '../scheme/scheme.js';
+import { compareNumbers, numberKey } from './account-number.js';
+
+/** A run of numbers, for a section or for one type. Both ends belong to it. */
+export interface Band {
+  readonly from: string;
+  readonly to: string;
+  readonly section?: string;
+  readonly type?: string;
+}
+
+/** Bands of account numbers; how long a number is, the usual step, the small step for children. */
+export interface NumberPlan {
+  readonly id: string;
+  readonly name: string;
+  readonly characters: 'digits' | 'letters-and-digits';
+  readonly length: number;
+  readonly step: number;
+  readonly childStep: number;
+  readonly bands: readonly Band[];
+}
+
+/** The narrowest band for a type: the type's own, else its section's; null when the plan has none. */
+export function bandOfType(plan: NumberPlan, scheme: Scheme, typeId: string | null): Band | null {
+  const type = typeOf(scheme, typeId);
+  if (!type) return null;
+  return plan.bands.find((band) => band.type === type.id) ?? bandOfSection(plan, type.section);
+}
+
+export const bandOfSection = (plan: NumberPlan, section: string): Band | null =>
+  plan.bands.find((band) => band.section === section && band.type === undefined) ?? null;
+
+/** Whether a number lies in a band; a suffix after the band's last number still belongs to it. */
+export function inBand(band: Band, number: string): boolean {
+  if (compareNumbers(number, band.from) < 0) return false;
+  if (compareNumbers(number, band.to) <= 0) return true;
+  const key = numberKey(number);
+  const last = numberKey(band.to);
+  return key.startsWith(last) && /^[ \-./]/.test(key.slice(last.length));
+}
+
+/** The name of the section or type whose band holds the number; null outside every band. */
+export function bandNameAt(plan: NumberPlan, scheme: Scheme, number: string): string | null {
+  const band = plan.bands.find((each) => inBand(each, number));
+  if (!band) return null;
+  return (
+    typeOf(scheme, band.type ?? null)?.name ?? sectionById(scheme, band.section ?? '')?.name ?? null
+  );
+}

@@ -1,0 +1,65 @@
+import type { Book } from '../book/book.js';
+import { done, refused, type Refusal, type Result } from '../refusal/refusal.js';
+import { addAccount } from './add-account.js';
+import { changeCompany } from './change-company.js';
+import { deleteAccount } from './delete-account.js';
+import { describeAccount } from './describe-account.js';
+import { changeEntry, recordEntry, removeEntry } from './entry-changes.js';
+import { moveAccount } from './move-account.js';
+import {
+  AUTHOR,
+  type Applied,
+  type Change,
+  type Operation,
+  type OperationKind,
+  type Rules,
+} from './operation.js';
+import { renameAccount } from './rename-account.js';
+import { renumberAccount } from './renumber-account.js';
+import { bringBackAccount, retireAccount } from './retire-account.js';
+import { setOpening, setOpeningDate } from './set-opening.js';
+
+/** Several operations as one: all are done, or none. */
+const several: Change<'several'> = {
+  apply(book, { operations }, rules) {
+    let at: Book = book;
+    const inverses: Operation[] = [];
+    const notices: Refusal[] = [];
+    for (const each of operations) {
+      const applied = apply(at, each, rules);
+      if (!applied.ok) return refused(...applied.refusals);
+      at = applied.value.book;
+      inverses.unshift(applied.value.inverse);
+      notices.push(...applied.value.notices);
+    }
+    return done({ book: at, inverse: { kind: 'several', operations: inverses }, notices });
+  },
+};
+
+/** Every operation there is, by its kind. */
+export const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
+  'add-account': addAccount,
+  'rename-account': renameAccount,
+  'renumber-account': renumberAccount,
+  'move-account': moveAccount,
+  'describe-account': describeAccount,
+  'retire-account': retireAccount,
+  'bring-back-account': bringBackAccount,
+  'delete-account': deleteAccount,
+  'set-opening': setOpening,
+  'set-opening-date': setOpeningDate,
+  'record-entry': recordEntry,
+  'change-entry': changeEntry,
+  'remove-entry': removeEntry,
+  'change-company': changeCompany,
+  several,
+};
+
+/**
+ * Applies an operation to a book: a new book and the operation that undoes it, or the reasons why not.
+ * The book given is never changed.
+ */
+export function apply(book: Book, operation: Operation, rules: Rules = AUTHOR): Result<Applied> {
+  const change = CHANGES[operation.kind] as Change<OperationKind>;
+  return change.apply(book, operation, rules);
+}

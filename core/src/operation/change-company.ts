@@ -1,0 +1,49 @@
+import type { Company } from '../book/book.js';
+import { isDay } from '../book/calendar.js';
+import { notACurrency, notADay } from '../book/read-book.js';
+import { minorDigits } from '../money/amount.js';
+import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
+import type { Change } from './operation.js';
+
+export const companyNameless = refusal(
+  'company.nameless',
+  () => 'A company needs a name of 1 to 120 characters.',
+);
+export const currencyFixed = refusal(
+  'company.currency-fixed',
+  (f: { from: string; to: string }) =>
+    `The amounts in this book have the decimals of ${f.from}; ${f.to} has others. Change the currency before amounts are entered.`,
+);
+export const periodsOdd = refusal(
+  'company.periods',
+  () => 'The financial year is divided into 1 to 53 periods, usually 12.',
+);
+
+/** What is wrong with a company's particulars, each at its field. */
+export function faultsOfCompany(company: Company): Refusal[] {
+  const faults: Refusal[] = [];
+  const length = company.name.trim().length;
+  if (length === 0 || length > 120) faults.push(companyNameless({}, 'name'));
+  if (!/^[A-Z]{3}$/.test(company.currency))
+    faults.push(notACurrency({ text: company.currency }, 'currency'));
+  if (!isDay(company.firstDay)) faults.push(notADay({ text: company.firstDay }, 'firstDay'));
+  if (!Number.isInteger(company.periods) || company.periods < 1 || company.periods > 53)
+    faults.push(periodsOdd({}, 'periods'));
+  return faults;
+}
+
+export const changeCompany: Change<'change-company'> = {
+  apply(book, { company }) {
+    const faults = faultsOfCompany(company);
+    const from = book.company.currency;
+    const hasAmounts = book.entries.length > 0 || Object.keys(book.opening.balances).length > 0;
+    if (hasAmounts && minorDigits(from) !== minorDigits(company.currency))
+      faults.push(currencyFixed({ from, to: company.currency }, 'currency'));
+    if (faults.length > 0) return refused(...faults);
+    return done({
+      book: { ...book, company: { ...company, name: company.name.trim() } },
+      inverse: { kind: 'change-company', company: book.company },
+      notices: [],
+    });
+  },
+};

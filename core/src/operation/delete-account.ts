@@ -1,0 +1,60 @@
+import { accountLabel, type Account, type Book } from '../book/book.js';
+import { childrenOf } from '../book/place.js';
+import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
+import { isUsed, wanted, withAccounts } from './account-changes.js';
+import type { Change, Operation } from './operation.js';
+import { reservedRefusals } from './retire-account.js';
+
+export const deletedInUse = refusal(
+  'account.in-use',
+  (f: { name: string }) =>
+    `“${f.name}” has entries or an opening balance, so it can’t be deleted. Retire it: it takes no new entries, and its past stays.`,
+);
+export const deletedParent = refusal(
+  'account.has-children',
+  (f: { name: string; children: readonly string[] }) =>
+    `${f.children.join(', ')} stand under “${f.name}”. Say what becomes of them: lift them one level, or delete them first.`,
+);
+
+/** Deletes an account that nothing stands on. Its children are lifted, or the deletion is refused. */
+export const deleteAccount: Change<'delete-account'> = {
+  apply(book, operation) {
+    const found = wanted(book, operation.id);
+    if (!found.ok) return found;
+    const account = found.value;
+    const children = childrenOf(book, account.id);
+    const refusals = refusalsFor(book, account, operation.children === 'lift' ? [] : children);
+    if (refusals.length > 0) return refused(...refusals);
+    const accounts = book.accounts
+      .filter((each) => each.id !== account.id)
+      .map((each) => (each.parent === account.id ? { ...each, parent: account.parent } : each));
+    return done({
+      book: withAccounts(book, accounts),
+      inverse: bringBack(book, account, children),
+      notices: [],
+    });
+  },
+};
+
+function refusalsFor(book: Book, account: Account, orphans: readonly Account[]): Refusal[] {
+  const name = accountLabel(account);
+  const refusals = reservedRefusals(book, account);
+  if (isUsed(book, account.id)) refusals.push(deletedInUse({ name }, 'id'));
+  if (orphans.length > 0)
+    refusals.push(deletedParent({ name, children: orphans.map(accountLabel) }, 'children'));
+  return refusals;
+}
+
+function bringBack(book: Book, account: Account, children: readonly Account[]): Operation {
+  const index = book.accounts.indexOf(account);
+  const back: Operation = { kind: 'add-account', account, index };
+  if (children.length === 0) return back;
+  const under = children.map(({ id, type, number }): Operation => ({
+    kind: 'move-account',
+    id,
+    type,
+    number,
+    parent: account.id,
+  }));
+  return { kind: 'several', operations: [back, ...under] };
+}

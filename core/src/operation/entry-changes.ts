@@ -1,0 +1,111 @@
+import { accountLabel, accountOf, type Book, type Entry } from '../book/book.js';
+import { faultsOfEntry, idTaken } from '../book/book-faults.js';
+import { firstYear, isDay, within } from '../book/calendar.js';
+import { notADay } from '../book/read-book.js';
+import { LARGEST_AMOUNT } from '../money/amount.js';
+import { amountTooLarge, amountUnreadable } from '../money/parse-amount.js';
+import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
+import type { Change, Rules } from './operation.js';
+
+export const entryUnknown = refusal(
+  'entry.unknown',
+  (f: { id: string }) => `There is no entry “${f.id}” in this book. It may have been removed.`,
+);
+export const entryOutsideYear = refusal(
+  'entry.outside-year',
+  (f: { date: string; from: string; to: string }) =>
+    `${f.date} lies outside the financial year, ${f.from} to ${f.to}. Check the date.`,
+);
+export const entryFixed = refusal(
+  'entry.fixed',
+  () =>
+    'In this exercise a recorded entry stays as it is. Record one that reverses it, then the right one.',
+);
+export const accountRetired = refusal(
+  'entry.account-retired',
+  (f: { name: string }) =>
+    `“${f.name}” is retired and takes no new entries. Bring it back, or choose another account.`,
+);
+
+function refusalsOf(book: Book, entry: Entry, rules: Rules, restores = false): Refusal[] {
+  if (!isDay(entry.date)) return [notADay({ text: entry.date }, 'date')];
+  const retired = restores ? [] : onRetired(book, entry);
+  const refusals = [...faultsOfEntry(book, entry), ...oddAmounts(entry), ...retired];
+  return rules.by === 'student' ? [...refusals, ...outsideYear(book, entry)] : refusals;
+}
+
+function oddAmounts(entry: Entry): Refusal[] {
+  return entry.lines.flatMap((line, i) => {
+    const at = `lines[${i}].amount`;
+    if (!Number.isInteger(line.amount))
+      return [amountUnreadable({ text: String(line.amount) }, at)];
+    return Math.abs(line.amount) > LARGEST_AMOUNT
+      ? [amountTooLarge({ text: String(line.amount) }, at)]
+      : [];
+  });
+}
+
+function onRetired(book: Book, entry: Entry): Refusal[] {
+  const before = new Set(
+    book.entries.find((each) => each.id === entry.id)?.lines.map((line) => line.account),
+  );
+  return entry.lines.flatMap((line, i) => {
+    const account = accountOf(book, line.account);
+    return account?.retired && !before.has(account.id)
+      ? [accountRetired({ name: accountLabel(account) }, `lines[${i}].account`)]
+      : [];
+  });
+}
+
+function outsideYear(book: Book, entry: Entry): Refusal[] {
+  const year = firstYear(book.company.firstDay);
+  if (entry.kind === 'opening' || within(year, entry.date)) return [];
+  return [entryOutsideYear({ date: entry.date, ...year }, 'date')];
+}
+
+/** Records a balanced entry. Outside the financial year: refused for a student, pointed out to an author. */
+export const recordEntry: Change<'record-entry'> = {
+  apply(book, { entry, index, restores }, rules) {
+    if (book.entries.some((each) => each.id === entry.id))
+      return refused(idTaken({ id: entry.id }, 'id'));
+    const refusals = refusalsOf(book, entry, rules, restores);
+    if (refusals.length > 0) return refused(...refusals);
+    const entries = [...book.entries];
+    entries.splice(index ?? entries.length, 0, entry);
+    return done({
+      book: { ...book, entries },
+      inverse: { kind: 'remove-entry', id: entry.id },
+      notices: outsideYear(book, entry),
+    });
+  },
+};
+
+export const changeEntry: Change<'change-entry'> = {
+  apply(book, { entry, restores }, rules) {
+    const before = book.entries.find((each) => each.id === entry.id);
+    if (!before) return refused(entryUnknown({ id: entry.id }, 'id'));
+    if (!rules.entriesMayChange) return refused(entryFixed({}, 'id'));
+    const refusals = refusalsOf(book, entry, rules, restores);
+    if (refusals.length > 0) return refused(...refusals);
+    const entries = book.entries.map((each) => (each.id === entry.id ? entry : each));
+    return done({
+      book: { ...book, entries },
+      inverse: { kind: 'change-entry', entry: before, restores: true },
+      notices: outsideYear(book, entry),
+    });
+  },
+};
+
+export const removeEntry: Change<'remove-entry'> = {
+  apply(book, { id }, rules) {
+    const index = book.entries.findIndex((each) => each.id === id);
+    const entry = book.entries[index];
+    if (!entry) return refused(entryUnknown({ id }, 'id'));
+    if (!rules.entriesMayChange) return refused(entryFixed({}, 'id'));
+    return done({
+      book: { ...book, entries: book.entries.filter((each) => each !== entry) },
+      inverse: { kind: 'record-entry', entry, index, restores: true },
+      notices: [],
+    });
+  },
+};

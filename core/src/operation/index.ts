@@ -1,0 +1,5 @@
+export * from './operation.js';
+export { apply, CHANGES } from './apply.js';
+export { isUsed } from './account-changes.js';
+export { reservedRefusals } from './retire-account.js';
+export { faultsOfCompany } from './change-company.js';

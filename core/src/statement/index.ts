@@ -1,0 +1,8 @@
+export * from './section-figures.js';
+export * from './trial-balance.js';
+export * from './balance-sheet.js';
+export * from './profit-and-loss.js';
+export * from './cash-flow.js';
+export * from './changes-in-equity.js';
+export { linesOfStatement, type StatementLine } from './lines.js';
+export { statementsToJson, usualPeriod } from './statements-json.js';

@@ -1,0 +1,55 @@
+import type { Book } from '../book/book.js';
+import type { Period } from '../book/calendar.js';
+import { balancesOf } from '../ledger/balances.js';
+import { sum, type Amount } from '../money/amount.js';
+import { statementOfClass, type Section } from '../scheme/scheme.js';
+import { sectionFigures, type Level, type SectionFigures } from './section-figures.js';
+
+export interface ProfitAndLoss {
+  readonly from: string;
+  readonly to: string;
+  readonly sections: readonly SectionFigures[];
+  readonly totals: Readonly<Record<ProfitLine, Amount>>;
+}
+
+export type ProfitLine =
+  'revenue' | 'grossProfit' | 'operatingProfit' | 'profitBeforeTax' | 'profit';
+
+/** The subtotals in the order shown, each after the sections of its step. */
+export const PROFIT_LINES: readonly { line: ProfitLine; step: number; name: string }[] = [
+  { line: 'revenue', step: 1, name: 'Revenue' },
+  { line: 'grossProfit', step: 2, name: 'Gross profit' },
+  { line: 'operatingProfit', step: 3, name: 'Operating profit' },
+  { line: 'profitBeforeTax', step: 4, name: 'Profit before tax' },
+  { line: 'profit', step: 5, name: 'Profit for the period' },
+];
+
+const STEPS: Readonly<Record<string, number>> = {
+  revenue: 1,
+  'cost-of-sales': 2,
+  'operating-expenses': 3,
+  'income-tax': 5,
+};
+
+/** After which subtotal's step a section counts: one of a scheme's own counts as other income or expense. */
+export const profitStep = (section: Pick<Section, 'id'>): number => STEPS[section.id] ?? 4;
+
+/**
+ * Profit and loss for a period, both days included. Entries of the kind closing never count; opening
+ * balances and opening entries count when their date lies in the period (a book begun in mid-year).
+ */
+export function profitAndLoss(book: Book, period: Period, level: Level = 'account'): ProfitAndLoss {
+  const balances = balancesOf(book, { ...period, closing: false, opening: true });
+  const sections = sectionFigures(book, balances, level).filter(
+    (section) => statementOfClass(section.class) === 'profit-and-loss',
+  );
+  const upToStep = (step: number) =>
+    sum(sections.filter((each) => profitStep(each) <= step).map(contribution));
+  const totals = Object.fromEntries(
+    PROFIT_LINES.map(({ line, step }) => [line, upToStep(step)]),
+  ) as Record<ProfitLine, Amount>;
+  return { from: period.from, to: period.to, sections, totals };
+}
+
+const contribution = (section: SectionFigures): Amount =>
+  section.class === 'income' ? section.total : -section.total;

@@ -1,0 +1,82 @@
+import type { Account, Book } from '../book/book.js';
+import { ancestorsOf, NOT_PLACED, sectionIdOf } from '../book/place.js';
+import { statementAccounts } from '../ledger/balances.js';
+import type { Amount } from '../money/amount.js';
+import { signOf } from '../money/side.js';
+import { sideOfClass, type ClassId } from '../scheme/scheme.js';
+
+/** Every account; rolled up to the top-level parents; sections only, for outside readers. */
+export type Level = 'account' | 'parent' | 'section';
+
+export const LEVELS: readonly Level[] = ['account', 'parent', 'section'];
+
+export interface FigureLine {
+  readonly account: Account;
+  /** Positive on the normal side of the section's class; contra amounts are negative. */
+  readonly amount: Amount;
+}
+
+export interface SectionFigures {
+  readonly id: string;
+  readonly name: string;
+  readonly class: ClassId;
+  readonly total: Amount;
+  readonly lines: readonly FigureLine[];
+}
+
+/** +1 when a debit raises the section's figure, -1 when a credit does. */
+export const sectionSign = (of: ClassId): 1 | -1 => signOf(sideOfClass(of));
+
+/**
+ * The figures of every section of the scheme, in its order, then of *not placed* when accounts without a
+ * place exist (debit positive). A retired account shows only while it is not zero.
+ */
+export function sectionFigures(
+  book: Book,
+  balances: ReadonlyMap<string, Amount>,
+  level: Level,
+): SectionFigures[] {
+  const bySection = new Map<string, Account[]>();
+  for (const account of statementAccounts(book, balances)) {
+    const id = sectionIdOf(book, account);
+    const list = bySection.get(id);
+    if (list) list.push(account);
+    else bySection.set(id, [account]);
+  }
+  const notPlaced = { id: NOT_PLACED, name: 'Not placed', class: 'asset' as const };
+  const sections = bySection.has(NOT_PLACED)
+    ? [...book.scheme.sections, notPlaced]
+    : book.scheme.sections;
+  return sections.map((section) => {
+    const accounts = bySection.get(section.id) ?? [];
+    const sign = sectionSign(section.class);
+    let total = 0;
+    for (const account of accounts) total += sign * (balances.get(account.id) ?? 0);
+    return { ...section, total, lines: linesAt(book, accounts, balances, sign, level) };
+  });
+}
+
+function linesAt(
+  book: Book,
+  accounts: readonly Account[],
+  balances: ReadonlyMap<string, Amount>,
+  sign: number,
+  level: Level,
+): FigureLine[] {
+  if (level === 'section') return [];
+  const figure = (account: Account) => sign * (balances.get(account.id) ?? 0);
+  const shown = level === 'account' ? accounts : accounts.filter((a) => a.parent === null);
+  const rolled = level === 'account' ? new Map<string, Amount>() : rollUp(book, accounts, figure);
+  return shown
+    .map((account) => ({ account, amount: rolled.get(account.id) ?? figure(account) + 0 }))
+    .filter((line) => !line.account.retired || line.amount !== 0);
+}
+
+function rollUp(book: Book, accounts: readonly Account[], figure: (a: Account) => Amount) {
+  const rolled = new Map<string, Amount>();
+  for (const account of accounts) {
+    const top = ancestorsOf(book, account).at(-1) ?? account;
+    rolled.set(top.id, (rolled.get(top.id) ?? 0) + figure(account));
+  }
+  return rolled;
+}

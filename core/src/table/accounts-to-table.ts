@@ -1,0 +1,38 @@
+import { accountOf, openingOf, type Book } from '../book/book.js';
+import { chartOf, NOT_PLACED } from '../book/place.js';
+import { minorDigits, type Amount } from '../money/amount.js';
+import { formatDecimal } from '../money/format-amount.js';
+import { typeOf } from '../scheme/scheme.js';
+
+export const ACCOUNT_HEADINGS = [
+  'Number',
+  'Name',
+  'Type',
+  'Parent',
+  'Opening debit',
+  'Opening credit',
+  'State',
+];
+
+/** A book's accounts as a table, in the order of the chart, with headings. */
+export function accountsToTable(book: Book): string[][] {
+  const digits = minorDigits(book.company.currency);
+  const column = (amount: Amount) => (amount > 0 ? formatDecimal(amount, digits) : '');
+  const chart = chartOf(book);
+  const order = [...book.scheme.sections.map((section) => section.id), NOT_PLACED];
+  const rows = order
+    .flatMap((section) => chart.get(section) ?? [])
+    .map(({ account }) => {
+      const opening = openingOf(book, account.id);
+      return [
+        account.number ?? '',
+        account.name,
+        typeOf(book.scheme, account.type)?.name ?? '',
+        accountOf(book, account.parent)?.name ?? '',
+        column(opening),
+        column(-opening),
+        account.retired ? 'retired' : 'in use',
+      ];
+    });
+  return [ACCOUNT_HEADINGS, ...rows];
+}

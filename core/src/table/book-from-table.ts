@@ -1,0 +1,120 @@
+import { type Account, type Book, type Company } from '../book/book.js';
+import { account, freeId, slugOf } from '../book/new-book.js';
+import type { Amount } from '../money/amount.js';
+import { numberKey } from '../numbering/account-number.js';
+import type { NumberPlan } from '../numbering/number-plan.js';
+import { normalSide, sectionOfType, typeOf, type Scheme } from '../scheme/scheme.js';
+import type { AccountRow, AccountTable } from './read-accounts.js';
+
+/** How a single column of amounts is to be read. */
+export type SignConvention = 'debit-positive' | 'credit-positive' | 'normal-side';
+
+/** What a book made from a table has besides what the table says. */
+export interface TableFrame {
+  readonly company: Company;
+  readonly scheme: Scheme;
+  readonly numberPlan: NumberPlan | null;
+  /** The day at whose end the balances stood. */
+  readonly at: string;
+  readonly sign?: SignConvention;
+}
+
+const sideSign = (scheme: Scheme, row: AccountRow): 1 | -1 => {
+  const type = typeOf(scheme, row.type);
+  return type && normalSide(scheme, type) === 'credit' ? -1 : 1;
+};
+
+/**
+ * Proposes how to read a column of signed amounts. When they add up to zero as written, debits are the
+ * ones that most accounts' normal side says; when they add up to zero only if each stands on its normal
+ * side, that; otherwise debits are positive.
+ */
+export function proposeSign(table: AccountTable, scheme: Scheme): SignConvention {
+  let plain = 0;
+  let normal = 0;
+  let votes = 0;
+  for (const row of table.rows) {
+    const amount = row.amount ?? 0;
+    plain += amount;
+    normal += amount * sideSign(scheme, row);
+    if (typeOf(scheme, row.type)) votes += Math.sign(amount) * sideSign(scheme, row);
+  }
+  if (plain !== 0 && normal === 0) return 'normal-side';
+  return votes < 0 ? 'credit-positive' : 'debit-positive';
+}
+
+function balanceOf(row: AccountRow, scheme: Scheme, sign: SignConvention): Amount {
+  const amount = row.amount ?? 0;
+  if (sign === 'normal-side') return amount * sideSign(scheme, row);
+  return sign === 'credit-positive' ? -amount : amount;
+}
+
+/**
+ * A book from a table of accounts: its balances become opening balances at the frame's date. Indented and
+ * named parents are kept where they share the child's section; a doubled number stays as the table has it.
+ */
+export function bookFromTable(table: AccountTable, frame: TableFrame): Book {
+  const sign = table.signed ? (frame.sign ?? proposeSign(table, frame.scheme)) : 'debit-positive';
+  const taken = new Set<string>();
+  const balances: Record<string, Amount> = {};
+  const accounts: Account[] = [];
+  table.rows.forEach((row) => {
+    const id = freeId(slugOf(row.name) || 'account', taken);
+    taken.add(id);
+    const amount = balanceOf(row, frame.scheme, sign);
+    if (amount !== 0) balances[id] = amount;
+    const { number, type, retired } = row;
+    accounts.push(account(id, row.name.slice(0, 120), { number, type, retired }));
+  });
+  return {
+    company: frame.company,
+    scheme: frame.scheme,
+    numberPlan: frame.numberPlan,
+    accounts: accounts.map((each, i) => ({ ...each, parent: parentOf(i, table, accounts, frame) })),
+    opening: { date: frame.at, balances },
+    entries: [],
+  };
+}
+
+const MOST_LEVELS = 4;
+
+function parentOf(
+  i: number,
+  table: AccountTable,
+  accounts: readonly Account[],
+  { scheme }: TableFrame,
+): string | null {
+  const row = table.rows[i] as AccountRow;
+  const own = accounts[i] as Account;
+  const named = row.parentName === null ? null : findNamed(row.parentName, accounts, own);
+  const above = named ?? indentedUnder(i, table, accounts);
+  const same =
+    above &&
+    sectionOfType(scheme, above.type)?.id === sectionOfType(scheme, own.type)?.id &&
+    levelsAbove(row, table) < MOST_LEVELS;
+  return same ? above.id : null;
+}
+
+const levelsAbove = (row: AccountRow, table: AccountTable): number =>
+  new Set(table.rows.filter((each) => each.depth < row.depth).map((each) => each.depth)).size;
+
+function findNamed(name: string, accounts: readonly Account[], own: Account): Account | null {
+  const key = numberKey(name);
+  const at = accounts.indexOf(own);
+  return (
+    accounts
+      .slice(0, at)
+      .find((each) => numberKey(each.name) === key || numberKey(each.number ?? '') === key) ?? null
+  );
+}
+
+function indentedUnder(
+  i: number,
+  table: AccountTable,
+  accounts: readonly Account[],
+): Account | null {
+  const depth = table.rows[i]?.depth ?? 0;
+  for (let j = i - 1; j >= 0; j--)
+    if ((table.rows[j]?.depth ?? 0) < depth) return accounts[j] ?? null;
+  return null;
+}

@@ -1,0 +1,225 @@
+import fc from 'fast-check';
+import { apply, newBook, type Book, type Operation } from '../src/index.js';
+import { acct, book, change, COMPANY, entry, shop } from './builder.js';
+import { anyBook } from './arbitrary-book.js';
+
+function does(of: Book, operation: Operation): Book {
+  const applied = apply(of, operation);
+  if (!applied.ok) throw new Error(applied.refusals.map((each) => each.says).join(' '));
+  return applied.value.book;
+}
+
+function refuses(of: Book, operation: Operation, by: 'author' | 'student' = 'author') {
+  const applied = apply(of, operation, { by, entriesMayChange: by === 'author' });
+  if (applied.ok) throw new Error('it was not refused');
+  for (const refusal of applied.refusals) expect(refusal.says).toMatch(/^.{10,}\.$/);
+  return applied.refusals.map((refusal) => refusal.code);
+}
+
+const anyOperation = (of: Book): fc.Arbitrary<Operation> => {
+  const id = fc.constantFrom(...of.accounts.map((account) => account.id));
+  const type = fc.constantFrom('bank', 'insurance', 'vehicles', 'trade-payables', null);
+  const number = fc.option(fc.integer({ min: 1000, max: 1020 }).map(String));
+  const single: fc.Arbitrary<Operation> = fc.oneof(
+    fc.record({
+      kind: fc.constant('rename-account' as const),
+      id,
+      name: fc.constant(' New name '),
+    }),
+    fc.record({ kind: fc.constant('renumber-account' as const), id, number }),
+    fc.record({
+      kind: fc.constant('move-account' as const),
+      id,
+      type,
+      number,
+      parent: fc.option(id),
+      index: fc.nat(of.accounts.length - 1),
+    }),
+    fc.record({
+      kind: fc.constantFrom('retire-account' as const, 'bring-back-account' as const),
+      id,
+    }),
+    fc.record({
+      kind: fc.constant('delete-account' as const),
+      id,
+      children: fc.constantFrom('lift' as const, 'refuse' as const),
+    }),
+    fc.record({
+      kind: fc.constant('set-opening' as const),
+      id,
+      amount: fc.integer({ min: -500, max: 500 }),
+    }),
+    fc.record({ kind: fc.constant('set-opening-date' as const), date: fc.constant('2026-11-30') }),
+    fc.record({
+      kind: fc.constant('add-account' as const),
+      account: fc.constant(acct('fresh', 'bank', { number: '1400' })),
+      index: fc.nat(of.accounts.length),
+    }),
+    id.map((to): Operation => {
+      const added = entry('fresh', '2027-05-05', { [to]: 5 });
+      const lines = [...added.lines, { account: to, amount: -5 }];
+      return { kind: 'record-entry', entry: { ...added, lines } };
+    }),
+    fc
+      .constantFrom(...of.entries.map((each) => each.id), 'none')
+      .map((each): Operation => ({ kind: 'remove-entry', id: each })),
+  );
+  return fc.oneof(
+    single,
+    fc
+      .array(single, { maxLength: 3 })
+      .map((operations): Operation => ({ kind: 'several', operations })),
+  );
+};
+
+test('undo restores the book exactly', () => {
+  const cases = anyBook.chain((of) => fc.tuple(fc.constant(of), anyOperation(of)));
+  fc.assert(
+    fc.property(cases, ([of, operation]) => {
+      const applied = apply(of, operation);
+      if (!applied.ok) return;
+      expect(does(applied.value.book, applied.value.inverse)).toEqual(of);
+    }),
+    { numRuns: 400 },
+  );
+});
+
+test('a new book holds its one account for profits kept, named after the legal form', () => {
+  const sole = newBook({
+    company: { ...COMPANY, legalForm: 'sole-trader' },
+    scheme: 'current-first',
+    numberPlan: 'four-digit',
+  });
+  expect(sole.accounts.map((a) => `${a.number} ${a.name}`)).toEqual([
+    '3100 Profits kept in the business',
+  ]);
+});
+
+describe('accounts', () => {
+  test('a doubled number is refused, naming the account that has it', () => {
+    const applied = apply(shop(), { kind: 'renumber-account', id: 'van', number: ' 1010 ' });
+    expect(applied.ok ? '' : applied.refusals[0]?.says).toContain('“1010 Bank”');
+  });
+
+  test('a number outside its band is only pointed out', () => {
+    const applied = apply(shop(), { kind: 'renumber-account', id: 'van', number: '7510' });
+    expect(applied.ok && applied.value.notices.map((each) => each.code)).toEqual([
+      'number.outside-band',
+    ]);
+  });
+
+  test('a parent and its children share a section', () => {
+    const move = {
+      kind: 'move-account',
+      id: 'bank',
+      type: 'bank',
+      number: '1010',
+      parent: 'van',
+    } as const;
+    expect(refuses(shop(), move)).toEqual(['account.parent-section']);
+    const away = {
+      kind: 'move-account',
+      id: 'van',
+      type: 'bank',
+      number: '1510',
+      parent: null,
+    } as const;
+    expect(refuses(shop(), away)).toContain('account.children-stay');
+  });
+
+  test('no circles, at most five levels', () => {
+    const chain = ['a', 'b', 'c', 'd', 'e', 'f'].map((id, i, all) =>
+      acct(id, 'bank', { parent: i === 0 || i === 5 ? null : (all[i - 1] ?? null) }),
+    );
+    const under = (id: string, parent: string) =>
+      ({ kind: 'move-account', id, type: 'bank', number: null, parent }) as const;
+    expect(refuses(book(chain), under('a', 'c'))).toContain('account.parent-circle');
+    expect(refuses(book(chain), under('f', 'e'))).toEqual(['account.too-deep']);
+  });
+
+  test('exactly one retained-earnings account, which can be neither retired nor deleted', () => {
+    const second = { kind: 'add-account', account: acct('more', 'retained-earnings') } as const;
+    expect(refuses(shop(), second)).toEqual(['account.one-retained']);
+    expect(refuses(shop(), { kind: 'retire-account', id: 'kept' })).toEqual(['account.reserved']);
+    expect(refuses(shop(), { kind: 'delete-account', id: 'kept', children: 'refuse' })).toContain(
+      'account.reserved',
+    );
+  });
+
+  test('what has amounts is retired, not deleted; a parent asks what becomes of its children', () => {
+    expect(refuses(shop(), { kind: 'delete-account', id: 'bank', children: 'refuse' })).toEqual([
+      'account.in-use',
+    ]);
+    const empty = book([acct('top', 'bank'), acct('under', 'bank', { parent: 'top' })]);
+    expect(refuses(empty, { kind: 'delete-account', id: 'top', children: 'refuse' })).toEqual([
+      'account.has-children',
+    ]);
+    const lifted = does(empty, { kind: 'delete-account', id: 'top', children: 'lift' });
+    expect(lifted.accounts).toEqual([acct('under', 'bank')]);
+    const retired = apply(shop(), { kind: 'retire-account', id: 'bank' });
+    expect(retired.ok && retired.value.notices.map((n) => n.code)).toEqual([
+      'account.retired-with-balance',
+    ]);
+  });
+
+  test('names have 1 to 120 characters', () => {
+    for (const name of ['  ', 'x'.repeat(121)])
+      expect(refuses(shop(), { kind: 'rename-account', id: 'van', name })).toEqual([
+        'account.name-length',
+      ]);
+  });
+});
+
+describe('entries', () => {
+  const record = (lines: Record<string, number>, date = '2027-04-01'): Operation => ({
+    kind: 'record-entry',
+    entry: entry('new', date, lines),
+  });
+
+  test('must balance, have two lines, known accounts and amounts', () => {
+    expect(refuses(shop(), record({ bank: 5, sales: -4 }))).toEqual(['entry.unbalanced']);
+    expect(refuses(shop(), record({ bank: 5 }))).toEqual(['entry.too-short', 'entry.unbalanced']);
+    expect(refuses(shop(), record({ bank: 5, nowhere: -5 }))).toEqual(['account.unknown']);
+    expect(refuses(shop(), record({ bank: 0, sales: 0 }))).toEqual([
+      'entry.line-zero',
+      'entry.line-zero',
+    ]);
+    expect(refuses(shop(), record({ bank: 0.5, sales: -0.5 }))).toContain('amount.unreadable');
+  });
+
+  test('outside the year: refused for a student, pointed out to an author', () => {
+    const late = record({ bank: 5, sales: -5 }, '2028-01-01');
+    expect(refuses(shop(), late, 'student')).toEqual(['entry.outside-year']);
+    const applied = apply(shop(), late);
+    expect(applied.ok && applied.value.notices.map((each) => each.code)).toEqual([
+      'entry.outside-year',
+    ]);
+  });
+
+  test('where entries stay as they are, they are neither changed nor removed', () => {
+    expect(refuses(shop(), { kind: 'remove-entry', id: 'sale' }, 'student')).toEqual([
+      'entry.fixed',
+    ]);
+  });
+
+  test('a retired account takes no new entries', () => {
+    const of = change(shop(), 'insurance', { retired: true });
+    expect(refuses(of, record({ insurance: 5, bank: -5 }))).toEqual(['entry.account-retired']);
+  });
+});
+
+test('several operations are done together or not at all', () => {
+  const operations: Operation[] = [
+    { kind: 'rename-account', id: 'van', name: 'Delivery van' },
+    { kind: 'renumber-account', id: 'van', number: '1010' },
+  ];
+  expect(refuses(shop(), { kind: 'several', operations })).toEqual(['number.taken']);
+});
+
+test('the currency keeps its decimals once amounts are entered', () => {
+  const company = { ...COMPANY, currency: 'JPY' };
+  expect(refuses(shop(), { kind: 'change-company', company })).toEqual(['company.currency-fixed']);
+  expect(
+    refuses(shop(), { kind: 'change-company', company: { ...COMPANY, name: '', firstDay: 'May' } }),
+  ).toEqual(['company.nameless', 'file.day']);
+});

@@ -1,0 +1,69 @@
+import js from '@eslint/js';
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  {
+    ignores: [
+      '**/dist/**',
+      '**/node_modules/**',
+      'data/**',
+      'server/migrations/**',
+      'e2e/results/**',
+    ],
+  },
+  js.configs.recommended,
+  ...tseslint.configs.strict,
+  {
+    rules: {
+      'max-lines': ['error', { max: 400, skipBlankLines: true, skipComments: true }],
+      'max-depth': ['error', 4],
+      'max-params': ['error', 6],
+      'no-control-regex': 'off',
+      '@typescript-eslint/no-extraneous-class': 'off',
+      '@typescript-eslint/no-dynamic-delete': 'off',
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
+      '@typescript-eslint/consistent-type-imports': [
+        'error',
+        { fixStyle: 'inline-type-imports', disallowTypeAnnotations: false },
+      ],
+    },
+  },
+  {
+    files: ['**/src/**/*.ts'],
+    rules: {
+      'max-lines-per-function': ['error', { max: 45, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  {
+    // Sheets of data, not logic.
+    files: ['core/src/demo/*.ts'],
+    rules: { 'max-lines-per-function': 'off' },
+  },
+  {
+    files: ['server/**/*.ts'],
+    rules: { '@typescript-eslint/consistent-type-imports': 'off' },
+  },
+  {
+    files: ['web/src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: { ...hooks.configs.recommended.rules },
+  },
+  {
+    files: ['**/*.mjs', '**/*.cjs', '*.js'],
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        module: 'writable',
+        fetch: 'readonly',
+        setTimeout: 'readonly',
+        URL: 'readonly',
+        performance: 'readonly',
+      },
+    },
+  },
+);
