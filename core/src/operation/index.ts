@@ -1,5 +1,6 @@
 export * from './operation.js';
 export { apply, CHANGES } from './apply.js';
+export { readOperations } from './read-operation.js';
 export { isUsed } from './account-changes.js';
 export { reservedRefusals } from './retire-account.js';
 export { faultsOfCompany } from './change-company.js';

@@ -1,0 +1,55 @@
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsInt,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+} from 'class-validator';
+
+/** Operations made on a revision of a book, in their order: all are done, or none. */
+export class OperationsRequest {
+  @IsInt()
+  @Min(0)
+  @Max(2_000_000_000)
+  revision!: number;
+
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(500, { message: 'At most 500 changes can be sent at once.' })
+  operations!: unknown[];
+
+  /** A name the browser gives each change, so that one sent twice is done once. */
+  @IsString()
+  @MaxLength(40)
+  token!: string;
+}
+
+export type BookUse = 'company' | 'start' | 'key' | 'try';
+
+export interface BookAnswer {
+  readonly id: string;
+  readonly revision: number;
+  readonly use: BookUse;
+  /** The canonical document of the book. */
+  readonly book: object;
+  readonly mayChange: boolean;
+  readonly entriesMayChange: boolean;
+  readonly by: 'author' | 'student';
+}
+
+export interface OperationsAnswer {
+  readonly revision: number;
+  /** Set when others changed the book meanwhile: the book as it now stands. */
+  readonly book: object | null;
+}
+
+export interface HistoryEntry {
+  readonly revision: number;
+  readonly at: string;
+  readonly by: string;
+  readonly operation: object;
+  readonly inverse: object;
+}

@@ -1,0 +1,138 @@
+import { IsIn, IsInt, IsOptional, IsString, Length, Max, MaxLength, Min } from 'class-validator';
+
+export type TryState = 'not-started' | 'working' | 'handed-in' | 'given-back';
+
+/** A result as it is shown: its sentence made from code and facts. */
+export interface ShownResult {
+  readonly check: string;
+  readonly title: string;
+  readonly ref: string;
+  readonly subject: { readonly kind: 'account' | 'entry' | 'line' | 'book'; readonly id: string };
+  readonly outcome: 'met' | 'not-met' | 'follows' | 'cannot-judge';
+  readonly from: readonly string[];
+  readonly points: number;
+  readonly of: number;
+  readonly says: string;
+  readonly difference: number | null;
+  readonly causes: readonly { kind: string; of: string; id: string; share: number }[];
+  readonly date: { statement: string; at?: string; from?: string; to?: string } | null;
+}
+
+export interface Note {
+  readonly id: string;
+  readonly ref: string | null;
+  readonly text: string;
+  /** Points given (or, negative, taken) beside the checks. */
+  readonly points: number;
+}
+
+/** A student's own view of an exercise: never a key, nor marks before they are given back. */
+export interface MyTry {
+  readonly exerciseId: string;
+  readonly title: string;
+  readonly company: string;
+  readonly tryId: string | null;
+  readonly bookId: string | null;
+  readonly state: TryState;
+  readonly handedInAt: string | null;
+  readonly points: number | null;
+  readonly of: number | null;
+}
+
+export interface MyTryDetail extends MyTry {
+  readonly brief: string;
+  readonly results: readonly ShownResult[] | null;
+  readonly notes: readonly Note[] | null;
+}
+
+export interface PairShown {
+  readonly keys: readonly string[];
+  readonly works: readonly string[];
+  readonly confidence: number;
+  readonly reasons: readonly string[];
+}
+
+/** A marked try as the instructor sees it: theirs beside the key. */
+export interface Marked {
+  readonly tryId: string;
+  readonly student: string;
+  readonly exerciseId: string;
+  readonly title: string;
+  readonly state: TryState;
+  readonly handedInAt: string | null;
+  readonly points: number;
+  readonly of: number;
+  readonly keyVersion: number;
+  readonly key: object;
+  readonly work: object;
+  readonly results: readonly ShownResult[];
+  readonly pairs: readonly PairShown[];
+  readonly notes: readonly Note[];
+  readonly previous: string | null;
+  readonly next: string | null;
+}
+
+export class NewNoteRequest {
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  ref?: string;
+
+  @IsString()
+  @Length(1, 2000, { message: 'Write the note first; up to 2,000 characters.' })
+  text!: string;
+
+  @IsInt({ message: 'Points are whole numbers.' })
+  @Min(-1000)
+  @Max(1000)
+  points!: number;
+}
+
+/** Accept what a student did for an account of the key, for everybody, and check all again. */
+export class AcceptRequest {
+  @IsString()
+  @MaxLength(200)
+  account!: string;
+
+  @IsIn(['name', 'type'])
+  what!: 'name' | 'type';
+
+  @IsString()
+  @Length(1, 120)
+  value!: string;
+}
+
+export interface ClassRow {
+  readonly tryId: string | null;
+  readonly student: string;
+  readonly state: TryState;
+  readonly points: number | null;
+  readonly of: number | null;
+  /** Outcome by column id. */
+  readonly cells: Readonly<Record<string, string>>;
+}
+
+export interface ClassColumn {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: 'account' | 'entry' | 'line' | 'book';
+}
+
+export interface PlacementCell {
+  readonly from: string;
+  readonly to: string;
+  readonly count: number;
+}
+
+export interface ClassResults {
+  readonly exerciseId: string;
+  readonly title: string;
+  readonly counts: { inClass: number; handedIn: number; working: number; notStarted: number };
+  readonly columns: readonly ClassColumn[];
+  readonly rows: readonly ClassRow[];
+  readonly sections: readonly { id: string; name: string }[];
+  readonly placements: readonly PlacementCell[];
+  readonly missed: readonly { says: string; share: number }[];
+  readonly keyVersion: number;
+  readonly checkedWithToday: boolean;
+}

@@ -1,0 +1,71 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { Me } from '@gleddo/contract';
+import { AUTHOR, type Rules } from '@gleddo/core';
+import { eq, or } from 'drizzle-orm';
+import type { Database } from '../database/open-database.js';
+import { companies, exercises, tries } from '../database/schema/index.js';
+import { notFound } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+
+export interface Rights {
+  readonly mayChange: boolean;
+  /** Why it may not be changed, when it may not. */
+  readonly why: string;
+  readonly rules: Rules;
+}
+
+const OWN: Rights = { mayChange: true, why: '', rules: AUTHOR };
+
+const HANDED_IN =
+  'This work has been handed in, so it stays as it is. Ask your instructor if something must be changed.';
+
+/** Who may see and change which book. What is not named here is nobody's. */
+@Injectable()
+export class BookAccess {
+  constructor(@Inject(DATABASE) private readonly db: Database) {}
+
+  /** The rights of a person on a book; somebody else's book is not found. */
+  async rightsOf(bookId: string, me: Me): Promise<Rights> {
+    const rights =
+      me.role === 'instructor' ? await this.instructor(bookId, me) : await this.student(bookId, me);
+    if (!rights) throw notFound('This book');
+    return rights;
+  }
+
+  private async instructor(bookId: string, me: Me): Promise<Rights | null> {
+    const [company] = await this.db.select().from(companies).where(eq(companies.bookId, bookId));
+    if (company) return company.ownerId === me.id ? OWN : null;
+    const [exercise] = await this.db
+      .select()
+      .from(exercises)
+      .where(or(eq(exercises.startBookId, bookId), eq(exercises.keyBookId, bookId)));
+    if (exercise) return exercise.ownerId === me.id ? OWN : null;
+    const [work] = await this.db
+      .select({ ownerId: exercises.ownerId })
+      .from(tries)
+      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
+      .where(eq(tries.bookId, bookId));
+    if (work?.ownerId !== me.id) return null;
+    return {
+      mayChange: false,
+      why: 'This is a student’s work; only they change it.',
+      rules: AUTHOR,
+    };
+  }
+
+  private async student(bookId: string, me: Me): Promise<Rights | null> {
+    const [work] = await this.db
+      .select({
+        personId: tries.personId,
+        state: tries.state,
+        entriesMayChange: exercises.entriesMayChange,
+      })
+      .from(tries)
+      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
+      .where(eq(tries.bookId, bookId));
+    if (work?.personId !== me.id) return null;
+    const { entriesMayChange } = work;
+    const rules: Rules = { by: 'student', entriesMayChange };
+    return { mayChange: work.state === 'working', why: HANDED_IN, rules };
+  }
+}

@@ -1,0 +1,69 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { CompanySummary, Me } from '@gleddo/contract';
+import { bookFromJson, type Book } from '@gleddo/core';
+import { and, desc, eq } from 'drizzle-orm';
+import { nanoid } from 'nanoid';
+import { BooksService } from '../books/books.service.js';
+import type { Database } from '../database/open-database.js';
+import { books, companies } from '../database/schema/index.js';
+import { notFound, refusedBy } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+
+/** An instructor's practice companies. */
+@Injectable()
+export class CompaniesService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly books: BooksService,
+  ) {}
+
+  async list(me: Me): Promise<CompanySummary[]> {
+    const rows = await this.db
+      .select()
+      .from(companies)
+      .innerJoin(books, eq(books.id, companies.bookId))
+      .where(eq(companies.ownerId, me.id))
+      .orderBy(desc(books.changedAt));
+    return Promise.all(
+      rows.map(async ({ companies: company, books: row }) => {
+        const { book } = await this.books.read(row.id);
+        return {
+          id: company.id,
+          bookId: row.id,
+          name: book.company.name,
+          trade: book.company.trade,
+          accounts: row.accounts,
+          entries: row.entries,
+          changedAt: row.changedAt.toISOString(),
+        };
+      }),
+    );
+  }
+
+  async create(me: Me, document: object): Promise<CompanySummary> {
+    const book = bookFromJson(document);
+    if (!book.ok) throw refusedBy(book.refusals);
+    const id = await this.add(me, book.value);
+    const found = (await this.list(me)).find((company) => company.id === id);
+    if (!found) throw notFound('This company');
+    return found;
+  }
+
+  async add(me: Me, book: Book): Promise<string> {
+    const id = nanoid();
+    await this.db.transaction(async (tx) => {
+      const bookId = await this.books.create(book, 'company', tx);
+      await tx.insert(companies).values({ id, ownerId: me.id, bookId });
+    });
+    return id;
+  }
+
+  async bookOf(me: Me, id: string): Promise<Book> {
+    const [company] = await this.db
+      .select()
+      .from(companies)
+      .where(and(eq(companies.id, id), eq(companies.ownerId, me.id)));
+    if (!company) throw notFound('This company');
+    return (await this.books.read(company.bookId)).book;
+  }
+}

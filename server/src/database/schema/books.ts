@@ -1,0 +1,32 @@
+import { integer, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core';
+
+/** A book as it stands: one text column of JSON, read by the core, with its revision. */
+export const books = pgTable('books', {
+  id: text('id').primaryKey(),
+  use: text('use', { enum: ['company', 'start', 'key', 'try'] }).notNull(),
+  state: text('state').notNull(),
+  revision: integer('revision').notNull().default(0),
+  accounts: integer('accounts').notNull().default(0),
+  entries: integer('entries').notNull().default(0),
+  changedAt: timestamp('changed_at', { withTimezone: true }).notNull().defaultNow(),
+});
+
+/** The history of a book: append-only, one row for each revision. */
+export const bookOperations = pgTable(
+  'book_operations',
+  {
+    bookId: text('book_id')
+      .notNull()
+      .references(() => books.id, { onDelete: 'cascade' }),
+    revision: integer('revision').notNull(),
+    token: text('token').notNull(),
+    byId: text('by_id').notNull(),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+    operation: text('operation').notNull(),
+    inverse: text('inverse').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.bookId, table.revision] }),
+    uniqueIndex('book_operations_token').on(table.bookId, table.token),
+  ],
+);

@@ -1,0 +1,18 @@
+import { index, pgTable, text, timestamp } from 'drizzle-orm/pg-core';
+import { books } from './books.js';
+import { people } from './people.js';
+
+export const companies = pgTable(
+  'companies',
+  {
+    id: text('id').primaryKey(),
+    ownerId: text('owner_id')
+      .notNull()
+      .references(() => people.id),
+    bookId: text('book_id')
+      .notNull()
+      .references(() => books.id),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [index('companies_owner').on(table.ownerId)],
+);

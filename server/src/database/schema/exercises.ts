@@ -1,0 +1,57 @@
+import {
+  boolean,
+  index,
+  integer,
+  pgTable,
+  text,
+  timestamp,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core';
+import { books } from './books.js';
+import { groups } from './groups.js';
+import { people } from './people.js';
+
+export const exercises = pgTable(
+  'exercises',
+  {
+    id: text('id').primaryKey(),
+    ownerId: text('owner_id')
+      .notNull()
+      .references(() => people.id),
+    title: text('title').notNull(),
+    company: text('company').notNull(),
+    brief: text('brief').notNull().default(''),
+    state: text('state', { enum: ['draft', 'handed-out'] })
+      .notNull()
+      .default('draft'),
+    groupId: text('group_id').references(() => groups.id),
+    startBookId: text('start_book_id')
+      .notNull()
+      .references(() => books.id),
+    keyBookId: text('key_book_id')
+      .notNull()
+      .references(() => books.id),
+    /** What the key accepts, its points and dates: JSON, as in a key file without its book. */
+    keyRules: text('key_rules').notNull().default('{}'),
+    entriesMayChange: boolean('entries_may_change').notNull().default(true),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [index('exercises_owner').on(table.ownerId)],
+);
+
+/** A key as it was when something was checked with it: never changed, so marks can always be explained. */
+export const keys = pgTable(
+  'keys',
+  {
+    id: text('id').primaryKey(),
+    exerciseId: text('exercise_id')
+      .notNull()
+      .references(() => exercises.id, { onDelete: 'cascade' }),
+    version: integer('version').notNull(),
+    content: text('content').notNull(),
+    start: text('start').notNull(),
+    hash: text('hash').notNull(),
+    madeAt: timestamp('made_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [uniqueIndex('keys_version').on(table.exerciseId, table.version)],
+);

@@ -1,0 +1,51 @@
+import { Body, Controller, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
+import {
+  ChangeExerciseRequest,
+  HandOutRequest,
+  NewExerciseRequest,
+  type ExerciseAnswer,
+  type ExerciseSummary,
+  type Me,
+} from '@gleddo/contract';
+import { Only, SignedIn } from '../people/signed-in.js';
+import { ExercisesService } from './exercises.service.js';
+
+@Only('instructor')
+@Controller('api/exercises')
+export class ExercisesController {
+  constructor(private readonly exercises: ExercisesService) {}
+
+  @Get()
+  list(@SignedIn() me: Me): Promise<ExerciseSummary[]> {
+    return this.exercises.list(me);
+  }
+
+  @Post()
+  create(@Body() body: NewExerciseRequest, @SignedIn() me: Me): Promise<ExerciseAnswer> {
+    return this.exercises.create(me, body);
+  }
+
+  @Get(':id')
+  open(@Param('id') id: string, @SignedIn() me: Me): Promise<ExerciseAnswer> {
+    return this.exercises.open(me, id);
+  }
+
+  @Patch(':id')
+  change(
+    @Param('id') id: string,
+    @Body() body: ChangeExerciseRequest,
+    @SignedIn() me: Me,
+  ): Promise<ExerciseAnswer> {
+    return this.exercises.change(me, id, body);
+  }
+
+  @Post(':id/hand-out')
+  @HttpCode(200)
+  handOut(
+    @Param('id') id: string,
+    @Body() body: HandOutRequest,
+    @SignedIn() me: Me,
+  ): Promise<ExerciseAnswer> {
+    return this.exercises.handOut(me, id, body.groupId);
+  }
+}

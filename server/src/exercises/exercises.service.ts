@@ -1,0 +1,190 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type {
+  ChangeExerciseRequest,
+  ExerciseAnswer,
+  ExerciseSummary,
+  Me,
+  NewExerciseRequest,
+  StartKind,
+} from '@gleddo/contract';
+import { bookToJson, keyFromJson, type AnswerKey, type Book, type Result } from '@gleddo/core';
+import { and, count, desc, eq, sql } from 'drizzle-orm';
+import { nanoid } from 'nanoid';
+import { BooksService } from '../books/books.service.js';
+import { CompaniesService } from '../companies/companies.service.js';
+import type { Database } from '../database/open-database.js';
+import { exercises, groups, tries } from '../database/schema/index.js';
+import { notFound, refusedBy } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+
+export type ExerciseRow = typeof exercises.$inferSelect;
+
+/** Exercises: brief, starting point, key, whom they are handed out to. */
+@Injectable()
+export class ExercisesService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly books: BooksService,
+    private readonly companies: CompaniesService,
+  ) {}
+
+  async list(me: Me): Promise<ExerciseSummary[]> {
+    const rows = await this.db
+      .select({
+        exercise: exercises,
+        group: groups.name,
+        tries: count(tries.id),
+        handedIn: sql<number>`count(*) filter (where ${tries.state} = 'handed-in')`.mapWith(Number),
+        givenBack: sql<number>`count(*) filter (where ${tries.state} = 'given-back')`.mapWith(
+          Number,
+        ),
+      })
+      .from(exercises)
+      .leftJoin(groups, eq(groups.id, exercises.groupId))
+      .leftJoin(tries, eq(tries.exerciseId, exercises.id))
+      .where(eq(exercises.ownerId, me.id))
+      .groupBy(exercises.id, groups.name)
+      .orderBy(desc(exercises.createdAt));
+    return rows.map(({ exercise, ...rest }) => {
+      const { id, title, company, state } = exercise;
+      return { id, title, company, state, ...rest };
+    });
+  }
+
+  /** The exercise's row, when it is this instructor's. */
+  async rowOf(me: Me, id: string): Promise<ExerciseRow> {
+    const [row] = await this.db
+      .select()
+      .from(exercises)
+      .where(and(eq(exercises.id, id), eq(exercises.ownerId, me.id)));
+    if (!row) throw notFound('This exercise');
+    return row;
+  }
+
+  async open(me: Me, id: string): Promise<ExerciseAnswer> {
+    const row = await this.rowOf(me, id);
+    const summary = (await this.list(me)).find((each) => each.id === id);
+    if (!summary) throw notFound('This exercise');
+    const { brief, startBookId, keyBookId, groupId, entriesMayChange } = row;
+    const keyRules = JSON.parse(row.keyRules) as object;
+    return { ...summary, brief, startBookId, keyBookId, groupId, entriesMayChange, keyRules };
+  }
+
+  /** An exercise from a company: its book is the key; the start is cut down from it as asked. */
+  async create(me: Me, request: NewExerciseRequest): Promise<ExerciseAnswer> {
+    const book = await this.companies.bookOf(me, request.companyId);
+    const id = await this.add(me, {
+      title: request.title.trim(),
+      key: book,
+      start: startFrom(book, request.start),
+      brief: '',
+      keyRules: { statementDates: datesOf(book) },
+    });
+    return this.open(me, id);
+  }
+
+  async add(me: Me, made: MadeExercise): Promise<string> {
+    const id = nanoid();
+    await this.db.transaction(async (tx) => {
+      const startBookId = await this.books.create(made.start, 'start', tx);
+      const keyBookId = await this.books.create(made.key, 'key', tx);
+      await tx.insert(exercises).values({
+        id,
+        ownerId: me.id,
+        title: made.title,
+        company: made.key.company.name,
+        brief: made.brief,
+        startBookId,
+        keyBookId,
+        keyRules: JSON.stringify(made.keyRules),
+      });
+    });
+    return id;
+  }
+
+  async change(me: Me, id: string, request: ChangeExerciseRequest): Promise<ExerciseAnswer> {
+    const row = await this.rowOf(me, id);
+    const { title, brief, entriesMayChange, keyRules } = request;
+    if (keyRules !== undefined) {
+      const key = await this.readKey(row.keyBookId, keyRules);
+      if (!key.ok) throw refusedBy(key.refusals);
+    }
+    await this.db
+      .update(exercises)
+      .set({
+        id,
+        ...(title === undefined ? {} : { title: title.trim() }),
+        ...(brief === undefined ? {} : { brief }),
+        ...(entriesMayChange === undefined ? {} : { entriesMayChange }),
+        ...(keyRules === undefined ? {} : { keyRules: JSON.stringify(keyRules) }),
+      })
+      .where(eq(exercises.id, id));
+    return this.open(me, id);
+  }
+
+  async handOut(me: Me, id: string, groupId: string): Promise<ExerciseAnswer> {
+    await this.rowOf(me, id);
+    const [group] = await this.db
+      .select()
+      .from(groups)
+      .where(and(eq(groups.id, groupId), eq(groups.ownerId, me.id)));
+    if (!group) throw notFound('This class group');
+    await this.db
+      .update(exercises)
+      .set({ state: 'handed-out', groupId })
+      .where(eq(exercises.id, id));
+    return this.open(me, id);
+  }
+
+  private async readKey(keyBookId: string, rules: object): Promise<Result<AnswerKey>> {
+    const { book } = await this.books.read(keyBookId);
+    return keyFromJson({ ...rules, format: 'gleddo-key', version: 1, book: bookToJson(book) });
+  }
+
+  /** Today's key of an exercise. Rules about accounts that the key no longer has are left out. */
+  async keyOf(row: ExerciseRow): Promise<AnswerKey> {
+    const { book } = await this.books.read(row.keyBookId);
+    const rules = JSON.parse(row.keyRules) as { accepts?: { account: string }[] };
+    const known = new Set(book.accounts.map((account) => account.id));
+    const accepts = (rules.accepts ?? []).filter((each) => known.has(each.account));
+    const key = await this.readKey(row.keyBookId, { ...rules, accepts });
+    if (!key.ok) throw refusedBy(key.refusals);
+    return key.value;
+  }
+
+  async startOf(row: ExerciseRow): Promise<Book> {
+    return (await this.books.read(row.startBookId)).book;
+  }
+}
+
+export interface MadeExercise {
+  readonly title: string;
+  readonly brief: string;
+  readonly key: Book;
+  readonly start: Book;
+  readonly keyRules: object;
+}
+
+/** The statements are compared at the last entry, for the part of the year up to it. */
+export function datesOf(book: Book): object[] {
+  const { firstDay } = book.company;
+  const last =
+    book.entries
+      .map((entry) => entry.date)
+      .sort()
+      .at(-1) ?? book.opening.date;
+  const sheet = { statement: 'balance-sheet', at: last };
+  return last < firstDay
+    ? [sheet]
+    : [sheet, { statement: 'profit-and-loss', from: firstDay, to: last }];
+}
+
+function startFrom(book: Book, kind: StartKind): Book {
+  if (kind === 'everything') return book;
+  const opening = { date: book.opening.date, balances: {} };
+  const keep = (id: string | null) =>
+    book.scheme.types.find((type) => type.id === id)?.role === 'retained-earnings';
+  const accounts =
+    kind === 'accounts' ? book.accounts : book.accounts.filter((account) => keep(account.type));
+  return { ...book, opening, entries: [], accounts };
+}

@@ -1,0 +1,45 @@
+import { HttpStatus, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
+import { Reflector } from '@nestjs/core';
+import { Refused } from '../http/problem.js';
+import { PeopleService } from './people.service.js';
+import { ONLY, OPEN, type SignedRequest } from './signed-in.js';
+
+export const COOKIE = 'gleddo_session';
+
+/** Lets a request through when its cookie names a session, and the role fits. Changes need our own header. */
+@Injectable()
+export class SessionGuard implements CanActivate {
+  constructor(
+    private readonly reflector: Reflector,
+    private readonly people: PeopleService,
+  ) {}
+
+  async canActivate(context: ExecutionContext): Promise<boolean> {
+    const request = context.switchToHttp().getRequest<SignedRequest>();
+    const of = [context.getHandler(), context.getClass()];
+    if (request.method !== 'GET' && request.headers['x-gleddo'] !== '1')
+      throw forbidden('This request did not come from the application. Reload the page.');
+    const token = request.cookies[COOKIE];
+    const person = token === undefined ? null : await this.people.personOf(token);
+    if (person) request.person = person;
+    if (this.reflector.getAllAndOverride<boolean>(OPEN, of)) return true;
+    if (!person)
+      throw new Refused(
+        [
+          {
+            at: '',
+            code: 'signed-out',
+            says: 'You are not signed in. Sign in and try again; what you typed is kept.',
+          },
+        ],
+        HttpStatus.UNAUTHORIZED,
+      );
+    const only = this.reflector.getAllAndOverride<string>(ONLY, of);
+    if (only && person.role !== only)
+      throw forbidden(`Only an ${only} may do this.`.replace('an s', 'a s'));
+    return true;
+  }
+}
+
+const forbidden = (says: string) =>
+  new Refused([{ at: '', code: 'forbidden', says }], HttpStatus.FORBIDDEN);

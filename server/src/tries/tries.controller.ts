@@ -1,0 +1,32 @@
+import { Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
+import type { Me, MyTry, MyTryDetail } from '@gleddo/contract';
+import { Only, SignedIn } from '../people/signed-in.js';
+import { TriesService } from './tries.service.js';
+
+@Only('student')
+@Controller('api/my-exercises')
+export class TriesController {
+  constructor(private readonly tries: TriesService) {}
+
+  @Get()
+  list(@SignedIn() me: Me): Promise<MyTry[]> {
+    return this.tries.list(me);
+  }
+
+  @Get(':id')
+  open(@Param('id') id: string, @SignedIn() me: Me): Promise<MyTryDetail> {
+    return this.tries.open(me, id);
+  }
+
+  @Post(':id/begin')
+  @HttpCode(200)
+  begin(@Param('id') id: string, @SignedIn() me: Me): Promise<MyTryDetail> {
+    return this.tries.begin(me, id);
+  }
+
+  @Post(':id/hand-in')
+  @HttpCode(200)
+  handIn(@Param('id') id: string, @SignedIn() me: Me): Promise<MyTryDetail> {
+    return this.tries.handIn(me, id);
+  }
+}
