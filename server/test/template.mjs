@@ -1,1 +1,25 @@
-export default async () => {};
+import { createHash } from 'node:crypto';
+import { existsSync, readdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { PGlite } from '@electric-sql/pglite';
+import { drizzle } from 'drizzle-orm/pglite';
+import { migrate } from 'drizzle-orm/pglite/migrator';
+
+const migrations = join(import.meta.dirname, '../migrations');
+const cache = join(import.meta.dirname, '../../node_modules/.cache/gleddo-template');
+
+/** Makes, once for each state of the migrations, a database folder that tests copy. */
+export default async () => {
+  const hash = createHash('sha256');
+  for (const file of readdirSync(migrations).filter((name) => name.endsWith('.sql')))
+    hash.update(readFileSync(join(migrations, file)));
+  const folder = `${cache}-${hash.digest('hex').slice(0, 12)}`;
+  process.env.GLEDDO_TEMPLATE = folder;
+  if (existsSync(folder)) return;
+  const making = `${folder}-making`;
+  rmSync(making, { recursive: true, force: true });
+  const client = await PGlite.create(making);
+  await migrate(drizzle(client), { migrationsFolder: migrations });
+  await client.close();
+  renameSync(making, folder);
+};

@@ -26,7 +26,10 @@ class Fields {
     const value = json[key];
     if (typeof value === 'number' && Number.isSafeInteger(value)) return value;
     this.reader.fault(
-      jsonWrongKind({ wanted: 'a whole number of minor units', found: String(value) }, join(this.path, key)),
+      jsonWrongKind(
+        { wanted: 'a whole number of minor units', found: String(value) },
+        join(this.path, key),
+      ),
     );
     return 0;
   }
@@ -38,9 +41,7 @@ class Fields {
 
   activity(json: Json): Activity | null {
     const given = json['cashFlow'] !== null && json['cashFlow'] !== undefined;
-    return given
-      ? this.reader.oneOf(json, 'cashFlow', this.path, ACTIVITIES, 'operating')
-      : null;
+    return given ? this.reader.oneOf(json, 'cashFlow', this.path, ACTIVITIES, 'operating') : null;
   }
 
   at(key: string | number): Fields {
@@ -85,77 +86,87 @@ const restores = (json: Json): { restores?: true } =>
 
 const onlyId = (read: Fields, json: Json) => ({ id: read.text(json, 'id') });
 
-const TAKES: { readonly [K in OperationKind]: readonly [keys: readonly string[], take: Take<K>] } = {
-  'add-account': [
-    ['account', 'index'],
-    (read, json) => ({ account: takeAccount(read.at('account'), json['account']), ...read.index(json) }),
-  ],
-  'rename-account': [
-    ['id', 'name'],
-    (read, json) => ({ id: read.text(json, 'id'), name: read.text(json, 'name') }),
-  ],
-  'renumber-account': [
-    ['id', 'number'],
-    (read, json) => ({ id: read.text(json, 'id'), number: read.orNull(json, 'number') }),
-  ],
-  'move-account': [
-    ['id', 'type', 'parent', 'number', 'index'],
-    (read, json) => ({
-      id: read.text(json, 'id'),
-      type: read.orNull(json, 'type'),
-      parent: read.orNull(json, 'parent'),
-      number: read.orNull(json, 'number'),
-      ...read.index(json),
-    }),
-  ],
-  'describe-account': [
-    ['id', 'description', 'cashFlow'],
-    (read, json) => ({
-      id: read.text(json, 'id'),
-      description: read.orNull(json, 'description'),
-      cashFlow: read.activity(json),
-    }),
-  ],
-  'retire-account': [['id'], onlyId],
-  'bring-back-account': [['id'], onlyId],
-  'delete-account': [
-    ['id', 'children'],
-    (read, json) => ({
-      id: read.text(json, 'id'),
-      children: read.reader.oneOf(json, 'children', read.path, ['lift', 'refuse'] as const, 'refuse'),
-    }),
-  ],
-  'set-opening': [
-    ['id', 'amount'],
-    (read, json) => ({ id: read.text(json, 'id'), amount: read.amount(json, 'amount') }),
-  ],
-  'set-opening-date': [['date'], (read, json) => ({ date: read.text(json, 'date') })],
-  'record-entry': [
-    ['entry', 'index', 'restores'],
-    (read, json) => ({
-      entry: takeEntry(read.at('entry'), json['entry']),
-      ...read.index(json),
-      ...restores(json),
-    }),
-  ],
-  'change-entry': [
-    ['entry', 'restores'],
-    (read, json) => ({ entry: takeEntry(read.at('entry'), json['entry']), ...restores(json) }),
-  ],
-  'remove-entry': [['id'], onlyId],
-  'change-company': [
-    ['company'],
-    (read, json) => ({ company: takeCompany(read.at('company'), json['company']) }),
-  ],
-  several: [
-    ['operations'],
-    (read, json) => ({
-      operations: read.reader
-        .list(json, 'operations', read.path)
-        .map((each, i) => takeOperation(read.at('operations').at(i), each)),
-    }),
-  ],
-};
+const TAKES: { readonly [K in OperationKind]: readonly [keys: readonly string[], take: Take<K>] } =
+  {
+    'add-account': [
+      ['account', 'index'],
+      (read, json) => ({
+        account: takeAccount(read.at('account'), json['account']),
+        ...read.index(json),
+      }),
+    ],
+    'rename-account': [
+      ['id', 'name'],
+      (read, json) => ({ id: read.text(json, 'id'), name: read.text(json, 'name') }),
+    ],
+    'renumber-account': [
+      ['id', 'number'],
+      (read, json) => ({ id: read.text(json, 'id'), number: read.orNull(json, 'number') }),
+    ],
+    'move-account': [
+      ['id', 'type', 'parent', 'number', 'index'],
+      (read, json) => ({
+        id: read.text(json, 'id'),
+        type: read.orNull(json, 'type'),
+        parent: read.orNull(json, 'parent'),
+        number: read.orNull(json, 'number'),
+        ...read.index(json),
+      }),
+    ],
+    'describe-account': [
+      ['id', 'description', 'cashFlow'],
+      (read, json) => ({
+        id: read.text(json, 'id'),
+        description: read.orNull(json, 'description'),
+        cashFlow: read.activity(json),
+      }),
+    ],
+    'retire-account': [['id'], onlyId],
+    'bring-back-account': [['id'], onlyId],
+    'delete-account': [
+      ['id', 'children'],
+      (read, json) => ({
+        id: read.text(json, 'id'),
+        children: read.reader.oneOf(
+          json,
+          'children',
+          read.path,
+          ['lift', 'refuse'] as const,
+          'refuse',
+        ),
+      }),
+    ],
+    'set-opening': [
+      ['id', 'amount'],
+      (read, json) => ({ id: read.text(json, 'id'), amount: read.amount(json, 'amount') }),
+    ],
+    'set-opening-date': [['date'], (read, json) => ({ date: read.text(json, 'date') })],
+    'record-entry': [
+      ['entry', 'index', 'restores'],
+      (read, json) => ({
+        entry: takeEntry(read.at('entry'), json['entry']),
+        ...read.index(json),
+        ...restores(json),
+      }),
+    ],
+    'change-entry': [
+      ['entry', 'restores'],
+      (read, json) => ({ entry: takeEntry(read.at('entry'), json['entry']), ...restores(json) }),
+    ],
+    'remove-entry': [['id'], onlyId],
+    'change-company': [
+      ['company'],
+      (read, json) => ({ company: takeCompany(read.at('company'), json['company']) }),
+    ],
+    several: [
+      ['operations'],
+      (read, json) => ({
+        operations: read.reader
+          .list(json, 'operations', read.path)
+          .map((each, i) => takeOperation(read.at('operations').at(i), each)),
+      }),
+    ],
+  };
 
 function takeCompany(read: Fields, value: unknown) {
   const keys = ['name', 'trade', 'legalForm', 'currency', 'firstDay', 'periods'];

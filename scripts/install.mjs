@@ -1,0 +1,30 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { mustRun, ROOT } from './run.mjs';
+
+const stamp = join(ROOT, 'node_modules', '.installed-from');
+
+const wanted = () =>
+  createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex');
+
+/** Installs the packages of the lock file when they are missing or of another lock file. */
+export async function ensureInstalled() {
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted()) return;
+  process.stdout.write('Installing packages (about a minute, once) …\n');
+  await mustRun('npm', ['install', '--no-save', '--loglevel=error']);
+  writeFileSync(stamp, wanted());
+}
+
+/** Installs Debian's chromium for the browser stories when there is none. */
+export async function ensureChromium() {
+  if (existsSync('/usr/bin/chromium')) return;
+  process.stdout.write('Installing chromium …\n');
+  const command = process.getuid?.() === 0 ? ['apt-get'] : ['sudo', 'apt-get'];
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  const apt = (args) => mustRun(command[0], [...command.slice(1), ...args], { env });
+  await apt(['update', '-qq']);
+  await apt(['install', '-y', '-qq', '--no-install-recommends', 'chromium']);
+}
