@@ -21,11 +21,23 @@ export async function build() {
   await ensureInstalled();
   if (isOlder(join(ROOT, 'server/dist/main.mjs'), ['core/src', 'contract/src', 'server'])) {
     process.stdout.write('Building the server …\n');
-    await mustRun(process.execPath, ['node_modules/.bin/rolldown', '-c', 'server/rolldown.config.mjs', '--log-level', 'warn']);
+    await mustRun(process.execPath, [
+      'node_modules/.bin/rolldown',
+      '-c',
+      'server/rolldown.config.mjs',
+      '--log-level',
+      'warn',
+    ]);
   }
   if (isOlder(join(ROOT, 'web/dist/index.html'), ['core/src', 'contract/src', 'web'])) {
     process.stdout.write('Building the pages …\n');
-    await mustRun(process.execPath, ['node_modules/.bin/vite', 'build', 'web', '--logLevel', 'warn']);
+    await mustRun(process.execPath, [
+      'node_modules/.bin/vite',
+      'build',
+      'web',
+      '--logLevel',
+      'warn',
+    ]);
   }
 }
 

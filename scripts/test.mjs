@@ -22,20 +22,39 @@ const read = (file) => JSON.parse(readFileSync(file, 'utf8'));
 
 function jestStep(name, projects, more = []) {
   const file = join(results, `${projects[0]}.json`);
-  const args = [...jest, '--selectProjects', ...projects, '--json', `--outputFile=${file}`, ...more];
-  return step(name, process.execPath, args, () => {
-    const { numPassedTests, numFailedTests, numFailedTestSuites } = read(file);
-    return { passed: numPassedTests, failed: numFailedTests || numFailedTestSuites };
-  }, { GLEDDO_QUIET: '1' });
+  const args = [
+    ...jest,
+    '--selectProjects',
+    ...projects,
+    '--json',
+    `--outputFile=${file}`,
+    ...more,
+  ];
+  return step(
+    name,
+    process.execPath,
+    args,
+    () => {
+      const { numPassedTests, numFailedTests, numFailedTestSuites } = read(file);
+      return { passed: numPassedTests, failed: numFailedTests || numFailedTestSuites };
+    },
+    { GLEDDO_QUIET: '1' },
+  );
 }
 
 function stories() {
   const file = join(results, 'stories.json');
   const args = ['node_modules/.bin/playwright', 'test', '-c', 'e2e/playwright.config.ts'];
-  return step('stories in the browser', process.execPath, args, () => {
-    const { expected, unexpected, flaky } = read(file).stats;
-    return { passed: expected + flaky, failed: unexpected };
-  }, { PLAYWRIGHT_JSON_OUTPUT_NAME: file });
+  return step(
+    'stories in the browser',
+    process.execPath,
+    args,
+    () => {
+      const { expected, unexpected, flaky } = read(file).stats;
+      return { passed: expected + flaky, failed: unexpected };
+    },
+    { PLAYWRIGHT_JSON_OUTPUT_NAME: file },
+  );
 }
 
 await ensureInstalled();

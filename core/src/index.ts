@@ -5,6 +5,7 @@ export * from './scheme/index.js';
 export * from './numbering/index.js';
 export * from './book/index.js';
 export * from './operation/index.js';
+export * from './placing/index.js';
 export * from './ledger/index.js';
 export * from './statement/index.js';
 export * from './key/index.js';

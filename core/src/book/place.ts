@@ -71,6 +71,21 @@ function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {
   else map.set(key, [value]);
 }
 
+const ranks = new WeakMap<Book, ReadonlyMap<string, number>>();
+
+/** Each account's position in the order shown: sections in the scheme's order, then not placed. */
+export function rankInChart(book: Book): ReadonlyMap<string, number> {
+  let rank = ranks.get(book);
+  if (!rank) {
+    const chart = chartOf(book);
+    const order = [...book.scheme.sections.map((section) => section.id), NOT_PLACED];
+    const ids = order.flatMap((id) => (chart.get(id) ?? []).map((row) => row.account.id));
+    rank = new Map(ids.map((id, i) => [id, i]));
+    ranks.set(book, rank);
+  }
+  return rank;
+}
+
 export const childrenOf = (book: Book, id: string): Account[] =>
   inOrder(book.accounts.filter((account) => account.parent === id));
 

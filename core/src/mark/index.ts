@@ -1,2 +1,9 @@
 export { checkWork, pointsOf, type Checked, type CheckOptions } from './check-work.js';
 export { checkedToJson } from './checked-json.js';
+export {
+  sideBySide,
+  type PairedIds,
+  type RowKind,
+  type SideRow,
+  type SideSection,
+} from './side-by-side.js';

@@ -6,3 +6,4 @@ export * from './cash-flow.js';
 export * from './changes-in-equity.js';
 export { linesOfStatement, type StatementLine } from './lines.js';
 export { statementsToJson, usualPeriod } from './statements-json.js';
+export { periodEnds, shownPeriod } from './shown-period.js';

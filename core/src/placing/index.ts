@@ -1,0 +1,12 @@
+export { bandOf, rowsOf, sectionOrder, siblingsIn } from './places.js';
+export { accountAt, draftAt, type Draft } from './new-account.js';
+export {
+  moveTo,
+  nudge,
+  placeAt,
+  possibleParents,
+  putUnder,
+  takeOut,
+  type Direction,
+  type Place,
+} from './move.js';

@@ -1,0 +1,77 @@
+import { accountOf, type Account, type Book } from '../book/book.js';
+import { chartOf, NOT_PLACED, sectionIdOf, takenNumbers, type ChartRow } from '../book/place.js';
+import { freeChildNumber, freeNumber, numberKey, type Band } from '../numbering/index.js';
+import { bandOfType } from '../numbering/number-plan.js';
+import { done, type Result } from '../refusal/refusal.js';
+import { guessType } from '../table/guess-type.js';
+
+/** The accounts of a section that share a parent, in the order shown. */
+export function siblingsIn(book: Book, section: string, parent: string | null): Account[] {
+  const rows = chartOf(book).get(section) ?? [];
+  return rows.map((row) => row.account).filter((account) => account.parent === parent);
+}
+
+export const sectionOrder = (book: Book): string[] => [
+  ...book.scheme.sections.map((section) => section.id),
+  ...(chartOf(book).has(NOT_PLACED) ? [NOT_PLACED] : []),
+];
+
+/** Every row of the chart in the order shown, sections in the scheme's order. */
+export const rowsOf = (book: Book): ChartRow[] =>
+  sectionOrder(book).flatMap((section) => [...(chartOf(book).get(section) ?? [])]);
+
+/** The type that an account of this name gets in a section; null where accounts have no place. */
+export const typeAt = (book: Book, section: string, name: string): string | null =>
+  section === NOT_PLACED ? null : (guessType(book.scheme, name, section)?.id ?? null);
+
+/** Where a number is wanted: the neighbours on either side, by their numbers. */
+export interface Spot {
+  readonly type: string | null;
+  readonly parent: string | null;
+  readonly after: Account | null;
+  readonly before: Account | null;
+}
+
+/**
+ * A free number for a spot, by the book's plan; null when the book has no plan, the plan has no band for
+ * the type, or the account has no place. Refused when the gap between the neighbours is full.
+ */
+export function numberAt(book: Book, spot: Spot, except: string | null): Result<string | null> {
+  const plan = book.numberPlan;
+  const band = plan ? bandOfType(plan, book.scheme, spot.type) : null;
+  if (!plan || !band) return done(null);
+  const taken = takenNumbers(book, except);
+  const parent = accountOf(book, spot.parent);
+  if (parent?.number)
+    return freeChildNumber(
+      plan,
+      parent.number,
+      spot.after?.number ?? null,
+      spot.before?.number ?? null,
+      band,
+      taken,
+    );
+  const after = lastOf(book, spot.after, except) ?? spot.after?.number ?? null;
+  return freeNumber(plan, { band, after, before: spot.before?.number ?? null, taken });
+}
+
+/** The last number of an account and what stands under it: what comes next goes behind its children. */
+function lastOf(book: Book, account: Account | null, except: string | null): string | null {
+  if (!account) return null;
+  const rows = chartOf(book).get(sectionIdOf(book, account)) ?? [];
+  const at = rows.findIndex((row) => row.account.id === account.id);
+  const own = rows[at];
+  let last = account.number;
+  for (let i = at + 1; own && (rows[i]?.depth ?? 0) > own.depth; i++) {
+    const number = rows[i]?.account.number ?? null;
+    const counts = number !== null && rows[i]?.account.id !== except;
+    if (counts && (last === null || numberKey(number) > numberKey(last))) last = number;
+  }
+  return last;
+}
+
+/** The band of a section's usual type, for the ruler beside it; null without a plan. */
+export function bandOf(book: Book, section: string): Band | null {
+  const { numberPlan: plan } = book;
+  return plan?.bands.find((band) => band.section === section && band.type === undefined) ?? null;
+}
