@@ -43,6 +43,8 @@ export interface MyTryDetail extends MyTry {
   readonly brief: string;
   readonly results: readonly ShownResult[] | null;
   readonly notes: readonly Note[] | null;
+  /** Which of the student's accounts each result is about; null until the work is given back. */
+  readonly pairs: readonly PairShown[] | null;
 }
 
 export interface PairShown {

@@ -7,3 +7,5 @@ export {
   type SideRow,
   type SideSection,
 } from './side-by-side.js';
+export { marginOf, type Margin, type MarginResult } from './margin.js';
+export { stillOpen } from './still-open.js';

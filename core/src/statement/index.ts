@@ -7,3 +7,10 @@ export * from './changes-in-equity.js';
 export { linesOfStatement, type StatementLine } from './lines.js';
 export { statementsToJson, usualPeriod } from './statements-json.js';
 export { periodEnds, shownPeriod } from './shown-period.js';
+export {
+  inChartOrder,
+  profitLineName,
+  spreadFigures,
+  subtotalsShown,
+  type SpreadFigures,
+} from './spread-figures.js';

@@ -60,6 +60,7 @@ export class TriesService {
       brief: exercise.brief,
       results: run?.results ?? null,
       notes: isBack ? await this.shown.notesOf(work.id) : null,
+      pairs: run?.pairs ?? null,
     };
   }
 

@@ -1,0 +1,56 @@
+import type { CauseShare, Outcome, Subject } from '../check/check.js';
+
+/** What the margin needs to know of a result. */
+export interface MarginResult {
+  readonly check: string;
+  readonly ref: string;
+  readonly subject: Subject;
+  readonly outcome: Outcome;
+  readonly from: readonly string[];
+  readonly points: number;
+  readonly of: number;
+}
+
+/** The margin of a marked work: faults in the order of the checks, numbered from 1; the rest gathered. */
+export interface Margin<R extends MarginResult> {
+  readonly faults: readonly R[];
+  readonly follows: readonly R[];
+  readonly met: readonly R[];
+  readonly notJudged: readonly R[];
+  /** The number of the fault with this reference; null when there is none. */
+  numberOf(ref: string): number | null;
+  /** The number of the fault that a cause of a difference was marked down in; null when in none. */
+  numberOfCause(cause: Pick<CauseShare, 'kind' | 'id'>): number | null;
+}
+
+const CHECKS_OF: Readonly<Record<CauseShare['kind'], readonly string[]>> = {
+  placement: ['account.statement', 'account.section'],
+  opening: ['opening.amount', 'opening.side', 'opening.date', 'opening.balanced'],
+  entry: ['entry.present', 'entry.amounts', 'entry.date', 'entry.extra'],
+  account: ['account.present', 'account.leftover'],
+};
+
+/** Gathers results for the margin. What lost no points and bears none stays out of the faults' numbers. */
+export function marginOf<R extends MarginResult>(results: readonly R[]): Margin<R> {
+  const of = (outcome: Outcome) => results.filter((result) => result.outcome === outcome);
+  const faults = of('not-met');
+  const numbers = new Map(faults.map((fault, i) => [fault.ref, i + 1]));
+  const numberOf = (ref: string) => numbers.get(ref) ?? null;
+  const byRef = new Map(results.map((result) => [result.ref, result]));
+  const numberOfCause = ({ kind, id }: Pick<CauseShare, 'kind' | 'id'>) => {
+    for (const check of CHECKS_OF[kind]) {
+      const result = byRef.get(`${check}:${id}`) ?? byRef.get(check);
+      if (result?.outcome === 'not-met') return numberOf(result.ref);
+      if (result?.outcome === 'follows') return numberOf(result.from[0] ?? '');
+    }
+    return null;
+  };
+  return {
+    faults,
+    follows: of('follows'),
+    met: of('met'),
+    notJudged: of('cannot-judge'),
+    numberOf,
+    numberOfCause,
+  };
+}

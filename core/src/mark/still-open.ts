@@ -1,0 +1,54 @@
+import { accountLabel, type Book } from '../book/book.js';
+import { openingDifference } from '../ledger/balances.js';
+import { minorDigits } from '../money/amount.js';
+import { formatAmount } from '../money/format-amount.js';
+import { refusal, type Refusal } from '../refusal/refusal.js';
+
+export const openNotPlaced = refusal(
+  'open.not-placed',
+  (f: { names: readonly string[] }) =>
+    `${listed(f.names)} ${f.names.length === 1 ? 'has' : 'have'} no place on a statement yet.`,
+);
+export const openNotNumbered = refusal(
+  'open.not-numbered',
+  (f: { names: readonly string[] }) =>
+    `${listed(f.names)} ${f.names.length === 1 ? 'has' : 'have'} no number yet.`,
+);
+export const openDifference = refusal(
+  'open.difference',
+  (f: { amount: string; side: string }) =>
+    `The opening balances have ${f.amount} more in ${f.side}; the difference waits in suspense.`,
+);
+export const openNoAmounts = refusal(
+  'open.no-amounts',
+  () => 'There are no opening balances and no entries in the book.',
+);
+
+const MOST_NAMED = 5;
+
+function listed(names: readonly string[]): string {
+  const shown = names.slice(0, MOST_NAMED).map((name) => `“${name}”`);
+  const rest = names.length - shown.length;
+  if (rest > 0) return `${shown.join(', ')} and ${rest} more`;
+  return shown.length < 2 ? shown.join('') : `${shown.slice(0, -1).join(', ')} and ${shown.at(-1)}`;
+}
+
+/** What a book leaves open as it stands, judged without any key: for a look before handing in. */
+export function stillOpen(book: Book): Refusal[] {
+  const inUse = book.accounts.filter((account) => !account.retired);
+  const homeless = inUse.filter((account) => account.type === null).map(accountLabel);
+  const unnumbered = inUse.filter((account) => account.number === null).map(({ name }) => name);
+  const difference = openingDifference(book);
+  const found: Refusal[] = [];
+  if (homeless.length > 0) found.push(openNotPlaced({ names: homeless }));
+  if (book.numberPlan && unnumbered.length > 0) found.push(openNotNumbered({ names: unnumbered }));
+  if (difference !== 0) found.push(openDifference(differenceFacts(book, difference)));
+  if (Object.keys(book.opening.balances).length === 0 && book.entries.length === 0)
+    found.push(openNoAmounts({}));
+  return found;
+}
+
+const differenceFacts = (book: Book, difference: number) => ({
+  amount: formatAmount(Math.abs(difference), minorDigits(book.company.currency)),
+  side: difference > 0 ? 'debit' : 'credit',
+});

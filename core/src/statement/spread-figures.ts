@@ -1,0 +1,68 @@
+import type { Book } from '../book/book.js';
+import type { Period } from '../book/calendar.js';
+import { rankInChart } from '../book/place.js';
+import type { Amount } from '../money/amount.js';
+import { balanceSheet, type BalanceSheet } from './balance-sheet.js';
+import {
+  PROFIT_LINES,
+  profitAndLoss,
+  profitStep,
+  type ProfitAndLoss,
+  type ProfitLine,
+} from './profit-and-loss.js';
+import type { Level, SectionFigures } from './section-figures.js';
+
+/** Both statements of a book as the open spread shows them: each account's figure at its place. */
+export interface SpreadFigures {
+  readonly sheet: BalanceSheet;
+  readonly profit: ProfitAndLoss;
+  /** Figures by account id, in the sign of the account's section. */
+  readonly amounts: ReadonlyMap<string, Amount>;
+}
+
+/** The balance sheet at the end of a period beside profit and loss for it. */
+export function spreadFigures(book: Book, period: Period, level: Level = 'account'): SpreadFigures {
+  const sheet = balanceSheet(book, period.to, level);
+  const profit = profitAndLoss(book, period, level);
+  const sections = [
+    ...sheet.sections,
+    ...profit.sections,
+    ...(sheet.notPlaced ? [sheet.notPlaced] : []),
+  ];
+  const amounts = new Map(
+    sections.flatMap((section) =>
+      section.lines.map((line) => [line.account.id, line.amount] as const),
+    ),
+  );
+  return { sheet, profit, amounts };
+}
+
+/** The lines of a section in the order of the chart; the virtual suspense comes last. */
+export const inChartOrder = (book: Book, section: SectionFigures): SectionFigures['lines'] => {
+  const rank = rankInChart(book);
+  const at = (id: string) => rank.get(id) ?? Infinity;
+  return [...section.lines].sort((a, b) => at(a.account.id) - at(b.account.id));
+};
+
+/**
+ * Behind which sections of profit and loss a subtotal is shown. Left out are gross profit without cost of
+ * sales, and any subtotal that would only repeat the line above it or the profit below.
+ */
+export function subtotalsShown(
+  sections: readonly SectionFigures[],
+): ReadonlyMap<string, ProfitLine> {
+  const filled = new Set(
+    sections.filter((each) => each.lines.length > 0 || each.total !== 0).map(profitStep),
+  );
+  const shown = new Map<string, ProfitLine>();
+  for (const { line, step } of PROFIT_LINES) {
+    if (line === 'revenue' || line === 'profit' || !filled.has(step)) continue;
+    const isLast = ![...filled].some((each) => each > step);
+    const last = sections.filter((section) => profitStep(section) === step).at(-1);
+    if (!isLast && last) shown.set(last.id, line);
+  }
+  return shown;
+}
+
+export const profitLineName = (line: ProfitLine): string =>
+  PROFIT_LINES.find((each) => each.line === line)?.name ?? line;

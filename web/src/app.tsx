@@ -1,0 +1,90 @@
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
+import type { Me } from '@gleddo/contract';
+import { App as AntApp, ConfigProvider } from 'antd';
+import { lazy, Suspense } from 'react';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { get, Problem } from './api/client';
+import { Asking } from './shell/Asking';
+import { Head } from './shell/Head';
+import { SignIn } from './shell/SignIn';
+import { theme } from './shell/theme';
+
+const CompaniesPage = lazy(() => import('./companies/CompaniesPage'));
+const NewCompanyPage = lazy(() => import('./companies/NewCompanyPage'));
+const CompanyPage = lazy(() => import('./companies/CompanyPage'));
+const ExercisesPage = lazy(() => import('./exercises/ExercisesPage'));
+const ExercisePage = lazy(() => import('./exercises/ExercisePage'));
+const GroupsPage = lazy(() => import('./groups/GroupsPage'));
+const GroupPage = lazy(() => import('./groups/GroupPage'));
+const ResultsPage = lazy(() => import('./results/ResultsPage'));
+const ClassResultsPage = lazy(() => import('./results/ClassResultsPage'));
+const MarkedWorkPage = lazy(() => import('./results/MarkedWorkPage'));
+const MyExercisesPage = lazy(() => import('./student/MyExercisesPage'));
+const MyTryPage = lazy(() => import('./student/MyTryPage'));
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: (count, error) => !(error instanceof Problem) && count < 3,
+      staleTime: 5_000,
+    },
+  },
+});
+
+export function App() {
+  return (
+    <ConfigProvider theme={theme} wave={{ disabled: true }}>
+      <AntApp style={{ height: '100%' }}>
+        <QueryClientProvider client={queries}>
+          <BrowserRouter>
+            <Doorway />
+          </BrowserRouter>
+        </QueryClientProvider>
+      </AntApp>
+    </ConfigProvider>
+  );
+}
+
+function Doorway() {
+  const me = useQuery({ queryKey: ['me'], queryFn: () => get<Me>('me'), staleTime: Infinity });
+  if (me.error instanceof Problem && me.error.status === 401 && !me.data) return <SignIn />;
+  if (!me.data) return <Asking of={me} what="The application" />;
+  return (
+    <div className="app">
+      <Head me={me.data} />
+      <Suspense fallback={<div className="desk" aria-busy="true" />}>
+        {me.data.role === 'instructor' ? <InstructorRoutes /> : <StudentRoutes />}
+      </Suspense>
+    </div>
+  );
+}
+
+function InstructorRoutes() {
+  return (
+    <Routes>
+      <Route path="/companies" element={<CompaniesPage />} />
+      <Route path="/companies/new" element={<NewCompanyPage />} />
+      <Route path="/companies/:bookId/:tab" element={<CompanyPage />} />
+      <Route path="/exercises" element={<ExercisesPage />} />
+      <Route path="/exercises/:id/:tab" element={<ExercisePage />} />
+      <Route path="/exercises/:id/:tab/:part" element={<ExercisePage />} />
+      <Route path="/groups" element={<GroupsPage />} />
+      <Route path="/groups/:id" element={<GroupPage />} />
+      <Route path="/results" element={<ResultsPage />} />
+      <Route path="/results/:id" element={<ClassResultsPage />} />
+      <Route path="/marking/:tryId" element={<MarkedWorkPage />} />
+      <Route path="*" element={<Navigate to="/companies" replace />} />
+    </Routes>
+  );
+}
+
+function StudentRoutes() {
+  return (
+    <Routes>
+      <Route path="/mine" element={<MyExercisesPage />} />
+      <Route path="/mine/:id" element={<MyTryPage />} />
+      <Route path="/mine/:id/:tab" element={<MyTryPage />} />
+      <Route path="*" element={<Navigate to="/mine" replace />} />
+    </Routes>
+  );
+}

@@ -1,0 +1,57 @@
+import { useQuery } from '@tanstack/react-query';
+import { createContext, use, useEffect, useSyncExternalStore, type ReactNode } from 'react';
+import { Asking } from '../shell/Asking';
+import { BookStore, type BookState } from './book-store';
+
+const OpenBookContext = createContext<BookStore | null>(null);
+
+/** Opens a book for the screens below it; all of them see the same book, live. */
+export function OpenBook({ id, children }: { id: string; children: ReactNode }) {
+  const opened = useQuery({
+    queryKey: ['book', id],
+    queryFn: () => BookStore.open(id),
+    staleTime: 0,
+    gcTime: 0,
+    refetchOnWindowFocus: false,
+    refetchOnReconnect: false,
+  });
+  if (!opened.data) return <Asking of={opened} what="The book" />;
+  return (
+    <OpenBookContext value={opened.data}>
+      <UndoKeys store={opened.data} />
+      {children}
+    </OpenBookContext>
+  );
+}
+
+function UndoKeys({ store }: { store: BookStore }) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      const target = event.target as HTMLElement;
+      const typing = target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;
+      if (typing && target.value !== '') return;
+      event.preventDefault();
+      if (event.shiftKey) store.redo();
+      else store.undo();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [store]);
+  return null;
+}
+
+/** The open book's store: how it is changed, undone and redone. */
+export function useBookStore(): BookStore {
+  const store = use(OpenBookContext);
+  if (!store) throw new Error('no book is open here');
+  return store;
+}
+
+/** The open book as it stands at this moment. */
+export function useOpenBook(): BookState {
+  const store = useBookStore();
+  return useSyncExternalStore(store.subscribe, store.snapshot);
+}
+
+export const useMaybeBook = (): BookStore | null => use(OpenBookContext);

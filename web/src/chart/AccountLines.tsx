@@ -1,0 +1,59 @@
+import { linesOf, sideOf, type Account } from '@gleddo/core';
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import { useOpenBook } from '../book/open-book';
+import { longDay } from '../figures/days';
+import { useMoney } from '../figures/money';
+
+/** An account down to its entries: each posting with the balance after it. */
+export function AccountLines({ account, onBack }: { account: Account; onBack(): void }) {
+  const { book } = useOpenBook();
+  const money = useMoney(book);
+  const lines = useMemo(() => linesOf(book, account.id), [book, account.id]);
+  const last = lines.at(-1)?.balance ?? 0;
+  return (
+    <>
+      <div className="slip-head">
+        <h3 style={{ fontSize: 17 }}>
+          {account.number} {account.name}
+        </h3>
+      </div>
+      {lines.length === 0 ? (
+        <p className="quiet">Nothing has been entered on this account yet.</p>
+      ) : (
+        <table className="lines-table">
+          <thead>
+            <tr>
+              <th>Day</th>
+              <th>Entry</th>
+              <th className="figure">Debit</th>
+              <th className="figure">Credit</th>
+              <th className="figure">Balance</th>
+            </tr>
+          </thead>
+          <tbody>
+            {lines.map(({ entry, date, amount, balance }, i) => (
+              <tr key={i}>
+                <td style={{ whiteSpace: 'nowrap' }}>{longDay(date).replace(/ \d{4}$/, '')}</td>
+                <td>{entry ? entry.text || entry.reference || entry.kind : 'Opening balance'}</td>
+                <td className="figure">{amount > 0 ? money(amount) : ''}</td>
+                <td className="figure">{amount < 0 ? money(-amount) : ''}</td>
+                <td className="figure">{money(Math.abs(balance))}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <div className="slip-actions">
+        {last !== 0 && (
+          <span className="quiet" style={{ alignSelf: 'center' }}>
+            Stands at {money(Math.abs(last))} in {sideOf(last)}.
+          </span>
+        )}
+        <Button className="last" onClick={onBack} autoFocus>
+          Back
+        </Button>
+      </div>
+    </>
+  );
+}

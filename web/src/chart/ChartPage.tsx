@@ -1,0 +1,190 @@
+import {
+  bandOf,
+  chartOf,
+  inChartOrder,
+  NOT_PLACED,
+  profitLineName,
+  subtotalsShown,
+  type Section,
+  type SectionFigures,
+} from '@gleddo/core';
+import { useMemo } from 'react';
+import { longDay, periodText } from '../figures/days';
+import { Ruler } from '../spread/Ruler';
+import { Page } from '../spread/Spread';
+import { useDesk } from './chart-desk';
+import { accountRow, emptyRow } from './chart-order';
+import { ChartRow } from './ChartRow';
+import { EmptyLine } from './EmptyLine';
+
+/** The left page: the balance sheet, each account at its place. */
+export function SheetPage() {
+  const { figures, period } = useDesk();
+  const { sections, notPlaced } = figures.sheet;
+  const lastEquity = sections.filter((section) => section.class === 'equity').at(-1);
+  return (
+    <Page side="left" title="Balance sheet" when={`as at ${longDay(period.to)}`} grid>
+      {sections.map((section) => (
+        <ChartSection key={section.id} section={section} withProfit={section === lastEquity} />
+      ))}
+      {notPlaced && <ChartSection section={notPlaced} />}
+    </Page>
+  );
+}
+
+/** The right page: profit and loss, with its subtotals. */
+export function ProfitPage() {
+  const { figures, period, money, book } = useDesk();
+  const { sections, totals } = figures.profit;
+  const subtotals = useMemo(() => subtotalsShown(sections), [sections]);
+  return (
+    <Page side="right" title="Profit and loss" when={periodText(period)} grid>
+      {sections.map((section) => {
+        const line = subtotals.get(section.id);
+        return (
+          <div key={section.id}>
+            <ChartSection section={section} />
+            {line && (
+              <div className="section">
+                <div role="rowgroup" className="section-rows">
+                  <FixedRow
+                    className="subtotal"
+                    numbered={book.numberPlan !== null}
+                    name={profitLineName(line)}
+                    figure={money(totals[line])}
+                  />
+                </div>
+              </div>
+            )}
+          </div>
+        );
+      })}
+    </Page>
+  );
+}
+
+interface FixedRowProps {
+  readonly className?: string;
+  readonly numbered: boolean;
+  readonly name: string;
+  readonly mark?: string;
+  readonly figure: string;
+}
+
+/** A row that is no account: a subtotal, the profit among the equity. */
+export function FixedRow({ className = '', numbered, name, mark = '', figure }: FixedRowProps) {
+  return (
+    <div className={`row ${className}`} role="row">
+      {numbered && <span className="no" role="gridcell" />}
+      <span className="name" role="gridcell">
+        {name}
+      </span>
+      <span className="mark-says" role="gridcell">
+        {mark}
+      </span>
+      <span className="figure" role="gridcell">
+        {figure}
+      </span>
+    </div>
+  );
+}
+
+function ChartSection({ section, withProfit }: { section: SectionFigures; withProfit?: boolean }) {
+  const desk = useDesk();
+  const { book, money, figures, mayChange } = desk;
+  const { profit } = figures.sheet.totals;
+  const total = withProfit ? section.total + profit : section.total;
+  const numbered = book.numberPlan !== null;
+  return (
+    <div className="section">
+      <SectionRuler section={section} />
+      <div role="rowgroup" aria-label={section.name} className="section-rows">
+        <div className="row section-head" role="row">
+          <span role="rowheader">{section.name}</span>
+          <span className="figure" role="gridcell">
+            {money(total)}
+          </span>
+        </div>
+        <AccountRows section={section} />
+        {withProfit && (
+          <FixedRow
+            numbered={numbered}
+            name={profit < 0 ? 'Loss for the period' : 'Profit for the period'}
+            mark={
+              profit === figures.profit.totals.profit ? 'from the right page' : 'not yet closed'
+            }
+            figure={money(profit)}
+          />
+        )}
+        {mayChange && section.id !== NOT_PLACED && (
+          <EmptyLine section={section.id} name={section.name} />
+        )}
+      </div>
+    </div>
+  );
+}
+
+function AccountRows({ section }: { section: SectionFigures }) {
+  const desk = useDesk();
+  const { book, figures, showsRetired, order } = desk;
+  const rows = chartOf(book).get(section.id) ?? [];
+  const first = order.left[0] ?? order.right[0];
+  const known = new Set(rows.map((row) => row.account.id));
+  const virtual = inChartOrder(book, section).filter((line) => !known.has(line.account.id));
+  const shown = rows.filter(
+    ({ account }) =>
+      showsRetired || !account.retired || (figures.amounts.get(account.id) ?? 0) !== 0,
+  );
+  return (
+    <>
+      {shown.map(({ account, depth }) => (
+        <ChartRow
+          key={account.id}
+          account={account}
+          depth={depth}
+          amount={figures.amounts.get(account.id) ?? 0}
+          scheme={book.scheme}
+          money={desk.money}
+          numbered={book.numberPlan !== null}
+          selected={desk.selected === accountRow(account.id)}
+          tabbable={(desk.selected ?? first) === accountRow(account.id)}
+          mayMove={desk.mayChange}
+          onSelect={(id) => desk.select(accountRow(id), 'account')}
+        />
+      ))}
+      {virtual.map((line) => (
+        <FixedRow
+          key={line.account.id}
+          numbered={book.numberPlan !== null}
+          name={line.account.name}
+          mark="waits here"
+          figure={desk.money(line.amount)}
+        />
+      ))}
+    </>
+  );
+}
+
+function SectionRuler({ section }: { section: Pick<Section, 'id'> }) {
+  const desk = useDesk();
+  const { book, taken, mayChange } = desk;
+  const band = useMemo(() => bandOf(book, section.id), [book, section.id]);
+  const numbers = useMemo(
+    () => book.accounts.flatMap((account) => (account.number === null ? [] : [account.number])),
+    [book.accounts],
+  );
+  if (!band || !book.numberPlan) return <div />;
+  const onPick = (number: string) => {
+    desk.select(emptyRow(section.id));
+    desk.pick(section.id, number);
+  };
+  return (
+    <Ruler
+      band={band}
+      numbers={numbers}
+      taken={taken}
+      step={book.numberPlan.step}
+      onPick={mayChange ? onPick : undefined}
+    />
+  );
+}

@@ -1,0 +1,82 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { typeOf, type Account, type Amount, type Scheme } from '@gleddo/core';
+import { memo } from 'react';
+import type { Money } from '../figures/money';
+
+interface ChartRowProps {
+  readonly account: Account;
+  readonly depth: number;
+  readonly amount: Amount;
+  readonly scheme: Scheme;
+  readonly money: Money;
+  readonly numbered: boolean;
+  readonly selected: boolean;
+  readonly tabbable: boolean;
+  readonly mayMove: boolean;
+  readonly mark?: string | undefined;
+  onSelect(id: string): void;
+}
+
+/** What the program knows of an account beyond its place, in a word. */
+export function quietMark(scheme: Scheme, account: Account): string {
+  if (account.retired) return 'retired';
+  const type = typeOf(scheme, account.type);
+  if (type === null) return '';
+  if (type.contra) return 'contra';
+  const says = {
+    cash: 'cash',
+    'receivables-control': 'control',
+    'payables-control': 'control',
+    'retained-earnings': 'one only',
+    suspense: 'waits here',
+  } as Record<string, string>;
+  return says[type.role] ?? '';
+}
+
+export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
+  const { account, depth, amount, scheme, money, numbered, selected, tabbable, mayMove } = props;
+  const drag = useDraggable({ id: account.id, disabled: !mayMove });
+  const drop = useDroppable({ id: `a:${account.id}`, disabled: !mayMove });
+  const classes = [
+    'row account',
+    selected ? 'is-selected' : '',
+    account.retired ? 'is-retired' : '',
+    drop.isOver ? 'drop-here' : '',
+    drag.isDragging ? 'is-dragged' : '',
+  ];
+  return (
+    <div
+      ref={(node) => {
+        drag.setNodeRef(node);
+        drop.setNodeRef(node);
+      }}
+      role="row"
+      className={classes.join(' ')}
+      data-row={`a:${account.id}`}
+      tabIndex={tabbable ? 0 : -1}
+      aria-selected={selected}
+      onPointerDown={(event) => drag.listeners?.['onPointerDown']?.(event)}
+      onClick={() => props.onSelect(account.id)}
+    >
+      {numbered && (
+        <span className="no" role="gridcell">
+          {account.number ?? ''}
+        </span>
+      )}
+      <span
+        className="name"
+        role="gridcell"
+        style={depth > 0 ? { paddingLeft: depth * 16 } : undefined}
+        title={account.name}
+      >
+        {account.name}
+      </span>
+      <span className="mark-says" role="gridcell">
+        {props.mark ?? quietMark(scheme, account)}
+      </span>
+      <span className="figure" role="gridcell">
+        {money(amount)}
+      </span>
+    </div>
+  );
+});

@@ -1,0 +1,93 @@
+import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { accountOf, moveTo, sectionIdOf, siblingsIn } from '@gleddo/core';
+import { Checkbox } from 'antd';
+import { useEffect, useRef } from 'react';
+import { BalanceFoot, ProfitFoot } from '../spread/feet';
+import { Spread } from '../spread/Spread';
+import { ChartDeskContext, hasRetired, useChartDesk, type ChartDesk } from './chart-desk';
+import { useChartKeys } from './chart-keys';
+import { accountOfRow, accountRow, sectionOfEmptyRow } from './chart-order';
+import { ProfitPage, SheetPage } from './ChartPage';
+import { Slip } from './Slip';
+
+/** The chart of accounts, which is the two statements, live. */
+export function ChartView() {
+  const desk = useChartDesk();
+  const onKey = useChartKeys(desk);
+  const around = useRef<HTMLDivElement>(null);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  useEffect(() => {
+    const id = accountOfRow(desk.selected);
+    if (id === null || !desk.wantsFocus() || desk.slip !== 'closed') return;
+    const row = around.current?.querySelector<HTMLElement>(
+      `[data-row="${CSS.escape(accountRow(id))}"]`,
+    );
+    row?.focus({ preventScroll: true });
+    row?.scrollIntoView({ block: 'nearest' });
+  });
+  return (
+    <ChartDeskContext value={desk}>
+      <div ref={around} className="book-desk" onKeyDown={onKey}>
+        <DndContext
+          sensors={sensors}
+          onDragEnd={(event) => dropped(desk, event)}
+          accessibility={{ container: document.body }}
+        >
+          <Spread
+            className={desk.book.numberPlan ? '' : 'no-numbers'}
+            left={<SheetPage />}
+            right={<ProfitPage />}
+            leftFoot={<BalanceFoot figures={desk.figures} money={desk.money} />}
+            rightFoot={<ProfitFoot figures={desk.figures} money={desk.money} />}
+            over={
+              <>
+                <Slip />
+                <SayLine desk={desk} />
+              </>
+            }
+          />
+        </DndContext>
+        <RetiredSwitch desk={desk} />
+      </div>
+    </ChartDeskContext>
+  );
+}
+
+/** Dropped on an account: before it, beside it. Dropped on an empty line: at the end of that section. */
+function dropped(desk: ChartDesk, { active, over }: DragEndEvent): void {
+  const id = String(active.id);
+  const target = over ? String(over.id) : null;
+  const before = accountOf(desk.book, accountOfRow(target));
+  if (target === null || before?.id === id) return;
+  const section = before ? sectionIdOf(desk.book, before) : sectionOfEmptyRow(target);
+  if (section === null) return;
+  const parent = before?.parent ?? null;
+  const siblings = siblingsIn(desk.book, section, parent).filter((each) => each.id !== id);
+  const at = before ? siblings.findIndex((each) => each.id === before.id) : siblings.length;
+  const after = siblings[at - 1]?.id ?? null;
+  const [refusal] = desk.perform(moveTo(desk.book, id, { section, parent, after }));
+  if (refusal) desk.say({ tone: 'refusal', text: refusal.says });
+  else desk.select(accountRow(id));
+}
+
+function SayLine({ desk }: { desk: ChartDesk }) {
+  if (!desk.said) return <div role="status" className="sr-only" />;
+  return (
+    <div role="status" className="say-line">
+      {desk.said.text}
+    </div>
+  );
+}
+
+function RetiredSwitch({ desk }: { desk: ChartDesk }) {
+  if (!hasRetired(desk.book)) return null;
+  return (
+    <Checkbox
+      style={{ marginTop: 6 }}
+      checked={desk.showsRetired}
+      onChange={(event) => desk.showRetired(event.target.checked)}
+    >
+      Show retired accounts
+    </Checkbox>
+  );
+}

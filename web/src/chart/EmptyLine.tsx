@@ -1,0 +1,147 @@
+import { useDroppable } from '@dnd-kit/core';
+import { accountAt, draftAt, normalSide, typeOf, type Refusal } from '@gleddo/core';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useBookStore } from '../book/open-book';
+import { useKept } from '../kept/use-kept';
+import { useDesk } from './chart-desk';
+import { accountOfRow, emptyRow } from './chart-order';
+
+interface Typed {
+  readonly name: string;
+  readonly number: string;
+}
+
+const NOTHING: Typed = { name: '', number: '' };
+
+/** The empty line at the end of a section: a name typed here becomes an account at this place. */
+export function EmptyLine({ section, name: sectionName }: { section: string; name: string }) {
+  const desk = useDesk();
+  const { answer } = useBookStore().snapshot();
+  const [typed, setTyped, clear] = useKept<Typed>(`${answer.id}.${section}`, NOTHING);
+  const [refusals, setRefusals] = useState<readonly Refusal[]>([]);
+  const { setNodeRef, isOver } = useDroppable({ id: emptyRow(section) });
+  const nameField = useRef<HTMLInputElement>(null);
+  const row = emptyRow(section);
+  const isSelected = desk.selected === row;
+  const isOpen = isSelected || typed.name !== '' || typed.number !== '';
+  const { picked, wantsFocus } = desk;
+  useEffect(() => {
+    if (picked?.section === section) setTyped({ name: '', number: picked.number });
+    // Only a fresh pick on the ruler fills the number.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [picked]);
+  useEffect(() => {
+    if (isSelected && wantsFocus()) nameField.current?.focus();
+  }, [isSelected, wantsFocus]);
+  const change = (next: Partial<Typed>) => {
+    setRefusals([]);
+    setTyped({ ...typed, ...next });
+  };
+  const keep = () => {
+    const number = typed.number.trim();
+    const account = accountAt(desk.book, section, {
+      name: typed.name,
+      number: number === '' ? null : number,
+    });
+    const found = desk.perform({ kind: 'add-account', account });
+    setRefusals(found);
+    if (found.length > 0) return;
+    clear();
+    nameField.current?.focus();
+  };
+  const onKey = (event: KeyboardEvent) => {
+    if (event.key === 'Enter' && (typed.name.trim() !== '' || typed.number !== '')) keep();
+    else if (event.key === 'Escape') leave();
+    else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') walk(event.key);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  const leave = () => {
+    setRefusals([]);
+    if (typed === NOTHING) nameField.current?.blur();
+    clear();
+  };
+  const walk = (key: 'ArrowUp' | 'ArrowDown') => {
+    const all = [...desk.order.left, ...desk.order.right];
+    const next = all[all.indexOf(row) + (key === 'ArrowUp' ? -1 : 1)];
+    if (next !== undefined) desk.select(next);
+  };
+  const numbered = desk.book.numberPlan !== null;
+  return (
+    <>
+      <div
+        ref={setNodeRef}
+        role="row"
+        className={`row empty-line ${isOpen ? 'is-open' : ''} ${isOver ? 'drop-here' : ''}`}
+        onKeyDown={onKey}
+      >
+        {numbered && (
+          <span role="gridcell" className="no">
+            <NumberInput section={section} label={sectionName} typed={typed} change={change} />
+          </span>
+        )}
+        <span role="gridcell" className="name">
+          <input
+            ref={nameField}
+            className="name-field"
+            aria-label={`New account in ${sectionName}`}
+            placeholder={`Type a name to add to ${sectionName}`}
+            tabIndex={isSelected ? 0 : -1}
+            value={typed.name}
+            maxLength={200}
+            onFocus={() => (isSelected ? undefined : desk.select(row))}
+            onChange={(event) => change({ name: event.target.value })}
+          />
+        </span>
+        <span role="gridcell" className="draft">
+          {typed.name.trim() !== '' && <DraftSays section={section} name={typed.name} />}
+        </span>
+        <span role="gridcell" className="draft figure">
+          {typed.name.trim() !== '' && 'Enter keeps it'}
+        </span>
+      </div>
+      {refusals.length > 0 && (
+        <p className="refusal line-says" role="alert">
+          {refusals.map((each) => each.says).join(' ')}
+        </p>
+      )}
+    </>
+  );
+}
+
+interface NumberInputProps {
+  readonly section: string;
+  readonly label: string;
+  readonly typed: Typed;
+  change(next: Partial<Typed>): void;
+}
+
+function NumberInput({ section, label, typed, change }: NumberInputProps) {
+  const desk = useDesk();
+  const isOpen = desk.selected === emptyRow(section) || typed.name !== '';
+  const free = isOpen ? draftAt(desk.book, section, typed.name).number : null;
+  return (
+    <input
+      aria-label={`Number of the new account in ${label}`}
+      placeholder={isOpen ? (free ?? 'full') : '+'}
+      tabIndex={isOpen && accountOfRow(desk.selected) === null ? 0 : -1}
+      value={typed.number}
+      maxLength={20}
+      onFocus={() => (isOpen ? undefined : desk.select(emptyRow(section)))}
+      onChange={(event) => change({ number: event.target.value })}
+    />
+  );
+}
+
+/** What the account will be, before it is kept. */
+function DraftSays({ section, name }: { section: string; name: string }) {
+  const { book } = useDesk();
+  const type = typeOf(book.scheme, draftAt(book, section, name).type);
+  if (!type) return null;
+  return (
+    <>
+      {type.name} · {normalSide(book.scheme, type)}
+    </>
+  );
+}

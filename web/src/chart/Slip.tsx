@@ -1,0 +1,222 @@
+import {
+  accountOf,
+  activityOf,
+  isUsed,
+  normalSide,
+  placeAt,
+  possibleParents,
+  typeOf,
+  type Account,
+  type Activity,
+  type Operation,
+  type Refusal,
+  type Result,
+} from '@gleddo/core';
+import { App, Button, Select } from 'antd';
+import { useState } from 'react';
+import { AccountLines } from './AccountLines';
+import { useDesk } from './chart-desk';
+import { accountOfRow, accountRow } from './chart-order';
+import { NumberField } from './NumberField';
+import { PlacePicker } from './PlacePicker';
+import { SlipName } from './SlipName';
+
+/** The slip over the page opposite the selected account: what it is, where it stands, what can be done. */
+export function Slip() {
+  const desk = useDesk();
+  const account = accountOf(desk.book, accountOfRow(desk.selected));
+  if (!account || desk.slip === 'closed') return null;
+  const isLeft = desk.order.left.includes(accountRow(account.id));
+  return (
+    <aside
+      className={`slip ${isLeft ? 'on-right' : 'on-left'}`}
+      style={{ top: '17%' }}
+      aria-label={`Account ${account.name}`}
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape') return;
+        event.stopPropagation();
+        desk.select(desk.selected, 'closed');
+      }}
+    >
+      {desk.slip === 'lines' ? (
+        <AccountLines account={account} onBack={() => desk.open('account')} />
+      ) : (
+        <AccountSlip key={account.id} account={account} />
+      )}
+    </aside>
+  );
+}
+
+type Field = 'name' | 'place' | 'number' | 'parent' | 'cashFlow' | 'rest';
+
+/** Changes through the slip, with what was refused kept at the field where it was tried. */
+function useSlipChanges() {
+  const desk = useDesk();
+  const [refused, setRefused] = useState<{ field: Field; refusals: readonly Refusal[] } | null>(
+    null,
+  );
+  const change = (field: Field, operation: Operation | Result<Operation>): boolean => {
+    const refusals = desk.perform(operation);
+    desk.wantFocus(false);
+    setRefused(refusals.length > 0 ? { field, refusals } : null);
+    return refusals.length === 0;
+  };
+  const at = (field: Field) =>
+    refused?.field === field ? (
+      <p className="refusal" role="alert">
+        {refused.refusals.map((each) => each.says).join(' ')}
+      </p>
+    ) : null;
+  return { change, at };
+}
+
+function AccountSlip({ account }: { account: Account }) {
+  const desk = useDesk();
+  const { book, mayChange } = desk;
+  const { change, at } = useSlipChanges();
+  const { id } = account;
+  const move = (rest: Partial<Account>): Operation => {
+    const { type, parent, number } = { ...account, ...rest };
+    return { kind: 'move-account', id, type, parent, number };
+  };
+  return (
+    <>
+      <SlipName
+        account={account}
+        readOnly={!mayChange}
+        onChange={(name) => change('name', { kind: 'rename-account', id, name })}
+      />
+      {at('name')}
+      <div className="slip-field">
+        <label htmlFor="slip-place">Placed in</label>
+        <PlacePicker
+          id="slip-place"
+          scheme={book.scheme}
+          type={account.type}
+          disabled={!mayChange}
+          onChange={(type) => change('place', placeAt(book, id, type))}
+        />
+        {at('place')}
+        {book.numberPlan && (
+          <>
+            <label htmlFor="slip-number">Number</label>
+            <NumberField
+              account={account}
+              onChange={(number) => change('number', { kind: 'renumber-account', id, number })}
+            />
+            {at('number')}
+          </>
+        )}
+        <label htmlFor="slip-parent">Under</label>
+        <Select
+          id="slip-parent"
+          disabled={!mayChange}
+          value={account.parent ?? ''}
+          showSearch={{ optionFilterProp: 'label' }}
+          options={[
+            { value: '', label: 'no parent' },
+            ...possibleParents(book, id).map((each) => ({
+              value: each.id,
+              label: `${each.number ?? ''} ${each.name}`.trim(),
+            })),
+          ]}
+          onChange={(parent: string) => change('parent', move({ parent: parent || null }))}
+        />
+        {at('parent')}
+        <CashFlowField account={account} change={change} />
+        {at('cashFlow')}
+      </div>
+      <TypeHelp account={account} />
+      {at('rest')}
+      <SlipActions account={account} change={change} />
+    </>
+  );
+}
+
+const ACTIVITIES: readonly { value: Activity; label: string }[] = [
+  { value: 'cash', label: 'Cash' },
+  { value: 'operating', label: 'Operating' },
+  { value: 'investing', label: 'Investing' },
+  { value: 'financing', label: 'Financing' },
+  { value: 'none', label: 'None, only for closing' },
+];
+
+type ChangeIt = ReturnType<typeof useSlipChanges>['change'];
+
+function CashFlowField({ account, change }: { account: Account; change: ChangeIt }) {
+  const { book, mayChange } = useDesk();
+  const usual = activityOf(book, { ...account, cashFlow: null });
+  const name = ACTIVITIES.find((each) => each.value === usual)?.label ?? '';
+  const { id, description } = account;
+  return (
+    <>
+      <label htmlFor="slip-flow">Cash flow</label>
+      <Select
+        id="slip-flow"
+        disabled={!mayChange}
+        value={account.cashFlow ?? ''}
+        options={[{ value: '', label: `${name}, as its type` }, ...ACTIVITIES]}
+        onChange={(value: string) => {
+          const cashFlow = ACTIVITIES.find((each) => each.value === value)?.value ?? null;
+          change('cashFlow', { kind: 'describe-account', id, description, cashFlow });
+        }}
+      />
+    </>
+  );
+}
+
+/** One sentence on what such an account is, with an example and its normal side. */
+function TypeHelp({ account }: { account: Account }) {
+  const { book } = useDesk();
+  const type = typeOf(book.scheme, account.type);
+  if (!type)
+    return (
+      <p className="slip-help">
+        <strong>Not placed</strong> — it has no statement, no section and no type yet. Its amount is
+        kept in a line of its own until it is placed.
+      </p>
+    );
+  return (
+    <p className="slip-help">
+      <strong>{type.name}</strong> — {type.says} Such as: {type.examples.join(', ')}. Normal side:{' '}
+      {normalSide(book.scheme, type)}
+      {type.contra ? ', the other side from its class' : ''}.
+    </p>
+  );
+}
+
+function SlipActions({ account, change }: { account: Account; change: ChangeIt }) {
+  const desk = useDesk();
+  const { modal } = App.useApp();
+  const { id, retired } = account;
+  const { book, mayChange } = desk;
+  const hasChildren = book.accounts.some((each) => each.parent === id);
+  const remove = (children: 'lift' | 'refuse') => {
+    if (change('rest', { kind: 'delete-account', id, children })) desk.select(null, 'closed');
+  };
+  const askAboutChildren = () =>
+    modal.confirm({
+      title: `What becomes of the accounts under “${account.name}”?`,
+      content: 'They keep their numbers, entries and amounts.',
+      okText: 'Lift them one level and delete it',
+      cancelText: 'Keep it',
+      onOk: () => remove('lift'),
+    });
+  const setRetired = () =>
+    change('rest', { kind: retired ? 'bring-back-account' : 'retire-account', id });
+  const done = () => desk.select(desk.selected, 'closed');
+  return (
+    <div className="slip-actions">
+      <Button onClick={() => desk.open('lines')}>See its entries</Button>
+      {mayChange && <Button onClick={setRetired}>{retired ? 'Bring back' : 'Retire'}</Button>}
+      {mayChange && !isUsed(book, id) && (
+        <Button onClick={() => (hasChildren ? askAboutChildren() : remove('refuse'))}>
+          Delete
+        </Button>
+      )}
+      <Button type="primary" className="last" onClick={done}>
+        Done
+      </Button>
+    </div>
+  );
+}

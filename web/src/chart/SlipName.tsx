@@ -1,0 +1,35 @@
+import type { Account } from '@gleddo/core';
+import { useEffect, useRef } from 'react';
+import { useFollowing } from '../kept/use-following';
+
+interface SlipNameProps {
+  readonly account: Account;
+  readonly readOnly: boolean;
+  onChange(name: string): boolean;
+}
+
+/** The account's name at the head of the slip, to be written over. */
+export function SlipName({ account, readOnly, onChange }: SlipNameProps) {
+  const [name, setName] = useFollowing(account.name);
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => field.current?.focus({ preventScroll: true }), []);
+  const keep = () => {
+    if (name !== account.name) onChange(name);
+  };
+  return (
+    <div className="slip-head">
+      <input
+        ref={field}
+        aria-label="Name of the account"
+        value={name}
+        readOnly={readOnly}
+        onChange={(event) => setName(event.target.value)}
+        onBlur={keep}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') keep();
+          if (event.key === 'Escape') setName(account.name);
+        }}
+      />
+    </div>
+  );
+}

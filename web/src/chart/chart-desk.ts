@@ -1,0 +1,133 @@
+import {
+  chartOf,
+  shownPeriod,
+  spreadFigures,
+  takenNumbers,
+  type Book,
+  type Operation,
+  type Period,
+  type Refusal,
+  type Result,
+  type SpreadFigures,
+} from '@gleddo/core';
+import { createContext, use, useCallback, useMemo, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useBookStore, useOpenBook } from '../book/open-book';
+import { useMoney, type Money } from '../figures/money';
+import { accountOfRow, accountRow, chartOrder, type ChartOrder } from './chart-order';
+
+export type SlipKind = 'closed' | 'account' | 'lines';
+
+export interface Said {
+  readonly tone: 'refusal' | 'notice';
+  readonly text: string;
+}
+
+/** Everything the chart's parts share: the book, its figures, what is selected, and what can be done. */
+export interface ChartDesk {
+  readonly book: Book;
+  readonly period: Period;
+  readonly figures: SpreadFigures;
+  readonly money: Money;
+  readonly taken: ReadonlySet<string>;
+  readonly order: ChartOrder;
+  readonly mayChange: boolean;
+  readonly showsRetired: boolean;
+  readonly selected: string | null;
+  readonly slip: SlipKind;
+  readonly said: Said | null;
+  /** A number picked on the ruler, for the empty line of its section. */
+  readonly picked: { readonly section: string; readonly number: string } | null;
+  select(row: string | null, slip?: SlipKind): void;
+  open(slip: SlipKind): void;
+  say(said: Said | null): void;
+  pick(section: string, number: string): void;
+  showRetired(shown: boolean): void;
+  /** Does it, or says why not; answers the refusals, none when it was done. */
+  perform(operation: Operation | Result<Operation>): readonly Refusal[];
+  /** Whether the selected row should take the focus when it is next drawn. */
+  wantsFocus(): boolean;
+  wantFocus(wanted: boolean): void;
+}
+
+export const ChartDeskContext = createContext<ChartDesk | null>(null);
+
+export function useDesk(): ChartDesk {
+  const desk = use(ChartDeskContext);
+  if (!desk) throw new Error('no chart is open here');
+  return desk;
+}
+
+const isResult = (value: Operation | Result<Operation>): value is Result<Operation> =>
+  'ok' in value;
+
+/** What the chart shows of the open book. */
+function useChartFigures(showsRetired: boolean) {
+  const { book, answer } = useOpenBook();
+  const { mayChange } = answer;
+  const money = useMoney(book);
+  const period = useMemo(() => shownPeriod(book), [book]);
+  const figures = useMemo(() => spreadFigures(book, period), [book, period]);
+  const taken = useMemo(() => takenNumbers(book), [book]);
+  const order = useMemo(
+    () => chartOrder(book, mayChange, showsRetired),
+    [book, mayChange, showsRetired],
+  );
+  return { book, mayChange, money, period, figures, taken, order };
+}
+
+/** Whether the selected row should have the focus: kept aside, since it changes nothing that is drawn. */
+function useFocusWish() {
+  const wish = useRef(false);
+  const wantsFocus = useCallback(() => wish.current, []);
+  const wantFocus = useCallback((wanted: boolean) => {
+    wish.current = wanted;
+  }, []);
+  return { wantsFocus, wantFocus };
+}
+
+/** The selected row: an account stands in the address, an empty line does not. */
+function useSelected() {
+  const [params, setParams] = useSearchParams();
+  const [row, setRow] = useState<string | null>(null);
+  const inAddress = params.get('account');
+  const setSelected = (next: string | null) => {
+    setRow(next);
+    const id = accountOfRow(next);
+    if (inAddress !== id) setParams(id === null ? {} : { account: id }, { replace: true });
+  };
+  const selected = inAddress === null ? row : accountRow(inAddress);
+  return { selected, setSelected, isGiven: inAddress !== null };
+}
+
+export function useChartDesk(): ChartDesk {
+  const store = useBookStore();
+  const { selected, setSelected, isGiven } = useSelected();
+  const [slip, open] = useState<SlipKind>(isGiven ? 'account' : 'closed');
+  const [said, say] = useState<Said | null>(null);
+  const [picked, setPicked] = useState<ChartDesk['picked']>(null);
+  const [showsRetired, showRetired] = useState(false);
+  const focus = useFocusWish();
+  const shown = useChartFigures(showsRetired);
+  const select = (next: string | null, kind?: SlipKind) => {
+    focus.wantFocus(next !== null);
+    setSelected(next);
+    if (kind) open(kind);
+    if (accountOfRow(next) === null) open('closed');
+    say(null);
+  };
+  const perform = (given: Operation | Result<Operation>): readonly Refusal[] => {
+    const result = isResult(given) ? given : { ok: true as const, value: given };
+    if (!result.ok) return result.refusals;
+    const { refusals, notices } = store.change(result.value);
+    focus.wantFocus(true);
+    say(notices[0] ? { tone: 'notice', text: notices.map((each) => each.says).join(' ') } : null);
+    return refusals;
+  };
+  const pick = (section: string, number: string) => setPicked({ section, number });
+  const state = { selected, slip, said, picked, showsRetired };
+  return { ...shown, ...state, ...focus, select, open, say, pick, showRetired, perform };
+}
+
+export const hasRetired = (book: Book): boolean =>
+  [...chartOf(book).values()].some((rows) => rows.some(({ account }) => account.retired));

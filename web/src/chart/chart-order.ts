@@ -1,0 +1,35 @@
+import { chartOf, NOT_PLACED, statementOfClass, type Book, type StatementId } from '@gleddo/core';
+
+/** A row that can be walked to: an account, or the empty line at the end of a section. */
+export const accountRow = (id: string): string => `a:${id}`;
+export const emptyRow = (section: string): string => `n:${section}`;
+
+export const accountOfRow = (row: string | null): string | null =>
+  row?.startsWith('a:') ? row.slice(2) : null;
+export const sectionOfEmptyRow = (row: string | null): string | null =>
+  row?.startsWith('n:') ? row.slice(2) : null;
+
+export interface ChartOrder {
+  readonly left: readonly string[];
+  readonly right: readonly string[];
+}
+
+const pageOf = (book: Book, statement: StatementId): string[] =>
+  book.scheme.sections
+    .filter((section) => statementOfClass(section.class) === statement)
+    .map((section) => section.id);
+
+/** The rows of both pages from top to bottom. Retired accounts only when they are shown. */
+export function chartOrder(book: Book, withEmpty: boolean, retired: boolean): ChartOrder {
+  const rows = (sections: readonly string[]) =>
+    sections.flatMap((section) => [
+      ...(chartOf(book).get(section) ?? [])
+        .filter(({ account }) => retired || !account.retired)
+        .map(({ account }) => accountRow(account.id)),
+      ...(withEmpty && section !== NOT_PLACED ? [emptyRow(section)] : []),
+    ]);
+  return {
+    left: rows([...pageOf(book, 'balance-sheet'), NOT_PLACED]),
+    right: rows(pageOf(book, 'profit-and-loss')),
+  };
+}

@@ -1,0 +1,202 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { BookAnswer, CompanySummary } from '@gleddo/contract';
+import {
+  bookFromJson,
+  bookToJson,
+  SHIPPED_PLANS,
+  SHIPPED_SCHEMES,
+  shippedScheme,
+  type Book,
+  type Company,
+} from '@gleddo/core';
+import { Button, Radio, Select } from 'antd';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { get, post } from '../api/client';
+import { useKept } from '../kept/use-kept';
+import { FromFile } from './FromFile';
+import { emptyBook, likeBook, type Frame } from './begin-from';
+import { faultsByField, NEW_COMPANY } from './company-form';
+import { CompanyFields } from './CompanyFields';
+
+type From = 'empty' | 'company' | 'file';
+
+const FIRST: Frame = {
+  company: NEW_COMPANY,
+  scheme: SHIPPED_SCHEMES[0]?.id ?? '',
+  numberPlan: SHIPPED_PLANS[0]?.id ?? '',
+};
+
+function useCreate(clear: () => void) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (book: Book) => post<CompanySummary>('companies', { book: bookToJson(book) }),
+    onSuccess: async (made) => {
+      clear();
+      await queries.invalidateQueries({ queryKey: ['companies'] });
+      await navigate(`/companies/${made.bookId}/chart`);
+    },
+  });
+}
+
+/** A new practice company: its particulars, its scheme and numbers, and what it begins from. */
+export default function NewCompanyPage() {
+  const [frame, setFrame, clear] = useKept<Frame>('new-company', FIRST);
+  const [from, setFrom] = useState<From>('empty');
+  const [tried, setTried] = useState(false);
+  const create = useCreate(clear);
+  const faults = faultsByField(frame.company);
+  const faultAt = (field: string) => (tried ? faults.get(field)?.says : undefined);
+  const make = (book: Book) => {
+    setTried(true);
+    if (faults.size === 0) create.mutate(book);
+  };
+  return (
+    <>
+      <div className="sheet-head">
+        <h1>
+          <Link to="/companies" className="path-link">
+            Companies
+          </Link>{' '}
+          › New company
+        </h1>
+      </div>
+      <main className="desk">
+        <div className={from === 'file' ? 'columns wide-right' : 'columns'}>
+          <section className="paper">
+            <h2>The company</h2>
+            <CompanyFields
+              company={frame.company}
+              faultAt={faultAt}
+              onChange={(company) => setFrame({ ...frame, company })}
+            />
+            <SchemeFields frame={frame} onChange={setFrame} />
+          </section>
+          <section className="paper">
+            <h2>Begin from</h2>
+            <Radio.Group
+              value={from}
+              onChange={(event) => setFrom(event.target.value as From)}
+              options={[
+                { value: 'empty', label: 'An empty book' },
+                { value: 'company', label: 'The accounts of another company' },
+                { value: 'file', label: 'A file' },
+              ]}
+              style={{ marginBottom: 14 }}
+            />
+            {from === 'empty' && <FromNothing frame={frame} make={make} busy={create.isPending} />}
+            {from === 'company' && <FromCompany company={frame.company} make={make} />}
+            {from === 'file' && <FromFile frame={frame} make={make} busy={create.isPending} />}
+            {create.error && (
+              <p className="refusal" role="alert">
+                {create.error.message}
+              </p>
+            )}
+            {tried && faults.size > 0 && (
+              <p className="refusal" role="alert">
+                Something is still missing on the left; it is said at its field.
+              </p>
+            )}
+          </section>
+        </div>
+      </main>
+    </>
+  );
+}
+
+function SchemeFields({ frame, onChange }: { frame: Frame; onChange(frame: Frame): void }) {
+  const scheme = shippedScheme(frame.scheme);
+  return (
+    <div className="field">
+      <label htmlFor="new-scheme">Order of the statements</label>
+      <Select
+        id="new-scheme"
+        value={frame.scheme}
+        options={SHIPPED_SCHEMES.map(({ id, name }) => ({ value: id, label: name }))}
+        onChange={(id: string) => onChange({ ...frame, scheme: id })}
+      />
+      <label htmlFor="new-plan">Account numbers</label>
+      <Select
+        id="new-plan"
+        value={frame.numberPlan}
+        options={[
+          ...SHIPPED_PLANS.map((plan) => ({
+            value: plan.id,
+            label: `${plan.name} (${scheme?.sections[0]?.name ?? ''} from ${
+              plan.bands.find((band) => band.section === scheme?.sections[0]?.id)?.from ?? ''
+            })`,
+          })),
+          { value: '', label: 'Without numbers' },
+        ]}
+        onChange={(id: string) => onChange({ ...frame, numberPlan: id })}
+      />
+    </div>
+  );
+}
+
+interface FromProps {
+  readonly frame: Frame;
+  readonly busy: boolean;
+  make(book: Book): void;
+}
+
+function FromNothing({ frame, make, busy }: FromProps) {
+  return (
+    <>
+      <p>
+        The book opens with the one account that no book can do without, for the profits kept.
+        Everything else you set up on the chart.
+      </p>
+      <Button type="primary" loading={busy} onClick={() => make(emptyBook(frame))}>
+        Open the book
+      </Button>
+    </>
+  );
+}
+
+function FromCompany({ company, make }: { company: Company; make(book: Book): void }) {
+  const companies = useQuery({
+    queryKey: ['companies'],
+    queryFn: () => get<CompanySummary[]>('companies'),
+  });
+  const [bookId, setBookId] = useState<string | null>(null);
+  const copy = useMutation({
+    mutationFn: async (id: string) => {
+      const { book } = await get<BookAnswer>(`books/${id}`);
+      const read = bookFromJson(book);
+      if (!read.ok) throw new Error(read.refusals[0]?.says);
+      return read.value;
+    },
+    onSuccess: (other) => make(likeBook(other, company)),
+  });
+  return (
+    <>
+      <p>All its accounts with their places and numbers; no amounts, no entries.</p>
+      <Select
+        aria-label="Company to begin from"
+        style={{ width: '100%', marginBottom: 12 }}
+        placeholder="Choose a company"
+        value={bookId}
+        options={(companies.data ?? []).map((each) => ({
+          value: each.bookId,
+          label: `${each.name}, ${each.accounts} accounts`,
+        }))}
+        onChange={setBookId}
+      />
+      <Button
+        type="primary"
+        disabled={bookId === null}
+        loading={copy.isPending}
+        onClick={() => bookId !== null && copy.mutate(bookId)}
+      >
+        Open the book
+      </Button>
+      {copy.error && (
+        <p className="refusal" role="alert">
+          {copy.error.message}
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,190 @@
+import type { ExerciseAnswer } from '@gleddo/contract';
+import { CHECKS } from '@gleddo/core';
+import { Button, Checkbox, InputNumber } from 'antd';
+import { useState } from 'react';
+import { DayField } from '../figures/DayField';
+import { useChangeExercise } from './use-exercise';
+
+interface StatementDate {
+  readonly statement: 'balance-sheet' | 'profit-and-loss';
+  readonly at?: string;
+  readonly from?: string;
+  readonly to?: string;
+}
+
+interface KeyRules {
+  readonly points?: Readonly<Record<string, number>>;
+  readonly statementDates?: readonly StatementDate[];
+  readonly accepts?: readonly { account: string; names?: string[]; types?: string[] }[];
+}
+
+const GROUPS: readonly (readonly [string, string])[] = [
+  ['account', 'Accounts'],
+  ['opening', 'Opening balances'],
+  ['entry', 'Entries'],
+  ['statement', 'Statements'],
+];
+
+/** What is compared, for how many points, at which dates; and the rules of the try. */
+export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
+  const rules = exercise.keyRules as KeyRules;
+  const [points, setPoints] = useState<Readonly<Record<string, number>>>(rules.points ?? {});
+  const [dates, setDates] = useState<readonly StatementDate[]>(rules.statementDates ?? []);
+  const [entriesMayChange, setMayChange] = useState(exercise.entriesMayChange);
+  const change = useChangeExercise(exercise.id);
+  const keep = () =>
+    change.mutate({ entriesMayChange, keyRules: { ...rules, points, statementDates: dates } });
+  const isChanged =
+    JSON.stringify([points, dates, entriesMayChange]) !==
+    JSON.stringify([rules.points ?? {}, rules.statementDates ?? [], exercise.entriesMayChange]);
+  return (
+    <main className="desk">
+      <div className="columns wide-left">
+        <section className="paper">
+          <h2>What is checked</h2>
+          <p className="quiet">
+            Points for each account or entry of the key that the starting point does not give. 0
+            leaves a check out. What only follows from a fault already marked costs nothing again.
+          </p>
+          <table className="lines-table">
+            <tbody>
+              {GROUPS.map(([group, name]) => (
+                <CheckRows
+                  key={group}
+                  group={group}
+                  name={name}
+                  points={points}
+                  onChange={(check, value) => setPoints({ ...points, [check]: value })}
+                />
+              ))}
+            </tbody>
+          </table>
+        </section>
+        <div>
+          <section className="paper">
+            <h2>When the statements are compared</h2>
+            {dates.map((date, i) => (
+              <DateRow
+                key={i}
+                date={date}
+                onChange={(next) => setDates(dates.map((each, at) => (at === i ? next : each)))}
+              />
+            ))}
+          </section>
+          <section className="paper">
+            <h2>Rules of the try</h2>
+            <Checkbox
+              checked={entriesMayChange}
+              onChange={(event) => setMayChange(event.target.checked)}
+            >
+              Recorded entries may be changed and removed
+            </Checkbox>
+            <p className="quiet">Otherwise they are corrected by a reversing entry.</p>
+          </section>
+          <Accepted rules={rules} />
+          <div className="slip-actions">
+            {change.error && (
+              <p className="refusal" role="alert">
+                {change.error.message}
+              </p>
+            )}
+            <Button
+              type="primary"
+              className="last"
+              disabled={!isChanged}
+              loading={change.isPending}
+              onClick={keep}
+            >
+              Keep the checks
+            </Button>
+          </div>
+        </div>
+      </div>
+    </main>
+  );
+}
+
+interface CheckRowsProps {
+  readonly group: string;
+  readonly name: string;
+  readonly points: Readonly<Record<string, number>>;
+  onChange(check: string, points: number): void;
+}
+
+function CheckRows({ group, name, points, onChange }: CheckRowsProps) {
+  return (
+    <>
+      <tr className="group">
+        <td colSpan={2}>{name}</td>
+      </tr>
+      {CHECKS.filter((check) => check.id.startsWith(`${group}.`)).map((check) => (
+        <tr key={check.id}>
+          <td>
+            <strong style={{ fontWeight: 600 }}>{check.title}</strong>
+            <div className="quiet">{check.compares}</div>
+          </td>
+          <td className="figure">
+            <InputNumber
+              aria-label={`Points for: ${check.title}`}
+              size="small"
+              min={0}
+              max={1000}
+              precision={0}
+              style={{ width: 64 }}
+              value={points[check.id] ?? check.points}
+              onChange={(value) => onChange(check.id, value ?? 0)}
+            />
+          </td>
+        </tr>
+      ))}
+    </>
+  );
+}
+
+function DateRow({ date, onChange }: { date: StatementDate; onChange(date: StatementDate): void }) {
+  const day = (name: 'at' | 'from' | 'to', label: string) => (
+    <DayField
+      size="small"
+      label={label}
+      value={date[name] ?? ''}
+      onChange={(value) => onChange({ ...date, [name]: value })}
+    />
+  );
+  return (
+    <p>
+      {date.statement === 'balance-sheet' ? (
+        <>Balance sheet as at {day('at', 'Balance sheet as at')}</>
+      ) : (
+        <>
+          Profit and loss from {day('from', 'Profit and loss from')} to{' '}
+          {day('to', 'Profit and loss to')}
+        </>
+      )}
+    </p>
+  );
+}
+
+function Accepted({ rules }: { rules: KeyRules }) {
+  const accepts = (rules.accepts ?? []).filter(
+    (each) => (each.names ?? []).length + (each.types ?? []).length > 0,
+  );
+  return (
+    <section className="paper">
+      <h2>What else is accepted</h2>
+      {accepts.length === 0 ? (
+        <p className="quiet">
+          Nothing yet. While marking, a student’s name or type can be accepted for everybody.
+        </p>
+      ) : (
+        <ul>
+          {accepts.map((each) => (
+            <li key={each.account}>
+              <strong>{each.account}</strong>:{' '}
+              {[...(each.names ?? []).map((name) => `“${name}”`), ...(each.types ?? [])].join(', ')}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,90 @@
+import type { ExerciseAnswer } from '@gleddo/contract';
+import { Link, Navigate, NavLink, useParams } from 'react-router';
+import { OpenBook } from '../book/open-book';
+import { Asking } from '../shell/Asking';
+import { BookSays, BookTools } from '../work/BookTools';
+import { WorkTabs, WorkView } from '../work/WorkView';
+import { BriefView } from './BriefView';
+import { ChecksView } from './ChecksView';
+import { HandOutView } from './HandOutView';
+import { useExercise } from './use-exercise';
+
+const TABS = [
+  ['brief', 'Brief'],
+  ['start', 'Starting point'],
+  ['key', 'Answer key'],
+  ['checks', 'Checks'],
+  ['hand-out', 'Hand out'],
+] as const;
+
+/** An exercise: brief, starting point, answer key, checks with points, handing out. */
+export default function ExercisePage() {
+  const { id = '', tab = 'brief', part } = useParams();
+  const exercise = useExercise(id);
+  if (!exercise.data) return <Asking of={exercise} what="The exercise" />;
+  if (tab === 'start' || tab === 'key')
+    return part === undefined ? (
+      <Navigate to={`/exercises/${id}/${tab}/chart`} replace />
+    ) : (
+      <BookOfExercise exercise={exercise.data} which={tab} part={part} />
+    );
+  return (
+    <>
+      <ExerciseHead exercise={exercise.data} />
+      {tab === 'brief' && <BriefView exercise={exercise.data} />}
+      {tab === 'checks' && <ChecksView exercise={exercise.data} />}
+      {tab === 'hand-out' && <HandOutView exercise={exercise.data} />}
+    </>
+  );
+}
+
+function ExerciseHead({ exercise }: { exercise: ExerciseAnswer }) {
+  return (
+    <div className="sheet-head">
+      <h1>{exercise.title}</h1>
+      <nav className="tabs" aria-label="Parts of the exercise">
+        {TABS.map(([tab, name]) => (
+          <NavLink key={tab} to={`/exercises/${exercise.id}/${tab}`}>
+            {name}
+          </NavLink>
+        ))}
+      </nav>
+      <div className="actions">
+        {exercise.state === 'handed-out' && (
+          <Link to={`/results/${exercise.id}`}>See the results</Link>
+        )}
+      </div>
+    </div>
+  );
+}
+
+interface BookOfExerciseProps {
+  readonly exercise: ExerciseAnswer;
+  readonly which: 'start' | 'key';
+  readonly part: string;
+}
+
+const SAYS = {
+  start: 'What every student begins with. Work already begun keeps the start it was begun with.',
+  key: 'Your own finished book. A change makes a new version; work checked before keeps its marks until it is checked again.',
+} as const;
+
+function BookOfExercise({ exercise, which, part }: BookOfExerciseProps) {
+  const bookId = which === 'start' ? exercise.startBookId : exercise.keyBookId;
+  return (
+    <>
+      <ExerciseHead exercise={exercise} />
+      <OpenBook id={bookId} key={bookId}>
+        <div className="sub-head">
+          <WorkTabs base={`/exercises/${exercise.id}/${which}`} />
+          <span className="mark-says">{SAYS[which]}</span>
+          <div className="actions">
+            <BookTools />
+          </div>
+        </div>
+        <BookSays />
+        <WorkView part={part} />
+      </OpenBook>
+    </>
+  );
+}

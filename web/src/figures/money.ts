@@ -1,0 +1,18 @@
+import { allWhole, formatAmount, minorDigits, type Amount, type Book } from '@gleddo/core';
+import { useMemo } from 'react';
+
+export type Money = (amount: Amount) => string;
+
+function* amountsOf(book: Book): Generator<Amount> {
+  yield* Object.values(book.opening.balances);
+  for (const entry of book.entries) for (const line of entry.lines) yield line.amount;
+}
+
+/** How a book's amounts are written: without decimals while every amount in it is whole. */
+export function moneyOf(...books: readonly Book[]): Money {
+  const digits = minorDigits(books[0]?.company.currency ?? 'EUR');
+  const whole = books.every((book) => allWhole(amountsOf(book), digits));
+  return (amount) => formatAmount(amount, digits, whole ? 0 : digits);
+}
+
+export const useMoney = (book: Book): Money => useMemo(() => moneyOf(book), [book]);

@@ -1,0 +1,158 @@
+import {
+  COLUMN_KINDS,
+  formatAmount,
+  minorDigits,
+  sectionOfType,
+  typeOf,
+  type ColumnKind,
+  type Columns,
+  type Scheme,
+  type SignConvention,
+} from '@gleddo/core';
+import { Select } from 'antd';
+import type { TableReading } from './use-table-file';
+
+interface TablePreviewProps {
+  readonly cells: readonly (readonly string[])[];
+  readonly reading: TableReading;
+  readonly scheme: Scheme;
+  readonly currency: string;
+}
+
+const KIND_NAMES: Readonly<Record<ColumnKind, string>> = {
+  number: 'Number',
+  name: 'Name',
+  type: 'Type',
+  section: 'Section',
+  parent: 'Parent',
+  debit: 'Debit',
+  credit: 'Credit',
+  amount: 'One amount',
+  state: 'In use or retired',
+};
+
+/** What was understood of a table, row by row, before anything is made of it. */
+export function TablePreview({ cells, reading, scheme, currency }: TablePreviewProps) {
+  const { table, refusals } = reading;
+  return (
+    <>
+      <ColumnChoice cells={cells} reading={reading} />
+      {refusals.map((says) => (
+        <p key={says} className="refusal" role="alert">
+          {says}
+        </p>
+      ))}
+      {table && table.faults.length > 0 && (
+        <div role="alert">
+          <p className="refusal">
+            {table.faults.length === 1 ? 'A row' : `${table.faults.length} rows`} can’t be read and
+            will be left out:
+          </p>
+          <ul className="refusal">
+            {table.faults.slice(0, 12).map((fault) => (
+              <li key={fault.at}>{fault.says}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {table && <Understood reading={reading} scheme={scheme} currency={currency} />}
+    </>
+  );
+}
+
+function ColumnChoice({ cells, reading }: Pick<TablePreviewProps, 'cells' | 'reading'>) {
+  const { columns, headingRow, table, sign, setSign, setColumns } = reading;
+  const width = Math.max(0, ...cells.slice(0, 50).map((row) => row.length));
+  const kindOf = (column: number) => COLUMN_KINDS.find((kind) => columns[kind] === column) ?? '';
+  const choose = (column: number, kind: ColumnKind | '') => {
+    const rest = Object.entries(columns).filter(([each, at]) => at !== column && each !== kind);
+    const next: Partial<Record<ColumnKind, number>> = Object.fromEntries(rest);
+    setColumns((kind === '' ? next : { ...next, [kind]: column }) as Columns);
+  };
+  return (
+    <div className="column-choice">
+      {Array.from({ length: Math.min(width, 12) }, (_, i) => (
+        <label key={i}>
+          <span className="quiet">{cells[headingRow]?.[i]?.trim() || `Column ${i + 1}`}</span>
+          <Select
+            size="small"
+            aria-label={`Column ${i + 1} holds`}
+            value={kindOf(i)}
+            onChange={(kind: ColumnKind | '') => choose(i, kind)}
+            options={[
+              { value: '', label: 'not used' },
+              ...COLUMN_KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] })),
+            ]}
+          />
+        </label>
+      ))}
+      {table?.signed && (
+        <label>
+          <span className="quiet">Amounts above zero are</span>
+          <Select
+            size="small"
+            aria-label="Amounts above zero are"
+            value={sign}
+            onChange={(value: SignConvention) => setSign(value)}
+            options={[
+              { value: 'debit-positive', label: 'debits' },
+              { value: 'credit-positive', label: 'credits' },
+              { value: 'normal-side', label: 'on each account’s normal side' },
+            ]}
+          />
+        </label>
+      )}
+    </div>
+  );
+}
+
+const MOST_SHOWN = 400;
+
+function Understood({ reading, scheme, currency }: Omit<TablePreviewProps, 'cells'>) {
+  const { table } = reading;
+  if (!table) return null;
+  const digits = minorDigits(currency);
+  return (
+    <div className="understood">
+      <table className="lines-table">
+        <thead>
+          <tr>
+            <th>Row</th>
+            <th>Number</th>
+            <th>Name</th>
+            <th>Placed in</th>
+            <th className="figure">{table.signed ? 'Amount' : 'Debit (credit)'}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {table.rows.slice(0, MOST_SHOWN).map((row) => {
+            const type = typeOf(scheme, row.type);
+            return (
+              <tr key={row.row}>
+                <td className="quiet">{row.row}</td>
+                <td>{row.number}</td>
+                <td>{row.name}</td>
+                <td>
+                  {type ? (
+                    `${sectionOfType(scheme, type.id)?.name} › ${type.name}`
+                  ) : (
+                    <span className="is-notice">not placed yet</span>
+                  )}
+                </td>
+                <td className="figure">
+                  {row.amount === null ? '' : formatAmount(row.amount, digits)}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {table.skipped.length > 0 && (
+        <p className="quiet">
+          Not taken as accounts:{' '}
+          {table.skipped.map((each) => `row ${each.row}: ${each.says}`).join(' ')}
+        </p>
+      )}
+    </div>
+  );
+}

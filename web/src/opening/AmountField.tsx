@@ -1,0 +1,64 @@
+import { formatDecimal, minorDigits, parseAmount, type Amount, type Book } from '@gleddo/core';
+import { useState, type KeyboardEvent } from 'react';
+import { useFollowing } from '../kept/use-following';
+
+interface AmountFieldProps {
+  readonly book: Book;
+  readonly label: string;
+  /** Minor units on this side; zero is empty. */
+  readonly amount: Amount;
+  readonly row: string;
+  readonly disabled: boolean;
+  onChange(amount: Amount): string | null;
+  onRefused(says: string | null): void;
+}
+
+const shown = (amount: Amount, digits: number): string =>
+  amount === 0 ? '' : formatDecimal(amount, digits).replace(/\.0+$/, '');
+
+/** Goes to the amount field of the row above or below. */
+function walk(event: KeyboardEvent<HTMLInputElement>): void {
+  const step = { ArrowDown: 1, ArrowUp: -1, Enter: 1 }[event.key];
+  if (step === undefined) return;
+  event.preventDefault();
+  const all = [...document.querySelectorAll<HTMLInputElement>('input.amount-field')];
+  all[all.indexOf(event.currentTarget) + step]?.focus();
+}
+
+/** An amount as people write it; kept when the field is left, refused in a sentence when it can't be read. */
+export function AmountField(props: AmountFieldProps) {
+  const { book, label, amount, disabled, onChange, onRefused } = props;
+  const digits = minorDigits(book.company.currency);
+  const [text, setText] = useFollowing(shown(amount, digits));
+  const [wrong, setWrong] = useState(false);
+  const refuse = (says: string | null) => {
+    setWrong(says !== null);
+    onRefused(says);
+  };
+  const keep = () => {
+    if (text === shown(amount, digits)) return refuse(null);
+    if (text.trim() === '') return refuse(onChange(0));
+    const read = parseAmount(text, { digits, decimal: '.' });
+    if (!read.ok) return refuse(read.refusals[0]?.says ?? '');
+    const says = onChange(read.value);
+    refuse(says);
+    if (says === null) setText(shown(read.value, digits));
+  };
+  return (
+    <input
+      className={`amount-field ${wrong ? 'is-wrong' : ''}`}
+      aria-label={label}
+      aria-invalid={wrong}
+      inputMode="decimal"
+      value={text}
+      disabled={disabled}
+      onChange={(event) => setText(event.target.value)}
+      onFocus={(event) => event.target.select()}
+      onBlur={keep}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') setText(shown(amount, digits));
+        else walk(event);
+      }}
+    />
+  );
+}

@@ -1,0 +1,129 @@
+import {
+  chartOf,
+  NOT_PLACED,
+  openingDifference,
+  openingOf,
+  statementOfClass,
+  type Book,
+  type StatementId,
+} from '@gleddo/core';
+import { useState } from 'react';
+import { useBookStore, useOpenBook } from '../book/open-book';
+import { DayField } from '../figures/DayField';
+import { longDay } from '../figures/days';
+import { useMoney, type Money } from '../figures/money';
+import { Page, Spread } from '../spread/Spread';
+import { OpeningRow } from './OpeningRow';
+
+/** Opening balances on the same two pages, with what is out of balance at the foot. */
+export function OpeningView() {
+  const { book } = useOpenBook();
+  const money = useMoney(book);
+  return (
+    <div className="book-desk">
+      <Spread
+        className={`opening ${book.numberPlan ? '' : 'no-numbers'}`}
+        left={
+          <Page side="left" title="Balance sheet" when={<OpeningDate />} bare grid>
+            <OpeningSections statement="balance-sheet" />
+          </Page>
+        }
+        right={
+          <Page
+            side="right"
+            title="Profit and loss"
+            when="only for books begun in mid-year"
+            bare
+            grid
+          >
+            <OpeningSections statement="profit-and-loss" />
+          </Page>
+        }
+        leftFoot={<SumFoot book={book} money={money} />}
+        rightFoot={<DifferenceFoot book={book} money={money} />}
+      />
+    </div>
+  );
+}
+
+function OpeningDate() {
+  const store = useBookStore();
+  const { book, answer } = useOpenBook();
+  const [refused, setRefused] = useState<string | null>(null);
+  if (!answer.mayChange) return <>as at {longDay(book.opening.date)}</>;
+  return (
+    <label>
+      as at{' '}
+      <DayField
+        size="small"
+        label="Date of the opening balances"
+        value={book.opening.date}
+        status={refused === null ? '' : 'error'}
+        onChange={(date) => {
+          const { refusals } = store.change({ kind: 'set-opening-date', date });
+          setRefused(refusals[0]?.says ?? null);
+        }}
+      />
+    </label>
+  );
+}
+
+function OpeningSections({ statement }: { statement: StatementId }) {
+  const { book } = useOpenBook();
+  const placed = book.scheme.sections.filter(
+    (section) => statementOfClass(section.class) === statement,
+  );
+  const sections =
+    statement === 'balance-sheet' ? [...placed, { id: NOT_PLACED, name: 'Not placed' }] : placed;
+  return (
+    <>
+      {sections.map(({ id, name }) => {
+        const rows = (chartOf(book).get(id) ?? []).filter(
+          ({ account }) => !account.retired || openingOf(book, account.id) !== 0,
+        );
+        if (rows.length === 0) return null;
+        return (
+          <div key={id} className="section">
+            <div role="rowgroup" aria-label={name} className="section-rows">
+              <div role="row" className="row section-head">
+                <span role="rowheader">{name}</span>
+                <span role="gridcell" className="quiet" style={{ fontWeight: 400 }}>
+                  debit · credit
+                </span>
+              </div>
+              {rows.map(({ account, depth }) => (
+                <OpeningRow key={account.id} account={account} depth={depth} />
+              ))}
+            </div>
+          </div>
+        );
+      })}
+    </>
+  );
+}
+
+function SumFoot({ book, money }: { book: Book; money: Money }) {
+  const amounts = Object.values(book.opening.balances);
+  const debit = amounts.reduce((sum, amount) => sum + Math.max(amount, 0), 0);
+  const credit = amounts.reduce((sum, amount) => sum + Math.max(-amount, 0), 0);
+  return (
+    <>
+      <span>Debits {money(debit)}</span>
+      <span>Credits {money(credit)}</span>
+    </>
+  );
+}
+
+function DifferenceFoot({ book, money }: { book: Book; money: Money }) {
+  const difference = openingDifference(book);
+  if (Object.keys(book.opening.balances).length === 0)
+    return <span className="quiet">No opening balances yet.</span>;
+  if (difference === 0)
+    return <span className="is-met">✓ The opening balances are in balance.</span>;
+  return (
+    <span className="is-missed">
+      × {money(Math.abs(difference))} more in {difference > 0 ? 'debit' : 'credit'}. Until it is
+      found, it waits in suspense.
+    </span>
+  );
+}

@@ -1,0 +1,55 @@
+import type { ClassResults, ClassRow } from '@gleddo/contract';
+import { Link } from 'react-router';
+import { MarksChart } from './MarksChart';
+
+const STATES = {
+  'not-started': 'not started',
+  working: 'still working',
+  'handed-in': 'to be given back',
+  'given-back': 'given back',
+} as const;
+
+const missedBy = (row: ClassRow): number =>
+  Object.values(row.cells).filter((outcome) => outcome === 'not-met').length;
+
+/** Each student with state, mark and number of faults; beside it, the spread of the marks. */
+export function ByStudent({ results }: { results: ClassResults }) {
+  return (
+    <div className="columns">
+      <section className="paper">
+        <table className="lines-table">
+          <thead>
+            <tr>
+              <th>Student</th>
+              <th>State</th>
+              <th className="figure">Not met</th>
+              <th className="figure">Mark</th>
+            </tr>
+          </thead>
+          <tbody>
+            {results.rows.map((row) => (
+              <tr key={row.student}>
+                <td>
+                  {row.tryId && row.points !== null ? (
+                    <Link to={`/marking/${row.tryId}`}>{row.student}</Link>
+                  ) : (
+                    row.student
+                  )}
+                </td>
+                <td className="quiet">{STATES[row.state]}</td>
+                <td className="figure">{row.points === null ? '' : missedBy(row)}</td>
+                <td className="figure">
+                  {row.points === null ? '' : `${row.points} of ${row.of}`}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+      <section className="paper">
+        <h2>The spread of the marks</h2>
+        <MarksChart rows={results.rows} />
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,169 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { ClassResults } from '@gleddo/contract';
+import { cellsToCsv, spreadOf } from '@gleddo/core';
+import { App, Button } from 'antd';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { get, post } from '../api/client';
+import { download, fileNameOf } from '../files/download';
+import { Asking } from '../shell/Asking';
+import { ByCheck } from './ByCheck';
+import { ByStudent } from './ByStudent';
+import { Matrix } from './Matrix';
+import { MissedMost } from './MissedMost';
+import { Placements } from './Placements';
+
+const VIEWS = [
+  ['', 'Whole class'],
+  ['student', 'By student'],
+  ['check', 'By check'],
+] as const;
+
+/** What the whole class did with an exercise. */
+export default function ClassResultsPage() {
+  const { id = '' } = useParams();
+  const [params] = useSearchParams();
+  const results = useQuery({
+    queryKey: ['results', id],
+    queryFn: () => get<ClassResults>(`exercises/${id}/results`),
+    staleTime: 0,
+  });
+  if (!results.data) return <Asking of={results} what="The results" />;
+  const by = params.get('by') ?? '';
+  return (
+    <>
+      <ResultsHead results={results.data} by={by} />
+      <Counts results={results.data} />
+      <main className="desk">
+        {by === 'student' ? (
+          <ByStudent results={results.data} />
+        ) : by === 'check' ? (
+          <ByCheck results={results.data} />
+        ) : (
+          <WholeClass results={results.data} />
+        )}
+      </main>
+    </>
+  );
+}
+
+function WholeClass({ results }: { results: ClassResults }) {
+  return (
+    <div className="class-columns">
+      <Matrix results={results} />
+      <div>
+        <Placements results={results} />
+        <MissedMost results={results} />
+      </div>
+    </div>
+  );
+}
+
+function useClassChange(id: string) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (what: 'check-again' | 'give-back') =>
+      post<ClassResults>(`exercises/${id}/${what}`),
+    onSuccess: (results) => {
+      queries.setQueryData(['results', id], results);
+      void queries.invalidateQueries({ queryKey: ['marked'] });
+      void queries.invalidateQueries({ queryKey: ['exercises'] });
+    },
+  });
+}
+
+function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
+  const { exerciseId: id, title } = results;
+  const { modal } = App.useApp();
+  const change = useClassChange(id);
+  const waiting = results.rows.filter((row) => row.state === 'handed-in').length;
+  const giveBack = () =>
+    modal.confirm({
+      title: `Give ${waiting} works back?`,
+      content: 'Each student then sees their marks and your notes. It can’t be taken back.',
+      okText: 'Give them back',
+      cancelText: 'Not yet',
+      onOk: () => change.mutate('give-back'),
+    });
+  return (
+    <div className="sheet-head">
+      <h1>{title}</h1>
+      <nav className="tabs" aria-label="How the results are shown">
+        {VIEWS.map(([value, name]) => (
+          <Link
+            key={value}
+            to={value === '' ? `/results/${id}` : `/results/${id}?by=${value}`}
+            className={value === by ? 'active' : ''}
+          >
+            {name}
+          </Link>
+        ))}
+      </nav>
+      <div className="actions">
+        {change.error && (
+          <span className="refusal" role="alert">
+            {change.error.message}
+          </span>
+        )}
+        {!results.checkedWithToday && (
+          <span className="is-notice">The key has changed since these were checked.</span>
+        )}
+        <Button loading={change.isPending} onClick={() => change.mutate('check-again')}>
+          Check again with today’s key
+        </Button>
+        <Button
+          onClick={() => download(`${fileNameOf(title)}-marks.csv`, 'text/csv', marksCsv(results))}
+        >
+          Export marks
+        </Button>
+        <Button type="primary" disabled={waiting === 0} onClick={giveBack}>
+          Give all back
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+const marksCsv = ({ rows }: ClassResults): string =>
+  cellsToCsv([
+    ['Student', 'State', 'Points', 'Of'],
+    ...rows.map((row) => [
+      row.student,
+      row.state,
+      row.points === null ? '' : String(row.points),
+      row.of === null ? '' : String(row.of),
+    ]),
+  ]);
+
+const percent = (share: number): string => `${Math.round(100 * share)}%`;
+
+function Counts({ results }: { results: ClassResults }) {
+  const { inClass, handedIn, working, notStarted } = results.counts;
+  const shares = results.rows.flatMap((row) =>
+    row.points !== null && row.of ? [row.points / row.of] : [],
+  );
+  const spread = spreadOf(shares);
+  const counted = [
+    [inClass, 'in the class'],
+    [handedIn, 'handed in'],
+    [working, 'still working'],
+    [notStarted, 'not started'],
+  ] as const;
+  return (
+    <div className="counts">
+      {counted.map(([n, says]) => (
+        <span key={says}>
+          <strong>{n}</strong> {says}
+        </span>
+      ))}
+      {spread && (
+        <span className="end">
+          <strong>{percent(spread.middle)}</strong> middle mark ·{' '}
+          <strong>
+            {percent(spread.low)}–{percent(spread.high)}
+          </strong>{' '}
+          range
+        </span>
+      )}
+    </div>
+  );
+}

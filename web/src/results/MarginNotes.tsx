@@ -1,0 +1,178 @@
+import type { Note, ShownResult } from '@gleddo/contract';
+import type { ReactNode } from 'react';
+import { MarginNumber } from './MarginNumber';
+import type { ShownMargin } from './marked-rows';
+
+interface MarginNotesProps {
+  readonly margin: ShownMargin;
+  readonly notes: readonly Note[];
+  readonly points: number;
+  readonly of: number;
+  onPoint(note: number | null): void;
+  /** What can be done at a fault, and at a note of the instructor's own. */
+  toolsAt?(fault: ShownResult): ReactNode;
+  toolsAtNote?(note: Note): ReactNode;
+  readonly children?: ReactNode;
+}
+
+/** The margin: what was found, in sentences, with the points each fault cost. */
+export function MarginNotes(props: MarginNotesProps) {
+  const { margin, notes, points, of, onPoint, toolsAt, toolsAtNote, children } = props;
+  const share = (n: number) => `${of === 0 ? 0 : (100 * n) / of}%`;
+  const lost = margin.faults.reduce((sum, fault) => sum + fault.of - fault.points, 0);
+  return (
+    <section className="margin" aria-label="Margin notes">
+      <div className="margin-head">
+        <h2>Margin notes</h2>
+        <span>
+          <strong>{points}</strong> of {of}
+        </span>
+      </div>
+      <div className="margin-bar" aria-hidden="true">
+        <i className="met" style={{ width: share(points) }} />
+        <i className="lost" style={{ width: share(Math.min(lost, of - points)) }} />
+      </div>
+      {margin.faults.length === 0 && notes.length === 0 && (
+        <p className="margin-note">Nothing to remark: everything that was checked is met.</p>
+      )}
+      {margin.faults.map((fault, i) => (
+        <FaultNote key={fault.ref} fault={fault} at={i + 1} notes={notes} onPoint={onPoint}>
+          {toolsAt?.(fault)}
+        </FaultNote>
+      ))}
+      {notes
+        .filter((note) => note.ref === null || margin.numberOf(note.ref) === null)
+        .map((note) => (
+          <div key={note.id} className="margin-note own">
+            <OwnNote note={note} />
+            {toolsAtNote?.(note)}
+          </div>
+        ))}
+      <FollowsNote margin={margin} />
+      <MetNote met={margin.met} />
+      {margin.notJudged.length > 0 && (
+        <div className="margin-note">
+          <strong>{margin.notJudged.length} could not be judged</strong>
+          <p>{margin.notJudged[0]?.says} They count neither way.</p>
+        </div>
+      )}
+      {children}
+    </section>
+  );
+}
+
+const points = (n: number): string => (n === 0 ? '0' : n > 0 ? `+${n}` : `−${-n}`);
+
+interface FaultNoteProps {
+  readonly fault: ShownResult;
+  readonly at: number;
+  readonly notes: readonly Note[];
+  readonly children: ReactNode;
+  onPoint(note: number | null): void;
+}
+
+const TITLES: Readonly<Record<string, string>> = {
+  'account.present': 'Account missing',
+  'account.leftover': 'An account too many',
+  'account.name': 'Named otherwise',
+  'account.statement': 'On the wrong statement',
+  'account.section': 'In the wrong section',
+  'account.contra': 'Without its contra side',
+  'account.type': 'Another type',
+  'account.number-in-band': 'Number outside its band',
+  'account.number': 'Not the number asked for',
+  'account.number-unique': 'A number used twice',
+  'account.parent': 'Not under its account',
+  'account.retired': 'In use or retired',
+  'opening.amount': 'Opening amount',
+  'opening.side': 'Opening balance on the wrong side',
+  'opening.date': 'Opening date',
+  'opening.balanced': 'Opening out of balance',
+  'opening.suspense-empty': 'Something waits in suspense',
+  'entry.present': 'Entry missing',
+  'entry.amounts': 'Entry not right',
+  'entry.date': 'Entry on another day',
+  'entry.extra': 'An entry too many',
+};
+
+function FaultNote({ fault, at, notes, onPoint, children }: FaultNoteProps) {
+  const own = notes.filter((note) => note.ref === fault.ref);
+  return (
+    <article
+      className="margin-note"
+      aria-label={`Note ${at}`}
+      onMouseEnter={() => onPoint(at)}
+      onMouseLeave={() => onPoint(null)}
+      onFocus={() => onPoint(at)}
+      onBlur={() => onPoint(null)}
+    >
+      <MarginNumber of={at} />
+      <strong>{TITLES[fault.check] ?? fault.title}</strong>
+      <span className="cost">{points(fault.points - fault.of)}</span>
+      <p>{fault.says}</p>
+      {own.map((note) => (
+        <OwnNote key={note.id} note={note} />
+      ))}
+      {children}
+    </article>
+  );
+}
+
+function OwnNote({ note }: { note: Note }) {
+  return (
+    <p className="own-note">
+      <span className="mark-says">your instructor’s note</span>{' '}
+      {note.points !== 0 && <span className="cost">{points(note.points)}</span>}
+      <br />
+      {note.text}
+    </p>
+  );
+}
+
+function FollowsNote({ margin }: { margin: ShownMargin }) {
+  const { follows } = margin;
+  if (follows.length === 0) return null;
+  const roots = [...new Set(follows.flatMap((each) => each.from))]
+    .map((ref) => margin.numberOf(ref))
+    .filter((n) => n !== null)
+    .sort((a, b) => a - b);
+  const from = roots.length === 1 ? `note ${roots[0]}` : `notes ${roots.join(', ')}`;
+  return (
+    <article className="margin-note">
+      <MarginNumber of="follows" />
+      <strong>
+        {follows.length} {follows.length === 1 ? 'follows' : 'follow'} from these
+      </strong>
+      <span className="cost follows">0</span>
+      <p>Not as in the key, but all of it follows from {from}. Nothing is marked down twice.</p>
+      <details>
+        <summary>Which ones</summary>
+        <ul>
+          {follows.map((each) => (
+            <li key={`${each.ref} ${JSON.stringify(each.date)}`}>{each.says}</li>
+          ))}
+        </ul>
+      </details>
+    </article>
+  );
+}
+
+function MetNote({ met }: { met: readonly ShownResult[] }) {
+  if (met.length === 0) return null;
+  return (
+    <article className="margin-note">
+      <MarginNumber of="met" />
+      <strong>
+        {met.length} {met.length === 1 ? 'check' : 'checks'} met
+      </strong>
+      <details>
+        <summary>Which ones</summary>
+        <ul>
+          {met.map((each) => (
+            <li key={`${each.ref} ${JSON.stringify(each.date)}`}>{each.says}</li>
+          ))}
+        </ul>
+      </details>
+    </article>
+  );
+}

@@ -1,0 +1,16 @@
+/** A note's number on a row, or the hook that says: follows from another. */
+export function MarginNumber({ of }: { of: number | 'follows' | 'met' }) {
+  if (of === 'follows')
+    return (
+      <span className="badge follows" title="follows from another note">
+        ↳<span className="sr-only"> follows from another note</span>
+      </span>
+    );
+  if (of === 'met') return <span className="badge met">✓</span>;
+  return (
+    <span className="badge">
+      <span className="sr-only">note </span>
+      {of}
+    </span>
+  );
+}

@@ -1,0 +1,244 @@
+import {
+  spreadFigures,
+  type Book,
+  type Period,
+  type SideRow,
+  type SideSection,
+  type StatementId,
+} from '@gleddo/core';
+import type { ShownResult } from '@gleddo/contract';
+import { useMemo } from 'react';
+import { longDay, periodText } from '../figures/days';
+import type { Money } from '../figures/money';
+import { MarginNumber } from './MarginNumber';
+import type { MarkedRows } from './marked-rows';
+
+export type Shown = 'both' | 'theirs' | 'key';
+
+export interface MarkedSpreadProps {
+  readonly rows: MarkedRows;
+  readonly key_: Book | null;
+  readonly work: Book;
+  readonly period: Period;
+  readonly money: Money;
+  readonly shown: Shown;
+  readonly onlyDiffering: boolean;
+  /** The note that is pointed at; its rows stand out. */
+  readonly active: number | null;
+}
+
+/** A work's two pages, beside the key's figures or alone, faults marked on their rows. */
+export function MarkedSpread(props: MarkedSpreadProps) {
+  const { key_, work, period, rows } = props;
+  const theirs = useMemo(() => spreadFigures(work, period), [work, period]);
+  const wanted = useMemo(() => (key_ ? spreadFigures(key_, period) : null), [key_, period]);
+  const results = [...rows.margin.met, ...rows.margin.follows, ...rows.margin.faults];
+  const sheet = theirs.sheet.totals;
+  const keySheet = wanted?.sheet.totals ?? null;
+  const total = (line: string, statement: string) =>
+    results.find(
+      (each) =>
+        each.check === 'statement.total' &&
+        each.subject.id === line &&
+        each.date?.statement === statement,
+    );
+  return (
+    <>
+      <MarkedPage
+        {...props}
+        statement="balance-sheet"
+        title="Balance sheet"
+        when={`as at ${longDay(period.to)}`}
+        profit={{ theirs: sheet.profit, wanted: keySheet?.profit ?? null }}
+      />
+      <MarkedPage
+        {...props}
+        statement="profit-and-loss"
+        title="Profit and loss"
+        when={periodText(period)}
+        profit={null}
+      />
+      <MarkedFoot
+        {...props}
+        name="Assets"
+        theirs={sheet.assets}
+        wanted={keySheet?.assets ?? null}
+        result={total('assets', 'balance-sheet')}
+        balances={sheet.assets === sheet.liabilities + sheet.equity}
+      />
+      <MarkedFoot
+        {...props}
+        className="right"
+        name="Profit for the period"
+        theirs={theirs.profit.totals.profit}
+        wanted={wanted?.profit.totals.profit ?? null}
+        result={total('profit', 'profit-and-loss')}
+      />
+    </>
+  );
+}
+
+interface MarkedPageProps extends MarkedSpreadProps {
+  readonly statement: StatementId;
+  readonly title: string;
+  readonly when: string;
+  readonly profit: { readonly theirs: number; readonly wanted: number | null } | null;
+}
+
+function MarkedPage(props: MarkedPageProps) {
+  const { rows, statement, title, when, shown, money, profit, onlyDiffering } = props;
+  const sections = rows.sections.filter((section) => section.statement === statement);
+  const last = sections.filter((section) => section.id === 'equity').at(-1);
+  const differs = profit !== null && profit.wanted !== null && profit.wanted !== profit.theirs;
+  return (
+    <section
+      className={`page bare ${statement === 'balance-sheet' ? 'left' : 'right'}`}
+      aria-label={title}
+    >
+      <div className="page-head">
+        <h2>{title}</h2>
+        <span className="quiet">{when}</span>
+      </div>
+      {shown === 'both' && (
+        <div className="marked-row marked-heads" aria-hidden="true">
+          <span />
+          <span />
+          <span />
+          <span>theirs</span>
+          <span>key</span>
+        </div>
+      )}
+      {sections.map((section) => (
+        <MarkedSection key={section.id} {...props} section={section}>
+          {section === last && profit && (!onlyDiffering || differs) && (
+            <div className={`marked-row ${differs ? 'is-follows' : ''}`}>
+              <span className="no" />
+              <span className="name">Profit for the period</span>
+              <span>{differs && <MarginNumber of="follows" />}</span>
+              {shown !== 'key' && <span className="figure">{money(profit.theirs)}</span>}
+              {shown !== 'theirs' && profit.wanted !== null && (
+                <span className="figure of-key">{money(profit.wanted)}</span>
+              )}
+            </div>
+          )}
+        </MarkedSection>
+      ))}
+    </section>
+  );
+}
+
+interface MarkedSectionProps extends MarkedSpreadProps {
+  readonly section: SideSection;
+  readonly children: React.ReactNode;
+}
+
+const standsIn = (row: SideRow, shown: Shown): boolean =>
+  shown === 'both' || (shown === 'theirs' ? row.theirs !== null : row.wanted !== null);
+
+function MarkedSection({ section, children, ...props }: MarkedSectionProps) {
+  const { rows, shown, onlyDiffering } = props;
+  const visible = section.rows.filter(
+    (row) =>
+      standsIn(row, shown) &&
+      (!onlyDiffering || row.theirs !== row.wanted || rows.notesOn(row).length > 0),
+  );
+  if (visible.length === 0 && !children) return null;
+  return (
+    <div role="group" aria-label={section.name}>
+      <div className="row section-head">
+        <span>{section.name}</span>
+        <span />
+      </div>
+      {visible.map((row, i) => (
+        <MarkedRow key={i} row={row} {...props} />
+      ))}
+      {children}
+    </div>
+  );
+}
+
+const WORDS: Readonly<Record<SideRow['kind'], string>> = {
+  together: '',
+  'wrong-place': 'belongs elsewhere',
+  'belongs-here': 'belongs here',
+  extra: 'not in the key',
+};
+
+function MarkedRow({
+  row,
+  rows,
+  shown,
+  money,
+  active,
+  key_,
+}: MarkedSpreadProps & { row: SideRow }) {
+  const notes = rows.notesOn(row);
+  const account =
+    (row.kind === 'belongs-here' || shown === 'key' ? row.keys[0] : row.works[0]) ?? row.keys[0];
+  const isFaulty = rows.isFaulty(row);
+  const tone =
+    row.kind === 'belongs-here'
+      ? 'is-wanted'
+      : isFaulty || row.kind === 'extra'
+        ? 'is-faulty'
+        : key_ && row.theirs !== row.wanted
+          ? 'is-follows'
+          : '';
+  const isActive = active !== null && notes.includes(active);
+  return (
+    <div className={`marked-row ${tone} ${isActive ? 'is-active' : ''}`}>
+      <span className="no">{account?.number ?? ''}</span>
+      <span className="name" title={WORDS[row.kind]}>
+        {account?.name}
+        {row.kind !== 'together' && <span className="sr-only">, {WORDS[row.kind]}</span>}
+      </span>
+      <span className="badges">
+        {notes.map((n) => (
+          <MarginNumber key={n} of={n} />
+        ))}
+      </span>
+      {shown !== 'key' && (
+        <span className="figure">{row.theirs === null ? '—' : money(row.theirs)}</span>
+      )}
+      {shown !== 'theirs' && key_ && (
+        <span className="figure of-key">{row.wanted === null ? '—' : money(row.wanted)}</span>
+      )}
+    </div>
+  );
+}
+
+interface MarkedFootProps extends MarkedSpreadProps {
+  readonly className?: string;
+  readonly name: string;
+  readonly theirs: number;
+  readonly wanted: number | null;
+  readonly result: ShownResult | undefined;
+  readonly balances?: boolean;
+}
+
+const signed = (money: Money, amount: number): string =>
+  `${amount < 0 ? '−' : '+'}${money(Math.abs(amount))}`;
+
+/** What the difference is made of, in the numbers of the notes. */
+function MarkedFoot(props: MarkedFootProps) {
+  const { className = '', name, theirs, wanted, result, money, rows, balances } = props;
+  const difference = wanted === null ? 0 : theirs - wanted;
+  const parts = (result?.causes ?? []).map((cause) => {
+    const n = rows.margin.numberOfCause({ kind: cause.kind as never, id: cause.id });
+    return `${n === null ? 'what is accepted' : `note ${n}`} (${signed(money, cause.share)})`;
+  });
+  return (
+    <div className={`foot-cell marked-foot ${className}`}>
+      <div>
+        {name} <strong>{money(theirs)}</strong>
+        {wanted !== null && <span className="quiet"> · key {money(wanted)}</span>}
+        {balances && <span className="is-met"> ✓ in balance</span>}
+      </div>
+      {difference !== 0 && (
+        <div className="is-notice">
+          {signed(money, difference)} {parts.length > 0 && `= ${parts.join(' + ')}`}
+        </div>
+      )}
+    </div>
+  );
+}

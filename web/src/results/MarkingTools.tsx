@@ -1,0 +1,153 @@
+import type { Marked, Note, ShownResult } from '@gleddo/contract';
+import { accountOf, type Book } from '@gleddo/core';
+import { Button, Input, InputNumber } from 'antd';
+import { useState } from 'react';
+import { ask, post } from '../api/client';
+import { useKept } from '../kept/use-kept';
+import type { MarkedChange } from './MarkedWorkPage';
+
+interface FaultToolsProps {
+  readonly fault: ShownResult;
+  readonly marked: Marked;
+  readonly work: Book;
+  readonly change: MarkedChange;
+}
+
+const PLACES = new Set(['account.statement', 'account.section', 'account.type', 'account.contra']);
+
+/** At a fault: change its mark, or accept what the student did, for everybody. */
+export function FaultTools({ fault, marked, work, change }: FaultToolsProps) {
+  const [open, setOpen] = useState(false);
+  const works = marked.pairs.find((pair) => pair.keys.includes(fault.subject.id))?.works ?? [];
+  const account = accountOf(work, works[0] ?? null);
+  const what = fault.check === 'account.name' ? 'name' : PLACES.has(fault.check) ? 'type' : null;
+  const value = what === 'name' ? account?.name : account?.type;
+  const accept = () =>
+    change.mutate(() =>
+      post<Marked>(`tries/${marked.tryId}/accept`, { account: fault.subject.id, what, value }),
+    );
+  return (
+    <>
+      <div className="note-tools">
+        <button type="button" className="link-button" onClick={() => setOpen(!open)}>
+          Change the mark
+        </button>
+        {what !== null && value && (
+          <button type="button" className="link-button" onClick={accept}>
+            Accept this {what === 'name' ? 'name' : 'place'} from everybody
+          </button>
+        )}
+      </div>
+      {open && (
+        <NoteFields
+          name={`mark.${marked.tryId}.${fault.ref}`}
+          points={fault.of - fault.points}
+          ask={`Why ${fault.title.toLowerCase()} is marked otherwise`}
+          onKeep={(text, points) =>
+            change.mutate(
+              () => post<Marked>(`tries/${marked.tryId}/notes`, { ref: fault.ref, text, points }),
+              { onSuccess: () => setOpen(false) },
+            )
+          }
+          change={change}
+        />
+      )}
+    </>
+  );
+}
+
+/** At a note of one's own: take it out again. */
+export function NoteTools({
+  note,
+  marked,
+  change,
+}: {
+  note: Note;
+  marked: Marked;
+  change: MarkedChange;
+}) {
+  return (
+    <div className="note-tools">
+      <button
+        type="button"
+        className="link-button"
+        onClick={() =>
+          change.mutate(() => ask<Marked>('DELETE', `tries/${marked.tryId}/notes/${note.id}`))
+        }
+      >
+        Take this note out
+      </button>
+    </div>
+  );
+}
+
+/** A note on the whole work. */
+export function NoteForm({ marked, change }: { marked: Marked; change: MarkedChange }) {
+  const [open, setOpen] = useState(false);
+  if (!open)
+    return (
+      <div className="slip-actions">
+        <Button onClick={() => setOpen(true)}>Add a note</Button>
+      </div>
+    );
+  return (
+    <NoteFields
+      name={`note.${marked.tryId}`}
+      points={0}
+      ask="Your note to the student"
+      onKeep={(text, points) =>
+        change.mutate(() => post<Marked>(`tries/${marked.tryId}/notes`, { text, points }), {
+          onSuccess: () => setOpen(false),
+        })
+      }
+      change={change}
+    />
+  );
+}
+
+interface NoteFieldsProps {
+  readonly name: string;
+  readonly points: number;
+  readonly ask: string;
+  readonly change: MarkedChange;
+  onKeep(text: string, points: number): void;
+}
+
+function NoteFields({ name, points, ask: question, change, onKeep }: NoteFieldsProps) {
+  const [typed, setTyped, clear] = useKept(name, { text: '', points });
+  return (
+    <div className="note-fields">
+      <Input.TextArea
+        aria-label={question}
+        placeholder={question}
+        autoFocus
+        autoSize={{ minRows: 2, maxRows: 6 }}
+        value={typed.text}
+        onChange={(event) => setTyped({ ...typed, text: event.target.value })}
+      />
+      <div className="note-tools">
+        <label>
+          Points{' '}
+          <InputNumber
+            size="small"
+            precision={0}
+            style={{ width: 64 }}
+            value={typed.points}
+            onChange={(value) => setTyped({ ...typed, points: value ?? 0 })}
+          />
+        </label>
+        <Button
+          size="small"
+          loading={change.isPending}
+          disabled={typed.text.trim() === ''}
+          onClick={() => {
+            onKeep(typed.text, typed.points);
+            clear();
+          }}
+        >
+          Keep
+        </Button>
+      </div>
+    </div>
+  );
+}

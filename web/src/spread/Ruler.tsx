@@ -1,0 +1,52 @@
+import { freeNumberAt, positionInBand, type Band } from '@gleddo/core';
+import { memo, useState, type MouseEvent } from 'react';
+
+interface RulerProps {
+  readonly band: Band;
+  readonly numbers: readonly string[];
+  readonly taken: ReadonlySet<string>;
+  readonly step: number;
+  /** Absent where the book may not be changed. */
+  readonly onPick?: ((number: string) => void) | undefined;
+}
+
+/** A section's band of numbers with a tick for each one taken; a click in a gap begins an account there. */
+export const Ruler = memo(function Ruler({ band, numbers, taken, step, onPick }: RulerProps) {
+  const [at, setAt] = useState<number | null>(null);
+  const free = at === null || !onPick ? null : freeNumberAt(band, at, taken, step);
+  const positionOf = (event: MouseEvent) => {
+    const { top, height } = event.currentTarget.getBoundingClientRect();
+    return Math.max(0, Math.min(1, (event.clientY - top) / height));
+  };
+  return (
+    <div
+      className="ruler"
+      aria-hidden="true"
+      title={onPick ? 'Click in a gap to begin an account with that number' : undefined}
+      onMouseMove={(event) => setAt(positionOf(event))}
+      onMouseLeave={() => setAt(null)}
+      onClick={(event) => {
+        const number = freeNumberAt(band, positionOf(event), taken, step);
+        if (number !== null) onPick?.(number);
+      }}
+    >
+      <span className="end" style={{ top: 0 }}>
+        {band.from}
+      </span>
+      <span className="end" style={{ bottom: 0 }}>
+        {band.to}
+      </span>
+      {numbers.map((number) => {
+        const position = positionInBand(band, number);
+        return position === null ? null : (
+          <i key={number} className="tick" style={{ top: `${position * 100}%` }} />
+        );
+      })}
+      {free !== null && at !== null && (
+        <span className="ghost" style={{ top: `${at * 100}%` }}>
+          {free}
+        </span>
+      )}
+    </div>
+  );
+});

@@ -1,0 +1,59 @@
+import { accountOf, sectionOfAccount, statementOfClass } from '@gleddo/core';
+import { useOpenBook } from '../book/open-book';
+import { AccountLines } from '../chart/AccountLines';
+import { useMoney } from '../figures/money';
+import { CashFlowSheet } from './CashFlowSheet';
+import { EquitySheet } from './EquitySheet';
+import { StatementBar } from './StatementBar';
+import { StatementSpread } from './StatementSpread';
+import { TrialBalanceSheet } from './TrialBalanceSheet';
+import { useChoice, type Choice } from './use-choice';
+
+/** The statements, from each figure down to the entries. */
+export function StatementsView() {
+  const { book } = useOpenBook();
+  const money = useMoney(book);
+  const choice = useChoice(book);
+  const sheets = { trial: TrialBalanceSheet, equity: EquitySheet, cash: CashFlowSheet };
+  const Sheet = choice.shown === 'spread' ? null : sheets[choice.shown];
+  const over = <LinesOver choice={choice} />;
+  const isBackwards = choice.period.from > choice.period.to;
+  return (
+    <div className="book-desk">
+      <StatementBar book={book} choice={choice} />
+      {isBackwards && (
+        <p className="refusal" role="alert">
+          The first day lies after the last. Choose an earlier first day, or a later last one.
+        </p>
+      )}
+      {Sheet === null ? (
+        <StatementSpread book={book} choice={choice} money={money} over={over} />
+      ) : (
+        <div className="paper sheet-alone">
+          <Sheet book={book} choice={choice} money={money} />
+          {over}
+        </div>
+      )}
+    </div>
+  );
+}
+
+function LinesOver({ choice }: { choice: Choice }) {
+  const { book } = useOpenBook();
+  const account = accountOf(book, choice.account);
+  if (!account) return null;
+  const section = sectionOfAccount(book, account);
+  const onLeft = section !== null && statementOfClass(section.class) === 'profit-and-loss';
+  return (
+    <aside
+      className={`slip ${onLeft ? 'on-left' : 'on-right'}`}
+      style={{ top: '12%' }}
+      aria-label={`Entries of ${account.name}`}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') choice.set({ account: null });
+      }}
+    >
+      <AccountLines account={account} onBack={() => choice.set({ account: null })} />
+    </aside>
+  );
+}

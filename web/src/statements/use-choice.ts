@@ -1,0 +1,37 @@
+import { isDay, LEVELS, shownPeriod, type Book, type Level, type Period } from '@gleddo/core';
+import { useSearchParams } from 'react-router';
+
+export const SHOWN = ['spread', 'trial', 'equity', 'cash'] as const;
+export type Shown = (typeof SHOWN)[number];
+
+export interface Choice {
+  readonly shown: Shown;
+  readonly period: Period;
+  readonly level: Level;
+  /** The account whose lines lie over the page. */
+  readonly account: string | null;
+  set(changed: Readonly<Record<string, string | null>>): void;
+}
+
+/** What is looked at stands in the address, so that it can be gone back to and passed on. */
+export function useChoice(book: Book): Choice {
+  const [params, setParams] = useSearchParams();
+  const usual = shownPeriod(book);
+  const day = (name: string, otherwise: string) => {
+    const text = params.get(name) ?? '';
+    return isDay(text) ? text : otherwise;
+  };
+  return {
+    shown: SHOWN.find((each) => each === params.get('show')) ?? 'spread',
+    period: { from: day('from', usual.from), to: day('to', usual.to) },
+    level: LEVELS.find((each) => each === params.get('level')) ?? 'account',
+    account: params.get('account'),
+    set(changed) {
+      const next = new URLSearchParams(params);
+      for (const [name, value] of Object.entries(changed))
+        if (value === null) next.delete(name);
+        else next.set(name, value);
+      setParams(next, { replace: 'account' in changed });
+    },
+  };
+}

@@ -1,0 +1,105 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { MyTryDetail } from '@gleddo/contract';
+import { Button } from 'antd';
+import { Link, Navigate, useParams } from 'react-router';
+import { get, post } from '../api/client';
+import { OpenBook } from '../book/open-book';
+import { Brief } from '../exercises/Brief';
+import { momentText } from '../figures/days';
+import { Asking } from '../shell/Asking';
+import { BookSays, BookTools } from '../work/BookTools';
+import { WORK_PARTS, WorkTabs, WorkView } from '../work/WorkView';
+import { GivenBack } from './GivenBack';
+import { HandIn } from './HandIn';
+
+/** A student's own try: the brief, the work beside it, and the work when it comes back. */
+export default function MyTryPage() {
+  const { id = '', tab } = useParams();
+  const mine = useQuery({
+    queryKey: ['mine', id],
+    queryFn: () => get<MyTryDetail>(`my-exercises/${id}`),
+    staleTime: 0,
+  });
+  if (!mine.data) return <Asking of={mine} what="The exercise" />;
+  const { state, bookId } = mine.data;
+  if (state === 'not-started' || bookId === null) return <Begin mine={mine.data} />;
+  if (tab === undefined) {
+    const first = state === 'given-back' ? 'given-back' : 'chart';
+    return <Navigate to={`/mine/${id}/${first}`} replace />;
+  }
+  if (tab === 'given-back' && state === 'given-back') return <GivenBack mine={mine.data} />;
+  return <Work mine={mine.data} bookId={bookId} tab={tab} />;
+}
+
+const Title = ({ mine }: { mine: MyTryDetail }) => (
+  <h1>
+    <Link to="/mine" className="path-link">
+      My exercises
+    </Link>{' '}
+    › {mine.title}
+  </h1>
+);
+
+function Begin({ mine }: { mine: MyTryDetail }) {
+  const queries = useQueryClient();
+  const begin = useMutation({
+    mutationFn: () => post<MyTryDetail>(`my-exercises/${mine.exerciseId}/begin`),
+    onSuccess: (begun) => queries.setQueryData(['mine', mine.exerciseId], begun),
+  });
+  return (
+    <>
+      <div className="sheet-head">
+        <Title mine={mine} />
+      </div>
+      <main className="desk">
+        <section className="paper narrow">
+          <Brief text={mine.brief} />
+          <div className="slip-actions">
+            <Button type="primary" loading={begin.isPending} onClick={() => begin.mutate()}>
+              Begin
+            </Button>
+            <span className="quiet" style={{ alignSelf: 'center' }}>
+              You get a book of your own. It is saved as you go; hand it in when you are ready.
+            </span>
+          </div>
+          {begin.error && (
+            <p className="refusal" role="alert">
+              {begin.error.message}
+            </p>
+          )}
+        </section>
+      </main>
+    </>
+  );
+}
+
+function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: string }) {
+  const base = `/mine/${mine.exerciseId}`;
+  if (!WORK_PARTS.some(([part]) => part === tab)) return <Navigate to={`${base}/chart`} replace />;
+  const more = mine.state === 'given-back' ? ([['given-back', 'Given back']] as const) : [];
+  return (
+    <OpenBook id={bookId} key={`${bookId} ${mine.state}`}>
+      <div className="sheet-head">
+        <Title mine={mine} />
+        <WorkTabs base={base} more={more} />
+        <div className="actions">
+          <BookTools />
+          {mine.state === 'working' ? (
+            <HandIn mine={mine} />
+          ) : (
+            <span className="quiet">
+              {mine.handedInAt && `Handed in ${momentText(mine.handedInAt)}`}
+            </span>
+          )}
+        </div>
+      </div>
+      <BookSays />
+      <div className="brief-beside">
+        <section className="paper" aria-label="The brief">
+          <Brief text={mine.brief} />
+        </section>
+        <WorkView part={tab} />
+      </div>
+    </OpenBook>
+  );
+}
