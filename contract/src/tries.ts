@@ -6,6 +6,7 @@ export type TryState = 'not-started' | 'working' | 'handed-in' | 'given-back';
 export interface ShownResult {
   readonly check: string;
   readonly title: string;
+  readonly fault: string;
   readonly ref: string;
   readonly subject: { readonly kind: 'account' | 'entry' | 'line' | 'book'; readonly id: string };
   readonly outcome: 'met' | 'not-met' | 'follows' | 'cannot-judge';
@@ -134,7 +135,8 @@ export interface ClassResults {
   readonly rows: readonly ClassRow[];
   readonly sections: readonly { id: string; name: string }[];
   readonly placements: readonly PlacementCell[];
-  readonly missed: readonly { says: string; share: number }[];
+  /** What was missed most: the fault in words, what it is about, the share of those who handed in. */
+  readonly missed: readonly { fault: string; about: string; share: number }[];
   readonly keyVersion: number;
   readonly checkedWithToday: boolean;
 }

@@ -1,4 +1,4 @@
-import { checkWork, keyOf, sideBySide, type Book, type SideSection } from '../src/index.js';
+import { checkWork, keyOf, sideBySide, type Account, type Book, type SideSection } from '../src/index.js';
 import { change, drop, shop } from './builder.js';
 
 const PERIOD = { from: '2027-01-01', to: '2027-03-31' };
@@ -42,7 +42,7 @@ describe('a work beside the key', () => {
       ...shop(),
       accounts: [
         ...shop().accounts,
-        { ...shop().accounts[0]!, id: 'x', name: 'Xylophone', number: '1020' },
+        { ...(shop().accounts[0] as Account), id: 'x', name: 'Xylophone', number: '1020' },
       ],
     };
     expect(rows(compared(more), 'current-assets')[1]).toBe('extra x 0 –');

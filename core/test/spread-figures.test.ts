@@ -5,7 +5,7 @@ const PERIOD = { from: '2027-01-01', to: '2027-03-31' };
 
 describe('the figures of the spread', () => {
   it('are those of the demo company, to the cent', () => {
-    const { sheet, profit, amounts } = spreadFigures(ternIsland(), PERIOD);
+    const { sheet, profit, amounts, families } = spreadFigures(ternIsland(), PERIOD);
     expect(sheet.totals).toEqual({
       assets: 8_431_000,
       liabilities: 3_120_000,
@@ -15,6 +15,8 @@ describe('the figures of the spread', () => {
     expect(profit.totals.profit).toBe(sheet.totals.profit);
     expect(amounts.get('fleet-dep')).toBe(-1_150_000);
     expect(amounts.get('refunds')).toBe(-60_000);
+    expect([amounts.get('depreciation'), families.get('depreciation')]).toEqual([0, 295_000]);
+    expect(families.get('fleet')).toBe(3_450_000);
   });
 
   it('show a subtotal only where it says something of its own', () => {

@@ -29,7 +29,13 @@ export async function createApp(
     },
   );
   await app.register(cookie as never);
-  await app.register(helmet as never, { contentSecurityPolicy: { directives: POLICY } } as never);
+  await app.register(
+    helmet as never,
+    {
+      contentSecurityPolicy: { directives: POLICY },
+      strictTransportSecurity: false,
+    } as never,
+  );
   app.useGlobalPipes(
     new ValidationPipe({ whitelist: true, forbidNonWhitelisted: true, transform: true }),
   );
@@ -55,8 +61,9 @@ async function servePages(app: NestFastifyApplication, root: string): Promise<vo
     {
       root,
       wildcard: false,
-      setHeaders: (reply: { setHeader(name: string, value: string): void }, path: string) =>
-        reply.setHeader(
+      cacheControl: false,
+      setHeaders: (reply: { header(name: string, value: string): void }, path: string) =>
+        reply.header(
           'cache-control',
           path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache',
         ),

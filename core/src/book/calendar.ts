@@ -25,6 +25,17 @@ export function addMonths(day: string, months: number): string {
   return dayOf(y, m - 1 + months, Math.min(d, lastOfMonth));
 }
 
+const MONTHS =
+  'January February March April May June July August September October November December'.split(
+    ' ',
+  );
+
+/** A day as a sentence says it: 31 March 2027. */
+export function dayText(day: string): string {
+  const [y, m, d] = parts(day);
+  return `${d} ${MONTHS[m - 1]} ${y}`;
+}
+
 /** A period, both days belonging to it. */
 export interface Period {
   readonly from: string;

@@ -3,6 +3,7 @@ export * from './place.js';
 export {
   addDays,
   addMonths,
+  dayText,
   financialYearOf,
   firstYear,
   isDay,

@@ -6,6 +6,7 @@ import { placeFacts } from './place-facts.js';
 export const accountContra: Check = {
   id: 'account.contra',
   title: 'Contra side',
+  fault: 'Without its contra side',
   compares:
     'An account that lowers another is of a contra type: it stands on the other side from its class.',
   points: 1,

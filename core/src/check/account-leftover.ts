@@ -6,6 +6,7 @@ import { aboutAccount } from './each-account.js';
 export const accountLeftover: Check = {
   id: 'account.leftover',
   title: 'No account too many',
+  fault: 'An account too many',
   compares: 'No account in use stands for none of the key’s. Several are one fault.',
   points: 1,
   run(marking) {

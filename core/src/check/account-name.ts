@@ -8,6 +8,7 @@ const SAME_MEANING = 0.6;
 export const accountName: Check = {
   id: 'account.name',
   title: 'Name',
+  fault: 'Named otherwise',
   compares:
     'The name says what the key’s says, or what the key accepts; wording and order are free.',
   points: 1,

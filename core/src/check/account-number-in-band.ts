@@ -5,6 +5,7 @@ import { allPass, eachAccount } from './each-account.js';
 export const accountNumberInBand: Check = {
   id: 'account.number-in-band',
   title: 'Number in its band',
+  fault: 'Number outside its band',
   compares: 'The number lies in the band that the number plan keeps for the account’s place.',
   points: 1,
   run: (marking) =>

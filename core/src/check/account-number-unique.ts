@@ -8,6 +8,7 @@ const BOOK = { kind: 'book', id: '' } as const;
 export const accountNumberUnique: Check = {
   id: 'account.number-unique',
   title: 'Numbers used once',
+  fault: 'A number used twice',
   compares:
     'No number stands twice, letter case and outer spaces ignored. Several doubles are one fault.',
   points: 1,

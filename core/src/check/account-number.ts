@@ -18,6 +18,7 @@ function standsBehind(marking: Marking, account: Account, nextTo: string): boole
 export const accountNumber: Check = {
   id: 'account.number',
   title: 'Number as the key asks',
+  fault: 'Not the number asked for',
   compares: 'Where the key asks for it: exactly its number, or one right behind a named account.',
   points: 1,
   run: (marking) =>

@@ -5,6 +5,7 @@ import { allPass, eachAccount } from './each-account.js';
 export const accountParent: Check = {
   id: 'account.parent',
   title: 'Under the right account',
+  fault: 'Not under its account',
   compares: 'An account that the key puts under another stands under the one that stands for it.',
   points: 1,
   run: (marking) =>

@@ -7,6 +7,7 @@ import { aboutAccount } from './each-account.js';
 export const accountPresent: Check = {
   id: 'account.present',
   title: 'Account present',
+  fault: 'Account missing',
   compares: 'Each account of the key that is not optional has one that stands for it.',
   points: 2,
   run(marking) {

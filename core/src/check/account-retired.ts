@@ -4,6 +4,7 @@ import { allPass, eachAccount } from './each-account.js';
 export const accountRetired: Check = {
   id: 'account.retired',
   title: 'In use or retired',
+  fault: 'In use or retired, the wrong way',
   compares: 'An account that the key has retired is retired (or gone); one in use is in use.',
   points: 1,
   run: (marking) =>

@@ -6,6 +6,7 @@ import { acceptedSections, placeFacts } from './place-facts.js';
 export const accountSection: Check = {
   id: 'account.section',
   title: 'Section',
+  fault: 'In the wrong section',
   compares: 'The account stands in the key’s section of the statement.',
   points: 1,
   run: (marking) =>

@@ -7,6 +7,7 @@ import { acceptedSections, placeFacts } from './place-facts.js';
 export const accountStatement: Check = {
   id: 'account.statement',
   title: 'Statement',
+  fault: 'On the wrong statement',
   compares: 'Balance sheet or profit and loss: the account stands on the key’s statement.',
   points: 2,
   run: (marking) =>

@@ -5,6 +5,7 @@ import { placeFacts } from './place-facts.js';
 export const accountType: Check = {
   id: 'account.type',
   title: 'Account type',
+  fault: 'Of another type',
   compares: 'The account is of the key’s type, or of one that the key accepts.',
   points: 1,
   run: (marking) =>

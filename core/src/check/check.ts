@@ -50,6 +50,8 @@ export interface CheckResult extends Omit<Finding, 'bearsPoints' | 'from'> {
 export interface Check {
   readonly id: string;
   readonly title: string;
+  /** What is wrong where it is not met, in a few words. */
+  readonly fault: string;
   /** What it compares, for the instructor. */
   readonly compares: string;
   readonly points: number;

@@ -1,4 +1,5 @@
 import type { Entry } from '../book/book.js';
+import { dayText } from '../book/calendar.js';
 import type { EntryPair } from '../key/pair-entries.js';
 import { isOpeningEntry } from '../key/account-traits.js';
 import type { Facts } from '../refusal/refusal.js';
@@ -15,7 +16,7 @@ export function entryFacts(marking: Marking, entry: Entry): Facts {
 
 export const entryLabel = (facts: Facts): string => {
   const text = facts['text'] ? `“${String(facts['text'])}”` : 'the entry';
-  return `${text}, ${String(facts['amount'])}, on ${String(facts['date'])}`;
+  return `${text}, ${String(facts['amount'])}, on ${dayText(String(facts['date']))}`;
 };
 
 export const isRequired = (marking: Marking, id: string): boolean =>

@@ -36,6 +36,7 @@ function accountFaults(marking: Marking, differing: ReadonlyMap<number, Amount>,
 export const entryAmounts: Check = {
   id: 'entry.amounts',
   title: 'Entry right',
+  fault: 'Entry not right',
   compares: 'The entry has the key’s amounts on the key’s accounts, each on its side.',
   points: 2,
   run: (marking) =>

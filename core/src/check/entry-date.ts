@@ -1,9 +1,11 @@
+import { dayText } from '../book/calendar.js';
 import type { Check } from './check.js';
 import { eachEntry, entryLabel, NO_ENTRIES } from './each-entry.js';
 
 export const entryDate: Check = {
   id: 'entry.date',
   title: 'Entry date',
+  fault: 'Entry on another day',
   compares: 'The entry is dated on the key’s day, or within the days that the key accepts.',
   points: 1,
   run: (marking) =>
@@ -23,10 +25,10 @@ export const entryDate: Check = {
     if (outcome === 'met') return `Dated as it should be: ${entryLabel(facts)}.`;
     const when =
       facts['from'] === facts['to']
-        ? String(facts['from'])
-        : `a day from ${String(facts['from'])} to ${String(facts['to'])}`;
+        ? dayText(String(facts['from']))
+        : `a day from ${dayText(String(facts['from']))} to ${dayText(String(facts['to']))}`;
     return facts['found'] === null
       ? `Not dated: ${entryLabel(facts)}.`
-      : `Dated ${String(facts['found'])}; it belongs on ${when}: “${String(facts['text'])}”.`;
+      : `Dated ${dayText(String(facts['found']))}; it belongs on ${when}: “${String(facts['text'])}”.`;
   },
 };

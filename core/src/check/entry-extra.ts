@@ -13,6 +13,7 @@ function leftoverFaults(marking: Marking, entry: Entry): string[] {
 export const entryExtra: Check = {
   id: 'entry.extra',
   title: 'No entry too many',
+  fault: 'An entry too many',
   compares:
     'No entry stands for none of the key’s, unless two undo each other. Several are one fault.',
   points: 1,

@@ -4,6 +4,7 @@ import { eachEntry, entryLabel, missingAccounts, NO_ENTRIES } from './each-entry
 export const entryPresent: Check = {
   id: 'entry.present',
   title: 'Entry present',
+  fault: 'Entry missing',
   compares: 'Each entry of the key is recorded, in one or split or joined with others.',
   points: 2,
   run: (marking) =>

@@ -5,6 +5,7 @@ import { isTurnedRound, opensHere, openingFacts, openingsOf } from './opening-fa
 export const openingAmount: Check = {
   id: 'opening.amount',
   title: 'Opening amount',
+  fault: 'Opening amount not right',
   compares: 'The opening balance is the key’s, by table or by entry; none where the key has none.',
   points: 1,
   run: (marking) =>

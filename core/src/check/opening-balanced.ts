@@ -20,6 +20,7 @@ export function openingRoots(marking: Marking): string[] {
 export const openingBalanced: Check = {
   id: 'opening.balanced',
   title: 'Opening in balance',
+  fault: 'Opening out of balance',
   compares: 'The opening balances’ debits equal their credits.',
   points: 1,
   run(marking) {

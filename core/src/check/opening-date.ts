@@ -1,9 +1,11 @@
+import { dayText } from '../book/calendar.js';
 import type { Check } from './check.js';
 import { keyOpens } from './opening-facts.js';
 
 export const openingDate: Check = {
   id: 'opening.date',
   title: 'Opening date',
+  fault: 'Opening balances of another day',
   compares: 'Opening balances entered in the table are of the key’s date.',
   points: 1,
   run(marking) {
@@ -16,6 +18,6 @@ export const openingDate: Check = {
   },
   says: (facts, outcome) =>
     outcome === 'met'
-      ? `Opening balances as at ${String(facts['wanted'])}.`
-      : `The opening balances are dated ${String(facts['found'])}; they are those of ${String(facts['wanted'])}.`,
+      ? `Opening balances as at ${dayText(String(facts['wanted']))}.`
+      : `The opening balances are dated ${dayText(String(facts['found']))}; they are those of ${dayText(String(facts['wanted']))}.`,
 };

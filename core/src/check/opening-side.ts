@@ -5,6 +5,7 @@ import { isTurnedRound, opensHere, openingFacts, openingsOf } from './opening-fa
 export const openingSide: Check = {
   id: 'opening.side',
   title: 'Opening side',
+  fault: 'Opening balance on the wrong side',
   compares: 'An opening balance stands on the key’s side, debit or credit.',
   points: 1,
   run: (marking) =>

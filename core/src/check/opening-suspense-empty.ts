@@ -17,6 +17,7 @@ function inSuspense(book: Book): Amount {
 export const openingSuspenseEmpty: Check = {
   id: 'opening.suspense-empty',
   title: 'Suspense empty',
+  fault: 'Something waits in suspense',
   compares: 'Nothing waits in suspense that does not wait there in the key.',
   points: 1,
   run(marking) {

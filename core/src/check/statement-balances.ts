@@ -4,6 +4,7 @@ import type { Check } from './check.js';
 export const statementBalances: Check = {
   id: 'statement.balances',
   title: 'Assets = liabilities + equity',
+  fault: 'Out of balance',
   compares: 'The balance sheet is in balance without leaning on suspense.',
   points: 1,
   run(marking) {

@@ -4,6 +4,7 @@ import { compareLines, lineSays } from './statement-figures.js';
 export const statementLine: Check = {
   id: 'statement.line',
   title: 'Section of a statement',
+  fault: 'Section total not right',
   compares: 'Each section’s figure, at each date that the key names.',
   points: 1,
   run: (marking) => compareLines(marking, false),

@@ -1,6 +1,6 @@
 import { accountLabel, accountOf, type Book, type Entry } from '../book/book.js';
 import { faultsOfEntry, idTaken } from '../book/book-faults.js';
-import { firstYear, isDay, within } from '../book/calendar.js';
+import { dayText, firstYear, isDay, within } from '../book/calendar.js';
 import { notADay } from '../book/read-book.js';
 import { LARGEST_AMOUNT } from '../money/amount.js';
 import { amountTooLarge, amountUnreadable } from '../money/parse-amount.js';
@@ -14,7 +14,7 @@ export const entryUnknown = refusal(
 export const entryOutsideYear = refusal(
   'entry.outside-year',
   (f: { date: string; from: string; to: string }) =>
-    `${f.date} lies outside the financial year, ${f.from} to ${f.to}. Check the date.`,
+    `${dayText(f.date)} lies outside the financial year, ${dayText(f.from)} to ${dayText(f.to)}. Check the day.`,
 );
 export const entryFixed = refusal(
   'entry.fixed',

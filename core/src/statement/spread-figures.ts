@@ -1,6 +1,6 @@
 import type { Book } from '../book/book.js';
 import type { Period } from '../book/calendar.js';
-import { rankInChart } from '../book/place.js';
+import { ancestorsOf, rankInChart } from '../book/place.js';
 import type { Amount } from '../money/amount.js';
 import { balanceSheet, type BalanceSheet } from './balance-sheet.js';
 import {
@@ -18,6 +18,8 @@ export interface SpreadFigures {
   readonly profit: ProfitAndLoss;
   /** Figures by account id, in the sign of the account's section. */
   readonly amounts: ReadonlyMap<string, Amount>;
+  /** Own and children's together, of every account that others stand under. */
+  readonly families: ReadonlyMap<string, Amount>;
 }
 
 /** The balance sheet at the end of a period beside profit and loss for it. */
@@ -34,7 +36,17 @@ export function spreadFigures(book: Book, period: Period, level: Level = 'accoun
       section.lines.map((line) => [line.account.id, line.amount] as const),
     ),
   );
-  return { sheet, profit, amounts };
+  return { sheet, profit, amounts, families: familyAmounts(book, amounts) };
+}
+
+function familyAmounts(book: Book, amounts: ReadonlyMap<string, Amount>): Map<string, Amount> {
+  const families = new Map<string, Amount>();
+  for (const account of book.accounts)
+    for (const above of ancestorsOf(book, account)) {
+      const before = families.get(above.id) ?? amounts.get(above.id) ?? 0;
+      families.set(above.id, before + (amounts.get(account.id) ?? 0));
+    }
+  return families;
 }
 
 /** The lines of a section in the order of the chart; the virtual suspense comes last. */

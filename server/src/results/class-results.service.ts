@@ -2,6 +2,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { ClassResults, ClassRow, Me, PlacementCell } from '@gleddo/contract';
 import {
   accountOf,
+  checkById,
   columnOf,
   readKey,
   sectionIdOf,
@@ -18,7 +19,6 @@ import { DATABASE } from '../http/tokens.js';
 import { CheckingService, type TryRow } from './checking.service.js';
 import { columnsFor } from './class-columns.js';
 import { knownSubjects } from './known-subjects.js';
-import { shown } from './shown-results.js';
 
 type ResultRow = typeof checkResults.$inferSelect;
 
@@ -63,7 +63,7 @@ export class ClassResultsService {
       rows,
       sections: key.book.scheme.sections.map(({ id, name }) => ({ id, name })),
       placements: await this.placements(works, runs.pairs, key),
-      missed: missedOf(results),
+      missed: missedOf(results, key),
       keyVersion: today.version,
       checkedWithToday: runs.versions.every((version) => version === today.version),
     };
@@ -163,16 +163,27 @@ const MOST_MISSED = 6;
 /** What was marked down most, each with the share of those who handed in. */
 function missedOf(
   results: ReadonlyMap<string, readonly ResultRow[]>,
-): { says: string; share: number }[] {
-  const missed = new Map<string, { says: string; count: number }>();
+  key: AnswerKey,
+): ClassResults['missed'] {
+  const missed = new Map<string, { row: ResultRow; count: number }>();
   for (const row of [...results.values()].flat()) {
     if (row.outcome !== 'not-met') continue;
-    const { ref, says } = shown(row);
-    const before = missed.get(ref);
-    missed.set(ref, { says: before?.says ?? says, count: (before?.count ?? 0) + 1 });
+    const id = `${row.check}:${row.subjectId}`;
+    const before = missed.get(id);
+    missed.set(id, { row, count: (before?.count ?? 0) + 1 });
   }
   return [...missed.values()]
     .sort((a, b) => b.count - a.count)
     .slice(0, MOST_MISSED)
-    .map(({ says, count }) => ({ says, share: count / Math.max(1, results.size) }));
+    .map(({ row, count }) => ({
+      fault: checkById(row.check)?.fault ?? row.check,
+      about: subjectName(key, row),
+      share: count / Math.max(1, results.size),
+    }));
+}
+
+function subjectName(key: AnswerKey, { subjectKind, subjectId }: ResultRow): string {
+  if (subjectKind === 'entry')
+    return key.book.entries.find((each) => each.id === subjectId)?.text ?? '';
+  return accountOf(key.book, subjectId)?.name ?? '';
 }

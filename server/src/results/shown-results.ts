@@ -62,6 +62,7 @@ export function shown(row: Row): ShownResult {
   return {
     check,
     title: checkById(check)?.title ?? check,
+    fault: checkById(check)?.fault ?? check,
     ref,
     subject: { kind: row.subjectKind as ShownResult['subject']['kind'], id: row.subjectId },
     outcome,

@@ -143,6 +143,7 @@ function AccountRows({ section }: { section: SectionFigures }) {
           account={account}
           depth={depth}
           amount={figures.amounts.get(account.id) ?? 0}
+          family={figures.families.get(account.id) ?? null}
           scheme={book.scheme}
           money={desk.money}
           numbered={book.numberPlan !== null}

@@ -7,6 +7,8 @@ interface ChartRowProps {
   readonly account: Account;
   readonly depth: number;
   readonly amount: Amount;
+  /** What stands under it, own amount included; null when nothing does. */
+  readonly family: Amount | null;
   readonly scheme: Scheme;
   readonly money: Money;
   readonly numbered: boolean;
@@ -34,7 +36,8 @@ export function quietMark(scheme: Scheme, account: Account): string {
 }
 
 export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
-  const { account, depth, amount, scheme, money, numbered, selected, tabbable, mayMove } = props;
+  const { account, depth, amount, family, scheme, money, numbered, selected, tabbable, mayMove } =
+    props;
   const drag = useDraggable({ id: account.id, disabled: !mayMove });
   const drop = useDroppable({ id: `a:${account.id}`, disabled: !mayMove });
   const classes = [
@@ -74,9 +77,21 @@ export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
       <span className="mark-says" role="gridcell">
         {props.mark ?? quietMark(scheme, account)}
       </span>
-      <span className="figure" role="gridcell">
-        {money(amount)}
-      </span>
+      <Figure amount={amount} family={family} money={money} />
     </div>
   );
 });
+
+/** A mere heading shows, set apart, what stands under it; every other account its own amount. */
+function Figure({ amount, family, money }: Pick<ChartRowProps, 'amount' | 'family' | 'money'>) {
+  const isHeading = family !== null && amount === 0;
+  return (
+    <span
+      className={`figure ${isHeading ? 'of-family' : ''}`}
+      role="gridcell"
+      title={isHeading ? 'the accounts under it together' : undefined}
+    >
+      {money(isHeading ? family : amount)}
+    </span>
+  );
+}

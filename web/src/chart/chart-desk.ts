@@ -11,7 +11,7 @@ import {
   type SpreadFigures,
 } from '@gleddo/core';
 import { createContext, use, useCallback, useMemo, useRef, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useLocation } from 'react-router';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useMoney, type Money } from '../figures/money';
 import { accountOfRow, accountRow, chartOrder, type ChartOrder } from './chart-order';
@@ -86,18 +86,22 @@ function useFocusWish() {
   return { wantsFocus, wantFocus };
 }
 
-/** The selected row: an account stands in the address, an empty line does not. */
+/**
+ * The selected row. An account stands in the address too, so that it can be passed on and is there after a
+ * refresh; the address is only written along (the router is not asked), so that keys can be fast.
+ */
 function useSelected() {
-  const [params, setParams] = useSearchParams();
-  const [row, setRow] = useState<string | null>(null);
-  const inAddress = params.get('account');
-  const setSelected = (next: string | null) => {
-    setRow(next);
-    const id = accountOfRow(next);
-    if (inAddress !== id) setParams(id === null ? {} : { account: id }, { replace: true });
+  const location = useLocation();
+  const given = new URLSearchParams(location.search).get('account');
+  const [held, setHeld] = useState({ at: location.key, row: given && accountRow(given) });
+  if (held.at !== location.key) setHeld({ at: location.key, row: given && accountRow(given) });
+  const setSelected = (row: string | null) => {
+    setHeld({ at: location.key, row });
+    const id = accountOfRow(row);
+    const search = id === null ? '' : `?account=${encodeURIComponent(id)}`;
+    window.history.replaceState(window.history.state, '', location.pathname + search);
   };
-  const selected = inAddress === null ? row : accountRow(inAddress);
-  return { selected, setSelected, isGiven: inAddress !== null };
+  return { selected: held.row, setSelected, isGiven: given !== null };
 }
 
 export function useChartDesk(): ChartDesk {

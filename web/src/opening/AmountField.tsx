@@ -1,4 +1,11 @@
-import { formatDecimal, minorDigits, parseAmount, type Amount, type Book } from '@gleddo/core';
+import {
+  formatAmount,
+  formatDecimal,
+  minorDigits,
+  parseAmount,
+  type Amount,
+  type Book,
+} from '@gleddo/core';
 import { useState, type KeyboardEvent } from 'react';
 import { useFollowing } from '../kept/use-following';
 
@@ -16,13 +23,18 @@ interface AmountFieldProps {
 const shown = (amount: Amount, digits: number): string =>
   amount === 0 ? '' : formatDecimal(amount, digits).replace(/\.0+$/, '');
 
+const grouped = (amount: Amount, digits: number): string =>
+  formatAmount(amount, digits, /\.0*[1-9]/.test(formatDecimal(amount, digits)) ? digits : 0);
+
 /** Goes to the amount field of the row above or below. */
 function walk(event: KeyboardEvent<HTMLInputElement>): void {
   const step = { ArrowDown: 1, ArrowUp: -1, Enter: 1 }[event.key];
   if (step === undefined) return;
   event.preventDefault();
   const all = [...document.querySelectorAll<HTMLInputElement>('input.amount-field')];
-  all[all.indexOf(event.currentTarget) + step]?.focus();
+  const next = all[all.indexOf(event.currentTarget) + step];
+  next?.focus();
+  next?.select();
 }
 
 /** An amount as people write it; kept when the field is left, refused in a sentence when it can't be read. */
@@ -31,6 +43,8 @@ export function AmountField(props: AmountFieldProps) {
   const digits = minorDigits(book.company.currency);
   const [text, setText] = useFollowing(shown(amount, digits));
   const [wrong, setWrong] = useState(false);
+  const [isTyping, setTyping] = useState(false);
+  const atRest = amount !== 0 && text === shown(amount, digits) ? grouped(amount, digits) : text;
   const refuse = (says: string | null) => {
     setWrong(says !== null);
     onRefused(says);
@@ -50,11 +64,14 @@ export function AmountField(props: AmountFieldProps) {
       aria-label={label}
       aria-invalid={wrong}
       inputMode="decimal"
-      value={text}
+      value={isTyping ? text : atRest}
       disabled={disabled}
       onChange={(event) => setText(event.target.value)}
-      onFocus={(event) => event.target.select()}
-      onBlur={keep}
+      onFocus={() => setTyping(true)}
+      onBlur={() => {
+        setTyping(false);
+        keep();
+      }}
       onKeyDown={(event) => {
         if (event.key === 'Escape') setText(shown(amount, digits));
         else walk(event);

@@ -22,7 +22,7 @@ export function OpeningView() {
   return (
     <div className="book-desk">
       <Spread
-        className={`opening ${book.numberPlan ? '' : 'no-numbers'}`}
+        className={`opening bare ${book.numberPlan ? '' : 'no-numbers'}`}
         left={
           <Page side="left" title="Balance sheet" when={<OpeningDate />} bare grid>
             <OpeningSections statement="balance-sheet" />
@@ -87,8 +87,11 @@ function OpeningSections({ statement }: { statement: StatementId }) {
             <div role="rowgroup" aria-label={name} className="section-rows">
               <div role="row" className="row section-head">
                 <span role="rowheader">{name}</span>
-                <span role="gridcell" className="quiet" style={{ fontWeight: 400 }}>
-                  debit · credit
+                <span role="gridcell" className="side">
+                  debit
+                </span>
+                <span role="gridcell" className="side">
+                  credit
                 </span>
               </div>
               {rows.map(({ account, depth }) => (

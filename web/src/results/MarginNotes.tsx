@@ -5,6 +5,8 @@ import type { ShownMargin } from './marked-rows';
 
 interface MarginNotesProps {
   readonly margin: ShownMargin;
+  /** The names of the statements’ lines, by their ids. */
+  readonly lineNames: ReadonlyMap<string, string>;
   readonly notes: readonly Note[];
   readonly points: number;
   readonly of: number;
@@ -17,7 +19,7 @@ interface MarginNotesProps {
 
 /** The margin: what was found, in sentences, with the points each fault cost. */
 export function MarginNotes(props: MarginNotesProps) {
-  const { margin, notes, points, of, onPoint, toolsAt, toolsAtNote, children } = props;
+  const { margin, lineNames, notes, points, of, onPoint, toolsAt, toolsAtNote, children } = props;
   const share = (n: number) => `${of === 0 ? 0 : (100 * n) / of}%`;
   const lost = margin.faults.reduce((sum, fault) => sum + fault.of - fault.points, 0);
   return (
@@ -48,7 +50,7 @@ export function MarginNotes(props: MarginNotesProps) {
             {toolsAtNote?.(note)}
           </div>
         ))}
-      <FollowsNote margin={margin} />
+      <FollowsNote margin={margin} lineNames={lineNames} />
       <MetNote met={margin.met} />
       {margin.notJudged.length > 0 && (
         <div className="margin-note">
@@ -71,30 +73,6 @@ interface FaultNoteProps {
   onPoint(note: number | null): void;
 }
 
-const TITLES: Readonly<Record<string, string>> = {
-  'account.present': 'Account missing',
-  'account.leftover': 'An account too many',
-  'account.name': 'Named otherwise',
-  'account.statement': 'On the wrong statement',
-  'account.section': 'In the wrong section',
-  'account.contra': 'Without its contra side',
-  'account.type': 'Another type',
-  'account.number-in-band': 'Number outside its band',
-  'account.number': 'Not the number asked for',
-  'account.number-unique': 'A number used twice',
-  'account.parent': 'Not under its account',
-  'account.retired': 'In use or retired',
-  'opening.amount': 'Opening amount',
-  'opening.side': 'Opening balance on the wrong side',
-  'opening.date': 'Opening date',
-  'opening.balanced': 'Opening out of balance',
-  'opening.suspense-empty': 'Something waits in suspense',
-  'entry.present': 'Entry missing',
-  'entry.amounts': 'Entry not right',
-  'entry.date': 'Entry on another day',
-  'entry.extra': 'An entry too many',
-};
-
 function FaultNote({ fault, at, notes, onPoint, children }: FaultNoteProps) {
   const own = notes.filter((note) => note.ref === fault.ref);
   return (
@@ -107,7 +85,7 @@ function FaultNote({ fault, at, notes, onPoint, children }: FaultNoteProps) {
       onBlur={() => onPoint(null)}
     >
       <MarginNumber of={at} />
-      <strong>{TITLES[fault.check] ?? fault.title}</strong>
+      <strong>{fault.fault}</strong>
       <span className="cost">{points(fault.points - fault.of)}</span>
       <p>{fault.says}</p>
       {own.map((note) => (
@@ -129,7 +107,24 @@ function OwnNote({ note }: { note: Note }) {
   );
 }
 
-function FollowsNote({ margin }: { margin: ShownMargin }) {
+const MOST_NAMED = 3;
+
+/** The totals that follow, by name; where only set-up checks follow, how many. */
+function namesOf({ follows }: ShownMargin, lineNames: ReadonlyMap<string, string>): string {
+  const names = [...new Set(follows.flatMap(({ subject }) => lineNames.get(subject.id) ?? []))];
+  if (names.length === 0)
+    return `${follows.length} ${follows.length === 1 ? 'check follows' : 'checks follow'} from these`;
+  const more = follows.length - Math.min(names.length, MOST_NAMED);
+  return names.slice(0, MOST_NAMED).join(', ') + (more > 0 ? `, and ${more} more` : '');
+}
+
+function FollowsNote({
+  margin,
+  lineNames,
+}: {
+  margin: ShownMargin;
+  lineNames: ReadonlyMap<string, string>;
+}) {
   const { follows } = margin;
   if (follows.length === 0) return null;
   const roots = [...new Set(follows.flatMap((each) => each.from))]
@@ -140,9 +135,7 @@ function FollowsNote({ margin }: { margin: ShownMargin }) {
   return (
     <article className="margin-note">
       <MarginNumber of="follows" />
-      <strong>
-        {follows.length} {follows.length === 1 ? 'follows' : 'follow'} from these
-      </strong>
+      <strong>{namesOf(margin, lineNames)}</strong>
       <span className="cost follows">0</span>
       <p>Not as in the key, but all of it follows from {from}. Nothing is marked down twice.</p>
       <details>

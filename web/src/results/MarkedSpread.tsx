@@ -1,5 +1,8 @@
 import {
+  profitLineName,
   spreadFigures,
+  subtotalsShown,
+  type SpreadFigures,
   type Book,
   type Period,
   type SideRow,
@@ -57,6 +60,7 @@ export function MarkedSpread(props: MarkedSpreadProps) {
         title="Profit and loss"
         when={periodText(period)}
         profit={null}
+        subtotals={subtotalRows(theirs, wanted)}
       />
       <MarkedFoot
         {...props}
@@ -82,14 +86,34 @@ interface MarkedPageProps extends MarkedSpreadProps {
   readonly statement: StatementId;
   readonly title: string;
   readonly when: string;
-  readonly profit: { readonly theirs: number; readonly wanted: number | null } | null;
+  readonly profit: Pair | null;
+  readonly subtotals?: ReadonlyMap<string, Pair & { readonly name: string }>;
+}
+
+interface Pair {
+  readonly theirs: number;
+  readonly wanted: number | null;
+}
+
+/** Gross profit and the like, behind the section that each one closes. */
+function subtotalRows(theirs: SpreadFigures, wanted: SpreadFigures | null) {
+  const shown = subtotalsShown((wanted ?? theirs).profit.sections);
+  return new Map(
+    [...shown].map(([section, line]) => [
+      section,
+      {
+        name: profitLineName(line),
+        theirs: theirs.profit.totals[line],
+        wanted: wanted?.profit.totals[line] ?? null,
+      },
+    ]),
+  );
 }
 
 function MarkedPage(props: MarkedPageProps) {
-  const { rows, statement, title, when, shown, money, profit, onlyDiffering } = props;
+  const { rows, statement, title, when, shown, profit, subtotals } = props;
   const sections = rows.sections.filter((section) => section.statement === statement);
   const last = sections.filter((section) => section.id === 'equity').at(-1);
-  const differs = profit !== null && profit.wanted !== null && profit.wanted !== profit.theirs;
   return (
     <section
       className={`page bare ${statement === 'balance-sheet' ? 'left' : 'right'}`}
@@ -110,20 +134,35 @@ function MarkedPage(props: MarkedPageProps) {
       )}
       {sections.map((section) => (
         <MarkedSection key={section.id} {...props} section={section}>
-          {section === last && profit && (!onlyDiffering || differs) && (
-            <div className={`marked-row ${differs ? 'is-follows' : ''}`}>
-              <span className="no" />
-              <span className="name">Profit for the period</span>
-              <span>{differs && <MarginNumber of="follows" />}</span>
-              {shown !== 'key' && <span className="figure">{money(profit.theirs)}</span>}
-              {shown !== 'theirs' && profit.wanted !== null && (
-                <span className="figure of-key">{money(profit.wanted)}</span>
-              )}
-            </div>
+          {section === last && profit && (
+            <TotalRow {...props} name="Profit for the period" {...profit} />
+          )}
+          {subtotals?.has(section.id) && (
+            <TotalRow {...props} className="subtotal" {...(subtotals.get(section.id) as Named)} />
           )}
         </MarkedSection>
       ))}
     </section>
+  );
+}
+
+type Named = Pair & { readonly name: string };
+
+/** The profit, or a subtotal: theirs and the key's; a difference follows from others. */
+function TotalRow(props: MarkedSpreadProps & Named & { readonly className?: string }) {
+  const { name, theirs, wanted, className = '', shown, money, onlyDiffering } = props;
+  const differs = wanted !== null && wanted !== theirs;
+  if (onlyDiffering && !differs) return null;
+  return (
+    <div className={`marked-row ${className} ${differs ? 'is-follows' : ''}`}>
+      <span className="no" />
+      <span className="name">{name}</span>
+      <span>{differs && <MarginNumber of="follows" />}</span>
+      {shown !== 'key' && <span className="figure">{money(theirs)}</span>}
+      {shown !== 'theirs' && wanted !== null && (
+        <span className="figure of-key">{money(wanted)}</span>
+      )}
+    </div>
   );
 }
 

@@ -11,7 +11,7 @@ import { moneyOf } from '../figures/money';
 import { Asking } from '../shell/Asking';
 import { MarginNotes } from './MarginNotes';
 import { FaultTools, NoteForm, NoteTools } from './MarkingTools';
-import { markedRows } from './marked-rows';
+import { lineNamesOf, markedRows } from './marked-rows';
 import { MarkedSpread, type Shown } from './MarkedSpread';
 import { comparedPeriod } from './compared-period';
 
@@ -86,6 +86,7 @@ function MarkedWork({ marked }: { marked: Marked }) {
           />
           <MarginNotes
             margin={rows.margin}
+            lineNames={lineNamesOf(work)}
             notes={marked.notes}
             points={marked.points}
             of={marked.of}

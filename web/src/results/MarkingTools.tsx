@@ -33,8 +33,13 @@ export function FaultTools({ fault, marked, work, change }: FaultToolsProps) {
           Change the mark
         </button>
         {what !== null && value && (
-          <button type="button" className="link-button" onClick={accept}>
-            Accept this {what === 'name' ? 'name' : 'place'} from everybody
+          <button
+            type="button"
+            className="link-button"
+            title="Accepted from everybody from now on; all work is checked again"
+            onClick={accept}
+          >
+            Accept this {what === 'name' ? 'name' : 'place'}
           </button>
         )}
       </div>

@@ -8,9 +8,12 @@ export function MissedMost({ results }: { results: ClassResults }) {
         <span className="quiet">share of those who handed in</span>
       </div>
       {results.missed.length === 0 && <p className="quiet">Nothing was missed.</p>}
-      {results.missed.map(({ says, share }) => (
-        <div key={says} className="missed">
-          <span>{says}</span>
+      {results.missed.map(({ fault, about, share }) => (
+        <div key={`${fault} ${about}`} className="missed">
+          <span>
+            {fault}
+            {about !== '' && <span className="quiet"> · {about}</span>}
+          </span>
           <span className="bar" aria-hidden="true">
             <i style={{ width: `${100 * share}%` }} />
           </span>

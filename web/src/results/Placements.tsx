@@ -28,8 +28,8 @@ export function Placements({ results }: { results: ClassResults }) {
                 <span className="sr-only">Section of the key</span>
               </th>
               {columns.map((section) => (
-                <th key={section.id} scope="col">
-                  {section.name}
+                <th key={section.id} scope="col" className="turned">
+                  <span>{section.name}</span>
                 </th>
               ))}
             </tr>

@@ -1,4 +1,5 @@
 import {
+  linesOfStatement,
   marginOf,
   sideBySide,
   type Book,
@@ -63,3 +64,11 @@ export function markedRows(
     isFaulty: (row) => touching(row).some((i) => margin.faults[i]?.subject.kind === 'account'),
   };
 }
+
+/** The names of the lines of both statements, by their ids. */
+export const lineNamesOf = ({ scheme }: Book): ReadonlyMap<string, string> =>
+  new Map(
+    (['profit-and-loss', 'balance-sheet'] as const)
+      .flatMap((statement) => linesOfStatement(scheme, statement))
+      .map((line) => [line.id, line.name]),
+  );

@@ -21,9 +21,9 @@ export function StatementBar({ book, choice }: { book: Book; choice: Choice }) {
         aria-label="Statement"
         value={shown}
         options={[
-          { value: 'spread', label: 'Balance sheet, profit and loss' },
+          { value: 'spread', label: 'Two statements' },
           { value: 'trial', label: 'Trial balance' },
-          { value: 'equity', label: 'Changes in equity' },
+          { value: 'equity', label: 'Equity' },
           { value: 'cash', label: 'Cash flow' },
         ]}
         onChange={(value) => set({ show: value })}

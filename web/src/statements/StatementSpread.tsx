@@ -42,7 +42,14 @@ export function StatementSpread({ book, choice, money, over }: StatementSpreadPr
             section === lastEquity
               ? show(
                   { ...section, total: section.total + sheet.totals.profit },
-                  <PlainRow name="Profit not yet closed" figure={money(sheet.totals.profit)} />,
+                  <PlainRow
+                    name={
+                      sheet.totals.profit === profit.totals.profit
+                        ? 'Profit for the period'
+                        : 'Profit not yet closed'
+                    }
+                    figure={money(sheet.totals.profit)}
+                  />,
                 )
               : show(section),
           )}

@@ -7,7 +7,7 @@ import { get } from '../api/client';
 import { moneyOf } from '../figures/money';
 import { comparedPeriod } from '../results/compared-period';
 import { MarginNotes } from '../results/MarginNotes';
-import { markedRows } from '../results/marked-rows';
+import { lineNamesOf, markedRows } from '../results/marked-rows';
 import { MarkedSpread } from '../results/MarkedSpread';
 import { Asking } from '../shell/Asking';
 import { WorkTabs } from '../work/WorkView';
@@ -50,6 +50,7 @@ export function GivenBack({ mine }: { mine: MyTryDetail }) {
           />
           <MarginNotes
             margin={rows.margin}
+            lineNames={lineNamesOf(work)}
             notes={mine.notes ?? []}
             points={mine.points ?? 0}
             of={mine.of ?? 0}
