@@ -25,6 +25,8 @@ const project = (name, rest = {}) => ({
 });
 
 export default {
+  testTimeout: 60_000,
+  forceExit: true,
   projects: [
     project('core'),
     project('contract'),

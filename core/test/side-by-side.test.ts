@@ -1,4 +1,11 @@
-import { checkWork, keyOf, sideBySide, type Account, type Book, type SideSection } from '../src/index.js';
+import {
+  checkWork,
+  keyOf,
+  sideBySide,
+  type Account,
+  type Book,
+  type SideSection,
+} from '../src/index.js';
 import { change, drop, shop } from './builder.js';
 
 const PERIOD = { from: '2027-01-01', to: '2027-03-31' };

@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import type { AddressInfo } from 'node:net';
 import { createApp } from './create-app.js';
 import { openDatabase } from './database/open-database.js';
 import { DemoWorld } from './demo/demo-world.js';
@@ -11,7 +12,8 @@ try {
   const app = await createApp(database.db, settings);
   if (settings.demo) await app.get(DemoWorld).layOut();
   await app.listen(settings.port, settings.host);
-  process.stdout.write(`Gleddo is at http://localhost:${settings.port}\n`);
+  const { port } = app.getHttpServer().address() as AddressInfo;
+  process.stdout.write(`Gleddo is at http://localhost:${port}\n`);
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => {
       void app

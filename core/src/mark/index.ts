@@ -1,11 +1,5 @@
 export { checkWork, pointsOf, type Checked, type CheckOptions } from './check-work.js';
 export { checkedToJson } from './checked-json.js';
-export {
-  sideBySide,
-  type PairedIds,
-  type RowKind,
-  type SideRow,
-  type SideSection,
-} from './side-by-side.js';
+export { sideBySide, type RowKind, type SideRow, type SideSection } from './side-by-side.js';
 export { marginOf, type Margin, type MarginResult } from './margin.js';
 export { stillOpen } from './still-open.js';

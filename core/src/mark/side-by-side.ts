@@ -1,16 +1,11 @@
 import type { Account, Book } from '../book/book.js';
 import type { Period } from '../book/calendar.js';
 import { NOT_PLACED, rankInChart, sectionIdOf } from '../book/place.js';
+import type { PairedIds } from '../key/paired-entries.js';
 import { balancesOf, statementAccounts, upTo } from '../ledger/balances.js';
 import { sum, type Amount } from '../money/amount.js';
 import { sectionById, statementOfClass, type StatementId } from '../scheme/scheme.js';
 import { sectionSign } from '../statement/section-figures.js';
-
-/** Accounts recognised in each other, by id. */
-export interface PairedIds {
-  readonly keys: readonly string[];
-  readonly works: readonly string[];
-}
 
 /**
  * `together`: both stand here. `wrong-place`: theirs stands here, and belongs elsewhere. `belongs-here`:
@@ -36,19 +31,23 @@ export interface SideSection {
 
 interface Side {
   readonly book: Book;
-  readonly balances: ReadonlyMap<string, Amount>;
+  /** Balances at the end of the period, for the balance sheet. */
+  readonly standing: ReadonlyMap<string, Amount>;
+  /** Movements of the period, for profit and loss. */
+  readonly moved: ReadonlyMap<string, Amount>;
   readonly accounts: readonly Account[];
 }
 
-const sideOf = (book: Book, to: string): Side => {
-  const balances = balancesOf(book, upTo(to));
-  return { book, balances, accounts: statementAccounts(book, balances) };
+const sideOf = (book: Book, period: Period): Side => {
+  const standing = balancesOf(book, upTo(period.to));
+  const moved = balancesOf(book, { ...period, closing: false, opening: true });
+  return { book, standing, moved, accounts: statementAccounts(book, standing) };
 };
 
 /**
  * A work's statements beside the key's, account by account, in the key's order: what is recognised stands
- * on one row where both have it in the same section, and on two rows where they don't. Balances are those
- * at the end of the period.
+ * on one row where both have it in the same section, and on two rows where they don't. Figures are those of
+ * the two statements: standing at the end of the period, or moved in it.
  */
 export function sideBySide(
   key: Book,
@@ -56,8 +55,8 @@ export function sideBySide(
   pairs: readonly PairedIds[],
   period: Period,
 ): SideSection[] {
-  const ofKey = sideOf(key, period.to);
-  const ofWork = sideOf(work, period.to);
+  const ofKey = sideOf(key, period);
+  const ofWork = sideOf(work, period);
   const rows = pairedRows(ofKey, ofWork, pairs);
   const sections = [...key.scheme.sections.map((each) => each.id), NOT_PLACED];
   return sections.flatMap((id): SideSection[] => {
@@ -136,7 +135,9 @@ function placeOfWork(key: Book, work: Book, account: Account): string {
 function figure(key: Book, side: Side, section: string, accounts: readonly Account[]): Amount {
   const of = sectionById(key.scheme, section);
   const sign = of ? sectionSign(of.class) : 1;
-  const total = sum(accounts.map((account) => side.balances.get(account.id) ?? 0));
+  const isProfit = of !== null && statementOfClass(of.class) === 'profit-and-loss';
+  const balances = isProfit ? side.moved : side.standing;
+  const total = sum(accounts.map((account) => balances.get(account.id) ?? 0));
   return total === 0 ? 0 : sign * total;
 }
 

@@ -35,7 +35,7 @@ export const KEY_RULES = {
     {
       account: 'slipway-prepaid',
       names: ['Rent paid ahead'],
-      types: ['prepayment'],
+      types: [],
       number: 'in-band',
     },
   ],

@@ -1,8 +1,10 @@
-import type { ExerciseAnswer } from '@gleddo/contract';
-import { CHECKS } from '@gleddo/core';
+import { useQuery } from '@tanstack/react-query';
+import type { BookAnswer, ExerciseAnswer } from '@gleddo/contract';
+import { accountOf, bookFromJson, CHECKS, typeOf } from '@gleddo/core';
 import { Button, Checkbox, InputNumber } from 'antd';
 import { useState } from 'react';
 import { DayField } from '../figures/DayField';
+import { get } from '../api/client';
 import { useChangeExercise } from './use-exercise';
 
 interface StatementDate {
@@ -81,7 +83,7 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
             </Checkbox>
             <p className="quiet">Otherwise they are corrected by a reversing entry.</p>
           </section>
-          <Accepted rules={rules} />
+          <Accepted rules={rules} keyBookId={exercise.keyBookId} />
           <div className="slip-actions">
             {change.error && (
               <p className="refusal" role="alert">
@@ -164,23 +166,33 @@ function DateRow({ date, onChange }: { date: StatementDate; onChange(date: State
   );
 }
 
-function Accepted({ rules }: { rules: KeyRules }) {
+/** What else is accepted, in the words of the key: names and types of its accounts. */
+function Accepted({ rules, keyBookId }: { rules: KeyRules; keyBookId: string }) {
+  const key = useQuery({
+    queryKey: ['key-book', keyBookId],
+    queryFn: async () => bookFromJson((await get<BookAnswer>(`books/${keyBookId}`)).book),
+  });
   const accepts = (rules.accepts ?? []).filter(
     (each) => (each.names ?? []).length + (each.types ?? []).length > 0,
   );
+  const book = key.data?.ok ? key.data.value : null;
   return (
     <section className="paper">
       <h2>What else is accepted</h2>
-      {accepts.length === 0 ? (
+      {accepts.length === 0 && (
         <p className="quiet">
-          Nothing yet. While marking, a student’s name or type can be accepted for everybody.
+          Nothing yet. While marking, a student’s name or place can be accepted from everybody.
         </p>
-      ) : (
+      )}
+      {book && (
         <ul>
-          {accepts.map((each) => (
-            <li key={each.account}>
-              <strong>{each.account}</strong>:{' '}
-              {[...(each.names ?? []).map((name) => `“${name}”`), ...(each.types ?? [])].join(', ')}
+          {accepts.map(({ account, names = [], types = [] }) => (
+            <li key={account}>
+              <strong>{accountOf(book, account)?.name ?? account}</strong>:{' '}
+              {[
+                ...names.map((name) => `“${name}”`),
+                ...types.map((type) => `set up as ${typeOf(book.scheme, type)?.name ?? type}`),
+              ].join(', ')}
             </li>
           ))}
         </ul>

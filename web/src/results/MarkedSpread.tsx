@@ -133,14 +133,13 @@ function MarkedPage(props: MarkedPageProps) {
         </div>
       )}
       {sections.map((section) => (
-        <MarkedSection key={section.id} {...props} section={section}>
-          {section === last && profit && (
-            <TotalRow {...props} name="Profit for the period" {...profit} />
-          )}
-          {subtotals?.has(section.id) && (
-            <TotalRow {...props} className="subtotal" {...(subtotals.get(section.id) as Named)} />
-          )}
-        </MarkedSection>
+        <MarkedSection
+          key={section.id}
+          {...props}
+          section={section}
+          total={section === last ? profit && { name: 'Profit for the period', ...profit } : null}
+          subtotal={subtotals?.get(section.id) ?? null}
+        />
       ))}
     </section>
   );
@@ -168,20 +167,23 @@ function TotalRow(props: MarkedSpreadProps & Named & { readonly className?: stri
 
 interface MarkedSectionProps extends MarkedSpreadProps {
   readonly section: SideSection;
-  readonly children: React.ReactNode;
+  /** The profit among the equity. */
+  readonly total: Named | null;
+  /** Gross profit and the like, behind the section. */
+  readonly subtotal: Named | null;
 }
 
 const standsIn = (row: SideRow, shown: Shown): boolean =>
   shown === 'both' || (shown === 'theirs' ? row.theirs !== null : row.wanted !== null);
 
-function MarkedSection({ section, children, ...props }: MarkedSectionProps) {
+function MarkedSection({ section, total, subtotal, ...props }: MarkedSectionProps) {
   const { rows, shown, onlyDiffering } = props;
   const visible = section.rows.filter(
     (row) =>
       standsIn(row, shown) &&
       (!onlyDiffering || row.theirs !== row.wanted || rows.notesOn(row).length > 0),
   );
-  if (visible.length === 0 && !children) return null;
+  if (visible.length === 0 && !total && !subtotal) return null;
   return (
     <div role="group" aria-label={section.name}>
       <div className="row section-head">
@@ -191,7 +193,8 @@ function MarkedSection({ section, children, ...props }: MarkedSectionProps) {
       {visible.map((row, i) => (
         <MarkedRow key={i} row={row} {...props} />
       ))}
-      {children}
+      {total && <TotalRow {...props} {...total} />}
+      {subtotal && <TotalRow {...props} {...subtotal} className="subtotal" />}
     </div>
   );
 }

@@ -1,8 +1,10 @@
 import {
   linesOfStatement,
   marginOf,
+  pairedEntries,
   sideBySide,
   type Book,
+  type EntryPair,
   type Margin,
   type Period,
   type SideRow,
@@ -21,6 +23,39 @@ export interface MarkedRows {
   isFaulty(row: SideRow): boolean;
 }
 
+/** The accounts that a fault is about, as ids of the work's accounts and of the key's. */
+interface About {
+  readonly keys: ReadonlySet<string>;
+  readonly works: ReadonlySet<string>;
+  readonly isEntry: boolean;
+}
+
+const accountsOn = (views: EntryPair['keys']): Set<string> =>
+  new Set(views.flatMap(({ entry }) => entry.lines.map((line) => line.account)));
+
+function aboutEntry(fault: ShownResult, pairs: readonly EntryPair[]): About {
+  const { id } = fault.subject;
+  const isExtra = fault.check === 'entry.extra';
+  const pair = pairs.find((each) =>
+    (isExtra ? each.works : each.keys).some(({ entry }) => entry.id === id),
+  );
+  return {
+    keys: accountsOn(pair?.keys ?? []),
+    works: accountsOn(pair?.works ?? []),
+    isEntry: true,
+  };
+}
+
+function aboutAccount(fault: ShownResult, pairs: readonly PairShown[]): About {
+  const { id } = fault.subject;
+  const isLeftover = fault.check === 'account.leftover';
+  const pair = isLeftover ? null : pairs.find((each) => each.keys.includes(id));
+  const works = isLeftover ? [id] : (pair?.works ?? []);
+  return { keys: new Set(isLeftover ? [] : [id]), works: new Set(works), isEntry: false };
+}
+
+const NOTHING: About = { keys: new Set(), works: new Set(), isEntry: false };
+
 /** The key's book, the student's work, and what was found: laid out row by row. The key may be kept back. */
 export function markedRows(
   key: Book | null,
@@ -34,34 +69,23 @@ export function markedRows(
   const sections = key
     ? sideBySide(key, work, pairs, period)
     : sideBySide(work, work, alone, period);
-  const keyIdsOf = new Map(
-    pairs.flatMap((pair) => pair.works.map((id) => [id, pair.keys] as const)),
-  );
-  const idsOf = (row: SideRow): Set<string> => {
-    const own = row.works.flatMap((account) => keyIdsOf.get(account.id) ?? [`work ${account.id}`]);
-    return new Set(key ? [...row.keys.map((account) => account.id), ...own] : own);
+  const entryPairs = key ? pairedEntries(key, work, pairs) : [];
+  const about = margin.faults.map((fault): About => {
+    if (fault.subject.kind === 'account') return aboutAccount(fault, pairs);
+    return fault.subject.kind === 'entry' ? aboutEntry(fault, entryPairs) : NOTHING;
+  });
+  const touches = (row: SideRow, { keys, works, isEntry }: About): boolean => {
+    if (isEntry && row.theirs === row.wanted) return false;
+    const byWork = row.works.some((account) => works.has(account.id));
+    return byWork || (key !== null && row.keys.some((account) => keys.has(account.id)));
   };
-  const accountsOfEntry = (id: string, of: Book | null): string[] =>
-    of?.entries.find((entry) => entry.id === id)?.lines.map((line) => line.account) ?? [];
-  const subjectsOf = (fault: ShownResult): string[] => {
-    const { kind, id } = fault.subject;
-    if (kind === 'account') return fault.check === 'account.leftover' ? [`work ${id}`] : [id];
-    if (kind !== 'entry') return [];
-    const ofWork = accountsOfEntry(id, work).flatMap(
-      (each) => keyIdsOf.get(each) ?? [`work ${each}`],
-    );
-    return fault.check === 'entry.extra' ? ofWork : accountsOfEntry(id, key);
-  };
-  const about = margin.faults.map((fault) => new Set(subjectsOf(fault)));
-  const touching = (row: SideRow) => {
-    const ids = idsOf(row);
-    return about.flatMap((subjects, i) => ([...ids].some((id) => subjects.has(id)) ? [i] : []));
-  };
+  const touching = (row: SideRow) =>
+    about.flatMap((each, i) => (touches(row, each) ? [{ n: i + 1, ...each }] : []));
   return {
     sections,
     margin,
-    notesOn: (row) => touching(row).map((i) => i + 1),
-    isFaulty: (row) => touching(row).some((i) => margin.faults[i]?.subject.kind === 'account'),
+    notesOn: (row) => touching(row).map(({ n }) => n),
+    isFaulty: (row) => touching(row).some(({ isEntry }) => !isEntry),
   };
 }
 

@@ -1,0 +1,174 @@
+import { bookToJson, newBook } from '@gleddo/core';
+import { runningApp, type RunningApp, type Visitor } from './running-app.js';
+
+let running: RunningApp;
+let ruth: Visitor;
+beforeAll(async () => {
+  running = await runningApp(true);
+  ruth = await running.person('ruth.marsh');
+});
+afterAll(() => running.close());
+
+const COMPANY = {
+  name: 'Heron Quay Stores',
+  trade: 'Shop',
+  legalForm: 'company',
+  currency: 'EUR',
+  firstDay: '2027-01-01',
+  periods: 12,
+} as const;
+
+async function freshCompany(): Promise<string> {
+  const book = newBook({ company: COMPANY, scheme: 'current-first', numberPlan: 'four-digit' });
+  const made = await ruth.post('companies', { book: bookToJson(book) });
+  expect(made.status).toBe(201);
+  return made.body.bookId as string;
+}
+
+const bank = (id: string, number: string) => ({
+  kind: 'add-account',
+  account: {
+    id,
+    number,
+    name: `Bank ${id}`,
+    type: 'bank',
+    parent: null,
+    retired: false,
+    description: null,
+    cashFlow: null,
+  },
+});
+
+const change = (bookId: string, revision: number, token: string, ...operations: object[]) =>
+  ruth.post(`books/${bookId}/operations`, { revision, token, operations });
+
+describe('a book on the server', () => {
+  it('keeps operations in order, each with what undoes it', async () => {
+    const id = await freshCompany();
+    expect((await change(id, 0, 't1', bank('a', '1010'))).body).toEqual({
+      revision: 1,
+      book: null,
+    });
+    const two = await change(id, 1, 't2', bank('b', '1020'), {
+      kind: 'set-opening',
+      id: 'b',
+      amount: 5,
+    });
+    expect(two.body.revision).toBe(2);
+    const opened = (await ruth.get(`books/${id}`)).body;
+    expect(opened.book.accounts).toHaveLength(3);
+    const history = (await ruth.get(`books/${id}/history`)).body;
+    expect(history.map((each: { revision: number }) => each.revision)).toEqual([2, 1]);
+    expect(history[1]).toMatchObject({
+      by: 'Ruth Marsh',
+      inverse: { kind: 'delete-account', id: 'a', children: 'refuse' },
+    });
+  });
+
+  it('does a change that is sent twice only once', async () => {
+    const id = await freshCompany();
+    await change(id, 0, 'same', bank('a', '1010'));
+    const again = await change(id, 0, 'same', bank('a', '1010'));
+    expect(again.status).toBe(200);
+    expect(again.body.revision).toBe(1);
+    expect((await ruth.get(`books/${id}`)).body.book.accounts).toHaveLength(2);
+  });
+
+  it('applies what still fits on a newer book, and gives the newer book back', async () => {
+    const id = await freshCompany();
+    await change(id, 0, 'one', bank('a', '1010'));
+    const other = await change(id, 0, 'two', bank('b', '1020'));
+    expect(other.body.revision).toBe(2);
+    expect(other.body.book.accounts).toHaveLength(3);
+    const clash = await change(id, 0, 'three', bank('c', '1010'));
+    expect(clash.status).toBe(422);
+    expect(clash.body.detail).toMatch(/^Number 1010 belongs to “1010 Bank a”/);
+    expect(clash.body.faults[0]).toMatchObject({ at: 'number', code: 'number.taken' });
+  });
+
+  it('keeps all of many changes that arrive at once', async () => {
+    const id = await freshCompany();
+    const numbers = Array.from({ length: 25 }, (_, i) => String(1010 + 10 * i));
+    const sent = numbers.map((number, i) => change(id, 0, `at-once-${i}`, bank(`x${i}`, number)));
+    const answers = await Promise.all(sent);
+    expect(answers.map((each) => each.status)).toEqual(numbers.map(() => 200));
+    const opened = (await ruth.get(`books/${id}`)).body;
+    expect(opened.revision).toBe(25);
+    expect(opened.book.accounts).toHaveLength(26);
+  });
+
+  it('refuses what is no operation, saying where', async () => {
+    const id = await freshCompany();
+    const odd = await change(
+      id,
+      0,
+      'odd',
+      { kind: 'explode' },
+      { kind: 'set-opening', id: 'a', amount: 0.5 },
+    );
+    expect(odd.status).toBe(422);
+    expect(odd.body.faults.map((each: { at: string }) => each.at)).toEqual(['[0]', '[1].amount']);
+  });
+
+  it('refuses a book with faults, each with its place', async () => {
+    const book = newBook({ company: COMPANY, scheme: 'current-first', numberPlan: null });
+    const broken = {
+      ...bookToJson(book),
+      surprise: 1,
+      accounts: [{ id: 'a', name: '', type: 'nothing' }],
+    };
+    const refused = await ruth.post('companies', { book: broken });
+    expect(refused.status).toBe(422);
+    expect(refused.body.faults.length).toBeGreaterThan(0);
+    expect(refused.body.faults[0].at).toBe('surprise');
+  });
+});
+
+describe('whose book it is', () => {
+  it('shows nobody a book of somebody else', async () => {
+    const id = await freshCompany();
+    const vera = await running.person('vera.quill');
+    expect((await vera.get(`books/${id}`)).status).toBe(404);
+    expect((await vera.get(`books/${id}/history`)).status).toBe(404);
+    expect(
+      (
+        await vera.post(`books/${id}/operations`, {
+          revision: 0,
+          token: 'x',
+          operations: [bank('a', '1')],
+        })
+      ).status,
+    ).toBe(404);
+    expect((await running.visitor().get(`books/${id}`)).status).toBe(401);
+  });
+});
+
+describe('a crash of the server', () => {
+  it('loses nothing that was answered', async () => {
+    const id = await freshCompany();
+    const asked: string[] = [];
+    const answered: string[] = [];
+    const sending = (async () => {
+      for (let i = 0; i < 200; i++) {
+        const name = `k${i}`;
+        asked.push(name);
+        try {
+          const { status } = await change(id, i, name, bank(name, String(2000 + i)));
+          if (status === 200) answered.push(name);
+        } catch {
+          return;
+        }
+      }
+    })();
+    await new Promise((resolve) => setTimeout(resolve, 250));
+    await running.killAndStartAgain();
+    await sending;
+    ruth = await running.person('ruth.marsh');
+    const { book, revision } = (await ruth.get(`books/${id}`)).body;
+    const kept = book.accounts.map((each: { id: string }) => each.id);
+    expect(answered.length).toBeGreaterThan(0);
+    expect(kept).toEqual(expect.arrayContaining(answered));
+    expect(revision).toBe(kept.length - 1);
+    expect(kept.length - 1 - answered.length).toBeLessThanOrEqual(1);
+  });
+});

@@ -1,0 +1,104 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import request from 'supertest';
+
+type Method = 'get' | 'post' | 'patch' | 'delete';
+
+export interface Answer {
+  readonly status: number;
+  /** Whatever was answered; a test says what it expects of it. */
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any
+  readonly body: any;
+}
+
+/** One person's browser: keeps the cookie, sends our header. */
+export class Visitor {
+  private cookie = '';
+
+  constructor(private readonly address: string) {}
+
+  async ask(method: Method, path: string, body?: object): Promise<Answer> {
+    const to = request(this.address);
+    const asked = to[method](`/api/${path}`).set('x-gleddo', '1').set('cookie', this.cookie);
+    const answer = await (body ? asked.send(body) : asked);
+    const set = answer.headers['set-cookie'] as unknown as string[] | undefined;
+    if (set?.[0]) this.cookie = set[0].split(';')[0] ?? '';
+    const isJson = /json/.test(answer.headers['content-type'] ?? '');
+    return { status: answer.status, body: isJson ? JSON.parse(answer.text) : answer.text };
+  }
+
+  get = (path: string) => this.ask('get', path);
+  post = (path: string, body: object = {}) => this.ask('post', path, body);
+  patch = (path: string, body: object) => this.ask('patch', path, body);
+  remove = (path: string) => this.ask('delete', path);
+}
+
+export interface RunningApp {
+  readonly address: string;
+  visitor(): Visitor;
+  /** A person of the demo world, signed in. */
+  person(login: string): Promise<Visitor>;
+  /** Kills the process without a word, and starts another on the same data. */
+  killAndStartAgain(): Promise<void>;
+  close(): Promise<void>;
+}
+
+const server = join(import.meta.dirname, '../dist/main.mjs');
+
+function started(env: NodeJS.ProcessEnv): Promise<{ child: ChildProcess; address: string }> {
+  const child = spawn(process.execPath, [server], { env: { ...process.env, ...env } });
+  return new Promise((resolve, reject) => {
+    let said = '';
+    const hear = (part: Buffer) => {
+      said += part.toString();
+      const found = /Gleddo is at (http:\S+)/.exec(said);
+      if (found?.[1]) resolve({ child, address: found[1] });
+    };
+    child.stdout.on('data', hear);
+    child.stderr.on('data', hear);
+    child.once('exit', () => reject(new Error(`the server ended: ${said}`)));
+  });
+}
+
+const ended = (child: ChildProcess, signal: NodeJS.Signals) =>
+  new Promise<void>((resolve) => {
+    child.once('exit', () => resolve());
+    child.kill(signal);
+  });
+
+/** The built server over a fresh copy of the template database, or the one that TEST_DATABASE_URL names. */
+export async function runningApp(demo: boolean): Promise<RunningApp> {
+  const folder = mkdtempSync(join(tmpdir(), 'gleddo-test-'));
+  cpSync(process.env['GLEDDO_TEMPLATE'] ?? '', join(folder, 'database'), { recursive: true });
+  const url = process.env['TEST_DATABASE_URL'];
+  const env = {
+    GLEDDO_DATA: folder,
+    GLEDDO_PORT: '0',
+    GLEDDO_DEMO: demo ? '1' : '0',
+    GLEDDO_LOG: 'silent',
+    ...(url === undefined ? {} : { DATABASE_URL: url }),
+  };
+  let now = await started(env);
+  return {
+    get address() {
+      return now.address;
+    },
+    visitor: () => new Visitor(now.address),
+    async person(login) {
+      const found = new Visitor(now.address);
+      const { status } = await found.post('demo-sign-in', { person: login });
+      if (status !== 200) throw new Error(`${login} is not one of the demo people`);
+      return found;
+    },
+    async killAndStartAgain() {
+      await ended(now.child, 'SIGKILL');
+      now = await started(env);
+    },
+    async close() {
+      await ended(now.child, 'SIGTERM');
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}

@@ -1,0 +1,165 @@
+import { runningApp, type RunningApp, type Visitor } from './running-app.js';
+
+let running: RunningApp;
+let ruth: Visitor;
+let exerciseId: string;
+beforeAll(async () => {
+  running = await runningApp(true);
+  ruth = await running.person('ruth.marsh');
+  exerciseId = (await ruth.get('exercises')).body[0].id;
+});
+afterAll(() => running.close());
+
+interface Row {
+  readonly student: string;
+  readonly tryId: string | null;
+  readonly state: string;
+  readonly points: number | null;
+}
+
+const classRows = async (): Promise<Row[]> =>
+  (await ruth.get(`exercises/${exerciseId}/results`)).body.rows as Row[];
+const rowOf = async (student: string): Promise<Row> =>
+  (await classRows()).find((row) => row.student === student) as Row;
+
+describe('a student’s try', () => {
+  it('begins with the starting point, is worked on, handed in, and then stays as it is', async () => {
+    const wim = await running.person('wim.aldous');
+    const [mine] = (await wim.get('my-exercises')).body;
+    expect(mine).toMatchObject({ state: 'not-started', tryId: null, points: null });
+    const begun = (await wim.post(`my-exercises/${exerciseId}/begin`)).body;
+    const again = (await wim.post(`my-exercises/${exerciseId}/begin`)).body;
+    expect(again.bookId).toBe(begun.bookId);
+    const book = (await wim.get(`books/${begun.bookId}`)).body;
+    expect(book).toMatchObject({ mayChange: true, by: 'student' });
+    const rename = { kind: 'rename-account', id: 'bank', name: 'Bank' };
+    const sent = { revision: 0, token: 'a', operations: [rename] };
+    expect((await wim.post(`books/${begun.bookId}/operations`, sent)).status).toBe(200);
+    const handed = (await wim.post(`my-exercises/${exerciseId}/hand-in`)).body;
+    expect(handed).toMatchObject({ state: 'handed-in', points: null, results: null, notes: null });
+    const late = await wim.post(`books/${begun.bookId}/operations`, { ...sent, token: 'b' });
+    expect(late.body.detail).toMatch(/has been handed in, so it stays as it is/);
+    expect((await wim.post(`my-exercises/${exerciseId}/hand-in`)).body.detail).toMatch(/already/);
+    expect((await rowOf('Wim Aldous')).points).toBeGreaterThan(0);
+  });
+
+  it('refuses a student an entry outside the year, and says why', async () => {
+    const vera = await running.person('vera.quill');
+    const [mine] = (await vera.get('my-exercises')).body;
+    const entry = {
+      id: 'late',
+      date: '2028-02-01',
+      kind: 'general',
+      reference: '',
+      text: '',
+      lines: [
+        { account: 'bank', amount: 100 },
+        { account: 'till', amount: -100 },
+      ],
+    };
+    const sent = { revision: 0, token: 'late', operations: [{ kind: 'record-entry', entry }] };
+    const refused = await vera.post(`books/${mine.bookId}/operations`, sent);
+    expect(refused.body.detail).toBe(
+      '1 February 2028 lies outside the financial year, 1 January 2027 to 31 December 2027. Check the day.',
+    );
+  });
+});
+
+describe('what a student may not see', () => {
+  it('is refused on every route of the instructor', async () => {
+    const ines = await running.person('ines.okafor');
+    const { tryId } = await rowOf('Ines Okafor');
+    const routes = [
+      'companies',
+      'groups',
+      'exercises',
+      `exercises/${exerciseId}`,
+      `exercises/${exerciseId}/results`,
+      `tries/${tryId}`,
+    ];
+    for (const route of routes) expect((await ines.get(route)).status).toBe(403);
+    expect((await ines.post(`exercises/${exerciseId}/give-back`)).status).toBe(403);
+    expect((await ines.post(`tries/${tryId}/notes`, { text: 'x', points: 5 })).status).toBe(403);
+  });
+
+  it('is not in what is answered: no key, no marks before the work is given back', async () => {
+    const ines = await running.person('ines.okafor');
+    const mine = (await ines.get(`my-exercises/${exerciseId}`)).body;
+    expect(mine).toMatchObject({ state: 'handed-in', points: null, of: null, results: null });
+    const exercise = (await ruth.get(`exercises/${exerciseId}`)).body;
+    for (const bookId of [exercise.keyBookId, exercise.startBookId])
+      expect((await ines.get(`books/${bookId}`)).status).toBe(404);
+    expect(JSON.stringify(mine)).not.toContain(exercise.keyBookId);
+  });
+
+  it('is not another student’s work', async () => {
+    const ines = await running.person('ines.okafor');
+    const orla = await running.person('orla.finch');
+    const [work] = (await orla.get('my-exercises')).body;
+    expect((await ines.get(`books/${work.bookId}`)).status).toBe(404);
+  });
+});
+
+describe('marking', () => {
+  it('shows Ines’s three faults, and nothing marked down twice', async () => {
+    const { tryId } = await rowOf('Ines Okafor');
+    const marked = (await ruth.get(`tries/${tryId}`)).body;
+    const faults = marked.results.filter((each: { outcome: string }) => each.outcome === 'not-met');
+    expect(faults.map((each: { ref: string }) => each.ref)).toEqual([
+      'account.statement:season-passes',
+      'account.number-in-band:van-dep',
+      'entry.present:e22',
+    ]);
+    const profit = marked.results.find(
+      (each: { ref: string; date: { statement: string } | null }) =>
+        each.ref === 'statement.total:profit' && each.date?.statement === 'profit-and-loss',
+    );
+    expect(profit).toMatchObject({ outcome: 'follows', difference: 508_000 });
+    expect(profit.causes.map((each: { share: number }) => each.share)).toEqual([420_000, 88_000]);
+  });
+
+  it('adds points of a note, takes them out again, and keeps to the range', async () => {
+    const { tryId, points } = await rowOf('Bea Lindqvist');
+    const noted = (await ruth.post(`tries/${tryId}/notes`, { text: 'Well explained', points: 3 }))
+      .body;
+    expect(noted.points).toBe((points ?? 0) + 3);
+    const [note] = noted.notes;
+    const bare = (await ruth.remove(`tries/${tryId}/notes/${note.id}`)).body;
+    expect(bare.points).toBe(points);
+    expect((await ruth.post(`tries/${tryId}/notes`, { text: '', points: 0 })).status).toBe(400);
+    expect((await ruth.post(`tries/${tryId}/notes`, { text: 'x', points: 1.5 })).body.detail).toBe(
+      'Points are whole numbers.',
+    );
+  });
+
+  it('accepts a name from everybody and checks all again with a new version of the key', async () => {
+    const { tryId, points } = await rowOf('Quin Darrow');
+    const before = (await ruth.get(`tries/${tryId}`)).body;
+    const accepted = { account: 'insurance-prepaid', what: 'name', value: 'Cover' };
+    const after = (await ruth.post(`tries/${tryId}/accept`, accepted)).body;
+    expect(after.keyVersion).toBe(before.keyVersion + 1);
+    expect(after.points).toBe((points ?? 0) + 1);
+    const results = (await ruth.get(`exercises/${exerciseId}/results`)).body;
+    expect(results.checkedWithToday).toBe(true);
+    const odd = { account: 'insurance-prepaid', what: 'type', value: 'spaceship' };
+    expect((await ruth.post(`tries/${tryId}/accept`, odd)).status).toBe(404);
+  });
+
+  it('gives back: from then on the student sees marks and notes, still without the key', async () => {
+    const { tryId } = await rowOf('Ines Okafor');
+    await ruth.post(`tries/${tryId}/notes`, { text: 'Look at deferred income again.', points: 0 });
+    expect((await ruth.post(`tries/${tryId}/give-back`)).body.state).toBe('given-back');
+    const ines = await running.person('ines.okafor');
+    const mine = (await ines.get(`my-exercises/${exerciseId}`)).body;
+    expect(mine.state).toBe('given-back');
+    expect(mine.points).toBeGreaterThan(0);
+    expect(mine.notes[0].text).toBe('Look at deferred income again.');
+    expect(mine).not.toHaveProperty('key');
+  });
+
+  it('says that nothing can be marked before it is handed in', async () => {
+    const { tryId } = await rowOf('Xenia Holt');
+    const refused = await ruth.get(`tries/${tryId}`);
+    expect(refused.body.detail).toBe('Xenia Holt has not handed in yet; there is nothing to mark.');
+  });
+});
