@@ -1,3 +1,4 @@
+import type { CauseShare } from '@gleddo/core';
 import { IsIn, IsInt, IsOptional, IsString, Length, Max, MaxLength, Min } from 'class-validator';
 
 export type TryState = 'not-started' | 'working' | 'handed-in' | 'given-back';
@@ -15,7 +16,7 @@ export interface ShownResult {
   readonly of: number;
   readonly says: string;
   readonly difference: number | null;
-  readonly causes: readonly { kind: string; of: string; id: string; share: number }[];
+  readonly causes: readonly CauseShare[];
   readonly date: { statement: string; at?: string; from?: string; to?: string } | null;
 }
 

@@ -126,9 +126,8 @@ function ChartSection({ section, withProfit }: { section: SectionFigures; withPr
 
 function AccountRows({ section }: { section: SectionFigures }) {
   const desk = useDesk();
-  const { book, figures, showsRetired, order } = desk;
+  const { book, figures, showsRetired } = desk;
   const rows = chartOf(book).get(section.id) ?? [];
-  const first = order.left[0] ?? order.right[0];
   const known = new Set(rows.map((row) => row.account.id));
   const virtual = inChartOrder(book, section).filter((line) => !known.has(line.account.id));
   const shown = rows.filter(
@@ -148,7 +147,7 @@ function AccountRows({ section }: { section: SectionFigures }) {
           money={desk.money}
           numbered={book.numberPlan !== null}
           selected={desk.selected === accountRow(account.id)}
-          tabbable={(desk.selected ?? first) === accountRow(account.id)}
+          tabbable={desk.entrance === accountRow(account.id)}
           mayMove={desk.mayChange}
           onSelect={(id) => desk.select(accountRow(id), 'account')}
         />
@@ -177,7 +176,7 @@ function SectionRuler({ section }: { section: Pick<Section, 'id'> }) {
   if (!band || !book.numberPlan) return <div />;
   const onPick = (number: string) => {
     desk.select(emptyRow(section.id));
-    desk.pick(section.id, number);
+    desk.pick({ section: section.id, number });
   };
   return (
     <Ruler

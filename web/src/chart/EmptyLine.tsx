@@ -17,22 +17,23 @@ const NOTHING: Typed = { name: '', number: '' };
 export function EmptyLine({ section, name: sectionName }: { section: string; name: string }) {
   const desk = useDesk();
   const { answer } = useBookStore().snapshot();
-  const [typed, setTyped, clear] = useKept<Typed>(`${answer.id}.${section}`, NOTHING);
+  const [kept, setTyped, forget] = useKept<Typed>(`${answer.id}.${section}`, NOTHING);
+  const { picked, wantsFocus } = desk;
+  const pickedHere = picked?.section === section ? picked.number : '';
+  const typed = { ...kept, number: kept.number || pickedHere };
   const [refusals, setRefusals] = useState<readonly Refusal[]>([]);
   const { setNodeRef, isOver } = useDroppable({ id: emptyRow(section) });
   const nameField = useRef<HTMLInputElement>(null);
   const row = emptyRow(section);
   const isSelected = desk.selected === row;
   const isOpen = isSelected || typed.name !== '' || typed.number !== '';
-  const { picked, wantsFocus } = desk;
-  useEffect(() => {
-    if (picked?.section === section) setTyped({ name: '', number: picked.number });
-    // Only a fresh pick on the ruler fills the number.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [picked]);
   useEffect(() => {
     if (isSelected && wantsFocus()) nameField.current?.focus();
   }, [isSelected, wantsFocus]);
+  const clear = () => {
+    forget();
+    if (pickedHere !== '') desk.pick(null);
+  };
   const change = (next: Partial<Typed>) => {
     setRefusals([]);
     setTyped({ ...typed, ...next });
@@ -59,7 +60,7 @@ export function EmptyLine({ section, name: sectionName }: { section: string; nam
   };
   const leave = () => {
     setRefusals([]);
-    if (typed === NOTHING) nameField.current?.blur();
+    if (typed.name === '' && typed.number === '') nameField.current?.blur();
     clear();
   };
   const walk = (key: 'ArrowUp' | 'ArrowDown') => {
@@ -87,7 +88,7 @@ export function EmptyLine({ section, name: sectionName }: { section: string; nam
             className="name-field"
             aria-label={`New account in ${sectionName}`}
             placeholder={`Type a name to add to ${sectionName}`}
-            tabIndex={isSelected ? 0 : -1}
+            tabIndex={desk.entrance === row ? 0 : -1}
             value={typed.name}
             maxLength={200}
             onFocus={() => (isSelected ? undefined : desk.select(row))}

@@ -34,6 +34,8 @@ export interface ChartDesk {
   readonly mayChange: boolean;
   readonly showsRetired: boolean;
   readonly selected: string | null;
+  /** The row that Tab comes to from outside: the selected one, else the first. */
+  readonly entrance: string | null;
   readonly slip: SlipKind;
   readonly said: Said | null;
   /** A number picked on the ruler, for the empty line of its section. */
@@ -41,7 +43,7 @@ export interface ChartDesk {
   select(row: string | null, slip?: SlipKind): void;
   open(slip: SlipKind): void;
   say(said: Said | null): void;
-  pick(section: string, number: string): void;
+  pick(picked: ChartDesk['picked']): void;
   showRetired(shown: boolean): void;
   /** Does it, or says why not; answers the refusals, none when it was done. */
   perform(operation: Operation | Result<Operation>): readonly Refusal[];
@@ -109,7 +111,7 @@ export function useChartDesk(): ChartDesk {
   const { selected, setSelected, isGiven } = useSelected();
   const [slip, open] = useState<SlipKind>(isGiven ? 'account' : 'closed');
   const [said, say] = useState<Said | null>(null);
-  const [picked, setPicked] = useState<ChartDesk['picked']>(null);
+  const [picked, pick] = useState<ChartDesk['picked']>(null);
   const [showsRetired, showRetired] = useState(false);
   const focus = useFocusWish();
   const shown = useChartFigures(showsRetired);
@@ -128,8 +130,8 @@ export function useChartDesk(): ChartDesk {
     say(notices[0] ? { tone: 'notice', text: notices.map((each) => each.says).join(' ') } : null);
     return refusals;
   };
-  const pick = (section: string, number: string) => setPicked({ section, number });
-  const state = { selected, slip, said, picked, showsRetired };
+  const entrance = selected ?? shown.order.left[0] ?? shown.order.right[0] ?? null;
+  const state = { selected, entrance, slip, said, picked, showsRetired };
   return { ...shown, ...state, ...focus, select, open, say, pick, showRetired, perform };
 }
 

@@ -1,9 +1,10 @@
-import { ENTRY_KINDS, formatDecimal, minorDigits, rowsOf, type Book } from '@gleddo/core';
+import { ENTRY_KINDS, formatDecimal, minorDigits, type Book } from '@gleddo/core';
 import { Button, Input, Select } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import { useBookStore } from '../book/open-book';
 import { DayField } from '../figures/DayField';
 import type { Money } from '../figures/money';
+import { accountOptions, SEARCH } from './account-options';
 import {
   EMPTY_LINE,
   entryFrom,
@@ -145,16 +146,7 @@ interface EntryLineProps {
 }
 
 function EntryLine({ book, draft, read, line, at, set }: EntryLineProps) {
-  const options = useMemo(
-    () =>
-      rowsOf(book)
-        .filter(({ account }) => !account.retired || account.id === line.account)
-        .map(({ account }) => ({
-          value: account.id,
-          label: `${account.number ?? ''} ${account.name}`.trim(),
-        })),
-    [book, line.account],
-  );
+  const options = useMemo(() => accountOptions(book, line.account), [book, line.account]);
   const change = (rest: Partial<DraftLine>) => {
     const lines = draft.lines.map((each, i) => (i === at ? { ...each, ...rest } : each));
     const isLast = at === lines.length - 1;
@@ -169,7 +161,7 @@ function EntryLine({ book, draft, read, line, at, set }: EntryLineProps) {
       <div className="entry-line">
         <Select
           aria-label={`Account of line ${at + 1}`}
-          showSearch={{ optionFilterProp: 'label' }}
+          showSearch={SEARCH}
           placeholder="Account: number or name"
           value={line.account === '' ? null : line.account}
           options={options}

@@ -265,10 +265,13 @@ const signed = (money: Money, amount: number): string =>
 function MarkedFoot(props: MarkedFootProps) {
   const { className = '', name, theirs, wanted, result, money, rows, balances } = props;
   const difference = wanted === null ? 0 : theirs - wanted;
-  const parts = (result?.causes ?? []).map((cause) => {
-    const n = rows.margin.numberOfCause({ kind: cause.kind as never, id: cause.id });
-    return `${n === null ? 'what is accepted' : `note ${n}`} (${signed(money, cause.share)})`;
-  });
+  const parts = (result?.causes ?? [])
+    .map(({ kind, id, share }) => ({ n: rows.margin.numberOfCause({ kind, id }), share }))
+    .sort((a, b) => (a.n ?? Infinity) - (b.n ?? Infinity))
+    .map(
+      ({ n, share }) =>
+        `${n === null ? 'what is accepted' : `note ${n}`} (${signed(money, share)})`,
+    );
   return (
     <div className={`foot-cell marked-foot ${className}`}>
       <div>

@@ -36,7 +36,7 @@ export const theme: ThemeConfig = {
   components: {
     Button: { fontWeight: 600, primaryShadow: 'none', defaultShadow: 'none' },
     Table: { headerBg: 'transparent', cellPaddingBlockSM: 5, rowHoverBg: '#F6F0E6' },
-    Segmented: { itemSelectedBg: COLOUR.page, trackBg: '#E1DACB', itemColor: '#5B5461' },
+    Segmented: { itemSelectedBg: COLOUR.page, trackBg: '#E1DACB', itemColor: '#48424E' },
     Modal: { titleFontSize: 18 },
   },
 };

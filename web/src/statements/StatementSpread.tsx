@@ -12,6 +12,7 @@ import { longDay, periodText } from '../figures/days';
 import type { Money } from '../figures/money';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Page, Spread } from '../spread/Spread';
+import { FigureLink } from './FigureLink';
 import type { Choice } from './use-choice';
 
 interface StatementSpreadProps {
@@ -111,6 +112,7 @@ function StatementSection({ book, section, choice, money, extra }: SectionProps)
     () => new Map(rowsOf(book).map((row) => [row.account.id, row.depth])),
     [book],
   );
+  const firstId = rowsOf(book)[0]?.account.id;
   const lines = inChartOrder(book, section);
   if (lines.length === 0 && section.total === 0) return null;
   return (
@@ -133,14 +135,12 @@ function StatementSection({ book, section, choice, money, extra }: SectionProps)
             </span>
             <span />
             <span className="figure">
-              <button
-                type="button"
-                className="link-button"
-                aria-label={`${account.name}: its entries`}
-                onClick={() => choice.set({ account: account.id })}
-              >
-                {money(amount)}
-              </button>
+              <FigureLink
+                label={account.name}
+                figure={money(amount)}
+                first={account.id === firstId}
+                onOpen={() => choice.set({ account: account.id })}
+              />
             </span>
           </div>
         ))}

@@ -1,0 +1,112 @@
+import { expect, test, type Page } from '@playwright/test';
+import { comeInAs, saved } from './people.js';
+
+const row = (page: Page, name: string) =>
+  page.locator('.row.account').filter({ has: page.getByText(name, { exact: true }) });
+
+async function openChart(page: Page, company: string): Promise<void> {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: new RegExp(company) }).click();
+  await expect(page.getByRole('grid', { name: 'Balance sheet' })).toBeVisible();
+}
+
+/** Puts the selection on a row without its slip. */
+async function select(page: Page, name: string): Promise<void> {
+  await row(page, name).click();
+  await page.keyboard.press('Escape');
+  await expect(row(page, name)).toBeFocused();
+}
+
+test.describe.configure({ mode: 'serial' });
+
+test('accounts move, nest, retire and come back, and all of it is undone', async ({ page }) => {
+  await openChart(page, 'Pollard Row Bindery');
+  await expect(page.locator('.spread-foot').first()).toContainText('✓ equals');
+
+  await select(page, 'Gift vouchers sold');
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect(page.getByRole('rowgroup', { name: 'Equity' })).toContainText('Gift vouchers sold');
+  await expect(page.locator('.spread-foot').first()).toContainText('✓ equals');
+  await page.keyboard.press('Control+z');
+  await expect(
+    page.getByRole('rowgroup', { name: 'Current liabilities', exact: true }),
+  ).toContainText('Gift vouchers sold');
+
+  await select(page, 'Cash in hand');
+  await page.keyboard.press('Tab');
+  await expect(row(page, 'Cash in hand').locator('.name')).toHaveCSS('padding-left', '16px');
+  await page.keyboard.press('Shift+Tab');
+  await expect(row(page, 'Cash in hand').locator('.name')).toHaveCSS('padding-left', '0px');
+
+  await page.keyboard.type('rest');
+  await expect(row(page, 'Restoring old books')).toBeFocused();
+  await page.keyboard.press('Enter');
+  const slip = page.getByRole('complementary', { name: 'Account Restoring old books' });
+  await expect(slip).toContainText('Fees and services');
+  await slip.getByRole('button', { name: 'Retire' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'still stands at' })).toBeVisible();
+  await slip.getByRole('button', { name: 'Bring back' }).click();
+  await slip.getByRole('button', { name: 'Done' }).click();
+  await saved(page);
+});
+
+test('a click on the ruler begins an account with that number, there', async ({ page }) => {
+  await openChart(page, 'Pollard Row Bindery');
+  const ruler = page
+    .locator('.section')
+    .filter({ hasText: 'Operating expenses' })
+    .locator('.ruler');
+  const box = await ruler.boundingBox();
+  if (!box) throw new Error('no ruler');
+  await page.mouse.click(box.x + 10, box.y + box.height / 2);
+  await page.keyboard.type('Tea and biscuits');
+  await page.keyboard.press('Enter');
+  await expect(row(page, 'Tea and biscuits')).toContainText(/^(69|70)\d\d/);
+  await page.keyboard.press('Escape');
+  await select(page, 'Tea and biscuits');
+  await page.keyboard.press('Delete');
+  await expect(row(page, 'Tea and biscuits')).toHaveCount(0);
+});
+
+test('an account is dragged to another page, and its figure goes with it', async ({ page }) => {
+  await openChart(page, 'Pollard Row Bindery');
+  await row(page, 'Telephone and post').hover();
+  await page.mouse.down();
+  const target = await row(page, 'Paper, board and leather').boundingBox();
+  if (!target) throw new Error('no row');
+  await page.mouse.move(target.x + 60, target.y + 30, { steps: 5 });
+  await page.mouse.move(target.x + 60, target.y + 6, { steps: 5 });
+  await page.mouse.up();
+  const assets = page.getByRole('rowgroup', { name: 'Current assets', exact: true });
+  await expect(assets).toContainText('Telephone and post');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('rowgroup', { name: 'Operating expenses' })).toContainText(
+    'Telephone and post',
+  );
+  await saved(page);
+});
+
+test('the slip changes number, place and parent, and refuses at the field', async ({ page }) => {
+  await openChart(page, 'Pollard Row Bindery');
+  await row(page, 'Drawings').click();
+  const slip = page.getByRole('complementary', { name: 'Account Drawings' });
+  const number = slip.getByLabel('Number', { exact: true });
+  await number.fill('3010');
+  await number.press('Enter');
+  await expect(slip.getByRole('alert')).toContainText(
+    'Number 3010 belongs to “3010 Capital, owner”',
+  );
+  await number.fill('31 00 !');
+  await number.press('Enter');
+  await expect(slip.getByRole('alert')).toContainText('is not an account number');
+  await number.fill('7777');
+  await number.press('Enter');
+  await expect(slip).toContainText('Outside 3000–3999');
+  await page.keyboard.press('Control+z');
+  await slip.getByRole('button', { name: 'See its entries' }).click();
+  await expect(slip).toContainText('Owner takes money out');
+  await slip.getByRole('button', { name: 'Back' }).click();
+  await slip.getByRole('button', { name: 'Done' }).click();
+  await page.reload();
+  await expect(row(page, 'Drawings')).toContainText('3050');
+});

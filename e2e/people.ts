@@ -1,0 +1,28 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** Comes in as one of the demo's people. */
+export async function comeInAs(page: Page, name: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+  await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
+}
+
+export async function signIn(page: Page, login: string, password: string): Promise<void> {
+  await page.goto('/');
+  await page.getByLabel('Name you sign in with').fill(login);
+  await page.getByLabel('Password', { exact: true }).fill(password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+}
+
+/** Presses Tab until a thing has the focus: nothing is reached otherwise. */
+export async function tabTo(page: Page, wanted: Locator, most = 80): Promise<void> {
+  for (let i = 0; i < most; i++) {
+    if (await wanted.evaluate((node) => node === document.activeElement)) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`Tab does not come to ${wanted.toString()}`);
+}
+
+/** Waits until the book says that everything is saved. */
+export const saved = (page: Page): Promise<void> =>
+  expect(page.locator('.saved')).toHaveText('Saved');
