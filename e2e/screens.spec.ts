@@ -3,7 +3,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { comeInAs } from './people.js';
 
 async function nothingSerious(page: Page, where: string): Promise<void> {
-  await page.waitForTimeout(400);
+  await page.waitForTimeout(200);
   const { violations } = await new AxeBuilder({ page })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
     .analyze();
@@ -18,8 +18,9 @@ async function visit(page: Page, address: string, shows: string): Promise<void> 
   await nothingSerious(page, address);
 }
 
-test('axe finds nothing serious on the instructor’s screens', async ({ page }) => {
-  test.setTimeout(180_000);
+test.describe.configure({ mode: 'parallel', timeout: 180_000 });
+
+test('axe finds nothing serious where companies are built', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByText('Come in as')).toBeVisible();
   await nothingSerious(page, 'sign-in');
@@ -38,6 +39,10 @@ test('axe finds nothing serious on the instructor’s screens', async ({ page })
   await visit(page, `${book}/chart?account=slipway-prepaid`, '.slip');
   await visit(page, `${book}/profile`, '#company-name');
   await visit(page, '/companies/new', '#company-name');
+});
+
+test('axe finds nothing serious where exercises are made and marked', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh');
   await visit(page, '/exercises', '.row-link');
   await page.getByRole('link', { name: /Quarter-end at Tern Island/ }).click();
   await expect(page.locator('#brief-text')).toBeVisible();

@@ -36,9 +36,11 @@ describe('a work beside the key', () => {
     const sections = compared(change(shop(), 'passes', { type: 'goods-sales', number: '4020' }));
     expect(rows(sections, 'revenue')).toEqual([
       'together sales 150000 150000',
-      'wrong-place passes 80000 –',
+      'wrong-place passes 0 –',
     ]);
     expect(rows(sections, 'current-liabilities')).toEqual(['belongs-here passes – 80000']);
+    const later = compared(change(shop(), 'prepaid', { type: 'insurance', number: '6100' }));
+    expect(rows(later, 'operating-expenses')[0]).toBe('wrong-place prepaid -15000 –');
   });
 
   it('shows what is missing where it belongs, and what is too many where it stands', () => {

@@ -33,15 +33,35 @@ export interface Compared {
  */
 export function causesOf(compared: Compared, posting: Posting): Cause[] {
   const workBalances = balancesOf(compared.work, posting);
-  const keyBalances = balancesOf(compared.key, posting);
-  return [
-    ...compared.recognition.pairs.flatMap((pair) =>
-      placements(compared, pair, workBalances, keyBalances),
-    ),
-    ...openings(compared, posting),
-    ...compared.entryPairs.flatMap((pair) => entryCause(compared, pair, posting)),
-    ...unpaired(compared, workBalances, keyBalances),
-  ];
+  const { balances: keyBalances } = keySide(compared.key, posting);
+  const causes: Cause[] = [];
+  for (const pair of compared.recognition.pairs)
+    placements(compared, pair, workBalances, keyBalances, causes);
+  openings(compared, posting, causes);
+  for (const pair of compared.entryPairs)
+    if (!sameStanding(pair)) causes.push(...entryCause(compared, pair, posting));
+  causes.push(...unpaired(compared, workBalances, keyBalances));
+  return causes;
+}
+
+interface KeySide {
+  readonly balances: ReadonlyMap<string, Amount>;
+  readonly openings: ReadonlyMap<string, Amount>;
+}
+
+const keySides = new WeakMap<Book, Map<string, KeySide>>();
+
+/** The key's own figures: the same for every work that is checked with it. */
+function keySide(key: Book, posting: Posting): KeySide {
+  const sides = keySides.get(key) ?? new Map<string, KeySide>();
+  keySides.set(key, sides);
+  const name = `${posting.from} ${posting.to} ${posting.closing} ${posting.opening}`;
+  const known = sides.get(name);
+  if (known) return known;
+  const openings = openingAmounts(key, key.opening.date, posting);
+  const side = { balances: balancesOf(key, posting), openings };
+  sides.set(name, side);
+  return side;
 }
 
 /** The section on whose line a pair is reckoned: its first key account's. */
@@ -53,10 +73,10 @@ function placements(
   pair: Pair,
   workBalances: ReadonlyMap<string, Amount>,
   keyBalances: ReadonlyMap<string, Amount>,
-): Cause[] {
+  causes: Cause[],
+): void {
   const home = homeOf(compared, pair);
   const { key, work } = compared;
-  const causes: Cause[] = [];
   const put = (book: Book, account: Account, amount: Amount) => {
     const section = sectionIdOf(book, account);
     if (section === home || amount === 0) return;
@@ -68,7 +88,6 @@ function placements(
   };
   for (const account of pair.works) put(work, account, workBalances.get(account.id) ?? 0);
   for (const account of pair.keys) put(key, account, -(keyBalances.get(account.id) ?? 0));
-  return causes;
 }
 
 /** Opening amounts of a book by account: the table, and the entries that only say how accounts stood. */
@@ -95,31 +114,33 @@ function addDifference(book: Book, amounts: Map<string, Amount>): void {
     amounts.set(id, (amounts.get(id) ?? 0) - openingDifference(book));
 }
 
-function openings(compared: Compared, posting: Posting): Cause[] {
+function openings(compared: Compared, posting: Posting, causes: Cause[]): void {
   const { key, work, recognition } = compared;
-  const ofKey = openingAmounts(key, key.opening.date, posting);
+  const { openings: ofKey } = keySide(key, posting);
   const ofWork = openingAmounts(work, key.opening.date, posting);
-  return recognition.pairs.flatMap((pair): Cause[] => {
+  for (const pair of recognition.pairs) {
     let amount = 0;
     for (const { id } of pair.works) amount += ofWork.get(id) ?? 0;
     for (const { id } of pair.keys) amount -= ofKey.get(id) ?? 0;
-    if (amount === 0) return [];
+    if (amount === 0) continue;
     const section = homeOf(compared, pair);
     const id = (pair.keys[0] as Account).id;
-    return [{ kind: 'opening', of: 'key', id, shifts: [{ scheme: key.scheme, section, amount }] }];
-  });
+    const shifts = [{ scheme: key.scheme, section, amount }];
+    causes.push({ kind: 'opening', of: 'key', id, shifts });
+  }
+}
+
+/** One entry on each side that says the same on the same day: no cause of anything. */
+function sameStanding({ agrees, keys, works }: EntryPair): boolean {
+  if (!agrees || keys.length !== 1 || works.length !== 1) return false;
+  const key = keys[0]?.entry;
+  const work = works[0]?.entry;
+  return key?.date === work?.date && (key?.kind === 'closing') === (work?.kind === 'closing');
 }
 
 function entryCause(compared: Compared, pair: EntryPair, posting: Posting): Cause[] {
   const [key] = pair.keys;
   const [work] = pair.works;
-  const sameStanding =
-    pair.agrees &&
-    pair.keys.length === 1 &&
-    pair.works.length === 1 &&
-    key?.entry.date === work?.entry.date &&
-    (key?.entry.kind === 'closing') === (work?.entry.kind === 'closing');
-  if (sameStanding) return [];
   const bySection = new Map<string, Amount>();
   addLines(compared, pair.works, posting, 1, bySection);
   addLines(compared, pair.keys, posting, -1, bySection);

@@ -19,7 +19,7 @@ export const accountContra: Check = {
         works,
         (account) => typeOf(marking.work.scheme, account.type)?.contra === true,
       );
-      const facts = { ...placeFacts(marking, key, odd), side: normalSide(scheme, type) };
+      const facts = () => ({ ...placeFacts(marking, key, odd), side: normalSide(scheme, type) });
       return { outcome: marking.hasPlaces || works.length === 0 ? outcome : 'cannot-judge', facts };
     }),
   says(facts, outcome) {

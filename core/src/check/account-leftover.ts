@@ -15,9 +15,9 @@ export const accountLeftover: Check = {
       const closing = marking.workTraits.get(account.id)?.closing ?? 0;
       return !account.retired || closing !== 0;
     });
-    if (left.length === 0) return [{ subject: BOOK, outcome: 'met', facts: {} }];
+    if (left.length === 0) return [{ subject: BOOK, outcome: 'met', facts: () => ({}) }];
     return left.map((account, i): Finding => {
-      const facts = { name: accountLabel(account) };
+      const facts = () => ({ name: accountLabel(account) });
       const bearsPoints = i === 0;
       return { subject: aboutAccount(account.id), outcome: 'not-met', facts, bearsPoints };
     });

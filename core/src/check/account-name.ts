@@ -15,12 +15,15 @@ export const accountName: Check = {
   run: (marking) =>
     eachAccount(marking, [], ({ key, works, accepted }) => {
       const names = [key.name, ...accepted.names];
-      if (works.length > 1) return { outcome: 'met', facts: { name: works[0]?.name ?? '' } };
+      if (works.length > 1)
+        return { outcome: 'met', facts: () => ({ name: works[0]?.name ?? '', key: key.name }) };
+      if (works[0]?.name === key.name)
+        return { outcome: 'met', facts: () => ({ name: key.name, key: key.name }) };
       const { outcome, odd } = allPass(
         works,
         (account) => bestSimilarity(account.name, names) >= SAME_MEANING,
       );
-      return { outcome, facts: { name: odd?.name ?? works[0]?.name ?? '' } };
+      return { outcome, facts: () => ({ name: odd?.name ?? works[0]?.name ?? '', key: key.name }) };
     }),
   says: (facts, outcome) =>
     outcome === 'met'

@@ -22,12 +22,12 @@ export const accountNumberInBand: Check = {
         bands.some((each) => number !== null && inBand(each, number)),
       );
       const number = odd?.number ?? null;
-      const facts = {
+      const facts = () => ({
         name: odd?.name ?? key.name,
         number,
         band: `${band.from}–${band.to}`,
         found: number === null ? null : bandNameAt(numberPlan, scheme, number),
-      };
+      });
       return {
         outcome: marking.hasNumbers || works.length === 0 ? outcome : 'cannot-judge',
         facts,

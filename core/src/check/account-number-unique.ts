@@ -4,6 +4,7 @@ import type { Check, Finding } from './check.js';
 import { aboutAccount } from './each-account.js';
 
 const BOOK = { kind: 'book', id: '' } as const;
+const NONE = () => ({});
 
 export const accountNumberUnique: Check = {
   id: 'account.number-unique',
@@ -15,7 +16,7 @@ export const accountNumberUnique: Check = {
   run(marking) {
     const numbered = marking.key.book.accounts.some((account) => account.number !== null);
     if (!numbered) return [];
-    if (!marking.hasNumbers) return [{ subject: BOOK, outcome: 'cannot-judge', facts: {} }];
+    if (!marking.hasNumbers) return [{ subject: BOOK, outcome: 'cannot-judge', facts: NONE }];
     const holders = new Map<string, string>();
     const doubles: Finding[] = [];
     for (const account of marking.work.accounts) {
@@ -27,11 +28,11 @@ export const accountNumberUnique: Check = {
         doubles.push({
           subject: aboutAccount(key?.id ?? account.id),
           outcome: 'not-met',
-          facts: { name: account.name, number: account.number, holder },
+          facts: () => ({ name: account.name, number: account.number, holder }),
           bearsPoints: doubles.length === 0,
         });
     }
-    return doubles.length > 0 ? doubles : [{ subject: BOOK, outcome: 'met', facts: {} }];
+    return doubles.length > 0 ? doubles : [{ subject: BOOK, outcome: 'met', facts: NONE }];
   },
   says(facts, outcome) {
     if (outcome === 'met') return 'Each number is used once.';

@@ -36,12 +36,12 @@ export const accountNumber: Check = {
         );
         const nextTo =
           rule === 'exact' ? null : (marking.keyAccount(rule.nextTo)?.name ?? rule.nextTo);
-        const facts = {
+        const facts = () => ({
           name: odd?.name ?? key.name,
           number: odd?.number ?? null,
           wanted: key.number,
           nextTo,
-        };
+        });
         return {
           outcome: marking.hasNumbers || works.length === 0 ? outcome : 'cannot-judge',
           facts,

@@ -10,19 +10,20 @@ export const accountParent: Check = {
   points: 1,
   run: (marking) =>
     eachAccount(marking, ['account.statement', 'account.section'], ({ key, works }) => {
-      if (key.parent === null) return null;
-      const parents = marking.pairOf(key.parent)?.works.map((work) => work.id) ?? [];
+      const { parent } = key;
+      if (parent === null) return null;
+      const parents = marking.pairOf(parent)?.works.map((work) => work.id) ?? [];
       const { outcome, odd } = allPass(works, (account) =>
         ancestorsOf(marking.work, account).some((each) => parents.includes(each.id)),
       );
-      const facts = {
+      const facts = () => ({
         name: odd?.name ?? key.name,
-        parent: marking.keyAccount(key.parent)?.name ?? key.parent,
-      };
+        parent: marking.keyAccount(parent)?.name ?? parent,
+      });
       const lost = marking.rootsOf(
-        `account.present:${key.parent}`,
-        `account.statement:${key.parent}`,
-        `account.section:${key.parent}`,
+        `account.present:${parent}`,
+        `account.statement:${parent}`,
+        `account.section:${parent}`,
       );
       if (outcome === 'not-met' && works.length > 0 && lost.length > 0)
         return { outcome: 'follows', facts, from: lost };

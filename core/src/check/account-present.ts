@@ -16,15 +16,14 @@ export const accountPresent: Check = {
       .filter((account) => marking.pairOf(account.id) ?? marking.acceptedFor(account.id).required)
       .map((account) => {
         const pair = marking.pairOf(account.id);
-        const section = sectionById(book.scheme, sectionIdOf(book, account));
         return {
           subject: aboutAccount(account.id),
           outcome: pair ? 'met' : 'not-met',
-          facts: {
+          facts: () => ({
             name: accountLabel(account),
-            section: section?.name ?? null,
+            section: sectionById(book.scheme, sectionIdOf(book, account))?.name ?? null,
             taken: pair ? pair.works.map((work) => work.name) : null,
-          },
+          }),
         };
       });
   },

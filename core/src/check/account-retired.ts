@@ -11,8 +11,10 @@ export const accountRetired: Check = {
     eachAccount(marking, [], ({ key, works }) => {
       const { outcome, odd } = allPass(works, (account) => account.retired === key.retired);
       if (!key.retired && outcome === 'met') return null;
-      return { outcome, facts: { name: odd?.name ?? key.name, retired: key.retired } };
-    }).filter((finding) => finding.outcome !== 'follows' || finding.facts['retired'] === true),
+      return { outcome, facts: () => ({ name: odd?.name ?? key.name, retired: key.retired }) };
+    }).filter(
+      ({ outcome, subject }) => outcome !== 'follows' || marking.keyAccount(subject.id)?.retired,
+    ),
   says(facts, outcome) {
     if (outcome === 'met') return 'In use or retired, as it should be.';
     return facts['retired'] === true

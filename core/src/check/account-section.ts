@@ -1,7 +1,7 @@
 import { sectionOfAccount } from '../book/place.js';
 import type { Check } from './check.js';
 import { allPass, eachAccount } from './each-account.js';
-import { acceptedSections, placeFacts } from './place-facts.js';
+import { acceptedSections, placeFacts, placedAlike } from './place-facts.js';
 
 export const accountSection: Check = {
   id: 'account.section',
@@ -11,12 +11,14 @@ export const accountSection: Check = {
   points: 1,
   run: (marking) =>
     eachAccount(marking, ['account.statement'], ({ key, works, accepted }) => {
+      if (placedAlike(marking, key, works))
+        return { outcome: 'met', facts: () => placeFacts(marking, key, works[0] ?? null) };
       const right = acceptedSections(marking, key, accepted.types).map((section) => section.id);
       if (right.length === 0) return null;
       const { outcome, odd } = allPass(works, (account) =>
         right.includes(sectionOfAccount(marking.work, account)?.id ?? ''),
       );
-      const facts = placeFacts(marking, key, odd);
+      const facts = () => placeFacts(marking, key, odd);
       return { outcome: marking.hasPlaces || works.length === 0 ? outcome : 'cannot-judge', facts };
     }),
   says(facts, outcome) {

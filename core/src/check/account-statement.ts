@@ -2,7 +2,7 @@ import { sectionOfAccount } from '../book/place.js';
 import { statementOfClass } from '../scheme/scheme.js';
 import type { Check } from './check.js';
 import { allPass, eachAccount } from './each-account.js';
-import { acceptedSections, placeFacts } from './place-facts.js';
+import { acceptedSections, placeFacts, placedAlike } from './place-facts.js';
 
 export const accountStatement: Check = {
   id: 'account.statement',
@@ -12,6 +12,8 @@ export const accountStatement: Check = {
   points: 2,
   run: (marking) =>
     eachAccount(marking, [], ({ key, works, accepted }) => {
+      if (placedAlike(marking, key, works))
+        return { outcome: 'met', facts: () => placeFacts(marking, key, works[0] ?? null) };
       const right = acceptedSections(marking, key, accepted.types);
       if (right.length === 0) return null;
       const statements = right.map((section) => statementOfClass(section.class));
@@ -19,7 +21,7 @@ export const accountStatement: Check = {
         const section = sectionOfAccount(marking.work, account);
         return section !== null && statements.includes(statementOfClass(section.class));
       });
-      const facts = placeFacts(marking, key, odd);
+      const facts = () => placeFacts(marking, key, odd);
       return { outcome: marking.hasPlaces || works.length === 0 ? outcome : 'cannot-judge', facts };
     }),
   says(facts, outcome) {

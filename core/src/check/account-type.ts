@@ -1,6 +1,6 @@
 import type { Check } from './check.js';
 import { allPass, eachAccount } from './each-account.js';
-import { placeFacts } from './place-facts.js';
+import { placeFacts, placedAlike } from './place-facts.js';
 
 export const accountType: Check = {
   id: 'account.type',
@@ -14,9 +14,11 @@ export const accountType: Check = {
       ['account.statement', 'account.section', 'account.contra'],
       ({ key, works, accepted }) => {
         if (key.type === null) return null;
+        if (placedAlike(marking, key, works))
+          return { outcome: 'met', facts: () => placeFacts(marking, key, works[0] ?? null) };
         const right = [key.type, ...accepted.types];
         const { outcome, odd } = allPass(works, (account) => right.includes(account.type ?? ''));
-        const facts = placeFacts(marking, key, odd);
+        const facts = () => placeFacts(marking, key, odd);
         return {
           outcome: marking.hasPlaces || works.length === 0 ? outcome : 'cannot-judge',
           facts,

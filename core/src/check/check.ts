@@ -25,8 +25,8 @@ export interface CauseShare {
 export interface Finding {
   readonly subject: Subject;
   readonly outcome: Outcome;
-  /** What its sentence is made from. */
-  readonly facts: Facts;
+  /** What its sentence is made from; made when somebody asks, since most results are never shown. */
+  readonly facts: () => Facts;
   /** References of the results that it follows from. */
   readonly from?: readonly string[];
   /** False when a first finding of the same check already bears its points. */
@@ -38,9 +38,10 @@ export interface Finding {
 }
 
 /** A finding with its points: what is stored of a check. */
-export interface CheckResult extends Omit<Finding, 'bearsPoints' | 'from'> {
+export interface CheckResult extends Omit<Finding, 'bearsPoints' | 'from' | 'facts'> {
   readonly check: string;
   readonly ref: string;
+  readonly facts: Facts;
   readonly from: readonly string[];
   readonly points: number;
   readonly of: number;

@@ -13,7 +13,7 @@ export interface Seen {
   readonly accepted: Accepted;
 }
 
-type Judged = Pick<Finding, 'outcome' | 'facts'> & { readonly from?: readonly string[] };
+type Verdict = Pick<Finding, 'outcome' | 'facts'> & { readonly from?: readonly string[] };
 
 /**
  * Runs an account check over the key's accounts. A missing account takes everything about it along; a
@@ -23,22 +23,35 @@ type Judged = Pick<Finding, 'outcome' | 'facts'> & { readonly from?: readonly st
 export function eachAccount(
   marking: Marking,
   after: readonly string[],
-  judge: (seen: Seen) => Judged | null,
+  judge: (seen: Seen) => Verdict | null,
 ): Finding[] {
-  return marking.key.book.accounts.flatMap((key): Finding[] => {
+  const found: Finding[] = [];
+  for (const key of marking.key.book.accounts) {
     const accepted = marking.acceptedFor(key.id);
     const pair = marking.pairOf(key.id);
-    if (!pair && !accepted.required) return [];
-    const judged = judge({ key, works: pair?.works ?? [], accepted });
-    if (!judged) return [];
-    const subject = aboutAccount(key.id);
-    const facts = { key: key.name, ...judged.facts };
-    if (judged.outcome === 'cannot-judge') return [{ subject, outcome: 'cannot-judge', facts }];
-    const refs = ['account.present', ...(judged.outcome === 'met' ? [] : after)];
-    const from = marking.rootsOf(...refs.map((check) => `${check}:${key.id}`));
-    if (from.length > 0) return [{ subject, outcome: 'follows', facts, from }];
-    return [{ subject, ...judged, facts }];
-  });
+    if (!pair && !accepted.required) continue;
+    const judged = judge({ key, works: pair?.works ?? NONE, accepted });
+    if (judged) found.push(followed(marking, after, key, judged, pair !== null));
+  }
+  return found;
+}
+
+const NONE: readonly Account[] = [];
+
+function followed(
+  marking: Marking,
+  after: readonly string[],
+  key: Account,
+  judged: Verdict,
+  isThere: boolean,
+): Finding {
+  const { outcome } = judged;
+  const about = { subject: aboutAccount(key.id), facts: judged.facts };
+  if (outcome === 'cannot-judge' || (outcome === 'met' && isThere)) return { ...about, outcome };
+  const refs = ['account.present', ...(outcome === 'met' ? [] : after)];
+  const from = marking.rootsOf(...refs.map((check) => `${check}:${key.id}`));
+  if (from.length > 0) return { ...about, outcome: 'follows', from };
+  return judged.from ? { ...about, outcome, from: judged.from } : { ...about, outcome };
 }
 
 /** Met when all of the accounts pass, with the name of the first that doesn't. */

@@ -1,7 +1,6 @@
 import type { Entry } from '../book/book.js';
 import { dayText } from '../book/calendar.js';
 import type { EntryPair } from '../key/pair-entries.js';
-import { isOpeningEntry } from '../key/account-traits.js';
 import type { Facts } from '../refusal/refusal.js';
 import type { Finding, Subject } from './check.js';
 import type { Marking } from './marking.js';
@@ -22,7 +21,10 @@ export const entryLabel = (facts: Facts): string => {
 export const isRequired = (marking: Marking, id: string): boolean =>
   marking.key.acceptsEntries.find((each) => each.entry === id)?.required ?? true;
 
-type Judged = Pick<Finding, 'outcome' | 'facts'> & { readonly from?: readonly string[] };
+type Verdict = Pick<Finding, 'outcome'> & {
+  readonly facts?: () => Facts;
+  readonly from?: readonly string[];
+};
 
 /** The key's accounts on an entry that are missing from the work: they take the entry along. */
 export function missingAccounts(marking: Marking, entry: Entry): string[] {
@@ -36,31 +38,25 @@ export function missingAccounts(marking: Marking, entry: Entry): string[] {
 export function eachEntry(
   marking: Marking,
   after: readonly string[],
-  judge: (entry: Entry, pair: EntryPair | null) => Judged,
+  judge: (entry: Entry, pair: EntryPair | null) => Verdict,
 ): Finding[] {
-  const notJudged = marking.entriesNotJudged.map((entry): Finding => {
-    const facts = entryFacts(marking, entry);
+  const found = marking.entriesNotJudged.map((entry): Finding => {
+    const facts = () => entryFacts(marking, entry);
     return { subject: aboutEntry(entry.id), outcome: 'cannot-judge', facts };
   });
-  const { book } = marking.key;
-  const judged = book.entries
-    .filter((entry) => !isOpeningEntry(entry, book.opening.date))
-    .flatMap((entry): Finding[] => {
-      const pair = marking.entryPairOf(entry.id);
-      const isThere = pair !== null && pair.works.length > 0;
-      if (!isThere && !isRequired(marking, entry.id)) return [];
-      const { outcome, facts, from } = judge(entry, isThere ? pair : null);
-      const about = {
-        subject: aboutEntry(entry.id),
-        facts: { ...entryFacts(marking, entry), ...facts },
-      };
-      if (outcome === 'met') return [{ ...about, outcome }];
-      const roots = from ?? marking.rootsOf(...after.map((check) => `${check}:${entry.id}`));
-      return roots.length > 0
-        ? [{ ...about, outcome: 'follows', from: roots }]
-        : [{ ...about, outcome }];
-    });
-  return [...notJudged, ...judged];
+  for (const entry of marking.judgedEntries) {
+    const pair = marking.entryPairOf(entry.id);
+    const isThere = pair !== null && pair.works.length > 0;
+    if (!isThere && !isRequired(marking, entry.id)) continue;
+    const verdict = judge(entry, isThere ? pair : null);
+    const facts = () => ({ ...entryFacts(marking, entry), ...verdict.facts?.() });
+    const about = { subject: aboutEntry(entry.id), outcome: verdict.outcome, facts };
+    if (verdict.outcome !== 'met') {
+      const from = verdict.from ?? marking.rootsOf(...after.map((check) => `${check}:${entry.id}`));
+      found.push(from.length > 0 ? { ...about, outcome: 'follows', from } : about);
+    } else found.push(about);
+  }
+  return found;
 }
 
 export const NO_ENTRIES = 'The work is a list of balances; it holds no entries.';

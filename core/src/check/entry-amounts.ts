@@ -41,15 +41,21 @@ export const entryAmounts: Check = {
   points: 2,
   run: (marking) =>
     eachEntry(marking, ['entry.present'], (_, pair) => {
-      if (!pair) return { outcome: 'not-met', facts: {} };
+      if (!pair) return { outcome: 'not-met' };
+      if (pair.agrees) return { outcome: 'met' };
       const differing = differences(pair);
-      if (differing.size === 0) return { outcome: 'met', facts: {} };
-      const odd = [...differing].map(
-        ([unit, amount]) =>
-          `${name(marking, unit)} ${marking.money(Math.abs(amount))} too much in ${amount > 0 ? 'debit' : 'credit'}`,
-      );
+      if (differing.size === 0) return { outcome: 'met' };
+      const odd = () =>
+        [...differing].map(
+          ([unit, amount]) =>
+            `${name(marking, unit)} ${marking.money(Math.abs(amount))} too much in ${amount > 0 ? 'debit' : 'credit'}`,
+        );
       const from = accountFaults(marking, differing, pair.keys[0] as EntryView);
-      return { outcome: 'not-met', facts: { odd }, ...(from.length > 0 ? { from } : {}) };
+      return {
+        outcome: 'not-met',
+        facts: () => ({ odd: odd() }),
+        ...(from.length > 0 ? { from } : {}),
+      };
     }),
   says(facts, outcome) {
     if (outcome === 'cannot-judge') return NO_ENTRIES;

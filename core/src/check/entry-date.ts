@@ -17,7 +17,7 @@ export const entryDate: Check = {
       const others = pair?.keys.some((view) => view.entry.date === odd?.entry.date) ?? false;
       return {
         outcome: pair && (!odd || others) ? 'met' : 'not-met',
-        facts: { found: odd?.entry.date ?? null, from, to },
+        facts: () => ({ found: odd?.entry.date ?? null, from, to }),
       };
     }),
   says(facts, outcome) {

@@ -4,6 +4,7 @@ import { aboutEntry, entryFacts, entryLabel } from './each-entry.js';
 import type { Marking } from './marking.js';
 
 const BOOK = { kind: 'book', id: '' } as const;
+const NONE = () => ({});
 
 /** An entry that only moves amounts to or from an account that is too many: that account's fault. */
 function leftoverFaults(marking: Marking, entry: Entry): string[] {
@@ -19,15 +20,15 @@ export const entryExtra: Check = {
   points: 1,
   run(marking) {
     if (marking.entriesNotJudged.length > 0)
-      return [{ subject: BOOK, outcome: 'cannot-judge', facts: {} }];
+      return [{ subject: BOOK, outcome: 'cannot-judge', facts: NONE }];
     const extra = marking.compared.entryPairs.filter(
       (pair) => pair.keys.length === 0 && !pair.agrees,
     );
-    if (extra.length === 0) return [{ subject: BOOK, outcome: 'met', facts: {} }];
+    if (extra.length === 0) return [{ subject: BOOK, outcome: 'met', facts: NONE }];
     let borne = false;
     return extra.flatMap((pair) =>
       pair.works.map(({ entry }): Finding => {
-        const about = { subject: aboutEntry(entry.id), facts: entryFacts(marking, entry) };
+        const about = { subject: aboutEntry(entry.id), facts: () => entryFacts(marking, entry) };
         const from = leftoverFaults(marking, entry);
         const bearsPoints = !borne;
         borne = true;

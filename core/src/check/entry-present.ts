@@ -9,9 +9,7 @@ export const entryPresent: Check = {
   points: 2,
   run: (marking) =>
     eachEntry(marking, [], (entry, pair) =>
-      pair
-        ? { outcome: 'met', facts: {} }
-        : { outcome: 'not-met', facts: {}, from: missingAccounts(marking, entry) },
+      pair ? { outcome: 'met' } : { outcome: 'not-met', from: missingAccounts(marking, entry) },
     ),
   says(facts, outcome) {
     if (outcome === 'cannot-judge') return NO_ENTRIES;

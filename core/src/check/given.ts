@@ -15,19 +15,29 @@ const sameEntry = (a: Entry, b: Entry): boolean =>
     return line.account === other?.account && line.amount === other.amount;
   });
 
-/** What of the key stood finished in the starting point already: `account:<id>` and `entry:<id>`. */
-export function givenIn(start: Book, key: Book): Set<string> {
-  const given = new Set<string>();
-  const accounts = new Map(start.accounts.map((account) => [account.id, account]));
-  for (const account of key.accounts) {
-    const before = accounts.get(account.id);
+/** The accounts and entries of a key that the starting point gives already, by id. */
+export interface Given {
+  readonly accounts: ReadonlySet<string>;
+  readonly entries: ReadonlySet<string>;
+}
+
+export const NOTHING_GIVEN: Given = { accounts: new Set(), entries: new Set() };
+
+/** What of the key stood finished in the starting point already. */
+export function givenIn(start: Book, key: Book): Given {
+  const accountsBefore = new Map(start.accounts.map((account) => [account.id, account]));
+  const entriesBefore = new Map(start.entries.map((entry) => [entry.id, entry]));
+  const accounts = key.accounts.filter((account) => {
+    const before = accountsBefore.get(account.id);
     const sameOpening = openingOf(start, account.id) === openingOf(key, account.id);
-    if (before && sameOpening && sameAccount(before, account)) given.add(`account:${account.id}`);
-  }
-  const entries = new Map(start.entries.map((entry) => [entry.id, entry]));
-  for (const entry of key.entries) {
-    const before = entries.get(entry.id);
-    if (before && sameEntry(before, entry)) given.add(`entry:${entry.id}`);
-  }
-  return given;
+    return before && sameOpening && sameAccount(before, account);
+  });
+  const entries = key.entries.filter((entry) => {
+    const before = entriesBefore.get(entry.id);
+    return before && sameEntry(before, entry);
+  });
+  return {
+    accounts: new Set(accounts.map(({ id }) => id)),
+    entries: new Set(entries.map(({ id }) => id)),
+  };
 }

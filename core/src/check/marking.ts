@@ -6,15 +6,16 @@ import {
   type AnswerKey,
   type StatementDate,
 } from '../key/answer-key.js';
-import { traitsOf, type Traits } from '../key/account-traits.js';
-import { unitsOf, viewsOf } from '../key/entry-view.js';
+import { isOpeningEntry, traitsOf, type Traits } from '../key/account-traits.js';
+import { unitsOf, viewsOf, viewsOfKey } from '../key/entry-view.js';
 import { pairEntries, type EntryPair } from '../key/pair-entries.js';
 import { recognise, type HandPair, type Pair } from '../key/recognise.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';
 import { upTo, type Posting } from '../ledger/balances.js';
-import { refOf, type Check, type CheckResult, type Finding, type Subject } from './check.js';
-import { givenIn } from './given.js';
+import type { Check, CheckResult, Finding, Subject } from './check.js';
+import { givenIn, NOTHING_GIVEN, type Given } from './given.js';
+import { Judged } from './judged.js';
 
 export interface MarkingOptions {
   readonly byHand?: readonly HandPair[];
@@ -44,9 +45,11 @@ export class Marking {
   readonly workTraits: ReadonlyMap<string, Traits>;
   readonly hasPlaces: boolean;
   readonly hasNumbers: boolean;
-  private readonly byRef = new Map<string, CheckResult>();
+  private readonly found = new Map<string, Map<string, CheckResult>>();
   private readonly entryPairOfKey = new Map<string, EntryPair>();
-  private readonly given: ReadonlySet<string>;
+  private readonly given: Given;
+  private readonly hasOwnPoints: boolean;
+  private judged: readonly Entry[] | null = null;
   private readonly accepted = new Map<string, Accepted>();
   private readonly causes = new Map<StatementDate, readonly Cause[]>();
 
@@ -60,12 +63,13 @@ export class Marking {
     const recognition = recognise(key, ofKey, ofWork, options.byHand);
     const units = unitsOf(key.book, work, recognition);
     const entryPairs = pairEntries(
-      viewsOf(key.book, key.book.opening.date, units.ofKey),
+      viewsOfKey(key.book, recognition, units),
       viewsOf(work, key.book.opening.date, units.ofWork),
     );
     this.compared = { key: key.book, work, recognition, entryPairs };
     this.entriesNotJudged = options.entriesNotJudged ?? [];
-    this.given = options.start ? givenIn(options.start, key.book) : new Set();
+    this.given = options.start ? givenIn(options.start, key.book) : NOTHING_GIVEN;
+    this.hasOwnPoints = Object.keys(key.points).some((name) => name.includes(':'));
     this.keyTraits = new Map(ofKey.map((each) => [each.account.id, each]));
     this.workTraits = new Map(ofWork.map((each) => [each.account.id, each]));
     this.hasPlaces = ofWork.some((each) => each.section !== null);
@@ -87,22 +91,38 @@ export class Marking {
     return this.accepted.get(account) ?? acceptedFor(this.key, account);
   }
 
+  /** The entries of the key that are looked for: openings are judged by what they say of the accounts. */
+  get judgedEntries(): readonly Entry[] {
+    const { entries, opening } = this.key.book;
+    return (this.judged ??= entries.filter((entry) => !isOpeningEntry(entry, opening.date)));
+  }
+
   /** The points a check has for a subject; 0 leaves it out. What was given at the start earns nothing. */
   pointsFor(check: Check, { kind, id }: Subject): number {
     const { points } = this.key;
-    const own = points[`${check.id}:${id}`];
+    const own = this.hasOwnPoints ? points[`${check.id}:${id}`] : undefined;
     if (own !== undefined) return own;
-    return this.given.has(`${kind}:${id}`) ? 0 : (points[check.id] ?? check.points);
+    const isGiven =
+      (kind === 'account' && this.given.accounts.has(id)) ||
+      (kind === 'entry' && this.given.entries.has(id));
+    return isGiven ? 0 : (points[check.id] ?? check.points);
+  }
+
+  resultOf(check: string, id: string): CheckResult | null {
+    return this.found.get(check)?.get(id) ?? null;
   }
 
   result(ref: string): CheckResult | null {
-    return this.byRef.get(ref) ?? null;
+    const colon = ref.indexOf(':');
+    return colon < 0
+      ? this.resultOf(ref, '')
+      : this.resultOf(ref.slice(0, colon), ref.slice(colon + 1));
   }
 
   /** The results not met that one stands for: itself, or those it follows from. */
   rootsOf(...refs: readonly string[]): string[] {
     const roots = refs.flatMap((ref) => {
-      const result = this.byRef.get(ref);
+      const result = this.result(ref);
       if (result?.outcome === 'not-met') return [ref];
       return result?.outcome === 'follows' ? result.from : [];
     });
@@ -114,11 +134,12 @@ export class Marking {
     if (worth === 0) return;
     const of = finding.bearsPoints === false ? 0 : worth;
     const lost = finding.outcome === 'not-met' || finding.outcome === 'cannot-judge';
-    const { bearsPoints: _, from = [], ...rest } = finding;
-    const ref = refOf(check.id, finding.subject);
-    const result = { check: check.id, ref, ...rest, from, points: lost ? 0 : of, of };
+    const result = new Judged(check.id, finding, lost ? 0 : of, of);
     this.results.push(result);
-    if (finding.date === undefined) this.byRef.set(ref, result);
+    if (finding.date !== undefined) return;
+    const ofCheck = this.found.get(check.id) ?? new Map<string, CheckResult>();
+    this.found.set(check.id, ofCheck);
+    ofCheck.set(finding.subject.id, result);
   }
 
   causesAt(date: StatementDate): readonly Cause[] {

@@ -12,7 +12,7 @@ export const openingAmount: Check = {
     eachAccount(marking, [], ({ key, works }) => {
       const openings = openingsOf(marking, key, works);
       if (!opensHere(marking, key, openings)) return null;
-      const facts = openingFacts(marking, works[0]?.name ?? key.name, openings);
+      const facts = () => openingFacts(marking, works[0]?.name ?? key.name, openings);
       const right = works.length > 0 && openings.found === openings.wanted;
       const turned = isTurnedRound(openings) ? marking.rootsOf(`opening.side:${key.id}`) : [];
       if (turned.length > 0) return { outcome: 'follows', facts, from: turned };

@@ -26,10 +26,10 @@ export const openingBalanced: Check = {
   run(marking) {
     if (!keyOpens(marking)) return [];
     const difference = openingDifference(marking.work);
-    const facts = {
+    const facts = () => ({
       difference: marking.money(Math.abs(difference)),
       more: difference > 0 ? 'debit' : 'credit',
-    };
+    });
     const subject = { kind: 'book', id: '' } as const;
     if (difference === openingDifference(marking.key.book))
       return [{ subject, outcome: 'met', facts }];

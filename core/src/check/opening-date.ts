@@ -13,7 +13,7 @@ export const openingDate: Check = {
     const wanted = marking.key.book.opening.date;
     const { date, balances } = marking.work.opening;
     const right = date === wanted || Object.keys(balances).length === 0;
-    const facts = { found: date, wanted };
+    const facts = () => ({ found: date, wanted });
     return [{ subject: { kind: 'book', id: '' }, outcome: right ? 'met' : 'not-met', facts }];
   },
   says: (facts, outcome) =>

@@ -12,7 +12,7 @@ export const openingSide: Check = {
     eachAccount(marking, [], ({ key, works }) => {
       const openings = openingsOf(marking, key, works);
       if (openings.wanted === 0 || !opensHere(marking, key, openings)) return null;
-      const facts = openingFacts(marking, works[0]?.name ?? key.name, openings);
+      const facts = () => openingFacts(marking, works[0]?.name ?? key.name, openings);
       if (works.length > 0 && openings.found === 0)
         return { outcome: 'follows', facts, from: [`opening.amount:${key.id}`] };
       return { outcome: isTurnedRound(openings) || works.length === 0 ? 'not-met' : 'met', facts };

@@ -14,6 +14,17 @@ function inSuspense(book: Book): Amount {
   return total;
 }
 
+const remembered = new WeakMap<Book, Amount>();
+
+/** The key is the same for every work that is checked with it. */
+function inSuspenseOfKey(book: Book): Amount {
+  const known = remembered.get(book);
+  if (known !== undefined) return known;
+  const found = inSuspense(book);
+  remembered.set(book, found);
+  return found;
+}
+
 export const openingSuspenseEmpty: Check = {
   id: 'opening.suspense-empty',
   title: 'Suspense empty',
@@ -21,10 +32,10 @@ export const openingSuspenseEmpty: Check = {
   compares: 'Nothing waits in suspense that does not wait there in the key.',
   points: 1,
   run(marking) {
-    const wanted = inSuspense(marking.key.book);
+    const wanted = inSuspenseOfKey(marking.key.book);
     const found = inSuspense(marking.work);
     const subject = { kind: 'book', id: '' } as const;
-    const facts = { found: marking.money(Math.abs(found)) };
+    const facts = () => ({ found: marking.money(Math.abs(found)) });
     if (found === wanted) return [{ subject, outcome: 'met', facts }];
     const from = [...openingRoots(marking), ...marking.rootsOf('opening.balanced')];
     const left = marking.results

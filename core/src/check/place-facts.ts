@@ -46,3 +46,14 @@ export function acceptedSections(
     return section ? [section] : [];
   });
 }
+
+/** Whether everything that stands for a key's account is of its type, in the same section: nothing to judge. */
+export function placedAlike(marking: Marking, key: Account, works: readonly Account[]): boolean {
+  const right = sectionOfType(marking.key.book.scheme, key.type);
+  if (!right) return false;
+  for (const account of works) {
+    if (account.type !== key.type) return false;
+    if (sectionOfType(marking.work.scheme, account.type)?.id !== right.id) return false;
+  }
+  return works.length > 0;
+}

@@ -11,9 +11,9 @@ export const statementBalances: Check = {
     const sheet = marking.key.statementDates.some((date) => date.statement === 'balance-sheet');
     if (!sheet) return [];
     const subject = { kind: 'book', id: '' } as const;
-    if (!marking.hasPlaces) return [{ subject, outcome: 'cannot-judge', facts: {} }];
+    if (!marking.hasPlaces) return [{ subject, outcome: 'cannot-judge', facts: () => ({}) }];
     const difference = openingDifference(marking.work);
-    const facts = { difference: marking.money(Math.abs(difference)) };
+    const facts = () => ({ difference: marking.money(Math.abs(difference)) });
     if (difference === openingDifference(marking.key.book))
       return [{ subject, outcome: 'met', facts }];
     const from = marking.rootsOf('opening.balanced');

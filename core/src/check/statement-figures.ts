@@ -48,7 +48,7 @@ function compareLine(
   const causes = shared.map((each) => each.share);
   const about = {
     subject: { kind: 'line', id: line.id },
-    facts: factsOf(marking, line, difference, causes.length),
+    facts: () => factsOf(marking, line, difference, causes.length),
     date,
     difference,
     causes,

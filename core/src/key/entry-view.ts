@@ -47,11 +47,29 @@ function viewOf(entry: Entry, units: ReadonlyMap<string, number>): EntryView {
   return { entry, sums, signature: signatureOf(sums) };
 }
 
-export const signatureOf = (sums: ReadonlyMap<number, Amount>): string =>
-  [...sums.keys()]
-    .sort((a, b) => a - b)
-    .map((unit) => `${unit}:${sums.get(unit) ?? 0}`)
-    .join(' ');
+export function signatureOf(sums: ReadonlyMap<number, Amount>): string {
+  const units = [...sums.keys()];
+  if (units.length > 1) units.sort((a, b) => a - b);
+  let signature = '';
+  for (const unit of units) signature += `${unit}:${sums.get(unit) ?? 0} `;
+  return signature;
+}
+
+const viewsOfKeys = new WeakMap<Book, readonly EntryView[]>();
+
+/** A key's views, made once while no accounts of it count together: then its units are always the same. */
+export function viewsOfKey(
+  key: Book,
+  recognition: Recognition,
+  units: Units,
+): readonly EntryView[] {
+  const isMerged = recognition.pairs.some((pair) => pair.keys.length > 1);
+  const known = isMerged ? undefined : viewsOfKeys.get(key);
+  if (known) return known;
+  const views = viewsOf(key, key.opening.date, units.ofKey);
+  if (!isMerged) viewsOfKeys.set(key, views);
+  return views;
+}
 
 /** The entries of a book that are not openings, seen through the units. */
 export const viewsOf = (

@@ -68,6 +68,7 @@ export const sideOfClass = (id: ClassId): Side =>
   id === 'asset' || id === 'expense' ? 'debit' : 'credit';
 
 interface SchemeIndex {
+  readonly ofType: ReadonlyMap<string, Section>;
   readonly types: ReadonlyMap<string, AccountType>;
   readonly sections: ReadonlyMap<string, Section>;
 }
@@ -77,10 +78,13 @@ const indexes = new WeakMap<Scheme, SchemeIndex>();
 function indexOf(scheme: Scheme): SchemeIndex {
   let index = indexes.get(scheme);
   if (!index) {
-    index = {
-      types: new Map(scheme.types.map((type) => [type.id, type])),
-      sections: new Map(scheme.sections.map((section) => [section.id, section])),
-    };
+    const sections = new Map(scheme.sections.map((section) => [section.id, section]));
+    const ofType = scheme.types.flatMap((type) => {
+      const section = sections.get(type.section);
+      return section ? [[type.id, section] as const] : [];
+    });
+    const types = new Map(scheme.types.map((type) => [type.id, type]));
+    index = { types, sections, ofType: new Map(ofType) };
     indexes.set(scheme, index);
   }
   return index;
@@ -94,10 +98,8 @@ export const sectionById = (scheme: Scheme, id: string): Section | null =>
   indexOf(scheme).sections.get(id) ?? null;
 
 /** The section of a type; null when there is no such type. */
-export function sectionOfType(scheme: Scheme, typeId: string | null): Section | null {
-  const type = typeOf(scheme, typeId);
-  return type ? sectionById(scheme, type.section) : null;
-}
+export const sectionOfType = (scheme: Scheme, typeId: string | null): Section | null =>
+  typeId === null ? null : (indexOf(scheme).ofType.get(typeId) ?? null);
 
 /** The side on which accounts of the type usually stand: a contra type on the other side from its class. */
 export function normalSide(scheme: Scheme, type: AccountType): Side {
