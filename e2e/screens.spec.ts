@@ -77,7 +77,7 @@ test('axe finds nothing serious on the student’s screens', async ({ page }) =>
 });
 
 test('axe finds nothing serious on work given back', async ({ page }) => {
-  await comeInAs(page, 'Orla Finch');
+  await comeInAs(page, 'Sami Kettle');
   await page.getByRole('link', { name: /Quarter-end/ }).click();
   await expect(page.locator('.marked-spread')).toBeVisible();
   await nothingSerious(page, 'given back');

@@ -94,8 +94,8 @@ describe('what a student may not see', () => {
 
   it('is not another student’s work', async () => {
     const ines = await running.person('ines.okafor');
-    const orla = await running.person('orla.finch');
-    const [work] = (await orla.get('my-exercises')).body;
+    const sami = await running.person('sami.kettle');
+    const [work] = (await sami.get('my-exercises')).body;
     expect((await ines.get(`books/${work.bookId}`)).status).toBe(404);
   });
 });

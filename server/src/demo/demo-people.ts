@@ -1,7 +1,7 @@
 /** Whom the sign-in page of the demo offers with one click. */
 export const DEMO_PEOPLE = [
   { login: 'ruth.marsh', says: 'teaches; has companies, an exercise handed out, work to mark' },
-  { login: 'orla.finch', says: 'has been given her work back' },
+  { login: 'sami.kettle', says: 'has been given his work back' },
   { login: 'ines.okafor', says: 'has handed in, and waits' },
   { login: 'vera.quill', says: 'is half way through' },
   { login: 'wim.aldous', says: 'has not begun yet' },

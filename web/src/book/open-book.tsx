@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { createContext, use, useEffect, useSyncExternalStore, type ReactNode } from 'react';
 import { Asking } from '../shell/Asking';
 import { BookStore, type BookState } from './book-store';
+import { currentBook } from './current-book';
 
 const OpenBookContext = createContext<BookStore | null>(null);
 
@@ -19,9 +20,19 @@ export function OpenBook({ id, children }: { id: string; children: ReactNode }) 
   return (
     <OpenBookContext value={opened.data}>
       <UndoKeys store={opened.data} />
+      <Announced store={opened.data} />
       {children}
     </OpenBookContext>
   );
+}
+
+/** Lets the head of the page know which book is open. */
+function Announced({ store }: { store: BookStore }) {
+  useEffect(() => {
+    currentBook.set(store);
+    return () => currentBook.set(null);
+  }, [store]);
+  return null;
 }
 
 function UndoKeys({ store }: { store: BookStore }) {
@@ -53,5 +64,3 @@ export function useOpenBook(): BookState {
   const store = useBookStore();
   return useSyncExternalStore(store.subscribe, store.snapshot);
 }
-
-export const useMaybeBook = (): BookStore | null => use(OpenBookContext);

@@ -1,10 +1,17 @@
-import { SHIPPED_SCHEMES, shippedScheme, sum, type Book, type Scheme } from '@gleddo/core';
+import {
+  SHIPPED_SCHEMES,
+  shippedScheme,
+  sum,
+  type AccountTable,
+  type Book,
+  type Scheme,
+} from '@gleddo/core';
 import { Button, Upload } from 'antd';
 import { useMemo, useState } from 'react';
 import { moneyOf } from '../figures/money';
 import { TablePreview } from '../files/TablePreview';
 import { readChosen, useTableReading, type ChosenFile } from '../files/use-table-file';
-import { bookOfTable, type Frame } from './begin-from';
+import { bookOfTable, doubledNumbers, type Frame } from './begin-from';
 
 interface FromFileProps {
   readonly frame: Frame;
@@ -82,6 +89,7 @@ function OfTable({ chosen, frame, busy, make }: Chosen<'cells'>) {
         scheme={scheme}
         currency={frame.company.currency}
       />
+      {table && <Doubles table={table} />}
       {book && <InBalance book={book} />}
       <Button
         type="primary"
@@ -92,6 +100,17 @@ function OfTable({ chosen, frame, busy, make }: Chosen<'cells'>) {
         Open the book with {table?.rows.length ?? 0} accounts
       </Button>
     </div>
+  );
+}
+
+function Doubles({ table }: { table: AccountTable }) {
+  const doubled = doubledNumbers(table);
+  if (doubled.length === 0) return null;
+  return (
+    <p className="is-notice">
+      {doubled.join(', ')} {doubled.length === 1 ? 'stands' : 'stand'} twice in the table. The
+      second account of each comes in without a number; give it one on the chart.
+    </p>
   );
 }
 

@@ -3,6 +3,7 @@ import {
   addDays,
   bookFromTable,
   newBook,
+  numberKey,
   shippedPlan,
   shippedScheme,
   type AccountTable,
@@ -29,16 +30,39 @@ export const likeBook = (other: Book, company: Company): Book => ({
   entries: [],
 });
 
+/** Numbers that a table has twice: the second account that has one goes without. */
+export function doubledNumbers(table: AccountTable): string[] {
+  const seen = new Set<string>();
+  return table.rows.flatMap(({ number }) => {
+    const key = number === null ? null : numberKey(number);
+    const twice = key !== null && seen.has(key);
+    if (key !== null) seen.add(key);
+    return twice && number !== null ? [number] : [];
+  });
+}
+
+function withoutDoubles(book: Book): Book {
+  const seen = new Set<string>();
+  const accounts = book.accounts.map((each) => {
+    const key = each.number === null ? null : numberKey(each.number);
+    const twice = key !== null && seen.has(key);
+    if (key !== null) seen.add(key);
+    return twice ? { ...each, number: null } : each;
+  });
+  return { ...book, accounts };
+}
+
 /** A book from a table of accounts. The one retained-earnings account is added when the table lacks it. */
 export function bookOfTable(table: AccountTable, frame: Frame, sign: SignConvention): Book {
   const empty = emptyBook(frame);
-  const book = bookFromTable(table, {
+  const whole = bookFromTable(table, {
     company: frame.company,
     scheme: shippedScheme(frame.scheme) ?? empty.scheme,
     numberPlan: shippedPlan(frame.numberPlan),
     at: empty.opening.date,
     sign,
   });
+  const book = withoutDoubles(whole);
   if (book.accounts.some((each) => each.type === 'retained-earnings')) return book;
   const [kept] = empty.accounts;
   if (!kept) return book;

@@ -85,8 +85,8 @@ function FaultNote({ fault, at, notes, onPoint, children }: FaultNoteProps) {
       onBlur={() => onPoint(null)}
     >
       <MarginNumber of={at} />
-      <strong>{fault.fault}</strong>
       <span className="cost">{points(fault.points - fault.of)}</span>
+      <strong>{fault.fault}</strong>
       <p>{fault.says}</p>
       {own.map((note) => (
         <OwnNote key={note.id} note={note} />
@@ -131,12 +131,15 @@ function FollowsNote({
     .map((ref) => margin.numberOf(ref))
     .filter((n) => n !== null)
     .sort((a, b) => a - b);
-  const from = roots.length === 1 ? `note ${roots[0]}` : `notes ${roots.join(', ')}`;
+  const from =
+    roots.length === 1
+      ? `note ${roots[0]}`
+      : `notes ${roots.slice(0, -1).join(', ')} and ${roots.at(-1)}`;
   return (
     <article className="margin-note">
       <MarginNumber of="follows" />
-      <strong>{namesOf(margin, lineNames)}</strong>
       <span className="cost follows">0</span>
+      <strong>{namesOf(margin, lineNames)}</strong>
       <p>Not as in the key, but all of it follows from {from}. Nothing is marked down twice.</p>
       <details>
         <summary>Which ones</summary>

@@ -1,0 +1,84 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { build } from './build.mjs';
+import { ensureChromium } from './install.mjs';
+import { ROOT } from './run.mjs';
+
+/** Takes the pictures in docs/screenshots anew, from a fresh demo world. */
+const folder = join(ROOT, 'docs', 'screenshots');
+const data = mkdtempSync(join(tmpdir(), 'gleddo-pictures-'));
+const PORT = '3231';
+const address = `http://localhost:${PORT}`;
+
+await build();
+await ensureChromium();
+const { chromium } = await import('@playwright/test');
+const server = spawn(process.execPath, [join(ROOT, 'server/dist/main.mjs')], {
+  env: { ...process.env, GLEDDO_DEMO: '1', GLEDDO_DATA: data, GLEDDO_PORT: PORT },
+});
+await new Promise((resolve) =>
+  server.stdout.on('data', (said) => {
+    if (said.toString().includes('Gleddo is at')) resolve();
+  }),
+);
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run'],
+});
+
+async function comeIn(name) {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  await page.goto(address);
+  await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+  await page.locator('.head').waitFor();
+  return page;
+}
+
+async function picture(page, name, shows) {
+  await page.locator(shows).first().waitFor();
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+}
+
+const link = (page, name) => page.getByRole('link', { name }).first().click();
+
+async function instructor() {
+  const page = await comeIn('Ruth Marsh');
+  await link(page, /Tern Island Kayaks/);
+  await page.getByText('Prepaid slipway rent').click();
+  await picture(page, 'chart', '.slip');
+  const book = page.url().replace(/\/chart.*/, '');
+  for (const part of ['opening', 'journal', 'statements']) {
+    await page.goto(`${book}/${part}`);
+    await picture(page, part, '.spread');
+  }
+  await page.goto(`${address}/exercises`);
+  await link(page, /Quarter-end/);
+  await picture(page, 'exercise-brief', '#brief-text');
+  const exercise = page.url().replace('/brief', '');
+  await page.goto(`${exercise}/checks`);
+  await picture(page, 'exercise-checks', '.lines-table');
+  await page.goto(exercise.replace('exercises', 'results'));
+  await picture(page, 'class-results', '.matrix');
+  await link(page, 'Ines Okafor');
+  await picture(page, 'marked-work', '.marked-spread');
+}
+
+async function student() {
+  const page = await comeIn('Vera Quill');
+  await link(page, /Quarter-end/);
+  await picture(page, 'student-try', '.spread');
+  const back = await comeIn('Sami Kettle');
+  await link(back, /Quarter-end/);
+  await picture(back, 'given-back', '.marked-spread');
+}
+
+await instructor();
+await student();
+await browser.close();
+server.kill('SIGTERM');
+await new Promise((resolve) => server.once('exit', resolve));
+rmSync(data, { recursive: true, force: true });
