@@ -159,33 +159,33 @@ test('an instructor builds a company by keyboard alone, a student does the exerc
   await expect(page.getByRole('heading', { name: 'Handed out to Sailors' })).toBeVisible();
 
   await test.step('the student does it, with three faults', async () => {
-    const other = await browser.newPage({ baseURL: new URL(page.url()).origin });
-    await signIn(other, 'nell.harbour', password);
-    await other.getByRole('link', { name: /First quarter at Gannet/ }).click();
-    await expect(other.getByText('Gannet Sailing School', { exact: true })).toBeVisible();
-    await other.getByRole('button', { name: 'Begin' }).click();
-    await line(other, 'Current assets').click();
-    await addAll(other, 'Current assets', ['Bank', 'Trade receivables']);
-    await addAll(other, 'Non-current assets', ['Dinghies']);
-    await addAll(other, 'Current liabilities', ['Trade payables']);
-    await addAll(other, 'Equity', ['Share capital']);
-    await addAll(other, 'Revenue', ['Sailing lessons']);
+    const nell = await browser.newPage({ baseURL: new URL(page.url()).origin });
+    await signIn(nell, 'nell.harbour', password);
+    await nell.getByRole('link', { name: /First quarter at Gannet/ }).click();
+    await expect(nell.getByText('Gannet Sailing School', { exact: true })).toBeVisible();
+    await nell.getByRole('button', { name: 'Begin' }).click();
+    await line(nell, 'Current assets').click();
+    await addAll(nell, 'Current assets', ['Bank', 'Trade receivables']);
+    await addAll(nell, 'Non-current assets', ['Dinghies']);
+    await addAll(nell, 'Current liabilities', ['Trade payables']);
+    await addAll(nell, 'Equity', ['Share capital']);
+    await addAll(nell, 'Revenue', ['Sailing lessons']);
     // The first fault: a prepayment among the expenses.
-    await addAll(other, 'Operating expenses', ['Wages', 'Insurance', 'Prepaid insurance']);
-    await open(other, 'Opening');
-    await openingAmount(other, 'Bank, debit', '4000');
-    await openingAmount(other, 'Dinghies, debit', '6000');
-    await openingAmount(other, 'Share capital, credit', '11200');
-    await openingAmount(other, 'Prepaid insurance, debit', '1200');
-    await open(other, 'Journal');
+    await addAll(nell, 'Operating expenses', ['Wages', 'Insurance', 'Prepaid insurance']);
+    await open(nell, 'Opening');
+    await openingAmount(nell, 'Bank, debit', '4000');
+    await openingAmount(nell, 'Dinghies, debit', '6000');
+    await openingAmount(nell, 'Share capital, credit', '11200');
+    await openingAmount(nell, 'Prepaid insurance, debit', '1200');
+    await open(nell, 'Journal');
     // The second: two digits swapped. The third: the insurance is never used up.
-    await record(other, { ...(ENTRIES[0] as TypedEntry), amount: '8100' });
-    await record(other, ENTRIES[1] as TypedEntry);
-    await saved(other);
-    await other.getByRole('button', { name: 'Hand in' }).click();
-    await other.getByRole('dialog').getByRole('button', { name: 'Hand in' }).click();
-    await expect(other.getByText(/^Handed in/)).toBeVisible();
-    await other.close();
+    await record(nell, { ...(ENTRIES[0] as TypedEntry), amount: '8100' });
+    await record(nell, ENTRIES[1] as TypedEntry);
+    await saved(nell);
+    await nell.getByRole('button', { name: 'Hand in' }).click();
+    await nell.getByRole('dialog').getByRole('button', { name: 'Hand in' }).click();
+    await expect(nell.getByText(/^Handed in/)).toBeVisible();
+    await nell.close();
   });
 
   await test.step('the marked work', async () => {

@@ -1,7 +1,8 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
-import { Button, Input } from 'antd';
+import { Input } from 'antd';
 import { useKept } from '../kept/use-kept';
 import { Brief } from './Brief';
+import { KeepRow } from './KeepRow';
 import { useChangeExercise } from './use-exercise';
 
 /** The brief in Markdown beside what students will see. */
@@ -31,23 +32,9 @@ export function BriefView({ exercise }: { exercise: ExerciseAnswer }) {
             value={brief}
             onChange={(event) => setTyped({ title, brief: event.target.value })}
           />
-          <div className="slip-actions">
+          <KeepRow label="Keep the brief" changed={isChanged} of={change} onKeep={keep}>
             <span className="saved">{isChanged ? 'Not kept yet' : 'Saved'}</span>
-            {change.error && (
-              <p className="refusal" role="alert">
-                {change.error.message}
-              </p>
-            )}
-            <Button
-              type="primary"
-              className="last"
-              disabled={!isChanged}
-              loading={change.isPending}
-              onClick={keep}
-            >
-              Keep the brief
-            </Button>
-          </div>
+          </KeepRow>
         </section>
         <section className="paper" aria-label="The brief, as students see it">
           <p className="mark-says">as students see it</p>

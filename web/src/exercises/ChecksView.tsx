@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import type { BookAnswer, ExerciseAnswer } from '@gleddo/contract';
 import { accountOf, bookFromJson, CHECKS, typeOf } from '@gleddo/core';
-import { Button, Checkbox, InputNumber } from 'antd';
+import { Checkbox, InputNumber } from 'antd';
 import { useState } from 'react';
 import { DayField } from '../figures/DayField';
 import { get } from '../api/client';
+import { KeepRow } from './KeepRow';
 import { useChangeExercise } from './use-exercise';
 
 interface StatementDate {
@@ -84,22 +85,7 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
             <p className="quiet">Otherwise they are corrected by a reversing entry.</p>
           </section>
           <Accepted rules={rules} keyBookId={exercise.keyBookId} />
-          <div className="slip-actions">
-            {change.error && (
-              <p className="refusal" role="alert">
-                {change.error.message}
-              </p>
-            )}
-            <Button
-              type="primary"
-              className="last"
-              disabled={!isChanged}
-              loading={change.isPending}
-              onClick={keep}
-            >
-              Keep the checks
-            </Button>
-          </div>
+          <KeepRow label="Keep the checks" changed={isChanged} of={change} onKeep={keep} />
         </div>
       </div>
     </main>

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { ExerciseSummary } from '@gleddo/contract';
 import { Link } from 'react-router';
 import { get } from '../api/client';
-import { Asking } from '../shell/Asking';
+import { ListPage } from '../shell/ListPage';
 
 export const useExercises = () =>
   useQuery({
@@ -21,36 +21,22 @@ export function stateOf(exercise: ExerciseSummary): string {
 export default function ExercisesPage() {
   const exercises = useExercises();
   return (
-    <>
-      <div className="sheet-head">
-        <h1>Exercises</h1>
-      </div>
-      {!exercises.data ? (
-        <Asking of={exercises} what="The list of exercises" />
-      ) : (
-        <main className="desk">
-          <div className="paper">
-            {exercises.data.length === 0 ? (
-              <p className="state-line">
-                No exercise yet. Open one of your <Link to="/companies">companies</Link> and choose
-                “Make an exercise”: its book becomes the key.
-              </p>
-            ) : (
-              <ul className="plain-list">
-                {exercises.data.map((exercise) => (
-                  <li key={exercise.id}>
-                    <Link className="row-link" to={`/exercises/${exercise.id}/brief`}>
-                      <strong>{exercise.title}</strong>
-                      <span className="quiet">{exercise.company}</span>
-                      <span className="end">{stateOf(exercise)}</span>
-                    </Link>
-                  </li>
-                ))}
-              </ul>
-            )}
-          </div>
-        </main>
-      )}
-    </>
+    <ListPage
+      title="Exercises"
+      of={exercises}
+      rows={exercises.data?.map((exercise) => ({
+        key: exercise.id,
+        to: `/exercises/${exercise.id}/brief`,
+        name: exercise.title,
+        about: exercise.company,
+        stands: stateOf(exercise),
+      }))}
+      empty={
+        <>
+          No exercise yet. Open one of your <Link to="/companies">companies</Link> and choose “Make
+          an exercise”: its book becomes the key.
+        </>
+      }
+    />
   );
 }

@@ -1,9 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import type { MyTry, TryState } from '@gleddo/contract';
-import { Link } from 'react-router';
 import { get } from '../api/client';
 import { momentText } from '../figures/days';
-import { Asking } from '../shell/Asking';
+import { ListPage } from '../shell/ListPage';
 
 const SAYS: Readonly<Record<TryState, string>> = {
   'not-started': 'not begun',
@@ -11,6 +10,11 @@ const SAYS: Readonly<Record<TryState, string>> = {
   'handed-in': 'handed in',
   'given-back': 'given back',
 };
+
+function standsOf({ state, handedInAt, points, of }: MyTry): string {
+  const when = handedInAt === null ? '' : ` ${momentText(handedInAt)}`;
+  return `${SAYS[state]}${when}${points === null ? '' : ` · ${points} of ${of}`}`;
+}
 
 /** What a student has to do, and what has come back. */
 export default function MyExercisesPage() {
@@ -20,39 +24,17 @@ export default function MyExercisesPage() {
     staleTime: 0,
   });
   return (
-    <>
-      <div className="sheet-head">
-        <h1>My exercises</h1>
-      </div>
-      {!mine.data ? (
-        <Asking of={mine} what="The list of exercises" />
-      ) : (
-        <main className="desk">
-          <div className="paper">
-            {mine.data.length === 0 ? (
-              <p className="state-line">
-                Nothing has been handed out to you yet. It will stand here as soon as it is.
-              </p>
-            ) : (
-              <ul className="plain-list">
-                {mine.data.map((each) => (
-                  <li key={each.exerciseId}>
-                    <Link className="row-link" to={`/mine/${each.exerciseId}`}>
-                      <strong>{each.title}</strong>
-                      <span className="quiet">{each.company}</span>
-                      <span className="end">
-                        {SAYS[each.state]}
-                        {each.handedInAt && ` ${momentText(each.handedInAt)}`}
-                        {each.points !== null && ` · ${each.points} of ${each.of}`}
-                      </span>
-                    </Link>
-                  </li>
-                ))}
-              </ul>
-            )}
-          </div>
-        </main>
-      )}
-    </>
+    <ListPage
+      title="My exercises"
+      of={mine}
+      rows={mine.data?.map((each) => ({
+        key: each.exerciseId,
+        to: `/mine/${each.exerciseId}`,
+        name: each.title,
+        about: each.company,
+        stands: standsOf(each),
+      }))}
+      empty="Nothing has been handed out to you yet. It will stand here as soon as it is."
+    />
   );
 }
