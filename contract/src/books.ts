@@ -29,6 +29,16 @@ export class OperationsRequest {
 
 export type BookUse = 'company' | 'start' | 'key' | 'try';
 
+/** What helps while working on a book; an author has all of it. */
+export interface Help {
+  /** Sentences on what a type of account is. */
+  readonly types: boolean;
+  /** Totals and figures, live. */
+  readonly totals: boolean;
+  /** The bands of the number plan: the ruler, and the warning outside them. */
+  readonly bands: boolean;
+}
+
 export interface BookAnswer {
   readonly id: string;
   readonly revision: number;
@@ -38,6 +48,7 @@ export interface BookAnswer {
   readonly mayChange: boolean;
   readonly entriesMayChange: boolean;
   readonly by: 'author' | 'student';
+  readonly help: Help;
 }
 
 export interface OperationsAnswer {

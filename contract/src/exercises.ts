@@ -1,14 +1,16 @@
+import { START_KINDS, type StartKind } from '@gleddo/core';
 import {
   IsBoolean,
   IsIn,
+  IsInt,
   IsObject,
   IsOptional,
   IsString,
   Length,
+  Max,
   MaxLength,
+  Min,
 } from 'class-validator';
-
-export type StartKind = 'company-only' | 'accounts' | 'everything';
 
 export class NewExerciseRequest {
   @IsString()
@@ -20,8 +22,19 @@ export class NewExerciseRequest {
   title!: string;
 
   /** What of the company the student begins with. */
-  @IsIn(['company-only', 'accounts', 'everything'])
+  @IsIn(START_KINDS)
   start!: StartKind;
+
+  /** For a chart to be mended: how many faults of each kind, and the seed that plants them. */
+  @IsOptional()
+  @IsObject()
+  faults?: Record<string, number>;
+
+  @IsOptional()
+  @IsInt()
+  @Min(0)
+  @Max(1_000_000_000)
+  seed?: number;
 }
 
 export class ChangeExerciseRequest {
@@ -38,6 +51,24 @@ export class ChangeExerciseRequest {
   @IsOptional()
   @IsBoolean()
   entriesMayChange?: boolean;
+
+  /** What helps a student while working: sentences on types, live totals, bands of numbers. */
+  @IsOptional()
+  @IsBoolean()
+  helpTypes?: boolean;
+
+  @IsOptional()
+  @IsBoolean()
+  helpTotals?: boolean;
+
+  @IsOptional()
+  @IsBoolean()
+  helpBands?: boolean;
+
+  /** Whether a student may have the work checked before handing it in. */
+  @IsOptional()
+  @IsBoolean()
+  checkWhileWorking?: boolean;
 
   /** Points by check; what the key accepts; the dates compared: as in a key file. */
   @IsOptional()
@@ -68,5 +99,9 @@ export interface ExerciseAnswer extends ExerciseSummary {
   readonly keyBookId: string;
   readonly groupId: string | null;
   readonly entriesMayChange: boolean;
+  readonly helpTypes: boolean;
+  readonly helpTotals: boolean;
+  readonly helpBands: boolean;
+  readonly checkWhileWorking: boolean;
   readonly keyRules: object;
 }

@@ -43,10 +43,17 @@ export interface MyTry {
 
 export interface MyTryDetail extends MyTry {
   readonly brief: string;
+  readonly checkWhileWorking: boolean;
   readonly results: readonly ShownResult[] | null;
   readonly notes: readonly Note[] | null;
   /** Which of the student's accounts each result is about; null until the work is given back. */
   readonly pairs: readonly PairShown[] | null;
+}
+
+/** A look at the work while it is being done: what is not right yet, without saying what would be right. */
+export interface InterimCheck {
+  readonly met: number;
+  readonly notMet: readonly { readonly fault: string; readonly about: string }[];
 }
 
 export interface PairShown {

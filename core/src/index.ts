@@ -14,4 +14,5 @@ export * from './check/index.js';
 export * from './mark/index.js';
 export * from './table/index.js';
 export * from './survey/index.js';
+export * from './start/index.js';
 export * from './demo/index.js';

@@ -73,12 +73,12 @@ function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {
 
 const ranks = new WeakMap<Book, ReadonlyMap<string, number>>();
 
-/** Each account's position in the order shown: sections in the scheme's order, then not placed. */
+/** Each account's position in the order shown: what has no place first, then the scheme's sections. */
 export function rankInChart(book: Book): ReadonlyMap<string, number> {
   let rank = ranks.get(book);
   if (!rank) {
     const chart = chartOf(book);
-    const order = [...book.scheme.sections.map((section) => section.id), NOT_PLACED];
+    const order = [NOT_PLACED, ...book.scheme.sections.map((section) => section.id)];
     const ids = order.flatMap((id) => (chart.get(id) ?? []).map((row) => row.account.id));
     rank = new Map(ids.map((id, i) => [id, i]));
     ranks.set(book, rank);

@@ -60,7 +60,8 @@ export function nudge(book: Book, id: string, direction: Direction): Result<Oper
   const siblings = siblingsIn(book, section, account.parent);
   const at = siblings.findIndex((each) => each.id === id);
   const step = direction === 'up' ? -1 : 1;
-  if (siblings[at + step]) {
+  const waits = section === NOT_PLACED && direction === 'down';
+  if (siblings[at + step] && !waits) {
     const after = direction === 'up' ? siblings[at - 2] : siblings[at + 1];
     return moveTo(book, id, { section, parent: account.parent, after: after?.id ?? null });
   }

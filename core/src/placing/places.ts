@@ -11,9 +11,10 @@ export function siblingsIn(book: Book, section: string, parent: string | null): 
   return rows.map((row) => row.account).filter((account) => account.parent === parent);
 }
 
+/** The sections in the order shown; what has no place yet waits before them. */
 export const sectionOrder = (book: Book): string[] => [
-  ...book.scheme.sections.map((section) => section.id),
   ...(chartOf(book).has(NOT_PLACED) ? [NOT_PLACED] : []),
+  ...book.scheme.sections.map((section) => section.id),
 ];
 
 /** Every row of the chart in the order shown, sections in the scheme's order. */

@@ -1,5 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Me } from '@gleddo/contract';
+import type { Help, Me } from '@gleddo/contract';
 import { AUTHOR, type Rules } from '@gleddo/core';
 import { eq, or } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
@@ -12,9 +12,12 @@ export interface Rights {
   /** Why it may not be changed, when it may not. */
   readonly why: string;
   readonly rules: Rules;
+  readonly help: Help;
 }
 
-const OWN: Rights = { mayChange: true, why: '', rules: AUTHOR };
+const ALL_HELP: Help = { types: true, totals: true, bands: true };
+
+const OWN: Rights = { mayChange: true, why: '', rules: AUTHOR, help: ALL_HELP };
 
 const HANDED_IN =
   'This work has been handed in, so it stays as it is. Ask your instructor if something must be changed.';
@@ -50,6 +53,7 @@ export class BookAccess {
       mayChange: false,
       why: 'This is a student’s work; only they change it.',
       rules: AUTHOR,
+      help: ALL_HELP,
     };
   }
 
@@ -59,13 +63,18 @@ export class BookAccess {
         personId: tries.personId,
         state: tries.state,
         entriesMayChange: exercises.entriesMayChange,
+        types: exercises.helpTypes,
+        totals: exercises.helpTotals,
+        bands: exercises.helpBands,
       })
       .from(tries)
       .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(eq(tries.bookId, bookId));
     if (work?.personId !== me.id) return null;
-    const { entriesMayChange } = work;
+    const { entriesMayChange, types, totals, bands } = work;
+    const isBack = work.state === 'given-back';
+    const help = isBack ? ALL_HELP : { types, totals, bands };
     const rules: Rules = { by: 'student', entriesMayChange };
-    return { mayChange: work.state === 'working', why: HANDED_IN, rules };
+    return { mayChange: work.state === 'working', why: HANDED_IN, rules, help };
   }
 }

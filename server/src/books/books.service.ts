@@ -62,9 +62,9 @@ export class BooksService {
   async open(id: string, me: Me): Promise<BookAnswer> {
     const rights = await this.access.rightsOf(id, me);
     const { book, revision, use } = await this.read(id);
-    const { mayChange, rules } = rights;
+    const { mayChange, rules, help } = rights;
     const { by, entriesMayChange } = rules;
-    return { id, revision, use, book: bookToJson(book), mayChange, entriesMayChange, by };
+    return { id, revision, use, book: bookToJson(book), mayChange, entriesMayChange, by, help };
   }
 
   /**

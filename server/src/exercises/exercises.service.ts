@@ -5,9 +5,16 @@ import type {
   ExerciseSummary,
   Me,
   NewExerciseRequest,
-  StartKind,
 } from '@gleddo/contract';
-import { bookToJson, keyFromJson, type AnswerKey, type Book, type Result } from '@gleddo/core';
+import {
+  bookToJson,
+  keyFromJson,
+  startingPoint,
+  usualPoints,
+  type AnswerKey,
+  type Book,
+  type Result,
+} from '@gleddo/core';
 import { and, count, desc, eq, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { BooksService } from '../books/books.service.js';
@@ -65,9 +72,11 @@ export class ExercisesService {
     const row = await this.rowOf(me, id);
     const summary = (await this.list(me)).find((each) => each.id === id);
     if (!summary) throw notFound('This exercise');
-    const { brief, startBookId, keyBookId, groupId, entriesMayChange } = row;
+    const { brief, startBookId, keyBookId, groupId } = row;
+    const { entriesMayChange, helpTypes, helpTotals, helpBands, checkWhileWorking } = row;
+    const rules = { entriesMayChange, helpTypes, helpTotals, helpBands, checkWhileWorking };
     const keyRules = JSON.parse(row.keyRules) as object;
-    return { ...summary, brief, startBookId, keyBookId, groupId, entriesMayChange, keyRules };
+    return { ...summary, brief, startBookId, keyBookId, groupId, ...rules, keyRules };
   }
 
   /** An exercise from a company: its book is the key; the start is cut down from it as asked. */
@@ -76,9 +85,12 @@ export class ExercisesService {
     const id = await this.add(me, {
       title: request.title.trim(),
       key: book,
-      start: startFrom(book, request.start),
+      start: startingPoint(book, request.start, {
+        faults: request.faults ?? {},
+        seed: request.seed ?? 1,
+      }),
       brief: '',
-      keyRules: { statementDates: datesOf(book) },
+      keyRules: { statementDates: datesOf(book), points: usualPoints(request.start) },
     });
     return this.open(me, id);
   }
@@ -104,18 +116,20 @@ export class ExercisesService {
 
   async change(me: Me, id: string, request: ChangeExerciseRequest): Promise<ExerciseAnswer> {
     const row = await this.rowOf(me, id);
-    const { title, brief, entriesMayChange, keyRules } = request;
+    const { title, keyRules, ...plain } = request;
     if (keyRules !== undefined) {
       const key = await this.readKey(row.keyBookId, keyRules);
       if (!key.ok) throw refusedBy(key.refusals);
     }
+    const given = Object.fromEntries(
+      Object.entries(plain).filter(([, value]) => value !== undefined),
+    );
     await this.db
       .update(exercises)
       .set({
         id,
+        ...given,
         ...(title === undefined ? {} : { title: title.trim() }),
-        ...(brief === undefined ? {} : { brief }),
-        ...(entriesMayChange === undefined ? {} : { entriesMayChange }),
         ...(keyRules === undefined ? {} : { keyRules: JSON.stringify(keyRules) }),
       })
       .where(eq(exercises.id, id));
@@ -177,14 +191,4 @@ export function datesOf(book: Book): object[] {
   return last < firstDay
     ? [sheet]
     : [sheet, { statement: 'profit-and-loss', from: firstDay, to: last }];
-}
-
-function startFrom(book: Book, kind: StartKind): Book {
-  if (kind === 'everything') return book;
-  const opening = { date: book.opening.date, balances: {} };
-  const keep = (id: string | null) =>
-    book.scheme.types.find((type) => type.id === id)?.role === 'retained-earnings';
-  const accounts =
-    kind === 'accounts' ? book.accounts : book.accounts.filter((account) => keep(account.type));
-  return { ...book, opening, entries: [], accounts };
 }

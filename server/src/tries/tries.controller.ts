@@ -1,5 +1,5 @@
 import { Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
-import type { Me, MyTry, MyTryDetail } from '@gleddo/contract';
+import type { InterimCheck, Me, MyTry, MyTryDetail } from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
 import { TriesService } from './tries.service.js';
 
@@ -22,6 +22,12 @@ export class TriesController {
   @HttpCode(200)
   begin(@Param('id') id: string, @SignedIn() me: Me): Promise<MyTryDetail> {
     return this.tries.begin(me, id);
+  }
+
+  @Post(':id/check')
+  @HttpCode(200)
+  check(@Param('id') id: string, @SignedIn() me: Me): Promise<InterimCheck> {
+    return this.tries.checkNow(me, id);
   }
 
   @Post(':id/hand-in')

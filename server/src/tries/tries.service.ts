@@ -1,5 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Me, MyTry, MyTryDetail } from '@gleddo/contract';
+import type { InterimCheck, Me, MyTry, MyTryDetail } from '@gleddo/contract';
+import { checkById, checkWork, type Checked } from '@gleddo/core';
 import { and, desc, eq } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { BooksService } from '../books/books.service.js';
@@ -58,6 +59,7 @@ export class TriesService {
     return {
       ...myTry(exercise, work),
       brief: exercise.brief,
+      checkWhileWorking: exercise.checkWhileWorking,
       results: run?.results ?? null,
       notes: isBack ? await this.shown.notesOf(work.id) : null,
       pairs: run?.pairs ?? null,
@@ -80,6 +82,20 @@ export class TriesService {
     return this.open(me, exerciseId);
   }
 
+  /** What is not right yet, while the exercise allows to ask; never what would be right. */
+  async checkNow(me: Me, exerciseId: string): Promise<InterimCheck> {
+    const { exercise, work } = await this.find(me, exerciseId);
+    if (!exercise.checkWhileWorking || work?.state !== 'working')
+      throw refuse(
+        'try.no-interim',
+        'In this exercise the work is checked after it is handed in. Hand it in when you are ready.',
+      );
+    const key = await this.exercises.keyOf(exercise);
+    const start = await this.exercises.startOf(exercise);
+    const { book } = await this.books.read(work.bookId);
+    return interimCheck(checkWork(key, book, { start }));
+  }
+
   async handIn(me: Me, exerciseId: string): Promise<MyTryDetail> {
     const { exercise, work } = await this.find(me, exerciseId);
     if (!work)
@@ -93,6 +109,18 @@ export class TriesService {
     await this.checking.check(exercise, [done]);
     return this.open(me, exerciseId);
   }
+}
+
+/** Faults by their kind and the student's own names: nothing that only the key says. */
+function interimCheck({ results, recognition }: Checked): InterimCheck {
+  const faults = results.filter((result) => result.outcome === 'not-met');
+  return {
+    met: results.filter((result) => result.outcome === 'met').length,
+    notMet: faults.map(({ check, subject }) => ({
+      fault: checkById(check)?.fault ?? check,
+      about: recognition.byKey.get(subject.id)?.works[0]?.name ?? '',
+    })),
+  };
 }
 
 function myTry(exercise: Exercise, work: Try | null): MyTry {

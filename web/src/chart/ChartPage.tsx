@@ -24,10 +24,17 @@ export function SheetPage() {
   const lastEquity = sections.filter((section) => section.class === 'equity').at(-1);
   return (
     <Page side="left" title="Balance sheet" when={`as at ${longDay(period.to)}`} grid>
+      {notPlaced && (
+        <div className="tray">
+          <ChartSection section={notPlaced} />
+          <p className="mark-says">
+            Waiting for a place: drag them, press Alt ↓, or open one and choose where it is placed.
+          </p>
+        </div>
+      )}
       {sections.map((section) => (
         <ChartSection key={section.id} section={section} withProfit={section === lastEquity} />
       ))}
-      {notPlaced && <ChartSection section={notPlaced} />}
     </Page>
   );
 }
@@ -173,7 +180,7 @@ function SectionRuler({ section }: { section: Pick<Section, 'id'> }) {
     () => book.accounts.flatMap((account) => (account.number === null ? [] : [account.number])),
     [book.accounts],
   );
-  if (!band || !book.numberPlan) return <div />;
+  if (!band || !book.numberPlan || !desk.help.bands) return <div />;
   const onPick = (number: string) => {
     desk.select(emptyRow(section.id));
     desk.pick({ section: section.id, number });

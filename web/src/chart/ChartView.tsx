@@ -37,8 +37,8 @@ export function ChartView() {
             className={desk.book.numberPlan ? '' : 'no-numbers'}
             left={<SheetPage />}
             right={<ProfitPage />}
-            leftFoot={<BalanceFoot figures={desk.figures} money={desk.money} />}
-            rightFoot={<ProfitFoot figures={desk.figures} money={desk.money} />}
+            leftFoot={desk.help.totals && <BalanceFoot figures={desk.figures} money={desk.money} />}
+            rightFoot={desk.help.totals && <ProfitFoot figures={desk.figures} money={desk.money} />}
             over={
               <>
                 <Slip />

@@ -137,9 +137,9 @@ function NumberInput({ section, label, typed, change }: NumberInputProps) {
 
 /** What the account will be, before it is kept. */
 function DraftSays({ section, name }: { section: string; name: string }) {
-  const { book } = useDesk();
+  const { book, help } = useDesk();
   const type = typeOf(book.scheme, draftAt(book, section, name).type);
-  if (!type) return null;
+  if (!type || !help.types) return null;
   return (
     <>
       {type.name} · {normalSide(book.scheme, type)}

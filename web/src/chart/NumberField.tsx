@@ -10,10 +10,10 @@ interface NumberFieldProps {
 
 /** The account's number, with free ones nearby to be taken with a click. */
 export function NumberField({ account, onChange }: NumberFieldProps) {
-  const { book, taken, mayChange } = useDesk();
+  const { book, taken, mayChange, help } = useDesk();
   const [text, setText] = useFollowing(account.number ?? '');
   const plan = book.numberPlan;
-  const band = plan ? bandOfType(plan, book.scheme, account.type) : null;
+  const band = plan && help.bands ? bandOfType(plan, book.scheme, account.type) : null;
   const near = plan && band ? freeNearby(plan, band, account.number ?? band.from, taken) : [];
   const isOutside = band !== null && account.number !== null && !inBand(band, account.number);
   const keep = () => {

@@ -167,8 +167,9 @@ function CashFlowField({ account, change }: { account: Account; change: ChangeIt
 
 /** One sentence on what such an account is, with an example and its normal side. */
 function TypeHelp({ account }: { account: Account }) {
-  const { book } = useDesk();
+  const { book, help } = useDesk();
   const type = typeOf(book.scheme, account.type);
+  if (!help.types) return null;
   if (!type)
     return (
       <p className="slip-help">

@@ -10,6 +10,7 @@ import {
   type Result,
   type SpreadFigures,
 } from '@gleddo/core';
+import type { Help } from '@gleddo/contract';
 import { createContext, use, useCallback, useMemo, useRef, useState } from 'react';
 import { useLocation } from 'react-router';
 import { useBookStore, useOpenBook } from '../book/open-book';
@@ -32,6 +33,7 @@ export interface ChartDesk {
   readonly taken: ReadonlySet<string>;
   readonly order: ChartOrder;
   readonly mayChange: boolean;
+  readonly help: Help;
   readonly showsRetired: boolean;
   readonly selected: string | null;
   /** The row that Tab comes to from outside: the selected one, else the first. */
@@ -63,11 +65,15 @@ export function useDesk(): ChartDesk {
 const isResult = (value: Operation | Result<Operation>): value is Result<Operation> =>
   'ok' in value;
 
+/** An exercise may ask for the set-up without its figures. */
+const WITHHELD: Money = () => '';
+
 /** What the chart shows of the open book. */
 function useChartFigures(showsRetired: boolean) {
   const { book, answer } = useOpenBook();
-  const { mayChange } = answer;
-  const money = useMoney(book);
+  const { mayChange, help } = answer;
+  const inBook = useMoney(book);
+  const money = help.totals ? inBook : WITHHELD;
   const period = useMemo(() => shownPeriod(book), [book]);
   const figures = useMemo(() => spreadFigures(book, period), [book, period]);
   const taken = useMemo(() => takenNumbers(book), [book]);
@@ -75,7 +81,7 @@ function useChartFigures(showsRetired: boolean) {
     () => chartOrder(book, mayChange, showsRetired),
     [book, mayChange, showsRetired],
   );
-  return { book, mayChange, money, period, figures, taken, order };
+  return { book, mayChange, help, money, period, figures, taken, order };
 }
 
 /** Whether the selected row should have the focus: kept aside, since it changes nothing that is drawn. */

@@ -29,7 +29,7 @@ export function chartOrder(book: Book, withEmpty: boolean, retired: boolean): Ch
       ...(withEmpty && section !== NOT_PLACED ? [emptyRow(section)] : []),
     ]);
   return {
-    left: rows([...pageOf(book, 'balance-sheet'), NOT_PLACED]),
+    left: rows([NOT_PLACED, ...pageOf(book, 'balance-sheet')]),
     right: rows(pageOf(book, 'profit-and-loss')),
   };
 }

@@ -33,13 +33,13 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
   const rules = exercise.keyRules as KeyRules;
   const [points, setPoints] = useState<Readonly<Record<string, number>>>(rules.points ?? {});
   const [dates, setDates] = useState<readonly StatementDate[]>(rules.statementDates ?? []);
-  const [entriesMayChange, setMayChange] = useState(exercise.entriesMayChange);
+  const [tryRules, setTryRules] = useState<TryRules>(tryRulesOf(exercise));
   const change = useChangeExercise(exercise.id);
   const keep = () =>
-    change.mutate({ entriesMayChange, keyRules: { ...rules, points, statementDates: dates } });
+    change.mutate({ ...tryRules, keyRules: { ...rules, points, statementDates: dates } });
   const isChanged =
-    JSON.stringify([points, dates, entriesMayChange]) !==
-    JSON.stringify([rules.points ?? {}, rules.statementDates ?? [], exercise.entriesMayChange]);
+    JSON.stringify([points, dates, tryRules]) !==
+    JSON.stringify([rules.points ?? {}, rules.statementDates ?? [], tryRulesOf(exercise)]);
   return (
     <main className="desk">
       <div className="columns wide-left">
@@ -76,19 +76,56 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
           </section>
           <section className="paper">
             <h2>Rules of the try</h2>
-            <Checkbox
-              checked={entriesMayChange}
-              onChange={(event) => setMayChange(event.target.checked)}
-            >
-              Recorded entries may be changed and removed
-            </Checkbox>
-            <p className="quiet">Otherwise they are corrected by a reversing entry.</p>
+            <TryRuleBoxes rules={tryRules} onChange={setTryRules} />
           </section>
           <Accepted rules={rules} keyBookId={exercise.keyBookId} />
           <KeepRow label="Keep the checks" changed={isChanged} of={change} onKeep={keep} />
         </div>
       </div>
     </main>
+  );
+}
+
+type TryRules = Pick<
+  ExerciseAnswer,
+  'entriesMayChange' | 'helpTypes' | 'helpTotals' | 'helpBands' | 'checkWhileWorking'
+>;
+
+function tryRulesOf(exercise: ExerciseAnswer): TryRules {
+  const { entriesMayChange, helpTypes, helpTotals, helpBands, checkWhileWorking } = exercise;
+  return { entriesMayChange, helpTypes, helpTotals, helpBands, checkWhileWorking };
+}
+
+const TRY_RULES: readonly (readonly [keyof TryRules, string, string])[] = [
+  [
+    'entriesMayChange',
+    'Recorded entries may be changed and removed',
+    'Otherwise they are corrected by a reversing entry.',
+  ],
+  ['helpTypes', 'Sentences on the types of accounts', 'What such an account is, with examples.'],
+  ['helpTotals', 'Figures and totals, live', 'Otherwise the chart shows places and numbers only.'],
+  ['helpBands', 'The bands of the number plan', 'The ruler, free numbers, a word outside a band.'],
+  [
+    'checkWhileWorking',
+    'Checking while working',
+    'A student may ask what is not right yet; what would be right is not said.',
+  ],
+];
+
+function TryRuleBoxes({ rules, onChange }: { rules: TryRules; onChange(rules: TryRules): void }) {
+  return (
+    <>
+      {TRY_RULES.map(([name, label, says]) => (
+        <div key={name} style={{ padding: '3px 0' }}>
+          <Checkbox
+            checked={rules[name]}
+            onChange={(event) => onChange({ ...rules, [name]: event.target.checked })}
+          >
+            {label} <span className="quiet">{says}</span>
+          </Checkbox>
+        </div>
+      ))}
+    </>
   );
 }
 

@@ -1,20 +1,30 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { CompanySummary, ExerciseAnswer, StartKind } from '@gleddo/contract';
+import type { CompanySummary, ExerciseAnswer } from '@gleddo/contract';
+import type { Planting, StartKind } from '@gleddo/core';
 import { Button, Input, Modal, Radio } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { get, post } from '../api/client';
 import { useOpenBook } from '../book/open-book';
+import { FaultCounts } from './FaultCounts';
 
 const STARTS: readonly (readonly [StartKind, string, string])[] = [
   [
     'company-only',
-    'An empty book',
-    'They set up every account, the opening balances and the entries.',
+    'Build it',
+    'An empty book: they set up accounts, opening balances and entries.',
   ],
-  ['accounts', 'The accounts', 'They enter the opening balances and the entries.'],
-  ['everything', 'Everything', 'Take out of the starting point by hand what they have to do.'],
+  ['accounts', 'Keep the books', 'The accounts: they enter opening balances and entries.'],
+  ['place-them', 'Place them', 'The accounts without places: they put each where it belongs.'],
+  ['number-them', 'Number them', 'The accounts in their places, without numbers.'],
+  ['mend-it', 'Mend it', 'The whole book with faults planted in it: they find and mend them.'],
+  ['everything', 'The whole book', 'Take out of it by hand what they have to do.'],
 ];
+
+const FIRST_PLANTING: Planting = {
+  faults: { 'wrong-statement': 1, 'wrong-section': 1, 'number-outside-band': 1 },
+  seed: 1,
+};
 
 /** Makes an exercise from the open company: its book is the key, the start is cut down from it. */
 export function MakeExercise({ bookId }: { bookId: string }) {
@@ -22,6 +32,7 @@ export function MakeExercise({ bookId }: { bookId: string }) {
   const [open, setOpen] = useState(false);
   const [title, setTitle] = useState('');
   const [start, setStart] = useState<StartKind>('company-only');
+  const [planting, setPlanting] = useState(FIRST_PLANTING);
   const navigate = useNavigate();
   const queries = useQueryClient();
   const companies = useQuery({
@@ -32,7 +43,8 @@ export function MakeExercise({ bookId }: { bookId: string }) {
   const make = useMutation({
     mutationFn: () => {
       const companyId = companies.data?.find((each) => each.bookId === bookId)?.id ?? '';
-      return post<ExerciseAnswer>('exercises', { companyId, title, start });
+      const faults = start === 'mend-it' ? planting : {};
+      return post<ExerciseAnswer>('exercises', { companyId, title, start, ...faults });
     },
     onSuccess: async (made) => {
       await queries.invalidateQueries({ queryKey: ['exercises'] });
@@ -77,6 +89,7 @@ export function MakeExercise({ bookId }: { bookId: string }) {
             ))}
           </Radio.Group>
         </fieldset>
+        {start === 'mend-it' && <FaultCounts planting={planting} onChange={setPlanting} />}
         {make.error && (
           <p className="refusal" role="alert">
             {make.error.message}

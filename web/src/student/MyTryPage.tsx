@@ -11,6 +11,7 @@ import { BookSays, BookTools } from '../work/BookTools';
 import { WORK_PARTS, WorkTabs, WorkView } from '../work/WorkView';
 import { GivenBack } from './GivenBack';
 import { HandIn } from './HandIn';
+import { InterimCheck } from './InterimCheck';
 
 /** A student's own try: the brief, the work beside it, and the work when it comes back. */
 export default function MyTryPage() {
@@ -85,7 +86,10 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
         <div className="actions">
           <BookTools />
           {mine.state === 'working' ? (
-            <HandIn mine={mine} />
+            <>
+              {mine.checkWhileWorking && <InterimCheck exerciseId={mine.exerciseId} />}
+              <HandIn mine={mine} />
+            </>
           ) : (
             <span className="quiet">
               {mine.handedInAt && `Handed in ${momentText(mine.handedInAt)}`}

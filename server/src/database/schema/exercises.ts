@@ -34,6 +34,10 @@ export const exercises = pgTable(
     /** What the key accepts, its points and dates: JSON, as in a key file without its book. */
     keyRules: text('key_rules').notNull().default('{}'),
     entriesMayChange: boolean('entries_may_change').notNull().default(true),
+    helpTypes: boolean('help_types').notNull().default(true),
+    helpTotals: boolean('help_totals').notNull().default(true),
+    helpBands: boolean('help_bands').notNull().default(true),
+    checkWhileWorking: boolean('check_while_working').notNull().default(false),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   },
   (table) => [index('exercises_owner').on(table.ownerId)],

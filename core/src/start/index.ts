@@ -1,0 +1,8 @@
+export { FAULT_KINDS, plantFaults, type FaultKind, type Planted } from './plant-faults.js';
+export {
+  START_KINDS,
+  startingPoint,
+  usualPoints,
+  type Planting,
+  type StartKind,
+} from './starting-point.js';

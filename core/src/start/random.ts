@@ -1,0 +1,21 @@
+/** Numbers from 0 to 1 that look random and are the same for the same seed (mulberry32, public domain). */
+export function randomFrom(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = state;
+    t = Math.imul(t ^ (t >>> 15), t | 1);
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+/** The same things in an order that the seed decides. */
+export function shuffled<T>(things: readonly T[], random: () => number): T[] {
+  const list = [...things];
+  for (let i = list.length - 1; i > 0; i--) {
+    const j = Math.floor(random() * (i + 1));
+    [list[i], list[j]] = [list[j] as T, list[i] as T];
+  }
+  return list;
+}

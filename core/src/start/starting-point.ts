@@ -1,0 +1,83 @@
+import type { Account, Book } from '../book/book.js';
+import { typeOf } from '../scheme/scheme.js';
+import { plantFaults, type FaultKind } from './plant-faults.js';
+
+/** What students begin with, made from the answer key. */
+export const START_KINDS = [
+  'company-only',
+  'accounts',
+  'everything',
+  'place-them',
+  'number-them',
+  'mend-it',
+] as const;
+
+export type StartKind = (typeof START_KINDS)[number];
+
+/** Which faults `mend-it` plants, and from which seed. */
+export interface Planting {
+  readonly faults: Readonly<Partial<Record<FaultKind, number>>>;
+  readonly seed: number;
+}
+
+const isKept = (book: Book, account: Account): boolean =>
+  typeOf(book.scheme, account.type)?.role === 'retained-earnings';
+
+const withAccounts = (book: Book, change: (account: Account) => Account): Book => ({
+  ...book,
+  accounts: book.accounts.map((account) => (isKept(book, account) ? account : change(account))),
+});
+
+/**
+ * A starting point cut down from a key: an empty book; the accounts without amounts; everything; the accounts
+ * not placed (*place them*); placed, without numbers (*number them*); with faults planted (*mend it*). The
+ * retained-earnings account is always left as it is. Amounts stay where the accounts stay, so that what a
+ * student does to an account shows on the statements.
+ */
+export function startingPoint(key: Book, kind: StartKind, planting: Planting): Book {
+  const empty = { date: key.opening.date, balances: {} };
+  switch (kind) {
+    case 'company-only':
+      return {
+        ...key,
+        accounts: key.accounts.filter((account) => isKept(key, account)),
+        opening: empty,
+        entries: [],
+      };
+    case 'accounts':
+      return { ...key, opening: empty, entries: [] };
+    case 'everything':
+      return key;
+    case 'place-them':
+      return withAccounts(key, (account) => ({
+        ...account,
+        type: null,
+        number: null,
+        parent: null,
+      }));
+    case 'number-them':
+      return withAccounts(key, (account) => ({ ...account, number: null }));
+    case 'mend-it':
+      return plantFaults(key, planting.faults, planting.seed).book;
+  }
+}
+
+const none = (...checks: string[]): Readonly<Record<string, number>> =>
+  Object.fromEntries(checks.map((check) => [check, 0]));
+
+const SETTING_UP = [
+  'account.present',
+  'account.name',
+  'account.statement',
+  'account.section',
+  'account.type',
+  'account.contra',
+  'account.parent',
+];
+const NUMBERS = ['account.number-in-band', 'account.number-unique', 'account.parent'];
+
+/** Points that leave out what an exercise of this kind does not ask; the rest as usual. */
+export const usualPoints = (kind: StartKind): Readonly<Record<string, number>> => {
+  if (kind === 'place-them') return none('account.present', 'account.name', ...NUMBERS);
+  return kind === 'number-them' ? none(...SETTING_UP) : {};
+};
