@@ -78,3 +78,29 @@ test('a book saved as a file comes in again as it was', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Tern Island, once more' })).toBeVisible();
   await expect(page.locator('.spread-foot').first()).toContainText('Assets 84,310');
 });
+
+test('150 accounts pasted from a spreadsheet are understood, placed and numbered, and undone in one step', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'New company' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Long Chart');
+  await page.getByRole('button', { name: 'Open the book' }).click();
+  await expect(page.getByRole('heading', { name: 'Long Chart' })).toBeVisible();
+  const sections = [
+    'Current assets',
+    'Non-current assets',
+    'Revenue',
+    'Operating expenses',
+    'Equity',
+  ];
+  const rows = Array.from({ length: 150 }, (_, i) => `Account ${i + 1}\t${sections[i % 5] ?? ''}`);
+  await page.getByRole('button', { name: 'Paste rows' }).click();
+  await page.getByLabel('Rows from a spreadsheet').fill(`Name\tSection\n${rows.join('\n')}`);
+  await expect(page.getByRole('row', { name: /Account 150/ })).toContainText('Equity ›');
+  await page.getByRole('button', { name: 'Add 150 accounts' }).click();
+  await expect(page.locator('.row.account')).toHaveCount(151);
+  await expect(page.locator('.row.account').filter({ hasText: /^\d{4}/ })).toHaveCount(151);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('.row.account')).toHaveCount(1);
+});

@@ -1,7 +1,7 @@
 import { compareNumbers, readNumber } from '../numbering/account-number.js';
 import type { Band, NumberPlan } from '../numbering/number-plan.js';
 import { shippedPlan, SHIPPED_PLANS } from '../numbering/shipped-plans.js';
-import { refusal } from '../refusal/refusal.js';
+import { refusal, type Refusal } from '../refusal/refusal.js';
 import {
   SHIPPED_SCHEMES,
   shippedScheme,
@@ -9,7 +9,7 @@ import {
   type Scheme,
   type Section,
 } from '../scheme/index.js';
-import { join, jsonWrongKind, type JsonReader } from './json-reader.js';
+import { join, JsonReader, jsonWrongKind } from './json-reader.js';
 
 export const shippedUnknown = refusal(
   'file.shipped-unknown',
@@ -131,7 +131,7 @@ export function readPlan(reader: JsonReader, value: unknown, path: string): Numb
     .list(json, 'bands', path)
     .map((each, i) => takeBand(reader, each, join(join(path, 'bands'), i)));
   checkOverlaps(reader, bands, join(path, 'bands'));
-  return {
+  return orShipped({
     id: reader.text(json, 'id', path),
     name: reader.text(json, 'name', path),
     characters: reader.oneOf(json, 'characters', path, ['digits', 'letters-and-digits'], 'digits'),
@@ -139,7 +139,27 @@ export function readPlan(reader: JsonReader, value: unknown, path: string): Numb
     step: reader.whole(json, 'step', path, 10, 1, 1_000_000),
     childStep: reader.whole(json, 'childStep', path, 1, 1, 1_000_000),
     bands,
-  };
+  });
+}
+
+/** A plan that is written out but says the same as a shipped one is that one. */
+function orShipped(plan: NumberPlan): NumberPlan {
+  const shipped = shippedPlan(plan.id);
+  const same = (band: Band) => `${band.section} ${band.type} ${band.from} ${band.to}`;
+  const alike =
+    shipped?.name === plan.name &&
+    shipped.step === plan.step &&
+    shipped.childStep === plan.childStep &&
+    shipped.length === plan.length &&
+    shipped.bands.map(same).join() === plan.bands.map(same).join();
+  return alike ? shipped : plan;
+}
+
+/** What is wrong with a plan somebody writes: each fault with its place. */
+export function faultsOfPlan(plan: NumberPlan): readonly Refusal[] {
+  const reader = new JsonReader();
+  readPlan(reader, plan, '');
+  return reader.faults;
 }
 
 function takeBand(reader: JsonReader, value: unknown, path: string): Band {

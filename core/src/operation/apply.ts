@@ -15,6 +15,7 @@ import {
   type Rules,
 } from './operation.js';
 import { renameAccount } from './rename-account.js';
+import { renumberAll } from './renumber-all.js';
 import { renumberAccount } from './renumber-account.js';
 import { bringBackAccount, retireAccount } from './retire-account.js';
 import { setOpening, setOpeningDate } from './set-opening.js';
@@ -52,6 +53,7 @@ export const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
   'change-entry': changeEntry,
   'remove-entry': removeEntry,
   'change-company': changeCompany,
+  'renumber-all': renumberAll,
   several,
 };
 

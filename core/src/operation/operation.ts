@@ -1,5 +1,6 @@
 import type { Account, Book, Company, Entry } from '../book/book.js';
 import type { Amount } from '../money/amount.js';
+import type { NumberPlan } from '../numbering/number-plan.js';
 import type { Refusal, Result } from '../refusal/refusal.js';
 import type { Activity } from '../scheme/scheme.js';
 
@@ -44,6 +45,12 @@ export type Operation =
   | { readonly kind: 'change-entry'; readonly entry: Entry; readonly restores?: true }
   | { readonly kind: 'remove-entry'; readonly id: string }
   | { readonly kind: 'change-company'; readonly company: Company }
+  | {
+      readonly kind: 'renumber-all';
+      readonly numbers: readonly { readonly id: string; readonly number: string | null }[];
+      /** The plan from then on; null: the book works without numbers. */
+      readonly numberPlan: NumberPlan | null;
+    }
   | { readonly kind: 'several'; readonly operations: readonly Operation[] };
 
 export type OperationKind = Operation['kind'];

@@ -1,5 +1,6 @@
 import { ENTRY_KINDS, LEGAL_FORMS, type Account, type Entry } from '../book/book.js';
 import { join, JsonReader, jsonWrongKind } from '../book/json-reader.js';
+import { readPlan } from '../book/read-classification.js';
 import type { Amount } from '../money/amount.js';
 import { done, type Result } from '../refusal/refusal.js';
 import type { Activity } from '../scheme/scheme.js';
@@ -157,6 +158,17 @@ const TAKES: { readonly [K in OperationKind]: readonly [keys: readonly string[],
     'change-company': [
       ['company'],
       (read, json) => ({ company: takeCompany(read.at('company'), json['company']) }),
+    ],
+    'renumber-all': [
+      ['numbers', 'numberPlan'],
+      (read, json) => ({
+        numbers: read.reader.list(json, 'numbers', read.path).map((each, i) => {
+          const at = read.at('numbers').at(i);
+          const row = at.reader.object(each, at.path, ['id', 'number']);
+          return { id: at.text(row, 'id'), number: at.orNull(row, 'number') };
+        }),
+        numberPlan: readPlan(read.reader, json['numberPlan'], join(read.path, 'numberPlan')),
+      }),
     ],
     several: [
       ['operations'],

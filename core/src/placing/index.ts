@@ -10,3 +10,10 @@ export {
   type Direction,
   type Place,
 } from './move.js';
+export {
+  capacityOf,
+  evenlyNumbered,
+  renumberedChart,
+  type Capacity,
+  type Renumbered,
+} from './renumber-chart.js';

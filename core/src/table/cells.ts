@@ -35,12 +35,18 @@ export function decodeText(bytes: Uint8Array): string {
  * cell against being run as a formula is taken off.
  */
 export function cellsOf(text: string): Result<string[][]> {
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
+  const rows = text.replace(/^\uFEFF/, '').replace(/[\r\n]+$/, '');
+  const parsed = Papa.parse<string[]>(rows, {
+    ...(isCopied(rows) ? { delimiter: '\t' } : {}),
     delimitersToGuess: [',', ';', '\t', '|'],
     preview: MOST_ROWS + 1,
   });
   return cellsFrom(parsed.data);
 }
+
+/** Rows copied from a spreadsheet have a tab in each line. */
+const isCopied = (text: string): boolean =>
+  text.split(/\r?\n/).every((line) => line.trim() === '' || line.includes('\t'));
 
 /** Cells from elsewhere (a spreadsheet, a paste), brought to the same form and limits. */
 export function cellsFrom(rows: readonly (readonly string[])[]): Result<string[][]> {

@@ -14,3 +14,4 @@ export {
   type TableFrame,
 } from './book-from-table.js';
 export { accountsToTable } from './accounts-to-table.js';
+export { accountsIntoBook, type Taken, type TakenRow } from './accounts-into-book.js';

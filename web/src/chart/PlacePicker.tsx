@@ -1,78 +1,58 @@
 import {
-  NOT_PLACED,
+  sectionOfType,
   STATEMENT_NAMES,
   statementOfClass,
-  typesOfSection,
+  typeOf,
   type Scheme,
-  type StatementId,
 } from '@gleddo/core';
-import { Cascader } from 'antd';
-import { useMemo } from 'react';
+import { useState } from 'react';
+import { PlaceSheet } from './PlaceSheet';
 
 interface PlacePickerProps {
   readonly id: string;
   readonly scheme: Scheme;
+  readonly name: string;
   readonly type: string | null;
   readonly disabled: boolean;
+  /** Whether the sentences on the types are shown. */
+  readonly explained: boolean;
   onChange(type: string | null): void;
 }
 
-interface Option {
-  value: string;
-  label: string;
-  title?: string;
-  children?: Option[];
-}
-
-function statementOption(scheme: Scheme, statement: StatementId): Option {
-  return {
-    value: statement,
-    label: STATEMENT_NAMES[statement],
-    children: scheme.sections
-      .filter((section) => statementOfClass(section.class) === statement)
-      .map((section) => ({
-        value: section.id,
-        label: section.name,
-        children: typesOfSection(scheme, section.id).map((type) => ({
-          value: type.id,
-          label: type.name,
-          title: type.says,
-        })),
-      })),
-  };
-}
-
-/** A place: this statement, this section, this type. */
-export function PlacePicker({ id, scheme, type, disabled, onChange }: PlacePickerProps) {
-  const options = useMemo(
-    () => [
-      statementOption(scheme, 'balance-sheet'),
-      statementOption(scheme, 'profit-and-loss'),
-      { value: NOT_PLACED, label: 'Not placed' },
-    ],
-    [scheme],
-  );
-  const path = options.flatMap((statement) =>
-    (statement.children ?? []).flatMap((section) =>
-      (section.children ?? [])
-        .filter((each) => each.value === type)
-        .map((each) => [statement.value, section.value, each.value]),
-    ),
-  );
+/** The place of an account, as a path; a click opens both pages to choose another. */
+export function PlacePicker(props: PlacePickerProps) {
+  const { id, scheme, name, type, disabled, explained, onChange } = props;
+  const [open, setOpen] = useState(false);
+  const section = sectionOfType(scheme, type);
+  const path = section
+    ? [STATEMENT_NAMES[statementOfClass(section.class)], section.name, typeOf(scheme, type)?.name]
+    : ['Not placed'];
+  const text = path.join(' › ');
   return (
-    <Cascader
-      id={id}
-      style={{ width: '100%' }}
-      disabled={disabled}
-      allowClear={false}
-      options={options}
-      value={path[0] ?? [NOT_PLACED]}
-      displayRender={(labels) => labels.join(' › ')}
-      showSearch={{ matchInputWidth: false }}
-      onChange={(value) => {
-        const last = value.at(-1);
-        if (last !== undefined) onChange(last === NOT_PLACED ? null : String(last));
-      }}
-    />
+    <>
+      <button
+        id={id}
+        type="button"
+        className="place-button"
+        disabled={disabled}
+        title={text}
+        onClick={() => setOpen(true)}
+      >
+        {text}
+      </button>
+      {open && (
+        <PlaceSheet
+          scheme={scheme}
+          name={name}
+          type={type}
+          explained={explained}
+          onClose={() => setOpen(false)}
+          onChoose={(chosen) => {
+            setOpen(false);
+            if (chosen !== type) onChange(chosen);
+          }}
+        />
+      )}
+    </>
   );
 }

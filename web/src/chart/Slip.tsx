@@ -92,6 +92,8 @@ function AccountSlip({ account }: { account: Account }) {
         <PlacePicker
           id="slip-place"
           scheme={book.scheme}
+          name={account.name}
+          explained={desk.help.types}
           type={account.type}
           disabled={!mayChange}
           onChange={(type) => change('place', placeAt(book, id, type))}

@@ -116,7 +116,7 @@ export function useChartKeys(desk: ChartDesk): (event: KeyboardEvent) => void {
   return (event) => {
     if (event.ctrlKey || event.metaKey || event.defaultPrevented) return;
     const target = event.target as HTMLElement;
-    if (!target.closest('[role="row"]') || target instanceof HTMLInputElement) return;
+    if (!target.closest('[data-row], .empty-line') || target instanceof HTMLInputElement) return;
     const id = accountOfRow(desk.selected);
     if (event.key !== 'Tab' && event.key !== 'Shift') memory.current.leaving = false;
     const done =

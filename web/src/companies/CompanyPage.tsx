@@ -1,5 +1,6 @@
 import { Navigate, useParams } from 'react-router';
 import { OpenBook, useOpenBook } from '../book/open-book';
+import { PasteRows } from '../chart/PasteRows';
 import { MakeExercise } from '../exercises/MakeExercise';
 import { BookSays, BookTools } from '../work/BookTools';
 import { WORK_PARTS, WorkTabs, WorkView } from '../work/WorkView';
@@ -12,14 +13,14 @@ export default function CompanyPage() {
   if (!known) return <Navigate to={`/companies/${bookId}/chart`} replace />;
   return (
     <OpenBook id={bookId} key={bookId}>
-      <CompanyHead bookId={bookId} />
+      <CompanyHead bookId={bookId} tab={tab} />
       <BookSays />
       {tab === 'profile' ? <ProfileView /> : <WorkView part={tab} />}
     </OpenBook>
   );
 }
 
-function CompanyHead({ bookId }: { bookId: string }) {
+function CompanyHead({ bookId, tab }: { bookId: string; tab: string }) {
   const { book } = useOpenBook();
   return (
     <div className="sheet-head">
@@ -27,6 +28,7 @@ function CompanyHead({ bookId }: { bookId: string }) {
       <WorkTabs base={`/companies/${bookId}`} more={[['profile', 'Profile']]} />
       <div className="actions">
         <BookTools />
+        {tab === 'chart' && <PasteRows />}
         <MakeExercise bookId={bookId} />
       </div>
     </div>

@@ -59,6 +59,8 @@ export function MakeExercise({ bookId }: { bookId: string }) {
       <Modal
         title={`An exercise from ${book.company.name}`}
         open={open}
+        width={640}
+        style={{ top: 32 }}
         onCancel={() => setOpen(false)}
         okText="Make it"
         cancelText="Not now"

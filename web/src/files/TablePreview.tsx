@@ -60,7 +60,8 @@ export function TablePreview({ cells, reading, scheme, currency }: TablePreviewP
   );
 }
 
-function ColumnChoice({ cells, reading }: Pick<TablePreviewProps, 'cells' | 'reading'>) {
+/** Which column holds what, and what amounts above zero are; both can be changed. */
+export function ColumnChoice({ cells, reading }: Pick<TablePreviewProps, 'cells' | 'reading'>) {
   const { columns, headingRow, table, sign, setSign, setColumns } = reading;
   const width = Math.max(0, ...cells.slice(0, 50).map((row) => row.length));
   const kindOf = (column: number) => COLUMN_KINDS.find((kind) => columns[kind] === column) ?? '';

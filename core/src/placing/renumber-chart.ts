@@ -1,0 +1,129 @@
+import { accountLabel, type Account, type Book } from '../book/book.js';
+import { chartOf, NOT_PLACED, type ChartRow } from '../book/place.js';
+import { numberKey } from '../numbering/account-number.js';
+import { bandOfType, type Band, type NumberPlan } from '../numbering/number-plan.js';
+import { done, refusal, refused, type Result } from '../refusal/refusal.js';
+import { sectionOrder } from './places.js';
+
+export const bandTooSmall = refusal(
+  'number.band-too-small',
+  (f: { band: string; name: string }) =>
+    `The band ${f.band} has no number left for “${f.name}”. Widen it in the plan, or choose a plan with longer numbers.`,
+);
+export const noBand = refusal(
+  'number.no-band',
+  (f: { name: string }) =>
+    `The plan keeps no numbers for the place of “${f.name}”. Add a band for its section.`,
+);
+
+/** An account's number before and after; null where it has none. */
+export interface Renumbered {
+  readonly id: string;
+  readonly old: string | null;
+  readonly number: string | null;
+}
+
+interface Cursor {
+  readonly prefix: string;
+  readonly width: number;
+  readonly last: number;
+  at: number;
+}
+
+function cursorOf(band: Band): Cursor {
+  const [, prefix = '', digits = '0'] = /^(.*?)(\d+)$/.exec(band.from) ?? [];
+  const [, end = '0'] = /(\d+)$/.exec(band.to) ?? [];
+  return { prefix, width: digits.length, last: Number(end), at: Number(digits) };
+}
+
+const written = (cursor: Cursor, value: number): string =>
+  cursor.prefix + String(value).padStart(cursor.width, '0');
+
+/** The next multiple of a step above the cursor. */
+const above = (at: number, step: number): number => Math.floor(at / step) * step + step;
+
+/** The roundest step (1, 2 or 5 times a power of ten) with which so many numbers fit into a band. */
+function evenStep(band: Band, count: number): number {
+  const cursor = cursorOf(band);
+  const room = Math.max(1, Math.floor((cursor.last - cursor.at) / (count + 1)));
+  const power = 10 ** Math.floor(Math.log10(room));
+  return ([5, 2, 1].find((n) => n * power <= room) ?? 1) * power;
+}
+
+/** So that parents leave room for what stands under them. */
+function numbered(
+  book: Book,
+  plan: NumberPlan,
+  rows: readonly ChartRow[],
+  stepOf: (band: Band) => number,
+): Result<Renumbered[]> {
+  const cursors = new Map<Band, Cursor>();
+  const found: Renumbered[] = [];
+  for (const { account, depth } of rows) {
+    const band = bandOfType(plan, book.scheme, account.type);
+    if (!band) return refused(noBand({ name: accountLabel(account) }));
+    const cursor = cursors.get(band) ?? cursorOf(band);
+    cursors.set(band, cursor);
+    const step = depth === 0 ? stepOf(band) : plan.childStep;
+    const next = depth === 0 ? above(cursor.at, step) : cursor.at + step;
+    if (next > cursor.last)
+      return refused(bandTooSmall({ band: `${band.from}–${band.to}`, name: account.name }));
+    cursor.at = next;
+    found.push({ id: account.id, old: account.number, number: written(cursor, next) });
+  }
+  return done(found);
+}
+
+/**
+ * New numbers for a whole chart by a plan, keeping order and nesting: top accounts by the plan's step, children
+ * by its small step behind their parent. Accounts without a place get none. A null plan takes all numbers off.
+ */
+export function renumberedChart(book: Book, plan: NumberPlan | null): Result<Renumbered[]> {
+  const off = (account: Account): Renumbered => ({
+    id: account.id,
+    old: account.number,
+    number: null,
+  });
+  if (!plan) return done(book.accounts.map(off));
+  const chart = chartOf(book);
+  const placed = sectionOrder(book)
+    .filter((section) => section !== NOT_PLACED)
+    .flatMap((section) => [...(chart.get(section) ?? [])]);
+  const result = numbered(book, plan, placed, () => plan.step);
+  if (!result.ok) return result;
+  const homeless = (chart.get(NOT_PLACED) ?? []).map(({ account }) => off(account));
+  return done([...result.value, ...homeless]);
+}
+
+/** A section's numbers spread evenly over its band, so that there is room between them again. */
+export function evenlyNumbered(book: Book, section: string): Result<Renumbered[]> {
+  const plan = book.numberPlan;
+  const rows = chartOf(book).get(section) ?? [];
+  if (!plan) return done([]);
+  const tops = rows.filter((row) => row.depth === 0).length;
+  return numbered(book, plan, rows, (band) => evenStep(band, tops));
+}
+
+/** How full a band is: numbers used and free, and the longest run of free ones. */
+export interface Capacity {
+  readonly used: number;
+  readonly free: number;
+  readonly longestRun: number;
+}
+
+export function capacityOf(book: Book, band: Band): Capacity {
+  const cursor = cursorOf(band);
+  const taken = new Set(
+    book.accounts.flatMap(({ number }) => (number === null ? [] : [numberKey(number)])),
+  );
+  let used = 0;
+  let run = 0;
+  let longestRun = 0;
+  for (let value = cursor.at; value <= cursor.last; value++) {
+    const isTaken = taken.has(numberKey(written(cursor, value)));
+    used += isTaken ? 1 : 0;
+    run = isTaken ? 0 : run + 1;
+    longestRun = Math.max(longestRun, run);
+  }
+  return { used, free: Math.max(0, cursor.last - cursor.at + 1 - used), longestRun };
+}

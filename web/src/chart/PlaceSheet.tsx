@@ -1,0 +1,138 @@
+import {
+  normalSide,
+  otherwiseSays,
+  sectionOfType,
+  STATEMENT_NAMES,
+  statementOfClass,
+  typesOfSection,
+  type AccountType,
+  type Scheme,
+  type StatementId,
+} from '@gleddo/core';
+import { Input, Modal } from 'antd';
+import { useState, type KeyboardEvent } from 'react';
+
+interface PlaceSheetProps {
+  readonly scheme: Scheme;
+  readonly name: string;
+  readonly type: string | null;
+  readonly explained: boolean;
+  onChoose(type: string | null): void;
+  onClose(): void;
+}
+
+const fits = (scheme: Scheme, type: AccountType, typed: string, explained: boolean): boolean => {
+  const section = sectionOfType(scheme, type.id);
+  const text = [type.name, section?.name, ...(explained ? type.examples : [])]
+    .join(' ')
+    .toLowerCase();
+  return typed
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word));
+};
+
+function walk(event: KeyboardEvent<HTMLElement>): void {
+  const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+  if (step === undefined) return;
+  event.preventDefault();
+  const all = [...event.currentTarget.querySelectorAll<HTMLElement>('.place-type')];
+  const at = all.indexOf(document.activeElement as HTMLElement);
+  all[Math.max(0, Math.min(all.length - 1, at + step))]?.focus();
+}
+
+/** Both pages with every type of account in its section: where does it belong? */
+export function PlaceSheet({ scheme, name, type, explained, onChoose, onClose }: PlaceSheetProps) {
+  const [typed, setTyped] = useState('');
+  const [pointed, setPointed] = useState<AccountType | null>(null);
+  const shown = scheme.types.filter((each) => fits(scheme, each, typed.trim(), explained));
+  const [first] = shown;
+  return (
+    <Modal
+      title={`Where does “${name}” belong?`}
+      open
+      onCancel={onClose}
+      footer={null}
+      width={940}
+      style={{ top: 24 }}
+    >
+      <div onKeyDown={walk}>
+        <Input
+          autoFocus
+          aria-label="Find a place"
+          placeholder="Type a part of its name or section, or choose below"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          onPressEnter={() => first && typed.trim() !== '' && onChoose(first.id)}
+        />
+        <div className="place-pages">
+          {(['balance-sheet', 'profit-and-loss'] as const).map((statement) => (
+            <PlacePage
+              key={statement}
+              {...{ scheme, statement, shown, chosen: type, onChoose, onPoint: setPointed }}
+            />
+          ))}
+        </div>
+        <div className="place-foot">
+          {explained && (
+            <TypeSays scheme={scheme} type={pointed ?? (typed.trim() === '' ? null : first)} />
+          )}
+          <button type="button" className="link-button quiet" onClick={() => onChoose(null)}>
+            Leave it without a place
+          </button>
+        </div>
+      </div>
+    </Modal>
+  );
+}
+
+interface PlacePageProps {
+  readonly scheme: Scheme;
+  readonly statement: StatementId;
+  readonly shown: readonly AccountType[];
+  readonly chosen: string | null;
+  onChoose(type: string): void;
+  onPoint(type: AccountType | null): void;
+}
+
+function PlacePage({ scheme, statement, shown, chosen, onChoose, onPoint }: PlacePageProps) {
+  const sections = scheme.sections.filter((each) => statementOfClass(each.class) === statement);
+  return (
+    <section aria-label={STATEMENT_NAMES[statement]}>
+      <h3>{STATEMENT_NAMES[statement]}</h3>
+      {sections.map((section) => {
+        const types = typesOfSection(scheme, section.id).filter((type) => shown.includes(type));
+        if (types.length === 0) return null;
+        return (
+          <div key={section.id} role="group" aria-label={section.name} className="place-section">
+            <div className="place-section-name">{section.name}</div>
+            {types.map((type) => (
+              <button
+                key={type.id}
+                type="button"
+                className={`place-type ${type.id === chosen ? 'is-chosen' : ''}`}
+                aria-pressed={type.id === chosen}
+                onMouseEnter={() => onPoint(type)}
+                onFocus={() => onPoint(type)}
+                onClick={() => onChoose(type.id)}
+              >
+                {type.name}
+                {type.contra && <span className="mark-says"> contra</span>}
+              </button>
+            ))}
+          </div>
+        );
+      })}
+    </section>
+  );
+}
+
+function TypeSays({ scheme, type }: { scheme: Scheme; type: AccountType | null | undefined }) {
+  if (!type) return <p className="slip-help">Point at a type to read what such an account is.</p>;
+  return (
+    <p className="slip-help" role="status">
+      <strong>{type.name}</strong> — {type.says} Such as: {type.examples.join(', ')}. Normal side:{' '}
+      {normalSide(scheme, type)}. {otherwiseSays(scheme, type)}
+    </p>
+  );
+}
