@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { download, fileNameOf } from '../files/download';
 import { useFollowing } from '../kept/use-following';
+import { NumbersCard } from '../numbers/NumbersCard';
 import { CompanyFields } from './CompanyFields';
 
 /** What a company is, and its book as files. */
@@ -11,8 +12,11 @@ export function ProfileView() {
   return (
     <main className="desk">
       <div className="columns">
-        <CompanyParticulars />
-        <BookFiles />
+        <div>
+          <CompanyParticulars />
+          <BookFiles />
+        </div>
+        <NumbersCard />
       </div>
     </main>
   );

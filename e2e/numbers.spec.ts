@@ -1,0 +1,57 @@
+import { expect, test } from '@playwright/test';
+import { comeInAs, saved } from './people.js';
+
+test('a whole chart is renumbered, its numbers are taken off and put on again, all undone step by step', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: /Juniper Lane Nursery/ }).click();
+  await page.getByRole('link', { name: 'Profile', exact: true }).click();
+  const card = page.getByRole('region', { name: 'Account numbers' });
+  const choosePlan = async (name: string) => {
+    await card.getByRole('combobox', { name: 'Another number plan' }).click();
+    await page.getByTitle(name, { exact: true }).click();
+  };
+  await choosePlan('Five digits');
+  await expect(card.getByRole('row', { name: /^Field|Nursery field/ })).toContainText('10100');
+  await card.getByRole('button', { name: /^Renumber \d+ accounts/ }).click();
+  await expect(card).toContainText('Five digits; a step of 100');
+  await choosePlan('Without numbers');
+  await card.getByRole('button', { name: 'Take the numbers off' }).click();
+  await expect(card).toContainText('This book works without numbers');
+  await page.getByRole('link', { name: 'Chart', exact: true }).click();
+  await expect(page.locator('.row.account .no')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(
+    page.locator('.row.account').filter({ hasText: 'Glasshouse' }).first(),
+  ).toContainText('10200');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('.row.account').filter({ hasText: 'Nursery field' })).toContainText(
+    '1500',
+  );
+  await saved(page);
+});
+
+test('a plan of one’s own is told its overlaps as it is written; room is made in a section', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: /Juniper Lane Nursery/ }).click();
+  await page.getByRole('link', { name: 'Profile', exact: true }).click();
+  const card = page.getByRole('region', { name: 'Account numbers' });
+  await card.getByRole('combobox', { name: 'Another number plan' }).click();
+  await page.getByTitle('A plan of your own').click();
+  await card.getByLabel('Revenue, to').fill('5500');
+  await expect(card.getByRole('alert')).toContainText('The bands 4000–5500 and 5000–5999 overlap');
+  await card.getByLabel('Revenue, to').fill('3000');
+  await expect(card.getByRole('alert')).toContainText('ends before it begins');
+  await card.getByLabel('Revenue, to').fill('4500');
+  await expect(card.getByRole('alert')).toHaveCount(0);
+  await card.getByRole('button', { name: 'Leave it as it is' }).click();
+  await card.getByRole('combobox', { name: 'Section to make room in' }).click();
+  await page.getByTitle('Current assets', { exact: true }).click();
+  await card.getByRole('button', { name: 'Spread its numbers evenly' }).click();
+  await expect(card.getByRole('status')).toContainText('accounts have new numbers');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await saved(page);
+});
