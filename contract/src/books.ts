@@ -4,6 +4,7 @@ import {
   IsArray,
   IsInt,
   IsString,
+  Length,
   Max,
   MaxLength,
   Min,
@@ -55,6 +56,23 @@ export interface OperationsAnswer {
   readonly revision: number;
   /** Set when others changed the book meanwhile: the book as it now stands. */
   readonly book: object | null;
+}
+
+export class NameMomentRequest {
+  @IsInt()
+  @Min(0)
+  @Max(2_000_000_000)
+  revision!: number;
+
+  @IsString()
+  @Length(1, 80, { message: 'Give the moment a name of 1 to 80 characters.' })
+  name!: string;
+}
+
+/** A moment with a name: how the book stood after this revision. */
+export interface Moment {
+  readonly revision: number;
+  readonly name: string;
 }
 
 export interface HistoryEntry {

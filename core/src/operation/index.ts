@@ -4,3 +4,5 @@ export { readOperations } from './read-operation.js';
 export { isUsed } from './account-changes.js';
 export { reservedRefusals } from './retire-account.js';
 export { faultsOfCompany } from './change-company.js';
+export { operationSays } from './operation-says.js';
+export { backBefore, booksBefore, type HistoryStep } from './moments.js';

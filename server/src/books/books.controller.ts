@@ -1,9 +1,11 @@
 import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
 import {
+  NameMomentRequest,
   OperationsRequest,
   type BookAnswer,
   type HistoryEntry,
   type Me,
+  type Moment,
   type OperationsAnswer,
 } from '@gleddo/contract';
 import { SignedIn } from '../people/signed-in.js';
@@ -26,6 +28,21 @@ export class BooksController {
     @SignedIn() me: Me,
   ): Promise<OperationsAnswer> {
     return this.books.change(id, me, body.revision, body.operations, body.token);
+  }
+
+  @Get(':id/moments')
+  moments(@Param('id') id: string, @SignedIn() me: Me): Promise<Moment[]> {
+    return this.books.moments(id, me);
+  }
+
+  @Post(':id/moments')
+  @HttpCode(200)
+  nameMoment(
+    @Param('id') id: string,
+    @Body() body: NameMomentRequest,
+    @SignedIn() me: Me,
+  ): Promise<Moment[]> {
+    return this.books.nameMoment(id, me, body.revision, body.name.trim());
   }
 
   @Get(':id/history')

@@ -1,5 +1,12 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { BookAnswer, BookUse, HistoryEntry, Me, OperationsAnswer } from '@gleddo/contract';
+import type {
+  BookAnswer,
+  BookUse,
+  HistoryEntry,
+  Me,
+  Moment,
+  OperationsAnswer,
+} from '@gleddo/contract';
 import {
   apply,
   bookToJson,
@@ -14,7 +21,7 @@ import { and, desc, eq } from 'drizzle-orm';
 import { LRUCache } from 'lru-cache';
 import { nanoid } from 'nanoid';
 import type { Database, Queries } from '../database/open-database.js';
-import { bookOperations, books, people } from '../database/schema/index.js';
+import { bookMoments, bookOperations, books, people } from '../database/schema/index.js';
 import { notFound, refusedBy, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { BookAccess } from './book-access.js';
@@ -125,6 +132,32 @@ export class BooksService {
       inverse: JSON.stringify(inverse),
     });
     return { revision, book: before.revision === based ? null : bookToJson(book) };
+  }
+
+  /** The named moments of a book, the latest first. */
+  async moments(id: string, me: Me): Promise<Moment[]> {
+    await this.access.rightsOf(id, me);
+    return this.db
+      .select({ revision: bookMoments.revision, name: bookMoments.name })
+      .from(bookMoments)
+      .where(eq(bookMoments.bookId, id))
+      .orderBy(desc(bookMoments.revision));
+  }
+
+  /** Names a moment, or gives it another name. */
+  async nameMoment(id: string, me: Me, revision: number, name: string): Promise<Moment[]> {
+    await this.access.rightsOf(id, me);
+    const { revision: latest } = await this.read(id);
+    if (revision > latest || name === '')
+      throw refuse(
+        'moment.none',
+        'There is no such moment in this book. Choose one of its history.',
+      );
+    await this.db
+      .insert(bookMoments)
+      .values({ bookId: id, revision, name, byId: me.id })
+      .onConflictDoUpdate({ target: [bookMoments.bookId, bookMoments.revision], set: { name } });
+    return this.moments(id, me);
   }
 
   async history(id: string, me: Me): Promise<HistoryEntry[]> {

@@ -19,7 +19,7 @@ function useAccounts(): PlaceToGo[] {
   const store = useSyncExternalStore(currentBook.subscribe, currentBook.get);
   if (!store) return [];
   const chart = pathname.replace(
-    /\/(chart|opening|journal|statements|profile|given-back)$/,
+    /\/(chart|opening|journal|statements|history|profile|given-back)$/,
     '/chart',
   );
   return rowsOf(store.snapshot().book).map(({ account }) => ({

@@ -12,11 +12,16 @@ const StatementsView = lazy(() =>
   import('../statements/StatementsView').then((m) => ({ default: m.StatementsView })),
 );
 
+const HistoryView = lazy(() =>
+  import('../history/HistoryView').then((m) => ({ default: m.HistoryView })),
+);
+
 export const WORK_PARTS = [
   ['chart', 'Chart'],
   ['opening', 'Opening'],
   ['journal', 'Journal'],
   ['statements', 'Statements'],
+  ['history', 'History'],
 ] as const;
 
 /** The parts of a book, wherever it is worked on: a company, a start, a key, a try. */
@@ -43,6 +48,7 @@ const VIEWS: Readonly<Record<string, typeof ChartView>> = {
   opening: OpeningView,
   journal: JournalView,
   statements: StatementsView,
+  history: HistoryView,
 };
 
 /** One part of the open book. */

@@ -11,6 +11,21 @@ export const books = pgTable('books', {
   changedAt: timestamp('changed_at', { withTimezone: true }).notNull().defaultNow(),
 });
 
+/** A moment of a book that somebody named, to find it again. */
+export const bookMoments = pgTable(
+  'book_moments',
+  {
+    bookId: text('book_id')
+      .notNull()
+      .references(() => books.id, { onDelete: 'cascade' }),
+    revision: integer('revision').notNull(),
+    name: text('name').notNull(),
+    byId: text('by_id').notNull(),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.bookId, table.revision] })],
+);
+
 /** The history of a book: append-only, one row for each revision. */
 export const bookOperations = pgTable(
   'book_operations',

@@ -1,0 +1,85 @@
+import { accountLabel, accountOf, type Account, type Book, type Entry } from '../book/book.js';
+import { dayText } from '../book/calendar.js';
+import { allWhole, formatAmount } from '../money/format-amount.js';
+import { minorDigits, type Amount } from '../money/amount.js';
+import { sectionOfType } from '../scheme/scheme.js';
+import type { Operation, OperationKind, OperationOf } from './operation.js';
+
+type Says<K extends OperationKind> = (operation: OperationOf<K>, before: Book) => string;
+
+const named = (book: Book, id: string): string => {
+  const account = accountOf(book, id);
+  return `“${account ? accountLabel(account) : id}”`;
+};
+
+const placeOf = (book: Book, type: string | null): string =>
+  sectionOfType(book.scheme, type)?.name ?? 'no place yet';
+
+function money(book: Book, amount: Amount): string {
+  const digits = minorDigits(book.company.currency);
+  return formatAmount(Math.abs(amount), digits, allWhole([amount], digits) ? 0 : digits);
+}
+
+const entryNamed = (entry: Entry): string =>
+  `“${entry.text || entry.reference || 'without a text'}” of ${dayText(entry.date)}`;
+
+function moved(operation: OperationOf<'move-account'>, before: Book): string {
+  const account = accountOf(before, operation.id) as Account | null;
+  const name = named(before, operation.id);
+  const section = placeOf(before, operation.type);
+  if (account && placeOf(before, account.type) !== section) return `${name} moved to ${section}.`;
+  if (account?.parent !== operation.parent)
+    return operation.parent === null
+      ? `${name} taken out from under ${named(before, account?.parent ?? '')}.`
+      : `${name} put under ${named(before, operation.parent)}.`;
+  return account?.number === operation.number
+    ? `${name} moved within ${section}.`
+    : `${name} moved within ${section}; its number is now ${operation.number ?? 'none'}.`;
+}
+
+function several({ operations }: OperationOf<'several'>, before: Book): string {
+  const [first] = operations;
+  if (!first) return 'Nothing changed.';
+  if (operations.length === 1) return operationSays(first, before);
+  const added = operations.filter((each) => each.kind === 'add-account').length;
+  if (added > 1) return `${added} accounts added at once.`;
+  return `${operations.length} changes at once, the first: ${operationSays(first, before)}`;
+}
+
+const SAYS: { readonly [K in OperationKind]: Says<K> } = {
+  'add-account': ({ account }, book) =>
+    `“${accountLabel(account)}” added in ${placeOf(book, account.type)}.`,
+  'rename-account': ({ id, name }, book) => `${named(book, id)} renamed “${name}”.`,
+  'renumber-account': ({ id, number }, book) =>
+    number === null
+      ? `${named(book, id)} lost its number.`
+      : `${named(book, id)} has the number ${number} now.`,
+  'move-account': moved,
+  'describe-account': ({ id }, book) => `The particulars of ${named(book, id)} changed.`,
+  'retire-account': ({ id }, book) => `${named(book, id)} retired.`,
+  'bring-back-account': ({ id }, book) => `${named(book, id)} brought back.`,
+  'delete-account': ({ id }, book) => `${named(book, id)} deleted.`,
+  'set-opening': ({ id, amount }, book) =>
+    amount === 0
+      ? `Opening balance of ${named(book, id)} taken away.`
+      : `Opening balance of ${named(book, id)}: ${money(book, amount)} in ${amount > 0 ? 'debit' : 'credit'}.`,
+  'set-opening-date': ({ date }) => `Opening balances dated ${dayText(date)}.`,
+  'record-entry': ({ entry }) => `Entry ${entryNamed(entry)} recorded.`,
+  'change-entry': ({ entry }) => `Entry ${entryNamed(entry)} changed.`,
+  'remove-entry': ({ id }, book) => {
+    const entry = book.entries.find((each) => each.id === id);
+    return `Entry ${entry ? entryNamed(entry) : id} removed.`;
+  },
+  'change-company': () => 'The particulars of the company changed.',
+  'renumber-all': ({ numbers, numberPlan }) =>
+    numberPlan
+      ? `${numbers.length} accounts renumbered, ${numberPlan.name.toLowerCase()}.`
+      : 'Numbers taken off.',
+  several,
+};
+
+/** What an operation does, in a sentence; names are those of the book before it. */
+export function operationSays(operation: Operation, before: Book): string {
+  const says = SAYS[operation.kind] as Says<OperationKind>;
+  return says(operation, before);
+}

@@ -1,0 +1,190 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { HistoryEntry, Moment } from '@gleddo/contract';
+import {
+  backBefore,
+  booksBefore,
+  operationSays,
+  shownPeriod,
+  type Book,
+  type HistoryStep,
+  type Operation,
+} from '@gleddo/core';
+import { Button, Input } from 'antd';
+import { useMemo, useState } from 'react';
+import { get, post } from '../api/client';
+import { useBookStore, useOpenBook } from '../book/open-book';
+import { momentText } from '../figures/days';
+import { useMoney } from '../figures/money';
+import { Asking } from '../shell/Asking';
+import { StatementSpread } from '../statements/StatementSpread';
+import type { Choice } from '../statements/use-choice';
+
+interface Step extends HistoryStep {
+  readonly revision: number;
+  readonly at: string;
+  readonly by: string;
+}
+
+const stepOf = (entry: HistoryEntry): Step => ({
+  revision: entry.revision,
+  at: entry.at,
+  by: entry.by,
+  operation: entry.operation as Operation,
+  inverse: entry.inverse as Operation,
+});
+
+/** Who changed what, when; any moment can be looked at, named, and gone back to. */
+export function HistoryView() {
+  const { answer, saving } = useOpenBook();
+  const history = useQuery({
+    queryKey: ['history', answer.id, saving],
+    queryFn: () => get<HistoryEntry[]>(`books/${answer.id}/history`),
+    enabled: saving === 'saved',
+    staleTime: 0,
+  });
+  const steps = useMemo(() => (history.data ?? []).map(stepOf), [history.data]);
+  if (!history.data) return <Asking of={history} what="The history" />;
+  if (steps.length === 0)
+    return (
+      <main className="desk">
+        <p className="paper state-line">
+          Nothing has been changed in this book yet. Each change will stand here, and can be gone
+          back to.
+        </p>
+      </main>
+    );
+  return <Steps steps={steps} />;
+}
+
+function Steps({ steps }: { steps: readonly Step[] }) {
+  const { book } = useOpenBook();
+  const before = useMemo(() => booksBefore(book, steps), [book, steps]);
+  const known = steps.slice(0, before.length);
+  const [chosen, setChosen] = useState(0);
+  const shown = chosen === 0 ? book : (before[chosen - 1] ?? book);
+  return (
+    <div className="brief-beside history">
+      <section className="paper" aria-label="History">
+        <h2>History</h2>
+        <ol className="plain-list">
+          {known.map((step, i) => (
+            <StepLine
+              key={step.revision}
+              step={step}
+              says={operationSays(step.operation, before[i] as Book)}
+              isChosen={i === chosen}
+              onChoose={() => setChosen(i)}
+            />
+          ))}
+        </ol>
+        <MomentTools key={known[chosen]?.revision} steps={known} chosen={chosen} />
+      </section>
+      <MomentSpread book={shown} />
+    </div>
+  );
+}
+
+interface StepLineProps {
+  readonly step: Step;
+  readonly says: string;
+  readonly isChosen: boolean;
+  onChoose(): void;
+}
+
+function StepLine({ step, says, isChosen, onChoose }: StepLineProps) {
+  const moments = useMoments();
+  const name = moments.data?.find((each) => each.revision === step.revision)?.name;
+  return (
+    <li>
+      <button
+        type="button"
+        className={`history-step ${isChosen ? 'is-chosen' : ''}`}
+        aria-pressed={isChosen}
+        onClick={onChoose}
+      >
+        {name && <strong className="moment-name">{name}</strong>}
+        {says}
+        <span className="quiet">
+          {step.by}, {momentText(step.at)}
+        </span>
+      </button>
+    </li>
+  );
+}
+
+function useMoments() {
+  const { answer } = useOpenBook();
+  return useQuery({
+    queryKey: ['moments', answer.id],
+    queryFn: () => get<Moment[]>(`books/${answer.id}/moments`),
+  });
+}
+
+/** At the chosen moment: give it a name, or go back to it. */
+function MomentTools({ steps, chosen }: { steps: readonly Step[]; chosen: number }) {
+  const store = useBookStore();
+  const { answer } = useOpenBook();
+  const queries = useQueryClient();
+  const [name, setName] = useState('');
+  const [refused, setRefused] = useState<string | null>(null);
+  const revision = steps[chosen]?.revision ?? 0;
+  const keep = useMutation({
+    mutationFn: () => post<Moment[]>(`books/${answer.id}/moments`, { revision, name }),
+    onSuccess: (moments) => {
+      setName('');
+      queries.setQueryData(['moments', answer.id], moments);
+    },
+  });
+  const goBack = () => {
+    const { refusals } = store.change(backBefore(steps, chosen));
+    setRefused(refusals[0]?.says ?? null);
+  };
+  return (
+    <div className="moment-tools">
+      <Input
+        size="small"
+        aria-label="Name of this moment"
+        placeholder="Name this moment"
+        value={name}
+        maxLength={100}
+        onChange={(event) => setName(event.target.value)}
+        onPressEnter={() => name.trim() !== '' && keep.mutate()}
+      />
+      <Button
+        size="small"
+        disabled={name.trim() === ''}
+        loading={keep.isPending}
+        onClick={() => keep.mutate()}
+      >
+        Name it
+      </Button>
+      {answer.mayChange && (
+        <Button size="small" disabled={chosen === 0} onClick={goBack}>
+          Go back to it
+        </Button>
+      )}
+      {(refused ?? keep.error?.message) && (
+        <p className="refusal" role="alert">
+          {refused ?? keep.error?.message}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** How the book stood, to be looked at. */
+function MomentSpread({ book }: { book: Book }) {
+  const money = useMoney(book);
+  const choice: Choice = {
+    shown: 'spread',
+    period: shownPeriod(book),
+    level: 'account',
+    account: null,
+    set: () => undefined,
+  };
+  return (
+    <div className="book-desk">
+      <StatementSpread book={book} choice={choice} money={money} over={null} />
+    </div>
+  );
+}
