@@ -104,3 +104,23 @@ test('150 accounts pasted from a spreadsheet are understood, placed and numbered
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.locator('.row.account')).toHaveCount(1);
 });
+
+test('a starter chart for a trade is shown, and taken with the equity of the legal form', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'New company' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Plaster and Pine');
+  await page.getByRole('radio', { name: 'A starter chart' }).check();
+  await page.getByRole('combobox', { name: 'Trade' }).click();
+  await page.getByTitle('Building trade').click();
+  await expect(page.locator('.glance')).toContainText('Share capital');
+  await page.getByRole('combobox', { name: 'Legal form' }).click();
+  await page.getByTitle('Sole trader').click();
+  await expect(page.locator('.glance')).toContainText('Drawings');
+  await expect(page.locator('.glance')).not.toContainText('Share capital');
+  await page.getByRole('button', { name: /^Open the book with \d+ accounts/ }).click();
+  await expect(page.getByRole('rowgroup', { name: 'Cost of sales' })).toContainText(
+    'Subcontractors',
+  );
+});

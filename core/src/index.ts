@@ -15,4 +15,5 @@ export * from './mark/index.js';
 export * from './table/index.js';
 export * from './survey/index.js';
 export * from './start/index.js';
+export * from './starter/index.js';
 export * from './demo/index.js';

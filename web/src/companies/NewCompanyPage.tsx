@@ -15,11 +15,12 @@ import { Link, useNavigate } from 'react-router';
 import { get, post } from '../api/client';
 import { useKept } from '../kept/use-kept';
 import { FromFile } from './FromFile';
+import { FromStarter } from './FromStarter';
 import { emptyBook, likeBook, type Frame } from './begin-from';
 import { faultsByField, NEW_COMPANY } from './company-form';
 import { CompanyFields } from './CompanyFields';
 
-type From = 'empty' | 'company' | 'file';
+type From = 'starter' | 'empty' | 'company' | 'file';
 
 const FIRST: Frame = {
   company: NEW_COMPANY,
@@ -63,7 +64,7 @@ export default function NewCompanyPage() {
         </h1>
       </div>
       <main className="desk">
-        <div className={from === 'file' ? 'columns wide-right' : 'columns'}>
+        <div className={from === 'file' || from === 'starter' ? 'columns wide-right' : 'columns'}>
           <section className="paper">
             <h2>The company</h2>
             <CompanyFields
@@ -80,12 +81,16 @@ export default function NewCompanyPage() {
               onChange={(event) => setFrom(event.target.value as From)}
               options={[
                 { value: 'empty', label: 'An empty book' },
+                { value: 'starter', label: 'A starter chart' },
                 { value: 'company', label: 'The accounts of another company' },
                 { value: 'file', label: 'A file' },
               ]}
               style={{ marginBottom: 14 }}
             />
             {from === 'empty' && <FromNothing frame={frame} make={make} busy={create.isPending} />}
+            {from === 'starter' && (
+              <FromStarter frame={frame} make={make} busy={create.isPending} />
+            )}
             {from === 'company' && <FromCompany company={frame.company} make={make} />}
             {from === 'file' && <FromFile frame={frame} make={make} busy={create.isPending} />}
             {create.error && (

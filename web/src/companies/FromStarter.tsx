@@ -1,0 +1,45 @@
+import { starterChart, TRADES, type Book } from '@gleddo/core';
+import { Button, Select } from 'antd';
+import { useMemo, useState } from 'react';
+import type { Frame } from './begin-from';
+import { ChartGlance } from './ChartGlance';
+
+interface FromStarterProps {
+  readonly frame: Frame;
+  readonly busy: boolean;
+  make(book: Book): void;
+}
+
+/** A starter chart for a trade, shown on both pages before it is taken. */
+export function FromStarter({ frame, busy, make }: FromStarterProps) {
+  const [trade, setTrade] = useState('shop');
+  const { company, scheme, numberPlan } = frame;
+  const book = useMemo(
+    () =>
+      starterChart(trade, { company, scheme, numberPlan: numberPlan === '' ? null : numberPlan }),
+    [trade, company, scheme, numberPlan],
+  );
+  return (
+    <>
+      <div className="numbers-row">
+        <Select
+          aria-label="Trade"
+          style={{ width: 230 }}
+          value={trade}
+          options={TRADES.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={setTrade}
+        />
+        <span className="quiet">{TRADES.find(({ id }) => id === trade)?.says}</span>
+      </div>
+      <ChartGlance book={book} />
+      <div className="slip-actions">
+        <Button type="primary" loading={busy} onClick={() => make(book)}>
+          Open the book with {book.accounts.length} accounts
+        </Button>
+        <span className="quiet" style={{ alignSelf: 'center' }}>
+          The equity follows the legal form.
+        </span>
+      </div>
+    </>
+  );
+}
