@@ -21,9 +21,18 @@ export interface ChartRow {
 
 /** Numbered accounts by number, then the others in the order in which they were put there. */
 function inOrder(accounts: readonly Account[]): Account[] {
-  const numbered = accounts.filter((a) => a.number !== null);
-  numbered.sort((a, b) => compareNumbers(a.number ?? '', b.number ?? ''));
-  return [...numbered, ...accounts.filter((a) => a.number === null)];
+  const numbered: { account: Account; key: string }[] = [];
+  const others: Account[] = [];
+  for (const account of accounts)
+    if (account.number === null) others.push(account);
+    else numbered.push({ account, key: numberKey(account.number) });
+  const sameLength = numbered.every(({ key }) => key.length === numbered[0]?.key.length);
+  numbered.sort(
+    sameLength
+      ? (a, b) => (a.key < b.key ? -1 : a.key > b.key ? 1 : 0)
+      : (a, b) => compareNumbers(a.key, b.key),
+  );
+  return [...numbered.map(({ account }) => account), ...others];
 }
 
 const chartRows = new WeakMap<Book, ReadonlyMap<string, readonly ChartRow[]>>();
@@ -106,10 +115,15 @@ export function descendantsOf(book: Book, id: string): Account[] {
   return direct.flatMap((account) => [account, ...descendantsOf(book, account.id)]);
 }
 
+const numbersTaken = new WeakMap<readonly Account[], ReadonlySet<string>>();
+
 /** Every number in use, as keys for comparing; leave one account out to ask on its behalf. */
-export function takenNumbers(book: Book, except: string | null = null): Set<string> {
+export function takenNumbers(book: Book, except: string | null = null): ReadonlySet<string> {
+  const known = except === null ? numbersTaken.get(book.accounts) : undefined;
+  if (known) return known;
   const taken = new Set<string>();
   for (const account of book.accounts)
     if (account.number !== null && account.id !== except) taken.add(numberKey(account.number));
+  if (except === null) numbersTaken.set(book.accounts, taken);
   return taken;
 }

@@ -9,4 +9,4 @@ export {
 } from './number-plan.js';
 export { SHIPPED_PLANS, shippedPlan } from './shipped-plans.js';
 export { freeChildNumber, freeNearby, freeNumber, type NumberGap } from './free-number.js';
-export { freeNumberAt, positionInBand } from './ruler.js';
+export { freeNumberAt, positionInBand, ticksOf } from './ruler.js';

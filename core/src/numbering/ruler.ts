@@ -52,3 +52,23 @@ export function freeNumberAt(
   }
   return null;
 }
+
+/** How finely ticks are told apart: more would fall on one another. */
+const TICKS = 400;
+
+/**
+ * Where the numbers of a chart lie on the rulers of some bands: positions from 0 to 1 by the band's place in
+ * the list, those that would fall on one another taken once.
+ */
+export function ticksOf(bands: readonly Band[], numbers: readonly string[]): number[][] {
+  const found = bands.map(() => new Set<number>());
+  for (const number of numbers)
+    bands.forEach((band, i) => {
+      const near = number.length < band.from.length || number[0] !== band.from[0];
+      const isSpread = band.from[0] !== band.to[0];
+      if (near && !isSpread) return;
+      const position = positionInBand(band, number);
+      if (position !== null) found[i]?.add(Math.round(position * TICKS) / TICKS);
+    });
+  return found.map((positions) => [...positions]);
+}

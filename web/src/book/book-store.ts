@@ -2,6 +2,7 @@ import type { BookAnswer, HistoryEntry, OperationsAnswer } from '@gleddo/contrac
 import {
   apply,
   bookFromJson,
+  operationSays,
   type Book,
   type Operation,
   type Refusal,
@@ -26,6 +27,8 @@ export interface BookState {
   readonly canRedo: boolean;
 }
 
+export type ShownBook = Pick<BookState, 'book' | 'answer'>;
+
 const RETRY_AFTER = 2000;
 
 function readAnswer(document: object): Book {
@@ -44,6 +47,7 @@ export class BookStore {
   private pending: Pending[];
   private undos: Operation[];
   private redos: Operation[] = [];
+  private shown: ShownBook | null = null;
   private sending = false;
   private readonly listeners = new Set<() => void>();
 
@@ -71,6 +75,13 @@ export class BookStore {
   };
 
   snapshot = (): BookState => this.state;
+
+  /** The book alone: the same object until the book itself changes, whatever is being saved meanwhile. */
+  bookSnapshot = (): ShownBook => {
+    const { book, answer } = this.state;
+    if (this.shown?.book !== book || this.shown.answer !== answer) this.shown = { book, answer };
+    return this.shown;
+  };
 
   get rules(): Rules {
     const { by, entriesMayChange } = this.state.answer;
@@ -130,7 +141,7 @@ export class BookStore {
           error.status !== 429 &&
           error.status !== 401
         )
-          await this.giveUp(error);
+          await this.giveUp(error, sent);
         else await this.wait();
       }
     }
@@ -148,7 +159,7 @@ export class BookStore {
   }
 
   /** The server refused: the change is dropped, its reason said, the rest tried on the book as it stands. */
-  private async giveUp(error: Problem): Promise<void> {
+  private async giveUp(error: Problem, sent: Pending): Promise<void> {
     this.pending.shift();
     this.keep();
     try {
@@ -159,7 +170,9 @@ export class BookStore {
       // The book itself can't be read now; what stands here stays until it can.
     }
     this.replay();
-    this.tell({ said: [error.message] });
+    this.tell({
+      said: [`Not done: ${operationSays(sent.operation, this.state.book)} ${error.message}`],
+    });
   }
 
   private async wait(): Promise<void> {

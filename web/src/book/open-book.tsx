@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { createContext, use, useEffect, useSyncExternalStore, type ReactNode } from 'react';
 import { Asking } from '../shell/Asking';
-import { BookStore, type BookState } from './book-store';
+import { BookStore, type BookState, type ShownBook } from './book-store';
 import { currentBook } from './current-book';
 
 const OpenBookContext = createContext<BookStore | null>(null);
@@ -57,6 +57,12 @@ export function useBookStore(): BookStore {
   const store = use(OpenBookContext);
   if (!store) throw new Error('no book is open here');
   return store;
+}
+
+/** The open book, without whether it is being saved: for what is costly to draw. */
+export function useShownBook(): ShownBook {
+  const store = useBookStore();
+  return useSyncExternalStore(store.subscribe, store.bookSnapshot);
 }
 
 /** The open book as it stands at this moment. */

@@ -156,7 +156,7 @@ function AccountRows({ section }: { section: SectionFigures }) {
           selected={desk.selected === accountRow(account.id)}
           tabbable={desk.entrance === accountRow(account.id)}
           mayMove={desk.mayChange}
-          onSelect={(id) => desk.select(accountRow(id), 'account')}
+          onSelect={desk.openAccount}
         />
       ))}
       {virtual.map((line) => (
@@ -172,14 +172,12 @@ function AccountRows({ section }: { section: SectionFigures }) {
   );
 }
 
+const NO_TICKS: readonly number[] = [];
+
 function SectionRuler({ section }: { section: Pick<Section, 'id'> }) {
   const desk = useDesk();
   const { book, taken, mayChange } = desk;
   const band = useMemo(() => bandOf(book, section.id), [book, section.id]);
-  const numbers = useMemo(
-    () => book.accounts.flatMap((account) => (account.number === null ? [] : [account.number])),
-    [book.accounts],
-  );
   if (!band || !book.numberPlan || !desk.help.bands) return <div />;
   const onPick = (number: string) => {
     desk.select(emptyRow(section.id));
@@ -188,7 +186,7 @@ function SectionRuler({ section }: { section: Pick<Section, 'id'> }) {
   return (
     <Ruler
       band={band}
-      numbers={numbers}
+      ticks={desk.ticks.get(section.id) ?? NO_TICKS}
       taken={taken}
       step={book.numberPlan.step}
       onPick={mayChange ? onPick : undefined}

@@ -1,6 +1,6 @@
-import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { useDraggable } from '@dnd-kit/core';
 import { typeOf, type Account, type Amount, type Scheme } from '@gleddo/core';
-import { memo } from 'react';
+import { memo, useState, type PointerEvent } from 'react';
 import type { Money } from '../figures/money';
 
 interface ChartRowProps {
@@ -35,31 +35,52 @@ export function quietMark(scheme: Scheme, account: Account): string {
   return says[type.role] ?? '';
 }
 
+/** One account on its page. What is needed to drag it is set up only where the pointer is. */
 export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
-  const { account, depth, amount, family, scheme, money, numbered, selected, tabbable, mayMove } =
-    props;
-  const drag = useDraggable({ id: account.id, disabled: !mayMove });
-  const drop = useDroppable({ id: `a:${account.id}`, disabled: !mayMove });
+  const [near, setNear] = useState(false);
+  if (near && props.mayMove) return <DraggableRow {...props} />;
+  return <RowCells {...props} onNear={() => setNear(true)} />;
+});
+
+function DraggableRow(props: ChartRowProps) {
+  const { setNodeRef, listeners, isDragging } = useDraggable({ id: props.account.id });
+  return (
+    <RowCells
+      {...props}
+      attach={setNodeRef}
+      isDragged={isDragging}
+      onPointerDown={(event) => listeners?.['onPointerDown']?.(event)}
+    />
+  );
+}
+
+interface RowCellsProps extends ChartRowProps {
+  readonly isDragged?: boolean;
+  attach?(node: HTMLElement | null): void;
+  onNear?(): void;
+  onPointerDown?(event: PointerEvent): void;
+}
+
+function RowCells(props: RowCellsProps) {
+  const { account, depth, amount, family, scheme, money, numbered, selected, tabbable } = props;
+  const { attach, onNear, onPointerDown, onSelect, mark } = props;
   const classes = [
     'row account',
     selected ? 'is-selected' : '',
     account.retired ? 'is-retired' : '',
-    drop.isOver ? 'drop-here' : '',
-    drag.isDragging ? 'is-dragged' : '',
+    props.isDragged ? 'is-dragged' : '',
   ];
   return (
     <div
-      ref={(node) => {
-        drag.setNodeRef(node);
-        drop.setNodeRef(node);
-      }}
+      ref={attach}
       role="row"
       className={classes.join(' ')}
       data-row={`a:${account.id}`}
       tabIndex={tabbable ? 0 : -1}
       aria-selected={selected}
-      onPointerDown={(event) => drag.listeners?.['onPointerDown']?.(event)}
-      onClick={() => props.onSelect(account.id)}
+      onPointerEnter={onNear}
+      onPointerDown={onPointerDown}
+      onClick={() => onSelect(account.id)}
     >
       {numbered && (
         <span className="no" role="gridcell">
@@ -75,12 +96,12 @@ export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
         {account.name}
       </span>
       <span className="mark-says" role="gridcell">
-        {props.mark ?? quietMark(scheme, account)}
+        {mark ?? quietMark(scheme, account)}
       </span>
       <Figure amount={amount} family={family} money={money} />
     </div>
   );
-});
+}
 
 /** A mere heading shows, set apart, what stands under it; every other account its own amount. */
 function Figure({ amount, family, money }: Pick<ChartRowProps, 'amount' | 'family' | 'money'>) {

@@ -1,4 +1,11 @@
-import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import {
+  DndContext,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+  type DragMoveEvent,
+} from '@dnd-kit/core';
 import { accountOf, moveTo, sectionIdOf, siblingsIn } from '@gleddo/core';
 import { Checkbox } from 'antd';
 import { useEffect, useRef } from 'react';
@@ -30,7 +37,12 @@ export function ChartView() {
       <div ref={around} className="book-desk" onKeyDown={onKey}>
         <DndContext
           sensors={sensors}
-          onDragEnd={(event) => dropped(desk, event)}
+          onDragMove={(event) => markTarget(targetOf(event))}
+          onDragCancel={() => markTarget(null)}
+          onDragEnd={(event) => {
+            markTarget(null);
+            dropped(desk, String(event.active.id), targetOf(event)?.dataset['row'] ?? null);
+          }}
           accessibility={{ container: document.body }}
         >
           <Spread
@@ -53,10 +65,22 @@ export function ChartView() {
   );
 }
 
+/** The row under the pointer while something is dragged. */
+function targetOf({ activatorEvent, delta }: DragMoveEvent | DragEndEvent): HTMLElement | null {
+  if (!(activatorEvent instanceof PointerEvent)) return null;
+  const x = activatorEvent.clientX + delta.x;
+  const y = activatorEvent.clientY + delta.y;
+  return document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-row]') ?? null;
+}
+
+function markTarget(target: HTMLElement | null): void {
+  for (const marked of document.querySelectorAll('.drop-here'))
+    marked.classList.remove('drop-here');
+  target?.classList.add('drop-here');
+}
+
 /** Dropped on an account: before it, beside it. Dropped on an empty line: at the end of that section. */
-function dropped(desk: ChartDesk, { active, over }: DragEndEvent): void {
-  const id = String(active.id);
-  const target = over ? String(over.id) : null;
+function dropped(desk: ChartDesk, id: string, target: string | null): void {
   const before = accountOf(desk.book, accountOfRow(target));
   if (target === null || before?.id === id) return;
   const section = before ? sectionIdOf(desk.book, before) : sectionOfEmptyRow(target);

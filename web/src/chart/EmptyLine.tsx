@@ -1,6 +1,5 @@
-import { useDroppable } from '@dnd-kit/core';
-import { accountAt, draftAt, normalSide, typeOf, type Refusal } from '@gleddo/core';
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { accountAt, draftAt, normalSide, typeOf, type Draft, type Refusal } from '@gleddo/core';
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useBookStore } from '../book/open-book';
 import { useKept } from '../kept/use-kept';
 import { useDesk } from './chart-desk';
@@ -22,7 +21,6 @@ export function EmptyLine({ section, name: sectionName }: { section: string; nam
   const pickedHere = picked?.section === section ? picked.number : '';
   const typed = { ...kept, number: kept.number || pickedHere };
   const [refusals, setRefusals] = useState<readonly Refusal[]>([]);
-  const { setNodeRef, isOver } = useDroppable({ id: emptyRow(section) });
   const nameField = useRef<HTMLInputElement>(null);
   const row = emptyRow(section);
   const isSelected = desk.selected === row;
@@ -69,17 +67,22 @@ export function EmptyLine({ section, name: sectionName }: { section: string; nam
     if (next !== undefined) desk.select(next);
   };
   const numbered = desk.book.numberPlan !== null;
+  const { book } = desk;
+  const draft = useMemo(
+    () => (isOpen ? draftAt(book, section, typed.name) : null),
+    [book, section, typed.name, isOpen],
+  );
   return (
     <>
       <div
-        ref={setNodeRef}
         role="row"
-        className={`row empty-line ${isOpen ? 'is-open' : ''} ${isOver ? 'drop-here' : ''}`}
+        className={`row empty-line ${isOpen ? 'is-open' : ''}`}
+        data-row={row}
         onKeyDown={onKey}
       >
         {numbered && (
           <span role="gridcell" className="no">
-            <NumberInput section={section} label={sectionName} typed={typed} change={change} />
+            <NumberInput {...{ section, typed, change, draft }} label={sectionName} />
           </span>
         )}
         <span role="gridcell" className="name">
@@ -96,7 +99,7 @@ export function EmptyLine({ section, name: sectionName }: { section: string; nam
           />
         </span>
         <span role="gridcell" className="draft">
-          {typed.name.trim() !== '' && <DraftSays section={section} name={typed.name} />}
+          {typed.name.trim() !== '' && <DraftSays draft={draft} />}
         </span>
         <span role="gridcell" className="draft figure">
           {typed.name.trim() !== '' && 'Enter keeps it'}
@@ -115,13 +118,14 @@ interface NumberInputProps {
   readonly section: string;
   readonly label: string;
   readonly typed: Typed;
+  readonly draft: Draft | null;
   change(next: Partial<Typed>): void;
 }
 
-function NumberInput({ section, label, typed, change }: NumberInputProps) {
+function NumberInput({ section, label, typed, draft, change }: NumberInputProps) {
   const desk = useDesk();
   const isOpen = desk.selected === emptyRow(section) || typed.name !== '';
-  const free = isOpen ? draftAt(desk.book, section, typed.name).number : null;
+  const free = draft?.number ?? null;
   return (
     <input
       aria-label={`Number of the new account in ${label}`}
@@ -136,9 +140,9 @@ function NumberInput({ section, label, typed, change }: NumberInputProps) {
 }
 
 /** What the account will be, before it is kept. */
-function DraftSays({ section, name }: { section: string; name: string }) {
+function DraftSays({ draft }: { draft: Draft | null }) {
   const { book, help } = useDesk();
-  const type = typeOf(book.scheme, draftAt(book, section, name).type);
+  const type = typeOf(book.scheme, draft?.type ?? null);
   if (!type || !help.types) return null;
   return (
     <>

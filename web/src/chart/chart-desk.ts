@@ -1,5 +1,7 @@
 import {
+  bandOf,
   chartOf,
+  ticksOf,
   shownPeriod,
   spreadFigures,
   takenNumbers,
@@ -11,9 +13,9 @@ import {
   type SpreadFigures,
 } from '@gleddo/core';
 import type { Help } from '@gleddo/contract';
-import { createContext, use, useCallback, useMemo, useRef, useState } from 'react';
+import { createContext, use, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useLocation } from 'react-router';
-import { useBookStore, useOpenBook } from '../book/open-book';
+import { useBookStore, useShownBook } from '../book/open-book';
 import { useMoney, type Money } from '../figures/money';
 import { accountOfRow, accountRow, chartOrder, type ChartOrder } from './chart-order';
 
@@ -31,6 +33,8 @@ export interface ChartDesk {
   readonly figures: SpreadFigures;
   readonly money: Money;
   readonly taken: ReadonlySet<string>;
+  /** The ticks of each section's ruler, by the section's id. */
+  readonly ticks: ReadonlyMap<string, readonly number[]>;
   readonly order: ChartOrder;
   readonly mayChange: boolean;
   readonly help: Help;
@@ -43,6 +47,8 @@ export interface ChartDesk {
   /** A number picked on the ruler, for the empty line of its section. */
   readonly picked: { readonly section: string; readonly number: string } | null;
   select(row: string | null, slip?: SlipKind): void;
+  /** Selects an account and opens its slip; always the same function, so that rows need not be drawn again. */
+  openAccount(id: string): void;
   open(slip: SlipKind): void;
   say(said: Said | null): void;
   pick(picked: ChartDesk['picked']): void;
@@ -65,23 +71,37 @@ export function useDesk(): ChartDesk {
 const isResult = (value: Operation | Result<Operation>): value is Result<Operation> =>
   'ok' in value;
 
+function ticksBySection(book: Book): ReadonlyMap<string, readonly number[]> {
+  const bands = book.scheme.sections.flatMap(({ id }) => {
+    const band = bandOf(book, id);
+    return band ? [{ id, band }] : [];
+  });
+  const numbers = book.accounts.flatMap(({ number }) => (number === null ? [] : [number]));
+  const ticks = ticksOf(
+    bands.map(({ band }) => band),
+    numbers,
+  );
+  return new Map(bands.map(({ id }, i) => [id, ticks[i] ?? []]));
+}
+
 /** An exercise may ask for the set-up without its figures. */
 const WITHHELD: Money = () => '';
 
 /** What the chart shows of the open book. */
 function useChartFigures(showsRetired: boolean) {
-  const { book, answer } = useOpenBook();
+  const { book, answer } = useShownBook();
   const { mayChange, help } = answer;
   const inBook = useMoney(book);
   const money = help.totals ? inBook : WITHHELD;
   const period = useMemo(() => shownPeriod(book), [book]);
   const figures = useMemo(() => spreadFigures(book, period), [book, period]);
   const taken = useMemo(() => takenNumbers(book), [book]);
+  const ticks = useMemo(() => ticksBySection(book), [book]);
   const order = useMemo(
     () => chartOrder(book, mayChange, showsRetired),
     [book, mayChange, showsRetired],
   );
-  return { book, mayChange, help, money, period, figures, taken, order };
+  return { book, mayChange, help, money, period, figures, taken, ticks, order };
 }
 
 /** Whether the selected row should have the focus: kept aside, since it changes nothing that is drawn. */
@@ -112,6 +132,15 @@ function useSelected() {
   return { selected: held.row, setSelected, isGiven: given !== null };
 }
 
+/** Opening an account's slip by the same function through all drawings. */
+function useOpenAccount(select: ChartDesk['select']): ChartDesk['openAccount'] {
+  const latest = useRef(select);
+  useEffect(() => {
+    latest.current = select;
+  });
+  return useCallback((id: string) => latest.current(accountRow(id), 'account'), []);
+}
+
 export function useChartDesk(): ChartDesk {
   const store = useBookStore();
   const { selected, setSelected, isGiven } = useSelected();
@@ -128,6 +157,7 @@ export function useChartDesk(): ChartDesk {
     if (accountOfRow(next) === null) open('closed');
     say(null);
   };
+  const openAccount = useOpenAccount(select);
   const perform = (given: Operation | Result<Operation>): readonly Refusal[] => {
     const result = isResult(given) ? given : { ok: true as const, value: given };
     if (!result.ok) return result.refusals;
@@ -138,7 +168,18 @@ export function useChartDesk(): ChartDesk {
   };
   const entrance = selected ?? shown.order.left[0] ?? shown.order.right[0] ?? null;
   const state = { selected, entrance, slip, said, picked, showsRetired };
-  return { ...shown, ...state, ...focus, select, open, say, pick, showRetired, perform };
+  return {
+    ...shown,
+    ...state,
+    ...focus,
+    select,
+    openAccount,
+    open,
+    say,
+    pick,
+    showRetired,
+    perform,
+  };
 }
 
 export const hasRetired = (book: Book): boolean =>

@@ -8,11 +8,21 @@ function* amountsOf(book: Book): Generator<Amount> {
   for (const entry of book.entries) for (const line of entry.lines) yield line.amount;
 }
 
+const writers = new Map<string, Money>();
+
+/** One writer for each number of decimals: rows that get the same one need not be drawn again. */
+function writer(digits: number, places: number): Money {
+  const name = `${digits} ${places}`;
+  const known = writers.get(name) ?? ((amount: Amount) => formatAmount(amount, digits, places));
+  writers.set(name, known);
+  return known;
+}
+
 /** How a book's amounts are written: without decimals while every amount in it is whole. */
 export function moneyOf(...books: readonly Book[]): Money {
   const digits = minorDigits(books[0]?.company.currency ?? 'EUR');
   const whole = books.every((book) => allWhole(amountsOf(book), digits));
-  return (amount) => formatAmount(amount, digits, whole ? 0 : digits);
+  return writer(digits, whole ? 0 : digits);
 }
 
 export const useMoney = (book: Book): Money => useMemo(() => moneyOf(book), [book]);

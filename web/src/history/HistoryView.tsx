@@ -76,11 +76,28 @@ function Steps({ steps }: { steps: readonly Step[] }) {
               onChoose={() => setChosen(i)}
             />
           ))}
+          <BeganLine isChosen={chosen === known.length} onChoose={() => setChosen(known.length)} />
         </ol>
         <MomentTools key={known[chosen]?.revision} steps={known} chosen={chosen} />
       </section>
       <MomentSpread book={shown} />
     </div>
+  );
+}
+
+/** Before everything that the history tells. */
+function BeganLine({ isChosen, onChoose }: { isChosen: boolean; onChoose(): void }) {
+  return (
+    <li>
+      <button
+        type="button"
+        className={`history-step ${isChosen ? 'is-chosen' : ''}`}
+        aria-pressed={isChosen}
+        onClick={onChoose}
+      >
+        Before all of this.
+      </button>
+    </li>
   );
 }
 
@@ -127,7 +144,7 @@ function MomentTools({ steps, chosen }: { steps: readonly Step[]; chosen: number
   const queries = useQueryClient();
   const [name, setName] = useState('');
   const [refused, setRefused] = useState<string | null>(null);
-  const revision = steps[chosen]?.revision ?? 0;
+  const revision = steps[chosen]?.revision ?? (steps.at(-1)?.revision ?? 1) - 1;
   const keep = useMutation({
     mutationFn: () => post<Moment[]>(`books/${answer.id}/moments`, { revision, name }),
     onSuccess: (moments) => {

@@ -1,9 +1,10 @@
-import { freeNumberAt, positionInBand, type Band } from '@gleddo/core';
+import { freeNumberAt, type Band } from '@gleddo/core';
 import { memo, useState, type MouseEvent } from 'react';
 
 interface RulerProps {
   readonly band: Band;
-  readonly numbers: readonly string[];
+  /** Where numbers are taken, from 0 to 1. */
+  readonly ticks: readonly number[];
   readonly taken: ReadonlySet<string>;
   readonly step: number;
   /** Absent where the book may not be changed. */
@@ -11,7 +12,7 @@ interface RulerProps {
 }
 
 /** A section's band of numbers with a tick for each one taken; a click in a gap begins an account there. */
-export const Ruler = memo(function Ruler({ band, numbers, taken, step, onPick }: RulerProps) {
+export const Ruler = memo(function Ruler({ band, ticks, taken, step, onPick }: RulerProps) {
   const [at, setAt] = useState<number | null>(null);
   const free = at === null || !onPick ? null : freeNumberAt(band, at, taken, step);
   const positionOf = (event: MouseEvent) => {
@@ -36,12 +37,9 @@ export const Ruler = memo(function Ruler({ band, numbers, taken, step, onPick }:
       <span className="end" style={{ bottom: 0 }}>
         {band.to}
       </span>
-      {numbers.map((number) => {
-        const position = positionInBand(band, number);
-        return position === null ? null : (
-          <i key={number} className="tick" style={{ top: `${position * 100}%` }} />
-        );
-      })}
+      {ticks.map((position) => (
+        <i key={position} className="tick" style={{ top: `${position * 100}%` }} />
+      ))}
       {free !== null && at !== null && (
         <span className="ghost" style={{ top: `${at * 100}%` }}>
           {free}
