@@ -1,5 +1,6 @@
 import { join } from 'node:path';
-import { ensureInstalled } from './install.mjs';
+import { build } from './build.mjs';
+import { ensureChromium, ensureInstalled } from './install.mjs';
 import { mustRun, ROOT } from './run.mjs';
 
 await ensureInstalled();
@@ -18,3 +19,7 @@ await bundle.write({
 });
 await bundle.close();
 await mustRun(process.execPath, [join(ROOT, 'bench/dist/main.mjs')]);
+await build();
+await ensureChromium();
+const { benchInBrowser } = await import('../bench/browser.mjs');
+await benchInBrowser(join(ROOT, 'server/dist/main.mjs'));
