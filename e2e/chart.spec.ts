@@ -110,3 +110,38 @@ test('the slip changes number, place and parent, and refuses at the field', asyn
   await page.reload();
   await expect(row(page, 'Drawings')).toContainText('3050');
 });
+
+test('a parent is folded into one figure, an asset gets its accumulated depreciation, an account is duplicated', async ({
+  page,
+}) => {
+  await openChart(page, 'Pollard Row Bindery');
+  await select(page, 'Presses and cutter');
+  await page.keyboard.press('Space');
+  await expect(row(page, 'Accumulated depreciation, presses')).toHaveCount(0);
+  await expect(
+    page.locator('.row.account').filter({ hasText: 'and what is under it' }),
+  ).toContainText('7,040');
+  await page.keyboard.press('Space');
+  await expect(row(page, 'Accumulated depreciation, presses')).toBeVisible();
+  await select(page, 'Accumulated depreciation, presses');
+  await page.keyboard.press('Shift+Tab');
+  await row(page, 'Presses and cutter').click();
+  const slip = page.getByRole('complementary', { name: 'Account Presses and cutter' });
+  await slip.getByRole('button', { name: 'Add its accumulated depreciation' }).click();
+  await expect(row(page, 'Accumulated depreciation, presses and cutter')).toBeVisible();
+  await slip.getByRole('button', { name: 'Duplicate it' }).click();
+  await expect(row(page, 'Presses and cutter (copy)')).toBeVisible();
+  await slip.getByRole('button', { name: 'Done' }).click();
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(row(page, 'Presses and cutter (copy)')).toHaveCount(0);
+  await saved(page);
+});
+
+test('what a student added and changed is told from what was given', async ({ page }) => {
+  await comeInAs(page, 'Vera Quill');
+  await page.getByRole('link', { name: /Quarter-end/ }).click();
+  await expect(row(page, 'Prepaid insurance').locator('.mark-says')).toHaveText('added');
+  await page.getByRole('checkbox', { name: /^Only what differs/ }).check();
+  await expect(row(page, 'Guided tours')).toHaveCount(0);
+  await expect(row(page, 'Prepaid insurance')).toBeVisible();
+});

@@ -50,6 +50,8 @@ export interface BookAnswer {
   readonly entriesMayChange: boolean;
   readonly by: 'author' | 'student';
   readonly help: Help;
+  /** The exercise's starting point, for a key or a try: what is given, changed and added is told by it. */
+  readonly start: object | null;
 }
 
 export interface OperationsAnswer {

@@ -2,6 +2,9 @@ import {
   accountAt,
   apply,
   chartOf,
+  companionOf,
+  duplicateOf,
+  originsSince,
   draftAt,
   freeNumberAt,
   nudge,
@@ -177,5 +180,43 @@ describe('the period shown', () => {
       '2027-09-30',
       '2027-12-31',
     ]);
+  });
+});
+
+describe('companions', () => {
+  it('gives an asset its accumulated depreciation, under it, once', () => {
+    const bare = { ...shop(), accounts: shop().accounts.filter((each) => each.id !== 'van-dep') };
+    const operation = companionOf({ ...bare, opening: shop().opening }, 'van');
+    if (!operation?.ok) throw new Error('nothing to add');
+    const paired = after(bare, operation);
+    expect(names(paired, 'non-current-assets')).toEqual(['van', '.accumulated-depreciation-van']);
+    expect(numberOf(paired, 'accumulated-depreciation-van')).toBe('1511');
+    expect(companionOf(paired, 'van')).toBeNull();
+    expect(companionOf(shop(), 'bank')).toBeNull();
+  });
+
+  it('duplicates an account right behind it, with a number of its own', () => {
+    const twice = after(shop(), duplicateOf(shop(), 'bank'));
+    expect(names(twice, 'current-assets')).toEqual(['bank', 'bank-copy', 'debtors', 'prepaid']);
+    expect(twice.accounts.find((each) => each.id === 'bank-copy')).toMatchObject({
+      name: 'Bank (copy)',
+      type: 'bank',
+      number: '1050',
+    });
+  });
+});
+
+describe('since the starting point', () => {
+  it('an account is given, changed or added', () => {
+    const renamed = apply(shop(), { kind: 'rename-account', id: 'bank', name: 'Bank account' });
+    const now = after(renamed.ok ? renamed.value.book : shop(), duplicateOf(shop(), 'sales'));
+    const origins = originsSince(shop(), now);
+    expect([origins.get('bank'), origins.get('van'), origins.get('sales-of-goods-copy')]).toEqual([
+      'changed',
+      'given',
+      'added',
+    ]);
+    const opened = apply(shop(), { kind: 'set-opening', id: 'van', amount: 5 });
+    expect(opened.ok && originsSince(shop(), opened.value.book).get('van')).toBe('changed');
   });
 });

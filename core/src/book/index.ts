@@ -12,6 +12,7 @@ export {
 } from './calendar.js';
 export { account, accountIdFor, freeId, newBook, slugOf, type NewBook } from './new-book.js';
 export { bookFromJson, parseJson, readBook } from './read-book.js';
+export { originsSince, type Origin } from './since-start.js';
 export { faultsOfPlan } from './read-classification.js';
 export { bookToJson, writeBook } from './write-book.js';
 export { DEEPEST, faultsOfBook, LONGEST_NAME } from './book-faults.js';

@@ -80,6 +80,18 @@ function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {
   else map.set(key, [value]);
 }
 
+/** The rows that are seen while some parents are folded: what stands under those is not. */
+export function unfolded(rows: readonly ChartRow[], folded: ReadonlySet<string>): ChartRow[] {
+  const seen: ChartRow[] = [];
+  let hiddenBelow = Infinity;
+  for (const row of rows) {
+    if (row.depth > hiddenBelow) continue;
+    hiddenBelow = folded.has(row.account.id) ? row.depth : Infinity;
+    seen.push(row);
+  }
+  return seen;
+}
+
 const ranks = new WeakMap<Book, ReadonlyMap<string, number>>();
 
 /** Each account's position in the order shown: what has no place first, then the scheme's sections. */

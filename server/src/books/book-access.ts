@@ -13,11 +13,13 @@ export interface Rights {
   readonly why: string;
   readonly rules: Rules;
   readonly help: Help;
+  /** The starting point that the book is compared with; null for a company. */
+  readonly startBookId: string | null;
 }
 
 const ALL_HELP: Help = { types: true, totals: true, bands: true };
 
-const OWN: Rights = { mayChange: true, why: '', rules: AUTHOR, help: ALL_HELP };
+const OWN: Rights = { mayChange: true, why: '', rules: AUTHOR, help: ALL_HELP, startBookId: null };
 
 const HANDED_IN =
   'This work has been handed in, so it stays as it is. Ask your instructor if something must be changed.';
@@ -42,9 +44,13 @@ export class BookAccess {
       .select()
       .from(exercises)
       .where(or(eq(exercises.startBookId, bookId), eq(exercises.keyBookId, bookId)));
-    if (exercise) return exercise.ownerId === me.id ? OWN : null;
+    if (exercise) {
+      const isKey = exercise.keyBookId === bookId;
+      const startBookId = isKey ? exercise.startBookId : null;
+      return exercise.ownerId === me.id ? { ...OWN, startBookId } : null;
+    }
     const [work] = await this.db
-      .select({ ownerId: exercises.ownerId })
+      .select({ ownerId: exercises.ownerId, startBookId: exercises.startBookId })
       .from(tries)
       .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(eq(tries.bookId, bookId));
@@ -54,6 +60,7 @@ export class BookAccess {
       why: 'This is a student’s work; only they change it.',
       rules: AUTHOR,
       help: ALL_HELP,
+      startBookId: work.startBookId,
     };
   }
 
@@ -63,6 +70,7 @@ export class BookAccess {
         personId: tries.personId,
         state: tries.state,
         entriesMayChange: exercises.entriesMayChange,
+        startBookId: exercises.startBookId,
         types: exercises.helpTypes,
         totals: exercises.helpTotals,
         bands: exercises.helpBands,
@@ -71,10 +79,10 @@ export class BookAccess {
       .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(eq(tries.bookId, bookId));
     if (work?.personId !== me.id) return null;
-    const { entriesMayChange, types, totals, bands } = work;
+    const { entriesMayChange, types, totals, bands, startBookId } = work;
     const isBack = work.state === 'given-back';
     const help = isBack ? ALL_HELP : { types, totals, bands };
     const rules: Rules = { by: 'student', entriesMayChange };
-    return { mayChange: work.state === 'working', why: HANDED_IN, rules, help };
+    return { mayChange: work.state === 'working', why: HANDED_IN, rules, help, startBookId };
   }
 }

@@ -69,9 +69,20 @@ export class BooksService {
   async open(id: string, me: Me): Promise<BookAnswer> {
     const rights = await this.access.rightsOf(id, me);
     const { book, revision, use } = await this.read(id);
-    const { mayChange, rules, help } = rights;
+    const { mayChange, rules, help, startBookId } = rights;
+    const start = startBookId === null ? null : (await this.read(startBookId)).book;
     const { by, entriesMayChange } = rules;
-    return { id, revision, use, book: bookToJson(book), mayChange, entriesMayChange, by, help };
+    return {
+      id,
+      revision,
+      use,
+      book: bookToJson(book),
+      mayChange,
+      entriesMayChange,
+      by,
+      help,
+      start: start && bookToJson(start),
+    };
   }
 
   /**

@@ -5,6 +5,7 @@ import {
   NOT_PLACED,
   profitLineName,
   subtotalsShown,
+  unfolded,
   type Section,
   type SectionFigures,
 } from '@gleddo/core';
@@ -133,13 +134,16 @@ function ChartSection({ section, withProfit }: { section: SectionFigures; withPr
 
 function AccountRows({ section }: { section: SectionFigures }) {
   const desk = useDesk();
-  const { book, figures, showsRetired } = desk;
-  const rows = chartOf(book).get(section.id) ?? [];
-  const known = new Set(rows.map((row) => row.account.id));
+  const { book, figures, showsRetired, origins, showsChangesOnly } = desk;
+  const all = chartOf(book).get(section.id) ?? [];
+  const rows = unfolded(all, desk.folded);
+  const known = new Set(all.map((row) => row.account.id));
   const virtual = inChartOrder(book, section).filter((line) => !known.has(line.account.id));
+  const isShown = (id: string) => !showsChangesOnly || origins?.get(id) !== 'given';
   const shown = rows.filter(
     ({ account }) =>
-      showsRetired || !account.retired || (figures.amounts.get(account.id) ?? 0) !== 0,
+      isShown(account.id) &&
+      (showsRetired || !account.retired || (figures.amounts.get(account.id) ?? 0) !== 0),
   );
   return (
     <>
@@ -153,6 +157,8 @@ function AccountRows({ section }: { section: SectionFigures }) {
           scheme={book.scheme}
           money={desk.money}
           numbered={book.numberPlan !== null}
+          isFolded={desk.folded.has(account.id)}
+          origin={origins?.get(account.id) ?? 'given'}
           selected={desk.selected === accountRow(account.id)}
           tabbable={desk.entrance === accountRow(account.id)}
           mayMove={desk.mayChange}

@@ -1,5 +1,5 @@
 import { useDraggable } from '@dnd-kit/core';
-import { typeOf, type Account, type Amount, type Scheme } from '@gleddo/core';
+import { typeOf, type Account, type Amount, type Origin, type Scheme } from '@gleddo/core';
 import { memo, useState, type PointerEvent } from 'react';
 import type { Money } from '../figures/money';
 
@@ -15,7 +15,9 @@ interface ChartRowProps {
   readonly selected: boolean;
   readonly tabbable: boolean;
   readonly mayMove: boolean;
-  readonly mark?: string | undefined;
+  /** Where it comes from; given ones are not marked. */
+  readonly origin: Origin;
+  readonly isFolded: boolean;
   onSelect(id: string): void;
 }
 
@@ -63,7 +65,7 @@ interface RowCellsProps extends ChartRowProps {
 
 function RowCells(props: RowCellsProps) {
   const { account, depth, amount, family, scheme, money, numbered, selected, tabbable } = props;
-  const { attach, onNear, onPointerDown, onSelect, mark } = props;
+  const { attach, onNear, onPointerDown, onSelect, origin, isFolded } = props;
   const classes = [
     'row account',
     selected ? 'is-selected' : '',
@@ -94,17 +96,26 @@ function RowCells(props: RowCellsProps) {
         title={account.name}
       >
         {account.name}
+        {isFolded && <span className="mark-says"> and what is under it</span>}
       </span>
       <span className="mark-says" role="gridcell">
-        {mark ?? quietMark(scheme, account)}
+        {[origin === 'given' ? '' : origin, quietMark(scheme, account)].filter(Boolean).join(' · ')}
       </span>
-      <Figure amount={amount} family={family} money={money} />
+      <Figure {...{ amount, family, money, isFolded }} />
     </div>
   );
 }
 
+type FigureProps = Pick<ChartRowProps, 'amount' | 'family' | 'money' | 'isFolded'>;
+
 /** A mere heading shows, set apart, what stands under it; every other account its own amount. */
-function Figure({ amount, family, money }: Pick<ChartRowProps, 'amount' | 'family' | 'money'>) {
+function Figure({ amount, family, money, isFolded }: FigureProps) {
+  if (isFolded && family !== null)
+    return (
+      <span className="figure" role="gridcell">
+        {money(family)}
+      </span>
+    );
   const isHeading = family !== null && amount === 0;
   return (
     <span

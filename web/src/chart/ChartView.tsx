@@ -59,7 +59,7 @@ export function ChartView() {
             }
           />
         </DndContext>
-        <RetiredSwitch desk={desk} />
+        <Switches desk={desk} />
       </div>
     </ChartDeskContext>
   );
@@ -103,15 +103,37 @@ function SayLine({ desk }: { desk: ChartDesk }) {
   );
 }
 
-function RetiredSwitch({ desk }: { desk: ChartDesk }) {
-  if (!hasRetired(desk.book)) return null;
+/** What is hidden until it is asked for, and what can be left out. */
+function Switches({ desk }: { desk: ChartDesk }) {
+  const retired = hasRetired(desk.book);
+  const parents = [...desk.figures.families.keys()];
+  if (!retired && !desk.origins && parents.length === 0) return null;
   return (
-    <Checkbox
-      style={{ marginTop: 6 }}
-      checked={desk.showsRetired}
-      onChange={(event) => desk.showRetired(event.target.checked)}
-    >
-      Show retired accounts
-    </Checkbox>
+    <div className="switches">
+      {parents.length > 0 && (
+        <Checkbox
+          checked={desk.folded.size > 0}
+          onChange={(event) => desk.fold(new Set(event.target.checked ? parents : []))}
+        >
+          Parents only
+        </Checkbox>
+      )}
+      {desk.origins && (
+        <Checkbox
+          checked={desk.showsChangesOnly}
+          onChange={(event) => desk.showChangesOnly(event.target.checked)}
+        >
+          Only what differs from the starting point
+        </Checkbox>
+      )}
+      {retired && (
+        <Checkbox
+          checked={desk.showsRetired}
+          onChange={(event) => desk.showRetired(event.target.checked)}
+        >
+          Show retired accounts
+        </Checkbox>
+      )}
+    </div>
   );
 }

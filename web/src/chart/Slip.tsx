@@ -1,6 +1,8 @@
 import {
   accountOf,
   activityOf,
+  companionOf,
+  duplicateOf,
   isUsed,
   normalSide,
   placeAt,
@@ -130,6 +132,7 @@ function AccountSlip({ account }: { account: Account }) {
       </div>
       <TypeHelp account={account} />
       {at('rest')}
+      {mayChange && <MoreActions account={account} change={change} />}
       <SlipActions account={account} change={change} />
     </>
   );
@@ -185,6 +188,30 @@ function TypeHelp({ account }: { account: Account }) {
       {normalSide(book.scheme, type)}
       {type.contra ? ', the other side from its class' : ''}.
     </p>
+  );
+}
+
+/** An account like this one; an asset's accumulated depreciation. */
+function MoreActions({ account, change }: { account: Account; change: ChangeIt }) {
+  const { book } = useDesk();
+  const companion = companionOf(book, account.id);
+  return (
+    <div className="note-tools">
+      <button
+        type="button"
+        className="link-button"
+        onClick={() => change('rest', duplicateOf(book, account.id))}
+      >
+        Duplicate it
+      </button>
+      {companion && (
+        <button type="button" className="link-button" onClick={() => change('rest', companion)}>
+          {account.type === 'intangible'
+            ? 'Add its accumulated amortisation'
+            : 'Add its accumulated depreciation'}
+        </button>
+      )}
+    </div>
   );
 }
 

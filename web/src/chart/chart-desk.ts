@@ -1,5 +1,8 @@
 import {
   bandOf,
+  bookFromJson,
+  originsSince,
+  type Origin,
   chartOf,
   ticksOf,
   shownPeriod,
@@ -39,6 +42,12 @@ export interface ChartDesk {
   readonly mayChange: boolean;
   readonly help: Help;
   readonly showsRetired: boolean;
+  /** Parents whose accounts are folded away into their one figure. */
+  readonly folded: ReadonlySet<string>;
+  /** Given, changed or added, by account; null where there is no starting point. */
+  readonly origins: ReadonlyMap<string, Origin> | null;
+  /** Whether only what is not given is shown. */
+  readonly showsChangesOnly: boolean;
   readonly selected: string | null;
   /** The row that Tab comes to from outside: the selected one, else the first. */
   readonly entrance: string | null;
@@ -53,6 +62,9 @@ export interface ChartDesk {
   say(said: Said | null): void;
   pick(picked: ChartDesk['picked']): void;
   showRetired(shown: boolean): void;
+  /** Folds these parents away, and no others. */
+  fold(parents: ReadonlySet<string>): void;
+  showChangesOnly(only: boolean): void;
   /** Does it, or says why not; answers the refusals, none when it was done. */
   perform(operation: Operation | Result<Operation>): readonly Refusal[];
   /** Whether the selected row should take the focus when it is next drawn. */
@@ -71,6 +83,13 @@ export function useDesk(): ChartDesk {
 const isResult = (value: Operation | Result<Operation>): value is Result<Operation> =>
   'ok' in value;
 
+const NOTHING_FOLDED: ReadonlySet<string> = new Set();
+
+function startOf(document: object | null): Book | null {
+  const read = document ? bookFromJson(document) : null;
+  return read?.ok ? read.value : null;
+}
+
 function ticksBySection(book: Book): ReadonlyMap<string, readonly number[]> {
   const bands = book.scheme.sections.flatMap(({ id }) => {
     const band = bandOf(book, id);
@@ -88,7 +107,7 @@ function ticksBySection(book: Book): ReadonlyMap<string, readonly number[]> {
 const WITHHELD: Money = () => '';
 
 /** What the chart shows of the open book. */
-function useChartFigures(showsRetired: boolean) {
+function useChartFigures(showsRetired: boolean, folded: ReadonlySet<string>) {
   const { book, answer } = useShownBook();
   const { mayChange, help } = answer;
   const inBook = useMoney(book);
@@ -96,12 +115,14 @@ function useChartFigures(showsRetired: boolean) {
   const period = useMemo(() => shownPeriod(book), [book]);
   const figures = useMemo(() => spreadFigures(book, period), [book, period]);
   const taken = useMemo(() => takenNumbers(book), [book]);
+  const start = useMemo(() => startOf(answer.start), [answer.start]);
+  const origins = useMemo(() => start && originsSince(start, book), [start, book]);
   const ticks = useMemo(() => ticksBySection(book), [book]);
   const order = useMemo(
-    () => chartOrder(book, mayChange, showsRetired),
-    [book, mayChange, showsRetired],
+    () => chartOrder(book, mayChange, showsRetired, folded),
+    [book, mayChange, showsRetired, folded],
   );
-  return { book, mayChange, help, money, period, figures, taken, ticks, order };
+  return { book, mayChange, help, money, period, figures, taken, ticks, order, origins };
 }
 
 /** Whether the selected row should have the focus: kept aside, since it changes nothing that is drawn. */
@@ -148,8 +169,10 @@ export function useChartDesk(): ChartDesk {
   const [said, say] = useState<Said | null>(null);
   const [picked, pick] = useState<ChartDesk['picked']>(null);
   const [showsRetired, showRetired] = useState(false);
+  const [showsChangesOnly, showChangesOnly] = useState(false);
   const focus = useFocusWish();
-  const shown = useChartFigures(showsRetired);
+  const [folded, fold] = useState<ReadonlySet<string>>(NOTHING_FOLDED);
+  const shown = useChartFigures(showsRetired, folded);
   const select = (next: string | null, kind?: SlipKind) => {
     focus.wantFocus(next !== null);
     setSelected(next);
@@ -167,7 +190,7 @@ export function useChartDesk(): ChartDesk {
     return refusals;
   };
   const entrance = selected ?? shown.order.left[0] ?? shown.order.right[0] ?? null;
-  const state = { selected, entrance, slip, said, picked, showsRetired };
+  const state = { selected, entrance, slip, said, picked, showsRetired, showsChangesOnly, folded };
   return {
     ...shown,
     ...state,
@@ -178,6 +201,8 @@ export function useChartDesk(): ChartDesk {
     say,
     pick,
     showRetired,
+    fold,
+    showChangesOnly,
     perform,
   };
 }

@@ -97,6 +97,14 @@ function jump(desk: ChartDesk, memory: Memory, key: string): void {
   if (found) desk.select(found);
 }
 
+/** Folds a parent away, or opens it again; an account that nothing stands under stays as it is. */
+function toggleFold(desk: ChartDesk, id: string): void {
+  if (!desk.figures.families.has(id)) return;
+  const folded = new Set(desk.folded);
+  if (!folded.delete(id)) folded.add(id);
+  desk.fold(folded);
+}
+
 function otherwise(desk: ChartDesk, memory: Memory, event: KeyboardEvent): boolean {
   const section = sectionOf(desk);
   const isOnAccount = accountOfRow(desk.selected) !== null;
@@ -104,6 +112,7 @@ function otherwise(desk: ChartDesk, memory: Memory, event: KeyboardEvent): boole
     if (desk.slip === 'closed') memory.leaving = true;
     else desk.open('closed');
   } else if ((event.key === 'Enter' || event.key === 'F2') && isOnAccount) desk.open('account');
+  else if (event.key === ' ' && isOnAccount) toggleFold(desk, accountOfRow(desk.selected) ?? '');
   else if (event.key === '+' && section !== null && desk.mayChange) desk.select(emptyRow(section));
   else if (/^[\p{L}\d]$/u.test(event.key)) jump(desk, memory, event.key);
   else return false;

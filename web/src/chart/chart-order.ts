@@ -1,4 +1,11 @@
-import { chartOf, NOT_PLACED, statementOfClass, type Book, type StatementId } from '@gleddo/core';
+import {
+  chartOf,
+  NOT_PLACED,
+  statementOfClass,
+  unfolded,
+  type Book,
+  type StatementId,
+} from '@gleddo/core';
 
 /** A row that can be walked to: an account, or the empty line at the end of a section. */
 export const accountRow = (id: string): string => `a:${id}`;
@@ -20,10 +27,15 @@ const pageOf = (book: Book, statement: StatementId): string[] =>
     .map((section) => section.id);
 
 /** The rows of both pages from top to bottom. Retired accounts only when they are shown. */
-export function chartOrder(book: Book, withEmpty: boolean, retired: boolean): ChartOrder {
+export function chartOrder(
+  book: Book,
+  withEmpty: boolean,
+  retired: boolean,
+  folded: ReadonlySet<string>,
+): ChartOrder {
   const rows = (sections: readonly string[]) =>
     sections.flatMap((section) => [
-      ...(chartOf(book).get(section) ?? [])
+      ...unfolded(chartOf(book).get(section) ?? [], folded)
         .filter(({ account }) => retired || !account.retired)
         .map(({ account }) => accountRow(account.id)),
       ...(withEmpty && section !== NOT_PLACED ? [emptyRow(section)] : []),

@@ -32,10 +32,15 @@ export function GivenBack({ mine }: { mine: MyTryDetail }) {
     <>
       <div className="sheet-head">
         <h1>
-          <Link to="/mine" className="path-link">
-            My exercises
+          <Link
+            to="/mine"
+            className="path-link"
+            aria-label="Back to my exercises"
+            title="My exercises"
+          >
+            ‹
           </Link>{' '}
-          › {mine.title}
+          {mine.title}
         </h1>
         <WorkTabs base={`/mine/${mine.exerciseId}`} more={[['given-back', 'Given back']]} />
       </div>

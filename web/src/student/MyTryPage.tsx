@@ -34,10 +34,10 @@ export default function MyTryPage() {
 
 const Title = ({ mine }: { mine: MyTryDetail }) => (
   <h1>
-    <Link to="/mine" className="path-link">
-      My exercises
+    <Link to="/mine" className="path-link" aria-label="Back to my exercises" title="My exercises">
+      ‹
     </Link>{' '}
-    › {mine.title}
+    {mine.title}
   </h1>
 );
 
