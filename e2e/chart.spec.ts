@@ -145,3 +145,29 @@ test('what a student added and changed is told from what was given', async ({ pa
   await expect(row(page, 'Guided tours')).toHaveCount(0);
   await expect(row(page, 'Prepaid insurance')).toBeVisible();
 });
+
+test('several accounts are taken together, placed elsewhere in one step, and refused as a whole', async ({
+  page,
+}) => {
+  await openChart(page, 'Pollard Row Bindery');
+  await select(page, 'Binding');
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.keyboard.press('Shift+ArrowDown');
+  const bar = page.getByRole('toolbar', { name: 'Accounts taken together' });
+  await expect(bar).toContainText('3 accounts');
+  await bar.getByRole('button', { name: 'Place them …' }).click();
+  await page.getByRole('button', { name: 'Sundry income' }).click();
+  await expect(page.getByRole('rowgroup', { name: 'Other income' })).toContainText(
+    'Notebooks sold',
+  );
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('rowgroup', { name: 'Revenue' })).toContainText('Notebooks sold');
+  await select(page, 'Workshop rent');
+  await row(page, 'Telephone and post').click({ modifiers: ['Control'] });
+  await expect(bar).toContainText('2 accounts');
+  await bar.getByRole('button', { name: 'Delete' }).click();
+  await expect(bar.getByRole('alert')).toContainText('can’t be deleted. Retire it');
+  await bar.getByRole('button', { name: 'Let go' }).click();
+  await expect(bar).toHaveCount(0);
+  await saved(page);
+});

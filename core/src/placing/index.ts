@@ -1,4 +1,5 @@
 export { bandOf, rowsOf, sectionOrder, siblingsIn } from './places.js';
+export { forEachAccount } from './for-each.js';
 export { companionOf, duplicateOf } from './companions.js';
 export { accountAt, draftAt, type Draft } from './new-account.js';
 export {

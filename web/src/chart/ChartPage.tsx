@@ -162,7 +162,9 @@ function AccountRows({ section }: { section: SectionFigures }) {
           selected={desk.selected === accountRow(account.id)}
           tabbable={desk.entrance === accountRow(account.id)}
           mayMove={desk.mayChange}
+          isTaken={desk.together.includes(account.id)}
           onSelect={desk.openAccount}
+          onTake={desk.takeAccount}
         />
       ))}
       {virtual.map((line) => (

@@ -18,7 +18,9 @@ interface ChartRowProps {
   /** Where it comes from; given ones are not marked. */
   readonly origin: Origin;
   readonly isFolded: boolean;
+  readonly isTaken: boolean;
   onSelect(id: string): void;
+  onTake(id: string): void;
 }
 
 /** What the program knows of an account beyond its place, in a word. */
@@ -68,7 +70,7 @@ function RowCells(props: RowCellsProps) {
   const { attach, onNear, onPointerDown, onSelect, origin, isFolded } = props;
   const classes = [
     'row account',
-    selected ? 'is-selected' : '',
+    selected || props.isTaken ? 'is-selected' : '',
     account.retired ? 'is-retired' : '',
     props.isDragged ? 'is-dragged' : '',
   ];
@@ -79,10 +81,12 @@ function RowCells(props: RowCellsProps) {
       className={classes.join(' ')}
       data-row={`a:${account.id}`}
       tabIndex={tabbable ? 0 : -1}
-      aria-selected={selected}
+      aria-selected={selected || props.isTaken}
       onPointerEnter={onNear}
       onPointerDown={onPointerDown}
-      onClick={() => onSelect(account.id)}
+      onClick={(event) =>
+        event.ctrlKey || event.metaKey ? props.onTake(account.id) : onSelect(account.id)
+      }
     >
       {numbered && (
         <span className="no" role="gridcell">

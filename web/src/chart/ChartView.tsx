@@ -16,6 +16,7 @@ import { useChartKeys } from './chart-keys';
 import { accountOfRow, accountRow, sectionOfEmptyRow } from './chart-order';
 import { ProfitPage, SheetPage } from './ChartPage';
 import { Slip } from './Slip';
+import { TogetherBar } from './TogetherBar';
 
 /** The chart of accounts, which is the two statements, live. */
 export function ChartView() {
@@ -54,6 +55,7 @@ export function ChartView() {
             over={
               <>
                 <Slip />
+                <TogetherBar />
                 <SayLine desk={desk} />
               </>
             }

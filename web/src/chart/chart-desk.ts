@@ -17,10 +17,11 @@ import {
 } from '@gleddo/core';
 import type { Help } from '@gleddo/contract';
 import { createContext, use, useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { useLocation } from 'react-router';
 import { useBookStore, useShownBook } from '../book/open-book';
 import { useMoney, type Money } from '../figures/money';
 import { accountOfRow, accountRow, chartOrder, type ChartOrder } from './chart-order';
+import { useSelected } from './use-selected';
+import { useTogether } from './use-together';
 
 export type SlipKind = 'closed' | 'account' | 'lines';
 
@@ -51,16 +52,25 @@ export interface ChartDesk {
   readonly selected: string | null;
   /** The row that Tab comes to from outside: the selected one, else the first. */
   readonly entrance: string | null;
+  /** Accounts taken together, when there are several: in the order of the chart. */
+  readonly together: readonly string[];
   readonly slip: SlipKind;
   readonly said: Said | null;
   /** A number picked on the ruler, for the empty line of its section. */
   readonly picked: { readonly section: string; readonly number: string } | null;
-  select(row: string | null, slip?: SlipKind): void;
+  /** Selects a row; what was taken together is let go of, unless it is kept. */
+  select(row: string | null, slip?: SlipKind, keeps?: boolean): void;
   /** Selects an account and opens its slip; always the same function, so that rows need not be drawn again. */
   openAccount(id: string): void;
+  /** Takes an account together with others; always the same function, too. */
+  takeAccount(id: string): void;
   open(slip: SlipKind): void;
   say(said: Said | null): void;
   pick(picked: ChartDesk['picked']): void;
+  /** Takes all accounts from the selected one to this row together; null lets go of them. */
+  takeUpTo(row: string | null): void;
+  /** Takes one account into those taken together, or out of them. */
+  takeAlso(id: string): void;
   showRetired(shown: boolean): void;
   /** Folds these parents away, and no others. */
   fold(parents: ReadonlySet<string>): void;
@@ -135,31 +145,21 @@ function useFocusWish() {
   return { wantsFocus, wantFocus };
 }
 
-/**
- * The selected row. An account stands in the address too, so that it can be passed on and is there after a
- * refresh; the address is only written along (the router is not asked), so that keys can be fast.
- */
-function useSelected() {
-  const location = useLocation();
-  const given = new URLSearchParams(location.search).get('account');
-  const [held, setHeld] = useState({ at: location.key, row: given && accountRow(given) });
-  if (held.at !== location.key) setHeld({ at: location.key, row: given && accountRow(given) });
-  const setSelected = (row: string | null) => {
-    setHeld({ at: location.key, row });
-    const id = accountOfRow(row);
-    const search = id === null ? '' : `?account=${encodeURIComponent(id)}`;
-    window.history.replaceState(window.history.state, '', location.pathname + search);
-  };
-  return { selected: held.row, setSelected, isGiven: given !== null };
+/** The same function through all drawings, doing what the latest one does. */
+function useSteady(act: (id: string) => void): (id: string) => void {
+  const latest = useRef(act);
+  useEffect(() => {
+    latest.current = act;
+  });
+  return useCallback((id: string) => latest.current(id), []);
 }
 
-/** Opening an account's slip by the same function through all drawings. */
-function useOpenAccount(select: ChartDesk['select']): ChartDesk['openAccount'] {
-  const latest = useRef(select);
-  useEffect(() => {
-    latest.current = select;
-  });
-  return useCallback((id: string) => latest.current(accountRow(id), 'account'), []);
+/** What is hidden, folded or left out. */
+function useChartView() {
+  const [showsRetired, showRetired] = useState(false);
+  const [showsChangesOnly, showChangesOnly] = useState(false);
+  const [folded, fold] = useState<ReadonlySet<string>>(NOTHING_FOLDED);
+  return { showsRetired, showRetired, showsChangesOnly, showChangesOnly, folded, fold };
 }
 
 export function useChartDesk(): ChartDesk {
@@ -168,19 +168,20 @@ export function useChartDesk(): ChartDesk {
   const [slip, open] = useState<SlipKind>(isGiven ? 'account' : 'closed');
   const [said, say] = useState<Said | null>(null);
   const [picked, pick] = useState<ChartDesk['picked']>(null);
-  const [showsRetired, showRetired] = useState(false);
-  const [showsChangesOnly, showChangesOnly] = useState(false);
+  const view = useChartView();
   const focus = useFocusWish();
-  const [folded, fold] = useState<ReadonlySet<string>>(NOTHING_FOLDED);
-  const shown = useChartFigures(showsRetired, folded);
-  const select = (next: string | null, kind?: SlipKind) => {
+  const shown = useChartFigures(view.showsRetired, view.folded);
+  const several = useTogether(shown.order, selected);
+  const select = (next: string | null, kind?: SlipKind, keeps = false) => {
+    if (!keeps) several.takeUpTo(null);
     focus.wantFocus(next !== null);
     setSelected(next);
     if (kind) open(kind);
     if (accountOfRow(next) === null) open('closed');
     say(null);
   };
-  const openAccount = useOpenAccount(select);
+  const openAccount = useSteady((id: string) => select(accountRow(id), 'account'));
+  const takeAccount = useSteady(several.takeAlso);
   const perform = (given: Operation | Result<Operation>): readonly Refusal[] => {
     const result = isResult(given) ? given : { ok: true as const, value: given };
     if (!result.ok) return result.refusals;
@@ -190,19 +191,19 @@ export function useChartDesk(): ChartDesk {
     return refusals;
   };
   const entrance = selected ?? shown.order.left[0] ?? shown.order.right[0] ?? null;
-  const state = { selected, entrance, slip, said, picked, showsRetired, showsChangesOnly, folded };
+  const state = { selected, entrance, slip, said, picked };
   return {
     ...shown,
     ...state,
     ...focus,
+    ...several,
     select,
     openAccount,
+    takeAccount,
     open,
     say,
     pick,
-    showRetired,
-    fold,
-    showChangesOnly,
+    ...view,
     perform,
   };
 }

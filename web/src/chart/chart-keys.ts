@@ -85,7 +85,10 @@ function walk(desk: ChartDesk, event: KeyboardEvent): boolean {
     End: () => desk.order.right.at(-1) ?? null,
   };
   const go = event.altKey ? undefined : to[event.key];
-  if (go) desk.select(go());
+  const row = go?.() ?? null;
+  const isRun = event.shiftKey && (event.key === 'ArrowDown' || event.key === 'ArrowUp');
+  if (go && isRun && row !== null) desk.takeUpTo(row);
+  if (go) desk.select(row, undefined, isRun);
   return go !== undefined;
 }
 

@@ -1,4 +1,4 @@
-import { accountsToTable, cellsToCsv, writeBook, type Company } from '@gleddo/core';
+import { accountsToTable, cellsToCsv, listToSetUp, writeBook, type Company } from '@gleddo/core';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
@@ -70,7 +70,7 @@ function BookFiles() {
         {book.accounts.length} accounts · {book.entries.length} entries · scheme “{book.scheme.name}
         ” · {book.numberPlan ? `numbers: ${book.numberPlan.name.toLowerCase()}` : 'without numbers'}
       </p>
-      <div style={{ display: 'flex', gap: 8 }}>
+      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
         <Button onClick={() => download(`${name}.book.json`, 'application/json', writeBook(book))}>
           Save the book
         </Button>
@@ -80,6 +80,14 @@ function BookFiles() {
           }
         >
           Save the accounts as CSV
+        </Button>
+        <Button
+          title="Names and opening amounts, without places and numbers"
+          onClick={() =>
+            download(`${name}-to-set-up.csv`, 'text/csv', cellsToCsv(listToSetUp(book)))
+          }
+        >
+          Save the list to set up
         </Button>
       </div>
     </section>

@@ -10,6 +10,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Enter, F2', 'open the slip of an account; in an empty line: keep it'],
   ['Alt ↑, Alt ↓', 'move an account; past the end it goes to the next section'],
   ['Tab, Shift Tab', 'put it under the account above; take it out'],
+  ['Shift ↑, Shift ↓; Ctrl click', 'take several accounts together'],
   ['Space', 'fold the accounts under a parent into its figure; open them again'],
   ['Delete', 'delete an account that nothing stands on'],
   ['Esc, then Tab', 'leave the pages with the keyboard'],

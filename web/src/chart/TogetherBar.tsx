@@ -1,0 +1,87 @@
+import {
+  accountOf,
+  done,
+  forEachAccount,
+  placeAt,
+  possibleParents,
+  type Book,
+  type Operation,
+  type Result,
+} from '@gleddo/core';
+import { Button, Select } from 'antd';
+import { useState } from 'react';
+import { useDesk } from './chart-desk';
+import { PlaceSheet } from './PlaceSheet';
+
+const retire = (_: Book, id: string): Result<Operation> => done({ kind: 'retire-account', id });
+const remove = (_: Book, id: string): Result<Operation> =>
+  done({ kind: 'delete-account', id, children: 'refuse' });
+
+function under(parent: string) {
+  return (book: Book, id: string): Result<Operation> => {
+    const account = accountOf(book, id);
+    const { type = null, number = null } = account ?? {};
+    return done({ kind: 'move-account', id, type, number, parent });
+  };
+}
+
+/** What can be done to several accounts at once: all of it is done, or none, and undone in one step. */
+export function TogetherBar() {
+  const desk = useDesk();
+  const { book, together, mayChange } = desk;
+  const [placing, setPlacing] = useState(false);
+  const [refused, setRefused] = useState<string | null>(null);
+  if (together.length === 0 || !mayChange) return null;
+  const act = (make: (book: Book, id: string) => Result<Operation>) => {
+    const refusals = desk.perform(forEachAccount(book, together, make));
+    setRefused(refusals[0]?.says ?? null);
+    if (refusals.length === 0) desk.takeUpTo(null);
+  };
+  const parents = possibleParents(book, together[0] ?? '').filter(
+    ({ id }) => !together.includes(id),
+  );
+  return (
+    <div className="together" role="toolbar" aria-label="Accounts taken together">
+      <strong>{together.length} accounts</strong>
+      <Button size="small" onClick={() => setPlacing(true)}>
+        Place them …
+      </Button>
+      <Select
+        size="small"
+        aria-label="Put them under"
+        placeholder="Put them under …"
+        style={{ width: 170 }}
+        value={null}
+        options={parents.map(({ id, name }) => ({ value: id, label: name }))}
+        onChange={(parent: string | null) => parent !== null && act(under(parent))}
+      />
+      <Button size="small" onClick={() => act(retire)}>
+        Retire
+      </Button>
+      <Button size="small" onClick={() => act(remove)}>
+        Delete
+      </Button>
+      <Button size="small" type="text" onClick={() => desk.takeUpTo(null)}>
+        Let go
+      </Button>
+      {refused !== null && (
+        <p className="refusal" role="alert" style={{ flexBasis: '100%', maxWidth: 560 }}>
+          {refused}
+        </p>
+      )}
+      {placing && (
+        <PlaceSheet
+          scheme={book.scheme}
+          name={`${together.length} accounts`}
+          type={null}
+          explained={desk.help.types}
+          onClose={() => setPlacing(false)}
+          onChoose={(type) => {
+            setPlacing(false);
+            act((at, id) => placeAt(at, id, type));
+          }}
+        />
+      )}
+    </div>
+  );
+}
