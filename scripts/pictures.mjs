@@ -45,6 +45,28 @@ async function picture(page, name, shows) {
 
 const link = (page, name) => page.getByRole('link', { name }).first().click();
 
+async function placing(page) {
+  await page.goto(`${address}/companies`);
+  await link(page, /Pollard Row/);
+  await page.getByText('Gift vouchers sold').click();
+  await page.getByLabel('Name of the account').fill('Vouchers sold');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('link', { name: 'History', exact: true }).click();
+  await picture(page, 'history', '.history-step');
+  await page.getByRole('button', { name: 'Make an exercise' }).click();
+  await page.getByLabel('Title').fill('Place the bindery');
+  await page.getByRole('radio', { name: /^Place them/ }).check();
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.locator('#brief-text').waitFor();
+  await page.getByRole('link', { name: 'Starting point' }).click();
+  await picture(page, 'place-them', '.tray');
+  await page.getByText('Vouchers sold').click();
+  await page.getByLabel('Placed in').click();
+  await page.getByRole('button', { name: 'Deferred income' }).hover();
+  await picture(page, 'place-sheet', '.place-pages');
+}
+
 async function instructor() {
   const page = await comeIn('Ruth Marsh');
   await link(page, /Tern Island Kayaks/);
@@ -55,6 +77,12 @@ async function instructor() {
     await page.goto(`${book}/${part}`);
     await picture(page, part, '.spread');
   }
+  await page.goto(`${book}/profile`);
+  await picture(page, 'numbers', '.lines-table');
+  await page.goto(`${address}/companies/new`);
+  await page.getByRole('radio', { name: 'A starter chart' }).check();
+  await picture(page, 'starter-chart', '.glance');
+  await placing(page);
   await page.goto(`${address}/exercises`);
   await link(page, /Quarter-end/);
   await picture(page, 'exercise-brief', '#brief-text');
