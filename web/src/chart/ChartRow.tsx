@@ -1,6 +1,6 @@
 import { useDraggable } from '@dnd-kit/core';
 import { typeOf, type Account, type Amount, type Origin, type Scheme } from '@gleddo/core';
-import { memo, useState, type PointerEvent } from 'react';
+import { memo, useEffect, useRef, useState, type PointerEvent, type RefObject } from 'react';
 import type { Money } from '../figures/money';
 
 interface ChartRowProps {
@@ -39,53 +39,51 @@ export function quietMark(scheme: Scheme, account: Account): string {
   return says[type.role] ?? '';
 }
 
+type Press = (event: PointerEvent) => void;
+
+interface DragReadyProps {
+  readonly id: string;
+  readonly rowRef: RefObject<HTMLDivElement | null>;
+  readonly pressRef: RefObject<Press | null>;
+}
+
+/** Makes a row draggable while the pointer is near, without drawing the row itself anew. */
+function DragReady({ id, rowRef, pressRef }: DragReadyProps) {
+  const { setNodeRef, listeners, isDragging } = useDraggable({ id });
+  useEffect(() => setNodeRef(rowRef.current), [setNodeRef, rowRef]);
+  useEffect(() => {
+    pressRef.current = (event) => listeners?.['onPointerDown']?.(event);
+  }, [listeners, pressRef]);
+  useEffect(() => {
+    rowRef.current?.classList.toggle('is-dragged', isDragging);
+  }, [isDragging, rowRef]);
+  return null;
+}
+
 /** One account on its page. What is needed to drag it is set up only where the pointer is. */
 export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
-  const [near, setNear] = useState(false);
-  if (near && props.mayMove) return <DraggableRow {...props} />;
-  return <RowCells {...props} onNear={() => setNear(true)} />;
-});
-
-function DraggableRow(props: ChartRowProps) {
-  const { setNodeRef, listeners, isDragging } = useDraggable({ id: props.account.id });
-  return (
-    <RowCells
-      {...props}
-      attach={setNodeRef}
-      isDragged={isDragging}
-      onPointerDown={(event) => listeners?.['onPointerDown']?.(event)}
-    />
-  );
-}
-
-interface RowCellsProps extends ChartRowProps {
-  readonly isDragged?: boolean;
-  attach?(node: HTMLElement | null): void;
-  onNear?(): void;
-  onPointerDown?(event: PointerEvent): void;
-}
-
-function RowCells(props: RowCellsProps) {
   const { account, depth, amount, family, scheme, money, numbered, selected, tabbable } = props;
-  const { attach, onNear, onPointerDown, onSelect, origin, isFolded } = props;
+  const { mayMove, isTaken, onSelect, onTake, origin, isFolded } = props;
+  const [near, setNear] = useState(false);
+  const row = useRef<HTMLDivElement>(null);
+  const press = useRef<Press>(null);
   const classes = [
     'row account',
-    selected || props.isTaken ? 'is-selected' : '',
+    selected || isTaken ? 'is-selected' : '',
     account.retired ? 'is-retired' : '',
-    props.isDragged ? 'is-dragged' : '',
   ];
   return (
     <div
-      ref={attach}
+      ref={row}
       role="row"
       className={classes.join(' ')}
       data-row={`a:${account.id}`}
       tabIndex={tabbable ? 0 : -1}
-      aria-selected={selected || props.isTaken}
-      onPointerEnter={onNear}
-      onPointerDown={onPointerDown}
+      aria-selected={selected || isTaken}
+      onPointerEnter={() => mayMove && setNear(true)}
+      onPointerDown={(event) => press.current?.(event)}
       onClick={(event) =>
-        event.ctrlKey || event.metaKey ? props.onTake(account.id) : onSelect(account.id)
+        event.ctrlKey || event.metaKey ? onTake(account.id) : onSelect(account.id)
       }
     >
       {numbered && (
@@ -106,9 +104,10 @@ function RowCells(props: RowCellsProps) {
         {[origin === 'given' ? '' : origin, quietMark(scheme, account)].filter(Boolean).join(' · ')}
       </span>
       <Figure {...{ amount, family, money, isFolded }} />
+      {near && <DragReady id={account.id} rowRef={row} pressRef={press} />}
     </div>
   );
-}
+});
 
 type FigureProps = Pick<ChartRowProps, 'amount' | 'family' | 'money' | 'isFolded'>;
 
