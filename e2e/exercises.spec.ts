@@ -166,6 +166,7 @@ test('number them: placed accounts get numbers by the plan; a word from the chec
   await number('Ovens', '1600');
   await number('Oven loan', '2600');
   await number('Bread sold', '6100');
+  await expect(student.getByText('lies outside')).toHaveCount(0);
   await number('Flour used', '5200');
   await saved(student);
   await student.getByRole('button', { name: 'Check so far' }).click();

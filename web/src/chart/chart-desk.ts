@@ -162,6 +162,12 @@ function useChartView() {
   return { showsRetired, showRetired, showsChangesOnly, showChangesOnly, folded, fold };
 }
 
+/** What deserves a look after a change; not the bands, where an exercise keeps them back. */
+function noticeOf(notices: readonly Refusal[], help: Help): Said | null {
+  const told = notices.filter(({ code }) => help.bands || code !== 'number.outside-band');
+  return told.length > 0 ? { tone: 'notice', text: told.map(({ says }) => says).join(' ') } : null;
+}
+
 export function useChartDesk(): ChartDesk {
   const store = useBookStore();
   const { selected, setSelected, isGiven } = useSelected();
@@ -187,7 +193,7 @@ export function useChartDesk(): ChartDesk {
     if (!result.ok) return result.refusals;
     const { refusals, notices } = store.change(result.value);
     focus.wantFocus(true);
-    say(notices[0] ? { tone: 'notice', text: notices.map((each) => each.says).join(' ') } : null);
+    say(noticeOf(notices, shown.help));
     return refusals;
   };
   const entrance = selected ?? shown.order.left[0] ?? shown.order.right[0] ?? null;
