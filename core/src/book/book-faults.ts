@@ -6,6 +6,7 @@ import { typeOf } from '../scheme/scheme.js';
 import { accountLabel, accountOf, type Account, type Book, type Entry } from './book.js';
 import { ancestorsOf, sectionIdOf } from './place.js';
 import { join } from './json-reader.js';
+import { faultsOfTaxLists, TAX_LIST_NAMES, taxItemOf, taxItemUnknown } from './tax-lists.js';
 
 /** How deep accounts may nest, the top level counted. */
 export const DEEPEST = 5;
@@ -74,6 +75,7 @@ export const lineZero = refusal(
  */
 export function faultsOfBook(book: Book, path = ''): Refusal[] {
   return [
+    ...faultsOfTaxLists(book.taxLists, path),
     ...doubled(book, path),
     ...book.accounts.flatMap((account, i) =>
       faultsOfAccount(book, account, join(join(path, 'accounts'), i)),
@@ -122,7 +124,23 @@ export function faultsOfAccount(book: Book, account: Account, at = ''): Refusal[
   if (length === 0 || length > LONGEST_NAME) faults.push(nameLength({ length }, join(at, 'name')));
   if (account.type !== null && !typeOf(book.scheme, account.type))
     faults.push(typeUnknown({ type: account.type }, join(at, 'type')));
-  return [...faults, ...faultsOfParent(book, account, join(at, 'parent'))];
+  return [
+    ...faults,
+    ...faultsOfTaxes(book, account, at),
+    ...faultsOfParent(book, account, join(at, 'parent')),
+  ];
+}
+
+function faultsOfTaxes(book: Book, account: Account, at: string): Refusal[] {
+  const fields = [
+    ['lines', 'taxLine'],
+    ['codes', 'taxCode'],
+  ] as const;
+  return fields.flatMap(([list, field]) => {
+    const id = account[field];
+    if (id === null || taxItemOf(book.taxLists, list, id)) return [];
+    return [taxItemUnknown({ kind: TAX_LIST_NAMES[list], id }, join(at, field))];
+  });
 }
 
 function faultsOfParent(book: Book, account: Account, at: string): Refusal[] {

@@ -1,6 +1,8 @@
 import type { Amount } from '../money/amount.js';
 import type { NumberPlan } from '../numbering/number-plan.js';
-import type { Activity, Scheme } from '../scheme/scheme.js';
+import type { Side } from '../money/side.js';
+import type { Activity, Scheme, Words } from '../scheme/scheme.js';
+import type { TaxLists } from './tax-lists.js';
 
 export type LegalForm = 'sole-trader' | 'partnership' | 'company' | 'non-profit';
 
@@ -21,6 +23,8 @@ export interface Company {
   readonly firstDay: string;
   /** Into how many periods the year is divided. */
   readonly periods: number;
+  /** The words on screen, on paper and in exports; absent: international. */
+  readonly words?: Words;
 }
 
 export interface Account {
@@ -35,6 +39,14 @@ export interface Account {
   readonly description: string | null;
   /** An activity of its own, where it differs from its type's. */
   readonly cashFlow: Activity | null;
+  /** The id of a line of the tax return, from the book's list; null when it goes into none. */
+  readonly taxLine: string | null;
+  /** The id of the tax code that its entries usually have, from the book's list. */
+  readonly taxCode: string | null;
+  /** For the whole year, minor units, positive on the account's normal side; null when none is set. */
+  readonly budget: Amount | null;
+  /** What whoever placed it says its normal side is; null when nobody was asked. */
+  readonly statedSide: Side | null;
 }
 
 export interface Opening {
@@ -76,7 +88,7 @@ export interface Entry {
 }
 
 /**
- * Company + scheme + number plan + accounts + opening balances + journal. A value: never changed in
+ * Company + scheme + number plan + tax lists + accounts + opening balances + journal. A value: never changed in
  * place. A practice company, a starting point, a key and a student's work are all one of these.
  */
 export interface Book {
@@ -84,6 +96,7 @@ export interface Book {
   readonly scheme: Scheme;
   /** Null when the book works without numbers. */
   readonly numberPlan: NumberPlan | null;
+  readonly taxLists: TaxLists;
   readonly accounts: readonly Account[];
   readonly opening: Opening;
   readonly entries: readonly Entry[];

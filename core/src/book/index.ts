@@ -1,5 +1,6 @@
 export * from './book.js';
 export * from './place.js';
+export * from './tax-lists.js';
 export {
   addDays,
   addMonths,

@@ -1,7 +1,8 @@
 import { shippedPlan } from '../numbering/shipped-plans.js';
-import { SHIPPED_SCHEMES, shippedScheme, type Scheme } from '../scheme/index.js';
+import { inWords, SHIPPED_SCHEMES, shippedScheme, type Scheme } from '../scheme/index.js';
 import type { Account, Book, Company, LegalForm } from './book.js';
 import { addDays } from './calendar.js';
+import { NO_TAX_LISTS } from './tax-lists.js';
 
 export interface NewBook {
   readonly company: Company;
@@ -25,6 +26,10 @@ export const account = (
   retired: false,
   description: null,
   cashFlow: null,
+  taxLine: null,
+  taxCode: null,
+  budget: null,
+  statedSide: null,
   ...rest,
 });
 
@@ -51,8 +56,12 @@ export function newBook(wanted: NewBook): Book {
   const number = equity ? retainedNumber(equity.from) : null;
   return {
     company: wanted.company,
-    scheme: shippedScheme(wanted.scheme) ?? usualScheme(),
+    scheme: inWords(
+      shippedScheme(wanted.scheme) ?? usualScheme(),
+      wanted.company.words ?? 'international',
+    ),
     numberPlan,
+    taxLists: NO_TAX_LISTS,
     accounts: [
       account('retained-earnings', PROFIT_HOME[wanted.company.legalForm], {
         number,

@@ -2,6 +2,7 @@ import { LARGEST_AMOUNT, minorDigits, type Amount } from '../money/amount.js';
 import { parseDecimal } from '../money/parse-amount.js';
 import { readNumber } from '../numbering/account-number.js';
 import { done, refusal, type Result } from '../refusal/refusal.js';
+import { WORDS } from '../scheme/index.js';
 import {
   ENTRY_KINDS,
   LEGAL_FORMS,
@@ -15,6 +16,7 @@ import { faultsOfBook } from './book-faults.js';
 import { addDays, isDay } from './calendar.js';
 import { join, jsonBroken, jsonTooLarge, JsonReader, LARGEST_FILE } from './json-reader.js';
 import { readPlan, readScheme } from './read-classification.js';
+import { readTaxList } from './tax-lists.js';
 
 export const BOOK_FORMAT = 'gleddo-book';
 
@@ -41,6 +43,7 @@ export const amountNotPositive = refusal(
     `“${f.text}” must not be below zero. Put the amount on the other side instead.`,
 );
 
+const SIDES = ['debit', 'credit'] as const;
 const ACTIVITIES = ['cash', 'operating', 'investing', 'financing', 'none'] as const;
 
 /** Parses text as JSON; refuses what is too large or broken, in a sentence. */
@@ -75,6 +78,8 @@ const BOOK_KEYS = [
   'company',
   'scheme',
   'numberPlan',
+  'taxLines',
+  'taxCodes',
   'accounts',
   'opening',
   'entries',
@@ -87,11 +92,15 @@ function takeBook(reader: JsonReader, value: unknown, path: string): Book {
   const digits = minorDigits(company.currency);
   const accounts = reader
     .list(json, 'accounts', path)
-    .map((each, i) => takeAccount(reader, each, join(join(path, 'accounts'), i)));
+    .map((each, i) => takeAccount(reader, each, join(join(path, 'accounts'), i), digits));
   return {
     company,
-    scheme: readScheme(reader, json['scheme'], join(path, 'scheme')),
+    scheme: readScheme(reader, json['scheme'], join(path, 'scheme'), company.words),
     numberPlan: readPlan(reader, json['numberPlan'], join(path, 'numberPlan')),
+    taxLists: {
+      lines: readTaxList(reader, json, 'taxLines', path),
+      codes: readTaxList(reader, json, 'taxCodes', path),
+    },
     accounts,
     opening: takeOpening(reader, json['opening'], join(path, 'opening'), company, digits),
     entries: reader
@@ -123,8 +132,9 @@ export function takeDay(
 }
 
 function takeCompany(reader: JsonReader, value: unknown, path: string): Company {
-  const keys = ['name', 'trade', 'legalForm', 'currency', 'firstDay', 'periods'];
+  const keys = ['name', 'trade', 'legalForm', 'currency', 'firstDay', 'periods', 'words'];
   const json = reader.object(value, path, keys);
+  const words = reader.oneOf(json, 'words', path, WORDS, 'international');
   const currency = reader.optionalText(json, 'currency', path) ?? 'EUR';
   if (!/^[A-Z]{3}$/.test(currency))
     reader.fault(notACurrency({ text: currency }, join(path, 'currency')));
@@ -135,6 +145,7 @@ function takeCompany(reader: JsonReader, value: unknown, path: string): Company 
     currency,
     firstDay: takeDay(reader, json, 'firstDay', path),
     periods: reader.whole(json, 'periods', path, 12, 1, 53),
+    ...(words === 'international' ? {} : { words }),
   };
 }
 
@@ -147,9 +158,13 @@ const ACCOUNT_KEYS = [
   'retired',
   'description',
   'cashFlow',
+  'taxLine',
+  'taxCode',
+  'budget',
+  'statedSide',
 ];
 
-function takeAccount(reader: JsonReader, value: unknown, path: string): Account {
+function takeAccount(reader: JsonReader, value: unknown, path: string, digits: number): Account {
   const json = reader.object(value, path, ACCOUNT_KEYS);
   const number = reader.optionalText(json, 'number', path);
   const read = number === null ? null : readNumber(number);
@@ -165,7 +180,28 @@ function takeAccount(reader: JsonReader, value: unknown, path: string): Account 
     retired: reader.flag(json, 'retired', path),
     description: reader.optionalText(json, 'description', path),
     cashFlow: flow && reader.oneOf(json, 'cashFlow', path, flow, 'operating'),
+    taxLine: reader.optionalText(json, 'taxLine', path),
+    taxCode: reader.optionalText(json, 'taxCode', path),
+    budget: takeBudget(reader, json, path, digits),
+    statedSide:
+      json['statedSide'] === undefined
+        ? null
+        : reader.oneOf(json, 'statedSide', path, SIDES, 'debit'),
   };
+}
+
+function takeBudget(
+  reader: JsonReader,
+  json: Record<string, unknown>,
+  path: string,
+  digits: number,
+): Amount | null {
+  const text = reader.optionalText(json, 'budget', path);
+  if (text === null) return null;
+  const amount = parseDecimal(text, digits);
+  if (amount.ok) return amount.value;
+  for (const each of amount.refusals) reader.fault({ ...each, at: join(path, 'budget') });
+  return null;
 }
 
 /** One debit or credit of a file, as minor units, debit positive. */

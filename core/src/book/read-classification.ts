@@ -3,11 +3,15 @@ import type { Band, NumberPlan } from '../numbering/number-plan.js';
 import { shippedPlan, SHIPPED_PLANS } from '../numbering/shipped-plans.js';
 import { refusal, type Refusal } from '../refusal/refusal.js';
 import {
+  faultsOfScheme,
+  inWords,
   SHIPPED_SCHEMES,
   shippedScheme,
+  writtenIn,
   type AccountType,
   type Scheme,
   type Section,
+  type Words,
 } from '../scheme/index.js';
 import { join, JsonReader, jsonWrongKind } from './json-reader.js';
 
@@ -31,6 +35,13 @@ export const bandsOverlap = refusal(
     `The bands ${f.one} and ${f.other} overlap. Bands of one level must not.`,
 );
 
+const PROFIT_LINE_IDS = [
+  'revenue',
+  'grossProfit',
+  'operatingProfit',
+  'profitBeforeTax',
+  'profit',
+] as const;
 const CLASSES = ['asset', 'liability', 'equity', 'income', 'expense'] as const;
 const FLOWS = ['cash', 'operating', 'investing', 'financing', 'none'] as const;
 const ROLES = [
@@ -47,14 +58,20 @@ const ROLES = [
 const usualScheme = SHIPPED_SCHEMES[0] as Scheme;
 
 /** A scheme by the id of a shipped one, or the whole of it inline; absent, the usual one. */
-export function readScheme(reader: JsonReader, value: unknown, path: string): Scheme {
-  if (value === undefined) return usualScheme;
+export function readScheme(
+  reader: JsonReader,
+  value: unknown,
+  path: string,
+  words: Words = 'international',
+): Scheme {
+  const usual = inWords(usualScheme, words);
+  if (value === undefined) return usual;
   if (typeof value === 'string') {
-    const found = shippedScheme(value);
+    const found = shippedScheme(value, words);
     if (found) return found;
     const known = SHIPPED_SCHEMES.map((scheme) => scheme.id);
     reader.fault(shippedUnknown({ id: value.slice(0, 60), known }, path));
-    return usualScheme;
+    return usual;
   }
   const json = reader.object(value, path, ['id', 'name', 'sections', 'types']);
   const sections = reader
@@ -64,20 +81,31 @@ export function readScheme(reader: JsonReader, value: unknown, path: string): Sc
   const types = reader
     .list(json, 'types', path)
     .map((each, i) => takeType(reader, each, join(join(path, 'types'), i), known));
-  return {
+  const scheme: Scheme = {
     id: reader.text(json, 'id', path),
     name: reader.text(json, 'name', path),
     sections,
     types,
   };
+  for (const each of faultsOfScheme(scheme, path)) reader.fault(each);
+  return orShippedScheme(writtenIn(scheme, words), words);
+}
+
+/** A scheme that is written out but says the same as a shipped one is that one. */
+function orShippedScheme(scheme: Scheme, words: Words): Scheme {
+  const shipped = shippedScheme(scheme.id, words);
+  const text = (each: Scheme) => JSON.stringify([each.name, each.sections, each.types]);
+  return shipped && text(shipped) === text(scheme) ? shipped : scheme;
 }
 
 function takeSection(reader: JsonReader, value: unknown, path: string): Section {
-  const json = reader.object(value, path, ['id', 'name', 'class']);
+  const json = reader.object(value, path, ['id', 'name', 'class', 'countsIn']);
+  const countsIn = reader.oneOf(json, 'countsIn', path, [...PROFIT_LINE_IDS, ''], '');
   return {
     id: reader.text(json, 'id', path),
     name: reader.text(json, 'name', path),
     class: reader.oneOf(json, 'class', path, CLASSES, 'asset'),
+    ...(countsIn === '' ? {} : { countsIn }),
   };
 }
 

@@ -1,7 +1,7 @@
 import { minorDigits, type Amount } from '../money/amount.js';
 import { formatDecimal } from '../money/format-amount.js';
 import { shippedPlan } from '../numbering/shipped-plans.js';
-import { shippedScheme } from '../scheme/index.js';
+import { isShipped, writtenIn } from '../scheme/index.js';
 import { openingOf, type Account, type Book, type Entry } from './book.js';
 import { BOOK_FORMAT } from './read-book.js';
 
@@ -19,9 +19,11 @@ export function bookToJson(book: Book): object {
     format: BOOK_FORMAT,
     version: 1,
     company: companyToJson(book),
-    scheme: shippedScheme(book.scheme.id) === book.scheme ? book.scheme.id : book.scheme,
+    scheme: isShipped(book.scheme) ? book.scheme.id : writtenIn(book.scheme, 'international'),
     ...(book.numberPlan ? { numberPlan: planToJson(book.numberPlan) } : {}),
-    accounts: book.accounts.map(accountToJson),
+    ...(book.taxLists.lines.length > 0 ? { taxLines: book.taxLists.lines } : {}),
+    ...(book.taxLists.codes.length > 0 ? { taxCodes: book.taxLists.codes } : {}),
+    accounts: book.accounts.map((account) => accountToJson(account, digits)),
     opening: {
       date: book.opening.date,
       balances: book.accounts.flatMap((account) => {
@@ -34,16 +36,18 @@ export function bookToJson(book: Book): object {
 }
 
 function companyToJson({ company }: Book): object {
-  const { name, trade, legalForm, currency, firstDay, periods } = company;
-  return { name, trade, legalForm, currency, firstDay, periods };
+  const { name, trade, legalForm, currency, firstDay, periods, words } = company;
+  const fixed = { name, trade, legalForm, currency, firstDay, periods };
+  return words === undefined || words === 'international' ? fixed : { ...fixed, words };
 }
 
 function planToJson(plan: NonNullable<Book['numberPlan']>): unknown {
   return shippedPlan(plan.id) === plan ? plan.id : plan;
 }
 
-function accountToJson(account: Account): object {
+function accountToJson(account: Account, digits: number): object {
   const { id, number, name, type, parent, retired, description, cashFlow } = account;
+  const { taxLine, taxCode, budget, statedSide } = account;
   return {
     id,
     ...(number === null ? {} : { number }),
@@ -53,6 +57,10 @@ function accountToJson(account: Account): object {
     ...(retired ? { retired } : {}),
     ...(description === null ? {} : { description }),
     ...(cashFlow === null ? {} : { cashFlow }),
+    ...(taxLine === null ? {} : { taxLine }),
+    ...(taxCode === null ? {} : { taxCode }),
+    ...(budget === null ? {} : { budget: formatDecimal(budget, digits) }),
+    ...(statedSide === null ? {} : { statedSide }),
   };
 }
 

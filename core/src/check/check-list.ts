@@ -1,6 +1,8 @@
+import { accountCashFlow } from './account-cash-flow.js';
 import { accountContra } from './account-contra.js';
 import { accountLeftover } from './account-leftover.js';
 import { accountName } from './account-name.js';
+import { accountNormalSide } from './account-normal-side.js';
 import { accountNumber } from './account-number.js';
 import { accountNumberInBand } from './account-number-in-band.js';
 import { accountNumberUnique } from './account-number-unique.js';
@@ -33,6 +35,8 @@ export const CHECKS: readonly Check[] = [
   accountSection,
   accountContra,
   accountType,
+  accountNormalSide,
+  accountCashFlow,
   accountNumberInBand,
   accountNumber,
   accountNumberUnique,

@@ -5,7 +5,8 @@ const sameAccount = (a: Account, b: Account): boolean =>
   a.number === b.number &&
   a.type === b.type &&
   a.parent === b.parent &&
-  a.retired === b.retired;
+  a.retired === b.retired &&
+  a.cashFlow === b.cashFlow;
 
 const sameEntry = (a: Entry, b: Entry): boolean =>
   a.date === b.date &&

@@ -4,17 +4,18 @@ import type { Amount } from '../money/amount.js';
 import type { Facts } from '../refusal/refusal.js';
 import {
   sectionOfType,
-  STATEMENT_NAMES,
   statementOfClass,
   typeOf,
+  type Scheme,
   type Section,
 } from '../scheme/scheme.js';
+import { statementName } from '../scheme/words.js';
 import type { Marking } from './marking.js';
 
 const PLACE_UNKNOWN = 'not placed';
 
-const statementName = (section: Section | null): string =>
-  section ? STATEMENT_NAMES[statementOfClass(section.class)].toLowerCase() : PLACE_UNKNOWN;
+const statementIn = (scheme: Scheme, section: Section | null): string =>
+  section ? statementName(scheme, statementOfClass(section.class)).toLowerCase() : PLACE_UNKNOWN;
 
 /** The facts that placement sentences are made from. */
 export function placeFacts(marking: Marking, key: Account, odd: Account | null): Facts {
@@ -25,10 +26,10 @@ export function placeFacts(marking: Marking, key: Account, odd: Account | null):
   return {
     name: odd?.name ?? key.name,
     section: now?.name ?? null,
-    statement: statementName(now),
+    statement: statementIn(marking.work.scheme, now),
     type: odd ? (typeOf(marking.work.scheme, odd.type)?.name ?? null) : null,
     rightSection: right?.name ?? null,
-    rightStatement: statementName(right),
+    rightStatement: statementIn(marking.key.book.scheme, right),
     rightType: type?.name ?? null,
     says: type?.says ?? null,
     amount: closing === 0 ? null : marking.money(Math.abs(closing)),

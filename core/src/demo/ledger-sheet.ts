@@ -1,9 +1,10 @@
 import type { Account, Book, Company, Entry, EntryKind, LegalForm } from '../book/book.js';
 import { account } from '../book/new-book.js';
+import { NO_TAX_LISTS } from '../book/tax-lists.js';
 import { SHIPPED_PLANS } from '../numbering/shipped-plans.js';
 import { SHIPPED_SCHEMES, type Scheme } from '../scheme/index.js';
 import { addDays } from '../book/calendar.js';
-import { shippedScheme } from '../scheme/shipped-schemes.js';
+import { shippedScheme } from '../scheme/words.js';
 
 /** A book written down as a sheet of plain rows: how the demo companies are kept in the source. */
 export interface LedgerSheet {
@@ -43,6 +44,7 @@ export function bookOfSheet(sheet: LedgerSheet): Book {
     company,
     scheme: shippedScheme(sheet.scheme ?? '') ?? (SHIPPED_SCHEMES[0] as Scheme),
     numberPlan: SHIPPED_PLANS[0] ?? null,
+    taxLists: NO_TAX_LISTS,
     accounts: rows.map(accountOfRow),
     opening: {
       date: addDays(company.firstDay, -1),

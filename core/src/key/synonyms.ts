@@ -5,11 +5,11 @@
 export const SYNONYMS: readonly (readonly [plain: string, ...same: string[]])[] = [
   ['trade receivables', 'accounts receivable', 'trade debtor', 'debtor', 'receivable ledger', 'sales ledger control', 'receivable'],
   ['trade payables', 'accounts payable', 'trade creditor', 'creditor', 'payable ledger', 'purchase ledger control', 'payable'],
-  ['inventory', 'stock in trade', 'stock', 'merchandise', 'goods for resale', 'closing stock', 'finished good'],
+  ['inventory', 'stock in trade', 'stock', 'merchandise', 'goods for resale', 'closing stock', 'finished good', 'merchandise inventory'],
   ['prepaid', 'prepayment', 'prepayment of', 'paid in advance', 'paid ahead', 'prepayments'],
   ['accrued', 'accrual', 'accruals'],
   ['deferred income', 'unearned revenue', 'unearned income', 'deferred revenue', 'income received in advance', 'revenue received in advance', 'contract liability'],
-  ['allowance doubtful debt', 'provision for doubtful debt', 'allowance for doubtful account', 'allowance for bad debt', 'provision for bad debt', 'allowance for uncollectible', 'allowance for credit loss'],
+  ['allowance doubtful debt', 'provision for doubtful debt', 'allowance for doubtful account', 'allowance for bad debt', 'provision for bad debt', 'allowance for uncollectible', 'allowance for credit loss', 'allowance for uncollectible account'],
   ['bad debt', 'bad debt expense', 'doubtful debt expense', 'irrecoverable debt', 'uncollectible account expense', 'credit loss'],
   ['accumulated depreciation', 'provision for depreciation', 'acc depreciation', 'accum depreciation', 'depreciation to date'],
   ['depreciation', 'depn', 'depr', 'dep', 'depreciation expense', 'depreciation charge'],

@@ -1,4 +1,5 @@
 import { openingOf, type Account, type Book, type Entry } from '../book/book.js';
+import { account } from '../book/new-book.js';
 import { sum, type Amount } from '../money/amount.js';
 import { typeOf } from '../scheme/scheme.js';
 
@@ -27,16 +28,7 @@ export const counts = (posting: Posting, entry: Entry): boolean =>
   (posting.opening || entry.kind !== 'opening');
 
 /** The account of the role suspense: the book's own, else the one that statements show when needed. */
-export const VIRTUAL_SUSPENSE: Account = {
-  id: 'suspense',
-  number: null,
-  name: 'Suspense: opening difference',
-  type: 'suspense',
-  parent: null,
-  retired: false,
-  description: null,
-  cashFlow: null,
-};
+const VIRTUAL_SUSPENSE: Account = account('suspense', 'Suspense: opening difference');
 
 const isSuspense = (book: Book, account: Account): boolean =>
   typeOf(book.scheme, account.type)?.role === 'suspense';
@@ -54,7 +46,8 @@ export function suspenseOf(book: Book): Account {
   const taken = new Set(book.accounts.map((account) => account.id));
   let id = VIRTUAL_SUSPENSE.id;
   while (taken.has(id)) id += '-difference';
-  return { ...VIRTUAL_SUSPENSE, id };
+  const type = book.scheme.types.find((each) => each.role === 'suspense')?.id ?? null;
+  return { ...VIRTUAL_SUSPENSE, id, type };
 }
 
 /**

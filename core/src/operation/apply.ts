@@ -2,6 +2,8 @@ import type { Book } from '../book/book.js';
 import { done, refused, type Refusal, type Result } from '../refusal/refusal.js';
 import { addAccount } from './add-account.js';
 import { changeCompany } from './change-company.js';
+import { changeScheme } from './change-scheme.js';
+import { changeTaxLists } from './change-tax-lists.js';
 import { deleteAccount } from './delete-account.js';
 import { describeAccount } from './describe-account.js';
 import { changeEntry, recordEntry, removeEntry } from './entry-changes.js';
@@ -17,6 +19,7 @@ import {
 import { renameAccount } from './rename-account.js';
 import { renumberAll } from './renumber-all.js';
 import { renumberAccount } from './renumber-account.js';
+import { stateSide } from './state-side.js';
 import { bringBackAccount, retireAccount } from './retire-account.js';
 import { setOpening, setOpeningDate } from './set-opening.js';
 
@@ -44,6 +47,7 @@ export const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
   'renumber-account': renumberAccount,
   'move-account': moveAccount,
   'describe-account': describeAccount,
+  'state-side': stateSide,
   'retire-account': retireAccount,
   'bring-back-account': bringBackAccount,
   'delete-account': deleteAccount,
@@ -53,6 +57,8 @@ export const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
   'change-entry': changeEntry,
   'remove-entry': removeEntry,
   'change-company': changeCompany,
+  'change-tax-lists': changeTaxLists,
+  'change-scheme': changeScheme,
   'renumber-all': renumberAll,
   several,
 };

@@ -1,9 +1,10 @@
-import type { Company } from '../book/book.js';
+import type { Book, Company } from '../book/book.js';
 import { isDay } from '../book/calendar.js';
 import { notACurrency, notADay } from '../book/read-book.js';
 import { minorDigits } from '../money/amount.js';
 import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
-import type { Change } from './operation.js';
+import { inWords, isShipped, type Scheme } from '../scheme/index.js';
+import type { Change, Operation } from './operation.js';
 
 export const companyNameless = refusal(
   'company.nameless',
@@ -32,6 +33,13 @@ export function faultsOfCompany(company: Company): Refusal[] {
   return faults;
 }
 
+/** A scheme of somebody's own comes back name by name: its words can't be told from those it had. */
+function inverseOf(book: Book, next: Scheme): Operation {
+  const back = { kind: 'change-company', company: book.company } as const;
+  if (next === book.scheme || isShipped(book.scheme)) return back;
+  return { kind: 'several', operations: [back, { kind: 'change-scheme', scheme: book.scheme }] };
+}
+
 export const changeCompany: Change<'change-company'> = {
   apply(book, { company }) {
     const faults = faultsOfCompany(company);
@@ -40,9 +48,10 @@ export const changeCompany: Change<'change-company'> = {
     if (hasAmounts && minorDigits(from) !== minorDigits(company.currency))
       faults.push(currencyFixed({ from, to: company.currency }, 'currency'));
     if (faults.length > 0) return refused(...faults);
+    const scheme = inWords(book.scheme, company.words ?? 'international');
     return done({
-      book: { ...book, company: { ...company, name: company.name.trim() } },
-      inverse: { kind: 'change-company', company: book.company },
+      book: { ...book, company: { ...company, name: company.name.trim() }, scheme },
+      inverse: inverseOf(book, scheme),
       notices: [],
     });
   },

@@ -1,20 +1,28 @@
-import { done } from '../refusal/refusal.js';
+import { faultsOfAccount } from '../book/book-faults.js';
+import { LARGEST_AMOUNT } from '../money/amount.js';
+import { amountTooLarge } from '../money/parse-amount.js';
+import { done, refused } from '../refusal/refusal.js';
 import { replaced, wanted } from './account-changes.js';
 import type { Change } from './operation.js';
 
+/** The particulars of an account that say nothing of its place: description, cash flow, taxes, budget. */
 export const describeAccount: Change<'describe-account'> = {
-  apply(book, operation) {
-    const found = wanted(book, operation.id);
+  apply(book, { kind, id, ...particulars }) {
+    const found = wanted(book, id);
     if (!found.ok) return found;
-    const { id, description, cashFlow } = found.value;
-    const next = operation.description?.trim() || null;
+    const next = {
+      ...found.value,
+      ...particulars,
+      description: particulars.description?.trim() || null,
+    };
+    const faults = faultsOfAccount(book, next);
+    if (Math.abs(next.budget ?? 0) > LARGEST_AMOUNT)
+      faults.push(amountTooLarge({ text: String(next.budget) }, 'budget'));
+    if (faults.length > 0) return refused(...faults);
+    const { description, cashFlow, taxLine, taxCode, budget } = found.value;
     return done({
-      book: replaced(book, {
-        ...found.value,
-        description: next,
-        cashFlow: operation.cashFlow,
-      }),
-      inverse: { kind: 'describe-account', id, description, cashFlow },
+      book: replaced(book, next),
+      inverse: { kind, id, description, cashFlow, taxLine, taxCode, budget },
       notices: [],
     });
   },

@@ -3,6 +3,8 @@ import { dayText } from '../book/calendar.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { sectionOfType } from '../scheme/scheme.js';
+import { WORDS_NAMES } from '../scheme/words.js';
+import { effectsOfScheme } from './change-scheme.js';
 import type { Operation, OperationKind, OperationOf } from './operation.js';
 
 type Says<K extends OperationKind> = (operation: OperationOf<K>, before: Book) => string;
@@ -46,6 +48,12 @@ function several({ operations }: OperationOf<'several'>, before: Book): string {
   return `${operations.length} changes at once, the first: ${operationSays(first, before)}`;
 }
 
+function schemeChanged({ scheme }: OperationOf<'change-scheme'>, before: Book): string {
+  const { notPlaced } = effectsOfScheme(before, scheme);
+  const lost = notPlaced.length === 0 ? '' : `; ${notPlaced.length} accounts wait without a place`;
+  return `The scheme is “${scheme.name}” now${lost}.`;
+}
+
 const SAYS: { readonly [K in OperationKind]: Says<K> } = {
   'add-account': ({ account }, book) =>
     `“${accountLabel(account)}” added in ${placeOf(book, account.type)}.`,
@@ -70,7 +78,16 @@ const SAYS: { readonly [K in OperationKind]: Says<K> } = {
     const entry = book.entries.find((each) => each.id === id);
     return `Entry ${entry ? entryNamed(entry) : id} removed.`;
   },
-  'change-company': () => 'The particulars of the company changed.',
+  'state-side': ({ id, side }, book) =>
+    side === null
+      ? `No normal side is said of ${named(book, id)} any more.`
+      : `${named(book, id)} is said to stand normally in ${side}.`,
+  'change-company': ({ company }, book) =>
+    (company.words ?? 'international') === (book.company.words ?? 'international')
+      ? 'The particulars of the company changed.'
+      : `The words are ${WORDS_NAMES[company.words ?? 'international']} now.`,
+  'change-tax-lists': () => 'The lists of tax lines and tax codes changed.',
+  'change-scheme': schemeChanged,
   'renumber-all': ({ numbers, numberPlan }) =>
     numberPlan
       ? `${numbers.length} accounts renumbered, ${numberPlan.name.toLowerCase()}.`

@@ -2,7 +2,9 @@ import type { Account, Book, Company, Entry } from '../book/book.js';
 import type { Amount } from '../money/amount.js';
 import type { NumberPlan } from '../numbering/number-plan.js';
 import type { Refusal, Result } from '../refusal/refusal.js';
-import type { Activity } from '../scheme/scheme.js';
+import type { Side } from '../money/side.js';
+import type { Activity, Scheme } from '../scheme/scheme.js';
+import type { TaxLists } from '../book/tax-lists.js';
 
 /** A change of a book, as data with a name. It can be kept, sent, applied and undone. */
 export type Operation =
@@ -23,7 +25,11 @@ export type Operation =
       readonly id: string;
       readonly description: string | null;
       readonly cashFlow: Activity | null;
+      readonly taxLine: string | null;
+      readonly taxCode: string | null;
+      readonly budget: Amount | null;
     }
+  | { readonly kind: 'state-side'; readonly id: string; readonly side: Side | null }
   | { readonly kind: 'retire-account'; readonly id: string }
   | { readonly kind: 'bring-back-account'; readonly id: string }
   | {
@@ -45,6 +51,17 @@ export type Operation =
   | { readonly kind: 'change-entry'; readonly entry: Entry; readonly restores?: true }
   | { readonly kind: 'remove-entry'; readonly id: string }
   | { readonly kind: 'change-company'; readonly company: Company }
+  | { readonly kind: 'change-tax-lists'; readonly taxLists: TaxLists }
+  | {
+      readonly kind: 'change-scheme';
+      readonly scheme: Scheme;
+      /** Where accounts stand from then on; absent: those of a type that is gone lose their place. */
+      readonly places?: readonly {
+        readonly id: string;
+        readonly type: string | null;
+        readonly parent: string | null;
+      }[];
+    }
   | {
       readonly kind: 'renumber-all';
       readonly numbers: readonly { readonly id: string; readonly number: string | null }[];

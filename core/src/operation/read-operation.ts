@@ -1,6 +1,9 @@
 import { ENTRY_KINDS, LEGAL_FORMS, type Account, type Entry } from '../book/book.js';
 import { join, JsonReader, jsonWrongKind } from '../book/json-reader.js';
-import { readPlan } from '../book/read-classification.js';
+import { readPlan, readScheme } from '../book/read-classification.js';
+import { readTaxList } from '../book/tax-lists.js';
+import type { Side } from '../money/side.js';
+import { WORDS, type Scheme } from '../scheme/index.js';
 import type { Amount } from '../money/amount.js';
 import { done, type Result } from '../refusal/refusal.js';
 import type { Activity } from '../scheme/scheme.js';
@@ -9,6 +12,7 @@ import type { Operation, OperationKind, OperationOf } from './operation.js';
 type Json = Record<string, unknown>;
 type Take<K extends OperationKind> = (read: Fields, json: Json) => Omit<OperationOf<K>, 'kind'>;
 
+const SIDES = ['debit', 'credit'] as const;
 const ACTIVITIES = ['cash', 'operating', 'investing', 'financing', 'none'] as const;
 
 /** The fields of an operation as it came over the wire: every value checked for its kind. */
@@ -45,14 +49,33 @@ class Fields {
     return given ? this.reader.oneOf(json, 'cashFlow', this.path, ACTIVITIES, 'operating') : null;
   }
 
+  side(json: Json, key: string): Side | null {
+    const given = json[key] !== null && json[key] !== undefined;
+    return given ? this.reader.oneOf(json, key, this.path, SIDES, 'debit') : null;
+  }
+
   at(key: string | number): Fields {
     return new Fields(this.reader, join(this.path, key));
   }
 }
 
+const PARTICULARS = ['description', 'cashFlow', 'taxLine', 'taxCode', 'budget'];
+const ACCOUNT_KEYS = [
+  ...['id', 'number', 'name', 'type', 'parent', 'retired', 'statedSide'],
+  ...PARTICULARS,
+];
+
+const takeParticulars = (read: Fields, json: Json) => ({
+  description: read.orNull(json, 'description'),
+  cashFlow: read.activity(json),
+  taxLine: read.orNull(json, 'taxLine'),
+  taxCode: read.orNull(json, 'taxCode'),
+  budget:
+    json['budget'] === null || json['budget'] === undefined ? null : read.amount(json, 'budget'),
+});
+
 function takeAccount(read: Fields, value: unknown): Account {
-  const keys = ['id', 'number', 'name', 'type', 'parent', 'retired', 'description', 'cashFlow'];
-  const json = read.reader.object(value, read.path, keys);
+  const json = read.reader.object(value, read.path, ACCOUNT_KEYS);
   return {
     id: read.text(json, 'id'),
     number: read.orNull(json, 'number'),
@@ -60,8 +83,8 @@ function takeAccount(read: Fields, value: unknown): Account {
     type: read.orNull(json, 'type'),
     parent: read.orNull(json, 'parent'),
     retired: read.reader.flag(json, 'retired', read.path),
-    description: read.orNull(json, 'description'),
-    cashFlow: read.activity(json),
+    ...takeParticulars(read, json),
+    statedSide: read.side(json, 'statedSide'),
   };
 }
 
@@ -115,12 +138,12 @@ const TAKES: { readonly [K in OperationKind]: readonly [keys: readonly string[],
       }),
     ],
     'describe-account': [
-      ['id', 'description', 'cashFlow'],
-      (read, json) => ({
-        id: read.text(json, 'id'),
-        description: read.orNull(json, 'description'),
-        cashFlow: read.activity(json),
-      }),
+      ['id', ...PARTICULARS],
+      (read, json) => ({ id: read.text(json, 'id'), ...takeParticulars(read, json) }),
+    ],
+    'state-side': [
+      ['id', 'side'],
+      (read, json) => ({ id: read.text(json, 'id'), side: read.side(json, 'side') }),
     ],
     'retire-account': [['id'], onlyId],
     'bring-back-account': [['id'], onlyId],
@@ -159,6 +182,34 @@ const TAKES: { readonly [K in OperationKind]: readonly [keys: readonly string[],
       ['company'],
       (read, json) => ({ company: takeCompany(read.at('company'), json['company']) }),
     ],
+    'change-tax-lists': [
+      ['taxLists'],
+      (read, json) => {
+        const path = join(read.path, 'taxLists');
+        const lists = read.reader.object(json['taxLists'], path, ['lines', 'codes']);
+        return {
+          taxLists: {
+            lines: readTaxList(read.reader, lists, 'lines', path),
+            codes: readTaxList(read.reader, lists, 'codes', path),
+          },
+        };
+      },
+    ],
+    'change-scheme': [
+      ['scheme', 'places'],
+      (read, json) => ({
+        scheme: takeScheme(read, json['scheme']),
+        places: read.reader.list(json, 'places', read.path).map((each, i) => {
+          const at = read.at('places').at(i);
+          const row = at.reader.object(each, at.path, ['id', 'type', 'parent']);
+          return {
+            id: at.text(row, 'id'),
+            type: at.orNull(row, 'type'),
+            parent: at.orNull(row, 'parent'),
+          };
+        }),
+      }),
+    ],
     'renumber-all': [
       ['numbers', 'numberPlan'],
       (read, json) => ({
@@ -181,7 +232,7 @@ const TAKES: { readonly [K in OperationKind]: readonly [keys: readonly string[],
   };
 
 function takeCompany(read: Fields, value: unknown) {
-  const keys = ['name', 'trade', 'legalForm', 'currency', 'firstDay', 'periods'];
+  const keys = ['name', 'trade', 'legalForm', 'currency', 'firstDay', 'periods', 'words'];
   const json = read.reader.object(value, read.path, keys);
   return {
     name: read.text(json, 'name'),
@@ -190,7 +241,17 @@ function takeCompany(read: Fields, value: unknown) {
     currency: read.text(json, 'currency'),
     firstDay: read.text(json, 'firstDay'),
     periods: read.reader.whole(json, 'periods', read.path, 12, 1, 53),
+    words: read.reader.oneOf(json, 'words', read.path, WORDS, 'international'),
   };
+}
+
+/** A scheme as it came over the wire says in which words its names are written. */
+function takeScheme(read: Fields, value: unknown): Scheme {
+  const path = join(read.path, 'scheme');
+  if (typeof value !== 'object' || value === null) return readScheme(read.reader, value, path);
+  const { words: _, ...rest } = value as Json;
+  const words = read.reader.oneOf(value as Json, 'words', path, WORDS, 'international');
+  return readScheme(read.reader, rest, path, words);
 }
 
 const DEEPEST_NESTING = 4;

@@ -1,4 +1,17 @@
 export * from './scheme.js';
 export { CATALOGUE } from './catalogue.js';
-export { SHIPPED_SCHEMES, shippedScheme } from './shipped-schemes.js';
+export { SHIPPED_SCHEMES } from './shipped-schemes.js';
+export {
+  inWords,
+  isShipped,
+  lineNameIn,
+  namesInAnyWords,
+  shippedScheme,
+  statementName,
+  WORDS,
+  WORDS_NAMES,
+  wordsOf,
+  writtenIn,
+} from './words.js';
 export { otherwiseSays } from './otherwise.js';
+export * from './scheme-faults.js';

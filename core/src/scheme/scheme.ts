@@ -1,5 +1,8 @@
 import { otherSide, type Side } from '../money/side.js';
 
+/** In which English a company names things. Only the words change, never what they mean. */
+export type Words = 'international' | 'british' | 'american';
+
 export type StatementId = 'balance-sheet' | 'profit-and-loss';
 export type ClassId = 'asset' | 'liability' | 'equity' | 'income' | 'expense';
 
@@ -22,7 +25,16 @@ export interface Section {
   readonly id: string;
   readonly name: string;
   readonly class: ClassId;
+  /**
+   * Profit and loss only: the first subtotal that the section counts in. Absent: as for the shipped section
+   * of this id; one of a scheme's own then counts in the profit before tax.
+   */
+  readonly countsIn?: ProfitLine;
 }
+
+/** The subtotals of profit and loss, in the order shown. */
+export type ProfitLine =
+  'revenue' | 'grossProfit' | 'operatingProfit' | 'profitBeforeTax' | 'profit';
 
 /** The leaf of a scheme: it fixes section, normal side, cash-flow activity and role. */
 export interface AccountType {
@@ -45,6 +57,8 @@ export interface Scheme {
   readonly name: string;
   readonly sections: readonly Section[];
   readonly types: readonly AccountType[];
+  /** In which words its names are written; absent: international. */
+  readonly words?: Words;
 }
 
 export const CLASS_NAMES: Readonly<Record<ClassId, string>> = {

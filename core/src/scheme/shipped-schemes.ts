@@ -38,6 +38,3 @@ const nonCurrentFirst: Scheme = {
 
 /** The schemes that come with the product; the first is the usual one. */
 export const SHIPPED_SCHEMES: readonly Scheme[] = [currentFirst, nonCurrentFirst];
-
-export const shippedScheme = (id: string): Scheme | null =>
-  SHIPPED_SCHEMES.find((scheme) => scheme.id === id) ?? null;

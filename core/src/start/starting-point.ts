@@ -54,6 +54,7 @@ export function startingPoint(key: Book, kind: StartKind, planting: Planting): B
         type: null,
         number: null,
         parent: null,
+        statedSide: null,
       }));
     case 'number-them':
       return withAccounts(key, (account) => ({ ...account, number: null }));

@@ -1,6 +1,7 @@
 import type { Account, Book, Company, LegalForm } from '../book/book.js';
 import { account, freeId, newBook, slugOf } from '../book/new-book.js';
 import { renumberedChart } from '../placing/renumber-chart.js';
+import { namesInAnyWords, typeOf, type Scheme } from '../scheme/index.js';
 import { EVERYBODY, TRADES, type Trade } from './trades.js';
 
 /** The equity of each legal form, besides the one account for profits kept: `name | type`. */
@@ -31,13 +32,23 @@ const rowsOf = (text: string): Row[] =>
       return { name, type, under: under ?? null };
     });
 
-function accountsOf(rows: readonly Row[], taken: Set<string>): Account[] {
+/** An account that is called as its type is, is called so in the company's words, too. */
+function nameIn(scheme: Scheme, { name, type }: Row): string {
+  const own = typeOf(scheme, type);
+  return own && namesInAnyWords(type).includes(name) ? own.name : name;
+}
+
+function accountsOf(rows: readonly Row[], scheme: Scheme, taken: Set<string>): Account[] {
   const ids = new Map<string, string>();
-  return rows.map(({ name, type, under }) => {
+  return rows.map((row) => {
+    const { name, type, under } = row;
     const id = freeId(slugOf(name), taken);
     taken.add(id);
     ids.set(name, id);
-    return account(id, name, { type, parent: under === null ? null : (ids.get(under) ?? null) });
+    return account(id, nameIn(scheme, row), {
+      type,
+      parent: under === null ? null : (ids.get(under) ?? null),
+    });
   });
 }
 
@@ -59,7 +70,10 @@ export function starterChart(tradeId: string, frame: StarterFrame): Book {
   const empty = newBook(frame);
   const taken = new Set(empty.accounts.map((each) => each.id));
   const rows = [EVERYBODY, trade.rows, EQUITY[frame.company.legalForm]].flatMap(rowsOf);
-  const book = { ...empty, accounts: [...empty.accounts, ...accountsOf(rows, taken)] };
+  const book = {
+    ...empty,
+    accounts: [...empty.accounts, ...accountsOf(rows, empty.scheme, taken)],
+  };
   const plain = { ...book, accounts: book.accounts.map((each) => ({ ...each, number: null })) };
   const result = renumberedChart(plain, plain.numberPlan);
   if (!result.ok) throw new Error(result.refusals[0]?.says);

@@ -1,5 +1,6 @@
 import { NOT_PLACED } from '../book/place.js';
 import { sectionById, statementOfClass, type Scheme, type StatementId } from '../scheme/scheme.js';
+import { lineNameIn } from '../scheme/words.js';
 import { PROFIT_LINES, profitStep } from './profit-and-loss.js';
 import { sectionSign } from './section-figures.js';
 
@@ -58,18 +59,23 @@ const BALANCE_TOTALS: readonly StatementLine[] = [
   total('equity', 'Equity', (scheme, section) =>
     classOf(scheme, section) === 'equity' ? -1 : weighProfit(scheme, section),
   ),
-  total('profit', 'Profit for the period', weighProfit),
 ];
+const PROFIT_ON_SHEET = 'Profit for the period';
 
 /** The lines of a statement that are checked: its sections, then its subtotals and totals. */
 export function linesOfStatement(scheme: Scheme, statement: StatementId): StatementLine[] {
   const sections = scheme.sections
     .filter((section) => statementOfClass(section.class) === statement)
     .map((section) => sectionLine(section.id, section.name));
-  if (statement === 'balance-sheet') return [...sections, ...BALANCE_TOTALS];
+  if (statement === 'balance-sheet') {
+    const profit = lineNameIn(scheme, 'profit', PROFIT_ON_SHEET);
+    return [...sections, ...BALANCE_TOTALS, total('profit', profit, weighProfit)];
+  }
   const totals = PROFIT_LINES.filter(({ line }) => line !== 'revenue').map(({ line, step, name }) =>
-    total(TOTAL_IDS[line] ?? line, name, (of, section) =>
-      profitStep({ id: section }) <= step ? weighProfit(of, section) : 0,
+    total(TOTAL_IDS[line] ?? line, lineNameIn(scheme, line, name), (of, section) =>
+      profitStep(sectionById(of, section) ?? { id: section }) <= step
+        ? weighProfit(of, section)
+        : 0,
     ),
   );
   return [...sections, ...totals];

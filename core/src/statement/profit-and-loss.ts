@@ -2,7 +2,7 @@ import type { Book } from '../book/book.js';
 import type { Period } from '../book/calendar.js';
 import { balancesOf } from '../ledger/balances.js';
 import { sum, type Amount } from '../money/amount.js';
-import { statementOfClass, type Section } from '../scheme/scheme.js';
+import { statementOfClass, type ProfitLine, type Section } from '../scheme/scheme.js';
 import { sectionFigures, type Level, type SectionFigures } from './section-figures.js';
 
 export interface ProfitAndLoss {
@@ -11,9 +11,6 @@ export interface ProfitAndLoss {
   readonly sections: readonly SectionFigures[];
   readonly totals: Readonly<Record<ProfitLine, Amount>>;
 }
-
-export type ProfitLine =
-  'revenue' | 'grossProfit' | 'operatingProfit' | 'profitBeforeTax' | 'profit';
 
 /** The subtotals in the order shown, each after the sections of its step. */
 export const PROFIT_LINES: readonly { line: ProfitLine; step: number; name: string }[] = [
@@ -24,15 +21,22 @@ export const PROFIT_LINES: readonly { line: ProfitLine; step: number; name: stri
   { line: 'profit', step: 5, name: 'Profit for the period' },
 ];
 
-const STEPS: Readonly<Record<string, number>> = {
-  revenue: 1,
-  'cost-of-sales': 2,
-  'operating-expenses': 3,
-  'income-tax': 5,
+const COUNTS_IN: Readonly<Record<string, ProfitLine>> = {
+  revenue: 'revenue',
+  'cost-of-sales': 'grossProfit',
+  'operating-expenses': 'operatingProfit',
+  'income-tax': 'profit',
 };
 
-/** After which subtotal's step a section counts: one of a scheme's own counts as other income or expense. */
-export const profitStep = (section: Pick<Section, 'id'>): number => STEPS[section.id] ?? 4;
+/** The first subtotal that a section of profit and loss counts in. */
+export const countsIn = (section: Pick<Section, 'id' | 'countsIn'>): ProfitLine =>
+  section.countsIn ?? COUNTS_IN[section.id] ?? 'profitBeforeTax';
+
+const STEPS = new Map(PROFIT_LINES.map(({ line, step }) => [line, step]));
+
+/** That subtotal's place in the order shown, from 1. */
+export const profitStep = (section: Pick<Section, 'id' | 'countsIn'>): number =>
+  STEPS.get(countsIn(section)) ?? 4;
 
 /**
  * Profit and loss for a period, both days included. Entries of the kind closing never count; opening

@@ -3,13 +3,9 @@ import type { Period } from '../book/calendar.js';
 import { ancestorsOf, rankInChart } from '../book/place.js';
 import type { Amount } from '../money/amount.js';
 import { balanceSheet, type BalanceSheet } from './balance-sheet.js';
-import {
-  PROFIT_LINES,
-  profitAndLoss,
-  profitStep,
-  type ProfitAndLoss,
-  type ProfitLine,
-} from './profit-and-loss.js';
+import type { ProfitLine, Scheme } from '../scheme/scheme.js';
+import { lineNameIn } from '../scheme/words.js';
+import { PROFIT_LINES, profitAndLoss, profitStep, type ProfitAndLoss } from './profit-and-loss.js';
 import type { Level, SectionFigures } from './section-figures.js';
 
 /** Both statements of a book as the open spread shows them: each account's figure at its place. */
@@ -76,5 +72,6 @@ export function subtotalsShown(
   return shown;
 }
 
-export const profitLineName = (line: ProfitLine): string =>
-  PROFIT_LINES.find((each) => each.line === line)?.name ?? line;
+/** What the scheme's words call a subtotal of profit and loss. */
+export const profitLineName = (scheme: Scheme, line: ProfitLine): string =>
+  lineNameIn(scheme, line, PROFIT_LINES.find((each) => each.line === line)?.name ?? line);

@@ -1,5 +1,6 @@
 import { type Account, type Book, type Company } from '../book/book.js';
 import { account, freeId, slugOf } from '../book/new-book.js';
+import { NO_TAX_LISTS } from '../book/tax-lists.js';
 import type { Amount } from '../money/amount.js';
 import { numberKey } from '../numbering/account-number.js';
 import type { NumberPlan } from '../numbering/number-plan.js';
@@ -70,6 +71,7 @@ export function bookFromTable(table: AccountTable, frame: TableFrame): Book {
     company: frame.company,
     scheme: frame.scheme,
     numberPlan: frame.numberPlan,
+    taxLists: NO_TAX_LISTS,
     accounts: accounts.map((each, i) => ({ ...each, parent: parentOf(i, table, accounts, frame) })),
     opening: { date: frame.at, balances },
     entries: [],

@@ -1,11 +1,14 @@
 import { plainName, similarity } from '../key/names.js';
 import { typeOf, typesOfSection, type AccountType, type Scheme } from '../scheme/scheme.js';
+import { namesInAnyWords } from '../scheme/words.js';
 
 /** How well a name fits a type: the best likeness with its name and its examples. */
 function fit(name: string, type: AccountType): number {
   const plain = plainName(name);
   return Math.max(
-    ...[type.name, ...type.examples].map((each) => similarity(plain, plainName(each))),
+    ...[type.name, ...namesInAnyWords(type.id), ...type.examples].map((each) =>
+      similarity(plain, plainName(each)),
+    ),
   );
 }
 
@@ -47,6 +50,10 @@ const plainWord = (text: string): string =>
     .replace(/[^a-z]+/g, ' ')
     .trim();
 
+/** By its name in the book, or by a shipped name in whatever words. */
+const isCalled = ({ id, name }: { id: string; name: string }, word: string): boolean =>
+  [name, ...namesInAnyWords(id)].some((each) => plainWord(each) === word);
+
 export const SECTION_ALIASES: Readonly<Record<string, string>> = {
   'fixed assets': 'non-current-assets',
   'long term assets': 'non-current-assets',
@@ -69,7 +76,7 @@ export function sectionNamed(scheme: Scheme, cell: string): string | null {
   const last = cell.split(/[>›/]/).at(-1) ?? cell;
   const word = plainWord(last);
   const found = scheme.sections.find(
-    (section) => plainWord(section.name) === word || plainWord(section.id) === word,
+    (section) => isCalled(section, word) || plainWord(section.id) === word,
   );
   const alias = SECTION_ALIASES[word];
   return found?.id ?? (alias && scheme.sections.some((s) => s.id === alias) ? alias : null);
@@ -80,7 +87,7 @@ export function typeNamed(scheme: Scheme, cell: string, name: string): AccountTy
   const last = (cell.split(/[>›]/).at(-1) ?? cell).trim();
   const exact =
     typeOf(scheme, last.toLowerCase()) ??
-    scheme.types.find((type) => plainWord(type.name) === plainWord(last));
+    scheme.types.find((type) => isCalled(type, plainWord(last)));
   if (exact) return exact;
   const section = sectionNamed(scheme, cell);
   return section === null ? best(last, scheme.types, 0.75) : guessType(scheme, name, section);

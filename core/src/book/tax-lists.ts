@@ -1,0 +1,84 @@
+import { refusal, type Refusal } from '../refusal/refusal.js';
+import { join, type JsonReader } from './json-reader.js';
+
+/** One line of a tax return, or one tax code. */
+export interface TaxItem {
+  /** Short, as it is written beside an account: `4.2`, `S20`. */
+  readonly id: string;
+  readonly name: string;
+}
+
+/** What an instructor lets accounts be given: lines of the tax return, and tax codes. */
+export interface TaxLists {
+  readonly lines: readonly TaxItem[];
+  readonly codes: readonly TaxItem[];
+}
+
+export type TaxListName = keyof TaxLists;
+
+export const NO_TAX_LISTS: TaxLists = { lines: [], codes: [] };
+
+export const TAX_LIST_NAMES: Readonly<Record<TaxListName, string>> = {
+  lines: 'tax line',
+  codes: 'tax code',
+};
+
+export const LONGEST_TAX_LIST = 500;
+
+export const taxItemNameless = refusal(
+  'tax.nameless',
+  (f: { kind: string }) =>
+    `A ${f.kind} needs a short code of 1 to 12 characters and a name of 1 to 80.`,
+);
+export const taxItemDoubled = refusal(
+  'tax.doubled',
+  (f: { kind: string; id: string }) =>
+    `There are two of the ${f.kind} “${f.id}”. Give each its own code.`,
+);
+export const taxItemUnknown = refusal(
+  'tax.unknown',
+  (f: { kind: string; id: string }) =>
+    `There is no ${f.kind} “${f.id}” in this book. Add it to the list first, or choose another.`,
+);
+export const taxListLong = refusal(
+  'tax.list-long',
+  (f: { kind: string }) =>
+    `More than ${LONGEST_TAX_LIST} of a ${f.kind} are more than anybody can choose from. Take some out.`,
+);
+
+/** Reads one list of tax lines or codes from a document. */
+export const readTaxList = (
+  reader: JsonReader,
+  of: Record<string, unknown>,
+  key: string,
+  path: string,
+): TaxItem[] =>
+  reader.list(of, key, path).map((each, i) => {
+    const at = `${join(path, key)}[${i}]`;
+    const json = reader.object(each, at, ['id', 'name']);
+    return { id: reader.text(json, 'id', at), name: reader.text(json, 'name', at) };
+  });
+
+export const taxItemOf = (lists: TaxLists, list: TaxListName, id: string | null): TaxItem | null =>
+  lists[list].find((item) => item.id === id) ?? null;
+
+/** What is wrong with the lists themselves, each with its place. */
+export function faultsOfTaxLists(lists: TaxLists, at = ''): Refusal[] {
+  return (['lines', 'codes'] as const).flatMap((name) => faultsOfList(lists, name, join(at, name)));
+}
+
+function faultsOfList(lists: TaxLists, name: TaxListName, at: string): Refusal[] {
+  const kind = TAX_LIST_NAMES[name];
+  const known = new Set<string>();
+  const faults = lists[name].flatMap((item, i): Refusal[] => {
+    const place = `${at}[${i}]`;
+    const key = item.id.trim().toLowerCase();
+    const isFit = key.length > 0 && key.length <= 12;
+    const isNamed = item.name.trim().length > 0 && item.name.trim().length <= 80;
+    if (!isFit || !isNamed) return [taxItemNameless({ kind }, place)];
+    if (known.has(key)) return [taxItemDoubled({ kind, id: item.id }, place)];
+    known.add(key);
+    return [];
+  });
+  return lists[name].length > LONGEST_TAX_LIST ? [taxListLong({ kind }, at)] : faults;
+}

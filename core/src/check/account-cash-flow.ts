@@ -1,0 +1,34 @@
+import { activityOf } from '../statement/cash-flow.js';
+import type { Check } from './check.js';
+import { allPass, eachAccount } from './each-account.js';
+
+/** Looked at where the key or the work gives an account an activity of its own; else its type says it. */
+export const accountCashFlow: Check = {
+  id: 'account.cash-flow',
+  title: 'Cash-flow activity',
+  fault: 'In another part of the cash flow',
+  compares: 'Where an account has a cash-flow activity of its own, it is the key’s.',
+  points: 1,
+  run: (marking) =>
+    eachAccount(marking, ['account.statement', 'account.section', 'account.type'], (seen) => {
+      const { key, works } = seen;
+      const isAsked = key.cashFlow !== null;
+      if (!isAsked && works.every((account) => account.cashFlow === null)) return null;
+      const right = activityOf(marking.key.book, key);
+      const { outcome, odd } = allPass(
+        works,
+        (account) => activityOf(marking.work, account) === right,
+      );
+      if (!isAsked && outcome === 'met') return null;
+      const now = odd ? activityOf(marking.work, odd) : null;
+      return { outcome, facts: () => ({ name: odd?.name ?? key.name, right, now }) };
+    }).map((finding) => ({
+      ...finding,
+      bearsPoints: marking.keyAccount(finding.subject.id)?.cashFlow !== null,
+    })),
+  says(facts, outcome) {
+    if (outcome === 'met')
+      return `In the cash flow it is ${String(facts['right'])}, as it should be.`;
+    return `In the cash flow “${String(facts['name'])}” is ${String(facts['now'] ?? 'nowhere')}; it belongs to ${String(facts['right'])}.`;
+  },
+};
