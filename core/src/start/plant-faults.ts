@@ -77,13 +77,17 @@ const noContra: Plant = (book, account) => {
   return type?.contra && plain ? changed(book, account.id, { type: plain.id }) : null;
 };
 
-/** Takes the name of the next account of the section, and gives it its own. */
-const crossed: Plant = (book, account) => {
+/** Takes the name of another account of the section, and gives it its own. */
+const crossed: Plant = (book, account, random) => {
   const section = sectionIdOf(book, account);
   const others = book.accounts.filter(
-    (each) => sectionIdOf(book, each) === section && each.id !== account.id && !each.retired,
+    (each) =>
+      sectionIdOf(book, each) === section &&
+      each.id !== account.id &&
+      !each.retired &&
+      each.number !== null,
   );
-  const other = others.find((each) => each.number !== null);
+  const other = others[Math.floor(random() * others.length)];
   if (!other || account.number === null) return null;
   return changed(changed(book, account.id, { name: other.name }), other.id, { name: account.name });
 };
@@ -137,8 +141,10 @@ export function plantFaults(
       if (left === 0 || !account || account.retired || touched.has(id)) continue;
       const next = PLANTS[kind](at, account, random);
       if (!next) continue;
-      for (const each of next.accounts) if (differs(at, each)) touched.add(each.id);
-      touched.add(id);
+      const before = at;
+      const involved = next.accounts.filter((each) => differs(before, each)).map((each) => each.id);
+      if (involved.some((each) => touched.has(each))) continue;
+      for (const each of [id, ...involved]) touched.add(each);
       planted.push({ kind, account: id });
       at = next;
       left -= 1;
