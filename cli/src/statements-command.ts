@@ -5,6 +5,8 @@ import {
   LEVELS,
   minorDigits,
   profitAndLoss,
+  resultName,
+  statementName,
   statementsToJson,
   usualPeriod,
   type Amount,
@@ -60,10 +62,10 @@ function page(book: Book, period: Period, level: Level): string {
   const { assets, liabilities, equity } = sheet.totals;
   const placed = sheet.notPlaced ? [...sheet.sections, sheet.notPlaced] : sheet.sections;
   return [
-    `${book.company.name}\n\nBalance sheet as at ${sheet.at}\n${sections(placed)}`,
-    row('  Profit for the period', sheet.totals.profit),
+    `${book.company.name}\n\n${statementName(book.scheme, 'balance-sheet')} as at ${sheet.at}\n${sections(placed)}`,
+    row(`  ${resultName(book.scheme, sheet.totals.profit)}`, sheet.totals.profit),
     row('Total assets', assets) + row('Total liabilities', liabilities) + row('Equity', equity),
-    `\nProfit and loss, ${profit.from} to ${profit.to}\n${sections(profit.sections)}`,
-    row('Profit for the period', profit.totals.profit),
+    `\n${statementName(book.scheme, 'profit-and-loss')}, ${profit.from} to ${profit.to}\n${sections(profit.sections)}`,
+    row(resultName(book.scheme, profit.totals.profit), profit.totals.profit),
   ].join('');
 }

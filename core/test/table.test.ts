@@ -5,6 +5,9 @@ import {
   cellsOf,
   cellsToCsv,
   decodeText,
+  doubledNumbers,
+  faultsOfBook,
+  newBookFromTable,
   proposeSign,
   readAccountTable,
   ternIsland,
@@ -143,5 +146,35 @@ describe('the list to set up', () => {
     expect(rows[1]).toEqual(['Accumulated depreciation, van', '2000.00']);
     expect(rows).toHaveLength(shop().accounts.length + 1);
     expect(rows.flat().join(' ')).not.toMatch(/1010|current|prepayment/);
+  });
+});
+
+describe('a new book from a table', () => {
+  const wanted = { company: COMPANY, scheme: 'current-first', numberPlan: 'four-digit' };
+
+  it('leaves the second account of a number without one, and says which number it was', () => {
+    const read = table('Nr,Name,Type\n1010,Bank,Bank\n1010,Till,Cash in hand\n');
+    expect(doubledNumbers(read)).toEqual(['1010']);
+    const made = newBookFromTable(read, wanted, 'debit-positive');
+    expect(made.accounts.map(({ number, name }) => [number, name])).toEqual([
+      ['1010', 'Bank'],
+      [null, 'Till'],
+      ['3100', 'Retained earnings'],
+    ]);
+    expect(faultsOfBook(made)).toEqual([]);
+  });
+
+  it('keeps the account for profits kept that the table has', () => {
+    const read = table('Nr,Name,Type\n3100,Profits of old,Retained earnings\n');
+    expect(newBookFromTable(read, wanted, 'debit-positive').accounts).toHaveLength(1);
+  });
+
+  it('gives the one that it adds an id and a number of its own', () => {
+    const read = table('Nr,Name,Type\n3100,Retained earnings,Reserve\n');
+    const made = newBookFromTable(read, wanted, 'debit-positive');
+    expect(made.accounts.map(({ id, number }) => [id, number])).toEqual([
+      ['retained-earnings', '3100'],
+      ['retained-earnings-2', null],
+    ]);
   });
 });

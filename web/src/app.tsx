@@ -65,6 +65,7 @@ function InstructorRoutes() {
       <Route path="/companies" element={<CompaniesPage />} />
       <Route path="/companies/new" element={<NewCompanyPage />} />
       <Route path="/companies/:bookId/:tab" element={<CompanyPage />} />
+      <Route path="/companies/:bookId/:tab/:part" element={<CompanyPage />} />
       <Route path="/exercises" element={<ExercisesPage />} />
       <Route path="/exercises/:id/:tab" element={<ExercisePage />} />
       <Route path="/exercises/:id/:tab/:part" element={<ExercisePage />} />

@@ -5,6 +5,7 @@ import { refusal, type Refusal } from '../refusal/refusal.js';
 import {
   faultsOfScheme,
   inWords,
+  orShipped,
   SHIPPED_SCHEMES,
   shippedScheme,
   writtenIn,
@@ -88,14 +89,7 @@ export function readScheme(
     types,
   };
   for (const each of faultsOfScheme(scheme, path)) reader.fault(each);
-  return orShippedScheme(writtenIn(scheme, words), words);
-}
-
-/** A scheme that is written out but says the same as a shipped one is that one. */
-function orShippedScheme(scheme: Scheme, words: Words): Scheme {
-  const shipped = shippedScheme(scheme.id, words);
-  const text = (each: Scheme) => JSON.stringify([each.name, each.sections, each.types]);
-  return shipped && text(shipped) === text(scheme) ? shipped : scheme;
+  return orShipped(writtenIn(scheme, words));
 }
 
 function takeSection(reader: JsonReader, value: unknown, path: string): Section {
@@ -159,7 +153,7 @@ export function readPlan(reader: JsonReader, value: unknown, path: string): Numb
     .list(json, 'bands', path)
     .map((each, i) => takeBand(reader, each, join(join(path, 'bands'), i)));
   checkOverlaps(reader, bands, join(path, 'bands'));
-  return orShipped({
+  return orShippedPlan({
     id: reader.text(json, 'id', path),
     name: reader.text(json, 'name', path),
     characters: reader.oneOf(json, 'characters', path, ['digits', 'letters-and-digits'], 'digits'),
@@ -171,7 +165,7 @@ export function readPlan(reader: JsonReader, value: unknown, path: string): Numb
 }
 
 /** A plan that is written out but says the same as a shipped one is that one. */
-function orShipped(plan: NumberPlan): NumberPlan {
+function orShippedPlan(plan: NumberPlan): NumberPlan {
   const shipped = shippedPlan(plan.id);
   const same = (band: Band) => `${band.section} ${band.type} ${band.from} ${band.to}`;
   const alike =

@@ -1,4 +1,5 @@
-import { accountLabel, type Book } from '../book/book.js';
+import { accountLabel, type Account, type Book } from '../book/book.js';
+import { typeOf } from '../scheme/scheme.js';
 import { openingDifference } from '../ledger/balances.js';
 import { minorDigits } from '../money/amount.js';
 import { formatAmount } from '../money/format-amount.js';
@@ -13,6 +14,11 @@ export const openNotNumbered = refusal(
   'open.not-numbered',
   (f: { names: readonly string[] }) =>
     `${listed(f.names)} ${f.names.length === 1 ? 'has' : 'have'} no number yet.`,
+);
+export const openNoSide = refusal(
+  'open.no-side',
+  (f: { names: readonly string[] }) =>
+    `The normal side of ${listed(f.names)} is asked and not answered yet.`,
 );
 export const openDifference = refusal(
   'open.difference',
@@ -34,7 +40,7 @@ function listed(names: readonly string[]): string {
 }
 
 /** What a book leaves open as it stands, judged without any key: for a look before handing in. */
-export function stillOpen(book: Book): Refusal[] {
+export function stillOpen(book: Book, asksSides = false): Refusal[] {
   const inUse = book.accounts.filter((account) => !account.retired);
   const homeless = inUse.filter((account) => account.type === null).map(accountLabel);
   const unnumbered = inUse.filter((account) => account.number === null).map(({ name }) => name);
@@ -42,11 +48,20 @@ export function stillOpen(book: Book): Refusal[] {
   const found: Refusal[] = [];
   if (homeless.length > 0) found.push(openNotPlaced({ names: homeless }));
   if (book.numberPlan && unnumbered.length > 0) found.push(openNotNumbered({ names: unnumbered }));
+  const unanswered = asksSides ? withoutSide(book, inUse) : [];
+  if (unanswered.length > 0) found.push(openNoSide({ names: unanswered }));
   if (difference !== 0) found.push(openDifference(differenceFacts(book, difference)));
   if (Object.keys(book.opening.balances).length === 0 && book.entries.length === 0)
     found.push(openNoAmounts({}));
   return found;
 }
+
+/** The account that every book is given has its side by itself. */
+const withoutSide = (book: Book, accounts: readonly Account[]): string[] =>
+  accounts
+    .filter((account) => account.statedSide === null)
+    .filter(({ type }) => typeOf(book.scheme, type)?.role !== 'retained-earnings')
+    .map(accountLabel);
 
 const differenceFacts = (book: Book, difference: number) => ({
   amount: formatAmount(Math.abs(difference), minorDigits(book.company.currency)),

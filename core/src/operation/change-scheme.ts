@@ -6,6 +6,7 @@ import {
   faultsOfScheme,
   inWords,
   isShipped,
+  orShipped,
   typeOf,
   writtenIn,
   type Scheme,
@@ -42,7 +43,7 @@ export const changeScheme: Change<'change-scheme'> = {
 
 const inBookWords = (book: Book, scheme: Scheme): Scheme => {
   const words = book.company.words ?? 'international';
-  return isShipped(scheme) ? inWords(scheme, words) : writtenIn(scheme, words);
+  return isShipped(scheme) ? inWords(scheme, words) : orShipped(writtenIn(scheme, words));
 };
 
 type Places = NonNullable<Parameters<(typeof changeScheme)['apply']>[1]['places']>;

@@ -6,6 +6,7 @@ export {
   isShipped,
   lineNameIn,
   namesInAnyWords,
+  orShipped,
   shippedScheme,
   statementName,
   WORDS,
@@ -15,3 +16,4 @@ export {
 } from './words.js';
 export { otherwiseSays } from './otherwise.js';
 export * from './scheme-faults.js';
+export * from './scheme-edits.js';

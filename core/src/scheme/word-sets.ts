@@ -38,6 +38,7 @@ export const AMERICAN: Readonly<Record<string, string>> = {
   operatingProfit: 'Operating income',
   profitBeforeTax: 'Income before tax',
   profit: 'Net income for the period',
+  loss: 'Net loss for the period',
   'trade-receivables': 'Accounts receivable',
   'allowance-doubtful-debts': 'Allowance for uncollectible accounts',
   'sundry-receivable': 'Sundry receivables',

@@ -88,3 +88,10 @@ export function shippedScheme(id: string, words: Words = 'international'): Schem
 /** Whether a scheme is one that comes with the product, in whatever words. */
 export const isShipped = (scheme: Scheme): boolean =>
   shippedScheme(scheme.id, wordsOf(scheme)) === scheme;
+
+/** A scheme that is written out but says the same as a shipped one, in the same words, is that one. */
+export function orShipped(scheme: Scheme): Scheme {
+  const shipped = shippedScheme(scheme.id, wordsOf(scheme));
+  const text = (each: Scheme) => JSON.stringify([each.name, each.sections, each.types]);
+  return shipped && text(shipped) === text(scheme) ? shipped : scheme;
+}

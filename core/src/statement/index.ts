@@ -8,8 +8,10 @@ export { linesOfStatement, type StatementLine } from './lines.js';
 export { statementsToJson, usualPeriod } from './statements-json.js';
 export { periodEnds, shownPeriod } from './shown-period.js';
 export {
+  budgetFigure,
   inChartOrder,
   profitLineName,
+  resultName,
   spreadFigures,
   subtotalsShown,
   type SpreadFigures,

@@ -1,9 +1,9 @@
-import type { Book } from '../book/book.js';
+import type { Account, Book } from '../book/book.js';
 import type { Period } from '../book/calendar.js';
 import { ancestorsOf, rankInChart } from '../book/place.js';
 import type { Amount } from '../money/amount.js';
 import { balanceSheet, type BalanceSheet } from './balance-sheet.js';
-import type { ProfitLine, Scheme } from '../scheme/scheme.js';
+import { typeOf, type ProfitLine, type Scheme } from '../scheme/scheme.js';
 import { lineNameIn } from '../scheme/words.js';
 import { PROFIT_LINES, profitAndLoss, profitStep, type ProfitAndLoss } from './profit-and-loss.js';
 import type { Level, SectionFigures } from './section-figures.js';
@@ -75,3 +75,16 @@ export function subtotalsShown(
 /** What the scheme's words call a subtotal of profit and loss. */
 export const profitLineName = (scheme: Scheme, line: ProfitLine): string =>
   lineNameIn(scheme, line, PROFIT_LINES.find((each) => each.line === line)?.name ?? line);
+
+/** What the scheme's words call the result of a period. */
+export const resultName = (scheme: Scheme, profit: Amount): string =>
+  profit < 0
+    ? lineNameIn(scheme, 'loss', 'Loss for the period')
+    : lineNameIn(scheme, 'profit', 'Profit for the period');
+
+/** An account's budget for the year in the sign of its section, as its figure is shown; null without one. */
+export function budgetFigure(book: Book, account: Account): Amount | null {
+  if (account.budget === null) return null;
+  const type = typeOf(book.scheme, account.type);
+  return type?.contra ? -account.budget : account.budget;
+}

@@ -13,5 +13,6 @@ export {
   type SignConvention,
   type TableFrame,
 } from './book-from-table.js';
+export { doubledNumbers, newBookFromTable } from './new-book-from-table.js';
 export { accountsToTable, listToSetUp } from './accounts-to-table.js';
 export { accountsIntoBook, type Taken, type TakenRow } from './accounts-into-book.js';

@@ -17,7 +17,7 @@ export interface Rights {
   readonly startBookId: string | null;
 }
 
-const ALL_HELP: Help = { types: true, totals: true, bands: true };
+const ALL_HELP: Help = { types: true, totals: true, bands: true, asksSides: false };
 
 const OWN: Rights = { mayChange: true, why: '', rules: AUTHOR, help: ALL_HELP, startBookId: null };
 
@@ -74,6 +74,7 @@ export class BookAccess {
         types: exercises.helpTypes,
         totals: exercises.helpTotals,
         bands: exercises.helpBands,
+        keyRules: exercises.keyRules,
       })
       .from(tries)
       .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
@@ -81,8 +82,15 @@ export class BookAccess {
     if (work?.personId !== me.id) return null;
     const { entriesMayChange, types, totals, bands, startBookId } = work;
     const isBack = work.state === 'given-back';
-    const help = isBack ? ALL_HELP : { types, totals, bands };
+    const asksSides = pointsIn(work.keyRules, 'account.normal-side') > 0;
+    const help = isBack ? ALL_HELP : { types, totals, bands, asksSides };
     const rules: Rules = { by: 'student', entriesMayChange };
     return { mayChange: work.state === 'working', why: HANDED_IN, rules, help, startBookId };
   }
+}
+
+/** The points that the rules of a key put on a check; 0 when they say nothing of it. */
+function pointsIn(keyRules: string, check: string): number {
+  const { points = {} } = JSON.parse(keyRules) as { points?: Record<string, number> };
+  return points[check] ?? 0;
 }

@@ -1,9 +1,12 @@
 import {
   bandOf,
+  budgetFigure,
   chartOf,
   inChartOrder,
   NOT_PLACED,
   profitLineName,
+  resultName,
+  statementName,
   subtotalsShown,
   unfolded,
   type Section,
@@ -20,11 +23,16 @@ import { EmptyLine } from './EmptyLine';
 
 /** The left page: the balance sheet, each account at its place. */
 export function SheetPage() {
-  const { figures, period } = useDesk();
+  const { figures, period, book } = useDesk();
   const { sections, notPlaced } = figures.sheet;
   const lastEquity = sections.filter((section) => section.class === 'equity').at(-1);
   return (
-    <Page side="left" title="Balance sheet" when={`as at ${longDay(period.to)}`} grid>
+    <Page
+      side="left"
+      title={statementName(book.scheme, 'balance-sheet')}
+      when={`as at ${longDay(period.to)}`}
+      grid
+    >
       {notPlaced && (
         <div className="tray">
           <ChartSection section={notPlaced} />
@@ -46,7 +54,12 @@ export function ProfitPage() {
   const { sections, totals } = figures.profit;
   const subtotals = useMemo(() => subtotalsShown(sections), [sections]);
   return (
-    <Page side="right" title="Profit and loss" when={periodText(period)} grid>
+    <Page
+      side="right"
+      title={statementName(book.scheme, 'profit-and-loss')}
+      when={periodText(period)}
+      grid
+    >
       {sections.map((section) => {
         const line = subtotals.get(section.id);
         return (
@@ -58,7 +71,7 @@ export function ProfitPage() {
                   <FixedRow
                     className="subtotal"
                     numbered={book.numberPlan !== null}
-                    name={profitLineName(line)}
+                    name={profitLineName(book.scheme, line)}
                     figure={money(totals[line])}
                   />
                 </div>
@@ -117,7 +130,7 @@ function ChartSection({ section, withProfit }: { section: SectionFigures; withPr
         {withProfit && (
           <FixedRow
             numbered={numbered}
-            name={profit < 0 ? 'Loss for the period' : 'Profit for the period'}
+            name={resultName(book.scheme, profit)}
             mark={
               profit === figures.profit.totals.profit ? 'from the right page' : 'not yet closed'
             }
@@ -155,6 +168,7 @@ function AccountRows({ section }: { section: SectionFigures }) {
           amount={figures.amounts.get(account.id) ?? 0}
           family={figures.families.get(account.id) ?? null}
           scheme={book.scheme}
+          budget={desk.showsBudget ? budgetFigure(book, account) : null}
           money={desk.money}
           numbered={book.numberPlan !== null}
           isFolded={desk.folded.has(account.id)}

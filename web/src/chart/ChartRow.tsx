@@ -10,6 +10,8 @@ interface ChartRowProps {
   /** What stands under it, own amount included; null when nothing does. */
   readonly family: Amount | null;
   readonly scheme: Scheme;
+  /** The year's budget in the sign of its section, while budgets are asked for. */
+  readonly budget: Amount | null;
   readonly money: Money;
   readonly numbered: boolean;
   readonly selected: boolean;
@@ -63,7 +65,7 @@ function DragReady({ id, rowRef, pressRef }: DragReadyProps) {
 /** One account on its page. What is needed to drag it is set up only where the pointer is. */
 export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
   const { account, depth, amount, family, scheme, money, numbered, selected, tabbable } = props;
-  const { mayMove, isTaken, onSelect, onTake, origin, isFolded } = props;
+  const { mayMove, isTaken, onSelect, onTake, origin, isFolded, budget } = props;
   const [near, setNear] = useState(false);
   const row = useRef<HTMLDivElement>(null);
   const press = useRef<Press>(null);
@@ -101,7 +103,11 @@ export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
         {isFolded && <span className="mark-says"> and what is under it</span>}
       </span>
       <span className="mark-says" role="gridcell">
-        {[origin === 'given' ? '' : origin, quietMark(scheme, account)].filter(Boolean).join(' · ')}
+        {budget === null
+          ? [origin === 'given' ? '' : origin, quietMark(scheme, account)]
+              .filter(Boolean)
+              .join(' · ')
+          : `budget ${money(budget)}`}
       </span>
       <Figure {...{ amount, family, money, isFolded }} />
       {near && <DragReady id={account.id} rowRef={row} pressRef={press} />}

@@ -51,7 +51,11 @@ export function ChartView() {
             left={<SheetPage />}
             right={<ProfitPage />}
             leftFoot={desk.help.totals && <BalanceFoot figures={desk.figures} money={desk.money} />}
-            rightFoot={desk.help.totals && <ProfitFoot figures={desk.figures} money={desk.money} />}
+            rightFoot={
+              desk.help.totals && (
+                <ProfitFoot scheme={desk.book.scheme} figures={desk.figures} money={desk.money} />
+              )
+            }
             over={
               <>
                 <Slip />
@@ -109,7 +113,8 @@ function SayLine({ desk }: { desk: ChartDesk }) {
 function Switches({ desk }: { desk: ChartDesk }) {
   const retired = hasRetired(desk.book);
   const parents = [...desk.figures.families.keys()];
-  if (!retired && !desk.origins && parents.length === 0) return null;
+  const budgets = desk.book.accounts.some(({ budget }) => budget !== null);
+  if (!retired && !desk.origins && parents.length === 0 && !budgets) return null;
   return (
     <div className="switches">
       {parents.length > 0 && (
@@ -126,6 +131,14 @@ function Switches({ desk }: { desk: ChartDesk }) {
           onChange={(event) => desk.showChangesOnly(event.target.checked)}
         >
           Only what differs from the starting point
+        </Checkbox>
+      )}
+      {budgets && (
+        <Checkbox
+          checked={desk.showsBudget}
+          onChange={(event) => desk.showBudget(event.target.checked)}
+        >
+          Budget beside the figure
         </Checkbox>
       )}
       {retired && (

@@ -1,10 +1,4 @@
-import {
-  sectionOfType,
-  STATEMENT_NAMES,
-  statementOfClass,
-  typeOf,
-  type Scheme,
-} from '@gleddo/core';
+import { sectionOfType, statementName, statementOfClass, typeOf, type Scheme } from '@gleddo/core';
 import { useState } from 'react';
 import { PlaceSheet } from './PlaceSheet';
 
@@ -16,16 +10,21 @@ interface PlacePickerProps {
   readonly disabled: boolean;
   /** Whether the sentences on the types are shown. */
   readonly explained: boolean;
+  readonly asksSide: boolean;
   onChange(type: string | null): void;
 }
 
 /** The place of an account, as a path; a click opens both pages to choose another. */
 export function PlacePicker(props: PlacePickerProps) {
-  const { id, scheme, name, type, disabled, explained, onChange } = props;
+  const { id, scheme, name, type, disabled, explained, asksSide, onChange } = props;
   const [open, setOpen] = useState(false);
   const section = sectionOfType(scheme, type);
   const path = section
-    ? [STATEMENT_NAMES[statementOfClass(section.class)], section.name, typeOf(scheme, type)?.name]
+    ? [
+        statementName(scheme, statementOfClass(section.class)),
+        section.name,
+        typeOf(scheme, type)?.name,
+      ]
     : ['Not placed'];
   const text = path.join(' › ');
   return (
@@ -46,6 +45,7 @@ export function PlacePicker(props: PlacePickerProps) {
           name={name}
           type={type}
           explained={explained}
+          asksSide={asksSide}
           onClose={() => setOpen(false)}
           onChoose={(chosen) => {
             setOpen(false);

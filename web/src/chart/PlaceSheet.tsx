@@ -2,7 +2,7 @@ import {
   normalSide,
   otherwiseSays,
   sectionOfType,
-  STATEMENT_NAMES,
+  statementName,
   statementOfClass,
   typesOfSection,
   type AccountType,
@@ -17,6 +17,8 @@ interface PlaceSheetProps {
   readonly name: string;
   readonly type: string | null;
   readonly explained: boolean;
+  /** The normal side is asked of the student, so it is not said here. */
+  readonly asksSide: boolean;
   onChoose(type: string | null): void;
   onClose(): void;
 }
@@ -42,7 +44,8 @@ function walk(event: KeyboardEvent<HTMLElement>): void {
 }
 
 /** Both pages with every type of account in its section: where does it belong? */
-export function PlaceSheet({ scheme, name, type, explained, onChoose, onClose }: PlaceSheetProps) {
+export function PlaceSheet(props: PlaceSheetProps) {
+  const { scheme, name, type, explained, asksSide, onChoose, onClose } = props;
   const [typed, setTyped] = useState('');
   const [pointed, setPointed] = useState<AccountType | null>(null);
   const shown = scheme.types.filter((each) => fits(scheme, each, typed.trim(), explained));
@@ -75,7 +78,11 @@ export function PlaceSheet({ scheme, name, type, explained, onChoose, onClose }:
         </div>
         <div className="place-foot">
           {explained && (
-            <TypeSays scheme={scheme} type={pointed ?? (typed.trim() === '' ? null : first)} />
+            <TypeSays
+              scheme={scheme}
+              asksSide={asksSide}
+              type={pointed ?? (typed.trim() === '' ? null : first)}
+            />
           )}
           <button type="button" className="link-button quiet" onClick={() => onChoose(null)}>
             Leave it without a place
@@ -98,8 +105,8 @@ interface PlacePageProps {
 function PlacePage({ scheme, statement, shown, chosen, onChoose, onPoint }: PlacePageProps) {
   const sections = scheme.sections.filter((each) => statementOfClass(each.class) === statement);
   return (
-    <section aria-label={STATEMENT_NAMES[statement]}>
-      <h3>{STATEMENT_NAMES[statement]}</h3>
+    <section aria-label={statementName(scheme, statement)}>
+      <h3>{statementName(scheme, statement)}</h3>
       {sections.map((section) => {
         const types = typesOfSection(scheme, section.id).filter((type) => shown.includes(type));
         if (types.length === 0) return null;
@@ -127,12 +134,18 @@ function PlacePage({ scheme, statement, shown, chosen, onChoose, onPoint }: Plac
   );
 }
 
-function TypeSays({ scheme, type }: { scheme: Scheme; type: AccountType | null | undefined }) {
+interface TypeSaysProps {
+  readonly scheme: Scheme;
+  readonly type: AccountType | null | undefined;
+  readonly asksSide: boolean;
+}
+
+function TypeSays({ scheme, type, asksSide }: TypeSaysProps) {
   if (!type) return <p className="slip-help">Point at a type to read what such an account is.</p>;
   return (
     <p className="slip-help" role="status">
-      <strong>{type.name}</strong> — {type.says} Such as: {type.examples.join(', ')}. Normal side:{' '}
-      {normalSide(scheme, type)}. {otherwiseSays(scheme, type)}
+      <strong>{type.name}</strong> — {type.says} Such as: {type.examples.join(', ')}.
+      {!asksSide && ` Normal side: ${normalSide(scheme, type)}.`} {otherwiseSays(scheme, type)}
     </p>
   );
 }

@@ -1,6 +1,5 @@
 import {
   accountOf,
-  activityOf,
   companionOf,
   duplicateOf,
   isUsed,
@@ -9,7 +8,6 @@ import {
   possibleParents,
   typeOf,
   type Account,
-  type Activity,
   type Operation,
   type Refusal,
   type Result,
@@ -22,6 +20,8 @@ import { accountOfRow, accountRow } from './chart-order';
 import { NumberField } from './NumberField';
 import { PlacePicker } from './PlacePicker';
 import { SlipName } from './SlipName';
+import { SlipParticulars } from './SlipParticulars';
+import { StatedSide } from './StatedSide';
 
 /** The slip over the page opposite the selected account: what it is, where it stands, what can be done. */
 export function Slip() {
@@ -49,7 +49,7 @@ export function Slip() {
   );
 }
 
-type Field = 'name' | 'place' | 'number' | 'parent' | 'cashFlow' | 'rest';
+type Field = 'name' | 'place' | 'number' | 'parent' | 'particulars' | 'rest';
 
 /** Changes through the slip, with what was refused kept at the field where it was tried. */
 function useSlipChanges() {
@@ -76,6 +76,7 @@ function AccountSlip({ account }: { account: Account }) {
   const desk = useDesk();
   const { book, mayChange } = desk;
   const { change, at } = useSlipChanges();
+  const [more, setMore] = useState(false);
   const { id } = account;
   const move = (rest: Partial<Account>): Operation => {
     const { type, parent, number } = { ...account, ...rest };
@@ -96,6 +97,7 @@ function AccountSlip({ account }: { account: Account }) {
           scheme={book.scheme}
           name={account.name}
           explained={desk.help.types}
+          asksSide={desk.help.asksSides}
           type={account.type}
           disabled={!mayChange}
           onChange={(type) => change('place', placeAt(book, id, type))}
@@ -127,48 +129,34 @@ function AccountSlip({ account }: { account: Account }) {
           onChange={(parent: string) => change('parent', move({ parent: parent || null }))}
         />
         {at('parent')}
-        <CashFlowField account={account} change={change} />
-        {at('cashFlow')}
+        {desk.help.asksSides && (
+          <StatedSide account={account} onChange={(operation) => change('rest', operation)} />
+        )}
+        {more && (
+          <SlipParticulars
+            account={account}
+            onChange={(operation) => change('particulars', operation)}
+          />
+        )}
+        {at('particulars')}
       </div>
+      {account.description !== null && !more && (
+        <p className="mark-says slip-note">{account.description}</p>
+      )}
       <TypeHelp account={account} />
       {at('rest')}
-      {mayChange && <MoreActions account={account} change={change} />}
+      <div className="note-tools">
+        <button type="button" className="link-button" onClick={() => setMore(!more)}>
+          {more ? 'Show less' : 'Cash flow, note, taxes, budget'}
+        </button>
+        {mayChange && <MoreActions account={account} change={change} />}
+      </div>
       <SlipActions account={account} change={change} />
     </>
   );
 }
 
-const ACTIVITIES: readonly { value: Activity; label: string }[] = [
-  { value: 'cash', label: 'Cash' },
-  { value: 'operating', label: 'Operating' },
-  { value: 'investing', label: 'Investing' },
-  { value: 'financing', label: 'Financing' },
-  { value: 'none', label: 'None, only for closing' },
-];
-
 type ChangeIt = ReturnType<typeof useSlipChanges>['change'];
-
-function CashFlowField({ account, change }: { account: Account; change: ChangeIt }) {
-  const { book, mayChange } = useDesk();
-  const usual = activityOf(book, { ...account, cashFlow: null });
-  const name = ACTIVITIES.find((each) => each.value === usual)?.label ?? '';
-  const { id, description } = account;
-  return (
-    <>
-      <label htmlFor="slip-flow">Cash flow</label>
-      <Select
-        id="slip-flow"
-        disabled={!mayChange}
-        value={account.cashFlow ?? ''}
-        options={[{ value: '', label: `${name}, as its type` }, ...ACTIVITIES]}
-        onChange={(value: string) => {
-          const cashFlow = ACTIVITIES.find((each) => each.value === value)?.value ?? null;
-          change('cashFlow', { kind: 'describe-account', id, description, cashFlow });
-        }}
-      />
-    </>
-  );
-}
 
 /** One sentence on what such an account is, with an example and its normal side. */
 function TypeHelp({ account }: { account: Account }) {
@@ -184,9 +172,11 @@ function TypeHelp({ account }: { account: Account }) {
     );
   return (
     <p className="slip-help">
-      <strong>{type.name}</strong> — {type.says} Such as: {type.examples.join(', ')}. Normal side:{' '}
-      {normalSide(book.scheme, type)}
-      {type.contra ? ', the other side from its class' : ''}.
+      <strong>{type.name}</strong> — {type.says} Such as: {type.examples.join(', ')}.
+      {!help.asksSides &&
+        ` Normal side: ${normalSide(book.scheme, type)}${
+          type.contra ? ', the other side from its class' : ''
+        }.`}
     </p>
   );
 }
@@ -196,7 +186,7 @@ function MoreActions({ account, change }: { account: Account; change: ChangeIt }
   const { book } = useDesk();
   const companion = companionOf(book, account.id);
   return (
-    <div className="note-tools">
+    <>
       <button
         type="button"
         className="link-button"
@@ -211,7 +201,7 @@ function MoreActions({ account, change }: { account: Account; change: ChangeIt }
             : 'Add its accumulated depreciation'}
         </button>
       )}
-    </div>
+    </>
   );
 }
 

@@ -75,6 +75,7 @@ export function TogetherBar() {
           name={`${together.length} accounts`}
           type={null}
           explained={desk.help.types}
+          asksSide={desk.help.asksSides}
           onClose={() => setPlacing(false)}
           onChoose={(type) => {
             setPlacing(false);

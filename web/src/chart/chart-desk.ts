@@ -43,6 +43,7 @@ export interface ChartDesk {
   readonly mayChange: boolean;
   readonly help: Help;
   readonly showsRetired: boolean;
+  readonly showsBudget: boolean;
   /** Parents whose accounts are folded away into their one figure. */
   readonly folded: ReadonlySet<string>;
   /** Given, changed or added, by account; null where there is no starting point. */
@@ -72,6 +73,7 @@ export interface ChartDesk {
   /** Takes one account into those taken together, or out of them. */
   takeAlso(id: string): void;
   showRetired(shown: boolean): void;
+  showBudget(shown: boolean): void;
   /** Folds these parents away, and no others. */
   fold(parents: ReadonlySet<string>): void;
   showChangesOnly(only: boolean): void;
@@ -158,8 +160,18 @@ function useSteady(act: (id: string) => void): (id: string) => void {
 function useChartView() {
   const [showsRetired, showRetired] = useState(false);
   const [showsChangesOnly, showChangesOnly] = useState(false);
+  const [showsBudget, showBudget] = useState(false);
   const [folded, fold] = useState<ReadonlySet<string>>(NOTHING_FOLDED);
-  return { showsRetired, showRetired, showsChangesOnly, showChangesOnly, folded, fold };
+  return {
+    showsRetired,
+    showRetired,
+    showsChangesOnly,
+    showChangesOnly,
+    showsBudget,
+    showBudget,
+    folded,
+    fold,
+  };
 }
 
 /** What deserves a look after a change; not the bands, where an exercise keeps them back. */

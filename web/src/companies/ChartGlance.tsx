@@ -1,6 +1,6 @@
 import {
   chartOf,
-  STATEMENT_NAMES,
+  statementName,
   statementOfClass,
   type Book,
   type Section,
@@ -23,8 +23,8 @@ function GlancePage({ book, statement }: { book: Book; statement: StatementId })
     (each) => statementOfClass(each.class) === statement,
   );
   return (
-    <section aria-label={STATEMENT_NAMES[statement]}>
-      <h3>{STATEMENT_NAMES[statement]}</h3>
+    <section aria-label={statementName(book.scheme, statement)}>
+      <h3>{statementName(book.scheme, statement)}</h3>
       {sections.map((section) => (
         <GlanceSection key={section.id} book={book} section={section} />
       ))}

@@ -1,4 +1,13 @@
-import { LEGAL_FORMS, type Company, type LegalForm } from '@gleddo/core';
+import {
+  LEGAL_FORMS,
+  shippedScheme,
+  typeOf,
+  WORDS,
+  WORDS_NAMES,
+  type Company,
+  type LegalForm,
+  type Words,
+} from '@gleddo/core';
 import { AutoComplete, Input, InputNumber, Select } from 'antd';
 import { DayField } from '../figures/DayField';
 import { CURRENCIES, LEGAL_FORM_NAMES } from './company-form';
@@ -9,6 +18,14 @@ interface CompanyFieldsProps {
   /** The sentence to show at a field. */
   faultAt(field: string): string | undefined;
   onChange(company: Company): void;
+}
+
+/** Telling examples, so that nobody must know beforehand what the choice means. */
+const SUCH_AS = ['inventory', 'trade-receivables'];
+
+function wordIn(words: Words, id: string): string {
+  const scheme = shippedScheme('current-first', words);
+  return scheme ? (typeOf(scheme, id)?.name.toLowerCase() ?? id) : id;
 }
 
 /** The particulars of a company, each refusal at its field. */
@@ -76,6 +93,17 @@ export function CompanyFields({
         onChange={(periods) => set({ periods: periods ?? 0 })}
       />
       {fault('periods')}
+      <label htmlFor="company-words">Words</label>
+      <Select
+        id="company-words"
+        disabled={disabled}
+        value={company.words ?? 'international'}
+        options={WORDS.map((words) => ({
+          value: words,
+          label: `${WORDS_NAMES[words]}: ${SUCH_AS.map((id) => wordIn(words, id)).join(', ')}`,
+        }))}
+        onChange={(words: Words) => set({ words })}
+      />
     </div>
   );
 }

@@ -8,14 +8,14 @@ import { ProfileView } from './ProfileView';
 
 /** A practice company: profile, chart, opening, journal, statements, live. */
 export default function CompanyPage() {
-  const { bookId = '', tab = '' } = useParams();
+  const { bookId = '', tab = '', part = '' } = useParams();
   const known = tab === 'profile' || WORK_PARTS.some(([part]) => part === tab);
   if (!known) return <Navigate to={`/companies/${bookId}/chart`} replace />;
   return (
     <OpenBook id={bookId} key={bookId}>
       <CompanyHead bookId={bookId} tab={tab} />
       <BookSays />
-      {tab === 'profile' ? <ProfileView /> : <WorkView part={tab} />}
+      {tab === 'profile' ? <ProfileView bookId={bookId} part={part} /> : <WorkView part={tab} />}
     </OpenBook>
   );
 }

@@ -1,4 +1,6 @@
 import {
+  doubledNumbers,
+  newBookFromTable,
   SHIPPED_SCHEMES,
   shippedScheme,
   sum,
@@ -11,7 +13,7 @@ import { useMemo, useState } from 'react';
 import { moneyOf } from '../figures/money';
 import { TablePreview } from '../files/TablePreview';
 import { readChosen, useTableReading, type ChosenFile } from '../files/use-table-file';
-import { bookOfTable, doubledNumbers, type Frame } from './begin-from';
+import { wantedBook, type Frame } from './begin-from';
 
 interface FromFileProps {
   readonly frame: Frame;
@@ -78,7 +80,7 @@ function OfTable({ chosen, frame, busy, make }: Chosen<'cells'>) {
   const reading = useTableReading(chosen.cells, scheme, frame.company.currency);
   const { table, sign } = reading;
   const book = useMemo(
-    () => (table ? bookOfTable(table, frame, sign) : null),
+    () => (table ? newBookFromTable(table, wantedBook(frame), sign) : null),
     [table, frame, sign],
   );
   return (

@@ -4,8 +4,9 @@ import {
   apply,
   sectionOfAccount,
   shownPeriod,
+  resultName,
   spreadFigures,
-  STATEMENT_NAMES,
+  statementName,
   statementOfClass,
   type Book,
   type Entry,
@@ -41,7 +42,7 @@ export function EntryEffect({ book, entry, isChange, rules, money }: EntryEffect
     ['Total assets', was.sheet.totals.assets, will.sheet.totals.assets],
     ['Total liabilities', was.sheet.totals.liabilities, will.sheet.totals.liabilities],
     ['Equity', was.sheet.totals.equity, will.sheet.totals.equity],
-    ['Profit for the period', was.profit.totals.profit, will.profit.totals.profit],
+    [resultName(after.scheme, 0), was.profit.totals.profit, will.profit.totals.profit],
   ] as const;
   return (
     <table className="lines-table">
@@ -62,7 +63,7 @@ export function EntryEffect({ book, entry, isChange, rules, money }: EntryEffect
                 {account ? accountLabel(account) : id}
                 <div className="mark-says">
                   {section
-                    ? `${section.name}, ${STATEMENT_NAMES[statementOfClass(section.class)].toLowerCase()}`
+                    ? `${section.name}, ${statementName(after.scheme, statementOfClass(section.class)).toLowerCase()}`
                     : 'not placed'}
                 </div>
               </td>

@@ -82,7 +82,7 @@ export function JournalView() {
           </Page>
         }
         leftFoot={<BalanceFoot figures={figures} money={money} />}
-        rightFoot={<ProfitFoot figures={figures} money={money} />}
+        rightFoot={<ProfitFoot scheme={book.scheme} figures={figures} money={money} />}
       />
     </div>
   );

@@ -3,6 +3,7 @@ import {
   NOT_PLACED,
   openingDifference,
   openingOf,
+  statementName,
   statementOfClass,
   type Book,
   type StatementId,
@@ -24,14 +25,20 @@ export function OpeningView() {
       <Spread
         className={`opening bare ${book.numberPlan ? '' : 'no-numbers'}`}
         left={
-          <Page side="left" title="Balance sheet" when={<OpeningDate />} bare grid>
+          <Page
+            side="left"
+            title={statementName(book.scheme, 'balance-sheet')}
+            when={<OpeningDate />}
+            bare
+            grid
+          >
             <OpeningSections statement="balance-sheet" />
           </Page>
         }
         right={
           <Page
             side="right"
-            title="Profit and loss"
+            title={statementName(book.scheme, 'profit-and-loss')}
             when="only for books begun in mid-year"
             bare
             grid

@@ -1,10 +1,14 @@
 import {
   profitLineName,
+  resultName,
+  sectionById,
+  statementName,
   spreadFigures,
   subtotalsShown,
   type SpreadFigures,
   type Book,
   type Period,
+  type Scheme,
   type SideRow,
   type SideSection,
   type StatementId,
@@ -50,17 +54,17 @@ export function MarkedSpread(props: MarkedSpreadProps) {
       <MarkedPage
         {...props}
         statement="balance-sheet"
-        title="Balance sheet"
+        title={statementName(work.scheme, 'balance-sheet')}
         when={`as at ${longDay(period.to)}`}
         profit={{ theirs: sheet.profit, wanted: keySheet?.profit ?? null }}
       />
       <MarkedPage
         {...props}
         statement="profit-and-loss"
-        title="Profit and loss"
+        title={statementName(work.scheme, 'profit-and-loss')}
         when={periodText(period)}
         profit={null}
-        subtotals={subtotalRows(theirs, wanted)}
+        subtotals={subtotalRows(work.scheme, theirs, wanted)}
       />
       <MarkedFoot
         {...props}
@@ -73,7 +77,7 @@ export function MarkedSpread(props: MarkedSpreadProps) {
       <MarkedFoot
         {...props}
         className="right"
-        name="Profit for the period"
+        name={resultName(work.scheme, theirs.profit.totals.profit)}
         theirs={theirs.profit.totals.profit}
         wanted={wanted?.profit.totals.profit ?? null}
         result={total('profit', 'profit-and-loss')}
@@ -96,13 +100,13 @@ interface Pair {
 }
 
 /** Gross profit and the like, behind the section that each one closes. */
-function subtotalRows(theirs: SpreadFigures, wanted: SpreadFigures | null) {
+function subtotalRows(scheme: Scheme, theirs: SpreadFigures, wanted: SpreadFigures | null) {
   const shown = subtotalsShown((wanted ?? theirs).profit.sections);
   return new Map(
     [...shown].map(([section, line]) => [
       section,
       {
-        name: profitLineName(line),
+        name: profitLineName(scheme, line),
         theirs: theirs.profit.totals[line],
         wanted: wanted?.profit.totals[line] ?? null,
       },
@@ -110,10 +114,13 @@ function subtotalRows(theirs: SpreadFigures, wanted: SpreadFigures | null) {
   );
 }
 
+const isEquity = (scheme: Scheme, section: string): boolean =>
+  sectionById(scheme, section)?.class === 'equity';
+
 function MarkedPage(props: MarkedPageProps) {
-  const { rows, statement, title, when, shown, profit, subtotals } = props;
+  const { rows, statement, title, when, shown, profit, subtotals, work } = props;
   const sections = rows.sections.filter((section) => section.statement === statement);
-  const last = sections.filter((section) => section.id === 'equity').at(-1);
+  const last = sections.filter((section) => isEquity(work.scheme, section.id)).at(-1);
   return (
     <section
       className={`page bare ${statement === 'balance-sheet' ? 'left' : 'right'}`}
@@ -137,7 +144,11 @@ function MarkedPage(props: MarkedPageProps) {
           key={section.id}
           {...props}
           section={section}
-          total={section === last ? profit && { name: 'Profit for the period', ...profit } : null}
+          total={
+            section === last
+              ? profit && { name: resultName(work.scheme, profit?.theirs ?? 0), ...profit }
+              : null
+          }
           subtotal={subtotals?.get(section.id) ?? null}
         />
       ))}

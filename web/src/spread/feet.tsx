@@ -1,4 +1,4 @@
-import type { SpreadFigures } from '@gleddo/core';
+import { resultName, type Scheme, type SpreadFigures } from '@gleddo/core';
 import type { Money } from '../figures/money';
 
 /** Whether the book is in balance, in words. */
@@ -19,11 +19,17 @@ export function BalanceFoot({ figures, money }: { figures: SpreadFigures; money:
   );
 }
 
-export function ProfitFoot({ figures, money }: { figures: SpreadFigures; money: Money }) {
+interface ProfitFootProps {
+  readonly scheme: Scheme;
+  readonly figures: SpreadFigures;
+  readonly money: Money;
+}
+
+export function ProfitFoot({ scheme, figures, money }: ProfitFootProps) {
   const { profit } = figures.profit.totals;
   return (
     <>
-      <span>{profit < 0 ? 'Loss for the period' : 'Profit for the period'}</span>
+      <span>{resultName(scheme, profit)}</span>
       <span>{money(profit)}</span>
     </>
   );

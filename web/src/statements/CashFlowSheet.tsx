@@ -1,4 +1,4 @@
-import { cashFlow, type Book, type FlowActivity, type FlowLine } from '@gleddo/core';
+import { cashFlow, resultName, type Book, type FlowActivity, type FlowLine } from '@gleddo/core';
 import { periodText } from '../figures/days';
 import type { Money } from '../figures/money';
 import type { Choice } from './use-choice';
@@ -19,6 +19,7 @@ export function CashFlowSheet({
   money: Money;
 }) {
   const flow = cashFlow(book, choice.period);
+  const profit = { name: resultName(book.scheme, flow.profit), amount: flow.profit };
   return (
     <>
       <h2>Cash flow</h2>
@@ -29,7 +30,7 @@ export function CashFlowSheet({
             <Part
               key={part}
               name={name}
-              profit={part === 'operating' ? flow.profit : null}
+              profit={part === 'operating' ? profit : null}
               lines={flow.lines[part]}
               total={flow[part]}
               money={money}
@@ -47,7 +48,8 @@ export function CashFlowSheet({
 
 interface PartProps {
   readonly name: string;
-  readonly profit: number | null;
+  /** The result that this part begins from, with its name; null in the others. */
+  readonly profit: { readonly name: string; readonly amount: number } | null;
   readonly lines: readonly FlowLine[];
   readonly total: number;
   readonly money: Money;
@@ -62,8 +64,8 @@ function Part({ name, profit, lines, total, money }: PartProps) {
       </tr>
       {profit !== null && (
         <tr>
-          <td>Profit for the period</td>
-          <td className="figure">{money(profit)}</td>
+          <td>{profit.name}</td>
+          <td className="figure">{money(profit.amount)}</td>
         </tr>
       )}
       {lines.map(({ account, amount, pointedOut }) => (

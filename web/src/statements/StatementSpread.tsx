@@ -1,8 +1,10 @@
 import {
   inChartOrder,
   profitLineName,
+  resultName,
   rowsOf,
   spreadFigures,
+  statementName,
   subtotalsShown,
   type Book,
   type SectionFigures,
@@ -38,7 +40,12 @@ export function StatementSpread({ book, choice, money, over }: StatementSpreadPr
       className={`bare ${book.numberPlan ? '' : 'no-numbers'}`}
       over={over}
       left={
-        <Page side="left" title="Balance sheet" when={`as at ${longDay(to)}`} bare>
+        <Page
+          side="left"
+          title={statementName(book.scheme, 'balance-sheet')}
+          when={`as at ${longDay(to)}`}
+          bare
+        >
           {sheet.sections.map((section) =>
             section === lastEquity
               ? show(
@@ -46,7 +53,7 @@ export function StatementSpread({ book, choice, money, over }: StatementSpreadPr
                   <PlainRow
                     name={
                       sheet.totals.profit === profit.totals.profit
-                        ? 'Profit for the period'
+                        ? resultName(book.scheme, sheet.totals.profit)
                         : 'Profit not yet closed'
                     }
                     figure={money(sheet.totals.profit)}
@@ -58,7 +65,12 @@ export function StatementSpread({ book, choice, money, over }: StatementSpreadPr
         </Page>
       }
       right={
-        <Page side="right" title="Profit and loss" when={periodText(period)} bare>
+        <Page
+          side="right"
+          title={statementName(book.scheme, 'profit-and-loss')}
+          when={periodText(period)}
+          bare
+        >
           {profit.sections.map((section) => {
             const line = subtotals.get(section.id);
             return (
@@ -67,7 +79,7 @@ export function StatementSpread({ book, choice, money, over }: StatementSpreadPr
                 {line && (
                   <PlainRow
                     className="subtotal"
-                    name={profitLineName(line)}
+                    name={profitLineName(book.scheme, line)}
                     figure={money(profit.totals[line])}
                   />
                 )}
@@ -77,7 +89,7 @@ export function StatementSpread({ book, choice, money, over }: StatementSpreadPr
         </Page>
       }
       leftFoot={<BalanceFoot figures={figures} money={money} />}
-      rightFoot={<ProfitFoot figures={figures} money={money} />}
+      rightFoot={<ProfitFoot scheme={book.scheme} figures={figures} money={money} />}
     />
   );
 }

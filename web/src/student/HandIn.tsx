@@ -8,7 +8,7 @@ import { useOpenBook } from '../book/open-book';
 
 /** Hands the work in, after a look at what is still open in it. */
 export function HandIn({ mine }: { mine: MyTryDetail }) {
-  const { book, saving } = useOpenBook();
+  const { book, saving, answer } = useOpenBook();
   const queries = useQueryClient();
   const [open, setOpen] = useState(false);
   const handIn = useMutation({
@@ -19,7 +19,7 @@ export function HandIn({ mine }: { mine: MyTryDetail }) {
       void queries.invalidateQueries({ queryKey: ['mine'], exact: true });
     },
   });
-  const points = open ? stillOpen(book) : [];
+  const points = open ? stillOpen(book, answer.help.asksSides) : [];
   return (
     <>
       <Button type="primary" onClick={() => setOpen(true)}>

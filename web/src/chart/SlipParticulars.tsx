@@ -1,0 +1,182 @@
+import {
+  activityOf,
+  formatDecimal,
+  minorDigits,
+  normalSide,
+  parseAmount,
+  typeOf,
+  type Account,
+  type Activity,
+  type Operation,
+  type TaxItem,
+} from '@gleddo/core';
+import { Input, Select } from 'antd';
+import { useState } from 'react';
+import { useFollowing } from '../kept/use-following';
+import { useDesk } from './chart-desk';
+
+export const ACTIVITIES: readonly { value: Activity; label: string }[] = [
+  { value: 'cash', label: 'Cash' },
+  { value: 'operating', label: 'Operating' },
+  { value: 'investing', label: 'Investing' },
+  { value: 'financing', label: 'Financing' },
+  { value: 'none', label: 'None, only for closing' },
+];
+
+type Particulars = Pick<Account, 'description' | 'cashFlow' | 'taxLine' | 'taxCode' | 'budget'>;
+
+interface ParticularsProps {
+  readonly account: Account;
+  onChange(operation: Operation): void;
+}
+
+const described = (account: Account, rest: Partial<Particulars>): Operation => {
+  const { id, description, cashFlow, taxLine, taxCode, budget } = account;
+  const now = { description, cashFlow, taxLine, taxCode, budget };
+  return { kind: 'describe-account', id, ...now, ...rest };
+};
+
+/** What an account is besides its place: its part of the cash flow, a description, taxes, a budget. */
+export function SlipParticulars({ account, onChange }: ParticularsProps) {
+  const { book, mayChange } = useDesk();
+  const { lines, codes } = book.taxLists;
+  const set = (rest: Partial<Particulars>) => onChange(described(account, rest));
+  return (
+    <>
+      <CashFlow account={account} onSet={set} />
+      <Description account={account} onSet={set} />
+      {lines.length > 0 && (
+        <TaxChoice
+          name="Tax line"
+          items={lines}
+          value={account.taxLine}
+          disabled={!mayChange}
+          onChoose={(taxLine) => set({ taxLine })}
+        />
+      )}
+      {codes.length > 0 && (
+        <TaxChoice
+          name="Tax code"
+          items={codes}
+          value={account.taxCode}
+          disabled={!mayChange}
+          onChoose={(taxCode) => set({ taxCode })}
+        />
+      )}
+      <Budget account={account} onSet={set} />
+    </>
+  );
+}
+
+interface FieldProps {
+  readonly account: Account;
+  onSet(rest: Partial<Particulars>): void;
+}
+
+function CashFlow({ account, onSet }: FieldProps) {
+  const { book, mayChange } = useDesk();
+  const usual = activityOf(book, { ...account, cashFlow: null });
+  const name = ACTIVITIES.find((each) => each.value === usual)?.label ?? '';
+  return (
+    <>
+      <label htmlFor="slip-flow">Cash flow</label>
+      <Select
+        id="slip-flow"
+        disabled={!mayChange}
+        value={account.cashFlow ?? ''}
+        options={[{ value: '', label: `${name}, as its type` }, ...ACTIVITIES]}
+        onChange={(value: string) =>
+          onSet({ cashFlow: ACTIVITIES.find((each) => each.value === value)?.value ?? null })
+        }
+      />
+    </>
+  );
+}
+
+function Description({ account, onSet }: FieldProps) {
+  const { mayChange } = useDesk();
+  const [text, setText] = useFollowing(account.description ?? '');
+  return (
+    <>
+      <label htmlFor="slip-description">Note on it</label>
+      <Input
+        id="slip-description"
+        disabled={!mayChange}
+        value={text}
+        maxLength={400}
+        placeholder="What goes on it, in a few words"
+        onChange={(event) => setText(event.target.value)}
+        onPressEnter={(event) => event.currentTarget.blur()}
+        onBlur={() => text !== (account.description ?? '') && onSet({ description: text || null })}
+      />
+    </>
+  );
+}
+
+interface TaxChoiceProps {
+  readonly name: string;
+  readonly items: readonly TaxItem[];
+  readonly value: string | null;
+  readonly disabled: boolean;
+  onChoose(id: string | null): void;
+}
+
+function TaxChoice({ name, items, value, disabled, onChoose }: TaxChoiceProps) {
+  const id = `slip-${name.toLowerCase().replace(' ', '-')}`;
+  return (
+    <>
+      <label htmlFor={id}>{name}</label>
+      <Select
+        id={id}
+        disabled={disabled}
+        value={value ?? ''}
+        showSearch={{ optionFilterProp: 'label' }}
+        options={[
+          { value: '', label: 'none' },
+          ...items.map((item) => ({ value: item.id, label: `${item.id} ${item.name}` })),
+        ]}
+        onChange={(chosen: string) => onChoose(chosen || null)}
+      />
+    </>
+  );
+}
+
+/** A budget for the year, typed as an amount on the account's normal side. */
+function Budget({ account, onSet }: FieldProps) {
+  const { book, mayChange } = useDesk();
+  const digits = minorDigits(book.company.currency);
+  const kept =
+    account.budget === null ? '' : formatDecimal(account.budget, digits).replace(/\.0+$/, '');
+  const [text, setText] = useFollowing(kept);
+  const [refused, setRefused] = useState<string | null>(null);
+  const type = typeOf(book.scheme, account.type);
+  const keep = () => {
+    if (text.trim() === kept) return setRefused(null);
+    if (text.trim() === '') return onSet({ budget: null });
+    const read = parseAmount(text, { digits, decimal: '.' });
+    if (!read.ok) return setRefused(read.refusals[0]?.says ?? '');
+    setRefused(null);
+    onSet({ budget: read.value });
+  };
+  return (
+    <>
+      <label htmlFor="slip-budget">Budget</label>
+      <Input
+        id="slip-budget"
+        disabled={!mayChange}
+        value={text}
+        maxLength={30}
+        placeholder="For the whole year"
+        suffix={type && <span className="quiet">in {normalSide(book.scheme, type)}</span>}
+        onChange={(event) => setText(event.target.value)}
+        onPressEnter={(event) => event.currentTarget.blur()}
+        onBlur={keep}
+      />
+      {refused !== null && (
+        <p className="refusal" role="alert">
+          {refused}
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,128 @@
+import { NO_TAX_LISTS, type TaxItem, type TaxListName, type TaxLists } from '@gleddo/core';
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import { useBookStore, useOpenBook } from '../book/open-book';
+import { useKept } from '../kept/use-kept';
+
+const TEXTS: Readonly<Record<TaxListName, { title: string; says: string; example: TaxItem }>> = {
+  lines: {
+    title: 'Lines of the tax return',
+    says: 'Into which line of the return an account goes.',
+    example: { id: '4.2', name: 'Sales and fees' },
+  },
+  codes: {
+    title: 'Tax codes',
+    says: 'With which tax an account is usually entered.',
+    example: { id: 'S20', name: 'Standard rate' },
+  },
+};
+
+/** The lists from which tax lines and tax codes are given to accounts. */
+export function TaxListsCard({ bookId }: { bookId: string }) {
+  const store = useBookStore();
+  const { book, answer } = useOpenBook();
+  const [draft, setDraft, dropDraft] = useKept<TaxLists | null>(`taxes.${bookId}`, null);
+  const [refused, setRefused] = useState<readonly string[]>([]);
+  const lists = draft ?? book.taxLists;
+  const set = (name: TaxListName, items: readonly TaxItem[]) =>
+    setDraft({ ...lists, [name]: items });
+  const keep = () => {
+    const { refusals } = store.change({ kind: 'change-tax-lists', taxLists: lists });
+    setRefused(refusals.map((each) => each.says));
+    if (refusals.length === 0) dropDraft();
+  };
+  return (
+    <section className="paper" aria-label="Tax lists">
+      <h2>Tax lists</h2>
+      <p className="quiet">
+        What stands here can be given to each account on its slip, and is printed on hand-outs.
+      </p>
+      <div className="columns">
+        {(Object.keys(NO_TAX_LISTS) as TaxListName[]).map((name) => (
+          <TaxList
+            key={name}
+            name={name}
+            items={lists[name]}
+            mayChange={answer.mayChange}
+            onChange={(items) => set(name, items)}
+          />
+        ))}
+      </div>
+      {refused.map((says) => (
+        <p key={says} className="refusal" role="alert">
+          {says}
+        </p>
+      ))}
+      {draft && (
+        <div className="slip-actions">
+          <Button
+            onClick={() => {
+              dropDraft();
+              setRefused([]);
+            }}
+          >
+            Leave them as they were
+          </Button>
+          <Button type="primary" onClick={keep}>
+            Keep the lists
+          </Button>
+        </div>
+      )}
+    </section>
+  );
+}
+
+interface TaxListProps {
+  readonly name: TaxListName;
+  readonly items: readonly TaxItem[];
+  readonly mayChange: boolean;
+  onChange(items: readonly TaxItem[]): void;
+}
+
+function TaxList({ name, items, mayChange, onChange }: TaxListProps) {
+  const { title, says, example } = TEXTS[name];
+  const put = (i: number, rest: Partial<TaxItem>) =>
+    onChange(items.map((item, at) => (at === i ? { ...item, ...rest } : item)));
+  return (
+    <div>
+      <h3>{title}</h3>
+      <p className="quiet">{says}</p>
+      {items.map((item, i) => (
+        <div key={i} className="tax-item">
+          <Input
+            size="small"
+            aria-label={`${title}, code ${i + 1}`}
+            disabled={!mayChange}
+            value={item.id}
+            maxLength={20}
+            placeholder={example.id}
+            onChange={(event) => put(i, { id: event.target.value })}
+          />
+          <Input
+            size="small"
+            aria-label={`${title}, name ${i + 1}`}
+            disabled={!mayChange}
+            value={item.name}
+            maxLength={120}
+            placeholder={example.name}
+            onChange={(event) => put(i, { name: event.target.value })}
+          />
+          {mayChange && (
+            <Button
+              size="small"
+              aria-label={`Take ${item.name || 'it'} off`}
+              onClick={() => onChange(items.filter((_, at) => at !== i))}
+            >
+              Take off
+            </Button>
+          )}
+        </div>
+      ))}
+      {mayChange && (
+        <Button size="small" onClick={() => onChange([...items, { id: '', name: '' }])}>
+          Add a line
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,144 @@
+import {
+  movedSection,
+  movedType,
+  statementName,
+  statementOfClass,
+  typesOfSection,
+  withType,
+  type Book,
+  type Scheme,
+  type Section,
+  type StatementId,
+} from '@gleddo/core';
+import { useMemo, type KeyboardEvent } from 'react';
+import { AddSection } from './AddSection';
+
+/** A section or a type of the scheme, chosen to be looked at. */
+export interface PartOfScheme {
+  readonly kind: 'section' | 'type';
+  readonly id: string;
+}
+
+export interface SchemePartsProps {
+  readonly book: Book;
+  readonly scheme: Scheme;
+  readonly chosen: PartOfScheme | null;
+  readonly mayChange: boolean;
+  onChoose(part: PartOfScheme | null): void;
+  onChange(scheme: Scheme): void;
+}
+
+/** How many accounts of the book are of each type. */
+function useTypeCounts(book: Book): ReadonlyMap<string, number> {
+  return useMemo(() => {
+    const counts = new Map<string, number>();
+    for (const { type } of book.accounts)
+      if (type !== null) counts.set(type, (counts.get(type) ?? 0) + 1);
+    return counts;
+  }, [book.accounts]);
+}
+
+/** Both statements with their sections and types; Alt and an arrow moves what is chosen. */
+export function SchemePages(props: SchemePartsProps) {
+  const { scheme, chosen, mayChange, onChange } = props;
+  const counts = useTypeCounts(props.book);
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
+    const step = ({ ArrowUp: -1, ArrowDown: 1 } as const)[event.key as 'ArrowUp' | 'ArrowDown'];
+    if (step === undefined) return;
+    event.preventDefault();
+    if (!event.altKey) return walk(event.currentTarget, step);
+    if (!chosen || !mayChange) return;
+    const move = chosen.kind === 'type' ? movedType : movedSection;
+    const next = move(scheme, chosen.id, step);
+    if (next !== scheme) onChange(next);
+  };
+  return (
+    <div className="scheme-pages" onKeyDown={onKeyDown}>
+      {(['balance-sheet', 'profit-and-loss'] as const).map((statement) => (
+        <SchemePage key={statement} {...props} statement={statement} counts={counts} />
+      ))}
+    </div>
+  );
+}
+
+function walk(around: HTMLElement, step: number): void {
+  const all = [...around.querySelectorAll<HTMLElement>('.scheme-part')];
+  const at = all.indexOf(document.activeElement as HTMLElement);
+  all[Math.max(0, Math.min(all.length - 1, at + step))]?.focus();
+}
+
+type PageProps = SchemePartsProps & {
+  readonly statement: StatementId;
+  readonly counts: ReadonlyMap<string, number>;
+};
+
+function SchemePage(props: PageProps) {
+  const { scheme, statement, mayChange } = props;
+  const sections = scheme.sections.filter((each) => statementOfClass(each.class) === statement);
+  return (
+    <section aria-label={statementName(scheme, statement)}>
+      <h3>{statementName(scheme, statement)}</h3>
+      {sections.map((section) => (
+        <SchemeSection key={section.id} {...props} section={section} />
+      ))}
+      {mayChange && <AddSection {...props} statement={statement} />}
+    </section>
+  );
+}
+
+function SchemeSection(props: PageProps & { readonly section: Section }) {
+  const { scheme, section, counts, mayChange, onChoose, onChange } = props;
+  const addType = () => {
+    const [next, id] = withType(scheme, section.id, freshName(scheme));
+    onChange(next);
+    onChoose({ kind: 'type', id });
+  };
+  return (
+    <div role="group" aria-label={section.name} className="scheme-section">
+      <PartButton {...props} kind="section" id={section.id}>
+        {section.name}
+      </PartButton>
+      {typesOfSection(scheme, section.id).map((type) => (
+        <PartButton key={type.id} {...props} kind="type" id={type.id}>
+          {type.name}
+          {type.contra && <span className="mark-says"> contra</span>}
+          {counts.has(type.id) && (
+            <span className="scheme-count" title="Accounts of this type">
+              {counts.get(type.id)}
+            </span>
+          )}
+        </PartButton>
+      ))}
+      {mayChange && (
+        <button type="button" className="link-button quiet scheme-add" onClick={addType}>
+          Add a type in {section.name}
+        </button>
+      )}
+    </div>
+  );
+}
+
+function freshName(scheme: Scheme): string {
+  const taken = new Set(scheme.types.map((each) => each.name));
+  for (let n = 1; ; n++) {
+    const name = n === 1 ? 'New type' : `New type ${n}`;
+    if (!taken.has(name)) return name;
+  }
+}
+
+type PartButtonProps = PageProps & PartOfScheme & { readonly children: React.ReactNode };
+
+function PartButton({ kind, id, chosen, onChoose, children }: PartButtonProps) {
+  const isChosen = chosen?.kind === kind && chosen.id === id;
+  return (
+    <button
+      type="button"
+      className={`scheme-part of-${kind} ${isChosen ? 'is-chosen' : ''}`}
+      aria-pressed={isChosen}
+      onClick={() => onChoose({ kind, id })}
+      onFocus={() => onChoose({ kind, id })}
+    >
+      {children}
+    </button>
+  );
+}

@@ -1,0 +1,189 @@
+import { useQuery } from '@tanstack/react-query';
+import type { BookAnswer, CompanySummary } from '@gleddo/contract';
+import {
+  bookFromJson,
+  effectsOfScheme,
+  faultsOfScheme,
+  inWords,
+  renamedScheme,
+  SHIPPED_SCHEMES,
+  wordsOf,
+  type Account,
+  type Book,
+  type Scheme,
+} from '@gleddo/core';
+import { App, Button, Input, Select } from 'antd';
+import { useState } from 'react';
+import { get } from '../api/client';
+import { useBookStore, useOpenBook } from '../book/open-book';
+import { useKept } from '../kept/use-kept';
+import { PartSheet } from './PartSheet';
+import { SchemePages, type PartOfScheme } from './SchemePages';
+
+/** The scheme of a book: the tree that classifies, to be seen, copied and changed. */
+export function SchemeView({ bookId }: { bookId: string }) {
+  const store = useBookStore();
+  const { book, answer } = useOpenBook();
+  const [draft, setDraft, dropDraft] = useKept<Scheme | null>(`scheme.${bookId}`, null);
+  const [chosen, choose] = useState<PartOfScheme | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const scheme = draft ?? book.scheme;
+  const keep = () => {
+    const { refusals } = store.change({ kind: 'change-scheme', scheme });
+    setRefused(refusals[0]?.says ?? null);
+    if (refusals.length === 0) dropDraft();
+  };
+  return (
+    <section className="paper scheme" aria-label="Scheme">
+      <SchemeHead
+        bookId={bookId}
+        scheme={scheme}
+        mayChange={answer.mayChange}
+        onChange={setDraft}
+      />
+      {draft && (
+        <DraftBar book={book} draft={draft} refused={refused} onKeep={keep} onDrop={dropDraft} />
+      )}
+      <div className="scheme-body">
+        <SchemePages
+          book={book}
+          scheme={scheme}
+          chosen={chosen}
+          mayChange={answer.mayChange}
+          onChoose={choose}
+          onChange={setDraft}
+        />
+        <PartSheet
+          key={chosen?.id}
+          book={book}
+          scheme={scheme}
+          chosen={chosen}
+          mayChange={answer.mayChange}
+          onChoose={choose}
+          onChange={setDraft}
+        />
+      </div>
+    </section>
+  );
+}
+
+interface SchemeHeadProps {
+  readonly bookId: string;
+  readonly scheme: Scheme;
+  readonly mayChange: boolean;
+  onChange(scheme: Scheme): void;
+}
+
+function SchemeHead({ bookId, scheme, mayChange, onChange }: SchemeHeadProps) {
+  return (
+    <div className="scheme-head">
+      <Input
+        aria-label="Name of the scheme"
+        className="scheme-name"
+        variant="underlined"
+        readOnly={!mayChange}
+        value={scheme.name}
+        maxLength={80}
+        onChange={(event) => onChange(renamedScheme(scheme, event.target.value))}
+      />
+      {mayChange && <TakeScheme bookId={bookId} scheme={scheme} onTake={onChange} />}
+    </div>
+  );
+}
+
+interface TakeSchemeProps {
+  readonly bookId: string;
+  readonly scheme: Scheme;
+  onTake(scheme: Scheme): void;
+}
+
+async function schemeOf(bookId: string): Promise<Scheme | null> {
+  const { book } = await get<BookAnswer>(`books/${bookId}`);
+  const read = bookFromJson(book);
+  return read.ok ? read.value.scheme : null;
+}
+
+/** Takes over one of the schemes that come with the program, or the one of another company. */
+function TakeScheme({ bookId, scheme, onTake }: TakeSchemeProps) {
+  const { message } = App.useApp();
+  const companies = useQuery({
+    queryKey: ['companies'],
+    queryFn: () => get<CompanySummary[]>('companies'),
+  });
+  const words = wordsOf(scheme);
+  const take = async (value: string) => {
+    const shipped = SHIPPED_SCHEMES.find((each) => `shipped ${each.id}` === value);
+    const found = shipped ?? (await schemeOf(value).catch(() => null));
+    if (found) onTake(inWords(found, words));
+    else void message.error('That scheme could not be read just now. Try again in a moment.');
+  };
+  const others = (companies.data ?? []).filter((each) => each.bookId !== bookId);
+  return (
+    <Select
+      aria-label="Take over a scheme"
+      placeholder="Take over a scheme"
+      value={null}
+      style={{ width: 230 }}
+      options={[
+        {
+          label: 'With the program',
+          options: SHIPPED_SCHEMES.map(({ id, name }) => ({ value: `shipped ${id}`, label: name })),
+        },
+        {
+          label: 'Of another company',
+          options: others.map((each) => ({ value: each.bookId, label: each.name })),
+        },
+      ]}
+      onChange={(value: string | null) => value !== null && void take(value)}
+    />
+  );
+}
+
+interface DraftBarProps {
+  readonly book: Book;
+  readonly draft: Scheme;
+  readonly refused: string | null;
+  onKeep(): void;
+  onDrop(): void;
+}
+
+const NAMED = 4;
+
+const listed = (accounts: readonly Account[]): string => {
+  const names = accounts.slice(0, NAMED).map((each) => `“${each.name}”`);
+  const more = accounts.length - names.length;
+  return names.join(', ') + (more > 0 ? ` and ${more} more` : '');
+};
+
+/** What keeping the changed scheme would do to the accounts, before it is done. */
+function DraftBar({ book, draft, refused, onKeep, onDrop }: DraftBarProps) {
+  const faults = faultsOfScheme(draft);
+  const { notPlaced, moved, takenOut } = effectsOfScheme(book, draft);
+  const effects = [
+    notPlaced.length > 0 && `Without a place then: ${listed(notPlaced)}.`,
+    moved.length > 0 && `In another section then: ${listed(moved)}.`,
+    takenOut.length > 0 && `No longer under their parent: ${listed(takenOut)}.`,
+  ].filter((each) => each !== false);
+  return (
+    <div className="draft-bar" role="status">
+      <div>
+        {faults.map(({ says, at }) => (
+          <p key={at + says} className="refusal">
+            {says}
+          </p>
+        ))}
+        {refused !== null && <p className="refusal">{refused}</p>}
+        {faults.length === 0 &&
+          (effects.length > 0 ? (
+            effects.map((says) => <p key={says}>{says}</p>)
+          ) : (
+            <p>Every account keeps its place.</p>
+          ))}
+      </div>
+      <Button onClick={onDrop}>Leave it as it was</Button>
+      <Button type="primary" disabled={faults.length > 0} onClick={onKeep}>
+        Keep the scheme
+      </Button>
+    </div>
+  );
+}
