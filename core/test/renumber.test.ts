@@ -1,6 +1,10 @@
 import fc from 'fast-check';
 import {
   apply,
+  bandOfType,
+  draftAt,
+  inBand,
+  planNotices,
   capacityOf,
   chartOf,
   evenlyNumbered,
@@ -133,5 +137,137 @@ describe('a number plan', () => {
       { section: 'equity', from: '4500', to: '5400' },
     ];
     expect(faultsOfPlan({ ...plan, bands: crossing })[0]?.code).toBe('plan.bands-overlap');
+  });
+});
+
+const four = shippedPlan('four-digit') as NumberPlan;
+
+describe('bands inside a band', () => {
+  const plan: NumberPlan = {
+    ...four,
+    id: 'own',
+    name: 'Ours',
+    bands: [
+      ...four.bands,
+      { type: 'trade-receivables', from: '1010', to: '1099' },
+      { type: 'accumulated-depreciation', from: '1900', to: '1999' },
+    ],
+  };
+
+  it('are kept for their type, and what else comes leaves them free', () => {
+    const after = renumbered(shop(), plan);
+    const numberOf = (id: string) => after.accounts.find((each) => each.id === id)?.number;
+    expect(['bank', 'debtors', 'prepaid', 'van', 'van-dep'].map(numberOf)).toEqual([
+      '1100',
+      '1020',
+      '1110',
+      '1510',
+      '1901',
+    ]);
+  });
+
+  it('are left out when a number is proposed beside them', () => {
+    const drafted = draftAt({ ...shop(), numberPlan: plan }, 'current-assets', 'Till');
+    expect(drafted.number).not.toMatch(/^10[1-9]/);
+  });
+
+  it('keep every account in its band, whatever the plan and the chart', () => {
+    fc.assert(
+      fc.property(fc.subarray([...shop().accounts.map(({ type }) => type ?? '')]), (types) => {
+        const bands = types.map((type, i) => {
+          const around = bandOfType(plan, shop().scheme, type);
+          const start = Number(around?.from ?? 0) + 40 * (i + 2);
+          return { type, from: String(start), to: String(start + 39) };
+        });
+        const own = { ...plan, bands: [...four.bands, ...bands] };
+        const after = renumbered(shop(), own);
+        for (const account of after.accounts) {
+          const band = bandOfType(own, after.scheme, account.type);
+          expect(band && inBand(band, account.number ?? '')).toBe(true);
+        }
+      }),
+    );
+  });
+});
+
+describe('what deserves a look in a plan', () => {
+  const says = (rest: Partial<NumberPlan>) =>
+    planNotices({ ...four, ...rest }, shop().scheme).map((each) => each.says);
+  const bandsBut = (section: string, ...more: NumberPlan['bands']) => [
+    ...four.bands.filter((band) => band.section !== section),
+    ...more,
+  ];
+
+  it('is nothing in the plans that are shipped', () => {
+    for (const plan of SHIPPED_PLANS)
+      expect(planNotices(plan, shop().scheme).filter(({ code }) => code !== 'plan.gap')).toEqual(
+        [],
+      );
+  });
+
+  it('is a section without a band, and the numbers that are nobody’s', () => {
+    expect(says({ bands: bandsBut('revenue') })).toEqual([
+      'Revenue: no band, so no number is proposed there.',
+      '4000 to 4999 belong to no band.',
+    ]);
+    expect(
+      says({ bands: bandsBut('revenue', { section: 'revenue', from: '4000', to: '4998' }) }),
+    ).toEqual(['4999 belongs to no band.']);
+  });
+
+  it('is a band of a type outside its section’s', () => {
+    expect(says({ bands: [...four.bands, { type: 'bank', from: '2100', to: '2199' }] })[0]).toMatch(
+      /^Bank, 2100–2199, lies outside the band of Current assets, 1000–1499/,
+    );
+    expect(says({ bands: [...four.bands, { type: 'bank', from: '1000', to: '1099' }] })).toEqual(
+      [],
+    );
+  });
+
+  it('is letters where digits are said, another length, no room for children, a band for nothing', () => {
+    expect(
+      says({
+        bands: bandsBut('income-tax', { section: 'income-tax', from: 'T100', to: 'T999' }),
+      })[0],
+    ).toMatch(/^T100 has letters/);
+    expect(says({ length: 5 })[0]).toBe('1000 has 4 characters, and the plan says 5.');
+    expect(says({ childStep: 10 })).toEqual([
+      'Neighbours are 10 apart and children 10: nothing fits under an account before its neighbour begins.',
+    ]);
+    expect(
+      says({ bands: [...four.bands, { section: 'grants', from: '9500', to: '9599' }] }),
+    ).toContain('The band 9500–9599 is for nothing that the scheme has.');
+  });
+});
+
+describe('how full a band is', () => {
+  const at = (band: { from: string; to: string }, ...numbers: string[]) =>
+    capacityOf(book(numbers.map((number, i) => acct(`a${i}`, 'bank', { number }))), {
+      section: 'current-assets',
+      ...band,
+    });
+
+  it('counts what is taken, what is free, and the longest run of free ones', () => {
+    expect(at({ from: '100', to: '109' }, '103', '104', '110', '1030')).toEqual({
+      used: 2,
+      free: 8,
+      longestRun: 5,
+    });
+    expect(at({ from: '100', to: '101' }, '100', '101')).toEqual({
+      used: 2,
+      free: 0,
+      longestRun: 0,
+    });
+    expect(at({ from: 'A10', to: 'A19' }, 'a15', 'B15')).toEqual({
+      used: 1,
+      free: 9,
+      longestRun: 5,
+    });
+  });
+
+  it('is known at once, however long the numbers are', () => {
+    expect(at({ from: '100000000000000', to: '999999999999999' }, '500000000000000').free).toBe(
+      899_999_999_999_999,
+    );
   });
 });

@@ -1,6 +1,6 @@
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
 import { numberKey } from './account-number.js';
-import type { Band, NumberPlan } from './number-plan.js';
+import { inBand, type Band, type NumberPlan } from './number-plan.js';
 
 export const gapFull = refusal(
   'number.gap-full',
@@ -16,6 +16,8 @@ export interface NumberGap {
   readonly after: string | null;
   readonly before: string | null;
   readonly taken: ReadonlySet<string>;
+  /** Bands inside it that are kept for types of their own. */
+  readonly kept?: readonly Band[];
 }
 
 interface Digits {
@@ -68,13 +70,16 @@ export function freeNumber(plan: NumberPlan, gap: NumberGap): Result<string> {
   if (!from || !to) return refused(fullGap(gap, []));
   const lo = Math.max(positionOf(gap.after, from, from.value - 1), from.value - 1);
   const hi = Math.min(positionOf(gap.before, from, to.value + 1), to.value + 1);
-  const isFree = (n: number) => !gap.taken.has(numberKey(written(from, n)));
+  const isFree = (n: number) => isOpen(gap, written(from, n));
   const next =
     gap.before === null ? nextStep(Math.max(lo, from.value), hi, plan.step, isFree) : null;
   const found = next ?? roundest(lo, hi, from.width, isFree);
   if (found !== null) return done(written(from, found));
   return refused(fullGap(gap, nearestFree(gap, lo, 3)));
 }
+
+const isOpen = ({ taken, kept = [] }: NumberGap, number: string): boolean =>
+  !taken.has(numberKey(number)) && !kept.some((band) => inBand(band, number));
 
 function nextStep(lo: number, hi: number, step: number, isFree: (n: number) => boolean) {
   for (let n = Math.floor(lo / step) * step + step; n < hi; n += step) if (isFree(n)) return n;
@@ -93,7 +98,7 @@ function nearestFree(gap: NumberGap, around: number, count: number): string[] {
   for (let d = 0; d <= to.value - from.value && found.length < count; d++)
     for (const n of d === 0 ? [around] : [around - d, around + d]) {
       const number = written(from, n);
-      if (n >= from.value && n <= to.value && !gap.taken.has(numberKey(number))) found.push(number);
+      if (n >= from.value && n <= to.value && isOpen(gap, number)) found.push(number);
     }
   return found.slice(0, count).sort();
 }

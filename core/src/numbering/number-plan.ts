@@ -30,6 +30,12 @@ export function bandOfType(plan: NumberPlan, scheme: Scheme, typeId: string | nu
 export const bandOfSection = (plan: NumberPlan, section: string): Band | null =>
   plan.bands.find((band) => band.section === section && band.type === undefined) ?? null;
 
+/** The bands inside a section's band that are kept for single types; what else comes there leaves them free. */
+export function keptWithin(plan: NumberPlan, scheme: Scheme, band: Band): Band[] {
+  if (band.type !== undefined) return [];
+  return plan.bands.filter((each) => typeOf(scheme, each.type ?? null)?.section === band.section);
+}
+
 /** Whether a number lies in a band; a suffix after the band's last number still belongs to it. */
 export function inBand(band: Band, number: string): boolean {
   if (compareNumbers(number, band.from) < 0) return false;

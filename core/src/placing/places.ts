@@ -1,7 +1,7 @@
 import { accountOf, type Account, type Book } from '../book/book.js';
 import { chartOf, NOT_PLACED, sectionIdOf, takenNumbers, type ChartRow } from '../book/place.js';
 import { freeChildNumber, freeNumber, numberKey, type Band } from '../numbering/index.js';
-import { bandOfType } from '../numbering/number-plan.js';
+import { bandOfType, keptWithin } from '../numbering/number-plan.js';
 import { done, type Result } from '../refusal/refusal.js';
 import { guessType } from '../table/guess-type.js';
 
@@ -53,7 +53,8 @@ export function numberAt(book: Book, spot: Spot, except: string | null): Result<
       taken,
     );
   const after = lastOf(book, spot.after, except) ?? spot.after?.number ?? null;
-  return freeNumber(plan, { band, after, before: spot.before?.number ?? null, taken });
+  const kept = keptWithin(plan, book.scheme, band);
+  return freeNumber(plan, { band, after, before: spot.before?.number ?? null, taken, kept });
 }
 
 /** The last number of an account and what stands under it: what comes next goes behind its children. */

@@ -1,7 +1,13 @@
 import { accountLabel, type Account, type Book } from '../book/book.js';
 import { chartOf, NOT_PLACED, type ChartRow } from '../book/place.js';
 import { numberKey } from '../numbering/account-number.js';
-import { bandOfType, type Band, type NumberPlan } from '../numbering/number-plan.js';
+import {
+  bandOfType,
+  inBand,
+  keptWithin,
+  type Band,
+  type NumberPlan,
+} from '../numbering/number-plan.js';
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
 import { sectionOrder } from './places.js';
 
@@ -42,6 +48,21 @@ const written = (cursor: Cursor, value: number): string =>
 /** The next multiple of a step above the cursor. */
 const above = (at: number, step: number): number => Math.floor(at / step) * step + step;
 
+/** The first number from here on that is not kept for a type of its own. */
+function nextIn(
+  cursor: Cursor,
+  from: number,
+  step: number,
+  { kept }: { kept: readonly Band[] },
+): number {
+  let at = from;
+  for (;;) {
+    const around = kept.find((band) => inBand(band, written(cursor, at)));
+    if (!around || at > cursor.last) return at;
+    at = above(cursorOf(around).last, step);
+  }
+}
+
 /** The roundest step (1, 2 or 5 times a power of ten) with which so many numbers fit into a band. */
 function evenStep(band: Band, count: number): number {
   const cursor = cursorOf(band);
@@ -59,13 +80,18 @@ function numbered(
 ): Result<Renumbered[]> {
   const cursors = new Map<Band, Cursor>();
   const found: Renumbered[] = [];
+  let parents: Band | null = null;
   for (const { account, depth } of rows) {
-    const band = bandOfType(plan, book.scheme, account.type);
+    const own = bandOfType(plan, book.scheme, account.type);
+    const band: Band | null = depth > 0 && own?.type === undefined ? (parents ?? own) : own;
     if (!band) return refused(noBand({ name: accountLabel(account) }));
+    if (depth === 0) parents = band;
     const cursor = cursors.get(band) ?? cursorOf(band);
     cursors.set(band, cursor);
     const step = depth === 0 ? stepOf(band) : plan.childStep;
-    const next = depth === 0 ? above(cursor.at, step) : cursor.at + step;
+    const next = nextIn(cursor, depth === 0 ? above(cursor.at, step) : cursor.at + step, step, {
+      kept: keptWithin(plan, book.scheme, band),
+    });
     if (next > cursor.last)
       return refused(bandTooSmall({ band: `${band.from}–${band.to}`, name: account.name }));
     cursor.at = next;
@@ -112,18 +138,20 @@ export interface Capacity {
 }
 
 export function capacityOf(book: Book, band: Band): Capacity {
-  const cursor = cursorOf(band);
-  const taken = new Set(
-    book.accounts.flatMap(({ number }) => (number === null ? [] : [numberKey(number)])),
-  );
-  let used = 0;
-  let run = 0;
-  let longestRun = 0;
-  for (let value = cursor.at; value <= cursor.last; value++) {
-    const isTaken = taken.has(numberKey(written(cursor, value)));
-    used += isTaken ? 1 : 0;
-    run = isTaken ? 0 : run + 1;
-    longestRun = Math.max(longestRun, run);
-  }
-  return { used, free: Math.max(0, cursor.last - cursor.at + 1 - used), longestRun };
+  const { at, last, ...like } = cursorOf(band);
+  const values = book.accounts
+    .flatMap(({ number }) => (number === null ? [] : [valueLike(like, number)]))
+    .filter((value) => value !== null && value >= at && value <= last);
+  const taken = [...new Set(values as number[])].sort((a, b) => a - b);
+  const runs = [...taken, last + 1].map((value, i) => value - (taken[i - 1] ?? at - 1) - 1);
+  const free = Math.max(0, last - at + 1 - taken.length);
+  return { used: taken.length, free, longestRun: Math.max(0, ...runs) };
+}
+
+/** What a number says in a run of numbers with this prefix and width; null when it is none of them. */
+function valueLike({ prefix, width }: Pick<Cursor, 'prefix' | 'width'>, number: string) {
+  const key = numberKey(number);
+  const digits = key.slice(prefix.length);
+  const isLike = key.startsWith(numberKey(prefix)) && digits.length === width;
+  return isLike && /^\d+$/.test(digits) ? Number(digits) : null;
 }

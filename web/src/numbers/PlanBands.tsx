@@ -2,21 +2,33 @@ import {
   capacityOf,
   sectionById,
   typeOf,
+  typesOfSection,
   type Band,
   type Book,
   type NumberPlan,
 } from '@gleddo/core';
 import { useMemo } from 'react';
+import { BandRuler } from './BandRuler';
 
 const bandName = (book: Book, band: Band): string =>
   typeOf(book.scheme, band.type ?? null)?.name ??
   sectionById(book.scheme, band.section ?? '')?.name ??
   'no section of this scheme';
 
+/** Each section's band, then those of its types, in the order of the scheme; strangers last. */
+function inOrder({ scheme }: Book, plan: NumberPlan): Band[] {
+  const known = scheme.sections.flatMap(({ id }) => {
+    const types = new Set(typesOfSection(scheme, id).map((type) => type.id));
+    const own = plan.bands.filter((band) => band.section === id && band.type === undefined);
+    return [...own, ...plan.bands.filter((band) => types.has(band.type ?? ''))];
+  });
+  return [...known, ...plan.bands.filter((band) => !known.includes(band))];
+}
+
 /** The bands of a plan and how full each is: used, free, the longest free run. */
 export function PlanBands({ book, plan }: { book: Book; plan: NumberPlan }) {
   const rows = useMemo(
-    () => plan.bands.map((band) => ({ band, ...capacityOf(book, band) })),
+    () => inOrder(book, plan).map((band) => ({ band, ...capacityOf(book, band) })),
     [book, plan],
   );
   return (
@@ -25,6 +37,7 @@ export function PlanBands({ book, plan }: { book: Book; plan: NumberPlan }) {
         <tr>
           <th>Band</th>
           <th>Numbers</th>
+          <th>Where they are taken</th>
           <th className="figure">used</th>
           <th className="figure">free</th>
           <th className="figure">longest free run</th>
@@ -33,9 +46,14 @@ export function PlanBands({ book, plan }: { book: Book; plan: NumberPlan }) {
       <tbody>
         {rows.map(({ band, used, free, longestRun }) => (
           <tr key={`${band.from} ${band.to}`}>
-            <td>{bandName(book, band)}</td>
+            <td style={band.type === undefined ? {} : { paddingLeft: 16 }}>
+              {bandName(book, band)}
+            </td>
             <td style={{ whiteSpace: 'nowrap' }}>
               {band.from}–{band.to}
+            </td>
+            <td>
+              <BandRuler book={book} band={band} />
             </td>
             <td className="figure">{used}</td>
             <td className="figure">{free}</td>

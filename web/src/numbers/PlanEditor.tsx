@@ -1,80 +1,44 @@
-import { faultsOfPlan, type Band, type NumberPlan, type Scheme } from '@gleddo/core';
-import { Input, InputNumber } from 'antd';
+import {
+  capacityOf,
+  faultsOfPlan,
+  planNotices,
+  typesOfSection,
+  type Band,
+  type Book,
+  type NumberPlan,
+  type Section,
+} from '@gleddo/core';
+import { Button, Input, InputNumber, Select } from 'antd';
+import type { ReactNode } from 'react';
+import { BandRuler } from './BandRuler';
 
 interface PlanEditorProps {
+  readonly book: Book;
   readonly plan: NumberPlan;
-  readonly scheme: Scheme;
   onChange(plan: NumberPlan): void;
 }
 
-/** A number plan being written: its steps, and a band for each section; overlaps are said as one writes. */
-export function PlanEditor({ plan, scheme, onChange }: PlanEditorProps) {
+/** A number plan being written: faults and what is left out are said as one writes, the rulers follow. */
+export function PlanEditor({ book, plan, onChange }: PlanEditorProps) {
   const faults = faultsOfPlan(plan);
-  const bandOf = (section: string): Band =>
-    plan.bands.find((band) => band.section === section && band.type === undefined) ?? {
-      section,
-      from: '',
-      to: '',
-    };
-  const setBand = (section: string, rest: Partial<Band>) => {
-    const next = { ...bandOf(section), ...rest };
-    const others = plan.bands.filter((band) => band.section !== section || band.type !== undefined);
-    const bands = next.from === '' && next.to === '' ? others : [...others, next];
-    const length = Math.max(1, ...bands.map((band) => band.from.length));
-    const lettered = bands.some((band) => /[^\d]/.test(band.from));
-    const characters = lettered ? 'letters-and-digits' : 'digits';
-    onChange({ ...plan, bands, length: Math.min(15, length), characters });
-  };
+  const notices = faults.length === 0 ? planNotices(plan, book.scheme) : [];
   return (
     <div className="plan-editor">
-      <div className="numbers-row">
-        <label>
-          Name{' '}
-          <Input
-            size="small"
-            style={{ width: 170 }}
-            value={plan.name}
-            onChange={(event) => onChange({ ...plan, name: event.target.value })}
-          />
-        </label>
-        <label>
-          Step{' '}
-          <InputNumber
-            size="small"
-            min={1}
-            precision={0}
-            value={plan.step}
-            onChange={(step) => onChange({ ...plan, step: step ?? 1 })}
-          />
-        </label>
-        <label>
-          Small step{' '}
-          <InputNumber
-            size="small"
-            min={1}
-            precision={0}
-            value={plan.childStep}
-            onChange={(childStep) => onChange({ ...plan, childStep: childStep ?? 1 })}
-          />
-        </label>
-      </div>
+      <PlanParticulars plan={plan} onChange={onChange} />
       <table className="lines-table">
+        <thead>
+          <tr>
+            <th>Band for</th>
+            <th>from</th>
+            <th>to</th>
+            <th>Where numbers are taken now</th>
+            <th className="figure">free</th>
+            <th />
+          </tr>
+        </thead>
         <tbody>
-          {scheme.sections.map(({ id, name }) => (
-            <tr key={id}>
-              <td>{name}</td>
-              {(['from', 'to'] as const).map((end) => (
-                <td key={end}>
-                  <Input
-                    size="small"
-                    aria-label={`${name}, ${end}`}
-                    value={bandOf(id)[end]}
-                    maxLength={15}
-                    onChange={(event) => setBand(id, { [end]: event.target.value })}
-                  />
-                </td>
-              ))}
-            </tr>
+          {book.scheme.sections.map((section) => (
+            <SectionBands key={section.id} {...{ book, plan, section, onChange }} />
           ))}
         </tbody>
       </table>
@@ -83,6 +47,156 @@ export function PlanEditor({ plan, scheme, onChange }: PlanEditorProps) {
           {fault.says}
         </p>
       ))}
+      {notices.map((notice) => (
+        <p key={notice.says} className="notice" role="status">
+          {notice.says}
+        </p>
+      ))}
     </div>
+  );
+}
+
+const CHARACTERS = [
+  { value: 'digits', label: 'Digits' },
+  { value: 'letters-and-digits', label: 'Letters and digits' },
+] as const;
+
+function PlanParticulars({ plan, onChange }: Omit<PlanEditorProps, 'book'>) {
+  const number = (name: 'length' | 'step' | 'childStep', label: string, most: number) => (
+    <label>
+      {label}{' '}
+      <InputNumber
+        size="small"
+        min={1}
+        max={most}
+        precision={0}
+        style={{ width: 74 }}
+        value={plan[name]}
+        onChange={(value) => onChange({ ...plan, [name]: value ?? 1 })}
+      />
+    </label>
+  );
+  return (
+    <div className="numbers-row">
+      <label>
+        Name{' '}
+        <Input
+          size="small"
+          style={{ width: 160 }}
+          value={plan.name}
+          maxLength={80}
+          onChange={(event) => onChange({ ...plan, name: event.target.value })}
+        />
+      </label>
+      <Select
+        size="small"
+        aria-label="Characters"
+        style={{ width: 146 }}
+        value={plan.characters}
+        options={[...CHARACTERS]}
+        onChange={(characters: NumberPlan['characters']) => onChange({ ...plan, characters })}
+      />
+      {number('length', 'How long', 15)}
+      {number('step', 'Neighbours by', 1_000_000)}
+      {number('childStep', 'Children by', 1_000_000)}
+    </div>
+  );
+}
+
+type SectionBandsProps = PlanEditorProps & { readonly section: Section };
+
+function SectionBands({ book, plan, section, onChange }: SectionBandsProps) {
+  const types = typesOfSection(book.scheme, section.id);
+  const nested = types.filter((type) => plan.bands.some((band) => band.type === type.id));
+  const others = types.filter((type) => !nested.includes(type));
+  const bandOf = (of: BandOf): Band =>
+    plan.bands.find((band) => isOf(band, of)) ?? { ...of, from: '', to: '' };
+  const setBand = (of: BandOf, next: Band | null) => {
+    const rest = plan.bands.filter((band) => !isOf(band, of));
+    onChange({ ...plan, bands: next ? [...rest, next] : rest });
+  };
+  const addBand = others.length > 0 && !isEmpty(bandOf({ section: section.id })) && (
+    <Select
+      size="small"
+      variant="borderless"
+      aria-label={`A band of its own for a type in ${section.name}`}
+      placeholder={<span className="quiet">and one for a type …</span>}
+      style={{ width: 190 }}
+      value={null}
+      options={others.map((type) => ({ value: type.id, label: type.name }))}
+      onChange={(type: string | null) =>
+        type !== null && setBand({ type }, { type, from: '', to: '' })
+      }
+    />
+  );
+  const row = (of: BandOf, name: string) => (
+    <BandRow
+      key={name}
+      book={book}
+      name={name}
+      isNested={'type' in of}
+      band={bandOf(of)}
+      onSet={(band) => setBand(of, isEmpty(band) && 'section' in of ? null : band)}
+      end={
+        'type' in of ? (
+          <Button
+            size="small"
+            aria-label={`Take the band of ${name} out`}
+            onClick={() => setBand(of, null)}
+          >
+            Take out
+          </Button>
+        ) : (
+          addBand
+        )
+      }
+    />
+  );
+  return (
+    <>
+      {row({ section: section.id }, section.name)}
+      {nested.map((type) => row({ type: type.id }, type.name))}
+    </>
+  );
+}
+
+type BandOf = { readonly section: string } | { readonly type: string };
+
+const isOf = (band: Band, of: BandOf): boolean =>
+  'type' in of ? band.type === of.type : band.type === undefined && band.section === of.section;
+
+const isEmpty = (band: Band): boolean => band.from === '' && band.to === '';
+
+interface BandRowProps {
+  readonly book: Book;
+  readonly name: string;
+  readonly isNested: boolean;
+  readonly band: Band;
+  /** What can be done at the end of the row. */
+  readonly end: ReactNode;
+  onSet(band: Band): void;
+}
+
+function BandRow({ book, name, isNested, band, end: tools, onSet }: BandRowProps) {
+  const whole = band.from !== '' && band.to !== '';
+  return (
+    <tr>
+      <td style={isNested ? { paddingLeft: 16 } : {}}>{name}</td>
+      {(['from', 'to'] as const).map((end) => (
+        <td key={end}>
+          <Input
+            size="small"
+            aria-label={`${name}, ${end}`}
+            style={{ width: 84 }}
+            value={band[end]}
+            maxLength={15}
+            onChange={(event) => onSet({ ...band, [end]: event.target.value })}
+          />
+        </td>
+      ))}
+      <td>{whole && <BandRuler book={book} band={band} />}</td>
+      <td className="figure">{whole ? capacityOf(book, band).free : ''}</td>
+      <td style={{ width: 200, paddingLeft: 14 }}>{tools}</td>
+    </tr>
   );
 }

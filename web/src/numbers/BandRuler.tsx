@@ -1,0 +1,17 @@
+import { ticksOf, type Band, type Book } from '@gleddo/core';
+import { useMemo } from 'react';
+
+/** A band laid flat: a tick for each number that the book has in it, so that free runs are seen. */
+export function BandRuler({ book, band }: { book: Book; band: Band }) {
+  const ticks = useMemo(() => {
+    const numbers = book.accounts.flatMap(({ number }) => (number === null ? [] : [number]));
+    return ticksOf([band], numbers)[0] ?? [];
+  }, [book.accounts, band]);
+  return (
+    <span className="band-ruler" aria-hidden="true">
+      {ticks.map((at) => (
+        <i key={at} style={{ left: `${at * 100}%` }} />
+      ))}
+    </span>
+  );
+}

@@ -1,0 +1,133 @@
+import {
+  accountLabel,
+  accountOf,
+  faultsOfPlan,
+  renumberedChart,
+  SHIPPED_PLANS,
+  shippedPlan,
+  type Book,
+  type NumberPlan,
+  type Renumbered,
+} from '@gleddo/core';
+import { Button, Select } from 'antd';
+import { useMemo, useState } from 'react';
+import { useBookStore } from '../book/open-book';
+import { useKept } from '../kept/use-kept';
+import { PlanEditor } from './PlanEditor';
+
+const OFF = 'off';
+const OWN = 'own';
+
+export const renumberOperation = (numbers: readonly Renumbered[], numberPlan: NumberPlan | null) =>
+  ({
+    kind: 'renumber-all',
+    numbers: numbers.map(({ id, number }) => ({ id, number })),
+    numberPlan,
+  }) as const;
+
+interface RenumberProps {
+  readonly book: Book;
+  readonly bookId: string;
+  /** The plan chosen for the whole chart: a shipped one, one's own, none; null: nothing is chosen. */
+  readonly choice: string | null;
+  onChoose(choice: string | null): void;
+}
+
+/** Another plan for a whole chart, or none: shown with old and new numbers, done in one step. */
+export function Renumber({ book, bookId, choice, onChoose }: RenumberProps) {
+  const [own, setOwn] = useKept<NumberPlan>(`plan.${bookId}`, {
+    ...(book.numberPlan ?? (SHIPPED_PLANS[0] as NumberPlan)),
+    id: OWN,
+    name: 'A plan of our own',
+  });
+  const plan = choice === OWN ? own : choice === null ? null : shippedPlan(choice);
+  return (
+    <>
+      <div className="numbers-row">
+        <Select
+          aria-label="Another number plan"
+          placeholder="Another plan for the whole chart"
+          style={{ width: 240 }}
+          value={choice}
+          options={[
+            ...SHIPPED_PLANS.map(({ id, name }) => ({ value: id, label: name })),
+            { value: OWN, label: 'A plan of your own' },
+            { value: OFF, label: 'Without numbers' },
+          ]}
+          onChange={onChoose}
+        />
+      </div>
+      {choice === OWN && <PlanEditor book={book} plan={own} onChange={setOwn} />}
+      {choice !== null && (
+        <Preview key={choice} book={book} plan={plan} onDone={() => onChoose(null)} />
+      )}
+    </>
+  );
+}
+
+interface PreviewProps {
+  readonly book: Book;
+  readonly plan: NumberPlan | null;
+  onDone(): void;
+}
+
+/** Old and new numbers side by side, before anything is done. */
+function Preview({ book, plan, onDone }: PreviewProps) {
+  const store = useBookStore();
+  const [refused, setRefused] = useState<string | null>(null);
+  const isWhole = plan === null || faultsOfPlan(plan).length === 0;
+  const result = useMemo(
+    () => (isWhole ? renumberedChart(book, plan) : null),
+    [book, plan, isWhole],
+  );
+  if (!result) return null;
+  if (!result.ok)
+    return (
+      <p className="refusal" role="alert">
+        {result.refusals[0]?.says}
+      </p>
+    );
+  const renumber = () => {
+    const { refusals } = store.change(renumberOperation(result.value, plan));
+    if (refusals.length > 0) setRefused(refusals[0]?.says ?? '');
+    else onDone();
+  };
+  return (
+    <>
+      <div className="understood">
+        <table className="lines-table">
+          <thead>
+            <tr>
+              <th>Account</th>
+              <th className="figure">now</th>
+              <th className="figure">then</th>
+            </tr>
+          </thead>
+          <tbody>
+            {result.value.map(({ id, old, number }) => {
+              const account = accountOf(book, id);
+              return (
+                <tr key={id}>
+                  <td>{account ? accountLabel({ ...account, number: null }) : id}</td>
+                  <td className="figure quiet">{old ?? '–'}</td>
+                  <td className="figure">{number ?? '–'}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      {refused !== null && (
+        <p className="refusal" role="alert">
+          {refused}
+        </p>
+      )}
+      <div className="slip-actions">
+        <Button onClick={onDone}>Leave it as it is</Button>
+        <Button type="primary" className="last" onClick={renumber}>
+          {plan ? `Renumber ${result.value.length} accounts` : 'Take the numbers off'}
+        </Button>
+      </div>
+    </>
+  );
+}
