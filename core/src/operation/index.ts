@@ -6,4 +6,5 @@ export { reservedRefusals } from './retire-account.js';
 export { effectsOfScheme, type SchemeEffects } from './change-scheme.js';
 export { faultsOfCompany } from './change-company.js';
 export { operationSays } from './operation-says.js';
+export { formerNames } from './former-names.js';
 export { backBefore, booksBefore, type HistoryStep } from './moments.js';

@@ -19,3 +19,13 @@ export {
   type Capacity,
   type Renumbered,
 } from './renumber-chart.js';
+export {
+  ALL_ACCOUNTS,
+  isFoundBy,
+  listAccounts,
+  searchText,
+  type FormerNames,
+  type ListOrder,
+  type ListUse,
+  type ListWanted,
+} from './chart-list.js';

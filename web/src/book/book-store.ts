@@ -2,7 +2,9 @@ import type { BookAnswer, HistoryEntry, OperationsAnswer } from '@gleddo/contrac
 import {
   apply,
   bookFromJson,
+  formerNames,
   operationSays,
+  readOperations,
   type Book,
   type Operation,
   type Refusal,
@@ -31,6 +33,17 @@ export type ShownBook = Pick<BookState, 'book' | 'answer'>;
 
 const RETRY_AFTER = 2000;
 
+/** What would undo the changes of a book, latest first: as far back as this program can read them. */
+function readHistory(history: readonly HistoryEntry[]): Operation[] {
+  const found: Operation[] = [];
+  for (const { inverse } of history) {
+    const read = readOperations([inverse]);
+    if (!read.ok) break;
+    found.push(...read.value);
+  }
+  return found;
+}
+
 function readAnswer(document: object): Book {
   const read = bookFromJson(document);
   if (!read.ok) throw new Error(read.refusals[0]?.says ?? 'The book is not readable.');
@@ -54,7 +67,7 @@ export class BookStore {
   private constructor(answer: BookAnswer, history: readonly HistoryEntry[]) {
     this.revision = answer.revision;
     this.pending = this.kept(answer.id);
-    this.undos = history.map((entry) => entry.inverse as Operation).reverse();
+    this.undos = readHistory(history).reverse();
     const book = readAnswer(answer.book);
     this.state = { book, answer, saving: 'saved', said: [], canUndo: false, canRedo: false };
     this.replay();
@@ -86,6 +99,11 @@ export class BookStore {
   get rules(): Rules {
     const { by, entriesMayChange } = this.state.answer;
     return { by, entriesMayChange };
+  }
+
+  /** Names that accounts had before, by account: told by the history. */
+  formerNames(): Readonly<Record<string, readonly string[]>> {
+    return formerNames([...this.undos].reverse());
   }
 
   /** Applies a change at once; answers why not when it can't be done, and notices when it could. */

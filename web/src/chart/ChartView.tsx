@@ -8,13 +8,15 @@ import {
 } from '@dnd-kit/core';
 import { accountOf, moveTo, sectionIdOf, siblingsIn } from '@gleddo/core';
 import { Checkbox } from 'antd';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
+import { useSearchParams } from 'react-router';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Spread } from '../spread/Spread';
 import { ChartDeskContext, hasRetired, useChartDesk, type ChartDesk } from './chart-desk';
 import { useChartKeys } from './chart-keys';
 import { accountOfRow, accountRow, sectionOfEmptyRow } from './chart-order';
 import { ProfitPage, SheetPage } from './ChartPage';
+import { ListView } from './ListView';
 import { Slip } from './Slip';
 import { TogetherBar } from './TogetherBar';
 
@@ -23,7 +25,6 @@ export function ChartView() {
   const desk = useChartDesk();
   const onKey = useChartKeys(desk);
   const around = useRef<HTMLDivElement>(null);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   useEffect(() => {
     const id = accountOfRow(desk.selected);
     if (id === null || !desk.wantsFocus() || desk.slip !== 'closed') return;
@@ -33,41 +34,62 @@ export function ChartView() {
     row?.focus({ preventScroll: true });
     row?.scrollIntoView({ block: 'nearest' });
   });
+  const over = (
+    <>
+      <Slip />
+      <TogetherBar />
+      <SayLine desk={desk} />
+    </>
+  );
   return (
     <ChartDeskContext value={desk}>
       <div ref={around} className="book-desk" onKeyDown={onKey}>
-        <DndContext
-          sensors={sensors}
-          onDragMove={(event) => markTarget(targetOf(event))}
-          onDragCancel={() => markTarget(null)}
-          onDragEnd={(event) => {
-            markTarget(null);
-            dropped(desk, String(event.active.id), targetOf(event)?.dataset['row'] ?? null);
-          }}
-          accessibility={{ container: document.body }}
-        >
-          <Spread
-            className={desk.book.numberPlan ? '' : 'no-numbers'}
-            left={<SheetPage />}
-            right={<ProfitPage />}
-            leftFoot={desk.help.totals && <BalanceFoot figures={desk.figures} money={desk.money} />}
-            rightFoot={
-              desk.help.totals && (
-                <ProfitFoot scheme={desk.book.scheme} figures={desk.figures} money={desk.money} />
-              )
-            }
-            over={
-              <>
-                <Slip />
-                <TogetherBar />
-                <SayLine desk={desk} />
-              </>
-            }
-          />
-        </DndContext>
+        {desk.list ? (
+          <div className="list-desk">
+            <ListView list={desk.list} />
+            {over}
+          </div>
+        ) : (
+          <DraggableSpread desk={desk} over={over} />
+        )}
         <Switches desk={desk} />
       </div>
     </ChartDeskContext>
+  );
+}
+
+interface DraggableSpreadProps {
+  readonly desk: ChartDesk;
+  readonly over: ReactNode;
+}
+
+/** The two pages, on which accounts can be dragged to another place. */
+function DraggableSpread({ desk, over }: DraggableSpreadProps) {
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  return (
+    <DndContext
+      sensors={sensors}
+      onDragMove={(event) => markTarget(targetOf(event))}
+      onDragCancel={() => markTarget(null)}
+      onDragEnd={(event) => {
+        markTarget(null);
+        dropped(desk, String(event.active.id), targetOf(event)?.dataset['row'] ?? null);
+      }}
+      accessibility={{ container: document.body }}
+    >
+      <Spread
+        className={desk.book.numberPlan ? '' : 'no-numbers'}
+        left={<SheetPage />}
+        right={<ProfitPage />}
+        leftFoot={desk.help.totals && <BalanceFoot figures={desk.figures} money={desk.money} />}
+        rightFoot={
+          desk.help.totals && (
+            <ProfitFoot scheme={desk.book.scheme} figures={desk.figures} money={desk.money} />
+          )
+        }
+        over={over}
+      />
+    </DndContext>
   );
 }
 
@@ -109,46 +131,60 @@ function SayLine({ desk }: { desk: ChartDesk }) {
   );
 }
 
-/** What is hidden until it is asked for, and what can be left out. */
+/** As spread or as list; what is hidden until it is asked for, and what can be left out. */
 function Switches({ desk }: { desk: ChartDesk }) {
-  const retired = hasRetired(desk.book);
   const parents = [...desk.figures.families.keys()];
   const budgets = desk.book.accounts.some(({ budget }) => budget !== null);
-  if (!retired && !desk.origins && parents.length === 0 && !budgets) return null;
+  const isSpread = desk.list === null;
   return (
     <div className="switches">
-      {parents.length > 0 && (
-        <Checkbox
-          checked={desk.folded.size > 0}
-          onChange={(event) => desk.fold(new Set(event.target.checked ? parents : []))}
-        >
-          Parents only
-        </Checkbox>
+      <ViewSwitch />
+      {isSpread && parents.length > 0 && (
+        <Switch
+          on={desk.folded.size > 0}
+          name="Parents only"
+          onTurn={(on) => desk.fold(new Set(on ? parents : []))}
+        />
       )}
-      {desk.origins && (
-        <Checkbox
-          checked={desk.showsChangesOnly}
-          onChange={(event) => desk.showChangesOnly(event.target.checked)}
-        >
-          Only what differs from the starting point
-        </Checkbox>
+      {isSpread && desk.origins && (
+        <Switch
+          on={desk.showsChangesOnly}
+          name="Only what differs from the starting point"
+          onTurn={desk.showChangesOnly}
+        />
       )}
       {budgets && (
-        <Checkbox
-          checked={desk.showsBudget}
-          onChange={(event) => desk.showBudget(event.target.checked)}
-        >
-          Budget beside the figure
-        </Checkbox>
+        <Switch on={desk.showsBudget} name="Budget beside the figure" onTurn={desk.showBudget} />
       )}
-      {retired && (
-        <Checkbox
-          checked={desk.showsRetired}
-          onChange={(event) => desk.showRetired(event.target.checked)}
-        >
-          Show retired accounts
-        </Checkbox>
+      {isSpread && hasRetired(desk.book) && (
+        <Switch on={desk.showsRetired} name="Show retired accounts" onTurn={desk.showRetired} />
       )}
     </div>
   );
+}
+
+interface SwitchProps {
+  readonly on: boolean;
+  readonly name: string;
+  onTurn(on: boolean): void;
+}
+
+function Switch({ on, name, onTurn }: SwitchProps) {
+  return (
+    <Checkbox checked={on} onChange={(event) => onTurn(event.target.checked)}>
+      {name}
+    </Checkbox>
+  );
+}
+
+/** The chart as the two pages or as one list; which of them stands in the address. */
+function ViewSwitch() {
+  const [params, setParams] = useSearchParams();
+  const turn = (on: boolean) => {
+    const next = new URLSearchParams(window.location.search);
+    if (on) next.set('view', 'list');
+    else next.delete('view');
+    setParams(next);
+  };
+  return <Switch on={params.get('view') === 'list'} name="As one list" onTurn={turn} />;
 }

@@ -28,7 +28,7 @@ export function Slip() {
   const desk = useDesk();
   const account = accountOf(desk.book, accountOfRow(desk.selected));
   if (!account || desk.slip === 'closed') return null;
-  const isLeft = desk.order.left.includes(accountRow(account.id));
+  const isLeft = desk.list !== null || desk.order.left.includes(accountRow(account.id));
   return (
     <aside
       className={`slip ${isLeft ? 'on-right' : 'on-left'}`}

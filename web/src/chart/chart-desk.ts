@@ -20,6 +20,7 @@ import { createContext, use, useCallback, useEffect, useMemo, useRef, useState }
 import { useBookStore, useShownBook } from '../book/open-book';
 import { useMoney, type Money } from '../figures/money';
 import { accountOfRow, accountRow, chartOrder, type ChartOrder } from './chart-order';
+import { useChartList, type ChartList } from './use-list';
 import { useSelected } from './use-selected';
 import { useTogether } from './use-together';
 
@@ -40,6 +41,8 @@ export interface ChartDesk {
   /** The ticks of each section's ruler, by the section's id. */
   readonly ticks: ReadonlyMap<string, readonly number[]>;
   readonly order: ChartOrder;
+  /** The chart as a list; null while it is the spread. */
+  readonly list: ChartList | null;
   readonly mayChange: boolean;
   readonly help: Help;
   readonly showsRetired: boolean;
@@ -130,11 +133,16 @@ function useChartFigures(showsRetired: boolean, folded: ReadonlySet<string>) {
   const start = useMemo(() => startOf(answer.start), [answer.start]);
   const origins = useMemo(() => start && originsSince(start, book), [start, book]);
   const ticks = useMemo(() => ticksBySection(book), [book]);
+  const list = useChartList(book, origins);
+  const listed = list?.accounts ?? null;
   const order = useMemo(
-    () => chartOrder(book, mayChange, showsRetired, folded),
-    [book, mayChange, showsRetired, folded],
+    () =>
+      listed
+        ? { left: listed.map(({ id }) => accountRow(id)), right: [] }
+        : chartOrder(book, mayChange, showsRetired, folded),
+    [book, mayChange, showsRetired, folded, listed],
   );
-  return { book, mayChange, help, money, period, figures, taken, ticks, order, origins };
+  return { book, mayChange, help, money, period, figures, taken, ticks, order, origins, list };
 }
 
 /** Whether the selected row should have the focus: kept aside, since it changes nothing that is drawn. */

@@ -66,6 +66,10 @@ function remove(desk: ChartDesk, id: string): void {
 
 function onAccount(desk: ChartDesk, memory: Memory, event: KeyboardEvent, id: string): boolean {
   const { book } = desk;
+  if (desk.list) {
+    if (event.key === 'Delete') remove(desk, id);
+    return event.key === 'Delete';
+  }
   if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown'))
     change(desk, nudge(book, id, event.key === 'ArrowUp' ? 'up' : 'down'));
   else if (event.key === 'Tab' && !memory.leaving)
@@ -79,10 +83,10 @@ function walk(desk: ChartDesk, event: KeyboardEvent): boolean {
   const to: Record<string, () => string | null> = {
     ArrowDown: () => neighbour(desk, desk.selected, 1),
     ArrowUp: () => neighbour(desk, desk.selected, -1),
-    ArrowRight: () => across(desk, desk.selected),
-    ArrowLeft: () => across(desk, desk.selected),
+    ArrowRight: () => (desk.list ? desk.selected : across(desk, desk.selected)),
+    ArrowLeft: () => (desk.list ? desk.selected : across(desk, desk.selected)),
     Home: () => desk.order.left[0] ?? null,
-    End: () => desk.order.right.at(-1) ?? null,
+    End: () => desk.order.right.at(-1) ?? desk.order.left.at(-1) ?? null,
   };
   const go = event.altKey ? undefined : to[event.key];
   const row = go?.() ?? null;
@@ -116,7 +120,8 @@ function otherwise(desk: ChartDesk, memory: Memory, event: KeyboardEvent): boole
     else desk.open('closed');
   } else if ((event.key === 'Enter' || event.key === 'F2') && isOnAccount) desk.open('account');
   else if (event.key === ' ' && isOnAccount) toggleFold(desk, accountOfRow(desk.selected) ?? '');
-  else if (event.key === '+' && section !== null && desk.mayChange) desk.select(emptyRow(section));
+  else if (event.key === '+' && section !== null && desk.mayChange && !desk.list)
+    desk.select(emptyRow(section));
   else if (/^[\p{L}\d]$/u.test(event.key)) jump(desk, memory, event.key);
   else return false;
   return true;

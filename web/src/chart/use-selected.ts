@@ -14,7 +14,10 @@ export function useSelected() {
   const setSelected = (row: string | null) => {
     setHeld({ at: location.key, row });
     const id = accountOfRow(row);
-    const search = id === null ? '' : `?account=${encodeURIComponent(id)}`;
+    const params = new URLSearchParams(window.location.search);
+    if (id === null) params.delete('account');
+    else params.set('account', id);
+    const search = params.size === 0 ? '' : `?${params.toString()}`;
     window.history.replaceState(window.history.state, '', location.pathname + search);
   };
   return { selected: held.row, setSelected, isGiven: given !== null };

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { CompanySummary, ExerciseSummary, Me } from '@gleddo/contract';
-import { accountLabel, rowsOf } from '@gleddo/core';
+import { accountLabel, isFoundBy, rowsOf, searchText, typeOf } from '@gleddo/core';
 import { AutoComplete, Input, type InputRef } from 'antd';
 import { useRef, useState, useSyncExternalStore } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -11,22 +11,45 @@ import { currentBook } from '../book/current-book';
 interface PlaceToGo {
   readonly to: string;
   readonly name: string;
+  /** What it can be found by. */
+  readonly searched: string;
+  /** What else it goes by, to be said where its name alone does not tell why it was found. */
+  readonly also: readonly string[];
 }
 
 /** The accounts of the open book, each with its address on the chart. */
-function useAccounts(): PlaceToGo[] {
+function useAccounts(): () => PlaceToGo[] {
   const { pathname } = useLocation();
   const store = useSyncExternalStore(currentBook.subscribe, currentBook.get);
-  if (!store) return [];
+  if (!store) return () => [];
   const chart = pathname.replace(
     /\/(chart|opening|journal|statements|history|profile|given-back)$/,
     '/chart',
   );
-  return rowsOf(store.snapshot().book).map(({ account }) => ({
-    to: `${chart}?account=${encodeURIComponent(account.id)}`,
-    name: accountLabel(account),
-  }));
+  return () => {
+    const { book } = store.snapshot();
+    const formerNames = store.formerNames();
+    return rowsOf(book).map(({ account }) => {
+      const former = formerNames[account.id] ?? [];
+      return {
+        to: `${chart}?account=${encodeURIComponent(account.id)}`,
+        name: accountLabel(account),
+        searched: searchText(book, account, former),
+        also: [
+          ...former.map((name) => `once “${name}”`),
+          typeOf(book.scheme, account.type)?.name ?? 'not placed',
+        ],
+      };
+    });
+  };
 }
+
+const page = (to: string, name: string): PlaceToGo => ({
+  to,
+  name,
+  searched: name.toLowerCase(),
+  also: [],
+});
 
 function usePages(me: Me): PlaceToGo[] {
   const enabled = me.role === 'instructor';
@@ -41,36 +64,59 @@ function usePages(me: Me): PlaceToGo[] {
     enabled,
   });
   return [
-    ...(companies.data ?? []).map(({ bookId, name }) => ({
-      to: `/companies/${bookId}/chart`,
-      name,
-    })),
+    ...(companies.data ?? []).map(({ bookId, name }) => page(`/companies/${bookId}/chart`, name)),
     ...(exercises.data ?? []).flatMap(({ id, title }) => [
-      { to: `/exercises/${id}/brief`, name: title },
-      { to: `/results/${id}`, name: `${title}: results` },
+      page(`/exercises/${id}/brief`, title),
+      page(`/results/${id}`, `${title}: results`),
     ]),
   ];
 }
 
 const MOST = 12;
 
-/** `/` anywhere: type a part of the name or number of an account, or of a page, and go there. */
+const isNamed = ({ name }: PlaceToGo, typed: string): boolean =>
+  isFoundBy(typed, name.toLowerCase());
+
+/** What answers to the words typed: by its name first, then by what else it goes by. */
+const found = (places: readonly PlaceToGo[], typed: string): PlaceToGo[] => {
+  const all = places.filter(({ searched }) => isFoundBy(typed, searched));
+  const named = all.filter((place) => isNamed(place, typed));
+  return [...named, ...all.filter((place) => !named.includes(place))].slice(0, MOST);
+};
+
+function Found({ place, typed }: { place: PlaceToGo; typed: string }) {
+  const { name, also } = place;
+  const [first = ''] = typed.split(/\s+/);
+  const why = also.find((each) => each.toLowerCase().includes(first)) ?? also.at(-1);
+  return (
+    <>
+      {name} {!isNamed(place, typed) && why && <span className="mark-says">{why}</span>}
+    </>
+  );
+}
+
+/** `/` anywhere: type a part of an account’s number, name, former name or type, or of a page; go there. */
 export function GoTo({ me }: { me: Me }) {
   const [text, setText] = useState('');
   const field = useRef<InputRef>(null);
   const navigate = useNavigate();
   useHotkeys('slash', () => field.current?.focus(), { preventDefault: true, useKey: false });
-  const places = [...useAccounts(), ...usePages(me)];
+  const accounts = useAccounts();
+  const pages = usePages(me);
   const typed = text.trim().toLowerCase();
-  const fitting =
-    typed === '' ? [] : places.filter(({ name }) => name.toLowerCase().includes(typed));
+  const fitting = typed === '' ? [] : found([...accounts(), ...pages], typed);
   return (
     <AutoComplete
       className="find"
       value={text}
       onChange={setText}
       defaultActiveFirstOption
-      options={fitting.slice(0, MOST).map(({ to, name }) => ({ value: to, label: name }))}
+      popupMatchSelectWidth={400}
+      placement="bottomRight"
+      options={fitting.map((place) => ({
+        value: place.to,
+        label: <Found {...{ place, typed }} />,
+      }))}
       notFoundContent={typed === '' ? null : 'Nothing of that name here.'}
       onSelect={(to: string) => {
         setText('');
