@@ -13,6 +13,7 @@ export * from './cause/index.js';
 export * from './check/index.js';
 export * from './mark/index.js';
 export * from './table/index.js';
+export * from './handout/index.js';
 export * from './survey/index.js';
 export * from './start/index.js';
 export * from './starter/index.js';

@@ -1,5 +1,4 @@
 import {
-  listToSetUp,
   accountsToTable,
   bookFromTable,
   cellsOf,
@@ -138,15 +137,6 @@ test('a book goes out as a table and comes back with the same accounts and balan
 
 test('no cell is written that a spreadsheet would run', () => {
   expect(cellsToCsv([['=1+2', '+A1', '-5', '@x', 'fine']])).toBe("'=1+2,'+A1,-5,'@x,fine\n");
-});
-
-describe('the list to set up', () => {
-  it('gives names and opening amounts, and no place or number away', () => {
-    const rows = listToSetUp(shop());
-    expect(rows[1]).toEqual(['Accumulated depreciation, van', '2000.00']);
-    expect(rows).toHaveLength(shop().accounts.length + 1);
-    expect(rows.flat().join(' ')).not.toMatch(/1010|current|prepayment/);
-  });
 });
 
 describe('a new book from a table', () => {

@@ -4,6 +4,7 @@ import '@fontsource-variable/source-serif-4/wght-italic.css';
 import './styles/base.css';
 import './styles/spread.css';
 import './styles/scheme.css';
+import './styles/handout.css';
 import './styles/marking.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';

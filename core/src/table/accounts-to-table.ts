@@ -36,20 +36,3 @@ export function accountsToTable(book: Book): string[][] {
     });
   return [ACCOUNT_HEADINGS, ...rows];
 }
-
-/**
- * The list of accounts to set up, as a hand-out: names in the order of the alphabet, so that it gives no
- * place away, with their opening amounts on the side where they stand.
- */
-export function listToSetUp(book: Book): string[][] {
-  const digits = minorDigits(book.company.currency);
-  const order = new Intl.Collator('en');
-  const rows = book.accounts
-    .filter((account) => !account.retired)
-    .map((account) => {
-      const opening = openingOf(book, account.id);
-      return [account.name, opening === 0 ? '' : formatDecimal(Math.abs(opening), digits)];
-    });
-  rows.sort((a, b) => order.compare(a[0] ?? '', b[0] ?? ''));
-  return [['Name', 'Opening balance'], ...rows];
-}

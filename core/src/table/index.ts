@@ -14,5 +14,5 @@ export {
   type TableFrame,
 } from './book-from-table.js';
 export { doubledNumbers, newBookFromTable } from './new-book-from-table.js';
-export { accountsToTable, listToSetUp } from './accounts-to-table.js';
+export { accountsToTable } from './accounts-to-table.js';
 export { accountsIntoBook, type Taken, type TakenRow } from './accounts-into-book.js';

@@ -17,6 +17,9 @@ const NumbersCard = lazy(() =>
 const TaxListsCard = lazy(() =>
   import('./TaxListsCard').then((m) => ({ default: m.TaxListsCard })),
 );
+const HandoutsView = lazy(() =>
+  import('../handouts/HandoutsView').then((m) => ({ default: m.HandoutsView })),
+);
 const BookFiles = lazy(() => import('./BookFiles').then((m) => ({ default: m.BookFiles })));
 
 const PARTS: readonly (readonly [string, string, ComponentType<PartProps>])[] = [
@@ -24,6 +27,7 @@ const PARTS: readonly (readonly [string, string, ComponentType<PartProps>])[] = 
   ['scheme', 'Scheme', SchemeView],
   ['numbers', 'Account numbers', NumbersCard],
   ['taxes', 'Tax lists', TaxListsCard],
+  ['handouts', 'Hand-outs', HandoutsView],
   ['files', 'Files', BookFiles],
 ];
 

@@ -1,0 +1,70 @@
+import type { Book } from '../book/book.js';
+import { dayText } from '../book/calendar.js';
+import { accountRows } from './account-rows.js';
+import { planRows } from './plan-rows.js';
+
+/** The chart of accounts; the number plan; the list of accounts to set up, with their opening balances. */
+export const HANDOUT_KINDS = ['chart', 'plan', 'list'] as const;
+export type HandoutKind = (typeof HANDOUT_KINDS)[number];
+
+export interface HandoutWanted {
+  readonly kind: HandoutKind;
+  /** With numbers, types and sides; for the number plan, with the accounts that have its numbers. */
+  readonly answers: boolean;
+  /** In the order of the numbers (of the chart, where there are none) or of the alphabet. */
+  readonly order: 'number' | 'name';
+}
+
+export interface HandoutColumn {
+  readonly name: string;
+  /** Figures stand at the right. */
+  readonly isFigure: boolean;
+  /** How wide the column is beside the others. */
+  readonly share: number;
+}
+
+export interface HandoutRow {
+  readonly kind: 'heading' | 'row';
+  readonly depth: number;
+  /** As many as there are columns; a heading has its words in the first. */
+  readonly cells: readonly string[];
+}
+
+/** A sheet to hand out: what is printed, and what goes into a PDF, a workbook or a table alike. */
+export interface Handout {
+  readonly title: string;
+  readonly company: string;
+  readonly subtitle: string;
+  readonly columns: readonly HandoutColumn[];
+  readonly rows: readonly HandoutRow[];
+}
+
+const TITLES: Readonly<Record<HandoutKind, string>> = {
+  chart: 'Chart of accounts',
+  plan: 'Number plan',
+  list: 'Accounts to set up',
+};
+
+/** A hand-out of a book. Retired accounts are left out. */
+export function handoutOf(book: Book, wanted: HandoutWanted): Handout {
+  const { kind, answers } = wanted;
+  const made = kind === 'plan' ? planRows(book, answers) : accountRows(book, wanted);
+  return {
+    title: TITLES[kind],
+    company: book.company.name,
+    subtitle: subtitleOf(book, wanted),
+    ...made,
+  };
+}
+
+function subtitleOf(book: Book, { kind, answers }: HandoutWanted): string {
+  if (kind === 'list') return `Opening balances as at ${dayText(book.opening.date)}`;
+  if (kind === 'plan') return book.numberPlan?.name ?? 'This book works without numbers';
+  return answers ? book.scheme.name : 'To be filled in';
+}
+
+/** A hand-out as cells: its headings, then its rows; the words of a heading stand in a row of their own. */
+export const handoutToTable = ({ columns, rows }: Handout): string[][] => [
+  columns.map(({ name }) => name),
+  ...rows.map(({ cells }) => [...cells]),
+];

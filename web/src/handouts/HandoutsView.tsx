@@ -1,0 +1,116 @@
+import {
+  cellsToCsv,
+  handoutOf,
+  handoutToTable,
+  type Handout,
+  type HandoutKind,
+  type HandoutWanted,
+} from '@gleddo/core';
+import { Button, Checkbox, Radio } from 'antd';
+import { useMemo, useState } from 'react';
+import { useOpenBook } from '../book/open-book';
+import { download, fileNameOf, saveBytes } from '../files/download';
+import { HandoutPaper } from './HandoutPaper';
+
+const KINDS: readonly { value: HandoutKind; label: string }[] = [
+  { value: 'list', label: 'The list of accounts to set up' },
+  { value: 'chart', label: 'The chart of accounts' },
+  { value: 'plan', label: 'The number plan' },
+];
+
+const FIRST: HandoutWanted = { kind: 'list', answers: false, order: 'name' };
+
+/** Sheets for students: chosen on the left, seen on paper at the right, printed or saved. */
+export function HandoutsView() {
+  const { book } = useOpenBook();
+  const [wanted, setWanted] = useState(FIRST);
+  const handout = useMemo(() => handoutOf(book, wanted), [book, wanted]);
+  const set = (rest: Partial<HandoutWanted>) => setWanted({ ...wanted, ...rest });
+  return (
+    <div className="handouts">
+      <section className="paper handout-choices" aria-label="Hand-outs">
+        <h2>Hand-outs</h2>
+        <Radio.Group
+          aria-label="What is handed out"
+          value={wanted.kind}
+          options={[...KINDS]}
+          onChange={(event) => set({ kind: event.target.value as HandoutKind })}
+        />
+        <Checkbox
+          checked={wanted.answers}
+          onChange={(event) => set({ answers: event.target.checked })}
+        >
+          {wanted.kind === 'plan' ? 'With the accounts in their bands' : 'With the answers'}
+          <span className="quiet">
+            {wanted.kind === 'plan' ? '' : ': number, type, side. For you, or after the lesson'}
+          </span>
+        </Checkbox>
+        {wanted.kind !== 'plan' && (
+          <Radio.Group
+            aria-label="Order"
+            value={wanted.order}
+            options={[
+              { value: 'name', label: 'In the order of the alphabet' },
+              { value: 'number', label: 'In the order of the numbers' },
+            ]}
+            onChange={(event) => set({ order: event.target.value as HandoutWanted['order'] })}
+          />
+        )}
+        {!wanted.answers && wanted.kind !== 'plan' && wanted.order === 'number' && (
+          <p className="notice">
+            The order of the numbers tells which accounts stand side by side. The alphabet gives
+            nothing away.
+          </p>
+        )}
+        <SaveHandout handout={handout} />
+      </section>
+      <HandoutPaper handout={handout} />
+    </div>
+  );
+}
+
+type Format = 'pdf' | 'xlsx';
+
+/** Prints the sheet, or saves it; the writers of PDF and workbooks are fetched when first needed. */
+function SaveHandout({ handout }: { handout: Handout }) {
+  const [making, setMaking] = useState<Format | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const name = `${fileNameOf(handout.company)}-${fileNameOf(handout.title)}`;
+  const save = async (format: Format) => {
+    setMaking(format);
+    setRefused(null);
+    try {
+      if (format === 'pdf')
+        saveBytes(`${name}.pdf`, await (await import('./to-pdf')).toPdf(handout));
+      else saveBytes(`${name}.xlsx`, await (await import('./to-workbook')).toWorkbook(handout));
+    } catch {
+      setRefused('The file could not be made just now. Try again, or print the sheet instead.');
+    }
+    setMaking(null);
+  };
+  return (
+    <>
+      <div className="handout-actions">
+        <Button type="primary" onClick={() => window.print()}>
+          Print
+        </Button>
+        <Button loading={making === 'pdf'} onClick={() => void save('pdf')}>
+          Save as PDF
+        </Button>
+        <Button loading={making === 'xlsx'} onClick={() => void save('xlsx')}>
+          Save as XLSX
+        </Button>
+        <Button
+          onClick={() => download(`${name}.csv`, 'text/csv', cellsToCsv(handoutToTable(handout)))}
+        >
+          Save as CSV
+        </Button>
+      </div>
+      {refused !== null && (
+        <p className="refusal" role="alert">
+          {refused}
+        </p>
+      )}
+    </>
+  );
+}
