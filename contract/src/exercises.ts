@@ -35,6 +35,18 @@ export class NewExerciseRequest {
   @Min(0)
   @Max(1_000_000_000)
   seed?: number;
+
+  /** The revision of the company's book from which the exercise is made; absent: as it stands now. */
+  @IsOptional()
+  @IsInt()
+  @Min(0)
+  @Max(2_000_000_000)
+  moment?: number;
+
+  /** Whether the normal side of each account is asked, too. */
+  @IsOptional()
+  @IsBoolean()
+  asksSides?: boolean;
 }
 
 export class ChangeExerciseRequest {

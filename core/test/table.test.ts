@@ -13,7 +13,7 @@ import {
   trialBalance,
   type Book,
 } from '../src/index.js';
-import { COMPANY, SCHEME, shop } from './builder.js';
+import { COMPANY, SCHEME } from './builder.js';
 
 const FRAME = { company: COMPANY, scheme: SCHEME, numberPlan: null, at: '2026-12-31' };
 

@@ -78,7 +78,11 @@ const SETTING_UP = [
 const NUMBERS = ['account.number-in-band', 'account.number-unique', 'account.parent'];
 
 /** Points that leave out what an exercise of this kind does not ask; the rest as usual. */
-export const usualPoints = (kind: StartKind): Readonly<Record<string, number>> => {
-  if (kind === 'place-them') return none('account.present', 'account.name', ...NUMBERS);
-  return kind === 'number-them' ? none(...SETTING_UP) : {};
-};
+export const usualPoints = (
+  kind: StartKind,
+  asksSides = false,
+): Readonly<Record<string, number>> => ({
+  ...(kind === 'place-them' ? none('account.present', 'account.name', ...NUMBERS) : {}),
+  ...(kind === 'number-them' ? none(...SETTING_UP) : {}),
+  ...(asksSides ? { 'account.normal-side': 1 } : {}),
+});

@@ -2,9 +2,9 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { Help, Me } from '@gleddo/contract';
 import { AUTHOR, type Rules } from '@gleddo/core';
 import { eq, or } from 'drizzle-orm';
-import type { Database } from '../database/open-database.js';
+import type { Database, Queries } from '../database/open-database.js';
 import { companies, exercises, tries } from '../database/schema/index.js';
-import { notFound } from '../http/problem.js';
+import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 
 export interface Rights {
@@ -35,6 +35,16 @@ export class BookAccess {
       me.role === 'instructor' ? await this.instructor(bookId, me) : await this.student(bookId, me);
     if (!rights) throw notFound('This book');
     return rights;
+  }
+
+  /** Refuses when a try has been handed in meanwhile; it can't be, until the transaction has ended. */
+  async holdOpen(bookId: string, db: Queries): Promise<void> {
+    const [work] = await db
+      .select({ state: tries.state })
+      .from(tries)
+      .where(eq(tries.bookId, bookId))
+      .for('share');
+    if (work && work.state !== 'working') throw refuse('book.fixed', HANDED_IN);
   }
 
   private async instructor(bookId: string, me: Me): Promise<Rights | null> {

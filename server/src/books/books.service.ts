@@ -10,14 +10,16 @@ import type {
 import {
   apply,
   bookToJson,
+  booksBefore,
   readBook,
   readOperations,
   writeBook,
   type Book,
+  type HistoryStep,
   type Operation,
   type Rules,
 } from '@gleddo/core';
-import { and, desc, eq } from 'drizzle-orm';
+import { and, desc, eq, gt } from 'drizzle-orm';
 import { LRUCache } from 'lru-cache';
 import { nanoid } from 'nanoid';
 import type { Database, Queries } from '../database/open-database.js';
@@ -116,6 +118,7 @@ export class BooksService {
     based: number,
   ): Promise<OperationsAnswer | null> {
     const { id, me, token, operations, rules } = work;
+    await this.access.holdOpen(id, db);
     const before = await this.read(id, db);
     const [done] = await db
       .select({ revision: bookOperations.revision })
@@ -171,6 +174,26 @@ export class BooksService {
     return this.moments(id, me);
   }
 
+  /** A book as it stood after a revision. */
+  async at(id: string, revision: number): Promise<Book> {
+    const now = await this.read(id);
+    const rows = await this.db
+      .select({ operation: bookOperations.operation, inverse: bookOperations.inverse })
+      .from(bookOperations)
+      .where(and(eq(bookOperations.bookId, id), gt(bookOperations.revision, revision)))
+      .orderBy(desc(bookOperations.revision));
+    const steps = rows.map(stepOf);
+    const known = steps.flatMap((step) => step ?? []);
+    const before = booksBefore(now.book, known);
+    const isTold = known.length === steps.length && before.length === steps.length;
+    if (revision > now.revision || !isTold)
+      throw refuse(
+        'moment.none',
+        'There is no such moment in this book. Choose one of its history.',
+      );
+    return before.at(-1) ?? now.book;
+  }
+
   async history(id: string, me: Me): Promise<HistoryEntry[]> {
     await this.access.rightsOf(id, me);
     const rows = await this.db
@@ -196,6 +219,12 @@ interface Work {
   readonly token: string;
   readonly operations: readonly Operation[];
   readonly rules: Rules;
+}
+
+function stepOf(row: { operation: string; inverse: string }): HistoryStep | null {
+  const read = readOperations([JSON.parse(row.operation), JSON.parse(row.inverse)]);
+  const [operation, inverse] = read.ok ? read.value : [];
+  return operation && inverse ? { operation, inverse } : null;
 }
 
 const columnsOf = (book: Book) => ({

@@ -58,12 +58,15 @@ export class CompaniesService {
     return id;
   }
 
-  async bookOf(me: Me, id: string): Promise<Book> {
+  /** A company’s book as it stands, or as it stood after a revision. */
+  async bookOf(me: Me, id: string, revision?: number): Promise<Book> {
     const [company] = await this.db
       .select()
       .from(companies)
       .where(and(eq(companies.id, id), eq(companies.ownerId, me.id)));
     if (!company) throw notFound('This company');
-    return (await this.books.read(company.bookId)).book;
+    return revision === undefined
+      ? (await this.books.read(company.bookId)).book
+      : this.books.at(company.bookId, revision);
   }
 }

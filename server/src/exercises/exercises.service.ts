@@ -81,7 +81,7 @@ export class ExercisesService {
 
   /** An exercise from a company: its book is the key; the start is cut down from it as asked. */
   async create(me: Me, request: NewExerciseRequest): Promise<ExerciseAnswer> {
-    const book = await this.companies.bookOf(me, request.companyId);
+    const book = await this.companies.bookOf(me, request.companyId, request.moment);
     const id = await this.add(me, {
       title: request.title.trim(),
       key: book,
@@ -90,7 +90,10 @@ export class ExercisesService {
         seed: request.seed ?? 1,
       }),
       brief: '',
-      keyRules: { statementDates: datesOf(book), points: usualPoints(request.start) },
+      keyRules: {
+        statementDates: datesOf(book),
+        points: usualPoints(request.start, request.asksSides),
+      },
     });
     return this.open(me, id);
   }

@@ -4,13 +4,13 @@ import {
   bookFromJson,
   formerNames,
   operationSays,
-  readOperations,
   type Book,
   type Operation,
   type Refusal,
   type Rules,
 } from '@gleddo/core';
 import { get, post, Problem } from '../api/client';
+import { readHistory } from './read-history';
 
 interface Pending {
   readonly token: string;
@@ -32,17 +32,6 @@ export interface BookState {
 export type ShownBook = Pick<BookState, 'book' | 'answer'>;
 
 const RETRY_AFTER = 2000;
-
-/** What would undo the changes of a book, latest first: as far back as this program can read them. */
-function readHistory(history: readonly HistoryEntry[]): Operation[] {
-  const found: Operation[] = [];
-  for (const { inverse } of history) {
-    const read = readOperations([inverse]);
-    if (!read.ok) break;
-    found.push(...read.value);
-  }
-  return found;
-}
 
 function readAnswer(document: object): Book {
   const read = bookFromJson(document);
@@ -67,7 +56,9 @@ export class BookStore {
   private constructor(answer: BookAnswer, history: readonly HistoryEntry[]) {
     this.revision = answer.revision;
     this.pending = this.kept(answer.id);
-    this.undos = readHistory(history).reverse();
+    this.undos = readHistory(history)
+      .map((step) => step.inverse)
+      .reverse();
     const book = readAnswer(answer.book);
     this.state = { book, answer, saving: 'saved', said: [], canUndo: false, canRedo: false };
     this.replay();

@@ -1,12 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { CompanySummary, ExerciseAnswer } from '@gleddo/contract';
 import type { Planting, StartKind } from '@gleddo/core';
-import { Button, Input, Modal, Radio } from 'antd';
+import { Button, Checkbox, Input, Modal, Radio } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { get, post } from '../api/client';
 import { useOpenBook } from '../book/open-book';
 import { FaultCounts } from './FaultCounts';
+import { FromMoment } from './FromMoment';
 
 const STARTS: readonly (readonly [StartKind, string, string])[] = [
   [
@@ -33,6 +34,8 @@ export function MakeExercise({ bookId }: { bookId: string }) {
   const [title, setTitle] = useState('');
   const [start, setStart] = useState<StartKind>('company-only');
   const [planting, setPlanting] = useState(FIRST_PLANTING);
+  const [moment, setMoment] = useState<number | null>(null);
+  const [asksSides, setAsksSides] = useState(false);
   const navigate = useNavigate();
   const queries = useQueryClient();
   const companies = useQuery({
@@ -44,7 +47,10 @@ export function MakeExercise({ bookId }: { bookId: string }) {
     mutationFn: () => {
       const companyId = companies.data?.find((each) => each.bookId === bookId)?.id ?? '';
       const faults = start === 'mend-it' ? planting : {};
-      return post<ExerciseAnswer>('exercises', { companyId, title, start, ...faults });
+      const from = moment === null ? {} : { moment };
+      const sides = start === 'place-them' ? { asksSides } : {};
+      const request = { companyId, title, start, ...faults, ...from, ...sides };
+      return post<ExerciseAnswer>('exercises', request);
     },
     onSuccess: async (made) => {
       await queries.invalidateQueries({ queryKey: ['exercises'] });
@@ -68,7 +74,7 @@ export function MakeExercise({ bookId }: { bookId: string }) {
         okButtonProps={{ disabled: saving !== 'saved' || companies.isFetching }}
         onOk={() => make.mutate()}
       >
-        <p>The book as it stands becomes the answer key. It can be changed there at any time.</p>
+        <FromMoment bookId={bookId} enabled={open} moment={moment} onChoose={setMoment} />
         <label htmlFor="exercise-title">Title</label>
         <Input
           id="exercise-title"
@@ -91,6 +97,11 @@ export function MakeExercise({ bookId }: { bookId: string }) {
             ))}
           </Radio.Group>
         </fieldset>
+        {start === 'place-them' && (
+          <Checkbox checked={asksSides} onChange={(event) => setAsksSides(event.target.checked)}>
+            Ask for the normal side of each account, too
+          </Checkbox>
+        )}
         {start === 'mend-it' && <FaultCounts planting={planting} onChange={setPlanting} />}
         {make.error && (
           <p className="refusal" role="alert">

@@ -1,37 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { HistoryEntry, Moment } from '@gleddo/contract';
-import {
-  backBefore,
-  booksBefore,
-  operationSays,
-  shownPeriod,
-  type Book,
-  type HistoryStep,
-  type Operation,
-} from '@gleddo/core';
+import { backBefore, booksBefore, operationSays, shownPeriod, type Book } from '@gleddo/core';
 import { Button, Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { get, post } from '../api/client';
 import { useBookStore, useOpenBook } from '../book/open-book';
+import { readHistory, type Step } from '../book/read-history';
 import { momentText } from '../figures/days';
 import { useMoney } from '../figures/money';
 import { Asking } from '../shell/Asking';
 import { StatementSpread } from '../statements/StatementSpread';
 import type { Choice } from '../statements/use-choice';
-
-interface Step extends HistoryStep {
-  readonly revision: number;
-  readonly at: string;
-  readonly by: string;
-}
-
-const stepOf = (entry: HistoryEntry): Step => ({
-  revision: entry.revision,
-  at: entry.at,
-  by: entry.by,
-  operation: entry.operation as Operation,
-  inverse: entry.inverse as Operation,
-});
 
 /** Who changed what, when; any moment can be looked at, named, and gone back to. */
 export function HistoryView() {
@@ -42,7 +21,7 @@ export function HistoryView() {
     enabled: saving === 'saved',
     staleTime: 0,
   });
-  const steps = useMemo(() => (history.data ?? []).map(stepOf), [history.data]);
+  const steps = useMemo(() => readHistory(history.data ?? []), [history.data]);
   if (!history.data) return <Asking of={history} what="The history" />;
   if (steps.length === 0)
     return (
