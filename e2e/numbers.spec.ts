@@ -7,6 +7,7 @@ test('a whole chart is renumbered, its numbers are taken off and put on again, a
   await comeInAs(page, 'Ruth Marsh');
   await page.getByRole('link', { name: /Juniper Lane Nursery/ }).click();
   await page.getByRole('link', { name: 'Profile', exact: true }).click();
+  await page.getByRole('link', { name: 'Account numbers' }).click();
   const card = page.getByRole('region', { name: 'Account numbers' });
   const choosePlan = async (name: string) => {
     await card.getByRole('combobox', { name: 'Another number plan' }).click();
@@ -38,6 +39,7 @@ test('a plan of one’s own is told its overlaps as it is written; room is made 
   await comeInAs(page, 'Ruth Marsh');
   await page.getByRole('link', { name: /Juniper Lane Nursery/ }).click();
   await page.getByRole('link', { name: 'Profile', exact: true }).click();
+  await page.getByRole('link', { name: 'Account numbers' }).click();
   const card = page.getByRole('region', { name: 'Account numbers' });
   await card.getByRole('combobox', { name: 'Another number plan' }).click();
   await page.getByTitle('A plan of your own').click();

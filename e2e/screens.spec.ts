@@ -2,9 +2,11 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { comeInAs } from './people.js';
 
-async function nothingSerious(page: Page, where: string): Promise<void> {
+/** Looks at the whole page, or at a part of it that is new. */
+async function nothingSerious(page: Page, where: string, part = 'body'): Promise<void> {
   await page.waitForTimeout(200);
   const { violations } = await new AxeBuilder({ page })
+    .include(part)
     .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
     .analyze();
   const serious = violations.filter((each) => ['serious', 'critical'].includes(each.impact ?? ''));
@@ -37,8 +39,51 @@ test('axe finds nothing serious where companies are built', async ({ page }) => 
   for (const show of ['trial', 'equity', 'cash'])
     await visit(page, `${book}/statements?show=${show}`, '.lines-table');
   await visit(page, `${book}/chart?account=slipway-prepaid`, '.slip');
-  await visit(page, `${book}/profile`, '#company-name');
+});
+
+test('axe finds nothing serious where a chart is worked out', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page
+    .getByRole('link', { name: /Tern Island Kayaks/ })
+    .first()
+    .click();
+  await expect(page.locator('.spread')).toBeVisible();
+  const book = page.url().replace(/\/chart.*/, '');
+  await visit(page, `${book}/profile/company`, '#company-name');
+  await visit(page, `${book}/profile/scheme`, '.scheme-part');
+  await page.getByRole('button', { name: /^Prepayment/ }).click();
+  await nothingSerious(page, 'a type of the scheme', '.scheme-sheet');
+  await visit(page, `${book}/profile/numbers`, '.band-ruler');
+  await page.getByRole('combobox', { name: 'Another number plan' }).click();
+  await page.getByTitle('A plan of your own').click();
+  await nothingSerious(page, 'a plan being written', '.plan-editor');
+  await visit(page, `${book}/profile/taxes`, '.paper');
+  await page.getByRole('button', { name: 'Add a line' }).first().click();
+  await nothingSerious(page, 'tax lists', '.leaves');
+  await visit(page, `${book}/profile/handouts`, '.handout-paper');
+  await visit(page, `${book}/history`, '.state-line, .history');
+  await visit(page, `${book}/chart?view=list`, '.list-row.account');
+  await visit(page, `${book}/chart?account=slipway-prepaid`, '.slip');
+  await page.getByRole('button', { name: 'Cash flow, note, taxes, budget' }).click();
+  await nothingSerious(page, 'the whole slip', '.slip');
+  await page.getByLabel('Placed in').click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await nothingSerious(page, 'the sheet of places', '.ant-modal');
+  await page.keyboard.press('Escape');
+  await page
+    .locator('.row.account')
+    .nth(2)
+    .click({ modifiers: ['Control'] });
+  await page
+    .locator('.row.account')
+    .nth(3)
+    .click({ modifiers: ['Control'] });
+  await expect(page.locator('.together')).toBeVisible();
+  await nothingSerious(page, 'several accounts together', '.together');
   await visit(page, '/companies/new', '#company-name');
+  await page.getByRole('radio', { name: 'A starter chart' }).check();
+  await expect(page.locator('.glance')).toBeVisible();
+  await nothingSerious(page, 'a starter chart', '.desk');
 });
 
 test('axe finds nothing serious where exercises are made and marked', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { guarded } from '@gleddo/core';
+import { cellText, guarded } from '@gleddo/core';
 import ExcelJS from 'exceljs';
 import { InputFaults } from './faults.js';
 
@@ -19,21 +19,11 @@ export async function sheetCells(file: string, bytes: Uint8Array): Promise<strin
     if (at > MOST_ROWS) return;
     const cells: string[] = [];
     row.eachCell({ includeEmpty: true }, (cell, column) => {
-      cells[column - 1] = textOf(cell.value);
+      cells[column - 1] = cellText(cell.value);
     });
     rows.push(Array.from(cells, (text) => text ?? ''));
   });
   return rows;
-}
-
-function textOf(value: ExcelJS.CellValue): string {
-  if (value === null || value === undefined) return '';
-  if (value instanceof Date) return value.toISOString().slice(0, 10);
-  if (typeof value === 'number') return String(Math.round(value * 1e6) / 1e6);
-  if (typeof value !== 'object') return String(value);
-  if ('richText' in value) return value.richText.map((part) => part.text).join('');
-  if ('result' in value) return textOf(value.result as ExcelJS.CellValue);
-  return 'text' in value ? String(value.text) : '';
 }
 
 /** A table as a workbook with one sheet, its headings bold. */

@@ -128,12 +128,11 @@ describe('the number plan as a hand-out', () => {
   });
 });
 
-test('every row has a cell for every column', () => {
-  for (const kind of HANDOUT_KINDS)
-    for (const answers of [true, false])
-      for (const order of ['number', 'name'] as const) {
-        const { columns, rows } = handoutOf(noted(), { kind, answers, order });
-        for (const row of rows)
-          if (row.kind === 'row') expect(row.cells).toHaveLength(columns.length);
-      }
+test.each(HANDOUT_KINDS)('every row of the hand-out has a cell for every column: %s', (kind) => {
+  const made = [true, false].flatMap((answers) =>
+    (['number', 'name'] as const).map((order) => handoutOf(noted(), { kind, answers, order })),
+  );
+  for (const { columns, rows } of made)
+    for (const { cells } of rows.filter((row) => row.kind === 'row'))
+      expect(cells).toHaveLength(columns.length);
 });

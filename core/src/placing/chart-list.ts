@@ -10,7 +10,7 @@ export type ListUse = 'in-use' | 'retired' | 'posted' | 'not-posted';
 
 /** Which accounts a list shows, and in which order. Null, or an empty text, leaves nothing out. */
 export interface ListWanted {
-  /** Every word stands in the number, the name, a former name, the type or the section. */
+  /** Every word begins one of the number, the name, a former name, the type or the section. */
   readonly text: string;
   readonly section: string | null;
   readonly type: string | null;
@@ -50,16 +50,17 @@ export function searchText(book: Book, account: Account, former: readonly string
     type?.name,
     ...(type ? namesInAnyWords(type.id) : []),
     section?.name,
-  ]
-    .join(' ')
-    .toLowerCase();
+  ].join(' ');
 }
 
-const wordsOf = (text: string): string[] => text.toLowerCase().split(/\s+/).filter(Boolean);
+const spaced = (text: string): string => ` ${text.toLowerCase().replace(/[^\p{L}\d]+/gu, ' ')}`;
 
-/** Whether every word of a text stands in what an account can be found by. */
-export const isFoundBy = (text: string, searched: string): boolean =>
-  wordsOf(text).every((word) => searched.includes(word));
+/** Whether each word of a text begins a word of what a thing can be found by. */
+export function isFoundBy(text: string, searched: string): boolean {
+  const among = spaced(searched);
+  const words = spaced(text).split(' ').filter(Boolean);
+  return words.every((word) => among.includes(` ${word}`));
+}
 
 const USES: Readonly<Record<ListUse, (book: Book, account: Account) => boolean>> = {
   'in-use': (_, account) => !account.retired,

@@ -29,3 +29,4 @@ export {
   type ListUse,
   type ListWanted,
 } from './chart-list.js';
+export { keepingNumbers } from './keeping-numbers.js';

@@ -1,4 +1,5 @@
 export { cellsFrom, cellsOf, cellsToCsv, decodeText, guarded } from './cells.js';
+export { cellText } from './cell-text.js';
 export { COLUMN_KINDS, proposeColumns, type ColumnKind, type Columns } from './headings.js';
 export { guessType } from './guess-type.js';
 export {

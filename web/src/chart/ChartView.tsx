@@ -184,6 +184,7 @@ function ViewSwitch() {
     const next = new URLSearchParams(window.location.search);
     if (on) next.set('view', 'list');
     else next.delete('view');
+    next.delete('account');
     setParams(next);
   };
   return <Switch on={params.get('view') === 'list'} name="As one list" onTurn={turn} />;

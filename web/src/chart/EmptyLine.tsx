@@ -38,10 +38,9 @@ export function EmptyLine({ section, name: sectionName }: { section: string; nam
   };
   const keep = () => {
     const number = typed.number.trim();
-    const account = accountAt(desk.book, section, {
-      name: typed.name,
-      number: number === '' ? null : number,
-    });
+    const given = number === '' ? null : number;
+    const proposed = accountAt(desk.book, section, { name: typed.name, number: given });
+    const account = desk.help.bands ? proposed : { ...proposed, number: given };
     const found = desk.perform({ kind: 'add-account', account });
     setRefusals(found);
     if (found.length > 0) return;
@@ -125,11 +124,11 @@ interface NumberInputProps {
 function NumberInput({ section, label, typed, draft, change }: NumberInputProps) {
   const desk = useDesk();
   const isOpen = desk.selected === emptyRow(section) || typed.name !== '';
-  const free = draft?.number ?? null;
+  const free = desk.help.bands ? (draft?.number ?? 'full') : '';
   return (
     <input
       aria-label={`Number of the new account in ${label}`}
-      placeholder={isOpen ? (free ?? 'full') : '+'}
+      placeholder={isOpen ? free : '+'}
       tabIndex={isOpen && accountOfRow(desk.selected) === null ? 0 : -1}
       value={typed.number}
       maxLength={20}

@@ -21,10 +21,12 @@ export function ListView({ list }: { list: ChartList }) {
     desk.showsBudget ? 'with-budget' : '',
   ].join(' ');
   return (
-    <div className={`chart-list ${shape}`} role="grid" aria-label="Accounts as a list">
+    <div className={`chart-list ${shape}`}>
       <ListFilters list={list} />
-      <ListHead list={list} hasTaxes={hasTaxes} />
-      <ListBody list={list} hasTaxes={hasTaxes} />
+      <div className="list-grid" role="grid" aria-label="Accounts as a list">
+        <ListHead list={list} hasTaxes={hasTaxes} />
+        <ListBody list={list} hasTaxes={hasTaxes} />
+      </div>
     </div>
   );
 }

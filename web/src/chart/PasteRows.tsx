@@ -122,7 +122,7 @@ function Rows({ cells, onDone }: { cells: string[][]; onDone(): void }) {
 function TakenRows({ taken }: { taken: Taken }) {
   const { book } = useOpenBook();
   return (
-    <div className="understood">
+    <div className="understood" role="region" aria-label="Row by row" tabIndex={0}>
       <table className="lines-table">
         <thead>
           <tr>

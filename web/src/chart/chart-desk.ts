@@ -1,6 +1,7 @@
 import {
   bandOf,
   bookFromJson,
+  keepingNumbers,
   originsSince,
   type Origin,
   chartOf,
@@ -188,10 +189,21 @@ function noticeOf(notices: readonly Refusal[], help: Help): Said | null {
   return told.length > 0 ? { tone: 'notice', text: told.map(({ says }) => says).join(' ') } : null;
 }
 
+/** The slip is open for whoever arrives at an account, from wherever. */
+function useSlip(isGiven: boolean, arrival: string) {
+  const [slip, open] = useState<SlipKind>(isGiven ? 'account' : 'closed');
+  const [seen, setSeen] = useState(arrival);
+  if (seen !== arrival) {
+    setSeen(arrival);
+    open(isGiven ? 'account' : 'closed');
+  }
+  return [slip, open] as const;
+}
+
 export function useChartDesk(): ChartDesk {
   const store = useBookStore();
-  const { selected, setSelected, isGiven } = useSelected();
-  const [slip, open] = useState<SlipKind>(isGiven ? 'account' : 'closed');
+  const { selected, setSelected, isGiven, arrival } = useSelected();
+  const [slip, open] = useSlip(isGiven, arrival);
   const [said, say] = useState<Said | null>(null);
   const [picked, pick] = useState<ChartDesk['picked']>(null);
   const view = useChartView();
@@ -211,7 +223,8 @@ export function useChartDesk(): ChartDesk {
   const perform = (given: Operation | Result<Operation>): readonly Refusal[] => {
     const result = isResult(given) ? given : { ok: true as const, value: given };
     if (!result.ok) return result.refusals;
-    const { refusals, notices } = store.change(result.value);
+    const operation = shown.help.bands ? result.value : keepingNumbers(shown.book, result.value);
+    const { refusals, notices } = store.change(operation);
     focus.wantFocus(true);
     say(noticeOf(notices, shown.help));
     return refusals;

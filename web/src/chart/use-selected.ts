@@ -20,5 +20,5 @@ export function useSelected() {
     const search = params.size === 0 ? '' : `?${params.toString()}`;
     window.history.replaceState(window.history.state, '', location.pathname + search);
   };
-  return { selected: held.row, setSelected, isGiven: given !== null };
+  return { selected: held.row, setSelected, isGiven: given !== null, arrival: location.key };
 }

@@ -10,7 +10,7 @@ import {
 /** A chart at a glance: both pages with their accounts, nothing to be done to them. */
 export function ChartGlance({ book }: { book: Book }) {
   return (
-    <div className="glance">
+    <div className="glance" role="region" aria-label="The chart at a glance" tabIndex={0}>
       {(['balance-sheet', 'profit-and-loss'] as const).map((statement) => (
         <GlancePage key={statement} book={book} statement={statement} />
       ))}

@@ -27,11 +27,12 @@ export function FromFile({ frame, busy, make }: FromFileProps) {
   return (
     <>
       <p>
-        A book file (<code>.book.json</code>), or a table of accounts and balances as CSV, from any
-        spreadsheet or accounting program. You see what was understood before anything is made.
+        A book file (<code>.book.json</code>), or a table of accounts and balances as CSV or XLSX,
+        from any spreadsheet or accounting program. You see what was understood before anything is
+        made.
       </p>
       <Upload
-        accept=".json,.csv,.tsv,.txt"
+        accept=".json,.csv,.tsv,.txt,.xlsx"
         showUploadList={false}
         beforeUpload={(file) => {
           void readChosen(file).then(setChosen);

@@ -114,7 +114,7 @@ function Understood({ reading, scheme, currency }: Omit<TablePreviewProps, 'cell
   if (!table) return null;
   const digits = minorDigits(currency);
   return (
-    <div className="understood">
+    <div className="understood" role="region" aria-label="Row by row" tabIndex={0}>
       <table className="lines-table">
         <thead>
           <tr>

@@ -11,6 +11,7 @@ import {
   type AccountTable,
   type Book,
   type Columns,
+  type Result,
   type Scheme,
   type SignConvention,
 } from '@gleddo/core';
@@ -33,13 +34,17 @@ export async function readChosen(file: File): Promise<ChosenFile> {
     name,
     says: says.slice(0, MOST_SAID),
   });
+  const fromCells = (cells: Result<string[][]>): ChosenFile =>
+    cells.ok
+      ? { kind: 'cells', name, cells: cells.value }
+      : refuse(...cells.refusals.map((each) => each.says));
   if (file.size > LARGEST)
     return refuse(`The file is larger than ${LARGEST / 1e6} MB. Check that it is the right one.`);
   const bytes = new Uint8Array(await file.arrayBuffer());
-  if (bytes[0] === 0x50 && bytes[1] === 0x4b)
-    return refuse(
-      'This is a workbook or another packed file. Save the sheet as CSV and choose that.',
-    );
+  if (bytes[0] === 0x50 && bytes[1] === 0x4b) {
+    const { readWorkbook } = await import('./read-workbook');
+    return fromCells(await readWorkbook(bytes));
+  }
   const text = decodeText(bytes);
   if (/^\uFEFF?\s*\{/.test(text)) {
     const json = parseJson(text);
@@ -50,10 +55,7 @@ export async function readChosen(file: File): Promise<ChosenFile> {
       return refuse(...read.refusals.map((each) => `${each.at || 'file'}: ${each.says}`));
     return { kind: 'book', name, book: 'book' in read.value ? read.value.book : read.value };
   }
-  const cells = cellsOf(text);
-  return cells.ok
-    ? { kind: 'cells', name, cells: cells.value }
-    : refuse(...cells.refusals.map((each) => each.says));
+  return fromCells(cellsOf(text));
 }
 
 export interface TableReading {

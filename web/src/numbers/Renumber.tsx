@@ -94,7 +94,7 @@ function Preview({ book, plan, onDone }: PreviewProps) {
   };
   return (
     <>
-      <div className="understood">
+      <div className="understood" role="region" aria-label="Row by row" tabIndex={0}>
         <table className="lines-table">
           <thead>
             <tr>

@@ -47,7 +47,7 @@ function useAccounts(): () => PlaceToGo[] {
 const page = (to: string, name: string): PlaceToGo => ({
   to,
   name,
-  searched: name.toLowerCase(),
+  searched: name,
   also: [],
 });
 
@@ -74,8 +74,7 @@ function usePages(me: Me): PlaceToGo[] {
 
 const MOST = 12;
 
-const isNamed = ({ name }: PlaceToGo, typed: string): boolean =>
-  isFoundBy(typed, name.toLowerCase());
+const isNamed = ({ name }: PlaceToGo, typed: string): boolean => isFoundBy(typed, name);
 
 /** What answers to the words typed: by its name first, then by what else it goes by. */
 const found = (places: readonly PlaceToGo[], typed: string): PlaceToGo[] => {

@@ -11,13 +11,22 @@ import { useChoice, type Choice } from './use-choice';
 
 /** The statements, from each figure down to the entries. */
 export function StatementsView() {
-  const { book } = useOpenBook();
+  const { book, answer } = useOpenBook();
   const money = useMoney(book);
   const choice = useChoice(book);
   const sheets = { trial: TrialBalanceSheet, equity: EquitySheet, cash: CashFlowSheet };
   const Sheet = choice.shown === 'spread' ? null : sheets[choice.shown];
   const over = <LinesOver choice={choice} />;
   const isBackwards = choice.period.from > choice.period.to;
+  if (!answer.help.totals)
+    return (
+      <main className="desk">
+        <p className="paper state-line">
+          In this exercise the figures are kept back while you work. The statements stand here once
+          your work is given back.
+        </p>
+      </main>
+    );
   return (
     <div className="book-desk">
       <StatementBar book={book} choice={choice} />
