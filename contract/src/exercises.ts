@@ -1,4 +1,4 @@
-import { START_KINDS, type StartKind } from '@gleddo/core';
+import { START_KINDS, TRADES, type StartKind } from '@gleddo/core';
 import {
   IsBoolean,
   IsIn,
@@ -35,6 +35,11 @@ export class NewExerciseRequest {
   @Min(0)
   @Max(1_000_000_000)
   seed?: number;
+
+  /** The trade of the starter chart that is built on, for that kind of start. */
+  @IsOptional()
+  @IsIn(TRADES.map(({ id }) => id))
+  trade?: string;
 
   /** The revision of the company's book from which the exercise is made; absent: as it stands now. */
   @IsOptional()

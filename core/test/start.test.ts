@@ -7,6 +7,7 @@ import {
   plantFaults,
   startingPoint,
   ternIsland,
+  TRADES,
 } from '../src/index.js';
 
 const NOTHING = { faults: {}, seed: 1 };
@@ -32,6 +33,42 @@ describe('a starting point', () => {
     expect(toNumber.accounts.map((each) => each.type)).toEqual(
       ternIsland().accounts.map((each) => each.type),
     );
+  });
+});
+
+describe('a starter chart to build on', () => {
+  const planted = { ...NOTHING, trade: 'cafe' };
+
+  it('stands in the key’s scheme and numbers, with its account for profits kept', () => {
+    const start = startingPoint(ternIsland(), 'starter-chart', planted);
+    expect(faultsOfBook(start)).toEqual([]);
+    expect(start).toMatchObject({ scheme: ternIsland().scheme, entries: [] });
+    expect(start.opening).toEqual({ date: ternIsland().opening.date, balances: {} });
+    const kept = start.accounts.find(({ type }) => type === 'retained-earnings');
+    expect(kept).toMatchObject({ id: 'retained-earnings', name: 'Retained earnings' });
+    expect(start.accounts.every(({ number }) => number !== null)).toBe(true);
+  });
+
+  it('goes without numbers where the key does, and loses places that its scheme lacks', () => {
+    const key = {
+      ...ternIsland(),
+      numberPlan: null,
+      scheme: {
+        ...ternIsland().scheme,
+        id: 'own',
+        types: ternIsland().scheme.types.filter(({ id }) => id !== 'wages-payable'),
+      },
+    };
+    const start = startingPoint(key, 'starter-chart', planted);
+    expect(start.accounts.every(({ number }) => number === null)).toBe(true);
+    expect(start.accounts.find(({ name }) => name === 'Wages payable')?.type).toBeNull();
+  });
+
+  it('of every trade can be built on', () => {
+    for (const { id } of TRADES)
+      expect(
+        faultsOfBook(startingPoint(ternIsland(), 'starter-chart', { ...NOTHING, trade: id })),
+      ).toEqual([]);
   });
 });
 

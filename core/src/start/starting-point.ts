@@ -1,10 +1,12 @@
 import type { Account, Book } from '../book/book.js';
 import { typeOf } from '../scheme/scheme.js';
+import { starterStart } from './from-starter.js';
 import { plantFaults, type FaultKind } from './plant-faults.js';
 
 /** What students begin with, made from the answer key. */
 export const START_KINDS = [
   'company-only',
+  'starter-chart',
   'accounts',
   'everything',
   'place-them',
@@ -14,10 +16,11 @@ export const START_KINDS = [
 
 export type StartKind = (typeof START_KINDS)[number];
 
-/** Which faults `mend-it` plants, and from which seed. */
+/** Which faults `mend-it` plants, and from which seed; of which trade the starter chart is. */
 export interface Planting {
   readonly faults: Readonly<Partial<Record<FaultKind, number>>>;
   readonly seed: number;
+  readonly trade?: string;
 }
 
 const isKept = (book: Book, account: Account): boolean =>
@@ -29,7 +32,7 @@ const withAccounts = (book: Book, change: (account: Account) => Account): Book =
 });
 
 /**
- * A starting point cut down from a key: an empty book; the accounts without amounts; everything; the accounts
+ * A starting point cut down from a key: an empty book; a starter chart; the accounts without amounts; everything; the accounts
  * not placed (*place them*); placed, without numbers (*number them*); with faults planted (*mend it*). The
  * retained-earnings account is always left as it is. Amounts stay where the accounts stay, so that what a
  * student does to an account shows on the statements.
@@ -44,6 +47,8 @@ export function startingPoint(key: Book, kind: StartKind, planting: Planting): B
         opening: empty,
         entries: [],
       };
+    case 'starter-chart':
+      return starterStart(key, planting.trade ?? 'shop');
     case 'accounts':
       return { ...key, opening: empty, entries: [] };
     case 'everything':

@@ -88,6 +88,7 @@ export class ExercisesService {
       start: startingPoint(book, request.start, {
         faults: request.faults ?? {},
         seed: request.seed ?? 1,
+        ...(request.trade === undefined ? {} : { trade: request.trade }),
       }),
       brief: '',
       keyRules: {

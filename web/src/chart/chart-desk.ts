@@ -18,6 +18,7 @@ import {
 } from '@gleddo/core';
 import type { Help } from '@gleddo/contract';
 import { createContext, use, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { BookStore } from '../book/book-store';
 import { useBookStore, useShownBook } from '../book/open-book';
 import { useMoney, type Money } from '../figures/money';
 import { accountOfRow, accountRow, chartOrder, type ChartOrder } from './chart-order';
@@ -189,6 +190,22 @@ function noticeOf(notices: readonly Refusal[], help: Help): Said | null {
   return told.length > 0 ? { tone: 'notice', text: told.map(({ says }) => says).join(' ') } : null;
 }
 
+/** Does a change, or answers why not; what moves keeps its number where the bands are kept back. */
+function performing(
+  store: BookStore,
+  { book, help }: Pick<ChartDesk, 'book' | 'help'>,
+  done: (notices: readonly Refusal[]) => void,
+) {
+  return (given: Operation | Result<Operation>): readonly Refusal[] => {
+    const result = isResult(given) ? given : { ok: true as const, value: given };
+    if (!result.ok) return result.refusals;
+    const operation = help.bands ? result.value : keepingNumbers(book, result.value);
+    const { refusals, notices } = store.change(operation);
+    done(notices);
+    return refusals;
+  };
+}
+
 /** The slip is open for whoever arrives at an account, from wherever. */
 function useSlip(isGiven: boolean, arrival: string) {
   const [slip, open] = useState<SlipKind>(isGiven ? 'account' : 'closed');
@@ -220,15 +237,10 @@ export function useChartDesk(): ChartDesk {
   };
   const openAccount = useSteady((id: string) => select(accountRow(id), 'account'));
   const takeAccount = useSteady(several.takeAlso);
-  const perform = (given: Operation | Result<Operation>): readonly Refusal[] => {
-    const result = isResult(given) ? given : { ok: true as const, value: given };
-    if (!result.ok) return result.refusals;
-    const operation = shown.help.bands ? result.value : keepingNumbers(shown.book, result.value);
-    const { refusals, notices } = store.change(operation);
+  const perform = performing(store, shown, (notices) => {
     focus.wantFocus(true);
     say(noticeOf(notices, shown.help));
-    return refusals;
-  };
+  });
   const entrance = selected ?? shown.order.left[0] ?? shown.order.right[0] ?? null;
   const state = { selected, entrance, slip, said, picked };
   return {

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { CompanySummary, ExerciseAnswer } from '@gleddo/contract';
-import type { Planting, StartKind } from '@gleddo/core';
-import { Button, Checkbox, Input, Modal, Radio } from 'antd';
+import { TRADES, type Planting, type StartKind } from '@gleddo/core';
+import { Button, Checkbox, Input, Modal, Radio, Select } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { get, post } from '../api/client';
@@ -13,7 +13,7 @@ const STARTS: readonly (readonly [StartKind, string, string])[] = [
   [
     'company-only',
     'Build it',
-    'An empty book: they set up accounts, opening balances and entries.',
+    'An empty book, or a starter chart: they set up accounts, opening balances and entries.',
   ],
   ['accounts', 'Keep the books', 'The accounts: they enter opening balances and entries.'],
   ['place-them', 'Place them', 'The accounts without places: they put each where it belongs.'],
@@ -36,6 +36,7 @@ export function MakeExercise({ bookId }: { bookId: string }) {
   const [planting, setPlanting] = useState(FIRST_PLANTING);
   const [moment, setMoment] = useState<number | null>(null);
   const [asksSides, setAsksSides] = useState(false);
+  const [trade, setTrade] = useState('');
   const navigate = useNavigate();
   const queries = useQueryClient();
   const companies = useQuery({
@@ -49,7 +50,9 @@ export function MakeExercise({ bookId }: { bookId: string }) {
       const faults = start === 'mend-it' ? planting : {};
       const from = moment === null ? {} : { moment };
       const sides = start === 'place-them' ? { asksSides } : {};
-      const request = { companyId, title, start, ...faults, ...from, ...sides };
+      const onStarter = start === 'company-only' && trade !== '';
+      const built = onStarter ? { start: 'starter-chart', trade } : { start };
+      const request = { companyId, title, ...built, ...faults, ...from, ...sides };
       return post<ExerciseAnswer>('exercises', request);
     },
     onSuccess: async (made) => {
@@ -97,6 +100,23 @@ export function MakeExercise({ bookId }: { bookId: string }) {
             ))}
           </Radio.Group>
         </fieldset>
+        {start === 'company-only' && (
+          <div className="field">
+            <label htmlFor="exercise-starter">They begin with</label>
+            <Select
+              id="exercise-starter"
+              value={trade}
+              options={[
+                { value: '', label: 'an empty book' },
+                ...TRADES.map(({ id, name }) => ({
+                  value: id,
+                  label: `the starter chart: ${name}`,
+                })),
+              ]}
+              onChange={setTrade}
+            />
+          </div>
+        )}
         {start === 'place-them' && (
           <Checkbox checked={asksSides} onChange={(event) => setAsksSides(event.target.checked)}>
             Ask for the normal side of each account, too

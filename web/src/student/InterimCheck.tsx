@@ -40,7 +40,9 @@ function Found({ found }: { found: Interim }) {
       <p className="is-met">✓ {found.met} checks are met.</p>
       {found.notMet.length > 0 && (
         <>
-          <p className="is-missed">× {found.notMet.length} are not met yet:</p>
+          <p className="is-missed">
+            × {found.notMet.length} {found.notMet.length === 1 ? 'is' : 'are'} not met yet:
+          </p>
           <ul>
             {found.notMet.map(({ fault, about }, i) => (
               <li key={i}>
