@@ -44,6 +44,9 @@ test('accounts move, nest, retire and come back, and all of it is undone', async
   const slip = page.getByRole('complementary', { name: 'Account Restoring old books' });
   await expect(slip).toContainText('Fees and services');
   await slip.getByRole('button', { name: 'Retire' }).click();
+  const warning = page.getByRole('dialog', { name: 'Retire it all the same?' });
+  await expect(warning).toContainText('still stands at');
+  await warning.getByRole('button', { name: 'Retire' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'still stands at' })).toBeVisible();
   await slip.getByRole('button', { name: 'Bring back' }).click();
   await slip.getByRole('button', { name: 'Done' }).click();

@@ -1,5 +1,13 @@
 import fc from 'fast-check';
-import { apply, newBook, type Book, type Operation } from '../src/index.js';
+import {
+  apply,
+  balanceSheet,
+  newBook,
+  retireNotices,
+  spreadFigures,
+  type Book,
+  type Operation,
+} from '../src/index.js';
 import { acct, book, change, COMPANY, entry, shop } from './builder.js';
 import { anyBook } from './arbitrary-book.js';
 
@@ -222,4 +230,64 @@ test('the currency keeps its decimals once amounts are entered', () => {
   expect(
     refuses(shop(), { kind: 'change-company', company: { ...COMPANY, name: '', firstDay: 'May' } }),
   ).toEqual(['company.nameless', 'file.day']);
+});
+
+describe('accounts that a book can’t do without', () => {
+  const codes = (of: Book, operation: Operation) => {
+    const applied = apply(of, operation);
+    return applied.ok ? [] : applied.refusals.map((each) => each.says);
+  };
+
+  test('are retained earnings, a control account in use, suspense while something waits there', () => {
+    const waiting = {
+      ...shop(),
+      accounts: [...shop().accounts, acct('wait', 'suspense', { name: 'Suspense' })],
+      opening: { ...shop().opening, balances: { ...shop().opening.balances, bank: 500_001 } },
+    };
+    const retire = (id: string) => codes(waiting, { kind: 'retire-account', id });
+    expect(retire('kept')[0]).toMatch(/must stay: every book needs its one account/);
+    expect(retire('debtors')[0]).toMatch(/it gathers what customers owe, and entries are on it/);
+    expect(retire('wait')[0]).toMatch(/a difference waits there; place it first/);
+    const settled = { ...waiting, opening: shop().opening };
+    expect(codes(settled, { kind: 'retire-account', id: 'wait' })).toEqual([]);
+    const unused = { ...shop(), entries: [], opening: { ...shop().opening, balances: {} } };
+    expect(codes(unused, { kind: 'retire-account', id: 'debtors' })).toEqual([]);
+    expect(codes(unused, { kind: 'delete-account', id: 'debtors', children: 'refuse' })).toEqual(
+      [],
+    );
+  });
+
+  test('one with a balance is retired after a warning, and still shows on the statements', () => {
+    const loan = shop().accounts.find(({ id }) => id === 'loan');
+    if (!loan) throw new Error('no loan');
+    expect(retireNotices(shop(), loan).map(({ says }) => says)).toEqual([
+      '“2510 Harbour loan” still stands at (4,000.00). Retired, it shows on the statements until it is zero.',
+    ]);
+    const retired = apply(shop(), { kind: 'retire-account', id: 'loan' });
+    if (!retired.ok) throw new Error('refused');
+    expect(balanceSheet(retired.value.book, '2027-12-31').totals.liabilities).toBe(480_000);
+  });
+
+  test('a name very like another’s is pointed out, not refused', () => {
+    const applied = apply(shop(), { kind: 'rename-account', id: 'loan', name: 'banks' });
+    expect(applied.ok && applied.value.notices.map((each) => each.says)).toEqual([
+      '“banks” is very like “1010 Bank”. Keep both only if they are two things.',
+    ]);
+  });
+
+  test('leading zeros tell numbers apart; letter case and outer spaces do not', () => {
+    const numbered = (number: string) =>
+      codes(shop(), { kind: 'renumber-account', id: 'loan', number });
+    expect(numbered('01010')).toEqual([]);
+    const lettered = apply(shop(), { kind: 'renumber-account', id: 'loan', number: 'L-10' });
+    if (!lettered.ok) throw new Error('refused');
+    expect(
+      codes(lettered.value.book, { kind: 'renumber-account', id: 'van', number: ' l-10 ' })[0],
+    ).toMatch(/Number l-10 belongs to “L-10 Harbour loan”/);
+  });
+
+  test('a figure of a parent is its own and its children’s', () => {
+    const { families } = spreadFigures(shop(), { from: '2026-12-31', to: '2026-12-31' });
+    expect(families.get('van')).toBe(700_000);
+  });
 });

@@ -14,7 +14,7 @@ export const reserved = refusal(
 export const retiredWithBalance = refusal(
   'account.retired-with-balance',
   (f: { name: string; balance: string }) =>
-    `“${f.name}” still stands at ${f.balance}. It is retired, and shows on the statements until it is zero.`,
+    `“${f.name}” still stands at ${f.balance}. Retired, it shows on the statements until it is zero.`,
 );
 
 const WHY_RESERVED: Partial<Record<Role, string>> = {
@@ -50,12 +50,13 @@ export const retireAccount: Change<'retire-account'> = {
     return done({
       book: replaced(book, { ...found.value, retired: true }),
       inverse,
-      notices: balanceNotice(book, found.value),
+      notices: retireNotices(book, found.value),
     });
   },
 };
 
-function balanceNotice(book: Book, account: Account): Refusal[] {
+/** What to say before an account is retired: that it still stands at an amount. */
+export function retireNotices(book: Book, account: Account): Refusal[] {
   const balance = balancesOf(book).get(account.id) ?? 0;
   if (balance === 0) return [];
   const digits = minorDigits(book.company.currency);

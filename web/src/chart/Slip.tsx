@@ -21,6 +21,7 @@ import { NumberField } from './NumberField';
 import { PlacePicker } from './PlacePicker';
 import { SlipName } from './SlipName';
 import { SlipParticulars } from './SlipParticulars';
+import { useRetire } from './use-retire';
 import { StatedSide } from './StatedSide';
 
 /** The slip over the page opposite the selected account: what it is, where it stands, what can be done. */
@@ -222,8 +223,11 @@ function SlipActions({ account, change }: { account: Account; change: ChangeIt }
       cancelText: 'Keep it',
       onOk: () => remove('lift'),
     });
+  const askRetire = useRetire();
   const setRetired = () =>
-    change('rest', { kind: retired ? 'bring-back-account' : 'retire-account', id });
+    retired
+      ? change('rest', { kind: 'bring-back-account', id })
+      : askRetire([id], () => change('rest', { kind: 'retire-account', id }));
   const done = () => desk.select(desk.selected, 'closed');
   return (
     <div className="slip-actions">

@@ -12,6 +12,7 @@ import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { useDesk } from './chart-desk';
 import { PlaceSheet } from './PlaceSheet';
+import { useRetire } from './use-retire';
 
 const retire = (_: Book, id: string): Result<Operation> => done({ kind: 'retire-account', id });
 const remove = (_: Book, id: string): Result<Operation> =>
@@ -29,6 +30,7 @@ function under(parent: string) {
 export function TogetherBar() {
   const desk = useDesk();
   const { book, together, mayChange } = desk;
+  const askRetire = useRetire();
   const [placing, setPlacing] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
   if (together.length === 0 || !mayChange) return null;
@@ -55,7 +57,7 @@ export function TogetherBar() {
         options={parents.map(({ id, name }) => ({ value: id, label: name }))}
         onChange={(parent: string | null) => parent !== null && act(under(parent))}
       />
-      <Button size="small" onClick={() => act(retire)}>
+      <Button size="small" onClick={() => askRetire(together, () => act(retire))}>
         Retire
       </Button>
       <Button size="small" onClick={() => act(remove)}>
