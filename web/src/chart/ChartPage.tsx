@@ -145,11 +145,14 @@ function ChartSection({ section, withProfit }: { section: SectionFigures; withPr
   );
 }
 
+/** More of a section than any screen shows at first. */
+const FIRST_ROWS = 60;
+
 function AccountRows({ section }: { section: SectionFigures }) {
   const desk = useDesk();
   const { book, figures, showsRetired, origins, showsChangesOnly } = desk;
   const all = chartOf(book).get(section.id) ?? [];
-  const rows = unfolded(all, desk.folded);
+  const rows = desk.isWhole ? unfolded(all, desk.folded) : all.slice(0, FIRST_ROWS);
   const known = new Set(all.map((row) => row.account.id));
   const virtual = inChartOrder(book, section).filter((line) => !known.has(line.account.id));
   const isShown = (id: string) => !showsChangesOnly || origins?.get(id) !== 'given';

@@ -17,7 +17,16 @@ import {
   type SpreadFigures,
 } from '@gleddo/core';
 import type { Help } from '@gleddo/contract';
-import { createContext, use, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import {
+  createContext,
+  use,
+  useCallback,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
 import type { BookStore } from '../book/book-store';
 import { useBookStore, useShownBook } from '../book/open-book';
 import { useMoney, type Money } from '../figures/money';
@@ -47,6 +56,8 @@ export interface ChartDesk {
   readonly list: ChartList | null;
   readonly mayChange: boolean;
   readonly help: Help;
+  /** False while only the first rows of each section are drawn, so that a long chart opens at once. */
+  readonly isWhole: boolean;
   readonly showsRetired: boolean;
   readonly showsBudget: boolean;
   /** Parents whose accounts are folded away into their one figure. */
@@ -242,7 +253,8 @@ export function useChartDesk(): ChartDesk {
     say(noticeOf(notices, shown.help));
   });
   const entrance = selected ?? shown.order.left[0] ?? shown.order.right[0] ?? null;
-  const state = { selected, entrance, slip, said, picked };
+  const isWhole = useDeferredValue(true, false);
+  const state = { selected, entrance, slip, said, picked, isWhole };
   return {
     ...shown,
     ...state,

@@ -4,6 +4,7 @@ import { Button } from 'antd';
 import { Link } from 'react-router';
 import { get } from '../api/client';
 import { momentText } from '../figures/days';
+import { usePreloadedWork } from '../work/preload';
 import { ListPage } from '../shell/ListPage';
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
@@ -11,8 +12,11 @@ const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : 
 const standsOf = ({ accounts, entries, changedAt }: CompanySummary): string =>
   `${count(accounts, 'account', 'accounts')} · ${count(entries, 'entry', 'entries')} · changed ${momentText(changedAt)}`;
 
+const companyPage = () => import('./CompanyPage');
+
 /** The instructor's practice companies, the one changed last first. */
 export default function CompaniesPage() {
+  usePreloadedWork(companyPage);
   const companies = useQuery({
     queryKey: ['companies'],
     queryFn: () => get<CompanySummary[]>('companies'),

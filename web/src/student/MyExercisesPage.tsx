@@ -3,6 +3,7 @@ import type { MyTry, TryState } from '@gleddo/contract';
 import { get } from '../api/client';
 import { momentText } from '../figures/days';
 import { ListPage } from '../shell/ListPage';
+import { usePreloadedWork } from '../work/preload';
 
 const SAYS: Readonly<Record<TryState, string>> = {
   'not-started': 'not begun',
@@ -17,7 +18,10 @@ function standsOf({ state, handedInAt, points, of }: MyTry): string {
 }
 
 /** What a student has to do, and what has come back. */
+const tryPage = () => import('./MyTryPage');
+
 export default function MyExercisesPage() {
+  usePreloadedWork(tryPage);
   const mine = useQuery({
     queryKey: ['mine'],
     queryFn: () => get<MyTry[]>('my-exercises'),

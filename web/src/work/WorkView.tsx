@@ -1,20 +1,19 @@
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { NavLink } from 'react-router';
+import { lazyView, type LazyView } from './lazy-view';
 
-const ChartView = lazy(() => import('../chart/ChartView').then((m) => ({ default: m.ChartView })));
-const OpeningView = lazy(() =>
-  import('../opening/OpeningView').then((m) => ({ default: m.OpeningView })),
-);
-const JournalView = lazy(() =>
-  import('../journal/JournalView').then((m) => ({ default: m.JournalView })),
-);
-const StatementsView = lazy(() =>
-  import('../statements/StatementsView').then((m) => ({ default: m.StatementsView })),
-);
+const CHART = lazyView(() => import('../chart/ChartView').then((m) => m.ChartView));
 
-const HistoryView = lazy(() =>
-  import('../history/HistoryView').then((m) => ({ default: m.HistoryView })),
-);
+const VIEWS: Readonly<Record<string, LazyView>> = {
+  chart: CHART,
+  opening: lazyView(() => import('../opening/OpeningView').then((m) => m.OpeningView)),
+  journal: lazyView(() => import('../journal/JournalView').then((m) => m.JournalView)),
+  statements: lazyView(() => import('../statements/StatementsView').then((m) => m.StatementsView)),
+  history: lazyView(() => import('../history/HistoryView').then((m) => m.HistoryView)),
+};
+
+/** Fetches the chart ahead of the first book that is opened. */
+export const chartAhead = CHART.ahead;
 
 export const WORK_PARTS = [
   ['chart', 'Chart'],
@@ -43,20 +42,12 @@ export function WorkTabs({
   );
 }
 
-const VIEWS: Readonly<Record<string, typeof ChartView>> = {
-  chart: ChartView,
-  opening: OpeningView,
-  journal: JournalView,
-  statements: StatementsView,
-  history: HistoryView,
-};
-
 /** One part of the open book. */
 export function WorkView({ part }: { part: string }) {
-  const View = VIEWS[part] ?? ChartView;
+  const { View } = VIEWS[part] ?? CHART;
   return (
     <Suspense fallback={<div className="book-desk" aria-busy="true" />}>
-      <View />
+      <View key={part} />
     </Suspense>
   );
 }
