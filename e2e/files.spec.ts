@@ -96,7 +96,7 @@ test('150 accounts pasted from a spreadsheet are understood, placed and numbered
     'Equity',
   ];
   const rows = Array.from({ length: 150 }, (_, i) => `Account ${i + 1}\t${sections[i % 5] ?? ''}`);
-  await page.getByRole('button', { name: 'Paste rows' }).click();
+  await page.getByRole('button', { name: 'Paste rows from a spreadsheet' }).click();
   await page.getByLabel('Rows from a spreadsheet').fill(`Name\tSection\n${rows.join('\n')}`);
   await expect(page.getByRole('row', { name: /Account 150/ })).toContainText('Equity ›');
   await page.getByRole('button', { name: 'Add 150 accounts' }).click();

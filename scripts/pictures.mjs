@@ -77,8 +77,15 @@ async function instructor() {
     await page.goto(`${book}/${part}`);
     await picture(page, part, '.spread');
   }
-  await page.goto(`${book}/profile`);
+  await page.goto(`${book}/chart?view=list`);
+  await picture(page, 'list', '.list-row.account');
+  await page.goto(`${book}/profile/numbers`);
   await picture(page, 'numbers', '.lines-table');
+  await page.goto(`${book}/profile/scheme`);
+  await page.getByRole('button', { name: /^Prepayment/ }).click();
+  await picture(page, 'scheme', '.scheme-sheet');
+  await page.goto(`${book}/profile/handouts`);
+  await picture(page, 'handouts', '.handout-paper');
   await page.goto(`${address}/companies/new`);
   await page.getByRole('radio', { name: 'A starter chart' }).check();
   await picture(page, 'starter-chart', '.glance');

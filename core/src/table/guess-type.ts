@@ -1,15 +1,24 @@
-import { plainName, similarity } from '../key/names.js';
+import { plainName, similarity, type PlainName } from '../key/names.js';
 import { typeOf, typesOfSection, type AccountType, type Scheme } from '../scheme/scheme.js';
 import { namesInAnyWords } from '../scheme/words.js';
 
 /** How well a name fits a type: the best likeness with its name and its examples. */
 function fit(name: string, type: AccountType): number {
   const plain = plainName(name);
-  return Math.max(
-    ...[type.name, ...namesInAnyWords(type.id), ...type.examples].map((each) =>
-      similarity(plain, plainName(each)),
-    ),
-  );
+  return Math.max(...namesOf(type).map((each) => similarity(plain, each)));
+}
+
+const known = new WeakMap<AccountType, readonly PlainName[]>();
+
+/** What accounts of a type are usually called: its names in any words, and its examples. */
+function namesOf(type: AccountType): readonly PlainName[] {
+  let names = known.get(type);
+  if (!names) {
+    const all = [type.name, ...namesInAnyWords(type.id), ...type.examples].map(plainName);
+    names = [...new Map(all.map((each) => [each.text, each])).values()];
+    known.set(type, names);
+  }
+  return names;
 }
 
 function best(name: string, types: readonly AccountType[], enough: number): AccountType | null {

@@ -17,6 +17,7 @@ import { useChartKeys } from './chart-keys';
 import { accountOfRow, accountRow, sectionOfEmptyRow } from './chart-order';
 import { ProfitPage, SheetPage } from './ChartPage';
 import { ListView } from './ListView';
+import { PasteRows } from './PasteRows';
 import { Slip } from './Slip';
 import { TogetherBar } from './TogetherBar';
 
@@ -159,6 +160,7 @@ function Switches({ desk }: { desk: ChartDesk }) {
       {isSpread && hasRetired(desk.book) && (
         <Switch on={desk.showsRetired} name="Show retired accounts" onTurn={desk.showRetired} />
       )}
+      {desk.mayChange && <PasteRows />}
     </div>
   );
 }

@@ -35,7 +35,9 @@ export function PasteRows() {
   const close = () => setOpen(false);
   return (
     <>
-      <Button onClick={() => setOpen(true)}>Paste rows</Button>
+      <button type="button" className="link-button paste-rows" onClick={() => setOpen(true)}>
+        Paste rows from a spreadsheet
+      </button>
       <Modal
         title="Paste rows"
         open={open}

@@ -1,6 +1,5 @@
 import { Navigate, useParams } from 'react-router';
 import { OpenBook, useOpenBook } from '../book/open-book';
-import { PasteRows } from '../chart/PasteRows';
 import { MakeExercise } from '../exercises/MakeExercise';
 import { BookSays, BookTools } from '../work/BookTools';
 import { WORK_PARTS, WorkTabs, WorkView } from '../work/WorkView';
@@ -13,14 +12,14 @@ export default function CompanyPage() {
   if (!known) return <Navigate to={`/companies/${bookId}/chart`} replace />;
   return (
     <OpenBook id={bookId} key={bookId}>
-      <CompanyHead bookId={bookId} tab={tab} />
+      <CompanyHead bookId={bookId} />
       <BookSays />
       {tab === 'profile' ? <ProfileView bookId={bookId} part={part} /> : <WorkView part={tab} />}
     </OpenBook>
   );
 }
 
-function CompanyHead({ bookId, tab }: { bookId: string; tab: string }) {
+function CompanyHead({ bookId }: { bookId: string }) {
   const { book } = useOpenBook();
   return (
     <div className="sheet-head">
@@ -28,7 +27,6 @@ function CompanyHead({ bookId, tab }: { bookId: string; tab: string }) {
       <WorkTabs base={`/companies/${bookId}`} more={[['profile', 'Profile']]} />
       <div className="actions">
         <BookTools />
-        {tab === 'chart' && <PasteRows />}
         <MakeExercise bookId={bookId} />
       </div>
     </div>

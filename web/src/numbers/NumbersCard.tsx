@@ -2,6 +2,7 @@ import { evenlyNumbered, type Book } from '@gleddo/core';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
+import { HowToChoose } from './HowToChoose';
 import { PlanBands } from './PlanBands';
 import { Renumber, renumberOperation } from './Renumber';
 
@@ -12,7 +13,10 @@ export function NumbersCard({ bookId }: { bookId: string }) {
   const plan = book.numberPlan;
   return (
     <section className="paper" aria-label="Account numbers">
-      <h2>Account numbers</h2>
+      <div className="scheme-head">
+        <h2>Account numbers</h2>
+        <HowToChoose />
+      </div>
       {plan ? (
         <p className="quiet">
           {plan.name}; a step of {plan.step} between neighbours, of {plan.childStep} for what stands

@@ -38,11 +38,16 @@ function useTypeCounts(book: Book): ReadonlyMap<string, number> {
   }, [book.accounts]);
 }
 
-/** Both statements with their sections and types; Alt and an arrow moves what is chosen. */
+/** Both statements with their sections and types; an arrow walks, Alt and an arrow moves, Enter edits. */
 export function SchemePages(props: SchemePartsProps) {
   const { scheme, chosen, mayChange, onChange } = props;
   const counts = useTypeCounts(props.book);
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
+    if (event.key === 'Enter' && isPart(event.target)) {
+      event.preventDefault();
+      document.querySelector<HTMLElement>('.scheme-sheet input')?.focus();
+      return;
+    }
     const step = ({ ArrowUp: -1, ArrowDown: 1 } as const)[event.key as 'ArrowUp' | 'ArrowDown'];
     if (step === undefined) return;
     event.preventDefault();
@@ -60,6 +65,9 @@ export function SchemePages(props: SchemePartsProps) {
     </div>
   );
 }
+
+const isPart = (target: EventTarget): boolean =>
+  target instanceof HTMLElement && target.matches('.scheme-part');
 
 function walk(around: HTMLElement, step: number): void {
   const all = [...around.querySelectorAll<HTMLElement>('.scheme-part')];
@@ -128,13 +136,16 @@ function freshName(scheme: Scheme): string {
 
 type PartButtonProps = PageProps & PartOfScheme & { readonly children: React.ReactNode };
 
-function PartButton({ kind, id, chosen, onChoose, children }: PartButtonProps) {
+/** Tab comes to the one that is chosen; the arrows go on from there. */
+function PartButton({ kind, id, chosen, scheme, onChoose, children }: PartButtonProps) {
   const isChosen = chosen?.kind === kind && chosen.id === id;
+  const isFirst = scheme.sections[0]?.id === id;
   return (
     <button
       type="button"
       className={`scheme-part of-${kind} ${isChosen ? 'is-chosen' : ''}`}
       aria-pressed={isChosen}
+      tabIndex={isChosen || (!chosen && isFirst) ? 0 : -1}
       onClick={() => onChoose({ kind, id })}
       onFocus={() => onChoose({ kind, id })}
     >

@@ -17,6 +17,8 @@ export const COLOUR = {
 export const theme: ThemeConfig = {
   token: {
     colorPrimary: COLOUR.plum,
+    colorPrimaryBg: '#F1E8F1',
+    colorPrimaryBgHover: '#EADDEA',
     colorLink: COLOUR.plum,
     colorText: COLOUR.ink,
     colorTextSecondary: COLOUR.quiet,
@@ -38,5 +40,6 @@ export const theme: ThemeConfig = {
     Table: { headerBg: 'transparent', cellPaddingBlockSM: 5, rowHoverBg: '#F6F0E6' },
     Segmented: { itemSelectedBg: COLOUR.page, trackBg: '#E1DACB', itemColor: '#48424E' },
     Modal: { titleFontSize: 18 },
+    Select: { optionActiveBg: '#F6F0E6' },
   },
 };
