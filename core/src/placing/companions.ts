@@ -1,9 +1,9 @@
 import { accountOf, type Account, type Book } from '../book/book.js';
 import { account, accountIdFor } from '../book/new-book.js';
 import { childrenOf, sectionIdOf } from '../book/place.js';
-import type { Operation } from '../operation/operation.js';
+import type { Operation, OperationOf } from '../operation/operation.js';
 import { done, type Result } from '../refusal/refusal.js';
-import { sectionOfType, typeOf } from '../scheme/scheme.js';
+import { typeOf, typesOfSection, type AccountType } from '../scheme/scheme.js';
 import { numberAt, siblingsIn } from './places.js';
 
 const LONGEST = 120;
@@ -11,37 +11,37 @@ const LONGEST = 120;
 const lowered = (name: string): string =>
   /^\p{Lu}\p{Ll}/u.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
 
-/** The contra type that gathers what an asset has lost; null for one that is not used up. */
-function contraOf(book: Book, asset: Account): { type: string; name: string } | null {
-  const type = typeOf(book.scheme, asset.type);
-  const section = sectionOfType(book.scheme, asset.type);
-  const isUsedUp =
-    section?.id === 'non-current-assets' &&
-    type &&
-    !type.contra &&
-    !/^(land|long-term)/.test(type.id);
-  if (!isUsedUp) return null;
-  return type.id === 'intangible'
-    ? { type: 'accumulated-amortisation', name: 'Accumulated amortisation' }
-    : { type: 'accumulated-depreciation', name: 'Accumulated depreciation' };
+/** Assets that last: nothing gathers what they have lost. */
+const LASTING = /^(land|long-term)/;
+
+/** The contra type of its section that gathers what an asset has lost; null for one that is not used up. */
+function contraOf({ scheme }: Book, asset: Account): AccountType | null {
+  const type = typeOf(scheme, asset.type);
+  if (!type || type.contra || LASTING.test(type.id)) return null;
+  const gathering = typesOfSection(scheme, type.section).filter(
+    (each) => each.contra && each.role === 'accumulated-depreciation',
+  );
+  const isIntangible = type.id === 'intangible';
+  const fitting = gathering.find(({ id }) => (id === 'accumulated-amortisation') === isIntangible);
+  return fitting ?? gathering[0] ?? null;
 }
 
 /**
  * The operation that gives an asset its accumulated depreciation (or amortisation), as an account under it
  * with the next number. Null where there is nothing to add: no such asset, or it has one already.
  */
-export function companionOf(book: Book, id: string): Result<Operation> | null {
+export function companionOf(book: Book, id: string): Result<OperationOf<'add-account'>> | null {
   const asset = accountOf(book, id);
   const contra = asset && contraOf(book, asset);
-  if (!asset || !contra || !typeOf(book.scheme, contra.type)) return null;
+  if (!asset || !contra) return null;
   const children = childrenOf(book, id);
   if (children.some((child) => typeOf(book.scheme, child.type)?.contra)) return null;
   const name = `${contra.name}, ${lowered(asset.name)}`.slice(0, LONGEST);
-  const spot = { type: contra.type, parent: id, after: children.at(-1) ?? null, before: null };
+  const spot = { type: contra.id, parent: id, after: children.at(-1) ?? null, before: null };
   const number = numberAt(book, spot, null);
   if (!number.ok) return number;
   const made = account(accountIdFor(book, name), name, {
-    type: contra.type,
+    type: contra.id,
     parent: id,
     number: number.value,
   });

@@ -29,7 +29,7 @@ export function ListFilters({ list }: { list: ChartList }) {
       <Input
         aria-label="Words to look for"
         placeholder="Number, name, former name or type"
-        style={{ width: 250 }}
+        style={{ width: 280 }}
         allowClear
         value={wanted.text}
         onChange={(event) => want({ text: event.target.value })}

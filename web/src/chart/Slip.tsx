@@ -197,9 +197,7 @@ function MoreActions({ account, change }: { account: Account; change: ChangeIt }
       </button>
       {companion && (
         <button type="button" className="link-button" onClick={() => change('rest', companion)}>
-          {account.type === 'intangible'
-            ? 'Add its accumulated amortisation'
-            : 'Add its accumulated depreciation'}
+          Add {companion.ok ? `“${companion.value.account.name}”` : 'what it has lost so far'}
         </button>
       )}
     </>

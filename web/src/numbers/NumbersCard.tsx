@@ -1,4 +1,4 @@
-import { evenlyNumbered, type Book } from '@gleddo/core';
+import { evenlyNumbered, planNotices, type Book, type NumberPlan } from '@gleddo/core';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
@@ -26,12 +26,23 @@ export function NumbersCard({ bookId }: { bookId: string }) {
         <p>This book works without numbers; accounts stand in the order in which they are put.</p>
       )}
       {choice === null && plan && <PlanBands book={book} plan={plan} />}
+      {choice === null && plan && <PlanSays book={book} plan={plan} />}
       {choice === null && plan && answer.mayChange && <MakeRoom book={book} />}
       {answer.mayChange && (
         <Renumber book={book} bookId={bookId} choice={choice} onChoose={choose} />
       )}
     </section>
   );
+}
+
+/** What of the scheme the plan has forgotten; that it leaves numbers to nobody is no harm. */
+function PlanSays({ book, plan }: { book: Book; plan: NumberPlan }) {
+  const notices = planNotices(plan, book.scheme).filter(({ code }) => code !== 'plan.gap');
+  return notices.map(({ says }) => (
+    <p key={says} className="notice">
+      {says}
+    </p>
+  ));
 }
 
 function MakeRoom({ book }: { book: Book }) {

@@ -5,6 +5,7 @@ import {
   effectsOfScheme,
   faultsOfScheme,
   inWords,
+  orShipped,
   renamedScheme,
   SHIPPED_SCHEMES,
   wordsOf,
@@ -27,7 +28,7 @@ export function SchemeView({ bookId }: { bookId: string }) {
   const [draft, setDraft, dropDraft] = useKept<Scheme | null>(`scheme.${bookId}`, null);
   const [chosen, choose] = useState<PartOfScheme | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
-  const scheme = draft ?? book.scheme;
+  const scheme = draft ? orShipped(draft) : book.scheme;
   const keep = () => {
     const { refusals } = store.change({ kind: 'change-scheme', scheme });
     setRefused(refusals[0]?.says ?? null);
