@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { comeInAs, saved } from './people.js';
+import { comeInAs, saved, tabTo } from './people.js';
 
 async function openProfile(page: Page, part: string): Promise<void> {
   await comeInAs(page, 'Ruth Marsh');
@@ -109,4 +109,26 @@ test('tax lists are kept; what is given to an account can’t be taken off', asy
   await card.getByRole('button', { name: 'Take Standard rate off' }).click();
   await card.getByRole('button', { name: 'Keep the lists' }).click();
   await expect(card.getByRole('alert')).toContainText(/“S20” is given to .*Nursery field/);
+});
+
+test('a scheme is adapted by keys alone', async ({ page }) => {
+  await openProfile(page, 'Scheme');
+  const scheme = page.getByRole('region', { name: 'Scheme' });
+  const first = scheme.getByRole('button', { name: 'Current assets', exact: true });
+  await tabTo(page, first);
+  for (let i = 0; i < 9; i++) await page.keyboard.press('ArrowDown');
+  await expect(scheme.getByRole('button', { name: /^Prepayment/ })).toBeFocused();
+  await page.keyboard.press('Alt+ArrowUp');
+  await page.keyboard.press('Enter');
+  await expect(scheme.getByLabel('Type', { exact: true })).toBeFocused();
+  await page.keyboard.press('End');
+  await page.keyboard.type(', such as rent');
+  await tabTo(page, scheme.getByRole('button', { name: 'Keep the scheme' }));
+  await page.keyboard.press('Enter');
+  await saved(page);
+  const parts = scheme.locator('.of-type');
+  await expect(parts.nth(7)).toHaveText(/^Prepayment, such as rent/);
+  await page.keyboard.press('Control+z');
+  await expect(parts.nth(8)).toHaveText(/^Prepayment\d*$/);
+  await saved(page);
 });

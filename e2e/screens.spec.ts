@@ -20,6 +20,16 @@ async function visit(page: Page, address: string, shows: string): Promise<void> 
   await nothingSerious(page, address);
 }
 
+/** Opens a company; answers the address that those of its parts begin with. */
+async function openTernIsland(page: Page): Promise<string> {
+  await page
+    .getByRole('link', { name: /Tern Island Kayaks/ })
+    .first()
+    .click();
+  await expect(page.locator('.spread')).toBeVisible();
+  return page.url().replace(/\/chart.*/, '');
+}
+
 test.describe.configure({ mode: 'parallel', timeout: 180_000 });
 
 test('axe finds nothing serious where companies are built', async ({ page }) => {
@@ -28,12 +38,7 @@ test('axe finds nothing serious where companies are built', async ({ page }) => 
   await nothingSerious(page, 'sign-in');
   await comeInAs(page, 'Ruth Marsh');
   await visit(page, '/companies', '.row-link');
-  await page
-    .getByRole('link', { name: /Tern Island Kayaks/ })
-    .first()
-    .click();
-  await expect(page.locator('.spread')).toBeVisible();
-  const book = page.url().replace(/\/chart.*/, '');
+  const book = await openTernIsland(page);
   for (const part of ['chart', 'opening', 'journal', 'statements'])
     await visit(page, `${book}/${part}`, '.spread');
   for (const show of ['trial', 'equity', 'cash'])
@@ -43,12 +48,7 @@ test('axe finds nothing serious where companies are built', async ({ page }) => 
 
 test('axe finds nothing serious where a chart is worked out', async ({ page }) => {
   await comeInAs(page, 'Ruth Marsh');
-  await page
-    .getByRole('link', { name: /Tern Island Kayaks/ })
-    .first()
-    .click();
-  await expect(page.locator('.spread')).toBeVisible();
-  const book = page.url().replace(/\/chart.*/, '');
+  const book = await openTernIsland(page);
   await visit(page, `${book}/profile/company`, '#company-name');
   await visit(page, `${book}/profile/scheme`, '.scheme-part');
   await page.getByRole('button', { name: /^Prepayment/ }).click();

@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { longDay } from '../figures/days';
 import { useMoney } from '../figures/money';
+import { TableHead } from '../figures/TableHead';
 
 /** An account down to its entries: each posting with the balance after it. */
 export function AccountLines({ account, onBack }: { account: Account; onBack(): void }) {
@@ -22,15 +23,7 @@ export function AccountLines({ account, onBack }: { account: Account; onBack(): 
         <p className="quiet">Nothing has been entered on this account yet.</p>
       ) : (
         <table className="lines-table">
-          <thead>
-            <tr>
-              <th>Day</th>
-              <th>Entry</th>
-              <th className="figure">Debit</th>
-              <th className="figure">Credit</th>
-              <th className="figure">Balance</th>
-            </tr>
-          </thead>
+          <TableHead names={['Day', 'Entry']} figures={['Debit', 'Credit', 'Balance']} />
           <tbody>
             {lines.map(({ entry, date, amount, balance }, i) => (
               <tr key={i}>

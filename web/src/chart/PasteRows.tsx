@@ -12,6 +12,7 @@ import { useBookStore, useOpenBook } from '../book/open-book';
 import { ColumnChoice } from '../files/TablePreview';
 import { useTableReading } from '../files/use-table-file';
 import { useKept } from '../kept/use-kept';
+import { TableHead } from '../figures/TableHead';
 
 const isSeveralRows = (text: string): boolean => /\n\s*\S/.test(text.trim());
 
@@ -126,13 +127,7 @@ function TakenRows({ taken }: { taken: Taken }) {
   return (
     <div className="understood" role="region" aria-label="Row by row" tabIndex={0}>
       <table className="lines-table">
-        <thead>
-          <tr>
-            <th>Row</th>
-            <th>Account</th>
-            <th>Placed in</th>
-          </tr>
-        </thead>
+        <TableHead names={['Row', 'Account', 'Placed in']} />
         <tbody>
           {taken.rows.map(({ row, account, refusal }) => {
             const type = typeOf(book.scheme, account.type);

@@ -6,7 +6,6 @@ import {
   parseAmount,
   typeOf,
   type Account,
-  type Activity,
   type Operation,
   type TaxItem,
 } from '@gleddo/core';
@@ -14,14 +13,7 @@ import { Input, Select } from 'antd';
 import { useState } from 'react';
 import { useFollowing } from '../kept/use-following';
 import { useDesk } from './chart-desk';
-
-export const ACTIVITIES: readonly { value: Activity; label: string }[] = [
-  { value: 'cash', label: 'Cash' },
-  { value: 'operating', label: 'Operating' },
-  { value: 'investing', label: 'Investing' },
-  { value: 'financing', label: 'Financing' },
-  { value: 'none', label: 'None, only for closing' },
-];
+import { ACTIVITIES } from '../scheme/activities';
 
 type Particulars = Pick<Account, 'description' | 'cashFlow' | 'taxLine' | 'taxCode' | 'budget'>;
 
@@ -36,32 +28,30 @@ const described = (account: Account, rest: Partial<Particulars>): Operation => {
   return { kind: 'describe-account', id, ...now, ...rest };
 };
 
+const TAX_FIELDS = [
+  ['lines', 'taxLine', 'Tax line'],
+  ['codes', 'taxCode', 'Tax code'],
+] as const;
+
 /** What an account is besides its place: its part of the cash flow, a description, taxes, a budget. */
 export function SlipParticulars({ account, onChange }: ParticularsProps) {
   const { book, mayChange } = useDesk();
-  const { lines, codes } = book.taxLists;
   const set = (rest: Partial<Particulars>) => onChange(described(account, rest));
   return (
     <>
       <CashFlow account={account} onSet={set} />
       <Description account={account} onSet={set} />
-      {lines.length > 0 && (
-        <TaxChoice
-          name="Tax line"
-          items={lines}
-          value={account.taxLine}
-          disabled={!mayChange}
-          onChoose={(taxLine) => set({ taxLine })}
-        />
-      )}
-      {codes.length > 0 && (
-        <TaxChoice
-          name="Tax code"
-          items={codes}
-          value={account.taxCode}
-          disabled={!mayChange}
-          onChoose={(taxCode) => set({ taxCode })}
-        />
+      {TAX_FIELDS.map(([list, field, name]) =>
+        book.taxLists[list].length === 0 ? null : (
+          <TaxChoice
+            key={field}
+            name={name}
+            items={book.taxLists[list]}
+            value={account[field]}
+            disabled={!mayChange}
+            onChoose={(id) => set({ [field]: id })}
+          />
+        ),
       )}
       <Budget account={account} onSet={set} />
     </>

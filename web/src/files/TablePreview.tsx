@@ -11,6 +11,7 @@ import {
 } from '@gleddo/core';
 import { Select } from 'antd';
 import type { TableReading } from './use-table-file';
+import { TableHead } from '../figures/TableHead';
 
 interface TablePreviewProps {
   readonly cells: readonly (readonly string[])[];
@@ -116,15 +117,10 @@ function Understood({ reading, scheme, currency }: Omit<TablePreviewProps, 'cell
   return (
     <div className="understood" role="region" aria-label="Row by row" tabIndex={0}>
       <table className="lines-table">
-        <thead>
-          <tr>
-            <th>Row</th>
-            <th>Number</th>
-            <th>Name</th>
-            <th>Placed in</th>
-            <th className="figure">{table.signed ? 'Amount' : 'Debit (credit)'}</th>
-          </tr>
-        </thead>
+        <TableHead
+          names={['Row', 'Number', 'Name', 'Placed in']}
+          figures={[table.signed ? 'Amount' : 'Debit (credit)']}
+        />
         <tbody>
           {table.rows.slice(0, MOST_SHOWN).map((row) => {
             const type = typeOf(scheme, row.type);

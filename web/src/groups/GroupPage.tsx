@@ -7,6 +7,7 @@ import { get, post } from '../api/client';
 import { download, fileNameOf } from '../files/download';
 import { useKept } from '../kept/use-kept';
 import { Asking } from '../shell/Asking';
+import { TableHead } from '../figures/TableHead';
 
 /** A class group: its students, and a way to add some. */
 export default function GroupPage() {
@@ -35,12 +36,7 @@ export default function GroupPage() {
               <p className="quiet">Nobody yet. Add them on the right, a name on each line.</p>
             ) : (
               <table className="lines-table">
-                <thead>
-                  <tr>
-                    <th>Name</th>
-                    <th>Signs in as</th>
-                  </tr>
-                </thead>
+                <TableHead names={['Name', 'Signs in as']} />
                 <tbody>
                   {members.map((student) => (
                     <tr key={student.id}>
@@ -114,13 +110,7 @@ function Passwords({ added, group }: { added: AddedStudents['added']; group: str
         These passwords are shown only now. Pass them on, or save them first.
       </p>
       <table className="lines-table">
-        <thead>
-          <tr>
-            <th>Name</th>
-            <th>Signs in as</th>
-            <th>Password</th>
-          </tr>
-        </thead>
+        <TableHead names={['Name', 'Signs in as', 'Password']} />
         <tbody>
           {rows.map(([name, login, password]) => (
             <tr key={login}>

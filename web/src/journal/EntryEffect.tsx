@@ -13,6 +13,7 @@ import {
   type Rules,
 } from '@gleddo/core';
 import type { Money } from '../figures/money';
+import { TableHead } from '../figures/TableHead';
 
 interface EntryEffectProps {
   readonly book: Book;
@@ -46,13 +47,7 @@ export function EntryEffect({ book, entry, isChange, rules, money }: EntryEffect
   ] as const;
   return (
     <table className="lines-table">
-      <thead>
-        <tr>
-          <th>Account</th>
-          <th className="figure">now</th>
-          <th className="figure">then</th>
-        </tr>
-      </thead>
+      <TableHead names={['Account']} figures={['now', 'then']} />
       <tbody>
         {ids.map((id) => {
           const account = accountOf(after, id);

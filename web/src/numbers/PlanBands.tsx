@@ -9,6 +9,7 @@ import {
 } from '@gleddo/core';
 import { useMemo } from 'react';
 import { BandRuler } from './BandRuler';
+import { TableHead } from '../figures/TableHead';
 
 const bandName = (book: Book, band: Band): string =>
   typeOf(book.scheme, band.type ?? null)?.name ??
@@ -33,16 +34,10 @@ export function PlanBands({ book, plan }: { book: Book; plan: NumberPlan }) {
   );
   return (
     <table className="lines-table">
-      <thead>
-        <tr>
-          <th>Band</th>
-          <th>Numbers</th>
-          <th>Where they are taken</th>
-          <th className="figure">used</th>
-          <th className="figure">free</th>
-          <th className="figure">longest free run</th>
-        </tr>
-      </thead>
+      <TableHead
+        names={['Band', 'Numbers', 'Where they are taken']}
+        figures={['used', 'free', 'longest free run']}
+      />
       <tbody>
         {rows.map(({ band, used, free, longestRun }) => (
           <tr key={`${band.from} ${band.to}`}>

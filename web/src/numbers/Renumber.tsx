@@ -14,6 +14,7 @@ import { useMemo, useState } from 'react';
 import { useBookStore } from '../book/open-book';
 import { useKept } from '../kept/use-kept';
 import { PlanEditor } from './PlanEditor';
+import { TableHead } from '../figures/TableHead';
 
 const OFF = 'off';
 const OWN = 'own';
@@ -96,13 +97,7 @@ function Preview({ book, plan, onDone }: PreviewProps) {
     <>
       <div className="understood" role="region" aria-label="Row by row" tabIndex={0}>
         <table className="lines-table">
-          <thead>
-            <tr>
-              <th>Account</th>
-              <th className="figure">now</th>
-              <th className="figure">then</th>
-            </tr>
-          </thead>
+          <TableHead names={['Account']} figures={['now', 'then']} />
           <tbody>
             {result.value.map(({ id, old, number }) => {
               const account = accountOf(book, id);

@@ -1,6 +1,7 @@
 import type { ClassResults, ClassRow } from '@gleddo/contract';
 import { Link } from 'react-router';
 import { MarksChart } from './MarksChart';
+import { TableHead } from '../figures/TableHead';
 
 const STATES = {
   'not-started': 'not started',
@@ -18,14 +19,7 @@ export function ByStudent({ results }: { results: ClassResults }) {
     <div className="columns">
       <section className="paper">
         <table className="lines-table">
-          <thead>
-            <tr>
-              <th>Student</th>
-              <th>State</th>
-              <th className="figure">Not met</th>
-              <th className="figure">Mark</th>
-            </tr>
-          </thead>
+          <TableHead names={['Student', 'State']} figures={['Not met', 'Mark']} />
           <tbody>
             {results.rows.map((row) => (
               <tr key={row.student}>

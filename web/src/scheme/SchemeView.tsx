@@ -29,6 +29,14 @@ export function SchemeView({ bookId }: { bookId: string }) {
   const [chosen, choose] = useState<PartOfScheme | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const scheme = draft ? orShipped(draft) : book.scheme;
+  const parts = {
+    book,
+    scheme,
+    chosen,
+    mayChange: answer.mayChange,
+    onChoose: choose,
+    onChange: setDraft,
+  };
   const keep = () => {
     const { refusals } = store.change({ kind: 'change-scheme', scheme });
     setRefused(refusals[0]?.says ?? null);
@@ -46,23 +54,8 @@ export function SchemeView({ bookId }: { bookId: string }) {
         <DraftBar book={book} draft={draft} refused={refused} onKeep={keep} onDrop={dropDraft} />
       )}
       <div className="scheme-body">
-        <SchemePages
-          book={book}
-          scheme={scheme}
-          chosen={chosen}
-          mayChange={answer.mayChange}
-          onChoose={choose}
-          onChange={setDraft}
-        />
-        <PartSheet
-          key={chosen?.id}
-          book={book}
-          scheme={scheme}
-          chosen={chosen}
-          mayChange={answer.mayChange}
-          onChoose={choose}
-          onChange={setDraft}
-        />
+        <SchemePages {...parts} />
+        <PartSheet key={chosen?.id} {...parts} />
       </div>
     </section>
   );

@@ -2,14 +2,7 @@ import { changedType, type AccountType, type Activity, type Role } from '@gleddo
 import { Checkbox, Input, Select } from 'antd';
 import { useState } from 'react';
 import type { SchemePartsProps } from './SchemePages';
-
-const ACTIVITIES: readonly { value: Activity; label: string }[] = [
-  { value: 'cash', label: 'Cash' },
-  { value: 'operating', label: 'Operating' },
-  { value: 'investing', label: 'Investing' },
-  { value: 'financing', label: 'Financing' },
-  { value: 'none', label: 'None, only for closing' },
-];
+import { ACTIVITIES } from './activities';
 
 const ROLES: readonly { value: Role; label: string }[] = [
   { value: 'none', label: 'No role' },

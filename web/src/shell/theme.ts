@@ -34,6 +34,8 @@ export const theme: ThemeConfig = {
     fontFamily: "'Figtree Variable', sans-serif",
     fontSize: 14,
     controlHeight: 32,
+    // A list that still slides open would swallow the click of whoever is quick.
+    motion: false,
   },
   components: {
     Button: { fontWeight: 600, primaryShadow: 'none', defaultShadow: 'none' },
