@@ -4,7 +4,7 @@ import { minorDigits, type Amount } from '../money/amount.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';
 import { ALL_ACCOUNTS, listAccounts } from '../placing/chart-list.js';
 import { normalSide, typeOf } from '../scheme/scheme.js';
-import type { HandoutColumn, HandoutRow, HandoutWanted } from './handout.js';
+import type { HandoutColumn, HandoutRow, HandoutWanted } from './sheet.js';
 
 interface Column extends HandoutColumn {
   write(account: Account): string;

@@ -1,10 +1,2 @@
-export {
-  HANDOUT_KINDS,
-  handoutOf,
-  handoutToTable,
-  type Handout,
-  type HandoutColumn,
-  type HandoutKind,
-  type HandoutRow,
-  type HandoutWanted,
-} from './handout.js';
+export { handoutOf, handoutToTable } from './handout.js';
+export * from './sheet.js';

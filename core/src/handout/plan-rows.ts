@@ -1,7 +1,7 @@
 import type { Account, Book } from '../book/book.js';
 import { compareNumbers, inBand, type Band, type NumberPlan } from '../numbering/index.js';
 import { sectionById, typeOf } from '../scheme/scheme.js';
-import type { HandoutColumn, HandoutRow } from './handout.js';
+import type { HandoutColumn, HandoutRow } from './sheet.js';
 
 const COLUMNS: readonly HandoutColumn[] = [
   { name: 'Band for', share: 5, isFigure: false },

@@ -7,7 +7,7 @@ import {
 } from '@gleddo/core';
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
-import type { SchemePartsProps } from './SchemePages';
+import type { SchemePartsProps } from './scheme-parts';
 
 const CLASSES = Object.keys(CLASS_NAMES) as ClassId[];
 

@@ -11,7 +11,7 @@ import {
   type Scheme,
 } from '@gleddo/core';
 import { Button } from 'antd';
-import type { SchemePartsProps } from './SchemePages';
+import type { SchemePartsProps } from './scheme-parts';
 import { SectionFields } from './SectionFields';
 import { TypeFields } from './TypeFields';
 

@@ -12,21 +12,7 @@ import {
 } from '@gleddo/core';
 import { useMemo, type KeyboardEvent } from 'react';
 import { AddSection } from './AddSection';
-
-/** A section or a type of the scheme, chosen to be looked at. */
-export interface PartOfScheme {
-  readonly kind: 'section' | 'type';
-  readonly id: string;
-}
-
-export interface SchemePartsProps {
-  readonly book: Book;
-  readonly scheme: Scheme;
-  readonly chosen: PartOfScheme | null;
-  readonly mayChange: boolean;
-  onChoose(part: PartOfScheme | null): void;
-  onChange(scheme: Scheme): void;
-}
+import type { PartOfScheme, SchemePartsProps } from './scheme-parts';
 
 /** How many accounts of the book are of each type. */
 function useTypeCounts(book: Book): ReadonlyMap<string, number> {

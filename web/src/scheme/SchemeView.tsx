@@ -19,7 +19,8 @@ import { get } from '../api/client';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useKept } from '../kept/use-kept';
 import { PartSheet } from './PartSheet';
-import { SchemePages, type PartOfScheme } from './SchemePages';
+import type { PartOfScheme } from './scheme-parts';
+import { SchemePages } from './SchemePages';
 
 /** The scheme of a book: the tree that classifies, to be seen, copied and changed. */
 export function SchemeView({ bookId }: { bookId: string }) {

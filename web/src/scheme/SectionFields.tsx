@@ -8,7 +8,7 @@ import {
   type Section,
 } from '@gleddo/core';
 import { Input, Select } from 'antd';
-import type { SchemePartsProps } from './SchemePages';
+import type { SchemePartsProps } from './scheme-parts';
 
 type SectionFieldsProps = SchemePartsProps & { readonly section: Section };
 

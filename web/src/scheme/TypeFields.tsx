@@ -1,7 +1,7 @@
 import { changedType, type AccountType, type Activity, type Role } from '@gleddo/core';
 import { Checkbox, Input, Select } from 'antd';
 import { useState } from 'react';
-import type { SchemePartsProps } from './SchemePages';
+import type { SchemePartsProps } from './scheme-parts';
 import { ACTIVITIES } from './activities';
 
 const ROLES: readonly { value: Role; label: string }[] = [
