@@ -32,4 +32,14 @@ test('the history is told in sentences; a moment is named, looked at and gone ba
   await expect(page.locator('.row.account')).toHaveCount(3);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.locator('.row.account')).toHaveCount(4);
+  await saved(page);
+  await page.getByRole('button', { name: 'Make an exercise' }).click();
+  await page.getByLabel('Title').fill('Without the stamps');
+  await page.getByLabel('The book', { exact: true }).click();
+  await page.getByTitle('at the moment “Before the stamps”').click();
+  await page.getByRole('radio', { name: /^The whole book/ }).check();
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.locator('#brief-text')).toBeVisible();
+  await page.getByRole('link', { name: 'Answer key' }).click();
+  await expect(page.locator('.row.account')).toHaveCount(3);
 });

@@ -42,6 +42,24 @@ export interface Period {
   readonly to: string;
 }
 
+const daysFrom = (a: string, b: string): number =>
+  Math.round((Date.parse(`${b}T00:00:00Z`) - Date.parse(`${a}T00:00:00Z`)) / 86_400_000);
+
+const isMonthEnd = (day: string): boolean => addDays(day, 1).endsWith('-01');
+
+/**
+ * The period as long as another one that ends on a given day: as many whole months where both end with a
+ * month and the other begins with one, else as many days.
+ */
+export function periodLike({ from, to }: Period, end: string): Period {
+  const isMonths = from.endsWith('-01') && isMonthEnd(to) && isMonthEnd(end);
+  if (!isMonths) return { from: addDays(end, -daysFrom(from, to)), to: end };
+  const [y, m] = parts(from);
+  const [lastY, lastM] = parts(to);
+  const months = 12 * (lastY - y) + lastM - m + 1;
+  return { from: addMonths(addDays(end, 1), -months), to: end };
+}
+
 export const within = (period: Period, day: string): boolean =>
   period.from <= day && day <= period.to;
 

@@ -8,6 +8,7 @@ export {
   financialYearOf,
   firstYear,
   isDay,
+  periodLike,
   within,
   type Period,
 } from './calendar.js';

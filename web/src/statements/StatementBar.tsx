@@ -1,8 +1,37 @@
-import { periodEnds, type Book } from '@gleddo/core';
+import { addMonths, periodEnds, type Book } from '@gleddo/core';
 import { Segmented, Select } from 'antd';
 import { DayField } from '../figures/DayField';
 import { longDay } from '../figures/days';
 import type { Choice } from './use-choice';
+
+/** Another day beside which the statements are shown: the opening, a year before, the end of a period. */
+function CompareWith({ book, choice }: { book: Book; choice: Choice }) {
+  const { period, against, set } = choice;
+  const named = new Map([
+    [addMonths(period.to, -12), 'a year before'],
+    [book.opening.date, 'the opening'],
+  ]);
+  const days = [
+    ...new Set([...named.keys(), ...periodEnds(book), ...(against ? [against.to] : [])]),
+  ]
+    .filter((day) => day !== period.to)
+    .sort();
+  return (
+    <Select
+      aria-label="Compare with"
+      style={{ width: 184 }}
+      value={against?.to ?? ''}
+      options={[
+        { value: '', label: 'Nothing beside it' },
+        ...days.map((day) => ({
+          value: day,
+          label: `beside ${named.get(day) ?? longDay(day)}`,
+        })),
+      ]}
+      onChange={(day: string) => set({ against: day || null })}
+    />
+  );
+}
 
 /** What is shown, for which period, in how much detail. */
 export function StatementBar({ book, choice }: { book: Book; choice: Choice }) {
@@ -12,7 +41,7 @@ export function StatementBar({ book, choice }: { book: Book; choice: Choice }) {
       label={name === 'from' ? 'First day' : 'Last day'}
       value={period[name]}
       onChange={(value) => set({ [name]: value })}
-      style={{ width: 130 }}
+      style={{ width: 122 }}
     />
   );
   return (
@@ -34,18 +63,19 @@ export function StatementBar({ book, choice }: { book: Book; choice: Choice }) {
       {day('to')}
       <Select
         aria-label="Period end"
-        placeholder="or the end of …"
+        placeholder="end of …"
         value={null}
-        style={{ width: 140 }}
+        style={{ width: 116 }}
         options={periodEnds(book).map((end) => ({ value: end, label: longDay(end) }))}
         onChange={(end: string | null) => end !== null && set({ to: end })}
       />
+      {shown === 'spread' && <CompareWith book={book} choice={choice} />}
       {shown === 'spread' && (
         <Segmented
           aria-label="Detail"
           value={level}
           options={[
-            { value: 'account', label: 'Every account' },
+            { value: 'account', label: 'Accounts' },
             { value: 'parent', label: 'Parents' },
             { value: 'section', label: 'Sections' },
           ]}

@@ -1,20 +1,20 @@
 import {
-  inChartOrder,
   profitLineName,
   resultName,
-  rowsOf,
+  sectionLike,
   spreadFigures,
   statementName,
   subtotalsShown,
   type Book,
   type SectionFigures,
+  type SpreadFigures,
 } from '@gleddo/core';
 import { useMemo, type ReactNode } from 'react';
 import { longDay, periodText } from '../figures/days';
 import type { Money } from '../figures/money';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Page, Spread } from '../spread/Spread';
-import { FigureLink } from './FigureLink';
+import { HeadRow, PlainRow, StatementSection } from './StatementSection';
 import type { Choice } from './use-choice';
 
 interface StatementSpreadProps {
@@ -24,140 +24,127 @@ interface StatementSpreadProps {
   readonly over: ReactNode;
 }
 
-/** Balance sheet and profit and loss with subtotals, at any date and level of detail. */
-export function StatementSpread({ book, choice, money, over }: StatementSpreadProps) {
-  const { period, level } = choice;
+/** What both pages are made from: the figures, and those that are compared with them. */
+export interface Compared extends Omit<StatementSpreadProps, 'over'> {
+  readonly now: SpreadFigures;
+  /** Null while nothing is compared. */
+  readonly then: SpreadFigures | null;
+}
+
+function useCompared({ book, choice, money }: StatementSpreadProps): Compared {
+  const { period, level, against } = choice;
   const { from, to } = period;
-  const figures = useMemo(() => spreadFigures(book, { from, to }, level), [book, from, to, level]);
-  const { sheet, profit } = figures;
-  const subtotals = subtotalsShown(profit.sections);
-  const show = (section: SectionFigures, extra?: ReactNode) => (
-    <StatementSection key={section.id} {...{ book, section, choice, money, extra }} />
+  const now = useMemo(() => spreadFigures(book, { from, to }, level), [book, from, to, level]);
+  const then = useMemo(
+    () => (against ? spreadFigures(book, against, level) : null),
+    [book, against, level],
   );
-  const lastEquity = sheet.sections.filter((section) => section.class === 'equity').at(-1);
+  return { book, choice, money, now, then };
+}
+
+/** Balance sheet and profit and loss with subtotals, at any date and level, beside another date if asked. */
+export function StatementSpread(props: StatementSpreadProps) {
+  const { book, money, over } = props;
+  const compared = useCompared(props);
+  const { now, then } = compared;
   return (
     <Spread
-      className={`bare ${book.numberPlan ? '' : 'no-numbers'}`}
+      className={`bare ${then ? 'compared' : ''} ${book.numberPlan ? '' : 'no-numbers'}`}
       over={over}
-      left={
-        <Page
-          side="left"
-          title={statementName(book.scheme, 'balance-sheet')}
-          when={`as at ${longDay(to)}`}
-          bare
-        >
-          {sheet.sections.map((section) =>
-            section === lastEquity
-              ? show(
-                  { ...section, total: section.total + sheet.totals.profit },
-                  <PlainRow
-                    name={
-                      sheet.totals.profit === profit.totals.profit
-                        ? resultName(book.scheme, sheet.totals.profit)
-                        : 'Profit not yet closed'
-                    }
-                    figure={money(sheet.totals.profit)}
-                  />,
-                )
-              : show(section),
-          )}
-          {sheet.notPlaced && show(sheet.notPlaced)}
-        </Page>
-      }
-      right={
-        <Page
-          side="right"
-          title={statementName(book.scheme, 'profit-and-loss')}
-          when={periodText(period)}
-          bare
-        >
-          {profit.sections.map((section) => {
-            const line = subtotals.get(section.id);
-            return (
-              <div key={section.id}>
-                {show(section)}
-                {line && (
-                  <PlainRow
-                    className="subtotal"
-                    name={profitLineName(book.scheme, line)}
-                    figure={money(profit.totals[line])}
-                  />
-                )}
-              </div>
-            );
-          })}
-        </Page>
-      }
-      leftFoot={<BalanceFoot figures={figures} money={money} />}
-      rightFoot={<ProfitFoot scheme={book.scheme} figures={figures} money={money} />}
+      left={<SheetSide {...compared} />}
+      right={<ProfitSide {...compared} />}
+      leftFoot={<BalanceFoot figures={now} money={money} />}
+      rightFoot={<ProfitFoot scheme={book.scheme} figures={now} money={money} />}
     />
   );
 }
 
-function PlainRow({
-  name,
-  figure,
-  className = '',
-}: {
-  name: string;
-  figure: string;
-  className?: string;
-}) {
+function SheetSide(compared: Compared) {
+  const { book, now, then, choice } = compared;
+  const { sheet, profit } = now;
+  const { scheme } = book;
+  const { to } = choice.period;
+  const lastEquity = sheet.sections.filter((section) => section.class === 'equity').at(-1);
+  const others = then ? [...then.sheet.sections, then.sheet.notPlaced] : [];
+  const isClosed = sheet.totals.profit === profit.totals.profit;
+  const sections = [...sheet.sections, ...(sheet.notPlaced ? [sheet.notPlaced] : [])];
+  const withProfit = (section: SectionFigures | null, of: SpreadFigures | null) =>
+    section && of && { ...section, total: section.total + of.sheet.totals.profit };
   return (
-    <div className={`row ${className}`} style={{ gridTemplateColumns: 'minmax(0, 1fr) auto' }}>
-      <span className="name">{name}</span>
-      <span className="figure">{figure}</span>
-    </div>
+    <Page
+      side="left"
+      title={statementName(scheme, 'balance-sheet')}
+      when={`as at ${longDay(to)}`}
+      bare
+    >
+      <HeadRow
+        now={longDay(to)}
+        then={choice.against && longDay(choice.against.to)}
+        isCompared={then !== null}
+      />
+      {sections.map((section) => {
+        const other = sectionLike(section, others);
+        if (section !== lastEquity)
+          return (
+            <StatementSection key={section.id} {...compared} section={section} other={other} />
+          );
+        return (
+          <StatementSection
+            key={section.id}
+            {...compared}
+            section={withProfit(section, now) ?? section}
+            other={withProfit(other, then)}
+          >
+            <PlainRow
+              {...compared}
+              name={isClosed ? resultName(scheme, sheet.totals.profit) : 'Profit not yet closed'}
+              amount={sheet.totals.profit}
+              other={then?.sheet.totals.profit ?? 0}
+            />
+          </StatementSection>
+        );
+      })}
+    </Page>
   );
 }
 
-interface SectionProps {
-  readonly book: Book;
-  readonly section: SectionFigures;
-  readonly choice: Choice;
-  readonly money: Money;
-  readonly extra?: ReactNode;
-}
-
-function StatementSection({ book, section, choice, money, extra }: SectionProps) {
-  const depth = useMemo(
-    () => new Map(rowsOf(book).map((row) => [row.account.id, row.depth])),
-    [book],
-  );
-  const firstId = rowsOf(book)[0]?.account.id;
-  const lines = inChartOrder(book, section);
-  if (lines.length === 0 && section.total === 0) return null;
+function ProfitSide(compared: Compared) {
+  const { book, now, then, choice } = compared;
+  const { profit } = now;
+  const subtotals = subtotalsShown(profit.sections);
   return (
-    <div className="section">
-      <div className="section-rows">
-        <div className="row section-head">
-          <span>{section.name}</span>
-          <span className="figure">{money(section.total)}</span>
-        </div>
-        {lines.map(({ account, amount }) => (
-          <div key={account.id} className="row account">
-            {book.numberPlan && <span className="no">{account.number ?? ''}</span>}
-            <span
-              className="name"
-              style={{
-                paddingLeft: choice.level === 'account' ? (depth.get(account.id) ?? 0) * 16 : 0,
-              }}
-            >
-              {account.name}
-            </span>
-            <span />
-            <span className="figure">
-              <FigureLink
-                label={account.name}
-                figure={money(amount)}
-                first={account.id === firstId}
-                onOpen={() => choice.set({ account: account.id })}
+    <Page
+      side="right"
+      title={statementName(book.scheme, 'profit-and-loss')}
+      when={periodText(choice.period)}
+      bare
+    >
+      <HeadRow
+        now={periodText(choice.period)}
+        then={choice.against && periodText(choice.against)}
+        isCompared={then !== null}
+      />
+      {profit.sections.map((section) => {
+        const line = subtotals.get(section.id);
+        return (
+          <div key={section.id}>
+            <StatementSection
+              {...compared}
+              section={section}
+              other={sectionLike(section, then?.profit.sections ?? [])}
+            />
+            {line && (
+              <PlainRow
+                {...compared}
+                className="subtotal"
+                name={profitLineName(book.scheme, line)}
+                amount={profit.totals[line]}
+                other={then?.profit.totals[line] ?? 0}
               />
-            </span>
+            )}
           </div>
-        ))}
-        {extra}
-      </div>
-    </div>
+        );
+      })}
+    </Page>
   );
 }

@@ -1,4 +1,12 @@
-import { isDay, LEVELS, shownPeriod, type Book, type Level, type Period } from '@gleddo/core';
+import {
+  isDay,
+  LEVELS,
+  periodLike,
+  shownPeriod,
+  type Book,
+  type Level,
+  type Period,
+} from '@gleddo/core';
 import { useSearchParams } from 'react-router';
 
 export const SHOWN = ['spread', 'trial', 'equity', 'cash'] as const;
@@ -8,6 +16,8 @@ export interface Choice {
   readonly shown: Shown;
   readonly period: Period;
   readonly level: Level;
+  /** The period beside which it is shown; null: none. */
+  readonly against: Period | null;
   /** The account whose lines lie over the page. */
   readonly account: string | null;
   set(changed: Readonly<Record<string, string | null>>): void;
@@ -21,9 +31,12 @@ export function useChoice(book: Book): Choice {
     const text = params.get(name) ?? '';
     return isDay(text) ? text : otherwise;
   };
+  const period = { from: day('from', usual.from), to: day('to', usual.to) };
+  const other = params.get('against') ?? '';
   return {
     shown: SHOWN.find((each) => each === params.get('show')) ?? 'spread',
-    period: { from: day('from', usual.from), to: day('to', usual.to) },
+    period,
+    against: isDay(other) ? periodLike(period, other) : null,
     level: LEVELS.find((each) => each === params.get('level')) ?? 'account',
     account: params.get('account'),
     set(changed) {

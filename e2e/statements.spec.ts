@@ -1,0 +1,26 @@
+import { expect, test } from '@playwright/test';
+import { comeInAs } from './people.js';
+
+test('the statements of two dates stand side by side; which ones is in the address', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: /Tern Island Kayaks/ }).click();
+  await page.getByRole('link', { name: 'Statements', exact: true }).click();
+  await page.getByLabel('Compare with').click();
+  await page.getByTitle('beside the opening').click();
+  const row = (name: string) =>
+    page.locator('.row.account').filter({ has: page.getByText(name, { exact: true }) });
+  await expect(row('Bank, current account').locator('.figure')).toHaveText(['18,940', '5,780']);
+  await expect(row('Season passes paid ahead').locator('.figure')).toHaveText(['4,200', '–']);
+  await expect(page.getByText('1 Oct – 31 Dec 2026')).toBeVisible();
+  await page.getByText('Sections', { exact: true }).click();
+  await expect(row('Bank, current account')).toHaveCount(0);
+  const head = page.locator('.section-head').filter({ hasText: 'Current assets' }).first();
+  await expect(head.locator('.figure')).toHaveText(['41,260', '26,910']);
+  await page.reload();
+  await expect(head.locator('.figure')).toHaveText(['41,260', '26,910']);
+  await page.getByLabel('Compare with').click();
+  await page.getByTitle('Nothing beside it').click();
+  await expect(head.locator('.figure')).toHaveText(['41,260']);
+});

@@ -1,0 +1,119 @@
+import {
+  comparedLines,
+  rowsOf,
+  type Amount,
+  type ComparedLine,
+  type SectionFigures,
+} from '@gleddo/core';
+import { useMemo, type ReactNode } from 'react';
+import { FigureLink } from './FigureLink';
+import type { Compared } from './StatementSpread';
+
+interface HeadRowProps {
+  readonly now: string;
+  readonly then: string | null;
+  readonly isCompared: boolean;
+}
+
+/** Over the figures, what they are for; only needed where there are two of each. */
+export function HeadRow({ now, then, isCompared }: HeadRowProps) {
+  if (!isCompared) return null;
+  return (
+    <div className="row compared-head">
+      <span />
+      <span className="figure">{now}</span>
+      <span className="figure other">{then}</span>
+    </div>
+  );
+}
+
+type PlainRowProps = Compared & {
+  readonly name: string;
+  readonly amount: Amount;
+  readonly other: Amount;
+  readonly className?: string;
+};
+
+/** A row that is no account: a subtotal, the profit among the equity. */
+export function PlainRow({ name, amount, other, then, money, className = '' }: PlainRowProps) {
+  return (
+    <div className={`row plain ${className}`}>
+      <span className="name">{name}</span>
+      <span className="figure">{money(amount)}</span>
+      {then && <span className="figure other">{money(other)}</span>}
+    </div>
+  );
+}
+
+type SectionProps = Compared & {
+  readonly section: SectionFigures;
+  /** The same section at the other date. */
+  readonly other: SectionFigures | null;
+  readonly children?: ReactNode;
+};
+
+export function StatementSection(props: SectionProps) {
+  const { book, section, other, then, money, children } = props;
+  const depth = useMemo(
+    () => new Map(rowsOf(book).map((row) => [row.account.id, row.depth])),
+    [book],
+  );
+  const lines = comparedLines(book, section, other);
+  if (lines.length === 0 && section.total === 0 && !other?.total) return null;
+  return (
+    <div className="section">
+      <div className="section-rows">
+        <div className="row section-head">
+          <span>{section.name}</span>
+          <span className="figure">{money(section.total)}</span>
+          {then && <span className="figure other">{money(other?.total ?? 0)}</span>}
+        </div>
+        {lines.map((line) => (
+          <AccountRow
+            key={line.account.id}
+            {...props}
+            line={line}
+            depth={depth.get(line.account.id) ?? 0}
+          />
+        ))}
+        {children}
+      </div>
+    </div>
+  );
+}
+
+type RowProps = SectionProps & { readonly line: ComparedLine; readonly depth: number };
+
+/** An account's figure; what is a heading only shows, set apart, what stands under it. */
+function AccountRow({ book, choice, money, now, then, line, depth }: RowProps) {
+  const { account, amount, other } = line;
+  const firstId = rowsOf(book)[0]?.account.id;
+  const family = choice.level === 'account' ? now.families.get(account.id) : undefined;
+  const isHeading = family !== undefined && amount === 0;
+  return (
+    <div className="row account">
+      {book.numberPlan && <span className="no">{account.number ?? ''}</span>}
+      <span
+        className="name"
+        style={{ paddingLeft: choice.level === 'account' ? depth * 16 : 0 }}
+        title={account.name}
+      >
+        {account.name}
+      </span>
+      {!then && <span />}
+      <span className={`figure ${isHeading ? 'of-family' : ''}`}>
+        <FigureLink
+          label={account.name}
+          figure={money(isHeading ? family : amount)}
+          first={account.id === firstId}
+          onOpen={() => choice.set({ account: account.id })}
+        />
+      </span>
+      {then && (
+        <span className="figure other">
+          {money(isHeading && other === 0 ? (then.families.get(account.id) ?? other) : other)}
+        </span>
+      )}
+    </div>
+  );
+}
