@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { comeInAs, saved } from './people.js';
+import { choose, comeInAs, findPlace, saved } from './people.js';
 import { begin, giveBack, handIn, handOut, notesOf, openBakery, row } from './exercise-steps.js';
 
 const slipOf = (page: Page, name: string) =>
@@ -58,7 +58,7 @@ test('build it: from a starter chart to the one of the brief, a name crossed; on
   await saved(page);
   await page.getByRole('button', { name: 'Make an exercise' }).click();
   await page.getByLabel('They begin with').click();
-  await page.getByTitle('the starter chart: Shop').click();
+  await choose(page, 'the starter chart: Shop');
   await page.getByRole('button', { name: 'Not now' }).click();
   const made = await handOut(page, 'Build it', 'Build the corner shop', 'Bo Saffron');
   const student = await begin(browser, page, made, 'Build the corner shop');
@@ -83,11 +83,11 @@ test('place them, with the normal side asked: nothing says it, an answer is mark
   await page.keyboard.press('Escape');
   const made = await handOut(page, 'Place them', 'Place Thyme Row', 'Tia Dough');
   const student = await begin(browser, page, made, 'Place Thyme Row');
+  await expect(row(student, 'Oven loan').locator('.figure')).toHaveText('1,500');
   const place = async (name: string, type: string, side: 'Debit' | 'Credit') => {
     await row(student, name).click();
     const slip = slipOf(student, name);
-    await slip.getByLabel('Placed in').click();
-    await student.keyboard.type(type);
+    await findPlace(student, slip, type);
     await expect(student.getByRole('dialog')).not.toContainText('Normal side:');
     await student.keyboard.press('Enter');
     await expect(slip.getByTitle(new RegExp(`› ${type}$`))).toBeVisible();

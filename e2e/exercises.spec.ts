@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { begin, giveBack, handIn, handOut, notesOf, openBakery, row } from './exercise-steps.js';
-import { saved } from './people.js';
+import { findPlace, saved } from './people.js';
 
 test('place them: from the tray each account goes to its place; one goes wrong', async ({
   page,
@@ -13,8 +13,7 @@ test('place them: from the tray each account goes to its place; one goes wrong',
   const place = async (name: string, type: string) => {
     await row(student, name).click();
     const slip = student.getByRole('complementary', { name: `Account ${name}` });
-    await slip.getByLabel('Placed in').click();
-    await student.keyboard.type(type);
+    await findPlace(student, slip, type);
     await student.keyboard.press('Enter');
     await expect(slip.getByTitle(new RegExp(`› ${type}$`))).toBeVisible();
     await slip.getByRole('button', { name: 'Done' }).click();

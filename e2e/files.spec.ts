@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { comeInAs } from './people.js';
+import { choose, comeInAs } from './people.js';
 
 /** As a spreadsheet writes it: a title, thousands marks, parentheses, a total, a row that can't be read. */
 const TABLE = `Cormorant Cycles Ltd;;;
@@ -114,10 +114,10 @@ test('a starter chart for a trade is shown, and taken with the equity of the leg
   await page.getByLabel('Name', { exact: true }).fill('Plaster and Pine');
   await page.getByRole('radio', { name: 'A starter chart' }).check();
   await page.getByRole('combobox', { name: 'Trade' }).click();
-  await page.getByTitle('Building trade').click();
+  await choose(page, 'Building trade');
   await expect(page.locator('.glance')).toContainText('Share capital');
   await page.getByRole('combobox', { name: 'Legal form' }).click();
-  await page.getByTitle('Sole trader').click();
+  await choose(page, 'Sole trader');
   await expect(page.locator('.glance')).toContainText('Drawings');
   await expect(page.locator('.glance')).not.toContainText('Share capital');
   await page.getByRole('button', { name: /^Open the book with \d+ accounts/ }).click();

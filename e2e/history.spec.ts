@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { comeInAs, saved } from './people.js';
+import { choose, comeInAs, saved } from './people.js';
 
 test('the history is told in sentences; a moment is named, looked at and gone back to', async ({
   page,
@@ -36,7 +36,7 @@ test('the history is told in sentences; a moment is named, looked at and gone ba
   await page.getByRole('button', { name: 'Make an exercise' }).click();
   await page.getByLabel('Title').fill('Without the stamps');
   await page.getByLabel('The book', { exact: true }).click();
-  await page.getByTitle('at the moment “Before the stamps”').click();
+  await choose(page, 'at the moment “Before the stamps”');
   await page.getByRole('radio', { name: /^The whole book/ }).check();
   await page.getByRole('button', { name: 'Make it' }).click();
   await expect(page.locator('#brief-text')).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { comeInAs, saved } from './people.js';
+import { choose, comeInAs, saved } from './people.js';
 
 test('a whole chart is renumbered, its numbers are taken off and put on again, all undone step by step', async ({
   page,
@@ -11,7 +11,7 @@ test('a whole chart is renumbered, its numbers are taken off and put on again, a
   const card = page.getByRole('region', { name: 'Account numbers' });
   const choosePlan = async (name: string) => {
     await card.getByRole('combobox', { name: 'Another number plan' }).click();
-    await page.getByTitle(name, { exact: true }).click();
+    await choose(page, name);
   };
   await choosePlan('Five digits');
   await expect(card.getByRole('row', { name: /^Field|Nursery field/ })).toContainText('10100');
@@ -42,7 +42,7 @@ test('a plan of one’s own is told its overlaps as it is written; room is made 
   await page.getByRole('link', { name: 'Account numbers' }).click();
   const card = page.getByRole('region', { name: 'Account numbers' });
   await card.getByRole('combobox', { name: 'Another number plan' }).click();
-  await page.getByTitle('A plan of your own').click();
+  await choose(page, 'A plan of your own');
   await card.getByLabel('Revenue, to').fill('5500');
   await expect(card.getByRole('alert')).toContainText('The bands 4000–5500 and 5000–5999 overlap');
   await card.getByLabel('Revenue, to').fill('3000');
@@ -51,7 +51,7 @@ test('a plan of one’s own is told its overlaps as it is written; room is made 
   await expect(card.getByRole('alert')).toHaveCount(0);
   await card.getByRole('button', { name: 'Leave it as it is' }).click();
   await card.getByRole('combobox', { name: 'Section to make room in' }).click();
-  await page.getByTitle('Current assets', { exact: true }).click();
+  await choose(page, 'Current assets');
   await card.getByRole('button', { name: 'Spread its numbers evenly' }).click();
   await expect(card.getByRole('status')).toContainText('accounts have new numbers');
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -26,3 +26,19 @@ export async function tabTo(page: Page, wanted: Locator, most = 80): Promise<voi
 /** Waits until the book says that everything is saved. */
 export const saved = (page: Page): Promise<void> =>
   expect(page.locator('.saved')).toHaveText('Saved');
+
+/** Chooses from an open list: again, should the list have moved away under the pointer. */
+export async function choose(page: Page, option: string | RegExp): Promise<void> {
+  const list = page.locator('.ant-select-dropdown:visible');
+  await expect(async () => {
+    await list.getByTitle(option, { exact: true }).click({ timeout: 2000 });
+    await expect(list).toHaveCount(0, { timeout: 1000 });
+  }).toPass();
+}
+
+/** Opens the sheet of places from a slip, and finds a type in it by typing. */
+export async function findPlace(page: Page, slip: Locator, type: string): Promise<void> {
+  await slip.getByLabel('Placed in').click();
+  await expect(page.getByLabel('Find a place')).toBeFocused();
+  await page.keyboard.type(type);
+}

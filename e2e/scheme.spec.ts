@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { comeInAs, saved, tabTo } from './people.js';
+import { choose, comeInAs, saved, tabTo } from './people.js';
 
 async function openProfile(page: Page, part: string): Promise<void> {
   await comeInAs(page, 'Ruth Marsh');
@@ -64,7 +64,7 @@ test('sections move, and a section of one’s own takes types in; the name of no
 test('a company’s words change on every screen, and only the words', async ({ page }) => {
   await openProfile(page, 'The company');
   await page.getByLabel('Words').click();
-  await page.getByTitle(/^American/).click();
+  await choose(page, /^American/);
   await page.getByRole('button', { name: 'Keep the changes' }).click();
   await saved(page);
   await chart(page);
@@ -92,7 +92,7 @@ test('tax lists are kept; what is given to an account can’t be taken off', asy
   const slip = page.getByRole('complementary', { name: 'Account Nursery field' });
   await slip.getByRole('button', { name: 'Cash flow, note, taxes, budget' }).click();
   await slip.getByLabel('Tax code').click();
-  await page.getByTitle('S20 Standard rate').click();
+  await choose(page, 'S20 Standard rate');
   await slip.getByLabel('Budget').fill('12,x');
   await slip.getByLabel('Note on it').fill('Two hectares by the lane');
   await expect(slip.getByRole('alert')).toContainText('“12,x” is not an amount');

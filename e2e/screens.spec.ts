@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { comeInAs } from './people.js';
+import { choose, comeInAs } from './people.js';
 
 /** Looks at the whole page, or at a part of it that is new. */
 async function nothingSerious(page: Page, where: string, part = 'body'): Promise<void> {
@@ -55,7 +55,7 @@ test('axe finds nothing serious where a chart is worked out', async ({ page }) =
   await nothingSerious(page, 'a type of the scheme', '.scheme-sheet');
   await visit(page, `${book}/profile/numbers`, '.band-ruler');
   await page.getByRole('combobox', { name: 'Another number plan' }).click();
-  await page.getByTitle('A plan of your own').click();
+  await choose(page, 'A plan of your own');
   await nothingSerious(page, 'a plan being written', '.plan-editor');
   await visit(page, `${book}/profile/taxes`, '.paper');
   await page.getByRole('button', { name: 'Add a line' }).first().click();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { comeInAs } from './people.js';
+import { choose, comeInAs } from './people.js';
 
 test('the statements of two dates stand side by side; which ones is in the address', async ({
   page,
@@ -8,7 +8,7 @@ test('the statements of two dates stand side by side; which ones is in the addre
   await page.getByRole('link', { name: /Tern Island Kayaks/ }).click();
   await page.getByRole('link', { name: 'Statements', exact: true }).click();
   await page.getByLabel('Compare with').click();
-  await page.getByTitle('beside the opening').click();
+  await choose(page, 'beside the opening');
   const row = (name: string) =>
     page.locator('.row.account').filter({ has: page.getByText(name, { exact: true }) });
   await expect(row('Bank, current account').locator('.figure')).toHaveText(['18,940', '5,780']);
@@ -21,6 +21,6 @@ test('the statements of two dates stand side by side; which ones is in the addre
   await page.reload();
   await expect(head.locator('.figure')).toHaveText(['41,260', '26,910']);
   await page.getByLabel('Compare with').click();
-  await page.getByTitle('Nothing beside it').click();
+  await choose(page, 'Nothing beside it');
   await expect(head.locator('.figure')).toHaveText(['41,260']);
 });

@@ -112,7 +112,8 @@ export function FixedRow({ className = '', numbered, name, mark = '', figure }: 
 
 function ChartSection({ section, withProfit }: { section: SectionFigures; withProfit?: boolean }) {
   const desk = useDesk();
-  const { book, money, figures, mayChange } = desk;
+  const { book, figures, mayChange } = desk;
+  const money = section.id === NOT_PLACED ? desk.trayMoney : desk.money;
   const { profit } = figures.sheet.totals;
   const total = withProfit ? section.total + profit : section.total;
   const numbered = book.numberPlan !== null;
@@ -172,7 +173,7 @@ function AccountRows({ section }: { section: SectionFigures }) {
           family={figures.families.get(account.id) ?? null}
           scheme={book.scheme}
           budget={desk.showsBudget ? budgetFigure(book, account) : null}
-          money={desk.money}
+          money={section.id === NOT_PLACED ? desk.trayMoney : desk.money}
           numbered={book.numberPlan !== null}
           isFolded={desk.folded.has(account.id)}
           origin={origins?.get(account.id) ?? 'given'}

@@ -185,7 +185,7 @@ function ListRow({ account, top, hasTaxes, isEntrance }: RowProps) {
         </span>
       )}
       <span role="gridcell" className="figure">
-        {money(figures.amounts.get(account.id) ?? 0)}
+        {(type ? money : desk.trayMoney)(figures.amounts.get(account.id) ?? 0)}
       </span>
     </div>
   );

@@ -48,6 +48,8 @@ export interface ChartDesk {
   readonly period: Period;
   readonly figures: SpreadFigures;
   readonly money: Money;
+  /** How amounts without a place are written: without a side, where the side is asked. */
+  readonly trayMoney: Money;
   readonly taken: ReadonlySet<string>;
   /** The ticks of each section's ruler, by the section's id. */
   readonly ticks: ReadonlyMap<string, readonly number[]>;
@@ -134,12 +136,18 @@ function ticksBySection(book: Book): ReadonlyMap<string, readonly number[]> {
 /** An exercise may ask for the set-up without its figures. */
 const WITHHELD: Money = () => '';
 
+const unsigned =
+  (money: Money): Money =>
+  (amount) =>
+    money(Math.abs(amount));
+
 /** What the chart shows of the open book. */
 function useChartFigures(showsRetired: boolean, folded: ReadonlySet<string>) {
   const { book, answer } = useShownBook();
   const { mayChange, help } = answer;
   const inBook = useMoney(book);
   const money = help.totals ? inBook : WITHHELD;
+  const trayMoney = useMemo(() => (help.asksSides ? unsigned(money) : money), [help, money]);
   const period = useMemo(() => shownPeriod(book), [book]);
   const figures = useMemo(() => spreadFigures(book, period), [book, period]);
   const taken = useMemo(() => takenNumbers(book), [book]);
@@ -155,7 +163,20 @@ function useChartFigures(showsRetired: boolean, folded: ReadonlySet<string>) {
         : chartOrder(book, mayChange, showsRetired, folded),
     [book, mayChange, showsRetired, folded, listed],
   );
-  return { book, mayChange, help, money, period, figures, taken, ticks, order, origins, list };
+  return {
+    book,
+    mayChange,
+    help,
+    money,
+    trayMoney,
+    period,
+    figures,
+    taken,
+    ticks,
+    order,
+    origins,
+    list,
+  };
 }
 
 /** Whether the selected row should have the focus: kept aside, since it changes nothing that is drawn. */

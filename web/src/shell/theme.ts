@@ -34,8 +34,10 @@ export const theme: ThemeConfig = {
     fontFamily: "'Figtree Variable', sans-serif",
     fontSize: 14,
     controlHeight: 32,
-    // A list that still slides open would swallow the click of whoever is quick.
-    motion: false,
+    // A list that still slides open swallows the click of whoever is quick: so it does not for long.
+    motionDurationFast: '0.04s',
+    motionDurationMid: '0.06s',
+    motionDurationSlow: '0.08s',
   },
   components: {
     Button: { fontWeight: 600, primaryShadow: 'none', defaultShadow: 'none' },
