@@ -120,18 +120,18 @@ test('a parent is folded into one figure, an asset gets its accumulated deprecia
   await openChart(page, 'Pollard Row Bindery');
   await select(page, 'Presses and cutter');
   await page.keyboard.press('Space');
-  await expect(row(page, 'Accumulated depreciation, presses')).toHaveCount(0);
+  await expect(row(page, 'Depreciation to date, presses')).toHaveCount(0);
   await expect(
     page.locator('.row.account').filter({ hasText: 'and what is under it' }),
   ).toContainText('7,040');
   await page.keyboard.press('Space');
-  await expect(row(page, 'Accumulated depreciation, presses')).toBeVisible();
-  await select(page, 'Accumulated depreciation, presses');
+  await expect(row(page, 'Depreciation to date, presses')).toBeVisible();
+  await select(page, 'Depreciation to date, presses');
   await page.keyboard.press('Shift+Tab');
   await row(page, 'Presses and cutter').click();
   const slip = page.getByRole('complementary', { name: 'Account Presses and cutter' });
-  await slip.getByRole('button', { name: /^Add “Accumulated depreciation/ }).click();
-  await expect(row(page, 'Accumulated depreciation, presses and cutter')).toBeVisible();
+  await slip.getByRole('button', { name: /^Add “Depreciation to date/ }).click();
+  await expect(row(page, 'Depreciation to date, presses and cutter')).toBeVisible();
   await slip.getByRole('button', { name: 'Duplicate it' }).click();
   await expect(row(page, 'Presses and cutter (copy)')).toBeVisible();
   await slip.getByRole('button', { name: 'Done' }).click();
@@ -164,7 +164,7 @@ test('several accounts are taken together, placed elsewhere in one step, and ref
     'Notebooks sold',
   );
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('rowgroup', { name: 'Revenue' })).toContainText('Notebooks sold');
+  await expect(page.getByRole('rowgroup', { name: 'Turnover' })).toContainText('Notebooks sold');
   await select(page, 'Workshop rent');
   await row(page, 'Telephone and post').click({ modifiers: ['Control'] });
   await expect(bar).toContainText('2 accounts');

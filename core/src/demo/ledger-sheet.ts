@@ -2,7 +2,7 @@ import type { Account, Book, Company, Entry, EntryKind, LegalForm } from '../boo
 import { account } from '../book/new-book.js';
 import { NO_TAX_LISTS } from '../book/tax-lists.js';
 import { SHIPPED_PLANS } from '../numbering/shipped-plans.js';
-import { SHIPPED_SCHEMES, type Scheme } from '../scheme/index.js';
+import { inWords, SHIPPED_SCHEMES, type Scheme, type Words } from '../scheme/index.js';
 import { addDays } from '../book/calendar.js';
 import { shippedScheme } from '../scheme/words.js';
 
@@ -12,6 +12,7 @@ export interface LedgerSheet {
   readonly trade: string;
   readonly legalForm: LegalForm;
   readonly scheme?: string;
+  readonly words?: Words;
   /** `id | number | name | type | opening (debit positive, whole units) | parent` */
   readonly accounts: string;
   /** `date | kind | reference | text | account amount, account amount, ...` (debit positive, whole units) */
@@ -35,6 +36,7 @@ export function bookOfSheet(sheet: LedgerSheet): Book {
     currency: 'EUR',
     firstDay: '2027-01-01',
     periods: 12,
+    ...(sheet.words ? { words: sheet.words } : {}),
   };
   const rows = rowsOf(sheet.accounts);
   const balances = rows.map(
@@ -42,7 +44,10 @@ export function bookOfSheet(sheet: LedgerSheet): Book {
   );
   return {
     company,
-    scheme: shippedScheme(sheet.scheme ?? '') ?? (SHIPPED_SCHEMES[0] as Scheme),
+    scheme: inWords(
+      shippedScheme(sheet.scheme ?? '') ?? (SHIPPED_SCHEMES[0] as Scheme),
+      sheet.words ?? 'international',
+    ),
     numberPlan: SHIPPED_PLANS[0] ?? null,
     taxLists: NO_TAX_LISTS,
     accounts: rows.map(accountOfRow),

@@ -7,15 +7,16 @@ export const pollardRow = () =>
     trade: 'Repair and binding of books',
     legalForm: 'sole-trader',
     scheme: 'non-current-first',
+    words: 'british',
     accounts: `
 bank            | 1010 | Bank                            | bank                     |  4120 |
 cash            | 1020 | Cash in hand                    | cash-in-hand             |    85 |
-receivables     | 1100 | Trade receivables               | trade-receivables        |  1460 |
+receivables     | 1100 | Trade debtors                   | trade-receivables        |  1460 |
 materials       | 1200 | Paper, board and leather        | inventory                |  2310 |
 rent-prepaid    | 1300 | Prepaid workshop rent           | prepayment               |   900 |
 press           | 1510 | Presses and cutter              | plant-equipment          |  9600 |
-press-dep       | 1519 | Accumulated depreciation, presses | accumulated-depreciation | -2400 | press
-payables        | 2010 | Trade payables                  | trade-payables           |  -730 |
+press-dep       | 1519 | Depreciation to date, presses     | accumulated-depreciation | -2400 | press
+payables        | 2010 | Trade creditors                 | trade-payables           |  -730 |
 electricity-due | 2100 | Electricity not yet billed      | accrued-expense          |  -145 |
 vouchers        | 2150 | Gift vouchers sold              | deferred-income          |  -300 |
 capital         | 3010 | Capital, owner                  | owner-capital            | -12000 |
