@@ -23,7 +23,9 @@ function CompanyHead({ bookId }: { bookId: string }) {
   const { book } = useOpenBook();
   return (
     <div className="sheet-head">
-      <h1 title={book.company.name}>{book.company.name}</h1>
+      <h1 className="clipped" title={book.company.name}>
+        {book.company.name}
+      </h1>
       <WorkTabs base={`/companies/${bookId}`} more={[['profile', 'Profile']]} />
       <div className="actions">
         <BookTools />
