@@ -116,6 +116,9 @@ export class AcceptRequest {
 export interface ClassRow {
   readonly tryId: string | null;
   readonly student: string;
+  readonly login: string;
+  /** The day of handing in; null before. */
+  readonly handedInOn: string | null;
   readonly state: TryState;
   readonly points: number | null;
   readonly of: number | null;

@@ -1,1 +1,2 @@
 export * from './survey.js';
+export { marksToTable, type MarkRow } from './marks-table.js';

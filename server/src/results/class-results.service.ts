@@ -47,7 +47,7 @@ export class ClassResultsService {
     const key = runs.key ?? today.key;
     const columns = columnsFor(key, [...results.values()].flat());
     const rows = students.map((student) =>
-      rowOf(student.name, byPerson.get(student.id) ?? null, results, key),
+      rowOf(student, byPerson.get(student.id) ?? null, results, key),
     );
     const count = (...states: string[]) => rows.filter((row) => states.includes(row.state)).length;
     return {
@@ -72,7 +72,7 @@ export class ClassResultsService {
   private async studentsOf(groupId: string | null, works: readonly TryRow[]) {
     const inGroup = groupId
       ? await this.db
-          .select({ id: people.id, name: people.name })
+          .select({ id: people.id, name: people.name, login: people.login })
           .from(members)
           .innerJoin(people, eq(people.id, members.personId))
           .where(eq(members.groupId, groupId))
@@ -81,7 +81,7 @@ export class ClassResultsService {
     const others = works.map((work) => work.personId).filter((id) => !known.has(id));
     const rest = others.length
       ? await this.db
-          .select({ id: people.id, name: people.name })
+          .select({ id: people.id, name: people.name, login: people.login })
           .from(people)
           .where(inArray(people.id, others))
       : [];
@@ -135,7 +135,7 @@ export class ClassResultsService {
 }
 
 function rowOf(
-  student: string,
+  student: { readonly name: string; readonly login: string },
   work: TryRow | null,
   results: ReadonlyMap<string, readonly ResultRow[]>,
   key: AnswerKey,
@@ -150,7 +150,9 @@ function rowOf(
   }
   return {
     tryId: work?.id ?? null,
-    student,
+    student: student.name,
+    login: student.login,
+    handedInOn: work?.handedInAt?.toISOString().slice(0, 10) ?? null,
     state: work?.state ?? 'not-started',
     points: isIn ? work.points : null,
     of: isIn ? work.outOf : null,

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ClassResults } from '@gleddo/contract';
-import { cellsToCsv, spreadOf } from '@gleddo/core';
+import { cellsToCsv, marksToTable, spreadOf } from '@gleddo/core';
 import { App, Button } from 'antd';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { get, post } from '../api/client';
@@ -123,16 +123,13 @@ function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
   );
 }
 
-const marksCsv = ({ rows }: ClassResults): string =>
-  cellsToCsv([
-    ['Student', 'State', 'Points', 'Of'],
-    ...rows.map((row) => [
-      row.student,
-      row.state,
-      row.points === null ? '' : String(row.points),
-      row.of === null ? '' : String(row.of),
-    ]),
-  ]);
+const marksCsv = ({ exerciseId, rows }: ClassResults): string =>
+  cellsToCsv(
+    marksToTable(
+      exerciseId,
+      rows.map(({ handedInOn, ...row }) => ({ ...row, day: handedInOn })),
+    ),
+  );
 
 const percent = (share: number): string => `${Math.round(100 * share)}%`;
 
