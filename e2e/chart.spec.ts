@@ -73,15 +73,19 @@ test('a click on the ruler begins an account with that number, there', async ({ 
 
 test('an account is dragged to another page, and its figure goes with it', async ({ page }) => {
   await openChart(page, 'Pollard Row Bindery');
-  await row(page, 'Telephone and post').hover();
-  await page.mouse.down();
-  const target = await row(page, 'Paper, board and leather').boundingBox();
-  if (!target) throw new Error('no row');
-  await page.mouse.move(target.x + 60, target.y + 30, { steps: 5 });
-  await page.mouse.move(target.x + 60, target.y + 6, { steps: 5 });
-  await page.mouse.up();
   const assets = page.getByRole('rowgroup', { name: 'Current assets', exact: true });
-  await expect(assets).toContainText('Telephone and post');
+  await expect(async () => {
+    await page.keyboard.press('Escape');
+    await row(page, 'Telephone and post').hover();
+    await page.waitForTimeout(150);
+    await page.mouse.down();
+    const target = await row(page, 'Paper, board and leather').boundingBox();
+    if (!target) throw new Error('no row');
+    await page.mouse.move(target.x + 60, target.y + 30, { steps: 5 });
+    await page.mouse.move(target.x + 60, target.y + 6, { steps: 5 });
+    await page.mouse.up();
+    await expect(assets).toContainText('Telephone and post', { timeout: 2000 });
+  }).toPass();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('rowgroup', { name: 'Operating expenses' })).toContainText(
     'Telephone and post',
