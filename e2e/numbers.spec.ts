@@ -1,14 +1,19 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { choose, comeInAs, saved } from './people.js';
 
-test('a whole chart is renumbered, its numbers are taken off and put on again, all undone step by step', async ({
-  page,
-}) => {
+/** The account numbers of a company; answers the card on which they stand. */
+async function openNumbers(page: Page): Promise<Locator> {
   await comeInAs(page, 'Ruth Marsh');
   await page.getByRole('link', { name: /Juniper Lane Nursery/ }).click();
   await page.getByRole('link', { name: 'Profile', exact: true }).click();
   await page.getByRole('link', { name: 'Account numbers' }).click();
-  const card = page.getByRole('region', { name: 'Account numbers' });
+  return page.getByRole('region', { name: 'Account numbers' });
+}
+
+test('a whole chart is renumbered, its numbers are taken off and put on again, all undone step by step', async ({
+  page,
+}) => {
+  const card = await openNumbers(page);
   const choosePlan = async (name: string) => {
     await card.getByRole('combobox', { name: 'Another number plan' }).click();
     await choose(page, name);
@@ -36,11 +41,7 @@ test('a whole chart is renumbered, its numbers are taken off and put on again, a
 test('a plan of one’s own is told its overlaps as it is written; room is made in a section', async ({
   page,
 }) => {
-  await comeInAs(page, 'Ruth Marsh');
-  await page.getByRole('link', { name: /Juniper Lane Nursery/ }).click();
-  await page.getByRole('link', { name: 'Profile', exact: true }).click();
-  await page.getByRole('link', { name: 'Account numbers' }).click();
-  const card = page.getByRole('region', { name: 'Account numbers' });
+  const card = await openNumbers(page);
   await card.getByRole('combobox', { name: 'Another number plan' }).click();
   await choose(page, 'A plan of your own');
   await card.getByLabel('Revenue, to').fill('5500');

@@ -52,7 +52,7 @@ export interface Account {
 export interface Opening {
   /** The day at whose end the balances stood. */
   readonly date: string;
-  /** Balances by account id, minor units, debit positive; no zeros. They need not be in balance. */
+  /** Balances by account, minor units, debit positive; no zeros. They need not be in balance. */
   readonly balances: Readonly<Record<string, Amount>>;
 }
 

@@ -3,7 +3,8 @@ import { openingOf, type Account, type Book } from './book.js';
 /** Where an account comes from, compared with a starting point. */
 export type Origin = 'given' | 'changed' | 'added';
 
-const same = (a: Account, b: Account): boolean =>
+/** Whether two accounts are set up alike: name, number, place, state and part of the cash flow. */
+export const setUpAlike = (a: Account, b: Account): boolean =>
   a.name === b.name &&
   a.number === b.number &&
   a.type === b.type &&
@@ -18,7 +19,9 @@ export function originsSince(start: Book, book: Book): ReadonlyMap<string, Origi
     book.accounts.map((account) => {
       const old = before.get(account.id);
       const unchanged =
-        old && same(old, account) && openingOf(start, account.id) === openingOf(book, account.id);
+        old &&
+        setUpAlike(old, account) &&
+        openingOf(start, account.id) === openingOf(book, account.id);
       return [account.id, unchanged ? 'given' : old ? 'changed' : 'added'];
     }),
   );

@@ -1,12 +1,5 @@
-import { openingOf, type Account, type Book, type Entry } from '../book/book.js';
-
-const sameAccount = (a: Account, b: Account): boolean =>
-  a.name === b.name &&
-  a.number === b.number &&
-  a.type === b.type &&
-  a.parent === b.parent &&
-  a.retired === b.retired &&
-  a.cashFlow === b.cashFlow;
+import { openingOf, type Book, type Entry } from '../book/book.js';
+import { setUpAlike } from '../book/since-start.js';
 
 const sameEntry = (a: Entry, b: Entry): boolean =>
   a.date === b.date &&
@@ -31,7 +24,7 @@ export function givenIn(start: Book, key: Book): Given {
   const accounts = key.accounts.filter((account) => {
     const before = accountsBefore.get(account.id);
     const sameOpening = openingOf(start, account.id) === openingOf(key, account.id);
-    return before && sameOpening && sameAccount(before, account);
+    return before && sameOpening && setUpAlike(before, account);
   });
   const entries = key.entries.filter((entry) => {
     const before = entriesBefore.get(entry.id);

@@ -1,4 +1,4 @@
-import { accountsById, openingOf, type Account, type Book } from '../book/book.js';
+import { openingOf, type Account, type Book } from '../book/book.js';
 import { chartOf, NOT_PLACED, type ChartRow } from '../book/place.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';
@@ -98,6 +98,6 @@ function openingColumns(book: Book, answers: boolean): Column[] {
 }
 
 function noteColumn(book: Book): Column[] {
-  const hasNotes = [...accountsById(book.accounts).values()].some((a) => a.description !== null);
+  const hasNotes = book.accounts.some((account) => account.description !== null);
   return hasNotes ? [column('Note', 4, (account) => account.description ?? '')] : [];
 }

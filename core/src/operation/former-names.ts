@@ -1,7 +1,7 @@
 import type { Operation } from './operation.js';
 
 /**
- * The names that accounts once had, by account id, the latest first: told by what would undo the changes
+ * The names that accounts once had, the latest first, under each account: told by what would undo the changes
  * of a book, latest first.
  */
 export function formerNames(inverses: readonly Operation[]): Record<string, string[]> {

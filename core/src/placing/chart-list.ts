@@ -31,7 +31,7 @@ export const ALL_ACCOUNTS: ListWanted = {
   descending: false,
 };
 
-/** Former names by account id. */
+/** Former names, under each account. */
 export type FormerNames = Readonly<Record<string, readonly string[]>>;
 
 interface Told {

@@ -49,12 +49,7 @@ const written = (cursor: Cursor, value: number): string =>
 const above = (at: number, step: number): number => Math.floor(at / step) * step + step;
 
 /** The first number from here on that is not kept for a type of its own. */
-function nextIn(
-  cursor: Cursor,
-  from: number,
-  step: number,
-  { kept }: { kept: readonly Band[] },
-): number {
+function nextIn(cursor: Cursor, from: number, step: number, kept: readonly Band[]): number {
   let at = from;
   for (;;) {
     const around = kept.find((band) => inBand(band, written(cursor, at)));
@@ -89,9 +84,8 @@ function numbered(
     const cursor = cursors.get(band) ?? cursorOf(band);
     cursors.set(band, cursor);
     const step = depth === 0 ? stepOf(band) : plan.childStep;
-    const next = nextIn(cursor, depth === 0 ? above(cursor.at, step) : cursor.at + step, step, {
-      kept: keptWithin(plan, book.scheme, band),
-    });
+    const from = depth === 0 ? above(cursor.at, step) : cursor.at + step;
+    const next = nextIn(cursor, from, step, keptWithin(plan, book.scheme, band));
     if (next > cursor.last)
       return refused(bandTooSmall({ band: `${band.from}–${band.to}`, name: account.name }));
     cursor.at = next;

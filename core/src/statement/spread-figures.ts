@@ -12,7 +12,7 @@ import type { Level, SectionFigures } from './section-figures.js';
 export interface SpreadFigures {
   readonly sheet: BalanceSheet;
   readonly profit: ProfitAndLoss;
-  /** Figures by account id, in the sign of the account's section. */
+  /** Figures under each account, in the sign of the account's section. */
   readonly amounts: ReadonlyMap<string, Amount>;
   /** Own and children's together, of every account that others stand under. */
   readonly families: ReadonlyMap<string, Amount>;

@@ -1,73 +1,49 @@
-import { sectionOfAccount, typeOf, normalSide, type Account } from '@gleddo/core';
+import type { Account } from '@gleddo/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef } from 'react';
 import { useDesk } from './chart-desk';
 import { accountOfRow, accountRow } from './chart-order';
-import { quietMark } from './ChartRow';
+import { listColumns, type ListColumn } from './list-columns';
 import { ListFilters } from './ListFilters';
 import type { ChartList } from './use-list';
 
 const ROW_HEIGHT = 26;
 const ROWS_BEYOND = 12;
 
+interface ListProps {
+  readonly list: ChartList;
+  readonly columns: readonly ListColumn[];
+}
+
 /** The chart as one list: sorted, cut down, and drawn only where one looks. */
 export function ListView({ list }: { list: ChartList }) {
-  const desk = useDesk();
-  const { book } = desk;
-  const hasTaxes = book.taxLists.lines.length + book.taxLists.codes.length > 0;
-  const shape = [
-    book.numberPlan ? '' : 'no-numbers',
-    hasTaxes ? 'with-taxes' : '',
-    desk.showsBudget ? 'with-budget' : '',
-  ].join(' ');
+  const columns = listColumns(useDesk());
   return (
-    <div className={`chart-list ${shape}`}>
+    <div className="chart-list">
       <ListFilters list={list} />
       <div className="list-grid" role="grid" aria-label="Accounts as a list">
-        <ListHead list={list} hasTaxes={hasTaxes} />
-        <ListBody list={list} hasTaxes={hasTaxes} />
+        <div className="list-row list-head" role="row">
+          {columns.map((column) => (
+            <ListHeading key={column.id} list={list} column={column} />
+          ))}
+        </div>
+        <ListBody list={list} columns={columns} />
       </div>
     </div>
   );
 }
 
-interface HeadProps {
-  readonly list: ChartList;
-  readonly hasTaxes: boolean;
-}
-
-function ListHead({ list, hasTaxes }: HeadProps) {
-  const { book, showsBudget, help } = useDesk();
-  return (
-    <div className="list-row list-head" role="row">
-      {book.numberPlan && <SortBy list={list} order="number" name="Number" />}
-      <SortBy list={list} order="name" name="Name" />
-      <span role="columnheader">Type</span>
-      <span role="columnheader">Section</span>
-      <span role="columnheader">{help.asksSides ? '' : 'Side'}</span>
-      {hasTaxes && <span role="columnheader">Taxes</span>}
-      <span role="columnheader">What is known</span>
-      {showsBudget && (
-        <span role="columnheader" className="figure">
-          Budget
-        </span>
-      )}
-      <span role="columnheader" className="figure">
-        Figure
-      </span>
-    </div>
-  );
-}
-
-interface SortByProps {
-  readonly list: ChartList;
-  readonly order: 'number' | 'name';
-  readonly name: string;
-}
-
 /** A click sorts by the column; another turns it round; a third goes back to the order of the chart. */
-function SortBy({ list, order, name }: SortByProps) {
+function ListHeading({ list, column }: { list: ChartList; column: ListColumn }) {
   const { wanted, want } = list;
+  const { id, name, order, className } = column;
+  const shown = `is-${id} ${className.includes('figure') ? 'figure' : ''}`;
+  if (!order)
+    return (
+      <span role="columnheader" className={shown}>
+        {name}
+      </span>
+    );
   const isOrder = wanted.order === order;
   const next = () => {
     if (!isOrder) want({ order, descending: false });
@@ -76,7 +52,7 @@ function SortBy({ list, order, name }: SortByProps) {
   };
   const sorted = !isOrder ? 'none' : wanted.descending ? 'descending' : 'ascending';
   return (
-    <span role="columnheader" aria-sort={sorted}>
+    <span role="columnheader" className={shown} aria-sort={sorted}>
       <button type="button" className="link-button" onClick={next}>
         {name} {isOrder && (wanted.descending ? '↓' : '↑')}
       </button>
@@ -84,7 +60,7 @@ function SortBy({ list, order, name }: SortByProps) {
   );
 }
 
-function ListBody({ list, hasTaxes }: HeadProps) {
+function ListBody({ list, columns }: ListProps) {
   const desk = useDesk();
   const { accounts } = list;
   const around = useRef<HTMLDivElement>(null);
@@ -119,7 +95,7 @@ function ListBody({ list, hasTaxes }: HeadProps) {
               key={account.id}
               account={account}
               top={start}
-              hasTaxes={hasTaxes}
+              columns={columns}
               isEntrance={at < 0 ? index === 0 : index === at}
             />
           ) : null;
@@ -132,18 +108,14 @@ function ListBody({ list, hasTaxes }: HeadProps) {
 interface RowProps {
   readonly account: Account;
   readonly top: number;
-  readonly hasTaxes: boolean;
+  readonly columns: readonly ListColumn[];
   readonly isEntrance: boolean;
 }
 
-function ListRow({ account, top, hasTaxes, isEntrance }: RowProps) {
+function ListRow({ account, top, columns, isEntrance }: RowProps) {
   const desk = useDesk();
-  const { book, money, figures } = desk;
-  const type = typeOf(book.scheme, account.type);
   const isTaken = desk.together.includes(account.id);
   const isSelected = isTaken || desk.selected === accountRow(account.id);
-  const origin = desk.origins?.get(account.id) ?? 'given';
-  const known = [origin === 'given' ? '' : origin, quietMark(book.scheme, account)];
   return (
     <div
       role="row"
@@ -156,37 +128,11 @@ function ListRow({ account, top, hasTaxes, isEntrance }: RowProps) {
         event.ctrlKey || event.metaKey ? desk.takeAccount(account.id) : desk.openAccount(account.id)
       }
     >
-      {book.numberPlan && (
-        <span role="gridcell" className="no">
-          {account.number ?? ''}
+      {columns.map(({ id, className, cell }) => (
+        <span key={id} role="gridcell" className={`is-${id} ${className}`} title={cell(account)}>
+          {cell(account)}
         </span>
-      )}
-      <span role="gridcell" className="name" title={account.name}>
-        {account.name}
-      </span>
-      <span role="gridcell">{type?.name ?? 'not placed'}</span>
-      <span role="gridcell" className="quiet">
-        {sectionOfAccount(book, account)?.name ?? ''}
-      </span>
-      <span role="gridcell" className="quiet">
-        {type && !desk.help.asksSides ? normalSide(book.scheme, type) : ''}
-      </span>
-      {hasTaxes && (
-        <span role="gridcell" className="quiet">
-          {[account.taxLine, account.taxCode].filter((each) => each !== null).join(' · ')}
-        </span>
-      )}
-      <span role="gridcell" className="mark-says">
-        {known.filter(Boolean).join(' · ')}
-      </span>
-      {desk.showsBudget && (
-        <span role="gridcell" className="figure quiet">
-          {account.budget === null ? '' : money(account.budget)}
-        </span>
-      )}
-      <span role="gridcell" className="figure">
-        {(type ? money : desk.trayMoney)(figures.amounts.get(account.id) ?? 0)}
-      </span>
+      ))}
     </div>
   );
 }

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { HistoryEntry, Moment } from '@gleddo/contract';
 import { backBefore, booksBefore, operationSays, shownPeriod, type Book } from '@gleddo/core';
 import { Button, Input } from 'antd';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { get, post } from '../api/client';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { readHistory, type Step } from '../book/read-history';
@@ -47,15 +47,13 @@ function Steps({ steps }: { steps: readonly Step[] }) {
         <h2>History</h2>
         <ol className="plain-list">
           {known.map((step, i) => (
-            <StepLine
-              key={step.revision}
-              step={step}
-              says={operationSays(step.operation, before[i] as Book)}
-              isChosen={i === chosen}
-              onChoose={() => setChosen(i)}
-            />
+            <MomentLine key={step.revision} isChosen={i === chosen} onChoose={() => setChosen(i)}>
+              <StepSays step={step} says={operationSays(step.operation, before[i] as Book)} />
+            </MomentLine>
           ))}
-          <BeganLine isChosen={chosen === known.length} onChoose={() => setChosen(known.length)} />
+          <MomentLine isChosen={chosen === known.length} onChoose={() => setChosen(known.length)}>
+            Before all of this.
+          </MomentLine>
         </ol>
         <MomentTools key={known[chosen]?.revision} steps={known} chosen={chosen} />
       </section>
@@ -64,8 +62,14 @@ function Steps({ steps }: { steps: readonly Step[] }) {
   );
 }
 
-/** Before everything that the history tells. */
-function BeganLine({ isChosen, onChoose }: { isChosen: boolean; onChoose(): void }) {
+interface MomentLineProps {
+  readonly isChosen: boolean;
+  readonly children: ReactNode;
+  onChoose(): void;
+}
+
+/** One line of the history: how the book stood then can be looked at. */
+function MomentLine({ isChosen, children, onChoose }: MomentLineProps) {
   return (
     <li>
       <button
@@ -74,37 +78,23 @@ function BeganLine({ isChosen, onChoose }: { isChosen: boolean; onChoose(): void
         aria-pressed={isChosen}
         onClick={onChoose}
       >
-        Before all of this.
+        {children}
       </button>
     </li>
   );
 }
 
-interface StepLineProps {
-  readonly step: Step;
-  readonly says: string;
-  readonly isChosen: boolean;
-  onChoose(): void;
-}
-
-function StepLine({ step, says, isChosen, onChoose }: StepLineProps) {
+function StepSays({ step, says }: { step: Step; says: string }) {
   const moments = useMoments();
   const name = moments.data?.find((each) => each.revision === step.revision)?.name;
   return (
-    <li>
-      <button
-        type="button"
-        className={`history-step ${isChosen ? 'is-chosen' : ''}`}
-        aria-pressed={isChosen}
-        onClick={onChoose}
-      >
-        {name && <strong className="moment-name">{name}</strong>}
-        {says}
-        <span className="quiet">
-          {step.by}, {momentText(step.at)}
-        </span>
-      </button>
-    </li>
+    <>
+      {name && <strong className="moment-name">{name}</strong>}
+      {says}
+      <span className="quiet">
+        {step.by}, {momentText(step.at)}
+      </span>
+    </>
   );
 }
 

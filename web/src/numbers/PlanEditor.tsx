@@ -32,7 +32,9 @@ export function PlanEditor({ book, plan, onChange }: PlanEditorProps) {
             <th>from</th>
             <th>to</th>
             <th>Where numbers are taken now</th>
+            <th className="figure">used</th>
             <th className="figure">free</th>
+            <th className="figure">longest run</th>
             <th />
           </tr>
         </thead>
@@ -179,6 +181,7 @@ interface BandRowProps {
 
 function BandRow({ book, name, isNested, band, end: tools, onSet }: BandRowProps) {
   const whole = band.from !== '' && band.to !== '';
+  const room = whole ? capacityOf(book, band) : null;
   return (
     <tr>
       <td style={isNested ? { paddingLeft: 16 } : {}}>{name}</td>
@@ -195,7 +198,11 @@ function BandRow({ book, name, isNested, band, end: tools, onSet }: BandRowProps
         </td>
       ))}
       <td>{whole && <BandRuler book={book} band={band} />}</td>
-      <td className="figure">{whole ? capacityOf(book, band).free : ''}</td>
+      {(['used', 'free', 'longestRun'] as const).map((name) => (
+        <td key={name} className="figure">
+          {room?.[name]}
+        </td>
+      ))}
       <td style={{ width: 200, paddingLeft: 14 }}>{tools}</td>
     </tr>
   );

@@ -43,6 +43,10 @@ export function SchemeView({ bookId }: { bookId: string }) {
     setRefused(refusals[0]?.says ?? null);
     if (refusals.length === 0) dropDraft();
   };
+  const leave = () => {
+    dropDraft();
+    setRefused(null);
+  };
   return (
     <section className="paper scheme" aria-label="Scheme">
       <SchemeHead
@@ -52,7 +56,7 @@ export function SchemeView({ bookId }: { bookId: string }) {
         onChange={setDraft}
       />
       {draft && (
-        <DraftBar book={book} draft={draft} refused={refused} onKeep={keep} onDrop={dropDraft} />
+        <DraftBar book={book} draft={draft} refused={refused} onKeep={keep} onDrop={leave} />
       )}
       <div className="scheme-body">
         <SchemePages {...parts} />
