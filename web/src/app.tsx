@@ -64,11 +64,12 @@ function InstructorRoutes() {
     <Routes>
       <Route path="/companies" element={<CompaniesPage />} />
       <Route path="/companies/new" element={<NewCompanyPage />} />
-      <Route path="/companies/:bookId/:tab" element={<CompanyPage />} />
-      <Route path="/companies/:bookId/:tab/:part" element={<CompanyPage />} />
+      <Route path="/companies/:bookId/:part" element={<CompanyPage />} />
+      <Route path="/companies/:bookId/:part/:leaf" element={<CompanyPage />} />
       <Route path="/exercises" element={<ExercisesPage />} />
       <Route path="/exercises/:id/:tab" element={<ExercisePage />} />
       <Route path="/exercises/:id/:tab/:part" element={<ExercisePage />} />
+      <Route path="/exercises/:id/:tab/:part/:leaf" element={<ExercisePage />} />
       <Route path="/groups" element={<GroupsPage />} />
       <Route path="/groups/:id" element={<GroupPage />} />
       <Route path="/results" element={<ResultsPage />} />

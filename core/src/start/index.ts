@@ -1,4 +1,5 @@
 export { FAULT_KINDS, plantFaults, type FaultKind, type Planted } from './plant-faults.js';
+export { proposedBrief } from './proposed-brief.js';
 export {
   START_KINDS,
   startingPoint,

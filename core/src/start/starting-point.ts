@@ -23,7 +23,8 @@ export interface Planting {
   readonly trade?: string;
 }
 
-const isKept = (book: Book, account: Account): boolean =>
+/** Whether an account is the one that every starting point keeps: the one for profits kept. */
+export const isKept = (book: Book, account: Account): boolean =>
   typeOf(book.scheme, account.type)?.role === 'retained-earnings';
 
 const withAccounts = (book: Book, change: (account: Account) => Account): Book => ({

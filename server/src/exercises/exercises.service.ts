@@ -9,6 +9,7 @@ import type {
 import {
   bookToJson,
   keyFromJson,
+  proposedBrief,
   startingPoint,
   usualPoints,
   type AnswerKey,
@@ -82,15 +83,16 @@ export class ExercisesService {
   /** An exercise from a company: its book is the key; the start is cut down from it as asked. */
   async create(me: Me, request: NewExerciseRequest): Promise<ExerciseAnswer> {
     const book = await this.companies.bookOf(me, request.companyId, request.moment);
+    const planting = {
+      faults: request.faults ?? {},
+      seed: request.seed ?? 1,
+      ...(request.trade === undefined ? {} : { trade: request.trade }),
+    };
     const id = await this.add(me, {
       title: request.title.trim(),
       key: book,
-      start: startingPoint(book, request.start, {
-        faults: request.faults ?? {},
-        seed: request.seed ?? 1,
-        ...(request.trade === undefined ? {} : { trade: request.trade }),
-      }),
-      brief: '',
+      start: startingPoint(book, request.start, planting),
+      brief: proposedBrief(book, request.start, planting, request.asksSides),
       keyRules: {
         statementDates: datesOf(book),
         points: usualPoints(request.start, request.asksSides),

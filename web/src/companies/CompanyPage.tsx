@@ -2,31 +2,31 @@ import { Navigate, useParams } from 'react-router';
 import { OpenBook, useOpenBook } from '../book/open-book';
 import { MakeExercise } from '../exercises/MakeExercise';
 import { BookSays, BookTools } from '../work/BookTools';
-import { WORK_PARTS, WorkTabs, WorkView } from '../work/WorkView';
-import { ProfileView } from './ProfileView';
+import { KEPT_PARTS, KeptBookView, WorkTabs } from '../work/WorkView';
 
 /** A practice company: profile, chart, opening, journal, statements, live. */
 export default function CompanyPage() {
-  const { bookId = '', tab = '', part = '' } = useParams();
-  const known = tab === 'profile' || WORK_PARTS.some(([part]) => part === tab);
-  if (!known) return <Navigate to={`/companies/${bookId}/chart`} replace />;
+  const { bookId = '', part = '', leaf = '' } = useParams();
+  const base = `/companies/${bookId}`;
+  if (!KEPT_PARTS.some(([known]) => known === part))
+    return <Navigate to={`${base}/chart`} replace />;
   return (
     <OpenBook id={bookId} key={bookId}>
-      <CompanyHead bookId={bookId} />
+      <CompanyHead base={base} bookId={bookId} />
       <BookSays />
-      {tab === 'profile' ? <ProfileView bookId={bookId} part={part} /> : <WorkView part={tab} />}
+      <KeptBookView {...{ base, bookId, part, leaf }} />
     </OpenBook>
   );
 }
 
-function CompanyHead({ bookId }: { bookId: string }) {
+function CompanyHead({ base, bookId }: { base: string; bookId: string }) {
   const { book } = useOpenBook();
   return (
     <div className="sheet-head">
       <h1 className="clipped" title={book.company.name}>
         {book.company.name}
       </h1>
-      <WorkTabs base={`/companies/${bookId}`} more={[['profile', 'Profile']]} />
+      <WorkTabs base={base} parts={KEPT_PARTS} />
       <div className="actions">
         <BookTools />
         <MakeExercise bookId={bookId} />

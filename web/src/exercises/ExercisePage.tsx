@@ -3,7 +3,7 @@ import { Link, Navigate, NavLink, useParams } from 'react-router';
 import { OpenBook } from '../book/open-book';
 import { Asking } from '../shell/Asking';
 import { BookSays, BookTools } from '../work/BookTools';
-import { WorkTabs, WorkView } from '../work/WorkView';
+import { KEPT_PARTS, KeptBookView, WorkTabs } from '../work/WorkView';
 import { BriefView } from './BriefView';
 import { ChecksView } from './ChecksView';
 import { HandOutView } from './HandOutView';
@@ -19,14 +19,14 @@ const TABS = [
 
 /** An exercise: brief, starting point, answer key, checks with points, handing out. */
 export default function ExercisePage() {
-  const { id = '', tab = 'brief', part } = useParams();
+  const { id = '', tab = 'brief', part, leaf = '' } = useParams();
   const exercise = useExercise(id);
   if (!exercise.data) return <Asking of={exercise} what="The exercise" />;
   if (tab === 'start' || tab === 'key')
     return part === undefined ? (
       <Navigate to={`/exercises/${id}/${tab}/chart`} replace />
     ) : (
-      <BookOfExercise exercise={exercise.data} which={tab} part={part} />
+      <BookOfExercise exercise={exercise.data} which={tab} part={part} leaf={leaf} />
     );
   return (
     <>
@@ -62,6 +62,7 @@ interface BookOfExerciseProps {
   readonly exercise: ExerciseAnswer;
   readonly which: 'start' | 'key';
   readonly part: string;
+  readonly leaf: string;
 }
 
 const SAYS = {
@@ -69,21 +70,22 @@ const SAYS = {
   key: 'Your own finished book. A change makes a new version; work checked before keeps its marks until it is checked again.',
 } as const;
 
-function BookOfExercise({ exercise, which, part }: BookOfExerciseProps) {
+function BookOfExercise({ exercise, which, part, leaf }: BookOfExerciseProps) {
+  const base = `/exercises/${exercise.id}/${which}`;
   const bookId = which === 'start' ? exercise.startBookId : exercise.keyBookId;
   return (
     <>
       <ExerciseHead exercise={exercise} />
       <OpenBook id={bookId} key={bookId}>
         <div className="sub-head">
-          <WorkTabs base={`/exercises/${exercise.id}/${which}`} />
+          <WorkTabs base={base} parts={KEPT_PARTS} />
           <span className="mark-says">{SAYS[which]}</span>
           <div className="actions">
             <BookTools />
           </div>
         </div>
         <BookSays />
-        <WorkView part={part} />
+        <KeptBookView {...{ base, bookId, part, leaf }} />
       </OpenBook>
     </>
   );

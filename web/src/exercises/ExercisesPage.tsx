@@ -1,8 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import type { ExerciseSummary } from '@gleddo/contract';
+import type { CompanySummary, ExerciseSummary } from '@gleddo/contract';
+import { Button, Dropdown } from 'antd';
 import { Link } from 'react-router';
 import { get } from '../api/client';
 import { ListPage } from '../shell/ListPage';
+import { makingAddress } from './use-making';
 
 export const useExercises = () =>
   useQuery({
@@ -24,6 +26,7 @@ export default function ExercisesPage() {
     <ListPage
       title="Exercises"
       of={exercises}
+      actions={<MakeFrom />}
       rows={exercises.data?.map((exercise) => ({
         key: exercise.id,
         to: `/exercises/${exercise.id}/brief`,
@@ -33,10 +36,28 @@ export default function ExercisesPage() {
       }))}
       empty={
         <>
-          No exercise yet. Open one of your <Link to="/companies">companies</Link> and choose “Make
-          an exercise”: its book becomes the key.
+          No exercise yet. An exercise is made from one of your{' '}
+          <Link to="/companies">companies</Link>: its book becomes the key.
         </>
       }
     />
+  );
+}
+
+/** From which company the new exercise is made. */
+function MakeFrom() {
+  const companies = useQuery({
+    queryKey: ['companies'],
+    queryFn: () => get<CompanySummary[]>('companies'),
+  });
+  const items = (companies.data ?? []).map(({ bookId, name }) => ({
+    key: bookId,
+    label: <Link to={makingAddress(bookId)}>from {name}</Link>,
+  }));
+  if (items.length === 0) return null;
+  return (
+    <Dropdown menu={{ items }} trigger={['click']}>
+      <Button type="primary">Make an exercise</Button>
+    </Dropdown>
   );
 }

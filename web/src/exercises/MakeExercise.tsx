@@ -8,6 +8,7 @@ import { get, post } from '../api/client';
 import { useOpenBook } from '../book/open-book';
 import { FaultCounts } from './FaultCounts';
 import { FromMoment } from './FromMoment';
+import { useMaking } from './use-making';
 
 const STARTS: readonly (readonly [StartKind, string, string])[] = [
   [
@@ -30,7 +31,7 @@ const FIRST_PLANTING: Planting = {
 /** Makes an exercise from the open company: its book is the key, the start is cut down from it. */
 export function MakeExercise({ bookId }: { bookId: string }) {
   const { book, saving } = useOpenBook();
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useMaking();
   const [title, setTitle] = useState('');
   const [start, setStart] = useState<StartKind>('company-only');
   const [planting, setPlanting] = useState(FIRST_PLANTING);

@@ -17,15 +17,16 @@ interface PlaceToGo {
   readonly also: readonly string[];
 }
 
+/** The part of a book at the end of its address, with the leaf of its profile. */
+const PART_OF_A_BOOK =
+  /\/(?:(?:chart|opening|journal|statements|history|given-back)|profile(?:\/\w+)?)$/;
+
 /** The accounts of the open book, each with its address on the chart. */
 function useAccounts(): () => PlaceToGo[] {
   const { pathname } = useLocation();
   const store = useSyncExternalStore(currentBook.subscribe, currentBook.get);
   if (!store) return () => [];
-  const chart = pathname.replace(
-    /\/(chart|opening|journal|statements|history|profile|given-back)$/,
-    '/chart',
-  );
+  const chart = pathname.replace(PART_OF_A_BOOK, '/chart');
   return () => {
     const { book } = store.snapshot();
     const formerNames = store.formerNames();

@@ -10,7 +10,7 @@ import { MarginNotes } from '../results/MarginNotes';
 import { lineNamesOf, markedRows } from '../results/marked-rows';
 import { MarkedSpread } from '../results/MarkedSpread';
 import { Asking } from '../shell/Asking';
-import { WorkTabs } from '../work/WorkView';
+import { RETURNED_PARTS, WorkTabs } from '../work/WorkView';
 
 /** The student's own work, given back, with the notes in its margin. The key is not part of it. */
 export function GivenBack({ mine }: { mine: MyTryDetail }) {
@@ -42,7 +42,7 @@ export function GivenBack({ mine }: { mine: MyTryDetail }) {
           </Link>{' '}
           {mine.title}
         </h1>
-        <WorkTabs base={`/mine/${mine.exerciseId}`} more={[['given-back', 'Given back']]} />
+        <WorkTabs base={`/mine/${mine.exerciseId}`} parts={RETURNED_PARTS} />
       </div>
       <main className="marked-desk">
         <div className="marked-spread shows-theirs">

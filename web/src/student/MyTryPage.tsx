@@ -8,7 +8,7 @@ import { Brief } from '../exercises/Brief';
 import { momentText } from '../figures/days';
 import { Asking } from '../shell/Asking';
 import { BookSays, BookTools } from '../work/BookTools';
-import { WORK_PARTS, WorkTabs, WorkView } from '../work/WorkView';
+import { RETURNED_PARTS, WORK_PARTS, WorkTabs, WorkView } from '../work/WorkView';
 import { GivenBack } from './GivenBack';
 import { HandIn } from './HandIn';
 import { InterimCheck } from './InterimCheck';
@@ -77,12 +77,12 @@ function Begin({ mine }: { mine: MyTryDetail }) {
 function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: string }) {
   const base = `/mine/${mine.exerciseId}`;
   if (!WORK_PARTS.some(([part]) => part === tab)) return <Navigate to={`${base}/chart`} replace />;
-  const more = mine.state === 'given-back' ? ([['given-back', 'Given back']] as const) : [];
+  const parts = mine.state === 'given-back' ? RETURNED_PARTS : WORK_PARTS;
   return (
     <OpenBook id={bookId} key={`${bookId} ${mine.state}`}>
       <div className="sheet-head">
         <Title mine={mine} />
-        <WorkTabs base={base} more={more} />
+        <WorkTabs base={base} parts={parts} />
         <div className="actions">
           <BookTools />
           {mine.state === 'working' ? (

@@ -1,5 +1,6 @@
 import { Suspense } from 'react';
 import { NavLink } from 'react-router';
+import { ProfileView } from '../profile/ProfileView';
 import { lazyView, type LazyView } from './lazy-view';
 
 const CHART = lazyView(() => import('../chart/ChartView').then((m) => m.ChartView));
@@ -23,17 +24,22 @@ export const WORK_PARTS = [
   ['history', 'History'],
 ] as const;
 
+/** The parts of a try that has come back to its student. */
+export const RETURNED_PARTS = [['given-back', 'Given back'], ...WORK_PARTS] as const;
+
+/** The parts of a book that an instructor keeps: a company, a start, a key. */
+export const KEPT_PARTS = [['profile', 'Profile'], ...WORK_PARTS] as const;
+
+interface WorkTabsProps {
+  readonly base: string;
+  readonly parts?: readonly (readonly [string, string])[];
+}
+
 /** The parts of a book, wherever it is worked on: a company, a start, a key, a try. */
-export function WorkTabs({
-  base,
-  more = [],
-}: {
-  base: string;
-  more?: readonly (readonly [string, string])[];
-}) {
+export function WorkTabs({ base, parts = WORK_PARTS }: WorkTabsProps) {
   return (
     <nav className="tabs" aria-label="Parts of the book">
-      {[...more, ...WORK_PARTS].map(([part, name]) => (
+      {parts.map(([part, name]) => (
         <NavLink key={part} to={`${base}/${part}`}>
           {name}
         </NavLink>
@@ -49,5 +55,22 @@ export function WorkView({ part }: { part: string }) {
     <Suspense fallback={<div className="book-desk" aria-busy="true" />}>
       <View key={part} />
     </Suspense>
+  );
+}
+
+interface KeptBookProps {
+  readonly base: string;
+  readonly bookId: string;
+  readonly part: string;
+  /** The leaf of its profile. */
+  readonly leaf: string;
+}
+
+/** One part of a book that an instructor keeps, its profile among them. */
+export function KeptBookView({ base, bookId, part, leaf }: KeptBookProps) {
+  return part === 'profile' ? (
+    <ProfileView {...{ base, bookId, leaf }} />
+  ) : (
+    <WorkView part={part} />
   );
 }

@@ -5,6 +5,12 @@ interface PartProps {
   readonly bookId: string;
 }
 
+interface ProfileProps extends PartProps {
+  /** The address of the book that the profile belongs to. */
+  readonly base: string;
+  readonly leaf: string;
+}
+
 const CompanyParticulars = lazy(() =>
   import('./CompanyParticulars').then((m) => ({ default: m.CompanyParticulars })),
 );
@@ -31,16 +37,16 @@ const PARTS: readonly (readonly [string, string, ComponentType<PartProps>])[] = 
   ['files', 'Files', BookFiles],
 ];
 
-/** What a company is apart from its accounts, leaf by leaf. */
-export function ProfileView({ bookId, part }: PartProps & { readonly part: string }) {
-  const View = PARTS.find(([id]) => id === part)?.[2];
-  if (!View) return <Navigate to={`/companies/${bookId}/profile/company`} replace />;
+/** What a book is apart from its accounts, leaf by leaf. */
+export function ProfileView({ bookId, base, leaf }: ProfileProps) {
+  const View = PARTS.find(([id]) => id === leaf)?.[2];
+  if (!View) return <Navigate to={`${base}/profile/company`} replace />;
   return (
     <main className="desk">
       <div className="leaves">
         <nav aria-label="Profile of the company">
           {PARTS.map(([id, name]) => (
-            <NavLink key={id} to={`/companies/${bookId}/profile/${id}`}>
+            <NavLink key={id} to={`${base}/profile/${id}`}>
               {name}
             </NavLink>
           ))}
