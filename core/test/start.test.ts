@@ -5,10 +5,18 @@ import {
   faultsOfBook,
   keyOf,
   plantFaults,
+  START_KINDS,
   startingPoint,
   ternIsland,
   TRADES,
+  usualPoints,
+  type Book,
 } from '../src/index.js';
+
+const change = (book: Book, id: string, rest: Partial<Book['accounts'][number]>): Book => ({
+  ...book,
+  accounts: book.accounts.map((each) => (each.id === id ? { ...each, ...rest } : each)),
+});
 
 const NOTHING = { faults: {}, seed: 1 };
 const PERIOD = [
@@ -103,5 +111,93 @@ describe('planted faults', () => {
     const { planted } = plantFaults(ternIsland(), { 'no-contra': 50 }, 3);
     expect(planted.length).toBeGreaterThan(0);
     expect(planted.length).toBeLessThan(10);
+  });
+});
+
+describe('points are earned from the starting point', () => {
+  const planted = { faults: { 'wrong-statement': 2, 'no-parent': 1 }, seed: 5, trade: 'cafe' };
+  const marked = (kind: (typeof START_KINDS)[number]) => {
+    const book = ternIsland();
+    const start = startingPoint(book, kind, planted);
+    const key = { ...keyOf(book), statementDates: PERIOD, points: usualPoints(kind) };
+    return { book, start, of: (work: typeof book) => checkWork(key, work, { start }) };
+  };
+
+  it.each(START_KINDS.filter((kind) => kind !== 'everything'))(
+    '%s: handed in untouched it earns nothing, finished it earns everything',
+    (kind) => {
+      const { book, start, of } = marked(kind);
+      const untouched = of(start);
+      expect(untouched.points).toBe(0);
+      expect(untouched.of).toBeGreaterThan(0);
+      expect(of(book)).toMatchObject({ points: untouched.of, of: untouched.of });
+    },
+  );
+
+  it('an account earns nothing until it is placed; placed wrong, it loses the points of one check', () => {
+    const { book, start, of } = marked('place-them');
+    const place = (id: string, type: string | null) =>
+      of({
+        ...start,
+        accounts: start.accounts.map((each) => (each.id === id ? { ...each, type } : each)),
+      }).points;
+    const own = book.accounts.find(({ id }) => id === 'insurance-prepaid');
+    expect(place('insurance-prepaid', own?.type ?? null)).toBe(4);
+    expect(place('insurance-prepaid', 'sundry-receivable')).toBe(3);
+    expect(place('insurance-prepaid', 'insurance')).toBe(2);
+  });
+
+  it('an account left out bears all that hangs on it, in one note; a fault in it only its own', () => {
+    const { book, start, of } = marked('company-only');
+    const all = of(book).points;
+    const without = (...gone: string[]) => ({
+      ...book,
+      accounts: book.accounts.filter(({ id }) => !gone.includes(id)),
+    });
+    const { points, results } = of(without('till'));
+    const [missing] = results.filter(({ ref }) => ref === 'account.present:till');
+    expect(missing?.of).toBe(all - points);
+    expect(missing?.of).toBeGreaterThan(2);
+    const onIt = results.filter(({ from }) => from.includes('account.present:till'));
+    const ofSetUp = onIt.filter(({ check }) => !check.startsWith('statement.'));
+    expect(ofSetUp.length).toBeGreaterThan(3);
+    expect(ofSetUp.filter((each) => each.of > 0)).toEqual([]);
+    const renumbered = change(book, 'till', { number: '7777' });
+    expect(of(renumbered).points).toBe(all - 1);
+    expect(of(start).points).toBe(0);
+  });
+
+  it('every step towards the key earns more than the one before', () => {
+    const { book, start, of } = marked('company-only');
+    const known = new Set(start.accounts.map(({ id }) => id));
+    const fresh = book.accounts.filter(({ id }) => !known.has(id));
+    const steps = [0, 8, 16, 24, fresh.length].map((n) => ({
+      ...start,
+      accounts: [...start.accounts, ...fresh.slice(0, n)],
+    }));
+    const opened = { ...start, accounts: book.accounts, opening: book.opening };
+    const marks = [...steps, opened, book].map((work) => of(work).points);
+    expect(marks).toEqual([...marks].sort((a, b) => a - b));
+    expect(new Set(marks).size).toBe(marks.length);
+  });
+
+  it('numbers that were never given are not met, rather than not judged', () => {
+    const { start, of } = marked('number-them');
+    const bare = { ...start, accounts: start.accounts.map((each) => ({ ...each, number: null })) };
+    const { results } = of(bare);
+    const outcomes = results.filter(({ check }) => check === 'account.number-in-band');
+    expect(new Set(outcomes.map(({ outcome }) => outcome))).toEqual(new Set(['not-met']));
+  });
+
+  it('faults beside what was asked cost their points, never more than there are', () => {
+    const { start, of } = marked('mend-it');
+    const spoilt = of({ ...start, accounts: start.accounts.slice(0, 3), entries: [] });
+    expect(spoilt.points).toBe(0);
+  });
+
+  it('where the start lacks nothing, points are counted as if there were none', () => {
+    const { book, of } = marked('everything');
+    expect(of(book).points).toBe(of(book).of);
+    expect(of(book).of).toBeGreaterThan(0);
   });
 });

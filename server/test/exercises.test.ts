@@ -64,6 +64,7 @@ describe('an exercise that asks for normal sides', () => {
   it('tells the student that it asks, and takes the answers; a student leaves the scheme alone', async () => {
     const made = (await make({ start: 'place-them', asksSides: true })).body;
     expect(made.keyRules.points).toMatchObject({ 'account.normal-side': 1, 'account.name': 0 });
+    expect(made.brief).toMatch(/wait in the tray.*\n\nSay of each, too, on which side/);
     const [group] = (await ruth.get('groups')).body;
     await ruth.post(`exercises/${made.id}/hand-out`, { groupId: group.id });
     const wim = await running.person('wim.aldous');

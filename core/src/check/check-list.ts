@@ -17,6 +17,7 @@ import { entryAmounts } from './entry-amounts.js';
 import { entryDate } from './entry-date.js';
 import { entryExtra } from './entry-extra.js';
 import { entryPresent } from './entry-present.js';
+import type { Marking } from './marking.js';
 import { openingAmount } from './opening-amount.js';
 import { openingBalanced } from './opening-balanced.js';
 import { openingDate } from './opening-date.js';
@@ -58,6 +59,12 @@ export const CHECKS: readonly Check[] = [
 
 export const checkById = (id: string): Check | null =>
   CHECKS.find((check) => check.id === id) ?? null;
+
+/** Runs every check, in their order; what they find stands in the marking. */
+export function runChecks(marking: Marking): Marking {
+  for (const check of CHECKS) for (const found of check.run(marking)) marking.add(check, found);
+  return marking;
+}
 
 /** The sentence of a result, made from its code and facts when it is shown. */
 export function sentenceOf(result: {

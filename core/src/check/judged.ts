@@ -27,6 +27,12 @@ export class Judged implements CheckResult {
     if (finding.date !== undefined) this.date = finding.date;
   }
 
+  /** The same finding, bearing other points. */
+  bearing(of: number): Judged {
+    const points = this.outcome === 'met' || this.outcome === 'follows' ? of : 0;
+    return Object.assign(Object.create(Judged.prototype) as Judged, this, { points, of });
+  }
+
   get ref(): string {
     return refOf(this.check, this.subject);
   }

@@ -39,10 +39,11 @@ function traitsOfKey(key: AnswerKey): readonly Traits[] {
 /** One work laid beside the key: who is who, and what has been found so far. */
 export class Marking {
   readonly compared: Compared;
-  readonly results: CheckResult[] = [];
+  readonly results: Judged[] = [];
   readonly entriesNotJudged: readonly Entry[];
   readonly keyTraits: ReadonlyMap<string, Traits>;
   readonly workTraits: ReadonlyMap<string, Traits>;
+  /** Whether the work tells places and numbers: a list from elsewhere may not; what grew from a start could. */
   readonly hasPlaces: boolean;
   readonly hasNumbers: boolean;
   private readonly found = new Map<string, Map<string, CheckResult>>();
@@ -72,8 +73,9 @@ export class Marking {
     this.hasOwnPoints = Object.keys(key.points).some((name) => name.includes(':'));
     this.keyTraits = new Map(ofKey.map((each) => [each.account.id, each]));
     this.workTraits = new Map(ofWork.map((each) => [each.account.id, each]));
-    this.hasPlaces = ofWork.some((each) => each.section !== null);
-    this.hasNumbers = ofWork.some((each) => each.number !== null);
+    const isMadeHere = options.start !== undefined;
+    this.hasPlaces = isMadeHere || ofWork.some((each) => each.section !== null);
+    this.hasNumbers = isMadeHere || ofWork.some((each) => each.number !== null);
     for (const pair of entryPairs)
       for (const view of pair.keys) this.entryPairOfKey.set(view.entry.id, pair);
     for (const each of key.accepts) this.accepted.set(each.account, each);

@@ -1,14 +1,21 @@
 import type { Book } from '../book/book.js';
-import { CHECKS, Marking, type CheckResult } from '../check/index.js';
+import { Marking, runChecks, type CheckResult } from '../check/index.js';
 import type { AnswerKey } from '../key/answer-key.js';
 import { flattenedKey } from '../key/flatten.js';
 import type { HandPair, Recognition } from '../key/recognise.js';
 import type { EntryPair } from '../key/pair-entries.js';
+import { bearingUndone } from './left-undone.js';
+import { lostAtStart, pointsOf, pointsSince } from './points.js';
 
 /** A work that has been checked against a key. */
 export interface Checked {
+  /** Points had; never below zero. */
   readonly points: number;
-  /** The most that could be had; what can't be judged counts neither way. */
+  /**
+   * The most that could be had; what can't be judged counts neither way. With a starting point it is what the
+   * untouched start loses: to hand in what one was given earns nothing, what is left undone loses all that hangs
+   * on it, and each fault costs the points of its check.
+   */
   readonly of: number;
   readonly results: readonly CheckResult[];
   readonly recognition: Recognition;
@@ -48,26 +55,12 @@ export function checkWork(key: AnswerKey, work: Book, options: CheckOptions = {}
         ...given,
       })
     : new Marking(key, work, { byHand, ...given });
-  for (const check of CHECKS) for (const found of check.run(marking)) marking.add(check, found);
+  runChecks(marking);
+  const results = start ? bearingUndone(marking) : marking.results;
   return {
-    ...pointsOf(marking.results),
-    results: marking.results,
+    ...(start ? pointsSince(lostAtStart(marking.key, start), results) : pointsOf(results)),
+    results,
     recognition: marking.compared.recognition,
     entryPairs: marking.compared.entryPairs,
   };
-}
-
-/** Points had, and the most that could be had, over some results. */
-export function pointsOf(results: readonly Pick<CheckResult, 'outcome' | 'points' | 'of'>[]): {
-  points: number;
-  of: number;
-} {
-  let points = 0;
-  let of = 0;
-  for (const result of results) {
-    if (result.outcome === 'cannot-judge') continue;
-    points += result.points;
-    of += result.of;
-  }
-  return { points, of };
 }

@@ -1,25 +1,13 @@
-import { useQuery } from '@tanstack/react-query';
-import type { BookAnswer, ExerciseAnswer } from '@gleddo/contract';
-import { accountOf, bookFromJson, CHECKS, typeOf } from '@gleddo/core';
+import type { ExerciseAnswer } from '@gleddo/contract';
+import { CHECKS } from '@gleddo/core';
 import { Checkbox, InputNumber } from 'antd';
 import { useState } from 'react';
 import { DayField } from '../figures/DayField';
-import { get } from '../api/client';
+import { Accepted } from './Accepted';
 import { KeepRow } from './KeepRow';
+import type { KeyRules, StatementDate } from './key-rules';
+import { PointsToEarn } from './PointsToEarn';
 import { useChangeExercise } from './use-exercise';
-
-interface StatementDate {
-  readonly statement: 'balance-sheet' | 'profit-and-loss';
-  readonly at?: string;
-  readonly from?: string;
-  readonly to?: string;
-}
-
-interface KeyRules {
-  readonly points?: Readonly<Record<string, number>>;
-  readonly statementDates?: readonly StatementDate[];
-  readonly accepts?: readonly { account: string; names?: string[]; types?: string[] }[];
-}
 
 const GROUPS: readonly (readonly [string, string])[] = [
   ['account', 'Accounts'],
@@ -49,6 +37,7 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
             Points for each account or entry of the key that the starting point does not give. 0
             leaves a check out. What only follows from a fault already marked costs nothing again.
           </p>
+          <PointsToEarn exercise={exercise} rules={{ ...rules, points, statementDates: dates }} />
           <table className="lines-table">
             <tbody>
               {GROUPS.map(([group, name]) => (
@@ -186,40 +175,5 @@ function DateRow({ date, onChange }: { date: StatementDate; onChange(date: State
         </>
       )}
     </p>
-  );
-}
-
-/** What else is accepted, in the words of the key: names and types of its accounts. */
-function Accepted({ rules, keyBookId }: { rules: KeyRules; keyBookId: string }) {
-  const key = useQuery({
-    queryKey: ['key-book', keyBookId],
-    queryFn: async () => bookFromJson((await get<BookAnswer>(`books/${keyBookId}`)).book),
-  });
-  const accepts = (rules.accepts ?? []).filter(
-    (each) => (each.names ?? []).length + (each.types ?? []).length > 0,
-  );
-  const book = key.data?.ok ? key.data.value : null;
-  return (
-    <section className="paper">
-      <h2>What else is accepted</h2>
-      {accepts.length === 0 && (
-        <p className="quiet">
-          Nothing yet. While marking, a student’s name or place can be accepted from everybody.
-        </p>
-      )}
-      {book && (
-        <ul>
-          {accepts.map(({ account, names = [], types = [] }) => (
-            <li key={account}>
-              <strong>{accountOf(book, account)?.name ?? account}</strong>:{' '}
-              {[
-                ...names.map((name) => `“${name}”`),
-                ...types.map((type) => `set up as ${typeOf(book.scheme, type)?.name ?? type}`),
-              ].join(', ')}
-            </li>
-          ))}
-        </ul>
-      )}
-    </section>
   );
 }

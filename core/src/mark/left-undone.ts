@@ -1,0 +1,45 @@
+import { openingOf, type Account } from '../book/book.js';
+import type { Judged, Marking } from '../check/index.js';
+
+type Undone = (marking: Marking, work: Account) => boolean;
+
+/** When a fault of an account is nothing done, rather than something done wrong. */
+const ACCOUNT_UNDONE: Readonly<Record<string, Undone>> = {
+  'account.statement': (_, { type }) => type === null,
+  'account.number-in-band': (_, { number }) => number === null,
+  'opening.amount': ({ work }, { id }) => openingOf(work, id) === 0,
+};
+
+function isUndone(marking: Marking, { check, subject, outcome }: Judged): boolean {
+  if (outcome !== 'not-met') return false;
+  if (check === 'account.present' || check === 'entry.present') return true;
+  const undone = ACCOUNT_UNDONE[check];
+  const works = marking.pairOf(subject.id)?.works ?? [];
+  return undone !== undefined && works.every((account) => undone(marking, account));
+}
+
+/**
+ * What was left undone (an account not set up, not placed, not numbered; an entry not recorded; an opening balance
+ * not entered) bears the points of all that hangs on it, and what hangs on it bears none: nothing is earned by
+ * leaving out the first step. What was done, but wrong, bears its own points only. Lines and totals of the
+ * statements hang on nothing here.
+ */
+export function bearingUndone(marking: Marking): readonly Judged[] {
+  const { results } = marking;
+  const carried = new Map<string, number>();
+  for (const each of results) if (isUndone(marking, each)) carried.set(each.ref, 0);
+  if (carried.size === 0) return results;
+  const rootOf = (each: Judged) =>
+    each.outcome === 'follows' && !each.check.startsWith('statement.')
+      ? each.from.find((ref) => carried.has(ref))
+      : undefined;
+  for (const each of results) {
+    const root = rootOf(each);
+    if (root !== undefined) carried.set(root, (carried.get(root) ?? 0) + each.of);
+  }
+  return results.map((each) => {
+    if (rootOf(each) !== undefined) return each.bearing(0);
+    const more = carried.get(each.ref) ?? 0;
+    return more > 0 && each.date === undefined ? each.bearing(each.of + more) : each;
+  });
+}

@@ -1,0 +1,57 @@
+import type { Book } from '../book/book.js';
+import { Marking, runChecks, type CheckResult } from '../check/index.js';
+import type { AnswerKey } from '../key/answer-key.js';
+import { bearingUndone } from './left-undone.js';
+
+const countedRef = ({ ref, date }: CheckResult): string =>
+  date ? `${ref} ${JSON.stringify(date)}` : ref;
+
+const lossOf = ({ outcome, points, of }: CheckResult): number =>
+  outcome === 'not-met' ? of - points : 0;
+
+const lostAtStarts = new WeakMap<AnswerKey, WeakMap<Book, ReadonlyMap<string, number>>>();
+
+/** What the untouched start loses, result by result: this is what there is to earn. */
+export function lostAtStart(key: AnswerKey, start: Book): ReadonlyMap<string, number> {
+  const ofKey = lostAtStarts.get(key) ?? new WeakMap<Book, ReadonlyMap<string, number>>();
+  lostAtStarts.set(key, ofKey);
+  let lost = ofKey.get(start);
+  if (!lost) {
+    const results = bearingUndone(runChecks(new Marking(key, start, { start })));
+    const faults = results.filter((each) => lossOf(each) > 0);
+    lost = new Map(faults.map((each) => [countedRef(each), lossOf(each)]));
+    ofKey.set(start, lost);
+  }
+  return lost;
+}
+
+/** Points as they are earned from a starting point; where it lacks nothing, as if there were none. */
+export function pointsSince(
+  toEarn: ReadonlyMap<string, number>,
+  results: readonly CheckResult[],
+): { points: number; of: number } {
+  if (toEarn.size === 0) return pointsOf(results);
+  let of = 0;
+  for (const worth of toEarn.values()) of += worth;
+  let lost = 0;
+  for (const result of results) {
+    if (result.outcome === 'cannot-judge') of -= toEarn.get(countedRef(result)) ?? 0;
+    else lost += lossOf(result);
+  }
+  return { points: Math.max(0, of - lost), of };
+}
+
+/** Points had, and the most that could be had, over some results. */
+export function pointsOf(results: readonly Pick<CheckResult, 'outcome' | 'points' | 'of'>[]): {
+  points: number;
+  of: number;
+} {
+  let points = 0;
+  let of = 0;
+  for (const result of results) {
+    if (result.outcome === 'cannot-judge') continue;
+    points += result.points;
+    of += result.of;
+  }
+  return { points, of };
+}
