@@ -5,3 +5,4 @@ export * from './books.js';
 export * from './exercises.js';
 export * from './groups.js';
 export * from './tries.js';
+export * from './rehearsals.js';

@@ -17,6 +17,8 @@ import { DATABASE, SETTINGS } from './http/tokens.js';
 import { PeopleController } from './people/people.controller.js';
 import { PeopleService } from './people/people.service.js';
 import { SessionGuard } from './people/session.guard.js';
+import { RehearsalsController } from './rehearsals/rehearsals.controller.js';
+import { RehearsalsService } from './rehearsals/rehearsals.service.js';
 import { CheckingService } from './results/checking.service.js';
 import { ClassResultsService } from './results/class-results.service.js';
 import { MarkingService } from './results/marking.service.js';
@@ -40,6 +42,7 @@ export class AppModule {
         GroupsController,
         ExercisesController,
         TriesController,
+        RehearsalsController,
         ResultsController,
       ],
       providers: [
@@ -56,6 +59,7 @@ export class AppModule {
         CheckingService,
         ShownResults,
         TriesService,
+        RehearsalsService,
         MarkingService,
         ClassResultsService,
         DemoWorld,

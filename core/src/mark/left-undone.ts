@@ -3,9 +3,13 @@ import type { Judged, Marking } from '../check/index.js';
 
 type Undone = (marking: Marking, work: Account) => boolean;
 
+const notPlaced: Undone = (_, { type }) => type === null;
+
 /** When a fault of an account is nothing done, rather than something done wrong. */
 const ACCOUNT_UNDONE: Readonly<Record<string, Undone>> = {
-  'account.statement': (_, { type }) => type === null,
+  'account.statement': notPlaced,
+  'account.section': notPlaced,
+  'account.type': notPlaced,
   'account.number-in-band': (_, { number }) => number === null,
   'opening.amount': ({ work }, { id }) => openingOf(work, id) === 0,
 };

@@ -3,7 +3,7 @@ import type { Help, Me } from '@gleddo/contract';
 import { AUTHOR, type Rules } from '@gleddo/core';
 import { eq, or } from 'drizzle-orm';
 import type { Database, Queries } from '../database/open-database.js';
-import { companies, exercises, tries } from '../database/schema/index.js';
+import { companies, exercises, rehearsals, tries } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 
@@ -59,6 +59,8 @@ export class BookAccess {
       const startBookId = isKey ? exercise.startBookId : null;
       return exercise.ownerId === me.id ? { ...OWN, startBookId } : null;
     }
+    const rehearsed = await this.rehearsal(bookId);
+    if (rehearsed) return rehearsed.ownerId === me.id ? asStudent(rehearsed, true) : null;
     const [work] = await this.db
       .select({ ownerId: exercises.ownerId, startBookId: exercises.startBookId })
       .from(tries)
@@ -76,27 +78,47 @@ export class BookAccess {
 
   private async student(bookId: string, me: Me): Promise<Rights | null> {
     const [work] = await this.db
-      .select({
-        personId: tries.personId,
-        state: tries.state,
-        entriesMayChange: exercises.entriesMayChange,
-        startBookId: exercises.startBookId,
-        types: exercises.helpTypes,
-        totals: exercises.helpTotals,
-        bands: exercises.helpBands,
-        keyRules: exercises.keyRules,
-      })
+      .select({ personId: tries.personId, state: tries.state, ...RULES_OF_TRY })
       .from(tries)
       .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(eq(tries.bookId, bookId));
     if (work?.personId !== me.id) return null;
-    const { entriesMayChange, types, totals, bands, startBookId } = work;
-    const isBack = work.state === 'given-back';
-    const asksSides = pointsIn(work.keyRules, 'account.normal-side') > 0;
-    const help = isBack ? ALL_HELP : { types, totals, bands, asksSides };
-    const rules: Rules = { by: 'student', entriesMayChange };
-    return { mayChange: work.state === 'working', why: HANDED_IN, rules, help, startBookId };
+    const rights = asStudent(work, work.state === 'working');
+    return work.state === 'given-back' ? { ...rights, help: ALL_HELP } : rights;
   }
+
+  private async rehearsal(bookId: string) {
+    const [row] = await this.db
+      .select({ ownerId: exercises.ownerId, ...RULES_OF_TRY })
+      .from(rehearsals)
+      .innerJoin(exercises, eq(exercises.id, rehearsals.exerciseId))
+      .where(eq(rehearsals.bookId, bookId));
+    return row;
+  }
+}
+
+const RULES_OF_TRY = {
+  entriesMayChange: exercises.entriesMayChange,
+  startBookId: exercises.startBookId,
+  types: exercises.helpTypes,
+  totals: exercises.helpTotals,
+  bands: exercises.helpBands,
+  keyRules: exercises.keyRules,
+};
+
+type RulesOfTry = Pick<
+  typeof exercises.$inferSelect,
+  'entriesMayChange' | 'startBookId' | 'keyRules'
+> &
+  Pick<Help, 'types' | 'totals' | 'bands'>;
+
+/** What a student may, and is helped with, by the rules of the exercise. */
+function asStudent(exercise: RulesOfTry, mayChange: boolean): Rights {
+  const { entriesMayChange, startBookId, types, totals, bands } = exercise;
+  const asksSides = pointsIn(exercise.keyRules, 'account.normal-side') > 0;
+  const rules: Rules = { by: 'student', entriesMayChange };
+  const help = { types, totals, bands, asksSides };
+  return { mayChange, why: HANDED_IN, rules, help, startBookId };
 }
 
 /** The points that the rules of a key put on a check; 0 when they say nothing of it. */

@@ -1,13 +1,6 @@
 import { createHash } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
-import {
-  checkWork,
-  writeBook,
-  writeKey,
-  type AnswerKey,
-  type Book,
-  type CheckResult,
-} from '@gleddo/core';
+import { checkWork, writeBook, writeKey, type AnswerKey, type Book } from '@gleddo/core';
 import { and, desc, eq, sum } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { BooksService } from '../books/books.service.js';
@@ -15,6 +8,7 @@ import type { Database, Queries } from '../database/open-database.js';
 import { checkResults, checks, keys, notes, tries } from '../database/schema/index.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
+import { pairsOf, resultRow } from './result-rows.js';
 
 export type TryRow = typeof tries.$inferSelect;
 
@@ -69,12 +63,6 @@ export class CheckingService {
     const { book, revision } = await this.books.read(work.bookId);
     const checked = checkWork(version.key, book, { start: version.start });
     const runId = nanoid();
-    const pairs = checked.recognition.pairs.map(({ keys: of, works, confidence, reasons }) => ({
-      keys: of.map((account) => account.id),
-      works: works.map((account) => account.id),
-      confidence,
-      reasons,
-    }));
     await this.db.transaction(async (tx) => {
       await tx.insert(checks).values({
         id: runId,
@@ -83,12 +71,12 @@ export class CheckingService {
         bookRevision: revision,
         points: checked.points,
         outOf: checked.of,
-        pairs: JSON.stringify(pairs),
+        pairs: JSON.stringify(pairsOf(checked)),
       });
       if (checked.results.length > 0)
         await tx
           .insert(checkResults)
-          .values(checked.results.map((each, i) => rowOf(runId, each, i)));
+          .values(checked.results.map((each, i) => resultRow(runId, each, i)));
       await tx.update(tries).set({ checkId: runId }).where(eq(tries.id, work.id));
       await this.addUp(work.id, tx);
     });
@@ -110,22 +98,3 @@ export class CheckingService {
     await db.update(tries).set({ points, outOf: run.outOf }).where(eq(tries.id, tryId));
   }
 }
-
-const rowOf = (runId: string, result: CheckResult, position: number) => ({
-  runId,
-  position,
-  check: result.check,
-  subjectKind: result.subject.kind,
-  subjectId: result.subject.id,
-  outcome: result.outcome,
-  points: result.points,
-  outOf: result.of,
-  content: JSON.stringify({
-    ref: result.ref,
-    facts: result.facts,
-    from: result.from,
-    difference: result.difference ?? null,
-    causes: result.causes ?? [],
-    date: result.date ?? null,
-  }),
-});

@@ -21,7 +21,7 @@ export function BriefView({ exercise }: { exercise: ExerciseAnswer }) {
           <Input
             id="brief-title"
             value={title}
-            maxLength={200}
+            maxLength={120}
             onChange={(event) => setTyped({ title: event.target.value, brief })}
           />
           <label htmlFor="brief-text">

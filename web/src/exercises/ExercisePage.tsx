@@ -7,6 +7,7 @@ import { KEPT_PARTS, KeptBookView, WorkTabs } from '../work/WorkView';
 import { BriefView } from './BriefView';
 import { ChecksView } from './ChecksView';
 import { HandOutView } from './HandOutView';
+import { TryItView } from './TryItView';
 import { useExercise } from './use-exercise';
 
 const TABS = [
@@ -14,6 +15,7 @@ const TABS = [
   ['start', 'Starting point'],
   ['key', 'Answer key'],
   ['checks', 'Checks'],
+  ['try', 'Try it'],
   ['hand-out', 'Hand out'],
 ] as const;
 
@@ -33,6 +35,7 @@ export default function ExercisePage() {
       <ExerciseHead exercise={exercise.data} />
       {tab === 'brief' && <BriefView exercise={exercise.data} />}
       {tab === 'checks' && <ChecksView exercise={exercise.data} />}
+      {tab === 'try' && <TryItView exercise={exercise.data} part={part ?? ''} />}
       {tab === 'hand-out' && <HandOutView exercise={exercise.data} />}
     </>
   );

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { CompanySummary, ExerciseSummary } from '@gleddo/contract';
 import { Button, Dropdown } from 'antd';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { get } from '../api/client';
 import { ListPage } from '../shell/ListPage';
 import { makingAddress } from './use-making';
@@ -46,17 +46,21 @@ export default function ExercisesPage() {
 
 /** From which company the new exercise is made. */
 function MakeFrom() {
+  const navigate = useNavigate();
   const companies = useQuery({
     queryKey: ['companies'],
     queryFn: () => get<CompanySummary[]>('companies'),
   });
   const items = (companies.data ?? []).map(({ bookId, name }) => ({
     key: bookId,
-    label: <Link to={makingAddress(bookId)}>from {name}</Link>,
+    label: `from ${name}`,
   }));
   if (items.length === 0) return null;
   return (
-    <Dropdown menu={{ items }} trigger={['click']}>
+    <Dropdown
+      trigger={['click']}
+      menu={{ items, onClick: ({ key }) => void navigate(makingAddress(key)) }}
+    >
       <Button type="primary">Make an exercise</Button>
     </Dropdown>
   );

@@ -83,7 +83,7 @@ export function MakeExercise({ bookId }: { bookId: string }) {
         <Input
           id="exercise-title"
           value={title}
-          maxLength={140}
+          maxLength={120}
           placeholder="Such as: Quarter-end"
           onChange={(event) => setTitle(event.target.value)}
           onPressEnter={() => make.mutate()}

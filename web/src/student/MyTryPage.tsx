@@ -7,8 +7,9 @@ import { OpenBook } from '../book/open-book';
 import { Brief } from '../exercises/Brief';
 import { momentText } from '../figures/days';
 import { Asking } from '../shell/Asking';
+import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
-import { RETURNED_PARTS, WORK_PARTS, WorkTabs, WorkView } from '../work/WorkView';
+import { RETURNED_PARTS, WORK_PARTS, WorkTabs } from '../work/WorkView';
 import { GivenBack } from './GivenBack';
 import { HandIn } from './HandIn';
 import { InterimCheck } from './InterimCheck';
@@ -98,12 +99,7 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
         </div>
       </div>
       <BookSays />
-      <div className="brief-beside">
-        <section className="paper" aria-label="The brief">
-          <Brief text={mine.brief} />
-        </section>
-        <WorkView part={tab} />
-      </div>
+      <BesideBrief brief={mine.brief} part={tab} />
     </OpenBook>
   );
 }

@@ -59,3 +59,18 @@ export const keys = pgTable(
   },
   (table) => [uniqueIndex('keys_version').on(table.exerciseId, table.version)],
 );
+
+/** The instructor's own go at an exercise, as a student would: it counts nowhere and is not kept with the tries. */
+export const rehearsals = pgTable(
+  'rehearsals',
+  {
+    exerciseId: text('exercise_id')
+      .primaryKey()
+      .references(() => exercises.id, { onDelete: 'cascade' }),
+    bookId: text('book_id')
+      .notNull()
+      .references(() => books.id),
+    begunAt: timestamp('begun_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [index('rehearsals_book').on(table.bookId)],
+);

@@ -1,0 +1,17 @@
+import type { PairShown, ShownResult } from './tries.js';
+
+/** An instructor's own go at an exercise, to see it as a student does. */
+export interface Rehearsal {
+  readonly exerciseId: string;
+  /** Null until it is begun. */
+  readonly bookId: string | null;
+  readonly begunAt: string | null;
+}
+
+/** What the checks say of the rehearsal as it stands; kept nowhere. */
+export interface RehearsalMarks {
+  readonly points: number;
+  readonly of: number;
+  readonly results: readonly ShownResult[];
+  readonly pairs: readonly PairShown[];
+}

@@ -1,0 +1,89 @@
+import { expect, test } from '@playwright/test';
+import { choose, comeInAs, findPlace, saved } from './people.js';
+
+test('an exercise is made from its own page, with a brief proposed and its points told', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'Exercises' }).click();
+  await page.getByRole('button', { name: 'Make an exercise' }).click();
+  await page.getByRole('menuitem', { name: 'from Juniper Lane Nursery' }).click();
+  const dialog = page.getByRole('dialog', { name: 'An exercise from Juniper Lane Nursery' });
+  await dialog.getByLabel('Title').fill('Places in the nursery');
+  await dialog.getByRole('radio', { name: /^Place them/ }).check();
+  await dialog.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.locator('#brief-text')).toHaveValue(/wait in the tray/);
+
+  await page.getByRole('link', { name: 'Checks', exact: true }).click();
+  await expect(page.getByText('103 points to earn.')).toBeVisible();
+  await page.getByLabel('Points for: Section', { exact: true }).fill('3');
+  await expect(page.getByText('153 points to earn.')).toBeVisible();
+  for (const field of await page.getByLabel(/^Points for/).all()) await field.fill('0');
+  await expect(page.getByText(/^The starting point lacks nothing that is checked/)).toBeVisible();
+});
+
+test('an exercise asked for is left again by the button that goes back', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: /Juniper Lane Nursery/ }).click();
+  await page.getByRole('button', { name: 'Make an exercise' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await expect(page.locator('.spread')).toBeVisible();
+});
+
+test('a key has a profile like a company: its numbers change, and an account is found from there', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'Exercises' }).click();
+  await page.getByRole('link', { name: /^Mend the nursery’s books/ }).click();
+  await page.getByRole('link', { name: 'Answer key' }).click();
+  await page.getByRole('link', { name: 'Profile', exact: true }).click();
+  await page.getByRole('link', { name: 'Account numbers' }).click();
+  const card = page.getByRole('region', { name: 'Account numbers' });
+  await card.getByRole('combobox', { name: 'Another number plan' }).click();
+  await choose(page, /^Five digits/);
+  await card.getByRole('button', { name: /^Renumber/ }).click();
+  await saved(page);
+  await page.keyboard.press('/');
+  await page.keyboard.type('nursery field');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/key\/chart\?account=field$/);
+  await expect(page.getByLabel('Name of the account')).toHaveValue('Nursery field');
+  await expect(page.getByText('10100', { exact: true }).first()).toBeVisible();
+});
+
+test('an instructor tries an exercise as a student: its help, its marks as they change, begun again', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'Exercises' }).click();
+  await page.getByRole('link', { name: /^Where does it stand/ }).click();
+  await page.getByRole('link', { name: 'Checks', exact: true }).click();
+  await page.getByRole('checkbox', { name: /^The bands of the number plan/ }).uncheck();
+  await page.getByRole('button', { name: 'Keep the checks' }).click();
+  await page.getByRole('link', { name: 'Try it' }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await expect(page.locator('.tray')).toContainText('Gift vouchers sold');
+  await expect(page.locator('.ruler')).toHaveCount(0);
+
+  const marks = () => page.getByRole('region', { name: 'Margin notes' });
+  await page.getByRole('link', { name: 'Marks' }).click();
+  await expect(marks()).toContainText('0 of 82');
+  await page.getByRole('link', { name: 'Chart', exact: true }).click();
+  await page.locator('.tray').getByText('Gift vouchers sold').click();
+  await findPlace(page, page.locator('.slip'), 'deferred');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await page.getByRole('link', { name: 'Marks' }).click();
+  await expect(marks()).toContainText('4 of 82');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(marks()).toContainText('0 of 82');
+
+  await page.getByRole('button', { name: 'Begin again' }).click();
+  await page.getByRole('tooltip').getByRole('button', { name: 'Begin again' }).click();
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  await page.goto('/results');
+  await expect(page.getByRole('link', { name: /^Where does it stand.* 11 begun/ })).toBeVisible();
+});

@@ -1,0 +1,27 @@
+import { Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
+import type { Me, Rehearsal, RehearsalMarks } from '@gleddo/contract';
+import { Only, SignedIn } from '../people/signed-in.js';
+import { RehearsalsService } from './rehearsals.service.js';
+
+@Only('instructor')
+@Controller('api/exercises/:id/rehearsal')
+export class RehearsalsController {
+  constructor(private readonly rehearsals: RehearsalsService) {}
+
+  @Get()
+  open(@Param('id') id: string, @SignedIn() me: Me): Promise<Rehearsal> {
+    return this.rehearsals.open(me, id);
+  }
+
+  @Post('begin')
+  @HttpCode(200)
+  begin(@Param('id') id: string, @SignedIn() me: Me): Promise<Rehearsal> {
+    return this.rehearsals.begin(me, id);
+  }
+
+  @Post('check')
+  @HttpCode(200)
+  check(@Param('id') id: string, @SignedIn() me: Me): Promise<RehearsalMarks> {
+    return this.rehearsals.check(me, id);
+  }
+}

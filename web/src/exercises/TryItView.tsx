@@ -1,0 +1,107 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { ExerciseAnswer, Rehearsal, RehearsalMarks } from '@gleddo/contract';
+import { Button, Popconfirm } from 'antd';
+import { useEffect } from 'react';
+import { Navigate } from 'react-router';
+import { get, post } from '../api/client';
+import { OpenBook, useOpenBook } from '../book/open-book';
+import { OwnMarked } from '../results/OwnMarked';
+import { Asking } from '../shell/Asking';
+import { BesideBrief } from '../work/BesideBrief';
+import { BookSays, BookTools } from '../work/BookTools';
+import { WORK_PARTS, WorkTabs } from '../work/WorkView';
+import { Brief } from './Brief';
+
+const PARTS = [...WORK_PARTS, ['marks', 'Marks']] as const;
+
+interface TryItProps {
+  readonly exercise: ExerciseAnswer;
+  readonly part: string;
+}
+
+/** The exercise as a student has it, to be tried by the instructor: it counts nowhere. */
+export function TryItView({ exercise, part }: TryItProps) {
+  const path = `exercises/${exercise.id}/rehearsal`;
+  const queries = useQueryClient();
+  const queryKey = ['rehearsal', exercise.id];
+  const rehearsal = useQuery({ queryKey, queryFn: () => get<Rehearsal>(path), staleTime: 0 });
+  const begin = useMutation({
+    mutationFn: () => post<Rehearsal>(`${path}/begin`),
+    onSuccess: (begun) => queries.setQueryData(queryKey, begun),
+  });
+  const base = `/exercises/${exercise.id}/try`;
+  if (!rehearsal.data) return <Asking of={rehearsal} what="Your try" />;
+  const { bookId } = rehearsal.data;
+  if (bookId === null) return <NotBegun exercise={exercise} begin={begin} />;
+  if (!PARTS.some(([known]) => known === part)) return <Navigate to={`${base}/chart`} replace />;
+  return (
+    <OpenBook id={bookId} key={bookId}>
+      <div className="sub-head">
+        <WorkTabs base={base} parts={PARTS} />
+        <span className="mark-says">As your students have it; yours counts nowhere.</span>
+        <div className="actions">
+          <BookTools />
+          <Popconfirm
+            title="Begin again from the starting point?"
+            description="What you did in this try is left behind."
+            okText="Begin again"
+            cancelText="Go on"
+            onConfirm={() => begin.mutate()}
+          >
+            <Button loading={begin.isPending}>Begin again</Button>
+          </Popconfirm>
+        </div>
+      </div>
+      <BookSays />
+      {part === 'marks' ? (
+        <Marks path={path} />
+      ) : (
+        <BesideBrief brief={exercise.brief} part={part} />
+      )}
+    </OpenBook>
+  );
+}
+
+interface NotBegunProps {
+  readonly exercise: ExerciseAnswer;
+  readonly begin: { mutate(): void; readonly isPending: boolean; readonly error: Error | null };
+}
+
+function NotBegun({ exercise, begin }: NotBegunProps) {
+  return (
+    <main className="desk">
+      <section className="paper narrow">
+        <h2>Try it as a student</h2>
+        <p>
+          You get a book of your own from the starting point, with the help that students have.
+          Under <em>Marks</em> you see what the checks say of it at any moment. It counts nowhere,
+          and nobody else sees it.
+        </p>
+        <Brief text={exercise.brief} />
+        <div className="slip-actions">
+          <Button type="primary" loading={begin.isPending} onClick={() => begin.mutate()}>
+            Begin
+          </Button>
+        </div>
+        {begin.error && (
+          <p className="refusal" role="alert">
+            {begin.error.message}
+          </p>
+        )}
+      </section>
+    </main>
+  );
+}
+
+/** What the checks say of the try as it has been saved; told anew whenever it changes. */
+function Marks({ path }: { path: string }) {
+  const { book, saving } = useOpenBook();
+  const { mutate, data, error } = useMutation({
+    mutationFn: () => post<RehearsalMarks>(`${path}/check`),
+  });
+  useEffect(() => {
+    if (saving === 'saved') mutate();
+  }, [mutate, book, saving]);
+  if (!data) return <Asking of={{ error, refetch: () => mutate() }} what="What the checks say" />;
+  return <OwnMarked work={book} notes={[]} {...data} />;
+}
