@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { nothingSerious } from './accessible.js';
 import { choose, comeInAs, findPlace, saved } from './people.js';
 
 test('an exercise is made from its own page, with a brief proposed and its points told', async ({
@@ -67,6 +68,8 @@ test('an instructor tries an exercise as a student: its help, its marks as they 
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await expect(page.locator('.tray')).toContainText('Gift vouchers sold');
   await expect(page.locator('.ruler')).toHaveCount(0);
+
+  await nothingSerious(page, 'a try with its tray');
 
   const marks = () => page.getByRole('region', { name: 'Margin notes' });
   await page.getByRole('link', { name: 'Marks' }).click();

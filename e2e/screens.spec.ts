@@ -1,18 +1,6 @@
-import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { nothingSerious } from './accessible.js';
 import { choose, comeInAs } from './people.js';
-
-/** Looks at the whole page, or at a part of it that is new. */
-async function nothingSerious(page: Page, where: string, part = 'body'): Promise<void> {
-  await page.waitForTimeout(200);
-  const { violations } = await new AxeBuilder({ page })
-    .include(part)
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-    .analyze();
-  const serious = violations.filter((each) => ['serious', 'critical'].includes(each.impact ?? ''));
-  const told = serious.map(({ id, nodes }) => `${where}: ${id}: ${nodes[0]?.html.slice(0, 160)}`);
-  expect.soft(told).toEqual([]);
-}
 
 async function visit(page: Page, address: string, shows: string): Promise<void> {
   await page.goto(address);
@@ -94,7 +82,9 @@ test('axe finds nothing serious where exercises are made and marked', async ({ p
   const exercise = page.url().replace('/brief', '');
   await visit(page, `${exercise}/brief`, '#brief-text');
   await visit(page, `${exercise}/key/chart`, '.spread');
+  await visit(page, `${exercise}/key/profile/numbers`, '.lines-table');
   await visit(page, `${exercise}/checks`, '.lines-table');
+  await visit(page, `${exercise}/try`, '.slip-actions');
   await visit(page, `${exercise}/hand-out`, '.paper');
   await visit(page, '/groups', '.row-link');
   await page.getByRole('link', { name: /Bookkeeping, spring term/ }).click();

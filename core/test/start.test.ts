@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import {
   checkWork,
   FAULT_KINDS,
+  faultOf,
   faultsOfBook,
   keyOf,
   plantFaults,
@@ -185,8 +186,9 @@ describe('points are earned from the starting point', () => {
     const { start, of } = marked('number-them');
     const bare = { ...start, accounts: start.accounts.map((each) => ({ ...each, number: null })) };
     const { results } = of(bare);
-    const outcomes = results.filter(({ check }) => check === 'account.number-in-band');
-    expect(new Set(outcomes.map(({ outcome }) => outcome))).toEqual(new Set(['not-met']));
+    const numbers = results.filter(({ check }) => check === 'account.number-in-band');
+    expect(new Set(numbers.map(({ outcome }) => outcome))).toEqual(new Set(['not-met']));
+    expect(new Set(numbers.map(faultOf))).toEqual(new Set(['No number yet']));
   });
 
   it('faults beside what was asked cost their points, never more than there are', () => {

@@ -6,6 +6,7 @@ export const accountNumberInBand: Check = {
   id: 'account.number-in-band',
   title: 'Number in its band',
   fault: 'Number outside its band',
+  undone: { fact: 'number', fault: 'No number yet' },
   compares: 'The number lies in the band that the number plan keeps for the account’s place.',
   points: 1,
   run: (marking) =>

@@ -8,6 +8,7 @@ export const accountStatement: Check = {
   id: 'account.statement',
   title: 'Statement',
   fault: 'On the wrong statement',
+  undone: { fact: 'section', fault: 'Not placed yet' },
   compares: 'Balance sheet or profit and loss: the account stands on the key’s statement.',
   points: 2,
   run: (marking) =>

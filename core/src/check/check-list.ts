@@ -12,7 +12,7 @@ import { accountRetired } from './account-retired.js';
 import { accountSection } from './account-section.js';
 import { accountStatement } from './account-statement.js';
 import { accountType } from './account-type.js';
-import type { Check } from './check.js';
+import type { Check, CheckResult } from './check.js';
 import { entryAmounts } from './entry-amounts.js';
 import { entryDate } from './entry-date.js';
 import { entryExtra } from './entry-extra.js';
@@ -64,6 +64,13 @@ export const checkById = (id: string): Check | null =>
 export function runChecks(marking: Marking): Marking {
   for (const check of CHECKS) for (const found of check.run(marking)) marking.add(check, found);
   return marking;
+}
+
+/** What is wrong, in a few words; the check's id for a check that is no more. */
+export function faultOf({ check, facts }: Pick<CheckResult, 'check' | 'facts'>): string {
+  const found = checkById(check);
+  if (found?.undone && facts[found.undone.fact] === null) return found.undone.fault;
+  return found?.fault ?? check;
 }
 
 /** The sentence of a result, made from its code and facts when it is shown. */

@@ -53,6 +53,8 @@ export interface Check {
   readonly title: string;
   /** What is wrong where it is not met, in a few words. */
   readonly fault: string;
+  /** What the fault is called where this fact is null: nothing was done yet, rather than something wrong. */
+  readonly undone?: { readonly fact: string; readonly fault: string };
   /** What it compares, for the instructor. */
   readonly compares: string;
   readonly points: number;

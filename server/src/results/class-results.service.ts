@@ -2,12 +2,13 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { ClassResults, ClassRow, Me, PlacementCell } from '@gleddo/contract';
 import {
   accountOf,
-  checkById,
   columnOf,
+  faultOf,
   readKey,
   sectionIdOf,
   worst,
   type AnswerKey,
+  type CheckResult,
   type Outcome,
 } from '@gleddo/core';
 import { eq, inArray } from 'drizzle-orm';
@@ -178,7 +179,10 @@ function missedOf(
     .sort((a, b) => b.count - a.count)
     .slice(0, MOST_MISSED)
     .map(({ row, count }) => ({
-      fault: checkById(row.check)?.fault ?? row.check,
+      fault: faultOf({
+        check: row.check,
+        facts: (JSON.parse(row.content) as Pick<CheckResult, 'facts'>).facts,
+      }),
       about: subjectName(key, row),
       share: count / Math.max(1, results.size),
     }));

@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Note, PairShown, ShownResult } from '@gleddo/contract';
-import { checkById, sentenceOf, type CheckResult } from '@gleddo/core';
+import { checkById, faultOf, sentenceOf, type CheckResult } from '@gleddo/core';
 import { asc, eq } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
 import { checkResults, checks, keys, notes } from '../database/schema/index.js';
@@ -62,7 +62,7 @@ export function shown(row: Row): ShownResult {
   return {
     check,
     title: checkById(check)?.title ?? check,
-    fault: checkById(check)?.fault ?? check,
+    fault: faultOf({ check, facts }),
     ref,
     subject: { kind: row.subjectKind as ShownResult['subject']['kind'], id: row.subjectId },
     outcome,

@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { InterimCheck, Me, MyTry, MyTryDetail } from '@gleddo/contract';
-import { checkById, checkWork, type Checked } from '@gleddo/core';
+import { checkWork, faultOf, type Checked } from '@gleddo/core';
 import { and, desc, eq } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { BooksService } from '../books/books.service.js';
@@ -116,9 +116,9 @@ function interimCheck({ results, recognition }: Checked): InterimCheck {
   const faults = results.filter((result) => result.outcome === 'not-met');
   return {
     met: results.filter((result) => result.outcome === 'met').length,
-    notMet: faults.map(({ check, subject }) => ({
-      fault: checkById(check)?.fault ?? check,
-      about: recognition.byKey.get(subject.id)?.works[0]?.name ?? '',
+    notMet: faults.map((fault) => ({
+      fault: faultOf(fault),
+      about: recognition.byKey.get(fault.subject.id)?.works[0]?.name ?? '',
     })),
   };
 }

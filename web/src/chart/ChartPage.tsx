@@ -24,7 +24,7 @@ import { EmptyLine } from './EmptyLine';
 /** The left page: the balance sheet, each account at its place. */
 export function SheetPage() {
   const { figures, period, book } = useDesk();
-  const { sections, notPlaced } = figures.sheet;
+  const { sections } = figures.sheet;
   const lastEquity = sections.filter((section) => section.class === 'equity').at(-1);
   return (
     <Page
@@ -33,14 +33,6 @@ export function SheetPage() {
       when={`as at ${longDay(period.to)}`}
       grid
     >
-      {notPlaced && (
-        <div className="tray">
-          <ChartSection section={notPlaced} />
-          <p className="mark-says">
-            Waiting for a place: drag them, press Alt ↓, or open one and choose where it is placed.
-          </p>
-        </div>
-      )}
       {sections.map((section) => (
         <ChartSection key={section.id} section={section} withProfit={section === lastEquity} />
       ))}
@@ -110,13 +102,19 @@ export function FixedRow({ className = '', numbered, name, mark = '', figure }: 
   );
 }
 
-function ChartSection({ section, withProfit }: { section: SectionFigures; withProfit?: boolean }) {
+interface ChartSectionProps {
+  readonly section: SectionFigures;
+  readonly withProfit?: boolean;
+  readonly numbered?: boolean;
+}
+
+export function ChartSection(props: ChartSectionProps) {
   const desk = useDesk();
+  const { section, withProfit = false, numbered = desk.book.numberPlan !== null } = props;
   const { book, figures, mayChange } = desk;
   const money = section.id === NOT_PLACED ? desk.trayMoney : desk.money;
   const { profit } = figures.sheet.totals;
   const total = withProfit ? section.total + profit : section.total;
-  const numbered = book.numberPlan !== null;
   return (
     <div className="section">
       <SectionRuler section={section} />
@@ -127,7 +125,7 @@ function ChartSection({ section, withProfit }: { section: SectionFigures; withPr
             {money(total)}
           </span>
         </div>
-        <AccountRows section={section} />
+        <AccountRows section={section} numbered={numbered} />
         {withProfit && (
           <FixedRow
             numbered={numbered}
@@ -149,7 +147,7 @@ function ChartSection({ section, withProfit }: { section: SectionFigures; withPr
 /** More of a section than any screen shows at first. */
 const FIRST_ROWS = 60;
 
-function AccountRows({ section }: { section: SectionFigures }) {
+function AccountRows({ section, numbered }: { section: SectionFigures; numbered: boolean }) {
   const desk = useDesk();
   const { book, figures, showsRetired, origins, showsChangesOnly } = desk;
   const all = chartOf(book).get(section.id) ?? [];
@@ -174,7 +172,7 @@ function AccountRows({ section }: { section: SectionFigures }) {
           scheme={book.scheme}
           budget={desk.showsBudget ? budgetFigure(book, account) : null}
           money={section.id === NOT_PLACED ? desk.trayMoney : desk.money}
-          numbered={book.numberPlan !== null}
+          numbered={numbered}
           isFolded={desk.folded.has(account.id)}
           origin={origins?.get(account.id) ?? 'given'}
           selected={desk.selected === accountRow(account.id)}
@@ -188,7 +186,7 @@ function AccountRows({ section }: { section: SectionFigures }) {
       {virtual.map((line) => (
         <FixedRow
           key={line.account.id}
-          numbered={book.numberPlan !== null}
+          numbered={numbered}
           name={line.account.name}
           mark="waits here"
           figure={desk.money(line.amount)}

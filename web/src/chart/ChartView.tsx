@@ -8,7 +8,7 @@ import {
 } from '@dnd-kit/core';
 import { accountOf, moveTo, sectionIdOf, siblingsIn } from '@gleddo/core';
 import { Checkbox } from 'antd';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Spread } from '../spread/Spread';
@@ -20,18 +20,16 @@ import { ListView } from './ListView';
 import { PasteRows } from './PasteRows';
 import { Slip } from './Slip';
 import { TogetherBar } from './TogetherBar';
+import { Tray } from './Tray';
 
 /** The chart of accounts, which is the two statements, live. */
 export function ChartView() {
   const desk = useChartDesk();
   const onKey = useChartKeys(desk);
-  const around = useRef<HTMLDivElement>(null);
   useEffect(() => {
     const id = accountOfRow(desk.selected);
     if (id === null || !desk.wantsFocus() || desk.slip !== 'closed') return;
-    const row = around.current?.querySelector<HTMLElement>(
-      `[data-row="${CSS.escape(accountRow(id))}"]`,
-    );
+    const row = document.querySelector<HTMLElement>(`[data-row="${CSS.escape(accountRow(id))}"]`);
     row?.focus({ preventScroll: true });
     row?.scrollIntoView({ block: 'nearest' });
   });
@@ -44,7 +42,7 @@ export function ChartView() {
   );
   return (
     <ChartDeskContext value={desk}>
-      <div ref={around} className="book-desk" onKeyDown={onKey}>
+      <div className="book-desk" onKeyDown={onKey}>
         {desk.list ? (
           <div className="list-desk">
             <ListView list={desk.list} />
@@ -78,18 +76,21 @@ function DraggableSpread({ desk, over }: DraggableSpreadProps) {
       }}
       accessibility={{ container: document.body }}
     >
-      <Spread
-        className={desk.book.numberPlan ? '' : 'no-numbers'}
-        left={<SheetPage />}
-        right={<ProfitPage />}
-        leftFoot={desk.help.totals && <BalanceFoot figures={desk.figures} money={desk.money} />}
-        rightFoot={
-          desk.help.totals && (
-            <ProfitFoot scheme={desk.book.scheme} figures={desk.figures} money={desk.money} />
-          )
-        }
-        over={over}
-      />
+      <div className="spread-and-tray">
+        <Tray />
+        <Spread
+          className={desk.book.numberPlan ? '' : 'no-numbers'}
+          left={<SheetPage />}
+          right={<ProfitPage />}
+          leftFoot={desk.help.totals && <BalanceFoot figures={desk.figures} money={desk.money} />}
+          rightFoot={
+            desk.help.totals && (
+              <ProfitFoot scheme={desk.book.scheme} figures={desk.figures} money={desk.money} />
+            )
+          }
+          over={over}
+        />
+      </div>
     </DndContext>
   );
 }

@@ -10,7 +10,7 @@ interface Asked {
 export function Asking({ of, what }: { of: Asked; what: string }) {
   if (!of.error)
     return (
-      <div className="desk" aria-busy="true" aria-label={`${what} is being fetched`}>
+      <div className="desk" role="status" aria-busy="true" aria-label={`${what} is being fetched`}>
         <div className="paper">
           <Skeleton active paragraph={{ rows: 8 }} />
         </div>
