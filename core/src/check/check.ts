@@ -32,9 +32,9 @@ export interface Finding {
   /** False when a first finding of the same check already bears its points. */
   readonly bearsPoints?: boolean;
   /** Statement checks only: theirs less the key's, and what it is made of. */
-  readonly difference?: Amount;
-  readonly causes?: readonly CauseShare[];
-  readonly date?: StatementDate;
+  readonly difference?: Amount | undefined;
+  readonly causes?: readonly CauseShare[] | undefined;
+  readonly date?: StatementDate | undefined;
 }
 
 /** A finding with its points: what is stored of a check. */

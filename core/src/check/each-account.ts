@@ -45,14 +45,17 @@ function followed(
   judged: Verdict,
   isThere: boolean,
 ): Finding {
-  const { outcome } = judged;
-  const about = { subject: aboutAccount(key.id), facts: judged.facts };
-  if (outcome === 'cannot-judge' || (outcome === 'met' && isThere)) return { ...about, outcome };
+  const { outcome, facts } = judged;
+  const subject = aboutAccount(key.id);
+  if (outcome === 'cannot-judge' || (outcome === 'met' && isThere))
+    return { subject, outcome, facts };
   const refs = ['account.present', ...(outcome === 'met' ? [] : after)];
   const from = marking.rootsOf(...refs.map((check) => `${check}:${key.id}`));
-  if (from.length > 0) return { ...about, outcome: 'follows', from };
-  return judged.from ? { ...about, outcome, from: judged.from } : { ...about, outcome };
+  if (from.length > 0) return { subject, outcome: 'follows', facts, from };
+  return { subject, outcome, facts, from: judged.from ?? NOTHING };
 }
+
+const NOTHING: readonly string[] = [];
 
 /** Met when all of the accounts pass, with the name of the first that doesn't. */
 export function allPass(

@@ -50,13 +50,17 @@ export function eachEntry(
     if (!isThere && !isRequired(marking, entry.id)) continue;
     const verdict = judge(entry, isThere ? pair : null);
     const facts = () => ({ ...entryFacts(marking, entry), ...verdict.facts?.() });
-    const about = { subject: aboutEntry(entry.id), outcome: verdict.outcome, facts };
-    if (verdict.outcome !== 'met') {
-      const from = verdict.from ?? marking.rootsOf(...after.map((check) => `${check}:${entry.id}`));
-      found.push(from.length > 0 ? { ...about, outcome: 'follows', from } : about);
-    } else found.push(about);
+    const subject = aboutEntry(entry.id);
+    const { outcome } = verdict;
+    const from =
+      outcome === 'met'
+        ? NOTHING
+        : (verdict.from ?? marking.rootsOf(...after.map((check) => `${check}:${entry.id}`)));
+    found.push({ subject, outcome: from.length > 0 ? 'follows' : outcome, facts, from });
   }
   return found;
 }
+
+const NOTHING: readonly string[] = [];
 
 export const NO_ENTRIES = 'The work is a list of balances; it holds no entries.';

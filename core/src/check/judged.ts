@@ -3,34 +3,43 @@ import { refOf, type CauseShare, type CheckResult, type Finding, type Outcome } 
 
 /** A finding with its points. Its reference and its facts are made only when they are asked for. */
 export class Judged implements CheckResult {
-  readonly subject: Finding['subject'];
-  readonly outcome: Outcome;
-  readonly from: readonly string[];
-  readonly difference?: number;
-  readonly causes?: readonly CauseShare[];
-  readonly date?: NonNullable<Finding['date']>;
-  private readonly makeFacts: () => Facts;
   private madeFacts: Facts | null = null;
 
   constructor(
     readonly check: string,
-    finding: Finding,
+    private readonly finding: Finding,
     readonly points: number,
     readonly of: number,
-  ) {
-    this.subject = finding.subject;
-    this.outcome = finding.outcome;
-    this.from = finding.from ?? NONE;
-    this.makeFacts = finding.facts;
-    if (finding.difference !== undefined) this.difference = finding.difference;
-    if (finding.causes !== undefined) this.causes = finding.causes;
-    if (finding.date !== undefined) this.date = finding.date;
-  }
+  ) {}
 
   /** The same finding, bearing other points. */
   bearing(of: number): Judged {
-    const points = this.outcome === 'met' || this.outcome === 'follows' ? of : 0;
-    return Object.assign(Object.create(Judged.prototype) as Judged, this, { points, of });
+    const keeps = this.outcome === 'met' || this.outcome === 'follows';
+    return new Judged(this.check, this.finding, keeps ? of : 0, of);
+  }
+
+  get subject(): Finding['subject'] {
+    return this.finding.subject;
+  }
+
+  get outcome(): Outcome {
+    return this.finding.outcome;
+  }
+
+  get from(): readonly string[] {
+    return this.finding.from ?? NONE;
+  }
+
+  get difference(): number | undefined {
+    return this.finding.difference;
+  }
+
+  get causes(): readonly CauseShare[] | undefined {
+    return this.finding.causes;
+  }
+
+  get date(): Finding['date'] {
+    return this.finding.date;
   }
 
   get ref(): string {
@@ -38,7 +47,7 @@ export class Judged implements CheckResult {
   }
 
   get facts(): Facts {
-    return (this.madeFacts ??= this.makeFacts());
+    return (this.madeFacts ??= this.finding.facts());
   }
 }
 
