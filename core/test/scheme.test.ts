@@ -156,7 +156,7 @@ describe('another scheme for a book', () => {
     expect(read).toEqual({ ok: true, value: [operation] });
     expect(
       operationSays({ kind: 'change-scheme', scheme: withoutType(SCHEME, 'bank') }, shop()),
-    ).toBe('The scheme is “Ours” now; 1 accounts wait without a place.');
+    ).toBe('The scheme is “Ours” now; without a place: 1 account.');
   });
 
   it('undone gives back exactly the book, and statements balance all the while', () => {

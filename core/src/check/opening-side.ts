@@ -17,8 +17,11 @@ export const openingSide: Check = {
         return { outcome: 'follows', facts, from: [`opening.amount:${key.id}`] };
       return { outcome: isTurnedRound(openings) || works.length === 0 ? 'not-met' : 'met', facts };
     }),
-  says: (facts, outcome) =>
-    outcome === 'met'
-      ? `The opening balance stands in ${String(facts['wantedSide'])}.`
-      : `The opening balance of “${String(facts['name'])}”, ${String(facts['wanted'])}, stands in ${String(facts['foundSide'])}; it belongs in ${String(facts['wantedSide'])}.`,
+  says(facts, outcome) {
+    if (outcome === 'met') return `The opening balance stands in ${String(facts['wantedSide'])}.`;
+    const name = `“${String(facts['name'])}”`;
+    return facts['foundSide'] === null
+      ? `${name} has no opening balance; ${String(facts['wanted'])} belongs in ${String(facts['wantedSide'])}.`
+      : `The opening balance of ${name}, ${String(facts['wanted'])}, stands in ${String(facts['foundSide'])}; it belongs in ${String(facts['wantedSide'])}.`;
+  },
 };

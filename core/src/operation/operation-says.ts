@@ -22,6 +22,8 @@ function money(book: Book, amount: Amount): string {
   return formatAmount(Math.abs(amount), digits, allWhole([amount], digits) ? 0 : digits);
 }
 
+const accounts = (n: number): string => `${n} ${n === 1 ? 'account' : 'accounts'}`;
+
 const entryNamed = (entry: Entry): string =>
   `“${entry.text || entry.reference || 'without a text'}” of ${dayText(entry.date)}`;
 
@@ -44,13 +46,13 @@ function several({ operations }: OperationOf<'several'>, before: Book): string {
   if (!first) return 'Nothing changed.';
   if (operations.length === 1) return operationSays(first, before);
   const added = operations.filter((each) => each.kind === 'add-account').length;
-  if (added > 1) return `${added} accounts added at once.`;
+  if (added > 1) return `${accounts(added)} added at once.`;
   return `${operations.length} changes at once, the first: ${operationSays(first, before)}`;
 }
 
 function schemeChanged({ scheme }: OperationOf<'change-scheme'>, before: Book): string {
   const { notPlaced } = effectsOfScheme(before, scheme);
-  const lost = notPlaced.length === 0 ? '' : `; ${notPlaced.length} accounts wait without a place`;
+  const lost = notPlaced.length === 0 ? '' : `; without a place: ${accounts(notPlaced.length)}`;
   return `The scheme is “${scheme.name}” now${lost}.`;
 }
 
@@ -90,7 +92,7 @@ const SAYS: { readonly [K in OperationKind]: Says<K> } = {
   'change-scheme': schemeChanged,
   'renumber-all': ({ numbers, numberPlan }) =>
     numberPlan
-      ? `${numbers.length} accounts renumbered, ${numberPlan.name.toLowerCase()}.`
+      ? `${accounts(numbers.length)} renumbered, ${numberPlan.name.toLowerCase()}.`
       : 'Numbers taken off.',
   several,
 };
