@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import {
   apply,
   balanceSheet,
@@ -9,7 +8,6 @@ import {
   type Operation,
 } from '../src/index.js';
 import { acct, book, change, COMPANY, entry, shop } from './builder.js';
-import { anyBook } from './arbitrary-book.js';
 
 function does(of: Book, operation: Operation): Book {
   const applied = apply(of, operation);
@@ -23,74 +21,6 @@ function refuses(of: Book, operation: Operation, by: 'author' | 'student' = 'aut
   for (const refusal of applied.refusals) expect(refusal.says).toMatch(/^.{10,}\.$/);
   return applied.refusals.map((refusal) => refusal.code);
 }
-
-const anyOperation = (of: Book): fc.Arbitrary<Operation> => {
-  const id = fc.constantFrom(...of.accounts.map((account) => account.id));
-  const type = fc.constantFrom('bank', 'insurance', 'vehicles', 'trade-payables', null);
-  const number = fc.option(fc.integer({ min: 1000, max: 1020 }).map(String));
-  const single: fc.Arbitrary<Operation> = fc.oneof(
-    fc.record({
-      kind: fc.constant('rename-account' as const),
-      id,
-      name: fc.constant(' New name '),
-    }),
-    fc.record({ kind: fc.constant('renumber-account' as const), id, number }),
-    fc.record({
-      kind: fc.constant('move-account' as const),
-      id,
-      type,
-      number,
-      parent: fc.option(id),
-      index: fc.nat(of.accounts.length - 1),
-    }),
-    fc.record({
-      kind: fc.constantFrom('retire-account' as const, 'bring-back-account' as const),
-      id,
-    }),
-    fc.record({
-      kind: fc.constant('delete-account' as const),
-      id,
-      children: fc.constantFrom('lift' as const, 'refuse' as const),
-    }),
-    fc.record({
-      kind: fc.constant('set-opening' as const),
-      id,
-      amount: fc.integer({ min: -500, max: 500 }),
-    }),
-    fc.record({ kind: fc.constant('set-opening-date' as const), date: fc.constant('2026-11-30') }),
-    fc.record({
-      kind: fc.constant('add-account' as const),
-      account: fc.constant(acct('fresh', 'bank', { number: '1400' })),
-      index: fc.nat(of.accounts.length),
-    }),
-    id.map((to): Operation => {
-      const added = entry('fresh', '2027-05-05', { [to]: 5 });
-      const lines = [...added.lines, { account: to, amount: -5 }];
-      return { kind: 'record-entry', entry: { ...added, lines } };
-    }),
-    fc
-      .constantFrom(...of.entries.map((each) => each.id), 'none')
-      .map((each): Operation => ({ kind: 'remove-entry', id: each })),
-  );
-  return fc.oneof(
-    single,
-    fc
-      .array(single, { maxLength: 3 })
-      .map((operations): Operation => ({ kind: 'several', operations })),
-  );
-};
-
-test('undo restores the book exactly', () => {
-  const cases = anyBook.chain((of) => fc.tuple(fc.constant(of), anyOperation(of)));
-  fc.assert(
-    fc.property(cases, ([of, operation]) => {
-      const applied = apply(of, operation);
-      if (!applied.ok) return;
-      expect(does(applied.value.book, applied.value.inverse)).toEqual(of);
-    }),
-    { numRuns: 400 },
-  );
-});
 
 test('a new book holds its one account for profits kept, named after the legal form', () => {
   const sole = newBook({
