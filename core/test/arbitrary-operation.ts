@@ -60,6 +60,9 @@ function ofAccounts(of: Book): fc.Arbitrary<Operation>[] {
     ),
   );
   const amount = fc.integer({ min: -500, max: 500 });
+  const parent: fc.Arbitrary<string | null> = fc.option(id);
+  const description: fc.Arbitrary<string | null> = fc.option(ODD_TEXT);
+  const budget: fc.Arbitrary<number | null> = fc.option(amount);
   const activity = fc.constantFrom('investing' as const, 'none' as const, null);
   return [
     fc.record({ kind: fix('rename-account'), id, name: ODD_TEXT }),
@@ -69,7 +72,7 @@ function ofAccounts(of: Book): fc.Arbitrary<Operation>[] {
       id,
       type,
       number,
-      parent: fc.option(id),
+      parent,
       index: fc.nat(of.accounts.length),
     }),
     fc.record({
@@ -90,11 +93,11 @@ function ofAccounts(of: Book): fc.Arbitrary<Operation>[] {
     fc.record({
       kind: fix('describe-account'),
       id,
-      description: fc.option(ODD_TEXT),
+      description,
       cashFlow: activity,
       taxLine: fc.constantFrom('4', null),
       taxCode: fc.constantFrom('S20', null),
-      budget: fc.option(amount),
+      budget,
     }),
     fc.tuple(number, type, fc.nat(of.accounts.length)).map(([of_, as, index]): Operation => ({
       kind: 'add-account',
