@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { comeInAs, saved } from './people.js';
+import { answerSheet, comeInAs, saved } from './people.js';
 
 const row = (page: Page, name: string) =>
   page.locator('.row.account').filter({ has: page.getByText(name, { exact: true }) });
@@ -163,7 +163,10 @@ test('several accounts are taken together, placed elsewhere in one step, and ref
   const bar = page.getByRole('toolbar', { name: 'Accounts taken together' });
   await expect(bar).toContainText('3 accounts');
   await bar.getByRole('button', { name: 'Place them …' }).click();
-  await page.getByRole('button', { name: 'Sundry income' }).click();
+  await answerSheet(
+    page.getByRole('dialog', { name: 'Where do these 3 accounts belong?' }),
+    'Sundry income',
+  );
   await expect(page.getByRole('rowgroup', { name: 'Other income' })).toContainText(
     'Notebooks sold',
   );

@@ -1,5 +1,5 @@
 import { expect, type Browser, type Page } from '@playwright/test';
-import { comeInAs, saved, signIn } from './people.js';
+import { answerSheet, comeInAs, saved, signIn } from './people.js';
 
 const HEADERS = { 'x-gleddo': '1' };
 
@@ -97,7 +97,7 @@ export const row = (page: Page, name: string) =>
 export async function handIn(student: Page): Promise<void> {
   await saved(student);
   await student.getByRole('button', { name: 'Hand in' }).click();
-  await student.getByRole('dialog').getByRole('button', { name: 'Hand in' }).click();
+  await answerSheet(student.getByRole('dialog'), 'Hand in');
   await expect(student.getByText(/^Handed in/)).toBeVisible();
 }
 

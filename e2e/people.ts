@@ -42,3 +42,12 @@ export async function findPlace(page: Page, slip: Locator, type: string): Promis
   await expect(page.getByLabel('Find a place')).toBeFocused();
   await page.keyboard.type(type);
 }
+
+/** Clicks a button of a sheet that closes it: again, should the sheet still have been opening. */
+export async function answerSheet(sheet: Locator, button: string): Promise<void> {
+  await expect(async () => {
+    if (await sheet.isVisible())
+      await sheet.getByRole('button', { name: button, exact: true }).click({ timeout: 2000 });
+    await expect(sheet).toBeHidden({ timeout: 2000 });
+  }).toPass();
+}

@@ -40,6 +40,12 @@ function inverseOf(book: Book, next: Scheme): Operation {
   return { kind: 'several', operations: [back, { kind: 'change-scheme', scheme: book.scheme }] };
 }
 
+/** International words are said by saying none. */
+function plainly({ words = 'international', ...company }: Company): Company {
+  const named = { ...company, name: company.name.trim() };
+  return words === 'international' ? named : { ...named, words };
+}
+
 export const changeCompany: Change<'change-company'> = {
   apply(book, { company }) {
     const faults = faultsOfCompany(company);
@@ -50,7 +56,7 @@ export const changeCompany: Change<'change-company'> = {
     if (faults.length > 0) return refused(...faults);
     const scheme = inWords(book.scheme, company.words ?? 'international');
     return done({
-      book: { ...book, company: { ...company, name: company.name.trim() }, scheme },
+      book: { ...book, company: plainly(company), scheme },
       inverse: inverseOf(book, scheme),
       notices: [],
     });

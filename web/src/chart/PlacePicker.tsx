@@ -42,7 +42,7 @@ export function PlacePicker(props: PlacePickerProps) {
       {open && (
         <PlaceSheet
           scheme={scheme}
-          name={name}
+          question={`Where does “${name}” belong?`}
           type={type}
           explained={explained}
           asksSide={asksSide}

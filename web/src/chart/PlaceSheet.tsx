@@ -14,7 +14,8 @@ import { useState, type KeyboardEvent } from 'react';
 
 interface PlaceSheetProps {
   readonly scheme: Scheme;
-  readonly name: string;
+  /** What is asked at its head. */
+  readonly question: string;
   readonly type: string | null;
   readonly explained: boolean;
   /** The normal side is asked of the student, so it is not said here. */
@@ -45,20 +46,13 @@ function walk(event: KeyboardEvent<HTMLElement>): void {
 
 /** Both pages with every type of account in its section: where does it belong? */
 export function PlaceSheet(props: PlaceSheetProps) {
-  const { scheme, name, type, explained, asksSide, onChoose, onClose } = props;
+  const { scheme, question, type, explained, asksSide, onChoose, onClose } = props;
   const [typed, setTyped] = useState('');
   const [pointed, setPointed] = useState<AccountType | null>(null);
   const shown = scheme.types.filter((each) => fits(scheme, each, typed.trim(), explained));
   const [first] = shown;
   return (
-    <Modal
-      title={`Where does “${name}” belong?`}
-      open
-      onCancel={onClose}
-      footer={null}
-      width={940}
-      style={{ top: 24 }}
-    >
+    <Modal title={question} open onCancel={onClose} footer={null} width={940} style={{ top: 24 }}>
       <div onKeyDown={walk}>
         <Input
           autoFocus

@@ -74,7 +74,7 @@ export function TogetherBar() {
       {placing && (
         <PlaceSheet
           scheme={book.scheme}
-          name={`${together.length} accounts`}
+          question={`Where do these ${together.length} accounts belong?`}
           type={null}
           explained={desk.help.types}
           asksSide={desk.help.asksSides}
