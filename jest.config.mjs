@@ -31,6 +31,7 @@ export default {
     project('core'),
     project('contract'),
     project('cli'),
+    project('web'),
     project('server', { globalSetup: '<rootDir>/test/template.mjs' }),
   ],
 };

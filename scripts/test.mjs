@@ -63,7 +63,7 @@ rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
 await step('lint', 'npm', ['run', '-s', 'lint']);
 await step('types', 'npm', ['run', '-s', 'types']);
-await jestStep('unit', ['core', 'cli', 'contract'], ['--passWithNoTests']);
+await jestStep('unit', ['core', 'cli', 'contract', 'web'], ['--passWithNoTests']);
 await jestStep('server over HTTP', ['server'], ['-w', '1']);
 await build();
 await stories();

@@ -10,12 +10,8 @@ import {
   type Rules,
 } from '@gleddo/core';
 import { get, post, Problem } from '../api/client';
+import { PendingChanges, type Pending } from './pending-changes';
 import { readHistory } from './read-history';
-
-interface Pending {
-  readonly token: string;
-  readonly operation: Operation;
-}
 
 export type Saving = 'saved' | 'saving' | 'waiting';
 
@@ -32,6 +28,18 @@ export interface BookState {
 export type ShownBook = Pick<BookState, 'book' | 'answer'>;
 
 const RETRY_AFTER = 2000;
+const SIGNED_OUT = 401;
+const TOO_MANY = 429;
+
+const COME_IN_AGAIN =
+  'You are signed out. What you change is kept in this browser: open Gleddo in another tab and sign in there, and it is sent.';
+
+/** Whether the server has looked at a change and will not have it; all else is tried again. */
+const isRefusal = (error: unknown): error is Problem =>
+  error instanceof Problem &&
+  error.status < 500 &&
+  error.status !== TOO_MANY &&
+  error.status !== SIGNED_OUT;
 
 function readAnswer(document: object): Book {
   const read = bookFromJson(document);
@@ -46,6 +54,7 @@ function readAnswer(document: object): Book {
 export class BookStore {
   private state: BookState;
   private revision: number;
+  private readonly kept: PendingChanges;
   private pending: Pending[];
   private undos: Operation[];
   private redos: Operation[] = [];
@@ -55,7 +64,8 @@ export class BookStore {
 
   private constructor(answer: BookAnswer, history: readonly HistoryEntry[]) {
     this.revision = answer.revision;
-    this.pending = this.kept(answer.id);
+    this.kept = new PendingChanges(answer.id);
+    this.pending = this.kept.left();
     this.undos = readHistory(history)
       .map((step) => step.inverse)
       .reverse();
@@ -123,8 +133,9 @@ export class BookStore {
   private perform(operation: Operation) {
     const applied = apply(this.state.book, operation, this.rules);
     if (!applied.ok) return applied;
-    this.pending.push({ token: crypto.randomUUID(), operation });
-    this.keep();
+    const change = { token: crypto.randomUUID(), operation };
+    this.pending.push(change);
+    this.kept.keep(change);
     this.state = { ...this.state, book: applied.value.book, said: [] };
     void this.flush();
     return applied;
@@ -142,26 +153,21 @@ export class BookStore {
           operations: [sent.operation],
           token: sent.token,
         });
-        this.confirm(answer);
+        this.confirm(answer, sent);
       } catch (error) {
-        if (
-          error instanceof Problem &&
-          error.status < 500 &&
-          error.status !== 429 &&
-          error.status !== 401
-        )
-          await this.giveUp(error, sent);
-        else await this.wait();
+        if (isRefusal(error)) await this.giveUp(error, sent);
+        else await this.wait(error);
       }
     }
     this.sending = false;
     this.tell({ saving: 'saved' });
   }
 
-  private confirm(answer: OperationsAnswer): void {
+  private confirm(answer: OperationsAnswer, sent: Pending): void {
     this.pending.shift();
-    this.keep();
+    this.kept.letGo(sent);
     this.revision = answer.revision;
+    if (this.state.said[0] === COME_IN_AGAIN) this.dismiss();
     if (!answer.book) return this.tell({ saving: 'saving' });
     this.state = { ...this.state, book: readAnswer(answer.book) };
     this.replay();
@@ -170,7 +176,7 @@ export class BookStore {
   /** The server refused: the change is dropped, its reason said, the rest tried on the book as it stands. */
   private async giveUp(error: Problem, sent: Pending): Promise<void> {
     this.pending.shift();
-    this.keep();
+    this.kept.letGo(sent);
     try {
       const answer = await get<BookAnswer>(`books/${this.state.answer.id}`);
       this.revision = answer.revision;
@@ -184,8 +190,9 @@ export class BookStore {
     });
   }
 
-  private async wait(): Promise<void> {
-    this.tell({ saving: 'waiting' });
+  private async wait(error: unknown): Promise<void> {
+    const isOut = error instanceof Problem && error.status === SIGNED_OUT;
+    this.tell({ saving: 'waiting', ...(isOut ? { said: [COME_IN_AGAIN] } : {}) });
     await new Promise((resolve) => setTimeout(resolve, RETRY_AFTER));
   }
 
@@ -197,20 +204,6 @@ export class BookStore {
       if (applied.ok) book = applied.value.book;
     }
     this.tell({ book });
-  }
-
-  private kept(id: string): Pending[] {
-    try {
-      return JSON.parse(localStorage.getItem(`gleddo.pending.${id}`) ?? '[]') as Pending[];
-    } catch {
-      return [];
-    }
-  }
-
-  private keep(): void {
-    const name = `gleddo.pending.${this.state.answer.id}`;
-    if (this.pending.length === 0) localStorage.removeItem(name);
-    else localStorage.setItem(name, JSON.stringify(this.pending));
   }
 
   private tell(changed: Partial<BookState>): void {
