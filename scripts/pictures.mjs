@@ -59,7 +59,8 @@ async function placing(page) {
   await page.getByRole('radio', { name: /^Place them/ }).check();
   await page.getByRole('button', { name: 'Make it' }).click();
   await page.locator('#brief-text').waitFor();
-  await page.getByRole('link', { name: 'Starting point' }).click();
+  await page.getByRole('link', { name: 'Try it' }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await picture(page, 'place-them', '.tray');
   await page.getByText('Vouchers sold').click();
   await page.getByLabel('Placed in').click();
