@@ -1,6 +1,6 @@
 /** Whom the sign-in page of the demo offers with one click. */
 export const DEMO_PEOPLE = [
-  { login: 'ruth.marsh', says: 'teaches; has companies, an exercise handed out, work to mark' },
+  { login: 'ruth.marsh', says: 'teaches; has companies, exercises of every kind, work to mark' },
   { login: 'sami.kettle', says: 'has been given his work back' },
   { login: 'ines.okafor', says: 'has handed in, and waits' },
   { login: 'vera.quill', says: 'is half way through' },
