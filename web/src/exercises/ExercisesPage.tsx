@@ -58,6 +58,7 @@ function MakeFrom() {
   if (items.length === 0) return null;
   return (
     <Dropdown
+      autoFocus
       trigger={['click']}
       menu={{ items, onClick: ({ key }) => void navigate(makingAddress(key)) }}
     >

@@ -51,7 +51,7 @@ export function Head({ me }: { me: Me }) {
       </nav>
       <div className="spacer" />
       <GoTo me={me} />
-      <Dropdown menu={{ items }} trigger={['click']}>
+      <Dropdown autoFocus menu={{ items }} trigger={['click']}>
         <button type="button" className="initials" aria-label={`${me.name}: sign out`}>
           {initialsOf(me.name)}
         </button>
