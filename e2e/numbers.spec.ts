@@ -58,3 +58,18 @@ test('a plan of one’s own is told its overlaps as it is written; room is made 
   await page.getByRole('button', { name: 'Undo' }).click();
   await saved(page);
 });
+
+test('the plan of another company is taken over, and can be changed before it is used', async ({
+  page,
+}) => {
+  const card = await openNumbers(page);
+  const plan = card.getByRole('combobox', { name: 'Another number plan' });
+  await plan.click();
+  await choose(page, 'Tern Island Kayaks');
+  await expect(card.getByLabel('Current assets, from', { exact: true })).toHaveValue('1000');
+  await card.getByLabel('Income tax, to').fill('9999');
+  await card.getByRole('button', { name: /^Renumber \d+ accounts/ }).click();
+  await expect(card).toContainText('a step of 10 between neighbours');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await saved(page);
+});

@@ -1,6 +1,6 @@
 import { accountOf, typeOf } from '@gleddo/core';
 import type { KeyRules } from './key-rules';
-import { useBookOf } from './use-book-of';
+import { useBookOf } from '../book/book-of';
 
 /** What else is accepted, in the words of the key: names and types of its accounts. */
 export function Accepted({ rules, keyBookId }: { rules: KeyRules; keyBookId: string }) {

@@ -2,7 +2,7 @@ import type { ExerciseAnswer } from '@gleddo/contract';
 import { bookToJson, keyFromJson, lostAtStart, type Book } from '@gleddo/core';
 import { useDeferredValue, useMemo } from 'react';
 import type { KeyRules } from './key-rules';
-import { useBookOf } from './use-book-of';
+import { useBookOf } from '../book/book-of';
 
 interface PointsToEarnProps {
   readonly exercise: ExerciseAnswer;

@@ -9,9 +9,10 @@ import {
   type NumberPlan,
   type Renumbered,
 } from '@gleddo/core';
-import { Button, Select } from 'antd';
+import { App, Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { useBookStore } from '../book/open-book';
+import { useOtherCompanies } from '../companies/use-other-companies';
 import { useKept } from '../kept/use-kept';
 import { PlanEditor } from './PlanEditor';
 import { TableHead } from '../figures/TableHead';
@@ -41,7 +42,20 @@ export function Renumber({ book, bookId, choice, onChoose }: RenumberProps) {
     id: OWN,
     name: 'A plan of our own',
   });
+  const { message } = App.useApp();
+  const others = useOtherCompanies(bookId);
   const plan = choice === OWN ? own : choice === null ? null : shippedPlan(choice);
+  const choose = (value: string) => {
+    if (!others.options.some((each) => each.value === value)) return onChoose(value);
+    void others.take(value, ({ numberPlan, company }) => {
+      if (!numberPlan)
+        return void message.info(
+          `${company.name} works without numbers; it has no plan to take over.`,
+        );
+      setOwn({ ...numberPlan, id: OWN });
+      onChoose(OWN);
+    });
+  };
   return (
     <>
       <div className="numbers-row">
@@ -54,8 +68,9 @@ export function Renumber({ book, bookId, choice, onChoose }: RenumberProps) {
             ...SHIPPED_PLANS.map(({ id, name }) => ({ value: id, label: name })),
             { value: OWN, label: 'A plan of your own' },
             { value: OFF, label: 'Without numbers' },
+            { label: 'The plan of another company', options: others.options },
           ]}
-          onChange={onChoose}
+          onChange={choose}
         />
       </div>
       {choice === OWN && <PlanEditor book={book} plan={own} onChange={setOwn} />}

@@ -1,7 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
-import type { BookAnswer, CompanySummary } from '@gleddo/contract';
 import {
-  bookFromJson,
   effectsOfScheme,
   faultsOfScheme,
   inWords,
@@ -13,10 +10,10 @@ import {
   type Book,
   type Scheme,
 } from '@gleddo/core';
-import { App, Button, Input, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
-import { get } from '../api/client';
 import { useBookStore, useOpenBook } from '../book/open-book';
+import { useOtherCompanies } from '../companies/use-other-companies';
 import { useKept } from '../kept/use-kept';
 import { PartSheet } from './PartSheet';
 import type { PartOfScheme } from './scheme-parts';
@@ -96,27 +93,15 @@ interface TakeSchemeProps {
   onTake(scheme: Scheme): void;
 }
 
-async function schemeOf(bookId: string): Promise<Scheme | null> {
-  const { book } = await get<BookAnswer>(`books/${bookId}`);
-  const read = bookFromJson(book);
-  return read.ok ? read.value.scheme : null;
-}
-
 /** Takes over one of the schemes that come with the program, or the one of another company. */
 function TakeScheme({ bookId, scheme, onTake }: TakeSchemeProps) {
-  const { message } = App.useApp();
-  const companies = useQuery({
-    queryKey: ['companies'],
-    queryFn: () => get<CompanySummary[]>('companies'),
-  });
+  const others = useOtherCompanies(bookId);
   const words = wordsOf(scheme);
-  const take = async (value: string) => {
+  const take = (value: string) => {
     const shipped = SHIPPED_SCHEMES.find((each) => `shipped ${each.id}` === value);
-    const found = shipped ?? (await schemeOf(value).catch(() => null));
-    if (found) onTake(inWords(found, words));
-    else void message.error('That scheme could not be read just now. Try again in a moment.');
+    if (shipped) onTake(inWords(shipped, words));
+    else void others.take(value, (book) => onTake(inWords(book.scheme, words)));
   };
-  const others = (companies.data ?? []).filter((each) => each.bookId !== bookId);
   return (
     <Select
       aria-label="Take over a scheme"
@@ -130,10 +115,10 @@ function TakeScheme({ bookId, scheme, onTake }: TakeSchemeProps) {
         },
         {
           label: 'Of another company',
-          options: others.map((each) => ({ value: each.bookId, label: each.name })),
+          options: others.options,
         },
       ]}
-      onChange={(value: string | null) => value !== null && void take(value)}
+      onChange={(value: string | null) => value !== null && take(value)}
     />
   );
 }
