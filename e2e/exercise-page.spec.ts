@@ -90,3 +90,18 @@ test('an instructor tries an exercise as a student: its help, its marks as they 
   await page.goto('/results');
   await expect(page.getByRole('link', { name: /^Where does it stand.* 11 begun/ })).toBeVisible();
 });
+
+test('an exercise is put away, shown on request, and brought back', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'Exercises' }).click();
+  const numbers = page.getByRole('link', { name: /^Numbers for the nursery/ });
+  await numbers.hover();
+  await page.getByRole('button', { name: 'Put away: Numbers for the nursery' }).click();
+  await expect(numbers).toHaveCount(0);
+  await page.getByRole('checkbox', { name: 'Show what was put away (1)' }).check();
+  await expect(numbers).toContainText('put away');
+  await page.getByRole('button', { name: 'Bring back: Numbers for the nursery' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('checkbox', { name: /put away/ })).toHaveCount(0);
+  await expect(numbers).toBeVisible();
+});

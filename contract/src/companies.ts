@@ -1,9 +1,15 @@
-import { IsObject } from 'class-validator';
+import { IsBoolean, IsObject } from 'class-validator';
 
 /** A new company from a book document: a fresh one, one made from a table, or one from a file. */
 export class NewCompanyRequest {
   @IsObject({ message: 'The company’s book is missing.' })
   book!: object;
+}
+
+export class ChangeCompanyRequest {
+  /** Out of the way, or back in the list. Nothing of it is lost. */
+  @IsBoolean()
+  putAway!: boolean;
 }
 
 export interface CompanySummary {
@@ -14,4 +20,5 @@ export interface CompanySummary {
   readonly accounts: number;
   readonly entries: number;
   readonly changedAt: string;
+  readonly putAway: boolean;
 }

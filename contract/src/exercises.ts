@@ -87,6 +87,11 @@ export class ChangeExerciseRequest {
   @IsBoolean()
   checkWhileWorking?: boolean;
 
+  /** Out of the instructor's way, or back in the list. Students keep what they have. */
+  @IsOptional()
+  @IsBoolean()
+  putAway?: boolean;
+
   /** Points by check; what the key accepts; the dates compared: as in a key file. */
   @IsOptional()
   @IsObject()
@@ -108,6 +113,7 @@ export interface ExerciseSummary {
   readonly tries: number;
   readonly handedIn: number;
   readonly givenBack: number;
+  readonly putAway: boolean;
 }
 
 export interface ExerciseAnswer extends ExerciseSummary {

@@ -172,3 +172,58 @@ describe('a crash of the server', () => {
     expect(kept.length - 1 - answered.length).toBeLessThanOrEqual(1);
   });
 });
+
+describe('what is put away', () => {
+  it('is out of the way, whole, and comes back; somebody else’s is not found', async () => {
+    const before = (await ruth.get('companies')).body as {
+      id: string;
+      name: string;
+      bookId: string;
+      putAway: boolean;
+    }[];
+    const [company] = before;
+    if (!company) throw new Error('no company');
+    const away = await ruth.patch(`companies/${company.id}`, { putAway: true });
+    expect(away.body).toEqual({ ...company, putAway: true });
+    expect((await ruth.get(`books/${company.bookId}`)).body.mayChange).toBe(true);
+    const back = await ruth.patch(`companies/${company.id}`, { putAway: false });
+    expect(back.body).toEqual(company);
+    expect((await ruth.patch('companies/nobody', { putAway: true })).status).toBe(404);
+    expect((await ruth.patch(`companies/${company.id}`, { putAway: 'yes' })).status).toBe(400);
+    const wim = await running.person('wim.aldous');
+    expect((await wim.patch(`companies/${company.id}`, { putAway: true })).status).toBe(403);
+  });
+
+  it('an exercise that is put away stays with the students who have it', async () => {
+    const exercises = (await ruth.get('exercises')).body as {
+      id: string;
+      state: string;
+      putAway: boolean;
+    }[];
+    const out = exercises.find(({ state }) => state === 'handed-out');
+    expect((await ruth.patch(`exercises/${out?.id}`, { putAway: true })).body.putAway).toBe(true);
+    const wim = await running.person('wim.aldous');
+    const mine = (await wim.get('my-exercises')).body as { exerciseId: string }[];
+    expect(mine.map(({ exerciseId }) => exerciseId)).toContain(out?.id);
+    expect((await ruth.patch(`exercises/${out?.id}`, { putAway: false })).body.putAway).toBe(false);
+  });
+
+  it('a company is listed by the name and trade that its book has now', async () => {
+    const [company] = (await ruth.get('companies')).body as { id: string; bookId: string }[];
+    const { book, revision } = (await ruth.get(`books/${company?.bookId}`)).body;
+    const operation = {
+      kind: 'change-company',
+      company: { ...book.company, name: 'Renamed', trade: 'Boats' },
+    };
+    await ruth.post(`books/${company?.bookId}/operations`, {
+      revision,
+      token: 'named',
+      operations: [operation],
+    });
+    const now = (await ruth.get('companies')).body as { id: string; name: string; trade: string }[];
+    expect(now.find(({ id }) => id === company?.id)).toMatchObject({
+      name: 'Renamed',
+      trade: 'Boats',
+    });
+  });
+});

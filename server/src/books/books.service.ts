@@ -228,6 +228,8 @@ function stepOf(row: { operation: string; inverse: string }): HistoryStep | null
 }
 
 const columnsOf = (book: Book) => ({
+  name: book.company.name,
+  trade: book.company.trade,
   state: writeBook(book),
   accounts: book.accounts.length,
   entries: book.entries.length,

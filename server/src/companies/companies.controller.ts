@@ -1,5 +1,10 @@
-import { Body, Controller, Get, Post } from '@nestjs/common';
-import { NewCompanyRequest, type CompanySummary, type Me } from '@gleddo/contract';
+import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
+import {
+  ChangeCompanyRequest,
+  NewCompanyRequest,
+  type CompanySummary,
+  type Me,
+} from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
 import { CompaniesService } from './companies.service.js';
 
@@ -16,5 +21,14 @@ export class CompaniesController {
   @Post()
   create(@Body() body: NewCompanyRequest, @SignedIn() me: Me): Promise<CompanySummary> {
     return this.companies.create(me, body.book);
+  }
+
+  @Patch(':id')
+  change(
+    @Param('id') id: string,
+    @Body() body: ChangeCompanyRequest,
+    @SignedIn() me: Me,
+  ): Promise<CompanySummary> {
+    return this.companies.putAway(me, id, body.putAway);
   }
 }

@@ -24,29 +24,37 @@ export class CompaniesService {
       .innerJoin(books, eq(books.id, companies.bookId))
       .where(eq(companies.ownerId, me.id))
       .orderBy(desc(books.changedAt));
-    return Promise.all(
-      rows.map(async ({ companies: company, books: row }) => {
-        const { book } = await this.books.read(row.id);
-        return {
-          id: company.id,
-          bookId: row.id,
-          name: book.company.name,
-          trade: book.company.trade,
-          accounts: row.accounts,
-          entries: row.entries,
-          changedAt: row.changedAt.toISOString(),
-        };
-      }),
-    );
+    return rows.map(({ companies: company, books: book }) => ({
+      id: company.id,
+      bookId: book.id,
+      name: book.name,
+      trade: book.trade,
+      accounts: book.accounts,
+      entries: book.entries,
+      changedAt: book.changedAt.toISOString(),
+      putAway: company.putAwayAt !== null,
+    }));
+  }
+
+  private async summary(me: Me, id: string): Promise<CompanySummary> {
+    const found = (await this.list(me)).find((company) => company.id === id);
+    if (!found) throw notFound('This company');
+    return found;
+  }
+
+  /** Takes a company out of the way, or back into the list. Its book stays as it is. */
+  async putAway(me: Me, id: string, away: boolean): Promise<CompanySummary> {
+    await this.db
+      .update(companies)
+      .set({ putAwayAt: away ? new Date() : null })
+      .where(and(eq(companies.id, id), eq(companies.ownerId, me.id)));
+    return this.summary(me, id);
   }
 
   async create(me: Me, document: object): Promise<CompanySummary> {
     const book = bookFromJson(document);
     if (!book.ok) throw refusedBy(book.refusals);
-    const id = await this.add(me, book.value);
-    const found = (await this.list(me)).find((company) => company.id === id);
-    if (!found) throw notFound('This company');
-    return found;
+    return this.summary(me, await this.add(me, book.value));
   }
 
   async add(me: Me, book: Book): Promise<string> {

@@ -54,8 +54,8 @@ export class ExercisesService {
       .groupBy(exercises.id, groups.name)
       .orderBy(desc(exercises.createdAt));
     return rows.map(({ exercise, ...rest }) => {
-      const { id, title, company, state } = exercise;
-      return { id, title, company, state, ...rest };
+      const { id, title, company, state, putAwayAt } = exercise;
+      return { id, title, company, state, putAway: putAwayAt !== null, ...rest };
     });
   }
 
@@ -122,7 +122,7 @@ export class ExercisesService {
 
   async change(me: Me, id: string, request: ChangeExerciseRequest): Promise<ExerciseAnswer> {
     const row = await this.rowOf(me, id);
-    const { title, keyRules, ...plain } = request;
+    const { title, keyRules, putAway, ...plain } = request;
     if (keyRules !== undefined) {
       const key = await this.readKey(row.keyBookId, keyRules);
       if (!key.ok) throw refusedBy(key.refusals);
@@ -135,6 +135,7 @@ export class ExercisesService {
       .set({
         id,
         ...given,
+        ...(putAway === undefined ? {} : { putAwayAt: putAway ? new Date() : null }),
         ...(title === undefined ? {} : { title: title.trim() }),
         ...(keyRules === undefined ? {} : { keyRules: JSON.stringify(keyRules) }),
       })

@@ -6,6 +6,7 @@ import { get } from '../api/client';
 import { momentText } from '../figures/days';
 import { usePreloadedWork } from '../work/preload';
 import { ListPage } from '../shell/ListPage';
+import { usePutAway } from '../shell/use-put-away';
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
@@ -22,6 +23,7 @@ export default function CompaniesPage() {
     queryFn: () => get<CompanySummary[]>('companies'),
     staleTime: 0,
   });
+  const putAway = usePutAway('companies');
   return (
     <ListPage
       title="Companies"
@@ -32,7 +34,9 @@ export default function CompaniesPage() {
         name: company.name,
         about: company.trade,
         stands: standsOf(company),
+        putAway: company.putAway,
       }))}
+      onPutAway={putAway}
       empty="No company yet. A practice company is a book you keep in order to make exercises from it: begin with “New company”."
       actions={
         <Link to="/companies/new">

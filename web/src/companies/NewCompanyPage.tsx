@@ -183,10 +183,12 @@ function FromCompany({ company, make }: { company: Company; make(book: Book): vo
         style={{ width: '100%', marginBottom: 12 }}
         placeholder="Choose a company"
         value={bookId}
-        options={(companies.data ?? []).map((each) => ({
-          value: each.bookId,
-          label: `${each.name}, ${each.accounts} accounts`,
-        }))}
+        options={(companies.data ?? [])
+          .filter((each) => !each.putAway)
+          .map((each) => ({
+            value: each.bookId,
+            label: `${each.name}, ${each.accounts} accounts`,
+          }))}
         onChange={setBookId}
       />
       <Button

@@ -13,7 +13,7 @@ export function useOtherCompanies(bookId: string) {
     queryFn: () => get<CompanySummary[]>('companies'),
   });
   const options = (companies.data ?? [])
-    .filter((each) => each.bookId !== bookId)
+    .filter((each) => each.bookId !== bookId && !each.putAway)
     .map(({ bookId: value, name: label }) => ({ value, label }));
   const take = async (id: string, onBook: (book: Book) => void): Promise<void> => {
     const book = await bookOf(id).catch(() => null);

@@ -4,6 +4,7 @@ import { Button, Dropdown } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { get } from '../api/client';
 import { ListPage } from '../shell/ListPage';
+import { usePutAway } from '../shell/use-put-away';
 import { makingAddress } from './use-making';
 
 export const useExercises = () =>
@@ -22,17 +23,20 @@ export function stateOf(exercise: ExerciseSummary): string {
 /** The instructor's exercises, the newest first. */
 export default function ExercisesPage() {
   const exercises = useExercises();
+  const putAway = usePutAway('exercises');
   return (
     <ListPage
       title="Exercises"
       of={exercises}
       actions={<MakeFrom />}
+      onPutAway={putAway}
       rows={exercises.data?.map((exercise) => ({
         key: exercise.id,
         to: `/exercises/${exercise.id}/brief`,
         name: exercise.title,
         about: exercise.company,
         stands: stateOf(exercise),
+        putAway: exercise.putAway,
       }))}
       empty={
         <>
@@ -51,10 +55,12 @@ function MakeFrom() {
     queryKey: ['companies'],
     queryFn: () => get<CompanySummary[]>('companies'),
   });
-  const items = (companies.data ?? []).map(({ bookId, name }) => ({
-    key: bookId,
-    label: `from ${name}`,
-  }));
+  const items = (companies.data ?? [])
+    .filter(({ putAway }) => !putAway)
+    .map(({ bookId, name }) => ({
+      key: bookId,
+      label: `from ${name}`,
+    }));
   if (items.length === 0) return null;
   return (
     <Dropdown

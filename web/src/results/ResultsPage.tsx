@@ -16,6 +16,7 @@ export default function ResultsPage() {
           to: `/results/${exercise.id}`,
           name: exercise.title,
           stands: stateOf(exercise),
+          putAway: exercise.putAway,
         }))}
       empty={
         <>

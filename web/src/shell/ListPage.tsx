@@ -1,4 +1,5 @@
-import type { ReactNode } from 'react';
+import { Checkbox } from 'antd';
+import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Asking } from './Asking';
 
@@ -9,6 +10,8 @@ export interface ListRow {
   readonly name: string;
   readonly about?: string;
   readonly stands: string;
+  /** Out of the way: shown on request only. */
+  readonly putAway?: boolean;
 }
 
 interface ListPageProps {
@@ -20,10 +23,13 @@ interface ListPageProps {
   readonly empty: ReactNode;
   readonly actions?: ReactNode;
   readonly children?: ReactNode;
+  /** Puts a thing away, or brings it back; absent where nothing can be put away. */
+  onPutAway?(key: string, putAway: boolean): void;
 }
 
 /** A page that is a list: companies, exercises, class groups, results. */
-export function ListPage({ title, of, rows, empty, actions, children }: ListPageProps) {
+export function ListPage(props: ListPageProps) {
+  const { title, of, rows, empty, actions, children, onPutAway } = props;
   return (
     <>
       <div className="sheet-head">
@@ -38,21 +44,58 @@ export function ListPage({ title, of, rows, empty, actions, children }: ListPage
             {rows.length === 0 ? (
               <p className="state-line">{empty}</p>
             ) : (
-              <ul className="plain-list">
-                {rows.map((row) => (
-                  <li key={row.key}>
-                    <Link className="row-link" to={row.to}>
-                      <strong>{row.name}</strong>
-                      {row.about && <span className="quiet">{row.about}</span>}
-                      <span className="end">{row.stands}</span>
-                    </Link>
-                  </li>
-                ))}
-              </ul>
+              <Shelf rows={rows} {...(onPutAway ? { onPutAway } : {})} />
             )}
             {children}
           </div>
         </main>
+      )}
+    </>
+  );
+}
+
+type ShelfProps = Required<Pick<ListPageProps, 'rows'>> & Pick<ListPageProps, 'onPutAway'>;
+
+/** The rows of a list; what was put away comes last, when it is asked for. */
+function Shelf({ rows = [], onPutAway }: ShelfProps) {
+  const [showsAll, setShowsAll] = useState(false);
+  const away = rows.filter((row) => row.putAway);
+  const shown = rows.filter((row) => !row.putAway);
+  return (
+    <>
+      <ul className="plain-list">
+        {[...shown, ...(showsAll ? away : [])].map((row) => (
+          <li key={row.key} className="list-item">
+            <Link className="row-link" to={row.to}>
+              <strong>{row.name}</strong>
+              {row.putAway && <span className="mark-says">put away</span>}
+              {row.about && <span className="quiet">{row.about}</span>}
+              <span className="end">{row.stands}</span>
+            </Link>
+            {onPutAway && (
+              <button
+                type="button"
+                className="link-button put-away"
+                aria-label={`${row.putAway ? 'Bring back' : 'Put away'}: ${row.name}`}
+                onClick={() => onPutAway(row.key, !row.putAway)}
+              >
+                {row.putAway ? 'Bring back' : 'Put away'}
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {shown.length === 0 && !showsAll && (
+        <p className="state-line">Everything of this list has been put away.</p>
+      )}
+      {away.length > 0 && (
+        <Checkbox
+          style={{ marginTop: 10 }}
+          checked={showsAll}
+          onChange={(event) => setShowsAll(event.target.checked)}
+        >
+          Show what was put away ({away.length})
+        </Checkbox>
       )}
     </>
   );

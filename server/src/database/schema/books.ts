@@ -4,6 +4,9 @@ import { integer, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'driz
 export const books = pgTable('books', {
   id: text('id').primaryKey(),
   use: text('use', { enum: ['company', 'start', 'key', 'try'] }).notNull(),
+  /** Of its company, so that lists need not read the state. */
+  name: text('name').notNull().default(''),
+  trade: text('trade').notNull().default(''),
   state: text('state').notNull(),
   revision: integer('revision').notNull().default(0),
   accounts: integer('accounts').notNull().default(0),

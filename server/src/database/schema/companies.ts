@@ -12,6 +12,8 @@ export const companies = pgTable(
     bookId: text('book_id')
       .notNull()
       .references(() => books.id),
+    /** Since when it is out of the way; null: it stands in the list. */
+    putAwayAt: timestamp('put_away_at', { withTimezone: true }),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   },
   (table) => [index('companies_owner').on(table.ownerId)],

@@ -38,6 +38,8 @@ export const exercises = pgTable(
     helpTotals: boolean('help_totals').notNull().default(true),
     helpBands: boolean('help_bands').notNull().default(true),
     checkWhileWorking: boolean('check_while_working').notNull().default(false),
+    /** Since when it is out of the way; null: it stands in the list. */
+    putAwayAt: timestamp('put_away_at', { withTimezone: true }),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   },
   (table) => [index('exercises_owner').on(table.ownerId)],
