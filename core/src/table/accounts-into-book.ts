@@ -8,6 +8,7 @@ import { normalSide, sectionOfType, typeOf } from '../scheme/scheme.js';
 import { childrenOf, NOT_PLACED } from '../book/place.js';
 import type { SignConvention } from './book-from-table.js';
 import type { AccountRow, AccountTable } from './read-accounts.js';
+import { fittingParticulars } from './row-particulars.js';
 
 /** What becomes of one row of a table that goes into a book. */
 export interface TakenRow {
@@ -15,6 +16,8 @@ export interface TakenRow {
   readonly account: Account;
   /** Why it can't be added; null when it can. */
   readonly refusal: string | null;
+  /** What of it the book can't take, though it is added. */
+  readonly lacks: readonly string[];
 }
 
 export interface Taken {
@@ -52,6 +55,7 @@ function accountOfRow(book: Book, row: AccountRow): Account {
     type: row.type,
     parent,
     retired: row.retired,
+    ...fittingParticulars(book, row.particulars).particulars,
   });
 }
 
@@ -67,7 +71,8 @@ export function accountsIntoBook(book: Book, table: AccountTable, sign: SignConv
     const made = accountOfRow(at, row);
     const add: Operation = { kind: 'add-account', account: made };
     const applied = apply(at, add);
-    const about = { row: row.row, account: made };
+    const { lacks } = fittingParticulars(at, row.particulars);
+    const about = { row: row.row, account: made, lacks };
     if (!applied.ok)
       return { ...about, refusal: applied.refusals.map((each) => each.says).join(' ') };
     at = applied.value.book;

@@ -1,4 +1,4 @@
-import { accountOf, openingOf, type Book } from '../book/book.js';
+import { accountOf, openingOf, type Account, type Book } from '../book/book.js';
 import { chartOf, NOT_PLACED } from '../book/place.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { formatDecimal } from '../money/format-amount.js';
@@ -14,10 +14,21 @@ export const ACCOUNT_HEADINGS = [
   'State',
 ];
 
+/** Columns that a table has only where an account has something to say in them. */
+const particularsOf = (
+  digits: number,
+): readonly (readonly [string, (account: Account) => string])[] => [
+  ['Note', ({ description }) => description ?? ''],
+  ['Tax line', ({ taxLine }) => taxLine ?? ''],
+  ['Tax code', ({ taxCode }) => taxCode ?? ''],
+  ['Budget', ({ budget }) => (budget === null ? '' : formatDecimal(budget, digits))],
+];
+
 /** A book's accounts as a table, in the order of the chart, with headings. */
 export function accountsToTable(book: Book): string[][] {
   const digits = minorDigits(book.company.currency);
   const column = (amount: Amount) => (amount > 0 ? formatDecimal(amount, digits) : '');
+  const more = particularsOf(digits).filter(([, says]) => book.accounts.some(says));
   const chart = chartOf(book);
   const order = [...book.scheme.sections.map((section) => section.id), NOT_PLACED];
   const rows = order
@@ -32,7 +43,8 @@ export function accountsToTable(book: Book): string[][] {
         column(opening),
         column(-opening),
         account.retired ? 'retired' : 'in use',
+        ...more.map(([, says]) => says(account)),
       ];
     });
-  return [ACCOUNT_HEADINGS, ...rows];
+  return [[...ACCOUNT_HEADINGS, ...more.map(([heading]) => heading)], ...rows];
 }

@@ -1,11 +1,11 @@
 import { type Account, type Book, type Company } from '../book/book.js';
 import { account, freeId, slugOf } from '../book/new-book.js';
-import { NO_TAX_LISTS } from '../book/tax-lists.js';
 import type { Amount } from '../money/amount.js';
 import { numberKey } from '../numbering/account-number.js';
 import type { NumberPlan } from '../numbering/number-plan.js';
 import { normalSide, sectionOfType, typeOf, type Scheme } from '../scheme/scheme.js';
 import type { AccountRow, AccountTable } from './read-accounts.js';
+import { taxListsOf } from './row-particulars.js';
 
 /** How a single column of amounts is to be read. */
 export type SignConvention = 'debit-positive' | 'credit-positive' | 'normal-side';
@@ -64,14 +64,14 @@ export function bookFromTable(table: AccountTable, frame: TableFrame): Book {
     taken.add(id);
     const amount = balanceOf(row, frame.scheme, sign);
     if (amount !== 0) balances[id] = amount;
-    const { number, type, retired } = row;
-    accounts.push(account(id, row.name.slice(0, 120), { number, type, retired }));
+    const { number, type, retired, particulars } = row;
+    accounts.push(account(id, row.name.slice(0, 120), { number, type, retired, ...particulars }));
   });
   return {
     company: frame.company,
     scheme: frame.scheme,
     numberPlan: frame.numberPlan,
-    taxLists: NO_TAX_LISTS,
+    taxLists: taxListsOf(accounts),
     accounts: accounts.map((each, i) => ({ ...each, parent: parentOf(i, table, accounts, frame) })),
     opening: { date: frame.at, balances },
     entries: [],

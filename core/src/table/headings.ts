@@ -1,6 +1,18 @@
 /** What a column of a table of accounts can hold. */
 export type ColumnKind =
-  'number' | 'name' | 'type' | 'section' | 'parent' | 'debit' | 'credit' | 'amount' | 'state';
+  | 'number'
+  | 'name'
+  | 'type'
+  | 'section'
+  | 'parent'
+  | 'debit'
+  | 'credit'
+  | 'amount'
+  | 'state'
+  | 'note'
+  | 'tax-line'
+  | 'tax-code'
+  | 'budget';
 
 export const COLUMN_KINDS: readonly ColumnKind[] = [
   'number',
@@ -12,6 +24,10 @@ export const COLUMN_KINDS: readonly ColumnKind[] = [
   'credit',
   'amount',
   'state',
+  'note',
+  'tax-line',
+  'tax-code',
+  'budget',
 ];
 
 /** Headings as they are found in lists of accounts, compared without case, marks and filling words. */
@@ -40,6 +56,10 @@ const HEADINGS: readonly (readonly [ColumnKind, string])[] = [
     'amount|balance|opening balance|closing balance|balances|net|value|net balance|opening|total|ending balance',
   ],
   ['state', 'state|status|in use|retired|active'],
+  ['note', 'note|notes|memo|comment|comments|remark|remarks'],
+  ['tax-line', 'tax line|tax return line|line of the return|line of the tax return'],
+  ['tax-code', 'tax code|vat code|sales tax code'],
+  ['budget', 'budget|yearly budget|annual budget|budget amount|budget for the year'],
 ];
 
 const KIND_OF: ReadonlyMap<string, ColumnKind> = new Map(
@@ -94,6 +114,7 @@ function columnsOfHeadings(cells: readonly string[]): Columns {
   cells.forEach((cell, i) => {
     const kind = kindOfHeading(cell);
     if (kind && columns[kind] === undefined) columns[kind] = i;
+    else if (plain(cell) === 'description') columns.note ??= i;
   });
   if (columns.name === undefined && columns.number !== undefined && cells.length > 1)
     return renamedNumber(columns, cells);

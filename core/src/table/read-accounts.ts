@@ -5,6 +5,7 @@ import { done, refusal, type Refusal, type Result } from '../refusal/refusal.js'
 import type { Scheme } from '../scheme/scheme.js';
 import { proposeColumns, type Columns, type FoundColumns } from './headings.js';
 import { guessType, sectionNamed, typeNamed } from './guess-type.js';
+import { readParticulars, type RowParticulars } from './row-particulars.js';
 
 /** One account as a table has it. */
 export interface AccountRow {
@@ -19,6 +20,7 @@ export interface AccountRow {
   /** Debit less credit, or the signed amount as written. Null: no amount in this row. */
   readonly amount: Amount | null;
   readonly retired: boolean;
+  readonly particulars: RowParticulars;
 }
 
 /** A row that is not an account, with the reason: nothing is dropped in silence. */
@@ -139,6 +141,8 @@ class Reading {
     if (read && !read.ok) return this.fault(i, read.refusals[0]?.says ?? '');
     const amount = this.amount(i);
     if (!amount.ok) return this.fault(i, amount.refusals[0]?.says ?? '');
+    const particulars = readParticulars((kind) => this.cell(i, kind), this.style);
+    if (!particulars.ok) return this.fault(i, particulars.refusals[0]?.says ?? '');
     const path = name.split(':').map((part) => part.trim());
     const own = path.at(-1) || name;
     this.rows.push({
@@ -150,6 +154,7 @@ class Reading {
       depth: /^\s*/.exec(raw)?.[0].length ?? 0,
       amount: amount.value,
       retired: /^(retired|inactive|no|closed)$/i.test(this.cell(i, 'state').trim()),
+      particulars: particulars.value,
     });
   }
 

@@ -129,7 +129,7 @@ function TakenRows({ taken }: { taken: Taken }) {
       <table className="lines-table">
         <TableHead names={['Row', 'Account', 'Placed in']} />
         <tbody>
-          {taken.rows.map(({ row, account, refusal }) => {
+          {taken.rows.map(({ row, account, refusal, lacks }) => {
             const type = typeOf(book.scheme, account.type);
             const section = sectionOfType(book.scheme, account.type);
             return (
@@ -138,6 +138,12 @@ function TakenRows({ taken }: { taken: Taken }) {
                 <td>
                   {accountLabel(account)}
                   {refusal !== null && <div className="refusal">{refusal}</div>}
+                  {refusal === null &&
+                    lacks.map((says) => (
+                      <div key={says} className="is-notice">
+                        {says}
+                      </div>
+                    ))}
                 </td>
                 <td>
                   {type ? (

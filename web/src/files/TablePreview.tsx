@@ -30,6 +30,10 @@ const KIND_NAMES: Readonly<Record<ColumnKind, string>> = {
   credit: 'Credit',
   amount: 'One amount',
   state: 'In use or retired',
+  note: 'Note',
+  'tax-line': 'Tax line',
+  'tax-code': 'Tax code',
+  budget: 'Budget for the year',
 };
 
 /** What was understood of a table, row by row, before anything is made of it. */
