@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { comeInAs, saved, signIn, tabTo } from './people.js';
+import { answerSheet, comeInAs, saved, signIn, tabTo } from './people.js';
 
 const line = (page: Page, section: string) =>
   page.getByRole('textbox', { name: `New account in ${section}`, exact: true });
@@ -184,7 +184,7 @@ test('an instructor builds a company by keyboard alone, a student does the exerc
     await record(nell, ENTRIES[1] as TypedEntry);
     await saved(nell);
     await nell.getByRole('button', { name: 'Hand in' }).click();
-    await nell.getByRole('dialog').getByRole('button', { name: 'Hand in' }).click();
+    await answerSheet(nell.getByRole('dialog'), 'Hand in');
     await expect(nell.getByText(/^Handed in/)).toBeVisible();
     await nell.close();
   });
