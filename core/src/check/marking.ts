@@ -51,7 +51,6 @@ export class Marking {
   private readonly given: Given;
   private readonly hasOwnPoints: boolean;
   private judged: readonly Entry[] | null = null;
-  private readonly accepted = new Map<string, Accepted>();
   private readonly causes = new Map<StatementDate, readonly Cause[]>();
 
   constructor(
@@ -78,7 +77,6 @@ export class Marking {
     this.hasNumbers = isMadeHere || ofWork.some((each) => each.number !== null);
     for (const pair of entryPairs)
       for (const view of pair.keys) this.entryPairOfKey.set(view.entry.id, pair);
-    for (const each of key.accepts) this.accepted.set(each.account, each);
   }
 
   pairOf(keyAccount: string): Pair | null {
@@ -90,7 +88,7 @@ export class Marking {
   }
 
   acceptedFor(account: string): Accepted {
-    return this.accepted.get(account) ?? acceptedFor(this.key, account);
+    return acceptedFor(this.key, account);
   }
 
   /** The entries of the key that are looked for: openings are judged by what they say of the accounts. */

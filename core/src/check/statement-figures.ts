@@ -1,4 +1,4 @@
-import { shareOf } from '../cause/cause.js';
+import { shareOf, type Cause } from '../cause/cause.js';
 import type { StatementDate } from '../key/answer-key.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { formatDecimal } from '../money/format-amount.js';
@@ -16,11 +16,21 @@ interface Shared {
   readonly answer: Answer;
 }
 
+const answered = new WeakMap<readonly Cause[], readonly Answer[]>();
+
+/** Who answers for causes: told once, when everything that could answer has been judged. */
+function answersTo(marking: Marking, causes: readonly Cause[]): readonly Answer[] {
+  const known = answered.get(causes);
+  const answers = known ?? causes.map((cause) => answerFor(marking, cause));
+  answered.set(causes, answers);
+  return answers;
+}
+
 /** Compares the lines (or totals) of every statement at every date that the key names. */
 export function compareLines(marking: Marking, totals: boolean): Finding[] {
   return marking.key.statementDates.flatMap((date) => {
     const causes = marking.causesAt(date);
-    const answers = causes.map((cause) => answerFor(marking, cause));
+    const answers = answersTo(marking, causes);
     const lines = linesOfStatement(marking.key.book.scheme, date.statement);
     return lines
       .filter((line) => line.isTotal === totals)

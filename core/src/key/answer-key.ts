@@ -62,20 +62,31 @@ export function usualDates(book: Book): StatementDate[] {
   ];
 }
 
-/** What is accepted for an account when nothing is said of it: a retired one may be left out. */
-export function acceptedFor(key: AnswerKey, id: string): Accepted {
-  const found = key.accepts.find((each) => each.account === id);
-  const account = key.book.accounts.find((each) => each.id === id);
-  return (
-    found ?? {
-      account: id,
-      names: [],
-      types: [],
-      number: 'in-band',
-      required: account?.retired !== true,
-      several: true,
-    }
-  );
+/** What is accepted where nothing is said of an account: a retired one may be left out. */
+const usuallyAccepted = (account: string, isRetired: boolean): Accepted => ({
+  account,
+  names: [],
+  types: [],
+  number: 'in-band',
+  required: !isRetired,
+  several: true,
+});
+
+const acceptedByKey = new WeakMap<AnswerKey, ReadonlyMap<string, Accepted>>();
+
+/** What is accepted for each account of a key. */
+function acceptedOf(key: AnswerKey): ReadonlyMap<string, Accepted> {
+  let found = acceptedByKey.get(key);
+  if (!found) {
+    const usual = key.book.accounts.map(({ id, retired }) => usuallyAccepted(id, retired));
+    found = new Map([...usual, ...key.accepts].map((each) => [each.account, each]));
+    acceptedByKey.set(key, found);
+  }
+  return found;
 }
+
+/** What is accepted for an account; as usual for one that the key does not have. */
+export const acceptedFor = (key: AnswerKey, id: string): Accepted =>
+  acceptedOf(key).get(id) ?? usuallyAccepted(id, false);
 
 export const STATEMENTS: readonly StatementId[] = ['balance-sheet', 'profit-and-loss'];
