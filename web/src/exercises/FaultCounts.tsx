@@ -35,7 +35,7 @@ export function FaultCounts({ planting, onChange }: FaultCountsProps) {
           {NAMES[kind]}
         </label>
       ))}
-      <label>
+      <label className="of-seed">
         <InputNumber
           size="small"
           min={0}
