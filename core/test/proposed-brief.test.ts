@@ -43,6 +43,19 @@ describe('a proposed brief', () => {
     );
   });
 
+  it('an entry without a text goes by its reference, or is an entry', () => {
+    const { entries } = ternIsland();
+    const [first, second] = entries;
+    if (!first || !second) throw new Error('no entries');
+    const bare = [
+      { ...first, text: '', reference: 'B1' },
+      { ...second, text: '', reference: '' },
+    ];
+    const brief = proposedBrief({ ...ternIsland(), entries: bare }, 'accounts', NOTHING);
+    expect(brief).toMatch(/, B1: [\d,]+\n/);
+    expect(brief).toMatch(/, an entry: [\d,]+\n/);
+  });
+
   it('stays shorter than a brief may be, however many accounts there are', () => {
     const many = Array.from({ length: 900 }, (_, i) =>
       acct(`a${i}`, 'bank', { name: `Account of the shop, number ${i}` }),

@@ -3,6 +3,7 @@ import {
   accountsToTable,
   apply,
   bookFromTable,
+  faultsOfTaxLists,
   readAccountTable,
   ternIsland,
   type AccountTable,
@@ -117,5 +118,27 @@ describe('particulars in a table of accounts', () => {
     const [suits, ices] = done.value.book.accounts.slice(-2);
     expect(suits).toMatchObject({ taxLine: '1.1', description: 'Twelve of them' });
     expect(ices).toMatchObject({ taxLine: null, budget: 80_000 });
+  });
+
+  it('tax codes that differ in letter case only are one, spelled as at first', () => {
+    const table = read([
+      ['Name', 'Type', 'Tax code'],
+      ['Ice', 'Supplies', 'S20'],
+      ['Rope', 'Supplies', 's20'],
+    ]);
+    const frame = { company: COMPANY, scheme: SCHEME, numberPlan: null, at: '2026-12-31' };
+    const made = bookFromTable(table, frame);
+    expect(made.taxLists.codes).toEqual([{ id: 'S20', name: 'S20' }]);
+    expect(made.accounts.map(({ taxCode }) => taxCode)).toEqual(['S20', 'S20']);
+    expect(faultsOfTaxLists(made.taxLists)).toEqual([]);
+    const pasted = accountsIntoBook(
+      { ...ternIsland(), taxLists: made.taxLists },
+      table,
+      'debit-positive',
+    );
+    expect(pasted.rows.map(({ account, lacks }) => [account.taxCode, lacks])).toEqual([
+      ['S20', []],
+      ['S20', []],
+    ]);
   });
 });

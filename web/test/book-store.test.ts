@@ -166,4 +166,18 @@ describe('two tabs on one book', () => {
     await settle();
     expect(store.snapshot().saving).toBe('saved');
   });
+
+  it('a browser that keeps nothing still sends what is done', async () => {
+    Object.defineProperty(globalThis, 'localStorage', {
+      configurable: true,
+      get() {
+        throw new Error('not allowed');
+      },
+    });
+    const store = await open();
+    store.change(rename('bank', 'Kept nowhere'));
+    await settle();
+    expect(nameOnServer('bank')).toBe('Kept nowhere');
+    expect(store.snapshot().saving).toBe('saved');
+  });
 });

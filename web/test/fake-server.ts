@@ -40,7 +40,10 @@ export class FakeServer {
   readonly tokens: string[] = [];
 
   constructor() {
-    globalThis.localStorage = new FakeStorage() as unknown as Storage;
+    Object.defineProperty(globalThis, 'localStorage', {
+      configurable: true,
+      value: new FakeStorage(),
+    });
     globalThis.fetch = (path, init) => this.answer(String(path), init);
   }
 

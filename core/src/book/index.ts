@@ -12,7 +12,7 @@ export {
   within,
   type Period,
 } from './calendar.js';
-export { account, accountIdFor, freeId, newBook, slugOf, type NewBook } from './new-book.js';
+export { account, freeIdFrom, freeId, newBook, slugOf, type NewBook } from './new-book.js';
 export { bookFromJson, parseJson, readBook } from './read-book.js';
 export { originsSince, type Origin } from './since-start.js';
 export { faultsOfPlan } from './read-classification.js';

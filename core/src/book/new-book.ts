@@ -81,7 +81,7 @@ function retainedNumber(from: string): string {
 }
 
 /** An id for a new account, from its name: readable in a file, unique in the book. */
-export function accountIdFor(book: Book, name: string): string {
+export function freeIdFrom(book: Book, name: string): string {
   const taken = new Set(book.accounts.map((each) => each.id));
   return freeId(slugOf(name) || 'account', taken);
 }

@@ -24,11 +24,15 @@ export const TAX_LIST_NAMES: Readonly<Record<TaxListName, string>> = {
 };
 
 export const LONGEST_TAX_LIST = 500;
+export const LONGEST_TAX_ID = 12;
+
+/** What tells tax lines and codes apart: letter case and outer spaces do not. */
+export const taxKey = (id: string): string => id.trim().toLowerCase();
 
 export const taxItemNameless = refusal(
   'tax.nameless',
   (f: { kind: string }) =>
-    `A ${f.kind} needs a short code of 1 to 12 characters and a name of 1 to 80.`,
+    `A ${f.kind} needs a short code of 1 to ${LONGEST_TAX_ID} characters and a name of 1 to 80.`,
 );
 export const taxItemDoubled = refusal(
   'tax.doubled',
@@ -72,8 +76,8 @@ function faultsOfList(lists: TaxLists, name: TaxListName, at: string): Refusal[]
   const known = new Set<string>();
   const faults = lists[name].flatMap((item, i): Refusal[] => {
     const place = `${at}[${i}]`;
-    const key = item.id.trim().toLowerCase();
-    const isFit = key.length > 0 && key.length <= 12;
+    const key = taxKey(item.id);
+    const isFit = key.length > 0 && key.length <= LONGEST_TAX_ID;
     const isNamed = item.name.trim().length > 0 && item.name.trim().length <= 80;
     if (!isFit || !isNamed) return [taxItemNameless({ kind }, place)];
     if (known.has(key)) return [taxItemDoubled({ kind, id: item.id }, place)];

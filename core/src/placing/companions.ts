@@ -1,5 +1,5 @@
 import { accountOf, type Account, type Book } from '../book/book.js';
-import { account, accountIdFor } from '../book/new-book.js';
+import { account, freeIdFrom } from '../book/new-book.js';
 import { childrenOf, sectionIdOf } from '../book/place.js';
 import type { Operation, OperationOf } from '../operation/operation.js';
 import { done, type Result } from '../refusal/refusal.js';
@@ -40,7 +40,7 @@ export function companionOf(book: Book, id: string): Result<OperationOf<'add-acc
   const spot = { type: contra.id, parent: id, after: children.at(-1) ?? null, before: null };
   const number = numberAt(book, spot, null);
   if (!number.ok) return number;
-  const made = account(accountIdFor(book, name), name, {
+  const made = account(freeIdFrom(book, name), name, {
     type: contra.id,
     parent: id,
     number: number.value,
@@ -64,7 +64,7 @@ export function duplicateOf(book: Book, id: string): Result<Operation> {
   const name = `${original.name.slice(0, LONGEST - 7)} (copy)`;
   const made = {
     ...original,
-    id: accountIdFor(book, name),
+    id: freeIdFrom(book, name),
     name,
     number: number.value,
     retired: false,

@@ -1,4 +1,4 @@
-import { accountIdFor, account } from '../book/new-book.js';
+import { freeIdFrom, account } from '../book/new-book.js';
 import { accountOf, type Account, type Book } from '../book/book.js';
 import { sectionIdOf } from '../book/place.js';
 import { siblingsIn, numberAt, typeAt } from './places.js';
@@ -27,7 +27,7 @@ export function accountAt(
 ): Account {
   const name = typed.name.trim();
   const draft = draftAt(book, section, name);
-  return account(accountIdFor(book, name), name, {
+  return account(freeIdFrom(book, name), name, {
     type: draft.type,
     number: typed.number ?? draft.number,
   });

@@ -19,19 +19,16 @@ const PARTS: Readonly<Record<StartKind, (key: Book, asked: Asked) => string[]>> 
   'company-only': (key) => [
     `The books of ${key.company.name} are empty. Set up its accounts, each at its place${withNumber(key)}.`,
     accountList(key),
-    openingTable(key),
-    entryList(key),
+    ...bookkeeping(key),
   ],
   'starter-chart': (key) => [
     `${key.company.name} begins with a starter chart. Change it into the chart that the company needs: add what is missing, rename, put under a parent, retire what is not needed. These are the accounts at the end.`,
     accountList(key),
-    openingTable(key),
-    entryList(key),
+    ...bookkeeping(key),
   ],
   accounts: (key) => [
     `The accounts of ${key.company.name} are set up. Keep its books.`,
-    openingTable(key),
-    entryList(key),
+    ...bookkeeping(key),
   ],
   'place-them': (key, { asksSides }) => [
     `${countOf(key)} of ${key.company.name} have no place yet: they wait in the tray. Put each where it belongs: on its statement, in its section, under its type.`,
@@ -61,6 +58,8 @@ export const proposedBrief = (
   planting: Planting,
   asksSides = false,
 ): string => told(PARTS[kind](key, { ...planting, asksSides }));
+
+const bookkeeping = (key: Book): string[] => [openingTable(key), entryList(key)];
 
 const countOf = (key: Book): string =>
   `${key.accounts.filter((account) => !isKept(key, account)).length} accounts`;
@@ -113,7 +112,10 @@ function entryList(key: Book): string {
   );
   const amount = money(key, totals);
   const dated = entries
-    .map(({ date, text }, i) => ({ date, says: `${plain(text)}: ${amount(totals[i] ?? 0)}` }))
+    .map(({ date, text, reference }, i) => ({
+      date,
+      says: `${plain(text || reference || 'an entry')}: ${amount(totals[i] ?? 0)}`,
+    }))
     .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
   return ['**Record**\n', ...dated.map(({ date, says }) => `- ${dayText(date)}, ${says}`)].join(
     '\n',

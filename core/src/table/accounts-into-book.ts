@@ -1,5 +1,5 @@
 import { type Account, type Book } from '../book/book.js';
-import { account, accountIdFor } from '../book/new-book.js';
+import { account, freeIdFrom } from '../book/new-book.js';
 import { apply } from '../operation/apply.js';
 import type { Operation } from '../operation/operation.js';
 import { draftAt } from '../placing/new-account.js';
@@ -8,7 +8,7 @@ import { normalSide, sectionOfType, typeOf } from '../scheme/scheme.js';
 import { childrenOf, NOT_PLACED } from '../book/place.js';
 import type { SignConvention } from './book-from-table.js';
 import type { AccountRow, AccountTable } from './read-accounts.js';
-import { fittingParticulars } from './row-particulars.js';
+import { fittingParticulars, type RowParticulars } from './row-particulars.js';
 
 /** What becomes of one row of a table that goes into a book. */
 export interface TakenRow {
@@ -45,17 +45,17 @@ function parentIn(book: Book, row: AccountRow): string | null {
   return wanted && found ? found.id : null;
 }
 
-function accountOfRow(book: Book, row: AccountRow): Account {
+function accountOfRow(book: Book, row: AccountRow, particulars: RowParticulars): Account {
   const parent = parentIn(book, row);
   const section = sectionOfType(book.scheme, row.type)?.id ?? NOT_PLACED;
   const under = parent !== null && childrenOf(book, parent).length < 900 ? parent : undefined;
   const free = row.type === null ? null : draftAt(book, section, row.name, under).number;
-  return account(accountIdFor(book, row.name), row.name.trim(), {
+  return account(freeIdFrom(book, row.name), row.name.trim(), {
     number: row.number ?? free,
     type: row.type,
     parent,
     retired: row.retired,
-    ...fittingParticulars(book, row.particulars).particulars,
+    ...particulars,
   });
 }
 
@@ -68,10 +68,10 @@ export function accountsIntoBook(book: Book, table: AccountTable, sign: SignConv
   let at = book;
   const operations: Operation[] = [];
   const rows = table.rows.map((row): TakenRow => {
-    const made = accountOfRow(at, row);
+    const { particulars, lacks } = fittingParticulars(at, row.particulars);
+    const made = accountOfRow(at, row, particulars);
     const add: Operation = { kind: 'add-account', account: made };
     const applied = apply(at, add);
-    const { lacks } = fittingParticulars(at, row.particulars);
     const about = { row: row.row, account: made, lacks };
     if (!applied.ok)
       return { ...about, refusal: applied.refusals.map((each) => each.says).join(' ') };

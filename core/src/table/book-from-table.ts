@@ -5,7 +5,7 @@ import { numberKey } from '../numbering/account-number.js';
 import type { NumberPlan } from '../numbering/number-plan.js';
 import { normalSide, sectionOfType, typeOf, type Scheme } from '../scheme/scheme.js';
 import type { AccountRow, AccountTable } from './read-accounts.js';
-import { taxListsOf } from './row-particulars.js';
+import { withTaxLists } from './row-particulars.js';
 
 /** How a single column of amounts is to be read. */
 export type SignConvention = 'debit-positive' | 'credit-positive' | 'normal-side';
@@ -67,12 +67,15 @@ export function bookFromTable(table: AccountTable, frame: TableFrame): Book {
     const { number, type, retired, particulars } = row;
     accounts.push(account(id, row.name.slice(0, 120), { number, type, retired, ...particulars }));
   });
+  const placed = accounts.map((each, i) => ({
+    ...each,
+    parent: parentOf(i, table, accounts, frame),
+  }));
   return {
     company: frame.company,
     scheme: frame.scheme,
     numberPlan: frame.numberPlan,
-    taxLists: taxListsOf(accounts),
-    accounts: accounts.map((each, i) => ({ ...each, parent: parentOf(i, table, accounts, frame) })),
+    ...withTaxLists(placed),
     opening: { date: frame.at, balances },
     entries: [],
   };

@@ -1,5 +1,5 @@
 import type { Account, Book } from '../book/book.js';
-import type { TaxItem, TaxLists } from '../book/tax-lists.js';
+import { LONGEST_TAX_ID, taxKey, type TaxItem, type TaxLists } from '../book/tax-lists.js';
 import type { Amount } from '../money/amount.js';
 import { parseAmount, type AmountStyle } from '../money/parse-amount.js';
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
@@ -13,8 +13,6 @@ export interface RowParticulars {
   /** For the year, positive on the account's normal side. */
   readonly budget: Amount | null;
 }
-
-const LONGEST_TAX_ID = 12;
 
 export const taxIdLong = refusal(
   'table.tax-long',
@@ -43,14 +41,35 @@ export function readParticulars(
   });
 }
 
-const listed = (ids: readonly (string | null)[]): TaxItem[] =>
-  [...new Set(ids)].flatMap((id) => (id === null ? [] : [{ id, name: id }]));
+/** The list of those named, each once under its first spelling. */
+function listed(ids: readonly (string | null)[]): TaxItem[] {
+  const first = new Map<string, string>();
+  for (const id of ids) if (id !== null && !first.has(taxKey(id))) first.set(taxKey(id), id);
+  return [...first.values()].map((id) => ({ id, name: id }));
+}
 
-/** The lists of tax lines and codes that accounts name, each under its own id. */
-export const taxListsOf = (accounts: readonly Account[]): TaxLists => ({
-  lines: listed(accounts.map(({ taxLine }) => taxLine)),
-  codes: listed(accounts.map(({ taxCode }) => taxCode)),
-});
+/** A tax line or code as a list spells it; null when the list lacks it. */
+const spelled = (list: readonly TaxItem[], id: string | null): string | null =>
+  id === null ? null : (list.find((each) => taxKey(each.id) === taxKey(id))?.id ?? null);
+
+/** Accounts whose taxes are spelled alike, and the lists that they need. */
+export function withTaxLists(accounts: readonly Account[]): Pick<Book, 'accounts' | 'taxLists'> {
+  const taxLists: TaxLists = {
+    lines: listed(accounts.map(({ taxLine }) => taxLine)),
+    codes: listed(accounts.map(({ taxCode }) => taxCode)),
+  };
+  return {
+    taxLists,
+    accounts: accounts.map((account) => ({
+      ...account,
+      taxLine: spelled(taxLists.lines, account.taxLine),
+      taxCode: spelled(taxLists.codes, account.taxCode),
+    })),
+  };
+}
+
+const notListed = (what: string, id: string): string =>
+  `The ${what} ${id} is not on the company’s list; it is left out.`;
 
 /** Particulars as a book can take them, and what it lacks for the rest. */
 export function fittingParticulars(
@@ -58,19 +77,13 @@ export function fittingParticulars(
   particulars: RowParticulars,
 ): { readonly particulars: RowParticulars; readonly lacks: readonly string[] } {
   const { taxLine, taxCode } = particulars;
-  const knows = (list: readonly TaxItem[], id: string | null) =>
-    id === null || list.some((each) => each.id === id);
-  const line = knows(taxLists.lines, taxLine) ? taxLine : null;
-  const code = knows(taxLists.codes, taxCode) ? taxCode : null;
+  const line = spelled(taxLists.lines, taxLine);
+  const code = spelled(taxLists.codes, taxCode);
   return {
     particulars: { ...particulars, taxLine: line, taxCode: code },
     lacks: [
-      ...(line === taxLine
-        ? []
-        : [`The tax line ${taxLine} is not on the company’s list; it is left out.`]),
-      ...(code === taxCode
-        ? []
-        : [`The tax code ${taxCode} is not on the company’s list; it is left out.`]),
+      ...(taxLine !== null && line === null ? [notListed('tax line', taxLine)] : []),
+      ...(taxCode !== null && code === null ? [notListed('tax code', taxCode)] : []),
     ],
   };
 }

@@ -22,6 +22,15 @@ function readKept(name: string): Kept | null {
   }
 }
 
+/** What the browser keeps; nothing where it keeps nothing for anybody. */
+function keptNames(): string[] {
+  try {
+    return Object.keys(localStorage);
+  } catch {
+    return [];
+  }
+}
+
 /**
  * Unconfirmed changes of one book, kept in the browser each under a name of its own, so that two tabs on one
  * book never overwrite what the other still has to send.
@@ -37,7 +46,7 @@ export class PendingChanges {
 
   /** What was left behind, in the order in which it was done. */
   left(): Pending[] {
-    const kept = Object.keys(localStorage)
+    const kept = keptNames()
       .filter((name) => name.startsWith(this.nameOf('')))
       .flatMap((name) => readKept(name) ?? []);
     kept.sort((a, b) => a.at - b.at);
@@ -56,6 +65,10 @@ export class PendingChanges {
   }
 
   letGo({ token }: Pending): void {
-    localStorage.removeItem(this.nameOf(token));
+    try {
+      localStorage.removeItem(this.nameOf(token));
+    } catch {
+      // Where nothing can be kept, nothing is to be let go.
+    }
   }
 }

@@ -7,10 +7,13 @@ import { get, post } from '../api/client';
 import { OpenBook, useOpenBook } from '../book/open-book';
 import { OwnMarked } from '../results/OwnMarked';
 import { Asking } from '../shell/Asking';
+import { BeginPaper } from '../work/BeginPaper';
 import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
 import { WORK_PARTS, WorkTabs } from '../work/WorkView';
-import { Brief } from './Brief';
+
+const BEGINNING =
+  'You get a book from the starting point, with the help that students have, and marks at any moment. It counts nowhere; nobody else sees it.';
 
 const PARTS = [...WORK_PARTS, ['marks', 'Marks']] as const;
 
@@ -32,7 +35,12 @@ export function TryItView({ exercise, part }: TryItProps) {
   const base = `/exercises/${exercise.id}/try`;
   if (!rehearsal.data) return <Asking of={rehearsal} what="Your try" />;
   const { bookId } = rehearsal.data;
-  if (bookId === null) return <NotBegun exercise={exercise} begin={begin} />;
+  if (bookId === null)
+    return (
+      <BeginPaper brief={exercise.brief} says={BEGINNING} begin={begin}>
+        <h2>Try it as a student</h2>
+      </BeginPaper>
+    );
   if (!PARTS.some(([known]) => known === part)) return <Navigate to={`${base}/chart`} replace />;
   return (
     <OpenBook id={bookId} key={bookId}>
@@ -62,37 +70,6 @@ export function TryItView({ exercise, part }: TryItProps) {
   );
 }
 
-interface NotBegunProps {
-  readonly exercise: ExerciseAnswer;
-  readonly begin: { mutate(): void; readonly isPending: boolean; readonly error: Error | null };
-}
-
-function NotBegun({ exercise, begin }: NotBegunProps) {
-  return (
-    <main className="desk">
-      <section className="paper narrow">
-        <h2>Try it as a student</h2>
-        <p>
-          You get a book of your own from the starting point, with the help that students have.
-          Under <em>Marks</em> you see what the checks say of it at any moment. It counts nowhere,
-          and nobody else sees it.
-        </p>
-        <Brief text={exercise.brief} />
-        <div className="slip-actions">
-          <Button type="primary" loading={begin.isPending} onClick={() => begin.mutate()}>
-            Begin
-          </Button>
-        </div>
-        {begin.error && (
-          <p className="refusal" role="alert">
-            {begin.error.message}
-          </p>
-        )}
-      </section>
-    </main>
-  );
-}
-
 /** What the checks say of the try as it has been saved; told anew whenever it changes. */
 function Marks({ path }: { path: string }) {
   const { book, saving } = useOpenBook();
@@ -102,6 +79,7 @@ function Marks({ path }: { path: string }) {
   useEffect(() => {
     if (saving === 'saved') mutate();
   }, [mutate, book, saving]);
-  if (!data) return <Asking of={{ error, refetch: () => mutate() }} what="What the checks say" />;
+  if (!data || error)
+    return <Asking of={{ error, refetch: () => mutate() }} what="What the checks say" />;
   return <OwnMarked work={book} notes={[]} {...data} />;
 }

@@ -24,7 +24,7 @@ interface ListPageProps {
   readonly actions?: ReactNode;
   readonly children?: ReactNode;
   /** Puts a thing away, or brings it back; absent where nothing can be put away. */
-  onPutAway?(key: string, putAway: boolean): void;
+  readonly onPutAway?: (key: string, putAway: boolean) => void;
 }
 
 /** A page that is a list: companies, exercises, class groups, results. */
@@ -44,7 +44,7 @@ export function ListPage(props: ListPageProps) {
             {rows.length === 0 ? (
               <p className="state-line">{empty}</p>
             ) : (
-              <Shelf rows={rows} {...(onPutAway ? { onPutAway } : {})} />
+              <Shelf rows={rows} onPutAway={onPutAway} />
             )}
             {children}
           </div>
@@ -54,10 +54,13 @@ export function ListPage(props: ListPageProps) {
   );
 }
 
-type ShelfProps = Required<Pick<ListPageProps, 'rows'>> & Pick<ListPageProps, 'onPutAway'>;
+interface ShelfProps {
+  readonly rows: readonly ListRow[];
+  readonly onPutAway: ListPageProps['onPutAway'];
+}
 
 /** The rows of a list; what was put away comes last, when it is asked for. */
-function Shelf({ rows = [], onPutAway }: ShelfProps) {
+function Shelf({ rows, onPutAway }: ShelfProps) {
   const [showsAll, setShowsAll] = useState(false);
   const away = rows.filter((row) => row.putAway);
   const shown = rows.filter((row) => !row.putAway);

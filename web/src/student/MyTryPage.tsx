@@ -1,12 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { MyTryDetail } from '@gleddo/contract';
-import { Button } from 'antd';
 import { Link, Navigate, useParams } from 'react-router';
 import { get, post } from '../api/client';
 import { OpenBook } from '../book/open-book';
-import { Brief } from '../exercises/Brief';
 import { momentText } from '../figures/days';
 import { Asking } from '../shell/Asking';
+import { BeginPaper } from '../work/BeginPaper';
 import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
 import { RETURNED_PARTS, WORK_PARTS, WorkTabs } from '../work/WorkView';
@@ -53,24 +52,11 @@ function Begin({ mine }: { mine: MyTryDetail }) {
       <div className="sheet-head">
         <Title mine={mine} />
       </div>
-      <main className="desk">
-        <section className="paper narrow">
-          <Brief text={mine.brief} />
-          <div className="slip-actions">
-            <Button type="primary" loading={begin.isPending} onClick={() => begin.mutate()}>
-              Begin
-            </Button>
-            <span className="quiet" style={{ alignSelf: 'center' }}>
-              You get a book of your own. It is saved as you go; hand it in when you are ready.
-            </span>
-          </div>
-          {begin.error && (
-            <p className="refusal" role="alert">
-              {begin.error.message}
-            </p>
-          )}
-        </section>
-      </main>
+      <BeginPaper
+        brief={mine.brief}
+        says="You get a book of your own. It is saved as you go; hand it in when you are ready."
+        begin={begin}
+      />
     </>
   );
 }

@@ -1,0 +1,36 @@
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import { Brief } from '../exercises/Brief';
+
+interface BeginPaperProps {
+  readonly brief: string;
+  /** What it means to begin. */
+  readonly says: string;
+  readonly begin: { mutate(): void; readonly isPending: boolean; readonly error: Error | null };
+  readonly children?: ReactNode;
+}
+
+/** The brief before the work is begun, and the one button that begins it. */
+export function BeginPaper({ brief, says, begin, children }: BeginPaperProps) {
+  return (
+    <main className="desk">
+      <section className="paper narrow">
+        {children}
+        <Brief text={brief} />
+        <div className="slip-actions">
+          <Button type="primary" loading={begin.isPending} onClick={() => begin.mutate()}>
+            Begin
+          </Button>
+          <span className="quiet" style={{ alignSelf: 'center' }}>
+            {says}
+          </span>
+        </div>
+        {begin.error && (
+          <p className="refusal" role="alert">
+            {begin.error.message}
+          </p>
+        )}
+      </section>
+    </main>
+  );
+}
