@@ -4,6 +4,7 @@ export * from './money/index.js';
 export * from './scheme/index.js';
 export * from './numbering/index.js';
 export * from './book/index.js';
+export * from './shape/index.js';
 export * from './operation/index.js';
 export * from './placing/index.js';
 export * from './ledger/index.js';

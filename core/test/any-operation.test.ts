@@ -40,7 +40,7 @@ describe('any change of any book', () => {
   test('is refused in sentences, each with its code; what is done all the same is pointed out in sentences', () => {
     forChanges((of, operation) => {
       const applied = apply(of, operation);
-      const said = applied.ok ? applied.value.notices : applied.refusals;
+      const said = applied.ok ? applied.value.notices() : applied.refusals;
       if (!applied.ok) expect(said.length).toBeGreaterThan(0);
       for (const { code, says } of said) {
         expect(code).toMatch(/^[a-z-]+\.[a-z-]+$/);

@@ -41,7 +41,7 @@ describe('accounts', () => {
 
   test('a number outside its band is only pointed out', () => {
     const applied = apply(shop(), { kind: 'renumber-account', id: 'van', number: '7510' });
-    expect(applied.ok && applied.value.notices.map((each) => each.code)).toEqual([
+    expect(applied.ok && applied.value.notices().map((each) => each.code)).toEqual([
       'number.outside-band',
     ]);
   });
@@ -95,7 +95,7 @@ describe('accounts', () => {
     const lifted = does(empty, { kind: 'delete-account', id: 'top', children: 'lift' });
     expect(lifted.accounts).toEqual([acct('under', 'bank')]);
     const retired = apply(shop(), { kind: 'retire-account', id: 'bank' });
-    expect(retired.ok && retired.value.notices.map((n) => n.code)).toEqual([
+    expect(retired.ok && retired.value.notices().map((n) => n.code)).toEqual([
       'account.retired-with-balance',
     ]);
   });
@@ -129,7 +129,7 @@ describe('entries', () => {
     const late = record({ bank: 5, sales: -5 }, '2028-01-01');
     expect(refuses(shop(), late, 'student')).toEqual(['entry.outside-year']);
     const applied = apply(shop(), late);
-    expect(applied.ok && applied.value.notices.map((each) => each.code)).toEqual([
+    expect(applied.ok && applied.value.notices().map((each) => each.code)).toEqual([
       'entry.outside-year',
     ]);
   });
@@ -200,7 +200,7 @@ describe('accounts that a book can’t do without', () => {
 
   test('a name very like another’s is pointed out, not refused', () => {
     const applied = apply(shop(), { kind: 'rename-account', id: 'loan', name: 'banks' });
-    expect(applied.ok && applied.value.notices.map((each) => each.says)).toEqual([
+    expect(applied.ok && applied.value.notices().map((each) => each.says)).toEqual([
       '“banks” is very like “1010 Bank”. Keep both only if they are two things.',
     ]);
   });

@@ -1,11 +1,13 @@
-import { minorDigits, sum } from '../money/amount.js';
+import { minorDigits } from '../money/amount.js';
 import { formatDecimal } from '../money/format-amount.js';
 import { numberKey } from '../numbering/account-number.js';
 import { refusal, type Refusal } from '../refusal/refusal.js';
 import { typeOf } from '../scheme/scheme.js';
 import { accountLabel, accountOf, type Account, type Book, type Entry } from './book.js';
 import { ancestorsOf, sectionIdOf } from './place.js';
-import { join } from './json-reader.js';
+import { join } from '../shape/explain.js';
+import { isVisible } from '../shape/visible.js';
+import { MOST_ACCOUNTS, MOST_ENTRIES } from '../shape/book-file.js';
 import { faultsOfTaxLists, TAX_LIST_NAMES, taxItemOf, taxItemUnknown } from './tax-lists.js';
 
 /** How deep accounts may nest, the top level counted. */
@@ -68,6 +70,45 @@ export const lineZero = refusal(
   () => 'A line needs an amount over zero, in debit or in credit.',
 );
 
+export const nameInvisible = refusal(
+  'account.name-invisible',
+  () => 'The name shows nothing. Type one that can be seen.',
+);
+export const bookTooLarge = refusal(
+  'book.too-large',
+  () =>
+    'The book would be larger than 4 MB of text, more than can be kept. Leave some of it out, or carry on in a new one.',
+);
+export const tooManyAccounts = refusal(
+  'book.too-many-accounts',
+  () => `A book holds at most ${MOST_ACCOUNTS.toLocaleString('en')} accounts. Leave some out.`,
+);
+export const tooManyEntries = refusal(
+  'book.too-many-entries',
+  () =>
+    `A book holds at most ${MOST_ENTRIES.toLocaleString('en')} entries. Carry on in a new year’s book.`,
+);
+export const sumTooLarge = refusal(
+  'book.sum-too-large',
+  () =>
+    'The amounts of the book add up to more than can be reckoned exactly. Check the zeros, or work in thousands.',
+);
+
+/** What is beyond the limits of any book: too many accounts or entries, amounts whose sums would not be exact. */
+export function faultsOfSize({ accounts, opening, entries }: Book, path = ''): Refusal[] {
+  const faults: Refusal[] = [];
+  if (accounts.length > MOST_ACCOUNTS) faults.push(tooManyAccounts({}, join(path, 'accounts')));
+  if (entries.length > MOST_ENTRIES) faults.push(tooManyEntries({}, join(path, 'entries')));
+  let moved = 0;
+  for (const id in opening.balances) moved += Math.abs(opening.balances[id] ?? 0);
+  for (const { lines } of entries) for (const { amount } of lines) moved += Math.abs(amount);
+  let budgets = 0;
+  for (const { budget } of accounts) if (budget !== null) budgets += Math.abs(budget);
+  if (moved > Number.MAX_SAFE_INTEGER || budgets > Number.MAX_SAFE_INTEGER)
+    faults.push(sumTooLarge({}, path));
+  return faults;
+}
+
 /**
  * What is wrong with a book as a whole, each with its path: doubled ids and numbers, circles, parents in
  * another section, unknown accounts and types, entries out of balance. Not looked at: whether it holds
@@ -75,63 +116,83 @@ export const lineZero = refusal(
  */
 export function faultsOfBook(book: Book, path = ''): Refusal[] {
   return [
+    ...faultsOfSize(book, path),
     ...faultsOfTaxLists(book.taxLists, path),
-    ...doubled(book, path),
-    ...book.accounts.flatMap((account, i) =>
-      faultsOfAccount(book, account, join(join(path, 'accounts'), i)),
-    ),
-    ...severalRetained(book, path),
+    ...faultsOfAccounts(book, path),
+    ...eachAt(book.accounts, path, 'accounts', (account) => faultsOfAccount(book, account)),
     ...faultsOfOpening(book, path),
-    ...book.entries.flatMap((entry, i) =>
-      faultsOfEntry(book, entry, join(join(path, 'entries'), i)),
-    ),
-    ...doubledEntries(book, path),
+    ...eachAt(book.entries, path, 'entries', (entry) => faultsOfEntry(book, entry)),
+    ...faultsOfEntries(book, path),
   ];
+}
+
+/** The faults of each of a list, their places led by the list's; most have none, and cost no path. */
+export function eachAt<T>(
+  list: readonly T[],
+  path: string,
+  name: string,
+  judge: (each: T) => readonly Refusal[],
+): Refusal[] {
+  const found: Refusal[] = [];
+  list.forEach((each, i) => {
+    for (const fault of judge(each)) {
+      const at = join(join(path, name), i);
+      found.push({ ...fault, at: fault.at === '' ? at : `${at}.${fault.at}` });
+    }
+  });
+  return found;
+}
+
+/** What is wrong with the accounts among each other: doubled ids and numbers, retained earnings twice. */
+export function faultsOfAccounts(book: Book, path: string): Refusal[] {
+  return [...doubled(book, path), ...severalRetained(book, path)];
 }
 
 function doubled(book: Book, path: string): Refusal[] {
   const ids = new Set<string>();
   const numbers = new Map<string, Account>();
-  return book.accounts.flatMap((account, i) => {
-    const at = join(join(path, 'accounts'), i);
-    const faults: Refusal[] = [];
-    if (ids.has(account.id)) faults.push(idTaken({ id: account.id }, join(at, 'id')));
+  return eachAt(book.accounts, path, 'accounts', (account) => {
+    const isTwice = ids.has(account.id);
     ids.add(account.id);
-    if (account.number === null) return faults;
-    const holder = numbers.get(numberKey(account.number));
-    if (holder)
-      faults.push(
-        numberTaken({ number: account.number, holder: accountLabel(holder) }, join(at, 'number')),
-      );
-    else numbers.set(numberKey(account.number), account);
-    return faults;
+    const key = account.number === null ? null : numberKey(account.number);
+    const holder = key === null ? undefined : numbers.get(key);
+    if (key !== null && !holder) numbers.set(key, account);
+    if (!isTwice && !holder) return NONE;
+    const label = holder ? accountLabel(holder) : '';
+    return [
+      ...(isTwice ? [idTaken({ id: account.id }, 'id')] : []),
+      ...(holder ? [numberTaken({ number: account.number ?? '', holder: label }, 'number')] : []),
+    ];
   });
 }
 
-function doubledEntries(book: Book, path: string): Refusal[] {
+const NONE: readonly Refusal[] = [];
+
+/** What is wrong with the entries among each other: doubled ids. */
+export function faultsOfEntries(book: Book, path: string): Refusal[] {
   const ids = new Set<string>();
-  return book.entries.flatMap((entry, i) => {
-    const twice = ids.has(entry.id);
-    ids.add(entry.id);
-    return twice ? [idTaken({ id: entry.id }, `${join(path, 'entries')}[${i}].id`)] : [];
+  return eachAt(book.entries, path, 'entries', ({ id }) => {
+    const isTwice = ids.has(id);
+    ids.add(id);
+    return isTwice ? [idTaken({ id }, 'id')] : NONE;
   });
 }
 
-/** What is wrong with one account in its book, its number's uniqueness aside. */
-export function faultsOfAccount(book: Book, account: Account, at = ''): Refusal[] {
+/** What is wrong with one account in its book, its number's uniqueness aside. Places are its own fields. */
+export function faultsOfAccount(book: Book, account: Account): Refusal[] {
   const faults: Refusal[] = [];
-  const length = account.name.trim().length;
-  if (length === 0 || length > LONGEST_NAME) faults.push(nameLength({ length }, join(at, 'name')));
+  const { length } = account.name.trim();
+  if (length === 0 || length > LONGEST_NAME) faults.push(nameLength({ length }, 'name'));
+  else if (!isVisible(account.name)) faults.push(nameInvisible({}, 'name'));
   if (account.type !== null && !typeOf(book.scheme, account.type))
-    faults.push(typeUnknown({ type: account.type }, join(at, 'type')));
-  return [
-    ...faults,
-    ...faultsOfTaxes(book, account, at),
-    ...faultsOfParent(book, account, join(at, 'parent')),
-  ];
+    faults.push(typeUnknown({ type: account.type }, 'type'));
+  if (account.taxLine !== null || account.taxCode !== null)
+    faults.push(...faultsOfTaxes(book, account));
+  if (account.parent !== null) faults.push(...faultsOfParent(book, account, account.parent));
+  return faults;
 }
 
-function faultsOfTaxes(book: Book, account: Account, at: string): Refusal[] {
+function faultsOfTaxes(book: Book, account: Account): Refusal[] {
   const fields = [
     ['lines', 'taxLine'],
     ['codes', 'taxCode'],
@@ -139,21 +200,20 @@ function faultsOfTaxes(book: Book, account: Account, at: string): Refusal[] {
   return fields.flatMap(([list, field]) => {
     const id = account[field];
     if (id === null || taxItemOf(book.taxLists, list, id)) return [];
-    return [taxItemUnknown({ kind: TAX_LIST_NAMES[list], id }, join(at, field))];
+    return [taxItemUnknown({ kind: TAX_LIST_NAMES[list], id }, field)];
   });
 }
 
-function faultsOfParent(book: Book, account: Account, at: string): Refusal[] {
-  if (account.parent === null) return [];
-  const parent = accountOf(book, account.parent);
-  if (!parent) return [accountUnknown({ id: account.parent }, at)];
-  const above = ancestorsOf(book, account);
+function faultsOfParent(book: Book, account: Account, parentId: string): Refusal[] {
+  const parent = accountOf(book, parentId);
+  if (!parent) return [accountUnknown({ id: parentId }, 'parent')];
+  const above = ancestorsOf(book, account, DEEPEST);
   const name = accountLabel(account);
   if (parent.id === account.id || above.some((each) => each.parent === account.id))
-    return [parentCircle({ name }, at)];
+    return [parentCircle({ name }, 'parent')];
   if (sectionIdOf(book, parent) !== sectionIdOf(book, account))
-    return [parentSection({ name, parent: accountLabel(parent) }, at)];
-  return above.length >= DEEPEST ? [tooDeep({}, at)] : [];
+    return [parentSection({ name, parent: accountLabel(parent) }, 'parent')];
+  return above.length >= DEEPEST ? [tooDeep({}, 'parent')] : [];
 }
 
 export function retainedAccounts(book: Book): Account[] {
@@ -167,33 +227,35 @@ function severalRetained(book: Book, path: string): Refusal[] {
   return names.length > 1 ? [oneRetained({ names }, join(path, 'accounts'))] : [];
 }
 
-function faultsOfOpening(book: Book, path: string): Refusal[] {
+/** What is wrong with the opening balances: accounts that there are not. */
+export function faultsOfOpening(book: Book, path: string): Refusal[] {
   return Object.keys(book.opening.balances)
     .filter((id) => !accountOf(book, id))
     .map((id) => accountUnknown({ id }, join(path, 'opening.balances')));
 }
 
 /** What is wrong with an entry in its book: too few lines, an unknown account, out of balance. */
-export function faultsOfEntry(book: Book, entry: Entry, at = ''): Refusal[] {
+export function faultsOfEntry(book: Book, entry: Entry): Refusal[] {
   const faults: Refusal[] = [];
-  if (entry.lines.length < 2) faults.push(entryTooShort({}, join(at, 'lines')));
-  entry.lines.forEach((line, i) => {
-    const place = join(join(at, 'lines'), i);
-    if (!accountOf(book, line.account))
-      faults.push(accountUnknown({ id: line.account }, join(place, 'account')));
-    if (line.amount === 0) faults.push(lineZero({}, join(place, 'amount')));
+  if (entry.lines.length < 2) faults.push(entryTooShort({}, 'lines'));
+  let debit = 0;
+  let credit = 0;
+  entry.lines.forEach(({ account, amount }, i) => {
+    if (!accountOf(book, account))
+      faults.push(accountUnknown({ id: account }, `lines[${i}].account`));
+    if (amount === 0) faults.push(lineZero({}, `lines[${i}].amount`));
+    if (amount > 0) debit += amount;
+    else credit -= amount;
   });
-  const debit = sum(entry.lines.map((line) => Math.max(line.amount, 0)));
-  const credit = sum(entry.lines.map((line) => Math.max(-line.amount, 0)));
-  if (debit !== credit) faults.push(unbalanced(book, debit, credit, join(at, 'lines')));
+  if (debit !== credit) faults.push(unbalanced(book, debit, credit));
   return faults;
 }
 
-function unbalanced(book: Book, debit: number, credit: number, at: string): Refusal {
+function unbalanced(book: Book, debit: number, credit: number): Refusal {
   const digits = minorDigits(book.company.currency);
   const difference = formatDecimal(Math.abs(debit - credit), digits);
   return entryUnbalanced(
     { debit: formatDecimal(debit, digits), credit: formatDecimal(credit, digits), difference },
-    at,
+    'lines',
   );
 }

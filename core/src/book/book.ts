@@ -1,90 +1,20 @@
 import type { Amount } from '../money/amount.js';
-import type { NumberPlan } from '../numbering/number-plan.js';
-import type { Side } from '../money/side.js';
-import type { Activity, Scheme, Words } from '../scheme/scheme.js';
-import type { TaxLists } from './tax-lists.js';
+import type { Account } from '../shape/account.js';
+import type { Company } from '../shape/company.js';
+import type { Entry } from '../shape/entry.js';
+import type { NumberPlan } from '../shape/number-plan.js';
+import type { Scheme } from '../shape/scheme.js';
+import type { TaxLists } from '../shape/tax-list.js';
 
-export type LegalForm = 'sole-trader' | 'partnership' | 'company' | 'non-profit';
-
-export const LEGAL_FORMS: readonly LegalForm[] = [
-  'sole-trader',
-  'partnership',
-  'company',
-  'non-profit',
-];
-
-export interface Company {
-  readonly name: string;
-  readonly trade: string;
-  readonly legalForm: LegalForm;
-  /** ISO 4217 code. */
-  readonly currency: string;
-  /** First day of the financial year, ISO 8601. The year always has twelve months. */
-  readonly firstDay: string;
-  /** Into how many periods the year is divided. */
-  readonly periods: number;
-  /** The words on screen, on paper and in exports; absent: international. */
-  readonly words?: Words;
-}
-
-export interface Account {
-  readonly id: string;
-  /** Null while the account is not numbered yet. */
-  readonly number: string | null;
-  readonly name: string;
-  /** The id of an account type; null while the account is not placed yet. */
-  readonly type: string | null;
-  readonly parent: string | null;
-  readonly retired: boolean;
-  readonly description: string | null;
-  /** An activity of its own, where it differs from its type's. */
-  readonly cashFlow: Activity | null;
-  /** The id of a line of the tax return, from the book's list; null when it goes into none. */
-  readonly taxLine: string | null;
-  /** The id of the tax code that its entries usually have, from the book's list. */
-  readonly taxCode: string | null;
-  /** For the whole year, minor units, positive on the account's normal side; null when none is set. */
-  readonly budget: Amount | null;
-  /** What whoever placed it says its normal side is; null when nobody was asked. */
-  readonly statedSide: Side | null;
-}
+export type { Account } from '../shape/account.js';
+export { LEGAL_FORMS, type Company, type LegalForm } from '../shape/company.js';
+export { ENTRY_KINDS, type Entry, type EntryKind, type Line } from '../shape/entry.js';
 
 export interface Opening {
   /** The day at whose end the balances stood. */
   readonly date: string;
   /** Balances by account, minor units, debit positive; no zeros. They need not be in balance. */
   readonly balances: Readonly<Record<string, Amount>>;
-}
-
-export const ENTRY_KINDS = [
-  'opening',
-  'general',
-  'sales',
-  'purchases',
-  'cash-receipts',
-  'cash-payments',
-  'transfer',
-  'adjusting',
-  'closing',
-  'prior-period-adjustment',
-] as const;
-
-export type EntryKind = (typeof ENTRY_KINDS)[number];
-
-export interface Line {
-  readonly account: string;
-  /** Minor units, debit positive, never zero. */
-  readonly amount: Amount;
-}
-
-/** A dated, balanced set of at least two debit and credit lines. */
-export interface Entry {
-  readonly id: string;
-  readonly date: string;
-  readonly kind: EntryKind;
-  readonly reference: string;
-  readonly text: string;
-  readonly lines: readonly Line[];
 }
 
 /**
@@ -114,8 +44,21 @@ export function accountsById(accounts: readonly Account[]): ReadonlyMap<string, 
   return index;
 }
 
-export const accountOf = (book: Book, id: string | null): Account | null =>
-  id === null ? null : (accountsById(book.accounts).get(id) ?? null);
+const asked = new WeakMap<readonly Account[], number>();
+/** So often a list is looked through as it is; then an index is worth its making. */
+const ASKED_OFTEN = 3;
+
+/** The account with an id; null for none. */
+export function accountOf(book: Book, id: string | null): Account | null {
+  if (id === null) return null;
+  const { accounts } = book;
+  const index = indexes.get(accounts);
+  if (index) return index.get(id) ?? null;
+  const times = asked.get(accounts) ?? 0;
+  if (times >= ASKED_OFTEN) return accountsById(accounts).get(id) ?? null;
+  asked.set(accounts, times + 1);
+  return accounts.find((account) => account.id === id) ?? null;
+}
 
 /** How an account is named in a sentence: number and name. */
 export const accountLabel = (account: Account): string =>

@@ -1,8 +1,11 @@
 /** Days are ISO 8601 text (`2027-03-31`): they compare as text. */
 export const isDay = (text: string): boolean => {
   if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
-  const day = new Date(`${text}T00:00:00Z`);
-  return !Number.isNaN(day.getTime()) && day.toISOString().slice(0, 10) === text;
+  const month = 10 * text.charCodeAt(5) + text.charCodeAt(6) - 528;
+  const day = 10 * text.charCodeAt(8) + text.charCodeAt(9) - 528;
+  if (day >= 1 && day <= 28) return month >= 1 && month <= 12;
+  const at = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(at.getTime()) && at.toISOString().slice(0, 10) === text;
 };
 
 const parts = (day: string): [number, number, number] => {

@@ -16,5 +16,5 @@ export { account, freeIdFrom, freeId, newBook, slugOf, type NewBook } from './ne
 export { bookFromJson, parseJson, readBook } from './read-book.js';
 export { originsSince, type Origin } from './since-start.js';
 export { faultsOfPlan } from './read-classification.js';
-export { bookToJson, writeBook } from './write-book.js';
+export { bookToJson, compactBook, writeBook } from './write-book.js';
 export { DEEPEST, faultsOfBook, LONGEST_NAME } from './book-faults.js';

@@ -110,21 +110,34 @@ export function rankInChart(book: Book): ReadonlyMap<string, number> {
 export const childrenOf = (book: Book, id: string): Account[] =>
   inOrder(book.accounts.filter((account) => account.parent === id));
 
-/** The account's parents, nearest first. Ends at a circle, should a file hold one. */
-export function ancestorsOf(book: Book, account: Account): Account[] {
-  const found: Account[] = [];
+/**
+ * The account's parents, nearest first, at most so many. Ends at a circle, should a file hold one.
+ */
+export function ancestorsOf(book: Book, account: Account, most = Infinity): Account[] {
+  const found = new Set<Account>();
   let at = accountOf(book, account.parent);
-  while (at && !found.includes(at) && at !== account) {
-    found.push(at);
+  while (at && !found.has(at) && at !== account && found.size < most) {
+    found.add(at);
     at = accountOf(book, at.parent);
   }
-  return found;
+  return [...found];
 }
 
-/** All accounts below one, at any depth. */
+/** All accounts below one, at any depth; one that stands below itself in a broken book is named once. */
 export function descendantsOf(book: Book, id: string): Account[] {
-  const direct = book.accounts.filter((account) => account.parent === id);
-  return direct.flatMap((account) => [account, ...descendantsOf(book, account.id)]);
+  const children = new Map<string, Account[]>();
+  for (const account of book.accounts)
+    if (account.parent !== null) push(children, account.parent, account);
+  const found = new Set<Account>();
+  const visit = (parent: string): void => {
+    for (const child of children.get(parent) ?? [])
+      if (!found.has(child)) {
+        found.add(child);
+        visit(child.id);
+      }
+  };
+  visit(id);
+  return [...found];
 }
 
 const numbersTaken = new WeakMap<readonly Account[], ReadonlySet<string>>();

@@ -1,18 +1,8 @@
 import { refusal, type Refusal } from '../refusal/refusal.js';
-import { join, type JsonReader } from './json-reader.js';
+import { join } from '../shape/explain.js';
+import type { TaxItem, TaxLists } from '../shape/tax-list.js';
 
-/** One line of a tax return, or one tax code. */
-export interface TaxItem {
-  /** Short, as it is written beside an account: `4.2`, `S20`. */
-  readonly id: string;
-  readonly name: string;
-}
-
-/** What an instructor lets accounts be given: lines of the tax return, and tax codes. */
-export interface TaxLists {
-  readonly lines: readonly TaxItem[];
-  readonly codes: readonly TaxItem[];
-}
+export type { TaxItem, TaxLists } from '../shape/tax-list.js';
 
 export type TaxListName = keyof TaxLists;
 
@@ -49,19 +39,6 @@ export const taxListLong = refusal(
   (f: { kind: string }) =>
     `More than ${LONGEST_TAX_LIST} of a ${f.kind} are more than anybody can choose from. Take some out.`,
 );
-
-/** Reads one list of tax lines or codes from a document. */
-export const readTaxList = (
-  reader: JsonReader,
-  of: Record<string, unknown>,
-  key: string,
-  path: string,
-): TaxItem[] =>
-  reader.list(of, key, path).map((each, i) => {
-    const at = `${join(path, key)}[${i}]`;
-    const json = reader.object(each, at, ['id', 'name']);
-    return { id: reader.text(json, 'id', at), name: reader.text(json, 'name', at) };
-  });
 
 export const taxItemOf = (lists: TaxLists, list: TaxListName, id: string | null): TaxItem | null =>
   lists[list].find((item) => item.id === id) ?? null;

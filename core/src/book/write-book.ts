@@ -1,9 +1,13 @@
-import { minorDigits, type Amount } from '../money/amount.js';
-import { formatDecimal } from '../money/format-amount.js';
+import { minorDigits } from '../money/amount.js';
 import { shippedPlan } from '../numbering/shipped-plans.js';
 import { isShipped, writtenIn } from '../scheme/index.js';
-import { openingOf, type Account, type Book, type Entry } from './book.js';
-import { BOOK_FORMAT } from './read-book.js';
+import { accountsShape, BOOK_FORMAT, entriesShape } from '../shape/book-file.js';
+import { companyShape } from '../shape/company.js';
+import { lineShape } from '../shape/entry.js';
+import { numberPlanShape, type NumberPlan } from '../shape/number-plan.js';
+import { writtenScheme } from '../shape/scheme.js';
+import { taxListShape, type TaxItem } from '../shape/tax-list.js';
+import { openingOf, type Book } from './book.js';
 
 /**
  * A book as the text of a `*.book.json` file in canonical form: keys in a fixed order, defaults left out,
@@ -12,71 +16,36 @@ import { BOOK_FORMAT } from './read-book.js';
  */
 export const writeBook = (book: Book): string => `${JSON.stringify(bookToJson(book), null, 2)}\n`;
 
+/** The same without indents: how a book is kept and sent. */
+export const compactBook = (book: Book): string => JSON.stringify(bookToJson(book));
+
 /** The canonical document of a book, before it becomes text. */
 export function bookToJson(book: Book): object {
   const digits = minorDigits(book.company.currency);
   return {
     format: BOOK_FORMAT,
     version: 1,
-    company: companyToJson(book),
-    scheme: isShipped(book.scheme) ? book.scheme.id : writtenIn(book.scheme, 'international'),
+    company: companyShape.write(book.company, digits),
+    scheme: isShipped(book.scheme)
+      ? book.scheme.id
+      : writtenScheme.write(writtenIn(book.scheme, 'international'), digits),
     ...(book.numberPlan ? { numberPlan: planToJson(book.numberPlan) } : {}),
-    ...(book.taxLists.lines.length > 0 ? { taxLines: book.taxLists.lines } : {}),
-    ...(book.taxLists.codes.length > 0 ? { taxCodes: book.taxLists.codes } : {}),
-    accounts: book.accounts.map((account) => accountToJson(account, digits)),
+    ...listToJson('taxLines', book.taxLists.lines),
+    ...listToJson('taxCodes', book.taxLists.codes),
+    accounts: accountsShape.write(book.accounts, digits),
     opening: {
       date: book.opening.date,
-      balances: book.accounts.flatMap((account) => {
-        const amount = openingOf(book, account.id);
-        return amount !== 0 ? [{ account: account.id, ...sides(amount, digits) }] : [];
+      balances: book.accounts.flatMap(({ id }) => {
+        const amount = openingOf(book, id);
+        return amount === 0 ? [] : [lineShape.write({ account: id, amount }, digits)];
       }),
     },
-    entries: book.entries.map((entry) => entryToJson(entry, digits)),
+    entries: entriesShape.write(book.entries, digits),
   };
 }
 
-function companyToJson({ company }: Book): object {
-  const { name, trade, legalForm, currency, firstDay, periods, words } = company;
-  const fixed = { name, trade, legalForm, currency, firstDay, periods };
-  return words === undefined || words === 'international' ? fixed : { ...fixed, words };
-}
+const planToJson = (plan: NumberPlan): unknown =>
+  shippedPlan(plan.id) === plan ? plan.id : numberPlanShape.write(plan, 0);
 
-function planToJson(plan: NonNullable<Book['numberPlan']>): unknown {
-  return shippedPlan(plan.id) === plan ? plan.id : plan;
-}
-
-function accountToJson(account: Account, digits: number): object {
-  const { id, number, name, type, parent, retired, description, cashFlow } = account;
-  const { taxLine, taxCode, budget, statedSide } = account;
-  return {
-    id,
-    ...(number === null ? {} : { number }),
-    name,
-    ...(type === null ? {} : { type }),
-    ...(parent === null ? {} : { parent }),
-    ...(retired ? { retired } : {}),
-    ...(description === null ? {} : { description }),
-    ...(cashFlow === null ? {} : { cashFlow }),
-    ...(taxLine === null ? {} : { taxLine }),
-    ...(taxCode === null ? {} : { taxCode }),
-    ...(budget === null ? {} : { budget: formatDecimal(budget, digits) }),
-    ...(statedSide === null ? {} : { statedSide }),
-  };
-}
-
-const sides = (amount: Amount, digits: number) =>
-  amount > 0
-    ? { debit: formatDecimal(amount, digits) }
-    : { credit: formatDecimal(-amount, digits) };
-
-function entryToJson(entry: Entry, digits: number): object {
-  const { id, date, kind, reference, text } = entry;
-  return {
-    id,
-    date,
-    kind,
-    ...(reference === '' ? {} : { reference }),
-    ...(text === '' ? {} : { text }),
-    lines: entry.lines.map((line) => ({ account: line.account, ...sides(line.amount, digits) })),
-  };
-}
+const listToJson = (name: string, items: readonly TaxItem[]): object =>
+  items.length === 0 ? {} : { [name]: taxListShape.write(items, 0) };

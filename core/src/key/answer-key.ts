@@ -1,9 +1,9 @@
 import type { Book } from '../book/book.js';
 import { firstYear } from '../book/calendar.js';
 import type { StatementId } from '../scheme/scheme.js';
+import type { NumberRule, StatementDate } from '../shape/key-rules.js';
 
-/** What a student's number is compared with. `nextTo` names a key account it must stand behind. */
-export type NumberRule = 'exact' | 'in-band' | 'any' | { readonly nextTo: string };
+export type { NumberRule, StatementDate } from '../shape/key-rules.js';
 
 /** What else is accepted for one account of the key. */
 export interface Accepted {
@@ -26,11 +26,6 @@ export interface AcceptedEntry {
   readonly to: string;
   readonly required: boolean;
 }
-
-/** A date or period at which the statements are compared. */
-export type StatementDate =
-  | { readonly statement: 'balance-sheet'; readonly at: string }
-  | { readonly statement: 'profit-and-loss'; readonly from: string; readonly to: string };
 
 /** The instructor's own finished book, and what else is accepted. */
 export interface AnswerKey {

@@ -1,5 +1,5 @@
 export * from './answer-key.js';
-export { keyFromJson, keyToJson, readKey, writeKey } from './read-key.js';
+export { keyFromJson, keyOfRules, keyToJson, readKey, writeKey } from './read-key.js';
 export { flattened, flattenedKey, latestDate } from './flatten.js';
 export { recognise, type HandPair, type Pair, type Recognition } from './recognise.js';
 export { traitsOf, isOpeningEntry, type Traits } from './account-traits.js';

@@ -1,31 +1,19 @@
 import { accountOf, type Book } from '../book/book.js';
 import { accountUnknown } from '../book/book-faults.js';
-import { join, JsonReader, jsonWrongKind } from '../book/json-reader.js';
-import { bookFromJson, parseJson, takeDay, takeFormat } from '../book/read-book.js';
+import { bookFromJson, faultsOfFormat, parseJson } from '../book/read-book.js';
 import { bookToJson } from '../book/write-book.js';
 import { entryUnknown } from '../operation/entry-changes.js';
-import { done, type Result } from '../refusal/refusal.js';
+import { done, refused, type Refusal, type Result } from '../refusal/refusal.js';
+import { join } from '../shape/explain.js';
+import { KEY_FORMAT, keyFile } from '../shape/key-file.js';
 import {
-  STATEMENTS,
-  usualDates,
-  type Accepted,
-  type AcceptedEntry,
-  type AnswerKey,
-  type NumberRule,
-  type StatementDate,
-} from './answer-key.js';
-
-export const KEY_FORMAT = 'gleddo-key';
-
-const KEY_KEYS = [
-  'format',
-  'version',
-  'book',
-  'accepts',
-  'acceptsEntries',
-  'statementDates',
-  'points',
-];
+  keyRulesFile,
+  type AcceptedEntryFile,
+  type AcceptedFile,
+  type KeyRulesFile,
+} from '../shape/key-rules.js';
+import { fitting } from '../shape/shape.js';
+import { usualDates, type Accepted, type AcceptedEntry, type AnswerKey } from './answer-key.js';
 
 /** Reads a key from the text of a `*.key.json` file; only the book is required. */
 export function readKey(text: string): Result<AnswerKey> {
@@ -34,88 +22,70 @@ export function readKey(text: string): Result<AnswerKey> {
 }
 
 export function keyFromJson(value: unknown): Result<AnswerKey> {
-  const reader = new JsonReader();
-  const json = reader.object(value, '', KEY_KEYS);
-  takeFormat(reader, json, '', KEY_FORMAT);
-  const book = bookFromJson(json['book'] ?? null, 'book');
-  if (!book.ok) return { ok: false, refusals: [...reader.faults, ...book.refusals] };
-  const key = takeKey(reader, json, book.value);
-  return reader.faults.length === 0 ? done(key) : { ok: false, refusals: reader.faults };
+  const odd = faultsOfFormat(value, KEY_FORMAT);
+  const shaped = fitting(keyFile, value);
+  if (typeof value !== 'object' || value === null)
+    return refused(...odd, ...(shaped.ok ? [] : shaped.refusals));
+  const isOfFormat = ({ at }: Refusal) => at === 'format' || at === 'version';
+  const faults = shaped.ok ? odd : [...odd, ...shaped.refusals.filter((each) => !isOfFormat(each))];
+  const book = bookFromJson((value as { book?: unknown }).book ?? null, 'book');
+  if (!book.ok) return refused(...faults, ...book.refusals);
+  if (shaped.ok && faults.length === 0) return keyWith(book.value, shaped.value);
+  return refused(...unknownIn(book.value, value), ...faults);
 }
 
-function takeKey(reader: JsonReader, json: Record<string, unknown>, book: Book): AnswerKey {
-  const each = <T>(name: string, take: (value: unknown, path: string) => T) =>
-    reader.list(json, name, '').map((value, i) => take(value, join(name, i)));
-  const dates = each('statementDates', (value, path) => takeDate(reader, value, path));
-  return {
+/** A key of a book that is known, from what is said of it besides: as it is kept with an exercise. */
+export function keyOfRules(book: Book, rules: unknown): Result<AnswerKey> {
+  const shaped = fitting(keyRulesFile, rules);
+  return shaped.ok ? keyWith(book, shaped.value) : shaped;
+}
+
+function keyWith(book: Book, rules: KeyRulesFile): Result<AnswerKey> {
+  const { accepts = [], acceptsEntries = [], statementDates, points = {} } = rules;
+  const faults = unknownIn(book, rules);
+  if (faults.length > 0) return refused(...faults);
+  return done({
     book,
-    accepts: each('accepts', (value, path) => takeAccepted(reader, value, path, book)),
-    acceptsEntries: each('acceptsEntries', (value, path) => takeEntry(reader, value, path, book)),
-    statementDates: json['statementDates'] === undefined ? usualDates(book) : dates,
-    points: takePoints(reader, json['points']),
-  };
+    accepts: accepts.map((each) => acceptedFrom(book, each)),
+    acceptsEntries: acceptsEntries.map((each) => acceptedEntryFrom(book, each)),
+    statementDates: statementDates ?? usualDates(book),
+    points,
+  });
 }
 
-function takeAccepted(reader: JsonReader, value: unknown, path: string, book: Book): Accepted {
-  const keys = ['account', 'names', 'types', 'number', 'required', 'several'];
-  const json = reader.object(value, path, keys);
-  const account = reader.text(json, 'account', path);
-  const own = accountOf(book, account);
-  if (!own) reader.fault(accountUnknown({ id: account }, join(path, 'account')));
-  return {
-    account,
-    names: reader.list(json, 'names', path).map(String),
-    types: reader.list(json, 'types', path).map(String),
-    number: takeRule(reader, json, path),
-    required: reader.flag(json, 'required', path, own?.retired !== true),
-    several: reader.flag(json, 'several', path, true),
-  };
+/** The accounts and entries that are named and that the book lacks; the rules need not fit otherwise. */
+function unknownIn(book: Book, rules: { accepts?: unknown; acceptsEntries?: unknown }): Refusal[] {
+  const entries = new Set(book.entries.map(({ id }) => id));
+  const named = (list: unknown, field: string): (string | null)[] =>
+    (Array.isArray(list) ? list : []).map((each: unknown) => {
+      const id = (each as Record<string, unknown> | null)?.[field];
+      return typeof id === 'string' ? id : null;
+    });
+  return [
+    ...named(rules.accepts, 'account').flatMap((id, i) => {
+      const at = join(join('accepts', i), 'account');
+      return id === null || accountOf(book, id) ? [] : [accountUnknown({ id }, at)];
+    }),
+    ...named(rules.acceptsEntries, 'entry').flatMap((id, i) => {
+      const at = join(join('acceptsEntries', i), 'entry');
+      return id === null || entries.has(id) ? [] : [entryUnknown({ id }, at)];
+    }),
+  ];
 }
 
-function takeRule(reader: JsonReader, json: Record<string, unknown>, path: string): NumberRule {
-  if (typeof json['number'] === 'object' && json['number'] !== null) {
-    const at = join(path, 'number');
-    return { nextTo: reader.text(reader.object(json['number'], at, ['nextTo']), 'nextTo', at) };
-  }
-  return reader.oneOf(json, 'number', path, ['exact', 'in-band', 'any'] as const, 'in-band');
-}
+const acceptedFrom = (book: Book, said: AcceptedFile): Accepted => ({
+  account: said.account,
+  names: said.names ?? [],
+  types: said.types ?? [],
+  number: said.number ?? 'in-band',
+  required: said.required ?? accountOf(book, said.account)?.retired !== true,
+  several: said.several ?? true,
+});
 
-function takeEntry(reader: JsonReader, value: unknown, path: string, book: Book): AcceptedEntry {
-  const json = reader.object(value, path, ['entry', 'from', 'to', 'required']);
-  const id = reader.text(json, 'entry', path);
-  const entry = book.entries.find((each) => each.id === id);
-  if (!entry) reader.fault(entryUnknown({ id }, join(path, 'entry')));
-  const day = (key: string) =>
-    json[key] === undefined ? (entry?.date ?? '') : takeDay(reader, json, key, path);
-  return {
-    entry: id,
-    from: day('from'),
-    to: day('to'),
-    required: reader.flag(json, 'required', path, true),
-  };
-}
-
-function takeDate(reader: JsonReader, value: unknown, path: string): StatementDate {
-  const json = reader.object(value, path, ['statement', 'at', 'from', 'to']);
-  const statement = reader.oneOf(json, 'statement', path, STATEMENTS, 'balance-sheet');
-  if (statement === 'balance-sheet') return { statement, at: takeDay(reader, json, 'at', path) };
-  return {
-    statement,
-    from: takeDay(reader, json, 'from', path),
-    to: takeDay(reader, json, 'to', path),
-  };
-}
-
-function takePoints(reader: JsonReader, value: unknown): Record<string, number> {
-  if (value === undefined) return {};
-  if (typeof value !== 'object' || value === null || Array.isArray(value)) {
-    reader.fault(jsonWrongKind({ wanted: 'an object', found: 'something else' }, 'points'));
-    return {};
-  }
-  const json = value as Record<string, unknown>;
-  return Object.fromEntries(
-    Object.keys(json).map((check) => [check, reader.whole(json, check, 'points', 0, 0, 1000)]),
-  );
+function acceptedEntryFrom(book: Book, said: AcceptedEntryFile): AcceptedEntry {
+  const own = book.entries.find(({ id }) => id === said.entry)?.date ?? '';
+  const { entry, from = own, to = own, required = true } = said;
+  return { entry, from, to, required };
 }
 
 /** A key as the text of a `*.key.json` file, canonical: defaults written out, except where nothing is said. */

@@ -111,6 +111,34 @@ function toMinor(parts: Parts, digits: number, shown: string): Result<Amount> {
   return done(minor);
 }
 
+const ZERO = 48;
+const POINT = 46;
+/** Digits whose number is exact whatever it is: longer ones are left to the slower reading. */
+const SAFE_LENGTH = 16;
+
+/**
+ * A plain decimal text (digits, a point, at most the currency's decimals) as minor units; null where anything
+ * else stands, which parseDecimal then explains. The quick way for the thousands of amounts of a book.
+ */
+export function decimalOf(text: string, digits: number): Amount | null {
+  const { length } = text;
+  if (length === 0 || length > SAFE_LENGTH) return null;
+  let minor = 0;
+  let decimals = -1;
+  for (let i = 0; i < length; i++) {
+    const code = text.charCodeAt(i);
+    if (code === POINT && decimals < 0 && i > 0) decimals = 0;
+    else if (code < ZERO || code > ZERO + 9) return null;
+    else {
+      minor = minor * 10 + code - ZERO;
+      if (decimals >= 0) decimals++;
+    }
+  }
+  if (decimals === 0 || decimals > digits) return null;
+  for (let i = Math.max(0, decimals); i < digits; i++) minor *= 10;
+  return minor <= LARGEST_AMOUNT ? minor : null;
+}
+
 /**
  * Reads an amount of an exchange file: digits, a point, exactly or at most the currency's decimals,
  * an optional minus. Nothing else is taken.

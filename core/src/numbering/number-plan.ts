@@ -1,24 +1,8 @@
 import { sectionById, typeOf, type Scheme } from '../scheme/scheme.js';
+import type { Band, NumberPlan } from '../shape/number-plan.js';
 import { compareNumbers, numberKey } from './account-number.js';
 
-/** A run of numbers, for a section or for one type. Both ends belong to it. */
-export interface Band {
-  readonly from: string;
-  readonly to: string;
-  readonly section?: string;
-  readonly type?: string;
-}
-
-/** Bands of account numbers; how long a number is, the usual step, the small step for children. */
-export interface NumberPlan {
-  readonly id: string;
-  readonly name: string;
-  readonly characters: 'digits' | 'letters-and-digits';
-  readonly length: number;
-  readonly step: number;
-  readonly childStep: number;
-  readonly bands: readonly Band[];
-}
+export type { Band, NumberPlan } from '../shape/number-plan.js';
 
 /** The narrowest band for a type: the type's own, else its section's; null when the plan has none. */
 export function bandOfType(plan: NumberPlan, scheme: Scheme, typeId: string | null): Band | null {

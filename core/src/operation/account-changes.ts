@@ -9,7 +9,7 @@ import {
 import { numberKey, readNumber } from '../numbering/account-number.js';
 import { bandOfType, inBand } from '../numbering/number-plan.js';
 import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
-import { sectionOfType } from '../scheme/scheme.js';
+import { sectionOfType, typeOf } from '../scheme/scheme.js';
 
 export const outsideBand = refusal(
   'number.outside-band',
@@ -67,19 +67,16 @@ export function refusalsOf(book: Book, account: Account): Refusal[] {
 }
 
 function secondRetained(book: Book, account: Account): Refusal[] {
+  if (typeOf(book.scheme, account.type)?.role !== 'retained-earnings') return [];
   const names = retainedAccounts(book).map(accountLabel);
-  return names.length > 1 && retainedAccounts(book).includes(account)
-    ? [oneRetained({ names }, 'type')]
-    : [];
+  return names.length > 1 ? [oneRetained({ names }, 'type')] : [];
 }
 
 function holderOf(book: Book, number: string, except: string): Account | null {
   const key = numberKey(number);
-  return (
-    book.accounts.find(
-      (each) => each.id !== except && each.number !== null && numberKey(each.number) === key,
-    ) ?? null
-  );
+  const holds = ({ id, number: held }: Account) =>
+    held !== null && held.length === key.length && id !== except && numberKey(held) === key;
+  return book.accounts.find(holds) ?? null;
 }
 
 /** What an author should look at: a number outside its band, a name like another's. */

@@ -8,7 +8,8 @@ import type { Change } from './operation.js';
 export const addAccount: Change<'add-account'> = {
   apply(book, operation) {
     const given = operation.account;
-    const account = { ...given, name: given.name.trim() };
+    const number = given.number?.trim() ?? null;
+    const account = { ...given, number, name: given.name.trim() };
     if (accountOf(book, account.id)) return refused(idTaken({ id: account.id }, 'id'));
     const after = inserted(book, account, operation.index);
     const refusals = refusalsOf(after, account);
@@ -16,7 +17,7 @@ export const addAccount: Change<'add-account'> = {
     return done({
       book: after,
       inverse: { kind: 'delete-account', id: account.id, children: 'refuse' },
-      notices: noticesOf(after, account),
+      notices: () => noticesOf(after, account),
     });
   },
 };

@@ -1,5 +1,6 @@
 import type { Book } from '../book/book.js';
-import { done, refused, type Refusal, type Result } from '../refusal/refusal.js';
+import { done, refused, type Result } from '../refusal/refusal.js';
+import { faultsOfChange } from '../book/faults-of-change.js';
 import { addAccount } from './add-account.js';
 import { changeCompany } from './change-company.js';
 import { changeScheme } from './change-scheme.js';
@@ -27,16 +28,19 @@ import { setOpening, setOpeningDate } from './set-opening.js';
 const several: Change<'several'> = {
   apply(book, { operations }, rules) {
     let at: Book = book;
-    const inverses: Operation[] = [];
-    const notices: Refusal[] = [];
+    const all: Applied[] = [];
     for (const each of operations) {
-      const applied = apply(at, each, rules);
+      const applied = changed(at, each, rules);
       if (!applied.ok) return refused(...applied.refusals);
       at = applied.value.book;
-      inverses.unshift(applied.value.inverse);
-      notices.push(...applied.value.notices);
+      all.push(applied.value);
     }
-    return done({ book: at, inverse: { kind: 'several', operations: inverses }, notices });
+    const inverses = all.map(({ inverse }) => inverse).reverse();
+    return done({
+      book: at,
+      inverse: { kind: 'several', operations: inverses },
+      notices: () => all.flatMap(({ notices }) => notices()),
+    });
   },
 };
 
@@ -63,11 +67,18 @@ export const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
   several,
 };
 
-/**
- * Applies an operation to a book: a new book and the operation that undoes it, or the reasons why not.
- * The book given is never changed.
- */
-export function apply(book: Book, operation: Operation, rules: Rules = AUTHOR): Result<Applied> {
+function changed(book: Book, operation: Operation, rules: Rules): Result<Applied> {
   const change = CHANGES[operation.kind] as Change<OperationKind>;
   return change.apply(book, operation, rules);
+}
+
+/**
+ * Applies an operation to a book: a new book and the operation that undoes it, or the reasons why not. The book
+ * given is never changed. What comes out can be read again: it is judged by the reader's own rules and limits.
+ */
+export function apply(book: Book, operation: Operation, rules: Rules = AUTHOR): Result<Applied> {
+  const applied = changed(book, operation, rules);
+  if (!applied.ok) return applied;
+  const faults = faultsOfChange(book, applied.value.book);
+  return faults.length === 0 ? applied : refused(...faults);
 }

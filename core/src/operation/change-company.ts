@@ -1,10 +1,13 @@
 import type { Book, Company } from '../book/book.js';
 import { isDay } from '../book/calendar.js';
-import { notACurrency, notADay } from '../book/read-book.js';
+import { plainly } from '../book/read-book.js';
+import { isVisible } from '../shape/visible.js';
+import { notACurrency } from '../shape/company.js';
+import { notADay } from '../shape/day.js';
 import { minorDigits } from '../money/amount.js';
 import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
 import { inWords, isShipped, type Scheme } from '../scheme/index.js';
-import type { Change, Operation } from './operation.js';
+import { type Change, type Operation, noNotices } from './operation.js';
 
 export const companyNameless = refusal(
   'company.nameless',
@@ -24,7 +27,7 @@ export const periodsOdd = refusal(
 export function faultsOfCompany(company: Company): Refusal[] {
   const faults: Refusal[] = [];
   const length = company.name.trim().length;
-  if (length === 0 || length > 120) faults.push(companyNameless({}, 'name'));
+  if (length > 120 || !isVisible(company.name)) faults.push(companyNameless({}, 'name'));
   if (!/^[A-Z]{3}$/.test(company.currency))
     faults.push(notACurrency({ text: company.currency }, 'currency'));
   if (!isDay(company.firstDay)) faults.push(notADay({ text: company.firstDay }, 'firstDay'));
@@ -40,12 +43,6 @@ function inverseOf(book: Book, next: Scheme): Operation {
   return { kind: 'several', operations: [back, { kind: 'change-scheme', scheme: book.scheme }] };
 }
 
-/** International words are said by saying none. */
-function plainly({ words = 'international', ...company }: Company): Company {
-  const named = { ...company, name: company.name.trim() };
-  return words === 'international' ? named : { ...named, words };
-}
-
 export const changeCompany: Change<'change-company'> = {
   apply(book, { company }) {
     const faults = faultsOfCompany(company);
@@ -56,9 +53,9 @@ export const changeCompany: Change<'change-company'> = {
     if (faults.length > 0) return refused(...faults);
     const scheme = inWords(book.scheme, company.words ?? 'international');
     return done({
-      book: { ...book, company: plainly(company), scheme },
+      book: { ...book, company: plainly({ ...company, name: company.name.trim() }), scheme },
       inverse: inverseOf(book, scheme),
-      notices: [],
+      notices: noNotices,
     });
   },
 };

@@ -11,7 +11,7 @@ import {
   writtenIn,
   type Scheme,
 } from '../scheme/index.js';
-import type { Change, Operation } from './operation.js';
+import { type Change, type Operation, noNotices } from './operation.js';
 
 export const schemeNotYours = refusal(
   'scheme.not-yours',
@@ -37,7 +37,7 @@ export const changeScheme: Change<'change-scheme'> = {
     const next = settled({ ...book, scheme: inBookWords(book, scheme) }, places);
     const left = faultsOfBook(next);
     if (left.length > 0) return refused(...left);
-    return done({ book: next, inverse: inverseOf(book, next), notices: [] });
+    return done({ book: next, inverse: inverseOf(book, next), notices: noNotices });
   },
 };
 

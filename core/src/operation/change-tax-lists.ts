@@ -7,7 +7,7 @@ import {
 } from '../book/tax-lists.js';
 import type { Account, Book } from '../book/book.js';
 import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
-import type { Change } from './operation.js';
+import { type Change, noNotices } from './operation.js';
 
 export const taxItemInUse = refusal(
   'tax.in-use',
@@ -47,7 +47,7 @@ export const changeTaxLists: Change<'change-tax-lists'> = {
     return done({
       book: { ...book, taxLists: next },
       inverse: { kind: 'change-tax-lists', taxLists: book.taxLists },
-      notices: [],
+      notices: noNotices,
     });
   },
 };

@@ -2,7 +2,7 @@ import { accountLabel, type Account, type Book } from '../book/book.js';
 import { childrenOf } from '../book/place.js';
 import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
 import { isUsed, wanted, withAccounts } from './account-changes.js';
-import type { Change, Operation } from './operation.js';
+import { type Change, type Operation, noNotices } from './operation.js';
 import { reservedRefusals } from './retire-account.js';
 
 export const deletedInUse = refusal(
@@ -31,7 +31,7 @@ export const deleteAccount: Change<'delete-account'> = {
     return done({
       book: withAccounts(book, accounts),
       inverse: bringBack(book, account, children),
-      notices: [],
+      notices: noNotices,
     });
   },
 };

@@ -3,7 +3,7 @@ import { LARGEST_AMOUNT } from '../money/amount.js';
 import { amountTooLarge } from '../money/parse-amount.js';
 import { done, refused } from '../refusal/refusal.js';
 import { replaced, wanted } from './account-changes.js';
-import type { Change } from './operation.js';
+import { type Change, noNotices } from './operation.js';
 
 /** The particulars of an account that say nothing of its place: description, cash flow, taxes, budget. */
 export const describeAccount: Change<'describe-account'> = {
@@ -23,7 +23,7 @@ export const describeAccount: Change<'describe-account'> = {
     return done({
       book: replaced(book, next),
       inverse: { kind, id, description, cashFlow, taxLine, taxCode, budget },
-      notices: [],
+      notices: noNotices,
     });
   },
 };

@@ -1,11 +1,11 @@
 import { accountLabel, accountOf, type Book, type Entry } from '../book/book.js';
 import { faultsOfEntry, idTaken } from '../book/book-faults.js';
 import { dayText, firstYear, isDay, within } from '../book/calendar.js';
-import { notADay } from '../book/read-book.js';
+import { notADay } from '../shape/day.js';
 import { LARGEST_AMOUNT } from '../money/amount.js';
 import { amountTooLarge, amountUnreadable } from '../money/parse-amount.js';
 import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
-import type { Change, Rules } from './operation.js';
+import { type Change, type Rules, noNotices } from './operation.js';
 
 export const entryUnknown = refusal(
   'entry.unknown',
@@ -75,7 +75,7 @@ export const recordEntry: Change<'record-entry'> = {
     return done({
       book: { ...book, entries },
       inverse: { kind: 'remove-entry', id: entry.id },
-      notices: outsideYear(book, entry),
+      notices: () => outsideYear(book, entry),
     });
   },
 };
@@ -91,7 +91,7 @@ export const changeEntry: Change<'change-entry'> = {
     return done({
       book: { ...book, entries },
       inverse: { kind: 'change-entry', entry: before, restores: true },
-      notices: outsideYear(book, entry),
+      notices: () => outsideYear(book, entry),
     });
   },
 };
@@ -105,7 +105,7 @@ export const removeEntry: Change<'remove-entry'> = {
     return done({
       book: { ...book, entries: book.entries.filter((each) => each !== entry) },
       inverse: { kind: 'record-entry', entry, index, restores: true },
-      notices: [],
+      notices: noNotices,
     });
   },
 };

@@ -1,6 +1,6 @@
 export * from './operation.js';
 export { apply, CHANGES } from './apply.js';
-export { readOperations } from './read-operation.js';
+export { MOST_OPERATIONS, readHistoric, readOperations } from './read-operation.js';
 export { isUsed } from './account-changes.js';
 export { reservedRefusals, retireNotices } from './retire-account.js';
 export { effectsOfScheme, type SchemeEffects } from './change-scheme.js';

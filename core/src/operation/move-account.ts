@@ -38,7 +38,7 @@ export const moveAccount: Change<'move-account'> = {
         number: before.number,
         index: at,
       },
-      notices: noticesOf(after, account),
+      notices: () => noticesOf(after, account),
     });
   },
 };

@@ -13,7 +13,7 @@ export const renameAccount: Change<'rename-account'> = {
     return done({
       book: after,
       inverse: { kind: 'rename-account', id: account.id, name: found.value.name },
-      notices: noticesOf(after, account),
+      notices: () => noticesOf(after, account),
     });
   },
 };

@@ -14,7 +14,7 @@ export const renumberAccount: Change<'renumber-account'> = {
     return done({
       book: after,
       inverse: { kind: 'renumber-account', id: account.id, number: found.value.number },
-      notices: noticesOf(after, account),
+      notices: () => noticesOf(after, account),
     });
   },
 };

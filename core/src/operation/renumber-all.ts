@@ -1,9 +1,10 @@
 import { accountLabel, type Account, type Book } from '../book/book.js';
 import { numberTaken } from '../book/book-faults.js';
+import { faultsOfPlan, orShippedPlan } from '../book/read-classification.js';
 import { numberKey, readNumber } from '../numbering/account-number.js';
 import { done, refused, type Refusal } from '../refusal/refusal.js';
 import { wanted, withAccounts } from './account-changes.js';
-import type { Change } from './operation.js';
+import { type Change, noNotices } from './operation.js';
 
 /** What is wrong with the numbers of a whole book: characters, length, doubles. */
 function faultsOf(accounts: readonly Account[]): Refusal[] {
@@ -31,15 +32,17 @@ export const renumberAll: Change<'renumber-all'> = {
       next.has(account.id) ? { ...account, number: next.get(account.id) ?? null } : account,
     );
     const faults = faultsOf(accounts);
+    if (numberPlan) faults.push(...faultsOfPlan(numberPlan));
     if (faults.length > 0) return refused(...faults);
+    const plan = numberPlan && orShippedPlan(numberPlan);
     return done({
-      book: { ...withAccounts(book, accounts), numberPlan },
+      book: { ...withAccounts(book, accounts), numberPlan: plan },
       inverse: {
         kind: 'renumber-all',
         numbers: numbersOf(book, next),
         numberPlan: book.numberPlan,
       },
-      notices: [],
+      notices: noNotices,
     });
   },
 };

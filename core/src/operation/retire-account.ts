@@ -5,7 +5,7 @@ import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
 import { typeOf, type Role } from '../scheme/scheme.js';
 import { balancesOf } from '../ledger/balances.js';
 import { isUsed, replaced, wanted } from './account-changes.js';
-import type { Change } from './operation.js';
+import { type Change, noNotices } from './operation.js';
 
 export const reserved = refusal(
   'account.reserved',
@@ -50,7 +50,7 @@ export const retireAccount: Change<'retire-account'> = {
     return done({
       book: replaced(book, { ...found.value, retired: true }),
       inverse,
-      notices: retireNotices(book, found.value),
+      notices: () => retireNotices(book, found.value),
     });
   },
 };
@@ -74,7 +74,7 @@ export const bringBackAccount: Change<'bring-back-account'> = {
     return done({
       book: replaced(book, { ...found.value, retired: false }),
       inverse,
-      notices: [],
+      notices: noNotices,
     });
   },
 };

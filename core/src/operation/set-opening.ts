@@ -1,11 +1,11 @@
 import { openingOf } from '../book/book.js';
 import { isDay } from '../book/calendar.js';
-import { notADay } from '../book/read-book.js';
+import { notADay } from '../shape/day.js';
 import { LARGEST_AMOUNT } from '../money/amount.js';
 import { amountTooLarge, amountUnreadable } from '../money/parse-amount.js';
 import { done, refusal, refused } from '../refusal/refusal.js';
 import { wanted } from './account-changes.js';
-import type { Change } from './operation.js';
+import { type Change, noNotices } from './operation.js';
 
 export const openingAfterEntries = refusal(
   'opening.after-entries',
@@ -27,7 +27,7 @@ export const setOpening: Change<'set-opening'> = {
     return done({
       book: { ...book, opening: { ...book.opening, balances } },
       inverse: { kind: 'set-opening', id, amount: openingOf(book, id) },
-      notices:
+      notices: () =>
         book.entries.length > 0 ? [openingAfterEntries({ entries: book.entries.length })] : [],
     });
   },
@@ -39,7 +39,7 @@ export const setOpeningDate: Change<'set-opening-date'> = {
     return done({
       book: { ...book, opening: { ...book.opening, date } },
       inverse: { kind: 'set-opening-date', date: book.opening.date },
-      notices: [],
+      notices: noNotices,
     });
   },
 };

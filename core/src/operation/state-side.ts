@@ -1,6 +1,6 @@
 import { done } from '../refusal/refusal.js';
 import { replaced, wanted } from './account-changes.js';
-import type { Change } from './operation.js';
+import { type Change, noNotices } from './operation.js';
 
 /** What somebody says an account's normal side is: an answer to a question, no part of its place. */
 export const stateSide: Change<'state-side'> = {
@@ -10,7 +10,7 @@ export const stateSide: Change<'state-side'> = {
     return done({
       book: replaced(book, { ...found.value, statedSide: side }),
       inverse: { kind: 'state-side', id, side: found.value.statedSide },
-      notices: [],
+      notices: noNotices,
     });
   },
 };

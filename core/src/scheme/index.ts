@@ -9,7 +9,6 @@ export {
   orShipped,
   shippedScheme,
   statementName,
-  WORDS,
   WORDS_NAMES,
   wordsOf,
   writtenIn,

@@ -27,6 +27,10 @@ export const schemeRole = refusal(
         ? `“${f.names[0] ?? ''}” has the role ${f.role}; it must stand ${f.where}.`
         : `${f.names.map((name) => `“${name}”`).join(' and ')} all have the role ${f.role}. Exactly one may.`,
 );
+export const sectionUnknown = refusal(
+  'scheme.section-unknown',
+  (f: { section: string }) => `The scheme has no section “${f.section}”.`,
+);
 export const schemeTooLarge = refusal(
   'scheme.too-large',
   () =>
@@ -47,6 +51,11 @@ export function faultsOfScheme(scheme: Scheme, at = ''): Refusal[] {
     ...(isNamed(scheme) ? [] : [schemeNameless({ what: 'The scheme' }, place('name'))]),
     ...faultsOfList(scheme.sections, 'sections', place('sections')),
     ...faultsOfList(scheme.types, 'types', place('types')),
+    ...scheme.types.flatMap((type, i) =>
+      sectionById(scheme, type.section)
+        ? []
+        : [sectionUnknown({ section: type.section }, `${place('types')}[${i}].section`)],
+    ),
     ...roleFaults(scheme, 'retained-earnings', place('types')),
     ...roleFaults(scheme, 'suspense', place('types')),
   ];

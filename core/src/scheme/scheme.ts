@@ -1,65 +1,19 @@
 import { otherSide, type Side } from '../money/side.js';
+import type { AccountType, ClassId, Scheme, Section } from '../shape/scheme.js';
 
-/** In which English a company names things. Only the words change, never what they mean. */
-export type Words = 'international' | 'british' | 'american';
+export {
+  WORDS,
+  type AccountType,
+  type Activity,
+  type ClassId,
+  type ProfitLine,
+  type Role,
+  type Scheme,
+  type Section,
+  type Words,
+} from '../shape/scheme.js';
 
 export type StatementId = 'balance-sheet' | 'profit-and-loss';
-export type ClassId = 'asset' | 'liability' | 'equity' | 'income' | 'expense';
-
-/** What a movement of an account is in the cash flow; `none` is there only for closing. */
-export type Activity = 'cash' | 'operating' | 'investing' | 'financing' | 'none';
-
-/** What the program must know about a type. */
-export type Role =
-  | 'cash'
-  | 'receivables-control'
-  | 'payables-control'
-  | 'inventory'
-  | 'accumulated-depreciation'
-  | 'retained-earnings'
-  | 'suspense'
-  | 'none';
-
-/** The heading within a class under which a statement shows the account. */
-export interface Section {
-  readonly id: string;
-  readonly name: string;
-  readonly class: ClassId;
-  /**
-   * Profit and loss only: the first subtotal that the section counts in. Absent: as for the shipped section
-   * of this id; one of a scheme's own then counts in the profit before tax.
-   */
-  readonly countsIn?: ProfitLine;
-}
-
-/** The subtotals of profit and loss, in the order shown. */
-export type ProfitLine =
-  'revenue' | 'grossProfit' | 'operatingProfit' | 'profitBeforeTax' | 'profit';
-
-/** The leaf of a scheme: it fixes section, normal side, cash-flow activity and role. */
-export interface AccountType {
-  readonly id: string;
-  readonly name: string;
-  readonly section: string;
-  readonly contra: boolean;
-  readonly cashFlow: Activity;
-  readonly role: Role;
-  /** Where accounts of the type close into at the year end. */
-  readonly closesInto: 'nothing' | 'retained-earnings';
-  /** One sentence that says what such an account is. */
-  readonly says: string;
-  readonly examples: readonly string[];
-}
-
-/** The tree that classifies: statement > class > section > account type, in the order shown. */
-export interface Scheme {
-  readonly id: string;
-  readonly name: string;
-  readonly sections: readonly Section[];
-  readonly types: readonly AccountType[];
-  /** In which words its names are written; absent: international. */
-  readonly words?: Words;
-}
 
 export const CLASS_NAMES: Readonly<Record<ClassId, string>> = {
   asset: 'Assets',

@@ -1,8 +1,6 @@
-import { STATEMENT_NAMES, type Scheme, type StatementId, type Words } from './scheme.js';
+import { STATEMENT_NAMES, WORDS, type Scheme, type StatementId, type Words } from './scheme.js';
 import { SHIPPED_SCHEMES } from './shipped-schemes.js';
 import { AMERICAN, BRITISH } from './word-sets.js';
-
-export const WORDS: readonly Words[] = ['international', 'british', 'american'];
 
 export const WORDS_NAMES: Readonly<Record<Words, string>> = {
   international: 'International',

@@ -114,7 +114,7 @@ export class BookStore {
     this.undos.push(done.value.inverse);
     this.redos = [];
     this.tell({});
-    return { refusals: [], notices: done.value.notices };
+    return { refusals: [], notices: done.value.notices() };
   }
 
   undo = (): void => this.step(this.undos, this.redos);

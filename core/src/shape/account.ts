@@ -1,0 +1,61 @@
+import { readNumber } from '../numbering/account-number.js';
+import { activity } from './scheme.js';
+import { record } from './record.js';
+import {
+  amount,
+  flag,
+  judged,
+  oneOf,
+  orNull,
+  text,
+  usually,
+  type Shape,
+  type ValueOf,
+} from './shape.js';
+
+/** What names an account, an entry or a type within its book. */
+export const id = text(200);
+
+const numberText = judged(
+  (given) => {
+    const read = readNumber(given);
+    return read.ok ? null : (read.refusals[0] ?? null);
+  },
+  { maxLength: 15 },
+);
+
+/** As it is kept: outer spaces off. */
+const number: Shape<string> = {
+  ...numberText,
+  read: (json, digits) => numberText.read(json, digits).trim(),
+};
+
+/** An account of the chart: everything that can be said of one is declared here. */
+export const accountShape = record({
+  id,
+  /** Null while the account is not numbered yet. */
+  number: orNull(number),
+  name: text(),
+  /** The id of an account type; null while the account is not placed yet. */
+  type: orNull(id),
+  parent: orNull(id),
+  retired: usually(flag, false),
+  description: orNull(text()),
+  /** An activity of its own, where it differs from its type's. */
+  cashFlow: orNull(activity),
+  /** The id of a line of the tax return, from the book's list; null when it goes into none. */
+  taxLine: orNull(text(60)),
+  /** The id of the tax code that its entries usually have, from the book's list. */
+  taxCode: orNull(text(60)),
+  /** For the whole year, minor units, positive on the account's normal side; null when none is set. */
+  budget: orNull(amount),
+  /** What whoever placed it says its normal side is; null when nobody was asked. */
+  statedSide: orNull(oneOf(['debit', 'credit'])),
+});
+
+export type Account = ValueOf<typeof accountShape>;
+
+/** The fields of an account that say nothing of its place: changed together, undone together. */
+export const PARTICULARS = ['description', 'cashFlow', 'taxLine', 'taxCode', 'budget'] as const;
+
+export type Particulars = Pick<Account, (typeof PARTICULARS)[number]>;

@@ -1,0 +1,40 @@
+import { refusal } from '../refusal/refusal.js';
+import { WORDS } from './scheme.js';
+import { day } from './day.js';
+import { record } from './record.js';
+import { filled, judged, oneOf, text, whole, type ValueOf } from './shape.js';
+
+export const notACurrency = refusal(
+  'file.currency',
+  (f: { text: string }) => `“${f.text}” is not a currency. Write its three letters, such as EUR.`,
+);
+
+export const LEGAL_FORMS = ['sole-trader', 'partnership', 'company', 'non-profit'] as const;
+export type LegalForm = (typeof LEGAL_FORMS)[number];
+
+/** ISO 4217. */
+const currency = judged(
+  (text) => (/^[A-Z]{3}$/.test(text) ? null : notACurrency({ text: text.slice(0, 40) })),
+  { pattern: '^[A-Z]{3}$' },
+);
+
+export const USUAL_CURRENCY = 'EUR';
+
+export const companyShape = record(
+  {
+    name: text(),
+    trade: filled(text(), ''),
+    legalForm: filled(oneOf(LEGAL_FORMS), 'company'),
+    /** ISO 4217 code. */
+    currency: filled(currency, USUAL_CURRENCY),
+    /** First day of the financial year, ISO 8601. The year always has twelve months. */
+    firstDay: day,
+    /** Into how many periods the year is divided. */
+    periods: filled(whole(1, 53), 12),
+    /** The words on screen, on paper and in exports; absent: international. */
+    words: oneOf(WORDS),
+  },
+  'words',
+);
+
+export type Company = ValueOf<typeof companyShape>;

@@ -1,0 +1,69 @@
+import { z } from 'zod';
+import { id } from './account.js';
+import { day } from './day.js';
+import { either } from './either.js';
+import { record } from './record.js';
+import { exactly, flag, list, text, whole } from './shape.js';
+
+/** What a student's number is compared with. `nextTo` names a key account it must stand behind. */
+export const NUMBER_RULES = ['exact', 'in-band', 'any'] as const;
+export type NumberRule = (typeof NUMBER_RULES)[number] | { readonly nextTo: string };
+
+const rule = z.enum(NUMBER_RULES);
+const neighbour = record({ nextTo: id }).value;
+const numberRule = either([rule, neighbour], (value) =>
+  typeof value === 'object' && value !== null ? neighbour : rule,
+) as z.ZodType<NumberRule>;
+
+const optional = z.optional;
+const MOST = 5_000;
+
+/** What else is accepted for one account of the key; what is left out has its usual value. */
+const acceptedFile = z.strictObject({
+  account: id.value,
+  names: optional(list(text(), 500, 'names').value),
+  types: optional(list(id, 500, 'types').value),
+  number: optional(numberRule),
+  required: optional(flag.value),
+  several: optional(flag.value),
+});
+
+export type AcceptedFile = z.output<typeof acceptedFile>;
+
+const acceptedEntryFile = z.strictObject({
+  entry: id.value,
+  from: optional(day.value),
+  to: optional(day.value),
+  required: optional(flag.value),
+});
+
+export type AcceptedEntryFile = z.output<typeof acceptedEntryFile>;
+
+const sheetDate = record({ statement: exactly('balance-sheet'), at: day }).value;
+const profitDate = record({ statement: exactly('profit-and-loss'), from: day, to: day }).value;
+
+/** A date or period at which the statements are compared. */
+export type StatementDate =
+  | { readonly statement: 'balance-sheet'; readonly at: string }
+  | { readonly statement: 'profit-and-loss'; readonly from: string; readonly to: string };
+
+const anyStatement = z.looseObject({ statement: z.enum(['balance-sheet', 'profit-and-loss']) });
+
+const dateFile = either([sheetDate, profitDate], (value) => {
+  const { statement } = (value ?? {}) as { statement?: unknown };
+  if (statement === 'balance-sheet') return sheetDate;
+  return statement === 'profit-and-loss' ? profitDate : anyStatement;
+}) as z.ZodType<StatementDate>;
+
+/** Points by check, or by check and what it is about. */
+const pointsFile = z.record(text(250).value, whole(0, 1000).value);
+
+/** What a key says besides its book, as it stands in a file and is kept with an exercise. */
+export const keyRulesFile = z.strictObject({
+  accepts: optional(z.array(acceptedFile).max(MOST)),
+  acceptsEntries: optional(z.array(acceptedEntryFile).max(20_000)),
+  statementDates: optional(z.array(dateFile).max(60)),
+  points: optional(pointsFile),
+});
+
+export type KeyRulesFile = z.output<typeof keyRulesFile>;

@@ -1,0 +1,53 @@
+import { accountShape, id, PARTICULARS } from './account.js';
+import { companyShape } from './company.js';
+import { day } from './day.js';
+import { entryShape } from './entry.js';
+import { numberPlanShape } from './number-plan.js';
+import { schemeShape } from './scheme.js';
+import { picked, record } from './record.js';
+import { amount, exactly, list, oneOf, orNull, text, whole } from './shape.js';
+import { taxListsShape } from './tax-list.js';
+
+const index = whole(0, 1_000_000);
+const number = orNull(text(200));
+
+/** What each operation on a book needs. An operation is one of these with its kind. */
+export const OPERATIONS = {
+  'add-account': record({ account: accountShape, index }, 'index'),
+  'rename-account': record({ id, name: text() }),
+  'renumber-account': record({ id, number }),
+  /** `index`: the position among all accounts; it orders those without a number. Absent: stays. */
+  'move-account': record({ id, type: orNull(id), parent: orNull(id), number, index }, 'index'),
+  'describe-account': record({ id, ...picked(accountShape.fields, PARTICULARS) }),
+  'state-side': record({ id, side: orNull(oneOf(['debit', 'credit'])) }),
+  'retire-account': record({ id }),
+  'bring-back-account': record({ id }),
+  /** `children`: lifted to its own parent; or the deletion is refused. */
+  'delete-account': record({ id, children: oneOf(['lift', 'refuse']) }),
+  'set-opening': record({ id, amount }),
+  'set-opening-date': record({ date: day }),
+  /** `index`: where among the entries; absent: at the end. `restores`: it stood there before, so that accounts
+   * retired since do not stand in the way. */
+  'record-entry': record(
+    { entry: entryShape, index, restores: exactly(true) },
+    'index',
+    'restores',
+  ),
+  'change-entry': record({ entry: entryShape, restores: exactly(true) }, 'restores'),
+  'remove-entry': record({ id }),
+  'change-company': record({ company: companyShape }),
+  'change-tax-lists': record({ taxLists: taxListsShape }),
+  /** `places`: where accounts stand from then on; absent: those of a type that is gone lose their place. */
+  'change-scheme': record(
+    {
+      scheme: schemeShape,
+      places: list(record({ id, type: orNull(id), parent: orNull(id) }), 5_000, 'places'),
+    },
+    'places',
+  ),
+  /** `numberPlan`: the plan from then on; null: the book works without numbers. */
+  'renumber-all': record({
+    numbers: list(record({ id, number }), 5_000, 'numbers'),
+    numberPlan: orNull(numberPlanShape),
+  }),
+} as const;
