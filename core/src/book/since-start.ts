@@ -3,26 +3,63 @@ import { openingOf, type Account, type Book } from './book.js';
 /** Where an account comes from, compared with a starting point. */
 export type Origin = 'given' | 'changed' | 'added';
 
-/** Whether two accounts are set up alike: name, number, place, state and part of the cash flow. */
-export const setUpAlike = (a: Account, b: Account): boolean =>
-  a.name === b.name &&
-  a.number === b.number &&
-  a.type === b.type &&
-  a.parent === b.parent &&
-  a.retired === b.retired &&
-  a.cashFlow === b.cashFlow;
+const labelOf = ({ number, name }: Account): string => `${number ?? ''} ${name}`;
+
+/**
+ * Which account of a starting point each account of a book was: the one with its id; else, since a start has ids of
+ * its own, the one with its number and name, then its number, then its name. Found for nobody twice.
+ */
+export function counterparts(start: Book, book: Book): ReadonlyMap<string, Account> {
+  const found = new Map<string, Account>();
+  const free = new Set(start.accounts);
+  const look = (tell: (account: Account) => string | null) => {
+    const byTelling = new Map<string, Account>();
+    for (const account of free) {
+      const told = tell(account);
+      if (told !== null && !byTelling.has(told)) byTelling.set(told, account);
+    }
+    for (const account of book.accounts) {
+      const told = found.has(account.id) ? null : tell(account);
+      const other = told === null ? undefined : byTelling.get(told);
+      if (!other || !free.delete(other)) continue;
+      found.set(account.id, other);
+    }
+  };
+  look(({ id }) => id);
+  look(labelOf);
+  look(({ number }) => number);
+  look(({ name }) => name);
+  return found;
+}
+
+/** Whether an account is set up as its counterpart was: name, number, place, state, cash flow and opening. */
+export function isUnchanged(
+  start: Book,
+  book: Book,
+  account: Account,
+  among: ReadonlyMap<string, Account>,
+): boolean {
+  const old = among.get(account.id);
+  const parent = account.parent === null ? null : (among.get(account.parent)?.id ?? '');
+  return (
+    old !== undefined &&
+    old.name === account.name &&
+    old.number === account.number &&
+    old.type === account.type &&
+    old.parent === parent &&
+    old.retired === account.retired &&
+    old.cashFlow === account.cashFlow &&
+    openingOf(start, old.id) === openingOf(book, account.id)
+  );
+}
 
 /** For each account of a book: given by the starting point as it stands, changed since, or added. */
 export function originsSince(start: Book, book: Book): ReadonlyMap<string, Origin> {
-  const before = new Map(start.accounts.map((account) => [account.id, account]));
+  const before = counterparts(start, book);
   return new Map(
     book.accounts.map((account) => {
-      const old = before.get(account.id);
-      const unchanged =
-        old &&
-        setUpAlike(old, account) &&
-        openingOf(start, account.id) === openingOf(book, account.id);
-      return [account.id, unchanged ? 'given' : old ? 'changed' : 'added'];
+      if (!before.has(account.id)) return [account.id, 'added'];
+      return [account.id, isUnchanged(start, book, account, before) ? 'given' : 'changed'];
     }),
   );
 }

@@ -1,13 +1,5 @@
-import { openingOf, type Book, type Entry } from '../book/book.js';
-import { setUpAlike } from '../book/since-start.js';
-
-const sameEntry = (a: Entry, b: Entry): boolean =>
-  a.date === b.date &&
-  a.lines.length === b.lines.length &&
-  a.lines.every((line, i) => {
-    const other = b.lines[i];
-    return line.account === other?.account && line.amount === other.amount;
-  });
+import type { Account, Book, Entry } from '../book/book.js';
+import { counterparts, isUnchanged } from '../book/since-start.js';
 
 /** The accounts and entries of a key that the starting point gives already, by id. */
 export interface Given {
@@ -17,21 +9,40 @@ export interface Given {
 
 export const NOTHING_GIVEN: Given = { accounts: new Set(), entries: new Set() };
 
-/** What of the key stood finished in the starting point already. */
+/** What an entry says, its lines in their order; the key's accounts told as those of the start. */
+const contentOf = ({ date, lines }: Entry, ids: (account: string) => string): string =>
+  [date, ...lines.map(({ account, amount }) => `${ids(account)} ${amount}`)].join('|');
+
+const known = new WeakMap<Book, WeakMap<Book, Given>>();
+
+/** What of the key stood finished in the starting point already; found once for the two. */
 export function givenIn(start: Book, key: Book): Given {
-  const accountsBefore = new Map(start.accounts.map((account) => [account.id, account]));
-  const entriesBefore = new Map(start.entries.map((entry) => [entry.id, entry]));
-  const accounts = key.accounts.filter((account) => {
-    const before = accountsBefore.get(account.id);
-    const sameOpening = openingOf(start, account.id) === openingOf(key, account.id);
-    return before && sameOpening && setUpAlike(before, account);
-  });
-  const entries = key.entries.filter((entry) => {
-    const before = entriesBefore.get(entry.id);
-    return before && sameEntry(before, entry);
-  });
+  const ofStart = known.get(start) ?? new WeakMap<Book, Given>();
+  known.set(start, ofStart);
+  const given = ofStart.get(key) ?? findGiven(start, key);
+  ofStart.set(key, given);
+  return given;
+}
+
+function findGiven(start: Book, key: Book): Given {
+  const before = counterparts(start, key);
+  const accounts = key.accounts.filter((account) => isUnchanged(start, key, account, before));
   return {
     accounts: new Set(accounts.map(({ id }) => id)),
-    entries: new Set(entries.map(({ id }) => id)),
+    entries: new Set(givenEntries(start, key, before).map(({ id }) => id)),
   };
+}
+
+function givenEntries(start: Book, key: Book, before: ReadonlyMap<string, Account>): Entry[] {
+  const left = new Map<string, number>();
+  for (const entry of start.entries) {
+    const content = contentOf(entry, (id) => id);
+    left.set(content, (left.get(content) ?? 0) + 1);
+  }
+  return key.entries.filter((entry) => {
+    const content = contentOf(entry, (id) => before.get(id)?.id ?? '');
+    const count = left.get(content) ?? 0;
+    left.set(content, count - 1);
+    return count > 0;
+  });
 }

@@ -42,6 +42,7 @@ export function bearingUndone(marking: Marking): readonly Judged[] {
     if (root !== undefined) carried.set(root, (carried.get(root) ?? 0) + each.of);
   }
   return results.map((each) => {
+    if (each.outcome === 'met') return each;
     if (rootOf(each) !== undefined) return each.bearing(0);
     const more = carried.get(each.ref) ?? 0;
     return more > 0 && each.date === undefined ? each.bearing(each.of + more) : each;

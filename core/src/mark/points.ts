@@ -11,13 +11,34 @@ const lossOf = ({ outcome, points, of }: CheckResult): number =>
 
 const lostAtStarts = new WeakMap<AnswerKey, WeakMap<Book, ReadonlyMap<string, number>>>();
 
+/**
+ * The key as if nothing else were accepted: what there is to earn depends on it, the start and the points alone.
+ * Whether an account or entry is asked for at all, and an exact number, is part of what is asked.
+ */
+const withoutAcceptances = (key: AnswerKey): AnswerKey => ({
+  ...key,
+  accepts: key.accepts.map((each) => ({
+    ...each,
+    names: [],
+    types: [],
+    number: each.number === 'any' ? 'in-band' : each.number,
+    several: true,
+  })),
+  acceptsEntries: key.acceptsEntries.map((each) => {
+    const date = key.book.entries.find(({ id }) => id === each.entry)?.date ?? each.from;
+    return { ...each, from: date, to: date };
+  }),
+});
+
 /** What the untouched start loses, result by result: this is what there is to earn. */
 export function lostAtStart(key: AnswerKey, start: Book): ReadonlyMap<string, number> {
   const ofKey = lostAtStarts.get(key) ?? new WeakMap<Book, ReadonlyMap<string, number>>();
   lostAtStarts.set(key, ofKey);
   let lost = ofKey.get(start);
   if (!lost) {
-    const results = bearingUndone(runChecks(new Marking(key, start, { start })));
+    const results = bearingUndone(
+      runChecks(new Marking(withoutAcceptances(key), start, { start })),
+    );
     const faults = results.filter((each) => lossOf(each) > 0);
     lost = new Map(faults.map((each) => [countedRef(each), lossOf(each)]));
     ofKey.set(start, lost);
