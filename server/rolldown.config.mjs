@@ -1,8 +1,8 @@
 import { defineConfig } from 'rolldown';
 
-/** Bundles the server with our own packages from their sources; everything else stays outside. */
+/** Bundles the server, and what its threads run, with our own packages from their sources; the rest stays outside. */
 export default defineConfig({
-  input: 'src/main.ts',
+  input: { main: 'src/main.ts', thread: 'src/threads/thread.ts' },
   platform: 'node',
   tsconfig: false,
   cwd: import.meta.dirname,
@@ -17,5 +17,11 @@ export default defineConfig({
     assumptions: { setPublicClassFields: true },
     typescript: { removeClassFieldsWithoutInitializer: true },
   },
-  output: { file: 'dist/main.mjs', format: 'esm', sourcemap: true },
+  output: {
+    dir: 'dist',
+    format: 'esm',
+    sourcemap: true,
+    entryFileNames: '[name].mjs',
+    chunkFileNames: 'shared-[name].mjs',
+  },
 });

@@ -1,14 +1,5 @@
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsInt,
-  IsString,
-  Length,
-  Max,
-  MaxLength,
-  Min,
-} from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsInt, Max, Min } from 'class-validator';
+import { IsId, IsName } from './fields.js';
 
 /** Operations made on a revision of a book, in their order: all are done, or none. */
 export class OperationsRequest {
@@ -23,8 +14,7 @@ export class OperationsRequest {
   operations!: unknown[];
 
   /** A name the browser gives each change, so that one sent twice is done once. */
-  @IsString()
-  @MaxLength(40)
+  @IsId()
   token!: string;
 }
 
@@ -68,9 +58,16 @@ export class NameMomentRequest {
   @Max(2_000_000_000)
   revision!: number;
 
-  @IsString()
-  @Length(1, 80, { message: 'Give the moment a name of 1 to 80 characters.' })
+  @IsName(80, 'Give the moment a name of 1 to 80 characters.')
   name!: string;
+}
+
+/** Back to how a book stood after a revision. */
+export class SetBackRequest {
+  @IsInt()
+  @Min(0)
+  @Max(2_000_000_000)
+  revision!: number;
 }
 
 /** A moment with a name: how the book stood after this revision. */

@@ -1,24 +1,12 @@
 import { START_KINDS, TRADES, type StartKind } from '@gleddo/core';
-import {
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsObject,
-  IsOptional,
-  IsString,
-  Length,
-  Max,
-  MaxLength,
-  Min,
-} from 'class-validator';
+import { IsBoolean, IsIn, IsInt, IsObject, Max, Min, ValidateIf } from 'class-validator';
+import { IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
 
 export class NewExerciseRequest {
-  @IsString()
-  @MaxLength(60)
+  @IsId()
   companyId!: string;
 
-  @IsString()
-  @Length(1, 120, { message: 'Give the exercise a title of 1 to 120 characters.' })
+  @IsName(120, 'Give the exercise a title of 1 to 120 characters.')
   title!: string;
 
   /** What of the company the student begins with. */
@@ -26,82 +14,115 @@ export class NewExerciseRequest {
   start!: StartKind;
 
   /** For a chart to be mended: how many faults of each kind, and the seed that plants them. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsObject()
   faults?: Record<string, number>;
 
-  @IsOptional()
+  @MayBeLeftOut()
   @IsInt()
   @Min(0)
   @Max(1_000_000_000)
   seed?: number;
 
   /** The trade of the starter chart that is built on, for that kind of start. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsIn(TRADES.map(({ id }) => id))
   trade?: string;
 
   /** The revision of the company's book from which the exercise is made; absent: as it stands now. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsInt()
   @Min(0)
   @Max(2_000_000_000)
   moment?: number;
 
   /** Whether the normal side of each account is asked, too. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsBoolean()
   asksSides?: boolean;
 }
 
 export class ChangeExerciseRequest {
-  @IsOptional()
-  @IsString()
-  @Length(1, 120, { message: 'Give the exercise a title of 1 to 120 characters.' })
+  @MayBeLeftOut()
+  @IsName(120, 'Give the exercise a title of 1 to 120 characters.')
   title?: string;
 
-  @IsOptional()
-  @IsString()
-  @MaxLength(20_000, { message: 'The brief is longer than 20,000 characters. Shorten it.' })
+  @MayBeLeftOut()
+  @IsProse(
+    20_000,
+    'The brief is a text of at most 20,000 characters, all of which can be printed. Shorten it, or paste it as plain text.',
+  )
   brief?: string;
 
-  @IsOptional()
+  @MayBeLeftOut()
   @IsBoolean()
   entriesMayChange?: boolean;
 
   /** What helps a student while working: sentences on types, live totals, bands of numbers. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsBoolean()
   helpTypes?: boolean;
 
-  @IsOptional()
+  @MayBeLeftOut()
   @IsBoolean()
   helpTotals?: boolean;
 
-  @IsOptional()
+  @MayBeLeftOut()
   @IsBoolean()
   helpBands?: boolean;
 
   /** Whether a student may have the work checked before handing it in. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsBoolean()
   checkWhileWorking?: boolean;
 
+  /** How often they may ask for it; null: as often as they like. */
+  @ValidateIf((_, value) => value !== undefined && value !== null)
+  @IsInt({ message: 'How often a check may be asked for is a whole number from 1 to 99.' })
+  @Min(1, { message: 'How often a check may be asked for is a whole number from 1 to 99.' })
+  @Max(99, { message: 'How often a check may be asked for is a whole number from 1 to 99.' })
+  askLimit?: number | null;
+
+  /** Minutes between two such asks. */
+  @MayBeLeftOut()
+  @IsInt({ message: 'The minutes between two checks are a whole number from 0 to 1,440.' })
+  @Min(0, { message: 'The minutes between two checks are a whole number from 0 to 1,440.' })
+  @Max(1440, { message: 'The minutes between two checks are a whole number from 0 to 1,440.' })
+  askPause?: number;
+
   /** Out of the instructor's way, or back in the list. Students keep what they have. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsBoolean()
   putAway?: boolean;
 
   /** Points by check; what the key accepts; the dates compared: as in a key file. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsObject()
   keyRules?: object;
 }
 
 export class HandOutRequest {
-  @IsString()
-  @MaxLength(60)
+  @IsId()
   groupId!: string;
+}
+
+export class TakeBackRequest {
+  @IsId()
+  groupId!: string;
+
+  /** Said once one knows that some of the class have begun. */
+  @MayBeLeftOut()
+  @IsBoolean()
+  sure?: boolean;
+}
+
+/** A class group that an exercise is handed out to. */
+export interface HandedOutTo {
+  readonly id: string;
+  readonly name: string;
+  readonly at: string;
+  /** How many of its students have begun. */
+  readonly begun: number;
 }
 
 export interface ExerciseSummary {
@@ -109,7 +130,8 @@ export interface ExerciseSummary {
   readonly title: string;
   readonly company: string;
   readonly state: 'draft' | 'handed-out';
-  readonly group: string | null;
+  /** The class groups that it is handed out to. */
+  readonly groups: readonly { readonly id: string; readonly name: string }[];
   readonly tries: number;
   readonly handedIn: number;
   readonly givenBack: number;
@@ -120,11 +142,13 @@ export interface ExerciseAnswer extends ExerciseSummary {
   readonly brief: string;
   readonly startBookId: string;
   readonly keyBookId: string;
-  readonly groupId: string | null;
+  readonly handedOutTo: readonly HandedOutTo[];
   readonly entriesMayChange: boolean;
   readonly helpTypes: boolean;
   readonly helpTotals: boolean;
   readonly helpBands: boolean;
   readonly checkWhileWorking: boolean;
+  readonly askLimit: number | null;
+  readonly askPause: number;
   readonly keyRules: object;
 }

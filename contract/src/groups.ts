@@ -1,8 +1,8 @@
-import { ArrayMaxSize, IsArray, IsString, Length } from 'class-validator';
+import { ArrayMaxSize, IsArray } from 'class-validator';
+import { AreNames, IsId, IsName, MayBeLeftOut } from './fields.js';
 
 export class NewGroupRequest {
-  @IsString()
-  @Length(1, 120, { message: 'Give the class group a name of 1 to 120 characters.' })
+  @IsName(120, 'Give the class group a name of 1 to 120 characters.')
   name!: string;
 }
 
@@ -10,9 +10,16 @@ export class AddStudentsRequest {
   /** The students' names. */
   @IsArray()
   @ArrayMaxSize(200, { message: 'At most 200 students can be added at once.' })
-  @IsString({ each: true })
-  @Length(1, 120, { each: true, message: 'Each student needs a name of 1 to 120 characters.' })
+  @AreNames(
+    120,
+    'Each student needs a name of 1 to 120 characters that can be printed, in one line.',
+  )
   names!: string[];
+
+  /** A name of the request: sent again after a lost answer, it adds nobody twice and makes new passwords. */
+  @MayBeLeftOut()
+  @IsId()
+  token?: string;
 }
 
 export interface GroupSummary {

@@ -1,4 +1,5 @@
 import { IsString, Length, MaxLength } from 'class-validator';
+import { IsName } from './fields.js';
 
 export class SignInRequest {
   @IsString()
@@ -11,12 +12,10 @@ export class SignInRequest {
 }
 
 export class FirstInstructorRequest {
-  @IsString()
-  @Length(1, 120, { message: 'Type your name, as students should see it.' })
+  @IsName(120, 'Type your name, as students should see it.')
   name!: string;
 
-  @IsString()
-  @Length(2, 60, { message: 'Choose a name to sign in with, of 2 to 60 characters.' })
+  @IsName(60, 'Choose a name to sign in with, of 2 to 60 characters.', 2)
   login!: string;
 
   @IsString()
@@ -30,12 +29,59 @@ export class DemoSignInRequest {
   person!: string;
 }
 
+/** Another instructor, made by the first: with companies and classes of their own. */
+export class NewInstructorRequest {
+  @IsName(120, 'Type the name of the instructor, as students should see it.')
+  name!: string;
+
+  @IsName(60, 'Choose a name to sign in with, of 2 to 60 characters.', 2)
+  login!: string;
+}
+
+/** One's own password, changed by who knows the old one. */
+export class ChangePasswordRequest {
+  @IsString()
+  @Length(1, 200, { message: 'Type the password that you have now.' })
+  old!: string;
+
+  @IsString()
+  @Length(10, 200, { message: 'Choose a password of at least 10 characters.' })
+  next!: string;
+}
+
+/** A password made by the program, shown this once. */
+export interface MadePassword {
+  readonly name: string;
+  readonly login: string;
+  readonly password: string;
+}
+
+export interface Instructor {
+  readonly id: string;
+  readonly name: string;
+  readonly login: string;
+  /** The first instructor, who makes the others. */
+  readonly isHead: boolean;
+  readonly companies: number;
+  readonly groups: number;
+}
+
+/** Something that mattered: who did it, to whom, and when. */
+export interface Happened {
+  readonly at: string;
+  readonly by: string;
+  readonly what: string;
+  readonly about: string;
+}
+
 export type PersonRole = 'instructor' | 'student';
 
 export interface Me {
   readonly id: string;
   readonly name: string;
   readonly role: PersonRole;
+  /** Whether this is the first instructor. */
+  readonly isHead: boolean;
 }
 
 export interface DemoPerson extends Me {

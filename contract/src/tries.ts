@@ -1,5 +1,6 @@
 import type { CauseShare } from '@gleddo/core';
-import { IsIn, IsInt, IsOptional, IsString, Length, Max, MaxLength, Min } from 'class-validator';
+import { IsIn, IsInt, Length, Max, Min } from 'class-validator';
+import { IsName, IsProse, MayBeLeftOut } from './fields.js';
 
 export type TryState = 'not-started' | 'working' | 'handed-in' | 'given-back';
 
@@ -44,16 +45,27 @@ export interface MyTry {
 export interface MyTryDetail extends MyTry {
   readonly brief: string;
   readonly checkWhileWorking: boolean;
+  readonly asks: Asks;
   readonly results: readonly ShownResult[] | null;
   readonly notes: readonly Note[] | null;
   /** Which of the student's accounts each result is about; null until the work is given back. */
   readonly pairs: readonly PairShown[] | null;
 }
 
+/** How often a check has been asked for while working, and when it may be asked for again. */
+export interface Asks {
+  readonly asked: number;
+  /** Null: as often as one likes. */
+  readonly limit: number | null;
+  /** When the next may be asked for, ISO 8601; null: now, unless none is left. */
+  readonly nextAt: string | null;
+}
+
 /** A look at the work while it is being done: what is not right yet, without saying what would be right. */
 export interface InterimCheck {
   readonly met: number;
   readonly notMet: readonly { readonly fault: string; readonly about: string }[];
+  readonly asks: Asks;
 }
 
 export interface PairShown {
@@ -62,6 +74,9 @@ export interface PairShown {
   readonly confidence: number;
   readonly reasons: readonly string[];
 }
+
+/** Whether a work that was handed in has been checked. `waiting` mends itself; `failed` says why. */
+export type CheckedState = 'checked' | 'waiting' | 'failed';
 
 /** A marked try as the instructor sees it: theirs beside the key. */
 export interface Marked {
@@ -79,17 +94,18 @@ export interface Marked {
   readonly results: readonly ShownResult[];
   readonly pairs: readonly PairShown[];
   readonly notes: readonly Note[];
+  /** Why its last check failed, as a sentence; null when it did not. */
+  readonly checkFault: string | null;
   readonly previous: string | null;
   readonly next: string | null;
 }
 
 export class NewNoteRequest {
-  @IsOptional()
-  @IsString()
-  @MaxLength(200)
+  @MayBeLeftOut()
+  @IsProse(300, 'A note stands beside one result.')
   ref?: string;
 
-  @IsString()
+  @IsProse(2000, 'Write the note first; up to 2,000 characters that can be printed.')
   @Length(1, 2000, { message: 'Write the note first; up to 2,000 characters.' })
   text!: string;
 
@@ -101,15 +117,13 @@ export class NewNoteRequest {
 
 /** Accept what a student did for an account of the key, for everybody, and check all again. */
 export class AcceptRequest {
-  @IsString()
-  @MaxLength(200)
+  @IsProse(200, 'This is no account of the key.')
   account!: string;
 
   @IsIn(['name', 'type'])
   what!: 'name' | 'type';
 
-  @IsString()
-  @Length(1, 120)
+  @IsName(120, 'A name or a type of 1 to 120 characters is accepted.')
   value!: string;
 }
 
@@ -120,6 +134,12 @@ export interface ClassRow {
   /** The day of handing in; null before. */
   readonly handedInOn: string | null;
   readonly state: TryState;
+  /** Null before it is handed in. */
+  readonly checked: CheckedState | null;
+  /** Why it could not be checked, as a sentence. */
+  readonly checkFault: string | null;
+  /** How often a check was asked for while working. */
+  readonly asked: number;
   readonly points: number | null;
   readonly of: number | null;
   /** Outcome by column id. */
@@ -150,4 +170,12 @@ export interface ClassResults {
   readonly missed: readonly { fault: string; about: string; share: number }[];
   readonly keyVersion: number;
   readonly checkedWithToday: boolean;
+  /** The checks of the class that are under way; null when none are. */
+  readonly checking: CheckProgress | null;
+}
+
+/** How far a class's checks are. */
+export interface CheckProgress {
+  readonly done: number;
+  readonly total: number;
 }

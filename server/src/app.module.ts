@@ -1,68 +1,104 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { APP_GUARD } from '@nestjs/core';
-import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
+import { ThrottlerModule } from '@nestjs/throttler';
+import type { Logger } from 'pino';
+import { AuditService } from './audit/audit.service.js';
 import { BookAccess } from './books/book-access.js';
+import { BookChangesService } from './books/book-changes.service.js';
+import { BookHistoryService } from './books/book-history.service.js';
 import { BooksController } from './books/books.controller.js';
 import { BooksService } from './books/books.service.js';
+import { KeptBooks } from './books/kept-books.js';
 import { CompaniesController } from './companies/companies.controller.js';
 import { CompaniesService } from './companies/companies.service.js';
-import type { Database } from './database/open-database.js';
+import type { OpenDatabase } from './database/open-database.js';
+import { DemoSite } from './demo/demo-site.js';
 import { DemoWorld } from './demo/demo-world.js';
 import { ExercisesController } from './exercises/exercises.controller.js';
 import { ExercisesService } from './exercises/exercises.service.js';
+import { HandOutsService } from './exercises/hand-outs.service.js';
 import { GroupsController } from './groups/groups.controller.js';
 import { GroupsService } from './groups/groups.service.js';
+import { LimitsGuard } from './http/limits.guard.js';
 import type { Settings } from './http/settings.js';
-import { DATABASE, SETTINGS } from './http/tokens.js';
+import { DATABASE, ENGINE, LOG, SETTINGS } from './http/tokens.js';
+import { InstructorsController } from './people/instructors.controller.js';
+import { InstructorsService } from './people/instructors.service.js';
 import { PeopleController } from './people/people.controller.js';
 import { PeopleService } from './people/people.service.js';
 import { SessionGuard } from './people/session.guard.js';
+import { SessionsService } from './people/sessions.service.js';
 import { RehearsalsController } from './rehearsals/rehearsals.controller.js';
 import { RehearsalsService } from './rehearsals/rehearsals.service.js';
-import { CheckingService } from './results/checking.service.js';
+import { CheckRunner } from './results/check-runner.js';
+import { ChecksService } from './results/checks.service.js';
 import { ClassResultsService } from './results/class-results.service.js';
+import { KeyVersionsService } from './results/key-versions.service.js';
 import { MarkingService } from './results/marking.service.js';
 import { ResultsController } from './results/results.controller.js';
 import { ShownResults } from './results/shown-results.js';
+import { Threads } from './threads/threads.js';
 import { TriesController } from './tries/tries.controller.js';
 import { TriesService } from './tries/tries.service.js';
 
+/** Of one person, in all their tabs together. */
 const REQUESTS_A_MINUTE = 1200;
+
+const CONTROLLERS = [
+  PeopleController,
+  InstructorsController,
+  CompaniesController,
+  BooksController,
+  GroupsController,
+  ExercisesController,
+  TriesController,
+  RehearsalsController,
+  ResultsController,
+];
+
+const SERVICES = [
+  AuditService,
+  SessionsService,
+  PeopleService,
+  InstructorsService,
+  Threads,
+  BookAccess,
+  KeptBooks,
+  BooksService,
+  BookChangesService,
+  BookHistoryService,
+  CompaniesService,
+  GroupsService,
+  HandOutsService,
+  ExercisesService,
+  KeyVersionsService,
+  ChecksService,
+  CheckRunner,
+  ShownResults,
+  TriesService,
+  RehearsalsService,
+  MarkingService,
+  ClassResultsService,
+  DemoSite,
+  DemoWorld,
+];
 
 @Module({})
 export class AppModule {
-  static over(db: Database, settings: Settings): DynamicModule {
+  static over({ db, engine }: OpenDatabase, settings: Settings, log: Logger): DynamicModule {
     return {
       module: AppModule,
       imports: [ThrottlerModule.forRoot([{ ttl: 60_000, limit: REQUESTS_A_MINUTE }])],
-      controllers: [
-        PeopleController,
-        CompaniesController,
-        BooksController,
-        GroupsController,
-        ExercisesController,
-        TriesController,
-        RehearsalsController,
-        ResultsController,
-      ],
+      controllers: CONTROLLERS,
       providers: [
         { provide: DATABASE, useValue: db },
+        { provide: ENGINE, useValue: engine },
         { provide: SETTINGS, useValue: settings },
-        { provide: APP_GUARD, useClass: ThrottlerGuard },
+        { provide: LOG, useValue: log },
+        // Who asks is known before how often they have asked is counted.
         { provide: APP_GUARD, useClass: SessionGuard },
-        PeopleService,
-        BookAccess,
-        BooksService,
-        CompaniesService,
-        GroupsService,
-        ExercisesService,
-        CheckingService,
-        ShownResults,
-        TriesService,
-        RehearsalsService,
-        MarkingService,
-        ClassResultsService,
-        DemoWorld,
+        { provide: APP_GUARD, useClass: LimitsGuard },
+        ...SERVICES,
       ],
     };
   }

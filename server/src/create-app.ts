@@ -2,50 +2,65 @@ import { join } from 'node:path';
 import cookie from '@fastify/cookie';
 import helmet from '@fastify/helmet';
 import fastifyStatic from '@fastify/static';
-import { ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
-import { pino, type Logger } from 'pino';
+import type { FastifyInstance } from 'fastify';
+import type { Logger } from 'pino';
 import { AppModule } from './app.module.js';
-import type { Database } from './database/open-database.js';
+import type { OpenDatabase } from './database/open-database.js';
+import { takeBodies } from './http/bodies.js';
+import { NestLog } from './http/log.js';
 import { ProblemFilter } from './http/problem.filter.js';
-import type { Settings } from './http/settings.js';
+import { RequestPipe } from './http/request-pipe.js';
+import { isSecure, type Settings } from './http/settings.js';
+import { guardApiPage } from './people/api-page.js';
+import { PeopleService } from './people/people.service.js';
 
-const LARGEST_REQUEST = 8_000_000;
+const HALF_A_YEAR = 15_552_000;
 
 /** The application over an open database: routes, errors, security headers, the built pages. */
 export async function createApp(
-  db: Database,
+  database: OpenDatabase,
   settings: Settings,
-  log: Logger = pino({ level: process.env['GLEDDO_LOG'] ?? 'warn' }),
+  log: Logger,
 ): Promise<NestFastifyApplication> {
-  const adapter = new FastifyAdapter({ bodyLimit: LARGEST_REQUEST, trustProxy: 'loopback' });
+  const adapter = new FastifyAdapter({
+    trustProxy: settings.trustedProxy ?? false,
+    forceCloseConnections: true,
+  });
   const app = await NestFactory.create<NestFastifyApplication>(
-    AppModule.over(db, settings),
+    AppModule.over(database, settings, log),
     adapter,
-    {
-      logger: ['error', 'warn'],
-    },
+    { logger: new NestLog(log), bodyParser: false },
   );
+  const fastify = adapter.getInstance() as unknown as FastifyInstance;
+  takeBodies(fastify);
+  keepNothing(fastify);
   await app.register(cookie as never);
-  await app.register(
-    helmet as never,
-    {
-      contentSecurityPolicy: { directives: POLICY },
-      strictTransportSecurity: false,
-    } as never,
-  );
-  app.useGlobalPipes(
-    new ValidationPipe({ whitelist: true, forbidNonWhitelisted: true, transform: true }),
-  );
+  await app.register(helmet as never, securityOf(settings) as never);
+  app.useGlobalPipes(new RequestPipe());
   const page = settings.web === null ? null : join(settings.web, 'index.html');
   app.useGlobalFilters(new ProblemFilter(log, page));
   if (settings.web !== null) await servePages(app, settings.web);
+  guardApiPage(fastify, () => app.get(PeopleService));
   describeApi(app);
-  app.enableShutdownHooks();
   return app;
 }
+
+/** Nothing that the server answers of people's work is kept by a browser or a proxy. */
+function keepNothing(fastify: FastifyInstance): void {
+  fastify.addHook('onSend', async (request, reply) => {
+    if (request.url.startsWith('/api')) reply.header('cache-control', 'no-store');
+  });
+}
+
+const securityOf = (settings: Settings) => ({
+  contentSecurityPolicy: { directives: POLICY },
+  strictTransportSecurity: isSecure(settings)
+    ? { maxAge: HALF_A_YEAR, includeSubDomains: false }
+    : false,
+});
 
 const POLICY = {
   defaultSrc: ["'self'"],

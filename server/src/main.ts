@@ -1,27 +1,86 @@
 import 'reflect-metadata';
 import type { AddressInfo } from 'node:net';
+import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import { createApp } from './create-app.js';
-import { openDatabase } from './database/open-database.js';
+import { CannotOpen } from './database/cannot-open.js';
+import { openDatabase, type OpenDatabase } from './database/open-database.js';
 import { DemoWorld } from './demo/demo-world.js';
-import { settingsFrom } from './http/settings.js';
+import { makeLog } from './http/log.js';
+import { isSecure, SettingRefused, settingsFrom, type Settings } from './http/settings.js';
+import { CheckRunner } from './results/check-runner.js';
+import { Threads } from './threads/threads.js';
 
-const settings = settingsFrom(process.env);
+/** What is not closed by then is left: the database is closed all the same. */
+const CLOSE_WITHIN = 8_000;
 
-try {
-  const database = await openDatabase(settings.database);
-  const app = await createApp(database.db, settings);
-  if (settings.demo) await app.get(DemoWorld).layOut();
-  await app.listen(settings.port, settings.host);
-  const { port } = app.getHttpServer().address() as AddressInfo;
-  process.stdout.write(`Gleddo is at http://localhost:${port}\n`);
-  for (const signal of ['SIGINT', 'SIGTERM'] as const)
-    process.once(signal, () => {
-      void app
-        .close()
-        .then(() => database.close())
-        .then(() => process.exit(0));
-    });
-} catch (error) {
-  process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
-  process.exit(1);
+const within = <T>(promise: Promise<T>): Promise<T | void> =>
+  Promise.race([
+    promise,
+    new Promise<void>((resolve) => setTimeout(resolve, CLOSE_WITHIN).unref()),
+  ]);
+
+/** Lets the last requests end, then the work in other threads, then the database: always in this order. */
+async function close(app: NestFastifyApplication, database: OpenDatabase): Promise<void> {
+  await within(app.close()).catch(() => undefined);
+  await within(app.get(CheckRunner).stop()).catch(() => undefined);
+  await within(app.get(Threads).close()).catch(() => undefined);
+  await within(database.close()).catch(() => undefined);
 }
+
+function closeOnSignal(app: NestFastifyApplication, database: OpenDatabase): void {
+  let closing = false;
+  for (const signal of ['SIGINT', 'SIGTERM'] as const)
+    process.on(signal, () => {
+      if (closing) return;
+      closing = true;
+      void close(app, database).then(() => process.exit(0));
+    });
+}
+
+function said(error: unknown, { port, host }: Settings): string {
+  const { code } = error as { code?: unknown };
+  if (code === 'EADDRINUSE')
+    return `Port ${port} is in use by another program. Stop that one, or choose another port with GLEDDO_PORT.`;
+  if (code === 'EACCES')
+    return `This user may not listen at port ${port}. Choose one above 1023 with GLEDDO_PORT.`;
+  if (code === 'EADDRNOTAVAIL')
+    return `This machine has no address ${host}. Give one that it has with GLEDDO_HOST, such as 127.0.0.1.`;
+  return error instanceof Error ? error.message : String(error);
+}
+
+function explain(settings: Settings, port: number): void {
+  const address = settings.publicAddress ?? `http://localhost:${port}`;
+  process.stdout.write(`Gleddo is at ${address}\n`);
+  if (settings.demo) return;
+  if (!isSecure(settings) && settings.host !== '127.0.0.1')
+    process.stdout.write(
+      'It is reached without https: passwords cross the network in the open. Put a proxy with https before it, and name its address with GLEDDO_ADDRESS (cookies are Secure then) and the proxy with GLEDDO_TRUST_PROXY.\n',
+    );
+}
+
+async function start(): Promise<void> {
+  const settings = settingsFrom(process.env);
+  const log = makeLog(settings.logLevel);
+  process.on('unhandledRejection', (error) => log.error({ err: error }, 'unhandled'));
+  const database = await openDatabase(settings.database, log);
+  try {
+    const app = await createApp(database, settings, log);
+    closeOnSignal(app, database);
+    await app.init();
+    if (settings.demo) await app.get(DemoWorld).layOut();
+    await app.listen(settings.port, settings.host);
+    app.get(CheckRunner).start();
+    const { port } = app.getHttpServer().address() as AddressInfo;
+    explain(settings, port);
+  } catch (error) {
+    await within(database.close()).catch(() => undefined);
+    throw new Error(said(error, settings), { cause: error });
+  }
+}
+
+start().catch((error: unknown) => {
+  const isTold =
+    error instanceof CannotOpen || error instanceof SettingRefused || error instanceof Error;
+  process.stderr.write(`${isTold ? error.message : String(error)}\n`);
+  process.exit(1);
+});

@@ -17,4 +17,4 @@ export { bookFromJson, parseJson, readBook } from './read-book.js';
 export { originsSince, type Origin } from './since-start.js';
 export { faultsOfPlan } from './read-classification.js';
 export { bookToJson, compactBook, writeBook } from './write-book.js';
-export { DEEPEST, faultsOfBook, LONGEST_NAME } from './book-faults.js';
+export { bookTooLarge, DEEPEST, faultsOfBook, LONGEST_NAME } from './book-faults.js';

@@ -1,5 +1,7 @@
 import { z } from 'zod';
+import { shippedPlan } from '../numbering/shipped-plans.js';
 import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
+import { shippedScheme } from '../scheme/index.js';
 import { join, jsonUnknownKey, jsonWrongKind } from '../shape/explain.js';
 import { OPERATIONS } from '../shape/operation.js';
 import { fitting } from '../shape/shape.js';
@@ -43,6 +45,16 @@ function countOf(values: readonly unknown[], depth = 0): number {
   return count;
 }
 
+/** A scheme or a number plan that comes with the program may be named by its id. */
+function withShipped(value: unknown): unknown {
+  const { scheme, numberPlan } = value as { scheme?: unknown; numberPlan?: unknown };
+  if (typeof scheme === 'string')
+    return { ...(value as object), scheme: shippedScheme(scheme) ?? scheme };
+  if (typeof numberPlan === 'string')
+    return { ...(value as object), numberPlan: shippedPlan(numberPlan) ?? numberPlan };
+  return value;
+}
+
 /** Gathers operations read and what is wrong with the others. */
 class Reading {
   readonly faults: Refusal[] = [];
@@ -52,7 +64,7 @@ class Reading {
     const shape = Object.hasOwn(SHAPES, kind) ? SHAPES[kind] : undefined;
     if (kind === 'several' && depth < DEEPEST_NESTING) return this.several(value, path, depth);
     if (!shape) return this.unknown(kind, path);
-    const read = fitting(shape, value, path);
+    const read = fitting(shape, withShipped(value), path);
     if (read.ok) return read.value;
     this.faults.push(...read.refusals);
     return NOTHING;

@@ -1,13 +1,16 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Help, Me } from '@gleddo/contract';
+import type { BookUse, Help, Me } from '@gleddo/contract';
 import { AUTHOR, type Rules } from '@gleddo/core';
 import { eq, or } from 'drizzle-orm';
-import type { Database, Queries } from '../database/open-database.js';
-import { companies, exercises, rehearsals, tries } from '../database/schema/index.js';
-import { notFound, refuse } from '../http/problem.js';
+import { alias } from 'drizzle-orm/pg-core';
+import type { Database } from '../database/open-database.js';
+import { books, companies, exercises, rehearsals, tries } from '../database/schema/index.js';
+import { notFound } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 
 export interface Rights {
+  readonly revision: number;
+  readonly use: BookUse;
   readonly mayChange: boolean;
   /** Why it may not be changed, when it may not. */
   readonly why: string;
@@ -15,114 +18,111 @@ export interface Rights {
   readonly help: Help;
   /** The starting point that the book is compared with; null for a company. */
   readonly startBookId: string | null;
+  /** Whether it is a student's try: it stays as it is once it has been handed in. */
+  readonly isTry: boolean;
 }
+
+type Own = Omit<Rights, 'revision' | 'use' | 'isTry'>;
 
 const ALL_HELP: Help = { types: true, totals: true, bands: true, asksSides: false };
 
-const OWN: Rights = { mayChange: true, why: '', rules: AUTHOR, help: ALL_HELP, startBookId: null };
+const OWN: Own = { mayChange: true, why: '', rules: AUTHOR, help: ALL_HELP, startBookId: null };
 
 const HANDED_IN =
   'This work has been handed in, so it stays as it is. Ask your instructor if something must be changed.';
+const THEIRS = 'This is a student’s work; only they change it.';
+
+/** The exercise that a book is the start or the key of, and the one that it is a go at. */
+const made = alias(exercises, 'made');
+const done = alias(exercises, 'done');
+
+const RULES_OF_TRY = {
+  entriesMayChange: done.entriesMayChange,
+  startBookId: done.startBookId,
+  types: done.helpTypes,
+  totals: done.helpTotals,
+  bands: done.helpBands,
+  keyRules: done.keyRules,
+};
 
 /** Who may see and change which book. What is not named here is nobody's. */
 @Injectable()
 export class BookAccess {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
-  /** The rights of a person on a book; somebody else's book is not found. */
+  /** The rights of a person on a book, and its revision; somebody else's book is not found. */
   async rightsOf(bookId: string, me: Me): Promise<Rights> {
-    const rights =
-      me.role === 'instructor' ? await this.instructor(bookId, me) : await this.student(bookId, me);
-    if (!rights) throw notFound('This book');
-    return rights;
+    const row = await this.rowOf(bookId);
+    const own = row && (me.role === 'instructor' ? instructor(row, me) : student(row, me));
+    if (!row || !own) throw notFound('This book');
+    const { revision, use, tryState } = row;
+    return { ...own, revision, use, isTry: tryState !== null };
   }
 
-  /** Refuses when a try has been handed in meanwhile; it can't be, until the transaction has ended. */
-  async holdOpen(bookId: string, db: Queries): Promise<void> {
-    const [work] = await db
-      .select({ state: tries.state })
-      .from(tries)
-      .where(eq(tries.bookId, bookId))
-      .for('share');
-    if (work && work.state !== 'working') throw refuse('book.fixed', HANDED_IN);
-  }
-
-  private async instructor(bookId: string, me: Me): Promise<Rights | null> {
-    const [company] = await this.db.select().from(companies).where(eq(companies.bookId, bookId));
-    if (company) return company.ownerId === me.id ? OWN : null;
-    const [exercise] = await this.db
-      .select()
-      .from(exercises)
-      .where(or(eq(exercises.startBookId, bookId), eq(exercises.keyBookId, bookId)));
-    if (exercise) {
-      const isKey = exercise.keyBookId === bookId;
-      const startBookId = isKey ? exercise.startBookId : null;
-      return exercise.ownerId === me.id ? { ...OWN, startBookId } : null;
-    }
-    const rehearsed = await this.rehearsal(bookId);
-    if (rehearsed) return rehearsed.ownerId === me.id ? asStudent(rehearsed, true) : null;
-    const [work] = await this.db
-      .select({ ownerId: exercises.ownerId, startBookId: exercises.startBookId })
-      .from(tries)
-      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
-      .where(eq(tries.bookId, bookId));
-    if (work?.ownerId !== me.id) return null;
-    return {
-      mayChange: false,
-      why: 'This is a student’s work; only they change it.',
-      rules: AUTHOR,
-      help: ALL_HELP,
-      startBookId: work.startBookId,
-    };
-  }
-
-  private async student(bookId: string, me: Me): Promise<Rights | null> {
-    const [work] = await this.db
-      .select({ personId: tries.personId, state: tries.state, ...RULES_OF_TRY })
-      .from(tries)
-      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
-      .where(eq(tries.bookId, bookId));
-    if (work?.personId !== me.id) return null;
-    const rights = asStudent(work, work.state === 'working');
-    return work.state === 'given-back' ? { ...rights, help: ALL_HELP } : rights;
-  }
-
-  private async rehearsal(bookId: string) {
+  private async rowOf(bookId: string) {
+    const goes = or(eq(done.id, tries.exerciseId), eq(done.id, rehearsals.exerciseId));
     const [row] = await this.db
-      .select({ ownerId: exercises.ownerId, ...RULES_OF_TRY })
-      .from(rehearsals)
-      .innerJoin(exercises, eq(exercises.id, rehearsals.exerciseId))
-      .where(eq(rehearsals.bookId, bookId));
-    return row;
+      .select({
+        revision: books.revision,
+        use: books.use,
+        companyOwner: companies.ownerId,
+        madeOwner: made.ownerId,
+        madeStart: made.startBookId,
+        madeKey: made.keyBookId,
+        personId: tries.personId,
+        tryState: tries.state,
+        rehearsed: rehearsals.exerciseId,
+        doneOwner: done.ownerId,
+        ...RULES_OF_TRY,
+      })
+      .from(books)
+      .leftJoin(companies, eq(companies.bookId, books.id))
+      .leftJoin(made, or(eq(made.startBookId, books.id), eq(made.keyBookId, books.id)))
+      .leftJoin(tries, eq(tries.bookId, books.id))
+      .leftJoin(rehearsals, eq(rehearsals.bookId, books.id))
+      .leftJoin(done, goes)
+      .where(eq(books.id, bookId));
+    return row ? { ...row, id: bookId } : null;
   }
 }
 
-const RULES_OF_TRY = {
-  entriesMayChange: exercises.entriesMayChange,
-  startBookId: exercises.startBookId,
-  types: exercises.helpTypes,
-  totals: exercises.helpTotals,
-  bands: exercises.helpBands,
-  keyRules: exercises.keyRules,
-};
+type Row = NonNullable<Awaited<ReturnType<BookAccess['rowOf']>>>;
 
-type RulesOfTry = Pick<
-  typeof exercises.$inferSelect,
-  'entriesMayChange' | 'startBookId' | 'keyRules'
-> &
-  Pick<Help, 'types' | 'totals' | 'bands'>;
+function instructor(row: Row, me: Me): Own | null {
+  if (row.companyOwner !== null) return row.companyOwner === me.id ? OWN : null;
+  if (row.madeOwner !== null) {
+    const startBookId = row.madeKey === row.id ? row.madeStart : null;
+    return row.madeOwner === me.id ? { ...OWN, startBookId } : null;
+  }
+  if (row.doneOwner !== me.id) return null;
+  if (row.rehearsed !== null) return asStudent(row, true);
+  const { startBookId } = row;
+  return { mayChange: false, why: THEIRS, rules: AUTHOR, help: ALL_HELP, startBookId };
+}
+
+function student(row: Row, me: Me): Own | null {
+  if (row.personId !== me.id) return null;
+  const rights = asStudent(row, row.tryState === 'working');
+  return row.tryState === 'given-back' ? { ...rights, help: ALL_HELP } : rights;
+}
 
 /** What a student may, and is helped with, by the rules of the exercise. */
-function asStudent(exercise: RulesOfTry, mayChange: boolean): Rights {
-  const { entriesMayChange, startBookId, types, totals, bands } = exercise;
-  const asksSides = pointsIn(exercise.keyRules, 'account.normal-side') > 0;
-  const rules: Rules = { by: 'student', entriesMayChange };
-  const help = { types, totals, bands, asksSides };
+function asStudent(row: Row, mayChange: boolean): Own {
+  const { startBookId, entriesMayChange, keyRules } = row;
+  const asksSides = pointsIn(keyRules ?? '{}', 'account.normal-side') > 0;
+  const rules: Rules = { by: 'student', entriesMayChange: entriesMayChange === true };
+  const help = {
+    types: row.types === true,
+    totals: row.totals === true,
+    bands: row.bands === true,
+    asksSides,
+  };
   return { mayChange, why: HANDED_IN, rules, help, startBookId };
 }
 
 /** The points that the rules of a key put on a check; 0 when they say nothing of it. */
 function pointsIn(keyRules: string, check: string): number {
+  if (!keyRules.includes(check)) return 0;
   const { points = {} } = JSON.parse(keyRules) as { points?: Record<string, number> };
   return points[check] ?? 0;
 }

@@ -5,6 +5,7 @@ import {
   type CompanySummary,
   type Me,
 } from '@gleddo/contract';
+import { ApiBody } from '@nestjs/swagger';
 import { Only, SignedIn } from '../people/signed-in.js';
 import { CompaniesService } from './companies.service.js';
 
@@ -18,9 +19,11 @@ export class CompaniesController {
     return this.companies.list(me);
   }
 
+  /** The body comes as it was sent: a book may be large, and is then read elsewhere. */
   @Post()
-  create(@Body() body: NewCompanyRequest, @SignedIn() me: Me): Promise<CompanySummary> {
-    return this.companies.create(me, body.book);
+  @ApiBody({ type: NewCompanyRequest })
+  create(@Body() body: Buffer, @SignedIn() me: Me): Promise<CompanySummary> {
+    return this.companies.create(me, body);
   }
 
   @Patch(':id')

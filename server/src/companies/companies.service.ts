@@ -1,30 +1,39 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { CompanySummary, Me } from '@gleddo/contract';
-import { bookFromJson, type Book } from '@gleddo/core';
+import type { Book } from '@gleddo/core';
 import { and, desc, eq } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import { BooksService } from '../books/books.service.js';
+import { BookHistoryService } from '../books/book-history.service.js';
+import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
 import { books, companies } from '../database/schema/index.js';
-import { notFound, refusedBy } from '../http/problem.js';
+import { parsedBody } from '../http/json-body.js';
+import { notFound, refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { prepared, preparedFrom, type PreparedBook } from '../threads/prepared-book.js';
+import { Threads } from '../threads/threads.js';
+
+/** A body larger than this is read in another thread. */
+const LARGE_BODY = 200_000;
 
 /** An instructor's practice companies. */
 @Injectable()
 export class CompaniesService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
-    private readonly books: BooksService,
+    private readonly books: KeptBooks,
+    private readonly past: BookHistoryService,
+    private readonly threads: Threads,
   ) {}
 
   async list(me: Me): Promise<CompanySummary[]> {
     const rows = await this.db
-      .select()
+      .select({ company: companies, book: COLUMNS })
       .from(companies)
       .innerJoin(books, eq(books.id, companies.bookId))
       .where(eq(companies.ownerId, me.id))
       .orderBy(desc(books.changedAt));
-    return rows.map(({ companies: company, books: book }) => ({
+    return rows.map(({ company, book }) => ({
       id: company.id,
       bookId: book.id,
       name: book.name,
@@ -51,16 +60,24 @@ export class CompaniesService {
     return this.summary(me, id);
   }
 
-  async create(me: Me, document: object): Promise<CompanySummary> {
-    const book = bookFromJson(document);
-    if (!book.ok) throw refusedBy(book.refusals);
-    return this.summary(me, await this.add(me, book.value));
+  /** A company from the body of a request, `{ "book": … }`: judged before anything of it is kept. */
+  async create(me: Me, body: Uint8Array): Promise<CompanySummary> {
+    const ready =
+      body.length > LARGE_BODY ? await this.threads.takeBook(body) : preparedFrom(bookIn(body));
+    if (!ready.ok) throw refusedBy(ready.refusals);
+    return this.summary(me, await this.keep(me, ready.value));
   }
 
   async add(me: Me, book: Book): Promise<string> {
+    const ready = prepared(book);
+    if (!ready.ok) throw refusedBy(ready.refusals);
+    return this.keep(me, ready.value);
+  }
+
+  private async keep(me: Me, ready: PreparedBook): Promise<string> {
     const id = nanoid();
     await this.db.transaction(async (tx) => {
-      const bookId = await this.books.create(book, 'company', tx);
+      const bookId = await this.books.keep(ready, 'company', tx);
       await tx.insert(companies).values({ id, ownerId: me.id, bookId });
     });
     return id;
@@ -74,7 +91,23 @@ export class CompaniesService {
       .where(and(eq(companies.id, id), eq(companies.ownerId, me.id)));
     if (!company) throw notFound('This company');
     return revision === undefined
-      ? (await this.books.read(company.bookId)).book
-      : this.books.at(company.bookId, revision);
+      ? this.books.read(company.bookId)
+      : this.past.at(company.bookId, revision);
   }
+}
+
+const COLUMNS = {
+  id: books.id,
+  name: books.name,
+  trade: books.trade,
+  accounts: books.accounts,
+  entries: books.entries,
+  changedAt: books.changedAt,
+};
+
+function bookIn(body: Uint8Array): unknown {
+  const { book } = parsedBody(Buffer.from(body).toString('utf8')) as { book?: unknown };
+  if (typeof book !== 'object' || book === null)
+    throw refuse('company.no-book', 'The company’s book is missing. Send it as “book”.', 'book');
+  return book;
 }

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { mkdirSync, readFileSync, realpathSync, writeFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:net';
 import { join } from 'node:path';
+import { CannotOpen } from './cannot-open.js';
 
 /**
  * Holds a data folder for one process. The lock is a listening abstract socket named after the folder: the
@@ -18,7 +19,7 @@ export class FolderLock {
     const note = join(real, 'held-by.txt');
     const socket = createServer((peer) => peer.destroy());
     await new Promise<void>((resolve, reject) => {
-      socket.once('error', () => reject(new Error(heldBy(real, note))));
+      socket.once('error', () => reject(new CannotOpen(heldBy(real, note))));
       socket.listen(name, resolve);
     });
     socket.unref();

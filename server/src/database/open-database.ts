@@ -1,3 +1,4 @@
+import { accessSync, constants, existsSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
 import { drizzle as drizzlePg } from 'drizzle-orm/node-postgres';
@@ -6,16 +7,22 @@ import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core';
 import { drizzle as drizzlePglite } from 'drizzle-orm/pglite';
 import { migrate as migratePglite } from 'drizzle-orm/pglite/migrator';
 import { Pool } from 'pg';
+import type { Logger } from 'pino';
+import { CannotOpen, postgresSays } from './cannot-open.js';
 import { FolderLock } from './folder-lock.js';
 import * as schema from './schema/index.js';
 import { SyncedNodeFS } from './synced-node-fs.js';
 
 export type Database = PgDatabase<PgQueryResultHKT, typeof schema>;
 /** A database or a transaction on it: inside a transaction only the latter may be used. */
-export type Queries = Pick<Database, 'select' | 'insert' | 'update' | 'delete'>;
+export type Queries = Pick<Database, 'select' | 'insert' | 'update' | 'delete' | 'execute'>;
+
+/** `embedded`: this process alone has the data, so that what it remembers is true. `shared`: others change it, too. */
+export type Engine = 'embedded' | 'shared';
 
 export interface OpenDatabase {
   readonly db: Database;
+  readonly engine: Engine;
   close(): Promise<void>;
 }
 
@@ -27,32 +34,81 @@ export interface DatabaseSettings {
   readonly migrations: string;
 }
 
-/** Opens the database that the settings name and brings its tables up to date. */
-export const openDatabase = (settings: DatabaseSettings): Promise<OpenDatabase> =>
-  settings.url === null ? openEmbedded(settings) : openPostgres(settings.url, settings.migrations);
+/** The rows of a statement written by hand, in either engine's answer. */
+export const rowsOf = <T = Record<string, unknown>>(answer: unknown): readonly T[] =>
+  (answer as { rows: readonly T[] }).rows;
 
-async function openPostgres(url: string, migrationsFolder: string): Promise<OpenDatabase> {
-  const pool = new Pool({ connectionString: url, max: 10 });
+/** Opens the database that the settings name and brings its tables up to date. Throws `CannotOpen`, with what to do. */
+export const openDatabase = (settings: DatabaseSettings, log: Logger): Promise<OpenDatabase> =>
+  settings.url === null
+    ? openEmbedded(settings)
+    : openPostgres(settings.url, settings.migrations, log);
+
+const MOST_CONNECTIONS = 10;
+const CONNECT_WITHIN = 10_000;
+/** Any number will do that all servers share: they bring the tables up to date one after the other. */
+const MIGRATING = 4_711_027;
+
+async function openPostgres(url: string, folder: string, log: Logger): Promise<OpenDatabase> {
+  const pool = new Pool({
+    connectionString: url,
+    max: MOST_CONNECTIONS,
+    connectionTimeoutMillis: CONNECT_WITHIN,
+    keepAlive: true,
+  });
+  pool.on('error', (error) => log.warn({ err: error }, 'a database connection was lost'));
+  try {
+    await migrated(pool, folder);
+  } catch (error) {
+    await pool.end();
+    throw postgresSays(error, url);
+  }
   const db = drizzlePg(pool, { schema });
-  await migratePg(db, { migrationsFolder });
-  return { db: db as unknown as Database, close: () => pool.end() };
+  return { db: db as unknown as Database, engine: 'shared', close: () => pool.end() };
+}
+
+async function migrated(pool: Pool, migrationsFolder: string): Promise<void> {
+  const client = await pool.connect();
+  try {
+    await client.query('select pg_advisory_lock($1)', [MIGRATING]);
+    await migratePg(drizzlePg(client, { schema }), { migrationsFolder });
+  } finally {
+    await client.query('select pg_advisory_unlock($1)', [MIGRATING]).catch(() => undefined);
+    client.release();
+  }
 }
 
 const CHECKPOINT_EVERY = 60_000;
 
+function judgeFolder(folder: string): void {
+  try {
+    mkdirSync(folder, { recursive: true });
+    accessSync(folder, constants.R_OK | constants.W_OK | constants.X_OK);
+    const inside = join(folder, 'database');
+    if (existsSync(inside)) accessSync(inside, constants.R_OK | constants.W_OK | constants.X_OK);
+  } catch {
+    throw new CannotOpen(
+      `The data folder ${folder} can’t be written. Let this user write there, or give another folder with GLEDDO_DATA.`,
+    );
+  }
+}
+
 async function openEmbedded({ folder, migrations }: DatabaseSettings): Promise<OpenDatabase> {
+  judgeFolder(folder);
   const lock = await FolderLock.take(folder);
-  const params = (PGlite as unknown as { defaultStartParams: string[] }).defaultStartParams;
-  const client = await PGlite.create({
-    fs: new SyncedNodeFS(join(folder, 'database')),
-    startParams: [
-      ...params.filter((param) => param !== '-F'),
-      ...['-c', 'wal_sync_method=fsync', '-c', 'max_wal_size=128MB'],
-    ],
-  });
-  yieldBetweenQueries(client);
+  let client: PGlite;
+  try {
+    client = await openFolder(join(folder, 'database'));
+    yieldBetweenQueries(client);
+    await migratePglite(drizzlePglite(client, { schema }), { migrationsFolder: migrations });
+  } catch (error) {
+    lock.release();
+    const why = error instanceof Error ? error.message.split('\n')[0] : '';
+    throw new CannotOpen(
+      `The database in ${folder} can’t be opened (${why}). Put back a copy of the folder that was made while the server was stopped, or begin anew with another folder (GLEDDO_DATA).`,
+    );
+  }
   const db = drizzlePglite(client, { schema });
-  await migratePglite(db, { migrationsFolder: migrations });
   const timer = setInterval(
     () => void client.exec('CHECKPOINT').catch(() => undefined),
     CHECKPOINT_EVERY,
@@ -60,12 +116,24 @@ async function openEmbedded({ folder, migrations }: DatabaseSettings): Promise<O
   timer.unref();
   return {
     db: db as unknown as Database,
+    engine: 'embedded',
     async close() {
       clearInterval(timer);
       await client.close();
       lock.release();
     },
   };
+}
+
+function openFolder(folder: string): Promise<PGlite> {
+  const params = (PGlite as unknown as { defaultStartParams: string[] }).defaultStartParams;
+  return PGlite.create({
+    fs: new SyncedNodeFS(folder),
+    startParams: [
+      ...params.filter((param) => param !== '-F'),
+      ...['-c', 'wal_sync_method=fsync', '-c', 'max_wal_size=128MB'],
+    ],
+  });
 }
 
 /** Lets other work of the process have its turn between queries, which otherwise run one behind the other. */

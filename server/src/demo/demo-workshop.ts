@@ -1,4 +1,5 @@
 import {
+  givenToStudents,
   juniperLane,
   pollardRow,
   proposedBrief,
@@ -28,7 +29,7 @@ function workshop(title: string, key: Book, kind: StartKind): MadeExercise {
   return {
     title,
     key,
-    start: startingPoint(key, kind, PLANTING),
+    start: givenToStudents(startingPoint(key, kind, PLANTING), kind, PLANTING.seed),
     brief: proposedBrief(key, kind, PLANTING),
     keyRules: { statementDates: datesOf(key), points: usualPoints(kind) },
   };
@@ -47,9 +48,9 @@ export const drafts = (): MadeExercise[] => [
 const placedWith =
   (key: Book, misplaced: Misplaced, undone: number) =>
   (account: Account, i: number): Account => {
-    const own = key.accounts.find(({ id }) => id === account.id);
+    const own = key.accounts.find(({ name }) => name === account.name);
     if (account.type !== null || i < undone) return account;
-    return { ...account, type: misplaced[account.id] ?? own?.type ?? null };
+    return { ...account, type: misplaced[own?.id ?? ''] ?? own?.type ?? null };
   };
 
 /** The placing as a student leaves it: some accounts in the wrong place, the first so many not placed yet. */

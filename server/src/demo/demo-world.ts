@@ -1,18 +1,19 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Me } from '@gleddo/contract';
 import { juniperLane, pollardRow, slugOf, ternIsland, type Book } from '@gleddo/core';
-import { eq } from 'drizzle-orm';
+import { eq, inArray } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import { BooksService } from '../books/books.service.js';
+import { KeptBooks } from '../books/kept-books.js';
 import { CompaniesService } from '../companies/companies.service.js';
 import type { Database } from '../database/open-database.js';
 import { members, tries } from '../database/schema/index.js';
-import { ExercisesService } from '../exercises/exercises.service.js';
+import { ExercisesService, type MadeExercise } from '../exercises/exercises.service.js';
+import { HandOutsService } from '../exercises/hand-outs.service.js';
 import { GroupsService } from '../groups/groups.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { PeopleService } from '../people/people.service.js';
-import { CheckingService } from '../results/checking.service.js';
+import { ChecksService } from '../results/checks.service.js';
 import { BRIEF, KEY_RULES, keyBook, startBook, TITLE } from './demo-exercise.js';
+import { DemoSite } from './demo-site.js';
 import { drafts, placedBy, PLACED, placing } from './demo-workshop.js';
 import { halfWay, STUDENTS, workWith, type DemoStudent } from './demo-faults.js';
 
@@ -25,30 +26,34 @@ const APART = 17 * 60_000;
 /** The demo world: three companies, a class group, exercises of every kind with tries in every state. */
 @Injectable()
 export class DemoWorld {
+  private readonly toGiveBack: string[] = [];
+
   constructor(
     @Inject(DATABASE) private readonly db: Database,
     private readonly people: PeopleService,
-    private readonly books: BooksService,
+    private readonly books: KeptBooks,
     private readonly companies: CompaniesService,
     private readonly groups: GroupsService,
     private readonly exercises: ExercisesService,
-    private readonly checking: CheckingService,
+    private readonly handOuts: HandOutsService,
+    private readonly checks: ChecksService,
+    private readonly site: DemoSite,
   ) {}
 
-  /** Lays the world out in an empty database; does nothing in one that is not empty. */
+  /** Lays the world out in an empty database, once; one whose making was cut off is made again. */
   async layOut(): Promise<void> {
-    if (!(await this.people.isEmpty())) return;
-    const ruth = await this.people.add({
+    if (!(await this.site.begin())) return;
+    const ruth = await this.people.addFirst({
       name: 'Ruth Marsh',
       login: 'ruth.marsh',
       password: PASSWORD,
-      role: 'instructor',
     });
     for (const book of [juniperLane(), pollardRow(), ternIsland()])
       await this.companies.add(ruth, book);
     const group = await this.groups.create(ruth, 'Bookkeeping, spring term');
     for (const draft of drafts()) await this.exercises.add(ruth, draft);
-    const placingId = await this.exercises.add(ruth, placing());
+    const placed = placing();
+    const placingId = await this.exercises.add(ruth, placed);
     const quarterId = await this.exercises.add(ruth, {
       title: TITLE,
       brief: BRIEF,
@@ -56,13 +61,15 @@ export class DemoWorld {
       start: startBook(),
       keyRules: KEY_RULES,
     });
-    for (const id of [placingId, quarterId]) await this.exercises.handOut(ruth, id, group.id);
+    for (const id of [placingId, quarterId]) await this.handOuts.handOut(ruth, id, group.id);
     for (const student of STUDENTS) {
       const personId = await this.enrol(student, group.id);
       await this.keepBooks(student, personId, quarterId);
-      await this.place(student, personId, placingId);
+      await this.place(student, personId, { id: placingId, made: placed });
     }
-    for (const id of [placingId, quarterId]) await this.checkAll(ruth, id);
+    await this.checkAll();
+    await this.giveBack();
+    await this.site.finish();
   }
 
   /** Answers who the student is, from now on. */
@@ -88,32 +95,47 @@ export class DemoWorld {
     const i = STUDENTS.indexOf(student);
     const work = state === 'working' ? halfWay(2 + (i % 5)) : workWith(faults);
     const handedInAt = state === 'working' ? null : new Date(HANDED_IN + i * APART);
-    await this.leave(work, { exerciseId, personId, state, handedInAt });
+    const id = await this.leave(work, { exerciseId, personId, handedInAt });
+    if (state === 'given-back') this.toGiveBack.push(id);
   }
 
-  private async place({ name }: DemoStudent, personId: string, exerciseId: string): Promise<void> {
+  private async place(
+    { name }: DemoStudent,
+    personId: string,
+    { id: exerciseId, made }: { id: string; made: MadeExercise },
+  ): Promise<void> {
     const i = PLACED.findIndex((each) => each.name === name);
     const placed = PLACED[i];
     if (!placed) return;
     const { misplaced, undone } = placed;
     const handedInAt = undone > 0 ? null : new Date(PLACED_IN + i * APART);
-    const state = undone > 0 ? 'working' : 'handed-in';
-    const work = placedBy(placing(), misplaced, undone);
-    await this.leave(work, { exerciseId, personId, state, handedInAt });
+    await this.leave(placedBy(made, misplaced, undone), { exerciseId, personId, handedInAt });
   }
 
-  /** A try, as a student left it. */
-  private async leave(work: Book, of: Omit<typeof tries.$inferInsert, 'id' | 'bookId'>) {
+  /** A try, as a student left it: handed in, or half way. */
+  private async leave(
+    work: Book,
+    of: { exerciseId: string; personId: string; handedInAt: Date | null },
+  ): Promise<string> {
     const bookId = await this.books.create(work, 'try');
-    await this.db.insert(tries).values({ id: nanoid(), bookId, ...of });
+    const id = nanoid();
+    const state = of.handedInAt === null ? 'working' : 'handed-in';
+    await this.db.insert(tries).values({ id, bookId, state, ...of });
+    return id;
   }
 
-  private async checkAll(me: Me, exerciseId: string): Promise<void> {
-    const exercise = await this.exercises.rowOf(me, exerciseId);
-    const works = await this.db.select().from(tries).where(eq(tries.exerciseId, exerciseId));
-    await this.checking.check(
-      exercise,
-      works.filter((work) => work.state !== 'working'),
-    );
+  private async checkAll(): Promise<void> {
+    const works = await this.db
+      .select({ id: tries.id })
+      .from(tries)
+      .where(eq(tries.state, 'handed-in'));
+    await Promise.all(works.map(({ id }) => this.checks.run(id)));
+  }
+
+  private async giveBack(): Promise<void> {
+    await this.db
+      .update(tries)
+      .set({ state: 'given-back', givenBackAt: new Date() })
+      .where(inArray(tries.id, this.toGiveBack));
   }
 }

@@ -3,17 +3,22 @@ import {
   ChangeExerciseRequest,
   HandOutRequest,
   NewExerciseRequest,
+  TakeBackRequest,
   type ExerciseAnswer,
   type ExerciseSummary,
   type Me,
 } from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
+import { HandOutsService } from './hand-outs.service.js';
 import { ExercisesService } from './exercises.service.js';
 
 @Only('instructor')
 @Controller('api/exercises')
 export class ExercisesController {
-  constructor(private readonly exercises: ExercisesService) {}
+  constructor(
+    private readonly exercises: ExercisesService,
+    private readonly handOuts: HandOutsService,
+  ) {}
 
   @Get()
   list(@SignedIn() me: Me): Promise<ExerciseSummary[]> {
@@ -41,11 +46,26 @@ export class ExercisesController {
 
   @Post(':id/hand-out')
   @HttpCode(200)
-  handOut(
+  async handOut(
     @Param('id') id: string,
     @Body() body: HandOutRequest,
     @SignedIn() me: Me,
   ): Promise<ExerciseAnswer> {
-    return this.exercises.handOut(me, id, body.groupId);
+    await this.exercises.rowOf(me, id);
+    await this.handOuts.handOut(me, id, body.groupId);
+    return this.exercises.open(me, id);
+  }
+
+  /** From one class; what its students have begun stays theirs. */
+  @Post(':id/take-back')
+  @HttpCode(200)
+  async takeBack(
+    @Param('id') id: string,
+    @Body() body: TakeBackRequest,
+    @SignedIn() me: Me,
+  ): Promise<ExerciseAnswer> {
+    await this.exercises.rowOf(me, id);
+    await this.handOuts.takeBack(me, id, body.groupId, body.sure === true);
+    return this.exercises.open(me, id);
   }
 }

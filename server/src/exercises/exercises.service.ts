@@ -1,3 +1,4 @@
+import { randomInt } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import type {
   ChangeExerciseRequest,
@@ -7,23 +8,23 @@ import type {
   NewExerciseRequest,
 } from '@gleddo/contract';
 import {
-  bookToJson,
-  keyFromJson,
+  givenToStudents,
+  keyOfRules,
   proposedBrief,
   startingPoint,
   usualPoints,
   type AnswerKey,
   type Book,
-  type Result,
 } from '@gleddo/core';
 import { and, count, desc, eq, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import { BooksService } from '../books/books.service.js';
+import { KeptBooks } from '../books/kept-books.js';
 import { CompaniesService } from '../companies/companies.service.js';
 import type { Database } from '../database/open-database.js';
-import { exercises, groups, tries } from '../database/schema/index.js';
+import { exercises, tries } from '../database/schema/index.js';
 import { notFound, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { HandOutsService } from './hand-outs.service.js';
 
 export type ExerciseRow = typeof exercises.$inferSelect;
 
@@ -32,15 +33,15 @@ export type ExerciseRow = typeof exercises.$inferSelect;
 export class ExercisesService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
-    private readonly books: BooksService,
+    private readonly books: KeptBooks,
     private readonly companies: CompaniesService,
+    private readonly handOuts: HandOutsService,
   ) {}
 
   async list(me: Me): Promise<ExerciseSummary[]> {
     const rows = await this.db
       .select({
-        exercise: exercises,
-        group: groups.name,
+        exercise: LISTED,
         tries: count(tries.id),
         handedIn: sql<number>`count(*) filter (where ${tries.state} = 'handed-in')`.mapWith(Number),
         givenBack: sql<number>`count(*) filter (where ${tries.state} = 'given-back')`.mapWith(
@@ -48,14 +49,15 @@ export class ExercisesService {
         ),
       })
       .from(exercises)
-      .leftJoin(groups, eq(groups.id, exercises.groupId))
       .leftJoin(tries, eq(tries.exerciseId, exercises.id))
       .where(eq(exercises.ownerId, me.id))
-      .groupBy(exercises.id, groups.name)
+      .groupBy(exercises.id)
       .orderBy(desc(exercises.createdAt));
-    return rows.map(({ exercise, ...rest }) => {
-      const { id, title, company, state, putAwayAt } = exercise;
-      return { id, title, company, state, putAway: putAwayAt !== null, ...rest };
+    const groupsOf = await this.handOuts.groupsOf(me);
+    return rows.map(({ exercise: { putAwayAt, ...exercise }, ...rest }) => {
+      const out = groupsOf.get(exercise.id) ?? [];
+      const state = out.length > 0 ? 'handed-out' : 'draft';
+      return { ...exercise, state, groups: out, putAway: putAwayAt !== null, ...rest };
     });
   }
 
@@ -73,11 +75,13 @@ export class ExercisesService {
     const row = await this.rowOf(me, id);
     const summary = (await this.list(me)).find((each) => each.id === id);
     if (!summary) throw notFound('This exercise');
-    const { brief, startBookId, keyBookId, groupId } = row;
+    const { brief, startBookId, keyBookId, askLimit, askPause } = row;
     const { entriesMayChange, helpTypes, helpTotals, helpBands, checkWhileWorking } = row;
     const rules = { entriesMayChange, helpTypes, helpTotals, helpBands, checkWhileWorking };
     const keyRules = JSON.parse(row.keyRules) as object;
-    return { ...summary, brief, startBookId, keyBookId, groupId, ...rules, keyRules };
+    const handedOutTo = await this.handOuts.of(id);
+    const books = { startBookId, keyBookId };
+    return { ...summary, brief, ...books, handedOutTo, ...rules, askLimit, askPause, keyRules };
   }
 
   /** An exercise from a company: its book is the key; the start is cut down from it as asked. */
@@ -91,7 +95,11 @@ export class ExercisesService {
     const id = await this.add(me, {
       title: request.title.trim(),
       key: book,
-      start: startingPoint(book, request.start, planting),
+      start: givenToStudents(
+        startingPoint(book, request.start, planting),
+        request.start,
+        randomInt(MOST_SEEDS),
+      ),
       brief: proposedBrief(book, request.start, planting, request.asksSides),
       keyRules: {
         statementDates: datesOf(book),
@@ -124,7 +132,7 @@ export class ExercisesService {
     const row = await this.rowOf(me, id);
     const { title, keyRules, putAway, ...plain } = request;
     if (keyRules !== undefined) {
-      const key = await this.readKey(row.keyBookId, keyRules);
+      const key = keyOfRules(await this.books.read(row.keyBookId), keyRules);
       if (!key.ok) throw refusedBy(key.refusals);
     }
     const given = Object.fromEntries(
@@ -143,40 +151,41 @@ export class ExercisesService {
     return this.open(me, id);
   }
 
-  async handOut(me: Me, id: string, groupId: string): Promise<ExerciseAnswer> {
-    await this.rowOf(me, id);
-    const [group] = await this.db
-      .select()
-      .from(groups)
-      .where(and(eq(groups.id, groupId), eq(groups.ownerId, me.id)));
-    if (!group) throw notFound('This class group');
-    await this.db
-      .update(exercises)
-      .set({ state: 'handed-out', groupId })
-      .where(eq(exercises.id, id));
-    return this.open(me, id);
-  }
-
-  private async readKey(keyBookId: string, rules: object): Promise<Result<AnswerKey>> {
-    const { book } = await this.books.read(keyBookId);
-    return keyFromJson({ ...rules, format: 'gleddo-key', version: 1, book: bookToJson(book) });
-  }
-
-  /** Today's key of an exercise. Rules about accounts that the key no longer has are left out. */
+  /** Today's key of an exercise. Rules about accounts and entries that the key no longer has are left out. */
   async keyOf(row: ExerciseRow): Promise<AnswerKey> {
-    const { book } = await this.books.read(row.keyBookId);
-    const rules = JSON.parse(row.keyRules) as { accepts?: { account: string }[] };
-    const known = new Set(book.accounts.map((account) => account.id));
-    const accepts = (rules.accepts ?? []).filter((each) => known.has(each.account));
-    const key = await this.readKey(row.keyBookId, { ...rules, accepts });
+    const book = await this.books.read(row.keyBookId);
+    const rules = JSON.parse(row.keyRules) as KeptRules;
+    const accounts = new Set(book.accounts.map((account) => account.id));
+    const entries = new Set(book.entries.map((entry) => entry.id));
+    const accepts = rules.accepts?.filter((each) => accounts.has(each.account));
+    const acceptsEntries = rules.acceptsEntries?.filter((each) => entries.has(each.entry));
+    const key = keyOfRules(book, {
+      ...rules,
+      ...(accepts ? { accepts } : {}),
+      ...(acceptsEntries ? { acceptsEntries } : {}),
+    });
     if (!key.ok) throw refusedBy(key.refusals);
     return key.value;
   }
 
   async startOf(row: ExerciseRow): Promise<Book> {
-    return (await this.books.read(row.startBookId)).book;
+    return this.books.read(row.startBookId);
   }
 }
+
+interface KeptRules {
+  readonly accepts?: readonly { readonly account: string }[];
+  readonly acceptsEntries?: readonly { readonly entry: string }[];
+}
+
+const LISTED = {
+  id: exercises.id,
+  title: exercises.title,
+  company: exercises.company,
+  putAwayAt: exercises.putAwayAt,
+};
+
+const MOST_SEEDS = 2 ** 31;
 
 export interface MadeExercise {
   readonly title: string;

@@ -1,10 +1,11 @@
-import { Body, Controller, Get, Param, Post } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
 import {
   AddStudentsRequest,
   NewGroupRequest,
   type AddedStudents,
   type GroupAnswer,
   type GroupSummary,
+  type MadePassword,
   type Me,
 } from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
@@ -36,6 +37,16 @@ export class GroupsController {
     @Body() body: AddStudentsRequest,
     @SignedIn() me: Me,
   ): Promise<AddedStudents> {
-    return this.groups.add(me, id, body.names);
+    return this.groups.add(me, id, body);
+  }
+
+  @Post(':id/members/:person/password')
+  @HttpCode(200)
+  resetPassword(
+    @Param('id') id: string,
+    @Param('person') person: string,
+    @SignedIn() me: Me,
+  ): Promise<MadePassword> {
+    return this.groups.resetPassword(me, id, person);
   }
 }

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { Catch, HttpException, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import type { Logger } from 'pino';
+import { isAway } from '../database/away.js';
 import { Refused, type Fault } from './problem.js';
 
 /** Answers every error as problem+json; a page that is asked for by its address gets the application. */
@@ -23,7 +24,7 @@ export class ProblemFilter implements ExceptionFilter {
       void reply.status(200).type('text/html').header('cache-control', 'no-cache').send(this.page);
       return;
     }
-    if (status >= 500) this.log.error({ err: error, url: request.url });
+    if (status >= 500) this.log.error({ err: error, route: request.routeOptions.url }, 'failed');
     const faults = faultsOf(error);
     void reply
       .status(status)
@@ -45,9 +46,11 @@ const TITLES: Readonly<Record<number, string>> = {
   404: 'Not found',
   409: 'Changed meanwhile',
   413: 'Too large',
+  415: 'Not JSON',
   422: 'Refused',
   429: 'Too many requests',
   500: 'Fault of the program',
+  503: 'Away for a moment',
 };
 
 const asksForPage = (request: FastifyRequest): boolean =>
@@ -57,24 +60,27 @@ const asksForPage = (request: FastifyRequest): boolean =>
 
 function statusOf(error: unknown): number {
   if (error instanceof HttpException) return error.getStatus();
+  if (isAway(error)) return 503;
   const status = (error as { statusCode?: unknown }).statusCode;
   return typeof status === 'number' ? status : 500;
 }
 
-function faultsOf(error: unknown): readonly Fault[] {
-  if (error instanceof Refused) return error.faults;
-  if (!(error instanceof HttpException)) return [];
-  const response = error.getResponse();
-  const found = typeof response === 'object' ? (response as { message?: unknown }).message : null;
-  if (!Array.isArray(found)) return [];
-  return found.map((says) => ({ at: '', code: 'request', says: String(says) }));
-}
+const faultsOf = (error: unknown): readonly Fault[] =>
+  error instanceof Refused ? error.faults : [];
+
+/** What is said where the error says nothing for people. */
+const SAYS: Readonly<Record<number, string>> = {
+  404: 'There is nothing at this address. Go back and choose again.',
+  413: 'What was sent is larger than it may be. Send less at once.',
+  429: 'Too many tries in a short time. Wait a minute, then try again.',
+  503: 'The database is away for a moment. What was saved is safe; try again.',
+};
+
+const FAULT = 'Something went wrong here, not with you. What was saved is safe; try again.';
+const NOT_UNDERSTOOD = 'The request is not understood. Reload the page, then try again.';
 
 function detailOf(error: unknown, status: number, faults: readonly Fault[]): string {
-  if (status >= 500)
-    return 'Something went wrong here, not with you. What was saved is safe; try again.';
-  if (status === 413) return 'What was sent is larger than it may be. Send less at once.';
-  if (status === 429) return 'Too many tries in a short time. Wait a minute, then try again.';
   if (faults.length > 0) return faults.map((fault) => fault.says).join(' ');
-  return error instanceof Error ? error.message : 'Not understood.';
+  if (error instanceof Error && error.name === 'BodyRefused') return error.message;
+  return SAYS[status] ?? (status >= 500 ? FAULT : NOT_UNDERSTOOD);
 }

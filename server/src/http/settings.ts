@@ -10,6 +10,11 @@ export interface Settings {
   readonly demo: boolean;
   /** The folder of the built web application; null while it is served otherwise. */
   readonly web: string | null;
+  /** The address that people know: with https, cookies are Secure and browsers are told to stay with it. */
+  readonly publicAddress: string | null;
+  /** The proxies whose word on who asks is taken: addresses or nets; null: nobody's. */
+  readonly trustedProxy: string | null;
+  readonly logLevel: string;
   readonly database: DatabaseSettings;
 }
 
@@ -20,19 +25,43 @@ function packageFolder(): string {
   return at;
 }
 
-/** Settings from the environment: GLEDDO_PORT, GLEDDO_HOST, GLEDDO_DATA, GLEDDO_DEMO, DATABASE_URL. */
+export class SettingRefused extends Error {}
+
+function portFrom(text: string | undefined): number {
+  const port = Number(text ?? 3000);
+  if (Number.isInteger(port) && port >= 0 && port <= 65_535) return port;
+  throw new SettingRefused(
+    `GLEDDO_PORT is “${text}”; a port is a whole number from 0 to 65535. Give it one, such as 3000.`,
+  );
+}
+
+function addressFrom(text: string | undefined): string | null {
+  if (text === undefined || text === '') return null;
+  if (/^https?:\/\/[^/\s]+\/?$/.test(text)) return text.replace(/\/$/, '');
+  throw new SettingRefused(
+    `GLEDDO_ADDRESS is “${text}”; write the address that people type, such as https://books.school.example.`,
+  );
+}
+
+/** Settings from the environment; the README names them. */
 export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
   const server = packageFolder();
   const web = resolve(server, '../web/dist');
   return {
-    port: Number(env['GLEDDO_PORT'] ?? 3000),
+    port: portFrom(env['GLEDDO_PORT']),
     host: env['GLEDDO_HOST'] ?? '127.0.0.1',
     demo: env['GLEDDO_DEMO'] === '1',
     web: existsSync(join(web, 'index.html')) ? web : null,
+    publicAddress: addressFrom(env['GLEDDO_ADDRESS']),
+    trustedProxy: env['GLEDDO_TRUST_PROXY'] || null,
+    logLevel: env['GLEDDO_LOG'] ?? 'warn',
     database: {
-      url: env['DATABASE_URL'] ?? null,
+      url: env['DATABASE_URL'] || null,
       folder: resolve(env['GLEDDO_DATA'] ?? join(server, '../data/main')),
       migrations: join(server, 'migrations'),
     },
   };
 }
+
+export const isSecure = ({ publicAddress }: Settings): boolean =>
+  publicAddress?.startsWith('https://') === true;

@@ -1,3 +1,5 @@
 /** Names under which things that are no classes are injected. */
 export const DATABASE = Symbol('database');
+export const ENGINE = Symbol('engine');
 export const SETTINGS = Symbol('settings');
+export const LOG = Symbol('log');

@@ -1,5 +1,6 @@
 import { Body, Controller, Get, HttpCode, Inject, Post, Req, Res } from '@nestjs/common';
 import {
+  ChangePasswordRequest,
   DemoSignInRequest,
   FirstInstructorRequest,
   SignInRequest,
@@ -9,19 +10,25 @@ import {
 import { Throttle } from '@nestjs/throttler';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { DEMO_PEOPLE } from '../demo/demo-people.js';
-import { notFound, refuse } from '../http/problem.js';
-import type { Settings } from '../http/settings.js';
+import { AuditService } from '../audit/audit.service.js';
+import { notFound } from '../http/problem.js';
+import { isSecure, type Settings } from '../http/settings.js';
 import { SETTINGS } from '../http/tokens.js';
 import { PeopleService } from './people.service.js';
 import { COOKIE } from './session.guard.js';
-import { Open, SignedIn } from './signed-in.js';
+import { SessionsService } from './sessions.service.js';
+import { Open, SignedIn, type SignedRequest } from './signed-in.js';
 
 const DAYS = 14;
+/** For one account: who has forgotten a password tries less often. */
+const SIGN_INS_A_MINUTE = 10;
 
 @Controller('api')
 export class PeopleController {
   constructor(
     private readonly people: PeopleService,
+    private readonly sessions: SessionsService,
+    private readonly audit: AuditService,
     @Inject(SETTINGS) private readonly settings: Settings,
   ) {}
 
@@ -39,7 +46,7 @@ export class PeopleController {
   }
 
   @Open()
-  @Throttle({ default: { limit: 20, ttl: 60_000 } })
+  @Throttle({ default: { limit: SIGN_INS_A_MINUTE, ttl: 60_000 } })
   @Post('sign-in')
   @HttpCode(200)
   async signIn(
@@ -47,8 +54,8 @@ export class PeopleController {
     @Res({ passthrough: true }) reply: FastifyReply,
   ): Promise<Me> {
     const { me, token } = await this.people.signIn(body.login, body.password);
-    remember(reply, token);
-    return { id: me.id, name: me.name, role: me.role };
+    this.remember(reply, token);
+    return me;
   }
 
   @Open()
@@ -61,7 +68,7 @@ export class PeopleController {
     const known = this.settings.demo && DEMO_PEOPLE.some(({ login }) => login === body.person);
     const me = known ? await this.people.byLogin(body.person) : null;
     if (!me) throw notFound('This person');
-    remember(reply, await this.people.begin(me.id));
+    this.remember(reply, await this.sessions.begin(me.id));
     return me;
   }
 
@@ -72,11 +79,9 @@ export class PeopleController {
     @Body() body: FirstInstructorRequest,
     @Res({ passthrough: true }) reply: FastifyReply,
   ): Promise<Me> {
-    if (!(await this.people.isEmpty()))
-      throw refuse('first.taken', 'There is an instructor already. Sign in instead.');
     const { name, login, password } = body;
-    const me = await this.people.add({ name, login, password, role: 'instructor' });
-    remember(reply, await this.people.begin(me.id));
+    const me = await this.people.addFirst({ name, login, password });
+    this.remember(reply, await this.sessions.begin(me.id));
     return me;
   }
 
@@ -85,23 +90,38 @@ export class PeopleController {
     return me;
   }
 
+  /** One's own password. Whoever else is signed in as this person is signed out. */
+  @Post('me/password')
+  @Throttle({ default: { limit: SIGN_INS_A_MINUTE, ttl: 60_000 } })
+  @HttpCode(204)
+  async changePassword(
+    @Body() body: ChangePasswordRequest,
+    @SignedIn() me: Me,
+    @Req() request: FastifyRequest,
+  ): Promise<void> {
+    await this.people.changePassword(me, body.old, body.next, request.cookies[COOKIE] ?? '');
+  }
+
   @Open()
   @Post('sign-out')
   @HttpCode(204)
   async signOut(
-    @Req() request: FastifyRequest,
+    @Req() request: SignedRequest,
     @Res({ passthrough: true }) reply: FastifyReply,
   ): Promise<void> {
     const token = request.cookies[COOKIE];
-    if (token !== undefined) await this.people.signOut(token);
+    if (token !== undefined) await this.sessions.end(token);
+    if (request.person) await this.audit.write('signed-out', request.person.id);
     reply.clearCookie(COOKIE, { path: '/' });
   }
-}
 
-const remember = (reply: FastifyReply, token: string) =>
-  reply.setCookie(COOKIE, token, {
-    path: '/',
-    httpOnly: true,
-    sameSite: 'lax',
-    maxAge: DAYS * 86_400,
-  });
+  private remember(reply: FastifyReply, token: string): void {
+    reply.setCookie(COOKIE, token, {
+      path: '/',
+      httpOnly: true,
+      sameSite: 'lax',
+      secure: isSecure(this.settings),
+      maxAge: DAYS * 86_400,
+    });
+  }
+}

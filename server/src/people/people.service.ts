@@ -1,19 +1,14 @@
-import { createHash, randomBytes } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
-import { hash, verify } from '@node-rs/argon2';
 import type { Me, PersonRole } from '@gleddo/contract';
-import { and, eq, gt, lt, sql } from 'drizzle-orm';
-import { LRUCache } from 'lru-cache';
+import { eq, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
+import { AuditService } from '../audit/audit.service.js';
 import type { Database, Queries } from '../database/open-database.js';
-import { people, sessions } from '../database/schema/index.js';
-import { refuse } from '../http/problem.js';
+import { people } from '../database/schema/index.js';
+import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
-
-const DAYS_SIGNED_IN = 14;
-const DAY = 86_400_000;
-/** Source: the OWASP cheat sheet on password storage (argon2id, 19 MiB, two passes). */
-const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
+import { fitsPassword, hashOfPassword, madePassword, wasteTime } from './passwords.js';
+import { SessionsService } from './sessions.service.js';
 
 export interface NewPerson {
   readonly name: string;
@@ -22,31 +17,47 @@ export interface NewPerson {
   readonly role: PersonRole;
 }
 
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('base64url');
+const takenLogin = (login: string) =>
+  refuse('login.taken', `“${login}” is taken as a name to sign in with. Choose another.`, 'login');
 
-/** Who may come in: people, their passwords and their sessions. */
+/** Who may come in: people and their passwords. */
 @Injectable()
 export class PeopleService {
-  private readonly remembered = new LRUCache<string, Me>({ max: 5000, ttl: 30_000 });
-
-  constructor(@Inject(DATABASE) private readonly db: Database) {}
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly sessions: SessionsService,
+    private readonly audit: AuditService,
+  ) {}
 
   async add(person: NewPerson, db: Queries = this.db): Promise<Me> {
-    const { name, login, role } = person;
+    const added = await this.insert(person, false, db);
+    if (!added) throw takenLogin(person.login.trim());
+    return added;
+  }
+
+  /** Null when there is such a person already: one of this login, or a first instructor. */
+  private async insert(person: NewPerson, isHead: boolean, db: Queries): Promise<Me | null> {
+    const name = person.name.trim();
+    const login = person.login.trim();
+    const { role } = person;
+    const passwordHash = await hashOfPassword(person.password);
     const id = nanoid();
-    const passwordHash = await hash(person.password, ARGON);
-    const taken = await db
-      .select()
-      .from(people)
-      .where(eq(sql`lower(${people.login})`, login.toLowerCase()));
-    if (taken.length > 0)
-      throw refuse(
-        'login.taken',
-        `“${login}” is taken as a name to sign in with. Choose another.`,
-        'login',
-      );
-    await db.insert(people).values({ id, name: name.trim(), login, passwordHash, role });
-    return { id, name: name.trim(), role };
+    const [added] = await db
+      .insert(people)
+      .values({ id, name, login, passwordHash, role, isHead })
+      .onConflictDoNothing()
+      .returning({ id: people.id });
+    return added ? { id, name, role, isHead } : null;
+  }
+
+  /** The first visitor becomes the first instructor; of several at once exactly one. */
+  async addFirst(person: Omit<NewPerson, 'role'>): Promise<Me> {
+    const first = (await this.isEmpty())
+      ? await this.insert({ ...person, role: 'instructor' }, true, this.db)
+      : null;
+    if (!first) throw refuse('first.taken', 'There is an instructor already. Sign in instead.');
+    await this.audit.write('first-instructor', first.id, first.id);
+    return first;
   }
 
   async isEmpty(): Promise<boolean> {
@@ -59,50 +70,57 @@ export class PeopleService {
       .select()
       .from(people)
       .where(eq(sql`lower(${people.login})`, login.trim().toLowerCase()));
-    const fits = found ? await verify(found.passwordHash, password) : await wasteTime(password);
-    if (!found || !fits)
+    const fits = found
+      ? await fitsPassword(found.passwordHash, password)
+      : await wasteTime(password);
+    if (!found || !fits) {
+      if (found) await this.audit.write('sign-in-failed', null, found.id);
       throw refuse(
         'sign-in.wrong',
         'The name and the password do not go together. Check both, and the capitals.',
         'password',
       );
-    return { me: found, token: await this.begin(found.id) };
+    }
+    await this.audit.write('signed-in', found.id);
+    const { id, name, role, isHead } = found;
+    return { me: { id, name, role, isHead }, token: await this.sessions.begin(id) };
   }
 
-  async begin(personId: string): Promise<string> {
-    const token = randomBytes(32).toString('base64url');
-    const expiresAt = new Date(Date.now() + DAYS_SIGNED_IN * DAY);
-    await this.db.delete(sessions).where(lt(sessions.expiresAt, new Date()));
-    await this.db.insert(sessions).values({ id: hashOf(token), personId, expiresAt });
-    return token;
-  }
-
-  async signOut(token: string): Promise<void> {
-    this.remembered.delete(hashOf(token));
-    await this.db.delete(sessions).where(eq(sessions.id, hashOf(token)));
-  }
-
-  async personOf(token: string): Promise<Me | null> {
-    const id = hashOf(token);
-    const known = this.remembered.get(id);
-    if (known) return known;
-    const [found] = await this.db
-      .select({ id: people.id, name: people.name, role: people.role })
-      .from(sessions)
-      .innerJoin(people, eq(people.id, sessions.personId))
-      .where(and(eq(sessions.id, id), gt(sessions.expiresAt, new Date())));
-    if (found) this.remembered.set(id, found);
-    return found ?? null;
-  }
+  personOf = (token: string): Promise<Me | null> => this.sessions.personOf(token);
 
   async byLogin(login: string): Promise<Me | null> {
     const [found] = await this.db.select().from(people).where(eq(people.login, login));
-    return found ? { id: found.id, name: found.name, role: found.role } : null;
+    if (!found) return null;
+    const { id, name, role, isHead } = found;
+    return { id, name, role, isHead };
   }
-}
 
-/** Takes as long as a real comparison, so that an unknown name is not told by its speed. */
-async function wasteTime(password: string): Promise<false> {
-  await hash(password, ARGON);
-  return false;
+  /** One's own password, by who knows the old one; every other session ends. */
+  async changePassword(me: Me, old: string, next: string, token: string): Promise<void> {
+    const [found] = await this.db.select().from(people).where(eq(people.id, me.id));
+    if (!found || !(await fitsPassword(found.passwordHash, old)))
+      throw refuse('password.wrong', 'This is not the password that you have now.', 'old');
+    await this.setPassword(me.id, next);
+    await this.sessions.endAll(me.id, token);
+    await this.audit.write('password-changed', me.id, me.id);
+  }
+
+  /** A new password for somebody who has lost theirs, shown this once; their sessions end. */
+  async resetPassword(
+    by: Me,
+    personId: string,
+  ): Promise<{ name: string; login: string; password: string }> {
+    const [found] = await this.db.select().from(people).where(eq(people.id, personId));
+    if (!found) throw notFound('This person');
+    const password = madePassword();
+    await this.setPassword(personId, password);
+    await this.sessions.endAll(personId);
+    await this.audit.write('password-reset', by.id, personId);
+    return { name: found.name, login: found.login, password };
+  }
+
+  private async setPassword(personId: string, password: string): Promise<void> {
+    const passwordHash = await hashOfPassword(password);
+    await this.db.update(people).set({ passwordHash }).where(eq(people.id, personId));
+  }
 }

@@ -1,8 +1,8 @@
 import { HttpStatus, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { Refused } from '../http/problem.js';
-import { PeopleService } from './people.service.js';
-import { ONLY, OPEN, type SignedRequest } from './signed-in.js';
+import { SessionsService } from './sessions.service.js';
+import { HEAD, ONLY, OPEN, type SignedRequest } from './signed-in.js';
 
 export const COOKIE = 'gleddo_session';
 
@@ -11,7 +11,7 @@ export const COOKIE = 'gleddo_session';
 export class SessionGuard implements CanActivate {
   constructor(
     private readonly reflector: Reflector,
-    private readonly people: PeopleService,
+    private readonly sessions: SessionsService,
   ) {}
 
   async canActivate(context: ExecutionContext): Promise<boolean> {
@@ -20,7 +20,7 @@ export class SessionGuard implements CanActivate {
     if (request.method !== 'GET' && request.headers['x-gleddo'] !== '1')
       throw forbidden('This request did not come from the application. Reload the page.');
     const token = request.cookies[COOKIE];
-    const person = token === undefined ? null : await this.people.personOf(token);
+    const person = token === undefined ? null : await this.sessions.personOf(token);
     if (person) request.person = person;
     if (this.reflector.getAllAndOverride<boolean>(OPEN, of)) return true;
     if (!person)
@@ -34,6 +34,8 @@ export class SessionGuard implements CanActivate {
         ],
         HttpStatus.UNAUTHORIZED,
       );
+    if (this.reflector.getAllAndOverride<boolean>(HEAD, of) && !person.isHead)
+      throw forbidden('Only the first instructor may do this. Ask them.');
     const only = this.reflector.getAllAndOverride<string>(ONLY, of);
     if (only && person.role !== only)
       throw forbidden(`Only an ${only} may do this.`.replace('an s', 'a s'));

@@ -18,3 +18,7 @@ export const Open = () => SetMetadata(OPEN, true);
 export const ONLY = 'only';
 /** A route, or a whole controller, for one role. */
 export const Only = (role: PersonRole) => SetMetadata(ONLY, role);
+
+export const HEAD = 'head';
+/** A route for the first instructor alone. */
+export const OnlyHead = () => SetMetadata(HEAD, true);

@@ -1,23 +1,25 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Me, Rehearsal, RehearsalMarks } from '@gleddo/contract';
-import { checkWork } from '@gleddo/core';
 import { eq } from 'drizzle-orm';
-import { BooksService } from '../books/books.service.js';
+import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
 import { rehearsals } from '../database/schema/index.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
-import { pairsOf, resultRow } from '../results/result-rows.js';
+import { KeyVersionsService } from '../results/key-versions.service.js';
 import { shown } from '../results/shown-results.js';
+import { Threads } from '../threads/threads.js';
 
 /** An instructor tries an exercise as a student would. Nothing of it is marked, listed or counted. */
 @Injectable()
 export class RehearsalsService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
-    private readonly books: BooksService,
+    private readonly books: KeptBooks,
     private readonly exercises: ExercisesService,
+    private readonly keys: KeyVersionsService,
+    private readonly threads: Threads,
   ) {}
 
   async open(me: Me, exerciseId: string): Promise<Rehearsal> {
@@ -33,9 +35,8 @@ export class RehearsalsService {
   /** Begins, or begins again, from the starting point as it stands today. */
   async begin(me: Me, exerciseId: string): Promise<Rehearsal> {
     const exercise = await this.exercises.rowOf(me, exerciseId);
-    const start = await this.exercises.startOf(exercise);
     await this.db.transaction(async (tx) => {
-      const bookId = await this.books.create(start, 'try', tx);
+      const bookId = await this.books.copy(exercise.startBookId, 'try', tx);
       const begun = { bookId, begunAt: new Date() };
       await tx
         .insert(rehearsals)
@@ -54,12 +55,10 @@ export class RehearsalsService {
         'rehearsal.not-begun',
         'You have not begun to try this exercise. Begin it first.',
       );
-    const key = await this.exercises.keyOf(exercise);
-    const start = await this.exercises.startOf(exercise);
-    const { book } = await this.books.read(bookId);
-    const checked = checkWork(key, book, { start });
-    const { points, of } = checked;
-    const results = checked.results.map((each, i) => shown(resultRow('', each, i)));
-    return { points, of, results, pairs: pairsOf(checked) };
+    const version = await this.keys.todays(exercise);
+    const key = await this.keys.textOf(version.id);
+    const { text } = await this.books.at(bookId);
+    const { points, of, pairs, results } = await this.threads.check({ key, work: text });
+    return { points, of, results: results.map(shown), pairs };
   }
 }

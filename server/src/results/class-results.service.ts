@@ -1,195 +1,189 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { ClassResults, ClassRow, Me, PlacementCell } from '@gleddo/contract';
+import type { CheckedState, ClassResults, ClassRow, Me, PlacementCell } from '@gleddo/contract';
 import {
-  accountOf,
-  columnOf,
-  faultOf,
-  readKey,
-  sectionIdOf,
-  worst,
-  type AnswerKey,
-  type CheckResult,
-  type Outcome,
+  columnsOfClass,
+  overviewOf,
+  type KeptPair,
+  type KeptResult,
+  type Overview,
 } from '@gleddo/core';
 import { eq, inArray } from 'drizzle-orm';
-import { BooksService } from '../books/books.service.js';
+import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { checkResults, checks, keys, members, people, tries } from '../database/schema/index.js';
+import { checks, handOuts, keys, members, people, tries } from '../database/schema/index.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
-import { CheckingService, type TryRow } from './checking.service.js';
-import { columnsFor } from './class-columns.js';
-import { knownSubjects } from './known-subjects.js';
+import { ChecksService, type TryRow } from './checks.service.js';
+import { KeyVersionsService } from './key-versions.service.js';
 
-type ResultRow = typeof checkResults.$inferSelect;
-
-interface Pairs {
-  readonly keys: readonly string[];
-  readonly works: readonly string[];
+/** A work's latest run, as the class sees it. */
+interface Run {
+  readonly overview: Overview;
+  readonly version: number;
+  readonly keyId: string;
 }
+
+interface Student {
+  readonly id: string;
+  readonly name: string;
+  readonly login: string;
+}
+
+const STUDENT = { id: people.id, name: people.name, login: people.login };
 
 /** What the whole class did: every student and every check, where accounts were placed, what was missed. */
 @Injectable()
 export class ClassResultsService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
-    private readonly books: BooksService,
+    private readonly books: KeptBooks,
     private readonly exercises: ExercisesService,
-    private readonly checking: CheckingService,
+    private readonly checks: ChecksService,
+    private readonly keys: KeyVersionsService,
   ) {}
 
   async open(me: Me, exerciseId: string): Promise<ClassResults> {
     const exercise = await this.exercises.rowOf(me, exerciseId);
-    const today = await this.checking.todaysKey(exercise);
+    const today = await this.keys.todays(exercise);
     const works = await this.db.select().from(tries).where(eq(tries.exerciseId, exerciseId));
-    const students = await this.studentsOf(exercise.groupId, works);
+    const students = await this.studentsOf(exerciseId, works);
     const byPerson = new Map(works.map((work) => [work.personId, work]));
-    const { results, runs } = await this.runsOf(works);
-    const key = runs.key ?? today.key;
-    const columns = columnsFor(key, [...results.values()].flat());
-    const rows = students.map((student) =>
-      rowOf(student, byPerson.get(student.id) ?? null, results, key),
+    const runs = await this.runsOf(works);
+    const rows = students.map((student) => rowOf(student, byPerson.get(student.id) ?? null, runs));
+    const latest = [...runs.values()].reduce<Run | null>(
+      (a, b) => (a === null || b.version > a.version ? b : a),
+      null,
     );
-    const count = (...states: string[]) => rows.filter((row) => states.includes(row.state)).length;
+    const key = await this.keys.read(latest?.keyId ?? today.id);
+    const overviews = [...runs.values()].map(({ overview }) => overview);
     return {
       exerciseId,
       title: exercise.title,
-      counts: {
-        inClass: rows.length,
-        handedIn: count('handed-in', 'given-back'),
-        working: count('working'),
-        notStarted: count('not-started'),
-      },
-      columns,
+      counts: countsOf(rows),
+      columns: columnsOfClass(overviews),
       rows,
       sections: key.book.scheme.sections.map(({ id, name }) => ({ id, name })),
-      placements: await this.placements(works, runs.pairs, key),
-      missed: missedOf(results, key),
+      placements: placementsIn(overviews),
+      missed: missedMost(overviews),
       keyVersion: today.version,
-      checkedWithToday: runs.versions.every((version) => version === today.version),
+      checkedWithToday: works
+        .filter(({ state }) => state === 'handed-in')
+        .every(({ id }) => (runs.get(id)?.version ?? today.version) === today.version),
+      checking: await this.checks.progress(exerciseId),
     };
   }
 
-  private async studentsOf(groupId: string | null, works: readonly TryRow[]) {
-    const inGroup = groupId
-      ? await this.db
-          .select({ id: people.id, name: people.name, login: people.login })
-          .from(members)
-          .innerJoin(people, eq(people.id, members.personId))
-          .where(eq(members.groupId, groupId))
-      : [];
-    const known = new Set(inGroup.map((student) => student.id));
+  private async studentsOf(exerciseId: string, works: readonly TryRow[]): Promise<Student[]> {
+    const inGroups = await this.db
+      .selectDistinct(STUDENT)
+      .from(handOuts)
+      .innerJoin(members, eq(members.groupId, handOuts.groupId))
+      .innerJoin(people, eq(people.id, members.personId))
+      .where(eq(handOuts.exerciseId, exerciseId));
+    const known = new Set(inGroups.map((student) => student.id));
     const others = works.map((work) => work.personId).filter((id) => !known.has(id));
     const rest = others.length
-      ? await this.db
-          .select({ id: people.id, name: people.name, login: people.login })
-          .from(people)
-          .where(inArray(people.id, others))
+      ? await this.db.select(STUDENT).from(people).where(inArray(people.id, others))
       : [];
     const collator = new Intl.Collator('en');
-    return [...inGroup, ...rest].sort((a, b) => collator.compare(a.name, b.name));
+    return [...inGroups, ...rest].sort((a, b) => collator.compare(a.name, b.name));
   }
 
-  private async runsOf(works: readonly TryRow[]) {
-    const ids = works.flatMap((work) => (work.checkId === null ? [] : [work.checkId]));
-    const results = new Map<string, ResultRow[]>();
-    const pairs = new Map<string, Pairs[]>();
-    if (ids.length === 0) return { results, runs: { pairs, versions: [], key: null } };
-    const rows = await this.db.select().from(checkResults).where(inArray(checkResults.runId, ids));
-    for (const row of rows) results.set(row.runId, [...(results.get(row.runId) ?? []), row]);
+  /** The latest runs by the tries that they are of. */
+  private async runsOf(works: readonly TryRow[]): Promise<Map<string, Run>> {
+    const byRun = new Map(works.map((work) => [work.checkId ?? '', work]));
+    const ids = works.flatMap(({ checkId, state }) =>
+      checkId === null || state === 'working' ? [] : [checkId],
+    );
+    if (ids.length === 0) return new Map();
     const found = await this.db
-      .select({ id: checks.id, pairs: checks.pairs, version: keys.version, keyId: keys.id })
+      .select({ id: checks.id, overview: checks.overview, keyId: keys.id, version: keys.version })
       .from(checks)
       .innerJoin(keys, eq(keys.id, checks.keyId))
       .where(inArray(checks.id, ids));
-    for (const run of found) pairs.set(run.id, JSON.parse(run.pairs) as Pairs[]);
-    const versions = found.map((run) => run.version);
-    const latest = found.reduce((a, b) => (b.version > a.version ? b : a));
-    const [row] = await this.db.select().from(keys).where(eq(keys.id, latest.keyId));
-    const key = row ? readKey(row.content) : null;
-    return { results, runs: { pairs, versions, key: key?.ok ? key.value : null } };
+    const runs = new Map<string, Run>();
+    for (const { id, overview: text, keyId, version } of found) {
+      const work = byRun.get(id);
+      if (!work) continue;
+      const overview =
+        text === null ? await this.overviewFor(id, work, keyId) : (JSON.parse(text) as Overview);
+      runs.set(work.id, { overview, version, keyId });
+    }
+    return runs;
   }
 
-  /** How often the accounts of a section of the key were placed in which section. */
-  private async placements(
-    works: readonly TryRow[],
-    pairs: ReadonlyMap<string, readonly Pairs[]>,
-    key: AnswerKey,
-  ): Promise<PlacementCell[]> {
-    const counts = new Map<string, PlacementCell>();
-    for (const work of works) {
-      const found = work.checkId === null ? [] : (pairs.get(work.checkId) ?? []);
-      if (found.length === 0) continue;
-      const { book } = await this.books.read(work.bookId);
-      for (const pair of found) {
-        const right = accountOf(key.book, pair.keys[0] ?? null);
-        const placed = accountOf(book, pair.works[0] ?? null);
-        if (!right || !placed) continue;
-        const from = sectionIdOf(key.book, right);
-        const to = sectionIdOf(book, placed);
-        const before = counts.get(`${from} ${to}`)?.count ?? 0;
-        counts.set(`${from} ${to}`, { from, to, count: before + 1 });
-      }
-    }
-    return [...counts.values()];
+  /** The overview of a run from before there were overviews; kept from now on. */
+  private async overviewFor(runId: string, work: TryRow, keyId: string): Promise<Overview> {
+    const [run] = await this.db
+      .select({ results: checks.results, pairs: checks.pairs })
+      .from(checks)
+      .where(eq(checks.id, runId));
+    const key = await this.keys.read(keyId);
+    const book = await this.books.read(work.bookId);
+    const results = JSON.parse(run?.results ?? '[]') as KeptResult[];
+    const pairs = JSON.parse(run?.pairs ?? '[]') as KeptPair[];
+    const overview = overviewOf(key, book, results, pairs);
+    await this.db
+      .update(checks)
+      .set({ overview: JSON.stringify(overview) })
+      .where(eq(checks.id, runId));
+    return overview;
   }
 }
 
-function rowOf(
-  student: { readonly name: string; readonly login: string },
-  work: TryRow | null,
-  results: ReadonlyMap<string, readonly ResultRow[]>,
-  key: AnswerKey,
-): ClassRow {
-  const known = knownSubjects(key);
-  const byColumn = new Map<string, Outcome[]>();
+function countsOf(rows: readonly ClassRow[]): ClassResults['counts'] {
+  const count = (...states: string[]) => rows.filter((row) => states.includes(row.state)).length;
+  return {
+    inClass: rows.length,
+    handedIn: count('handed-in', 'given-back'),
+    working: count('working'),
+    notStarted: count('not-started'),
+  };
+}
+
+/** Whether a work that is in has been checked; null while it is being worked on. */
+export function checkedState(work: TryRow | null): CheckedState | null {
+  if (!work || work.state === 'working') return null;
+  if (work.checkFault !== null) return 'failed';
+  return work.checkId === null ? 'waiting' : 'checked';
+}
+
+function rowOf(student: Student, work: TryRow | null, runs: ReadonlyMap<string, Run>): ClassRow {
   const isIn = work !== null && work.state !== 'working';
-  for (const row of isIn ? (results.get(work.checkId ?? '') ?? []) : []) {
-    const subject = { kind: row.subjectKind, id: row.subjectId };
-    const { id } = columnOf({ ...row, of: row.outOf, subject }, known);
-    byColumn.set(id, [...(byColumn.get(id) ?? []), row.outcome]);
-  }
   return {
     tryId: work?.id ?? null,
     student: student.name,
     login: student.login,
     handedInOn: work?.handedInAt?.toISOString().slice(0, 10) ?? null,
     state: work?.state ?? 'not-started',
+    checked: checkedState(work),
+    checkFault: work?.checkFault ?? null,
+    asked: work?.asked ?? 0,
     points: isIn ? work.points : null,
     of: isIn ? work.outOf : null,
-    cells: Object.fromEntries([...byColumn].map(([id, outcomes]) => [id, worst(outcomes)])),
+    cells: (isIn && runs.get(work.id)?.overview.cells) || {},
   };
+}
+
+/** How often the accounts of a section of the key were placed in which section. */
+function placementsIn(overviews: readonly Overview[]): PlacementCell[] {
+  const counts = new Map<string, PlacementCell>();
+  for (const [from, to] of overviews.flatMap(({ placements }) => placements)) {
+    const before = counts.get(`${from} ${to}`)?.count ?? 0;
+    counts.set(`${from} ${to}`, { from, to, count: before + 1 });
+  }
+  return [...counts.values()];
 }
 
 const MOST_MISSED = 6;
 
 /** What was marked down most, each with the share of those who handed in. */
-function missedOf(
-  results: ReadonlyMap<string, readonly ResultRow[]>,
-  key: AnswerKey,
-): ClassResults['missed'] {
-  const missed = new Map<string, { row: ResultRow; count: number }>();
-  for (const row of [...results.values()].flat()) {
-    if (row.outcome !== 'not-met') continue;
-    const id = `${row.check}:${row.subjectId}`;
-    const before = missed.get(id);
-    missed.set(id, { row, count: (before?.count ?? 0) + 1 });
-  }
+function missedMost(overviews: readonly Overview[]): ClassResults['missed'] {
+  const missed = new Map<string, { fault: string; about: string; count: number }>();
+  for (const { id, fault, about } of overviews.flatMap((each) => each.missed))
+    missed.set(id, { fault, about, count: (missed.get(id)?.count ?? 0) + 1 });
   return [...missed.values()]
     .sort((a, b) => b.count - a.count)
     .slice(0, MOST_MISSED)
-    .map(({ row, count }) => ({
-      fault: faultOf({
-        check: row.check,
-        facts: (JSON.parse(row.content) as Pick<CheckResult, 'facts'>).facts,
-      }),
-      about: subjectName(key, row),
-      share: count / Math.max(1, results.size),
-    }));
-}
-
-function subjectName(key: AnswerKey, { subjectKind, subjectId }: ResultRow): string {
-  if (subjectKind === 'entry')
-    return key.book.entries.find((each) => each.id === subjectId)?.text ?? '';
-  return accountOf(key.book, subjectId)?.name ?? '';
+    .map(({ count, ...rest }) => ({ ...rest, share: count / Math.max(1, overviews.length) }));
 }

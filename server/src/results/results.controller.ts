@@ -30,6 +30,14 @@ export class ResultsController {
     return this.results.open(me, id);
   }
 
+  /** Leaves unchecked what still waits. */
+  @Post('exercises/:id/check-again/cancel')
+  @HttpCode(200)
+  async cancel(@Param('id') id: string, @SignedIn() me: Me): Promise<ClassResults> {
+    await this.marking.cancelChecks(me, id);
+    return this.results.open(me, id);
+  }
+
   @Post('exercises/:id/give-back')
   @HttpCode(200)
   async giveAllBack(@Param('id') id: string, @SignedIn() me: Me): Promise<ClassResults> {

@@ -1,16 +1,18 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { InterimCheck, Me, MyTry, MyTryDetail } from '@gleddo/contract';
-import { checkWork, faultOf, type Checked } from '@gleddo/core';
-import { and, desc, eq } from 'drizzle-orm';
+import type { Asks, InterimCheck, Me, MyTry, MyTryDetail } from '@gleddo/contract';
+import { accountOf, faultOf, type Book } from '@gleddo/core';
+import { and, desc, eq, inArray, isNotNull, isNull, lt, lte, or, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import { BooksService } from '../books/books.service.js';
+import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { exercises, members, tries } from '../database/schema/index.js';
-import { ExercisesService } from '../exercises/exercises.service.js';
+import { books, exercises, handOuts, members, tries } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
-import { CheckingService } from '../results/checking.service.js';
+import { ChecksService } from '../results/checks.service.js';
+import { KeyVersionsService } from '../results/key-versions.service.js';
 import { ShownResults } from '../results/shown-results.js';
+import type { CheckedWork } from '../threads/checking.js';
+import { Threads } from '../threads/threads.js';
 
 type Exercise = typeof exercises.$inferSelect;
 type Try = typeof tries.$inferSelect;
@@ -20,34 +22,40 @@ type Try = typeof tries.$inferSelect;
 export class TriesService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
-    private readonly books: BooksService,
-    private readonly exercises: ExercisesService,
-    private readonly checking: CheckingService,
+    private readonly books: KeptBooks,
+    private readonly checks: ChecksService,
+    private readonly keys: KeyVersionsService,
+    private readonly threads: Threads,
     private readonly shown: ShownResults,
   ) {}
 
-  private handedOutTo(me: Me) {
-    return this.db
-      .select({ exercise: exercises, work: tries })
-      .from(exercises)
-      .innerJoin(members, and(eq(members.groupId, exercises.groupId), eq(members.personId, me.id)))
-      .leftJoin(tries, and(eq(tries.exerciseId, exercises.id), eq(tries.personId, me.id)));
+  /** What is handed out to a class of theirs, or what they have begun, whatever became of the hand-out. */
+  private mine(me: Me) {
+    const handedOut = this.db
+      .select({ id: handOuts.exerciseId })
+      .from(handOuts)
+      .innerJoin(members, and(eq(members.groupId, handOuts.groupId), eq(members.personId, me.id)));
+    return {
+      rows: this.db
+        .select({ exercise: exercises, work: tries })
+        .from(exercises)
+        .leftJoin(tries, and(eq(tries.exerciseId, exercises.id), eq(tries.personId, me.id))),
+      where: or(isNotNull(tries.id), inArray(exercises.id, handedOut)),
+    };
   }
 
   async list(me: Me): Promise<MyTry[]> {
-    const rows = await this.handedOutTo(me)
-      .where(eq(exercises.state, 'handed-out'))
-      .orderBy(desc(exercises.createdAt));
-    return rows.map(({ exercise, work }) => myTry(exercise, work));
+    const { rows, where } = this.mine(me);
+    const found = await rows.where(where).orderBy(desc(exercises.createdAt));
+    return found.map(({ exercise, work }) => myTry(exercise, work));
   }
 
   private async find(
     me: Me,
     exerciseId: string,
   ): Promise<{ exercise: Exercise; work: Try | null }> {
-    const [row] = await this.handedOutTo(me).where(
-      and(eq(exercises.id, exerciseId), eq(exercises.state, 'handed-out')),
-    );
+    const { rows, where } = this.mine(me);
+    const [row] = await rows.where(and(eq(exercises.id, exerciseId), where));
     if (!row) throw notFound('This exercise');
     return row;
   }
@@ -60,6 +68,7 @@ export class TriesService {
       ...myTry(exercise, work),
       brief: exercise.brief,
       checkWhileWorking: exercise.checkWhileWorking,
+      asks: asksOf(exercise, work),
       results: run?.results ?? null,
       notes: isBack ? await this.shown.notesOf(work.id) : null,
       pairs: run?.pairs ?? null,
@@ -69,16 +78,16 @@ export class TriesService {
   /** Begins the one try, from a copy of the starting point; begun already, it is simply opened. */
   async begin(me: Me, exerciseId: string): Promise<MyTryDetail> {
     const { exercise, work } = await this.find(me, exerciseId);
-    if (!work) {
-      const start = await this.exercises.startOf(exercise);
+    if (!work)
       await this.db.transaction(async (tx) => {
-        const bookId = await this.books.create(start, 'try', tx);
-        await tx
+        const bookId = await this.books.copy(exercise.startBookId, 'try', tx);
+        const [begun] = await tx
           .insert(tries)
           .values({ id: nanoid(), exerciseId, personId: me.id, bookId })
-          .onConflictDoNothing();
+          .onConflictDoNothing()
+          .returning({ id: tries.id });
+        if (!begun) await tx.delete(books).where(eq(books.id, bookId));
       });
-    }
     return this.open(me, exerciseId);
   }
 
@@ -90,36 +99,91 @@ export class TriesService {
         'try.no-interim',
         'In this exercise the work is checked after it is handed in. Hand it in when you are ready.',
       );
-    const key = await this.exercises.keyOf(exercise);
-    const start = await this.exercises.startOf(exercise);
-    const { book } = await this.books.read(work.bookId);
-    return interimCheck(checkWork(key, book, { start }));
+    const counted = await this.countAsk(exercise, work);
+    const version = await this.keys.todays(exercise);
+    const key = await this.keys.textOf(version.id);
+    const kept = await this.books.at(work.bookId);
+    const checked = await this.threads.check({ key, work: kept.text });
+    return { ...interimCheck(checked, this.books.bookOf(kept)), asks: asksOf(exercise, counted) };
   }
 
+  /** Counts one more ask, in one step; refuses when none is left, or it is too soon. */
+  private async countAsk(exercise: Exercise, work: Try): Promise<Try> {
+    const { askLimit, askPause } = exercise;
+    const now = new Date();
+    const rested = new Date(now.getTime() - askPause * MINUTE);
+    const [counted] = await this.db
+      .update(tries)
+      .set({ asked: sql`${tries.asked} + 1`, askedAt: now })
+      .where(
+        and(
+          eq(tries.id, work.id),
+          eq(tries.state, 'working'),
+          askLimit === null ? undefined : lt(tries.asked, askLimit),
+          askPause === 0 ? undefined : or(isNull(tries.askedAt), lte(tries.askedAt, rested)),
+        ),
+      )
+      .returning();
+    if (counted) return counted;
+    const [stands] = await this.db.select().from(tries).where(eq(tries.id, work.id));
+    throw notNow(asksOf(exercise, stands ?? work));
+  }
+
+  /** Hands the work in: one step, which needs no check to succeed. The check comes by itself. */
   async handIn(me: Me, exerciseId: string): Promise<MyTryDetail> {
-    const { exercise, work } = await this.find(me, exerciseId);
+    const { work } = await this.find(me, exerciseId);
     if (!work)
       throw refuse('try.not-begun', 'You have not begun this exercise yet. Begin it first.');
-    const [done] = await this.db
-      .update(tries)
-      .set({ state: 'handed-in', handedInAt: new Date() })
-      .where(and(eq(tries.id, work.id), eq(tries.state, 'working')))
-      .returning();
-    if (!done) throw refuse('try.handed-in', 'This work has been handed in already.');
-    await this.checking.check(exercise, [done]);
+    await this.db.transaction(async (tx) => {
+      const [done] = await tx
+        .update(tries)
+        .set({ state: 'handed-in', handedInAt: new Date() })
+        .where(and(eq(tries.id, work.id), eq(tries.state, 'working')))
+        .returning({ id: tries.id });
+      if (!done) throw refuse('try.handed-in', 'This work has been handed in already.');
+      await this.checks.ask(work.id, tx);
+    });
+    this.checks.onAsked();
     return this.open(me, exerciseId);
   }
 }
 
+const MINUTE = 60_000;
+
+function asksOf({ askLimit, askPause }: Exercise, work: Try | null): Asks {
+  const asked = work?.asked ?? 0;
+  const next = work?.askedAt && askPause > 0 ? work.askedAt.getTime() + askPause * MINUTE : 0;
+  return {
+    asked,
+    limit: askLimit,
+    nextAt: next > Date.now() ? new Date(next).toISOString() : null,
+  };
+}
+
+function notNow({ asked, limit, nextAt }: Asks) {
+  if (limit !== null && asked >= limit)
+    return refuse(
+      'try.asked-out',
+      `You have asked ${asked === 1 ? 'once' : `${asked} times`}, as often as this exercise allows. Go through the work yourself, then hand it in.`,
+    );
+  const seconds = nextAt === null ? 1 : Math.ceil((Date.parse(nextAt) - Date.now()) / 1000);
+  const wait = seconds > 90 ? `${Math.ceil(seconds / 60)} minutes` : `${seconds} seconds`;
+  return refuse('try.asked-lately', `You asked a moment ago. Ask again in ${wait}.`);
+}
+
 /** Faults by their kind and the student's own names: nothing that only the key says. */
-function interimCheck({ results, recognition }: Checked): InterimCheck {
-  const faults = results.filter((result) => result.outcome === 'not-met');
+function interimCheck({ results, pairs }: CheckedWork, work: Book): Omit<InterimCheck, 'asks'> {
+  const named = new Map(
+    pairs.flatMap(({ keys, works }) => keys.map((id) => [id, works[0] ?? null])),
+  );
   return {
     met: results.filter((result) => result.outcome === 'met').length,
-    notMet: faults.map((fault) => ({
-      fault: faultOf(fault),
-      about: recognition.byKey.get(fault.subject.id)?.works[0]?.name ?? '',
-    })),
+    notMet: results
+      .filter((result) => result.outcome === 'not-met')
+      .map(({ check, facts, subject }) => ({
+        fault: faultOf({ check, facts }),
+        about: accountOf(work, named.get(subject.id) ?? null)?.name ?? '',
+      })),
   };
 }
 

@@ -14,6 +14,22 @@ export const books = pgTable('books', {
   changedAt: timestamp('changed_at', { withTimezone: true }).notNull().defaultNow(),
 });
 
+/**
+ * A book as it once stood: at its beginning and now and then after it, so that any revision can be told from the
+ * nearest one before it, whatever became of the newest.
+ */
+export const bookSnapshots = pgTable(
+  'book_snapshots',
+  {
+    bookId: text('book_id')
+      .notNull()
+      .references(() => books.id, { onDelete: 'cascade' }),
+    revision: integer('revision').notNull(),
+    state: text('state').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.bookId, table.revision] })],
+);
+
 /** A moment of a book that somebody named, to find it again. */
 export const bookMoments = pgTable(
   'book_moments',

@@ -16,5 +16,5 @@ export const companies = pgTable(
     putAwayAt: timestamp('put_away_at', { withTimezone: true }),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   },
-  (table) => [index('companies_owner').on(table.ownerId)],
+  (table) => [index('companies_owner').on(table.ownerId), index('companies_book').on(table.bookId)],
 );

@@ -3,6 +3,7 @@ import {
   index,
   integer,
   pgTable,
+  primaryKey,
   text,
   timestamp,
   uniqueIndex,
@@ -21,10 +22,6 @@ export const exercises = pgTable(
     title: text('title').notNull(),
     company: text('company').notNull(),
     brief: text('brief').notNull().default(''),
-    state: text('state', { enum: ['draft', 'handed-out'] })
-      .notNull()
-      .default('draft'),
-    groupId: text('group_id').references(() => groups.id),
     startBookId: text('start_book_id')
       .notNull()
       .references(() => books.id),
@@ -38,11 +35,37 @@ export const exercises = pgTable(
     helpTotals: boolean('help_totals').notNull().default(true),
     helpBands: boolean('help_bands').notNull().default(true),
     checkWhileWorking: boolean('check_while_working').notNull().default(false),
+    /** How often a student may ask for a check while working; null: as often as they like. */
+    askLimit: integer('ask_limit').default(5),
+    /** Minutes that pass between two such asks. */
+    askPause: integer('ask_pause').notNull().default(0),
     /** Since when it is out of the way; null: it stands in the list. */
     putAwayAt: timestamp('put_away_at', { withTimezone: true }),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   },
-  (table) => [index('exercises_owner').on(table.ownerId)],
+  (table) => [
+    index('exercises_owner').on(table.ownerId),
+    index('exercises_start').on(table.startBookId),
+    index('exercises_key').on(table.keyBookId),
+  ],
+);
+
+/** To which class groups an exercise is handed out. */
+export const handOuts = pgTable(
+  'hand_outs',
+  {
+    exerciseId: text('exercise_id')
+      .notNull()
+      .references(() => exercises.id, { onDelete: 'cascade' }),
+    groupId: text('group_id')
+      .notNull()
+      .references(() => groups.id, { onDelete: 'cascade' }),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.exerciseId, table.groupId] }),
+    index('hand_outs_group').on(table.groupId),
+  ],
 );
 
 /** A key as it was when something was checked with it: never changed, so marks can always be explained. */
@@ -59,7 +82,10 @@ export const keys = pgTable(
     hash: text('hash').notNull(),
     madeAt: timestamp('made_at', { withTimezone: true }).notNull().defaultNow(),
   },
-  (table) => [uniqueIndex('keys_version').on(table.exerciseId, table.version)],
+  (table) => [
+    uniqueIndex('keys_version').on(table.exerciseId, table.version),
+    index('keys_hash').on(table.exerciseId, table.hash),
+  ],
 );
 
 /** The instructor's own go at an exercise, as a student would: it counts nowhere and is not kept with the tries. */

@@ -1,6 +1,8 @@
-export * from './people.js';
-export * from './groups.js';
-export * from './books.js';
-export * from './companies.js';
-export * from './exercises.js';
-export * from './tries.js';
+export { people, sessions } from './people.js';
+export { groups, members } from './groups.js';
+export { books, bookMoments, bookOperations, bookSnapshots } from './books.js';
+export { companies } from './companies.js';
+export { exercises, handOuts, keys, rehearsals } from './exercises.js';
+export { checkJobs, checks, checkTasks, notes, tries } from './tries.js';
+export { audit } from './audit.js';
+export { house } from './house.js';

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { index, pgTable, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core';
+import { boolean, index, pgTable, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core';
 
 export const people = pgTable(
   'people',
@@ -9,9 +9,19 @@ export const people = pgTable(
     login: text('login').notNull(),
     passwordHash: text('password_hash').notNull(),
     role: text('role', { enum: ['instructor', 'student'] }).notNull(),
+    /** The first instructor: who makes the others and resets their passwords. */
+    isHead: boolean('is_head').notNull().default(false),
+    /** The name of the request that added this person: sent again, it finds the same people. */
+    addedWith: text('added_with'),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   },
-  (table) => [uniqueIndex('people_login').on(sql`lower(${table.login})`)],
+  (table) => [
+    uniqueIndex('people_login').on(sql`lower(${table.login})`),
+    uniqueIndex('people_head')
+      .on(table.isHead)
+      .where(sql`${table.isHead}`),
+    index('people_added_with').on(table.addedWith),
+  ],
 );
 
 /** The id is a hash of the token in the cookie: a stolen table opens no door. */

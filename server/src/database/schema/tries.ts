@@ -1,12 +1,5 @@
-import {
-  index,
-  integer,
-  pgTable,
-  primaryKey,
-  text,
-  timestamp,
-  uniqueIndex,
-} from 'drizzle-orm/pg-core';
+import { sql } from 'drizzle-orm';
+import { index, integer, pgTable, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core';
 import { books } from './books.js';
 import { exercises, keys } from './exercises.js';
 import { people } from './people.js';
@@ -34,6 +27,11 @@ export const tries = pgTable(
     points: integer('points'),
     outOf: integer('out_of'),
     checkId: text('check_id'),
+    /** Why the work could not be checked, as a sentence; null when it could, or has not been tried yet. */
+    checkFault: text('check_fault'),
+    /** How often a check was asked for while working, and when last. */
+    asked: integer('asked').notNull().default(0),
+    askedAt: timestamp('asked_at', { withTimezone: true }),
   },
   (table) => [
     uniqueIndex('tries_person').on(table.exerciseId, table.personId),
@@ -58,27 +56,54 @@ export const checks = pgTable(
     outOf: integer('out_of').notNull(),
     /** Who was recognised as whom: JSON. */
     pairs: text('pairs').notNull(),
+    /** Every result, codes and facts: JSON; sentences are made when they are shown. */
+    results: text('results').notNull().default('[]'),
+    /** What a class's overview shows of it: JSON; null in runs from before there were overviews. */
+    overview: text('overview'),
   },
   (table) => [index('checks_try').on(table.tryId)],
 );
 
-/** One result of a run: what overviews need in columns, code and facts in JSON; sentences are made when shown. */
-export const checkResults = pgTable(
-  'check_results',
+/** Several works checked together: how far it is, and whether it goes on. */
+export const checkJobs = pgTable(
+  'check_jobs',
   {
-    runId: text('run_id')
+    id: text('id').primaryKey(),
+    exerciseId: text('exercise_id')
       .notNull()
-      .references(() => checks.id, { onDelete: 'cascade' }),
-    position: integer('position').notNull(),
-    check: text('check').notNull(),
-    subjectKind: text('subject_kind').notNull(),
-    subjectId: text('subject_id').notNull(),
-    outcome: text('outcome', { enum: ['met', 'not-met', 'follows', 'cannot-judge'] }).notNull(),
-    points: integer('points').notNull(),
-    outOf: integer('out_of').notNull(),
-    content: text('content').notNull(),
+      .references(() => exercises.id, { onDelete: 'cascade' }),
+    askedAt: timestamp('asked_at', { withTimezone: true }).notNull().defaultNow(),
+    cancelledAt: timestamp('cancelled_at', { withTimezone: true }),
   },
-  (table) => [primaryKey({ columns: [table.runId, table.position] })],
+  (table) => [index('check_jobs_exercise').on(table.exerciseId)],
+);
+
+/** One work to be checked. Whichever server takes it does it once; what its server left undone waits again. */
+export const checkTasks = pgTable(
+  'check_tasks',
+  {
+    id: text('id').primaryKey(),
+    tryId: text('try_id')
+      .notNull()
+      .references(() => tries.id, { onDelete: 'cascade' }),
+    /** The job that it belongs to; null: the work was handed in. */
+    jobId: text('job_id').references(() => checkJobs.id, { onDelete: 'cascade' }),
+    state: text('state', { enum: ['waiting', 'running', 'done', 'failed', 'cancelled'] })
+      .notNull()
+      .default('waiting'),
+    /** Which server has it, and since when. */
+    takenBy: text('taken_by'),
+    takenAt: timestamp('taken_at', { withTimezone: true }),
+    tries: integer('tries').notNull().default(0),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [
+    uniqueIndex('check_tasks_waiting')
+      .on(table.tryId)
+      .where(sql`${table.state} = 'waiting'`),
+    index('check_tasks_state').on(table.state),
+    index('check_tasks_job').on(table.jobId),
+  ],
 );
 
 /** What the instructor wrote in the margin, with points of their own. */

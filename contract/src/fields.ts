@@ -1,0 +1,70 @@
+import { isVisible } from '@gleddo/core';
+import { ValidateBy, ValidateIf } from 'class-validator';
+
+// eslint-disable-next-line no-control-regex
+const UNPRINTABLE = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
+// eslint-disable-next-line no-control-regex
+const IN_ONE_LINE = /[\u0000-\u001f\u007f\u2028\u2029]/;
+
+const says = (message: string) => ({ message });
+
+/** A field that may be left out; null is not the same as leaving it out, and is refused. */
+export const MayBeLeftOut = () => ValidateIf((_, value) => value !== undefined);
+
+/** A name or title: in one line, something that can be seen, of at most so many characters. */
+export const IsName = (longest: number, message: string, shortest = 1) =>
+  ValidateBy(
+    {
+      name: 'isName',
+      validator: {
+        validate: (value: unknown) =>
+          typeof value === 'string' &&
+          value.trim().length >= shortest &&
+          value.length <= longest &&
+          isVisible(value) &&
+          !IN_ONE_LINE.test(value),
+      },
+    },
+    says(message),
+  );
+
+/** The same for each of a list. */
+export const AreNames = (longest: number, message: string) =>
+  ValidateBy(
+    {
+      name: 'areNames',
+      validator: {
+        validate: (value: unknown) =>
+          Array.isArray(value) &&
+          value.every(
+            (each) => typeof each === 'string' && each.length <= longest && !IN_ONE_LINE.test(each),
+          ),
+      },
+    },
+    says(message),
+  );
+
+/** A longer text, without characters that can't be printed. */
+export const IsProse = (longest: number, message: string) =>
+  ValidateBy(
+    {
+      name: 'isProse',
+      validator: {
+        validate: (value: unknown) =>
+          typeof value === 'string' && value.length <= longest && !UNPRINTABLE.test(value),
+      },
+    },
+    says(message),
+  );
+
+/** The id of a thing, as the server gave it out. */
+export const IsId = () =>
+  ValidateBy(
+    {
+      name: 'isId',
+      validator: {
+        validate: (value: unknown) => typeof value === 'string' && /^[\w-]{1,60}$/.test(value),
+      },
+    },
+    says('This is no id that was given out here. Choose again from the list.'),
+  );

@@ -1,0 +1,67 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { Happened } from '@gleddo/contract';
+import { desc, eq } from 'drizzle-orm';
+import { alias } from 'drizzle-orm/pg-core';
+import type { Database, Queries } from '../database/open-database.js';
+import { audit, people, tries } from '../database/schema/index.js';
+import { DATABASE } from '../http/tokens.js';
+
+/** What is written down of who did what. */
+export const HAPPENED = {
+  'signed-in': 'signed in',
+  'sign-in-failed': 'was refused at signing in',
+  'signed-out': 'signed out',
+  'first-instructor': 'became the first instructor',
+  'instructor-made': 'made an instructor of',
+  'students-added': 'added',
+  'password-reset': 'set a new password for',
+  'password-changed': 'changed their own password',
+  'mark-changed': 'changed the mark of',
+  'answer-accepted': 'accepted an answer of',
+  'given-back': 'gave back the work of',
+  'all-given-back': 'gave back the works of an exercise',
+  'handed-out': 'handed out an exercise',
+  'taken-back': 'took back an exercise',
+  'set-back': 'set a book back to an earlier moment',
+} as const;
+
+export type What = keyof typeof HAPPENED;
+
+const MOST_SHOWN = 200;
+
+/** Who did what that matters, and when. Nothing that people wrote stands in it. */
+@Injectable()
+export class AuditService {
+  constructor(@Inject(DATABASE) private readonly db: Database) {}
+
+  async write(
+    what: What,
+    byId: string | null,
+    aboutId: string | null = null,
+    db: Queries = this.db,
+  ): Promise<void> {
+    await db.insert(audit).values({ what, byId, aboutId });
+  }
+
+  /** The latest, for the first instructor to look at. */
+  async latest(): Promise<Happened[]> {
+    const by = alias(people, 'by');
+    const about = alias(people, 'about');
+    const worker = alias(people, 'worker');
+    const rows = await this.db
+      .select({ at: audit.at, what: audit.what, by: by.name, about: about.name, of: worker.name })
+      .from(audit)
+      .leftJoin(by, eq(by.id, audit.byId))
+      .leftJoin(about, eq(about.id, audit.aboutId))
+      .leftJoin(tries, eq(tries.id, audit.aboutId))
+      .leftJoin(worker, eq(worker.id, tries.personId))
+      .orderBy(desc(audit.id))
+      .limit(MOST_SHOWN);
+    return rows.map((row) => ({
+      at: row.at.toISOString(),
+      by: row.by ?? 'Somebody',
+      what: HAPPENED[row.what as What] ?? row.what,
+      about: row.about ?? row.of ?? '',
+    }));
+  }
+}

@@ -1,0 +1,155 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { Me, OperationsRequest } from '@gleddo/contract';
+import { readOperations, type Operation, type Rules } from '@gleddo/core';
+import { and, eq, sql } from 'drizzle-orm';
+import { rowsOf, type Database } from '../database/open-database.js';
+import { bookOperations } from '../database/schema/index.js';
+import { refuse, refusedBy } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+import { change, type ChangedBook } from '../threads/changing.js';
+import type { Sent } from '../threads/prepared-book.js';
+import { Threads } from '../threads/threads.js';
+import { BookAccess, type Rights } from './book-access.js';
+import { KeptBooks, LARGE_TEXT, type KeptBook } from './kept-books.js';
+
+/** What came of a change: the newest revision, and the newest text where others changed the book meanwhile. */
+export interface Changed {
+  readonly revision: number;
+  readonly text: string | null;
+}
+
+/** What one person does to one book. */
+export interface Work {
+  readonly id: string;
+  readonly byId: string;
+  readonly token: string;
+  readonly operation: Operation;
+  readonly rules: Rules;
+}
+
+/** A step of more changes than this is worked on in another thread, as a large book is. */
+const MANY_OPERATIONS = 25;
+/** Each so many changes a book is kept as it stood. */
+const SNAPSHOT_EVERY = 100;
+const MOST_ATTEMPTS = 20;
+const UNIQUE = '23505';
+
+const one = (operations: readonly Operation[]): Operation =>
+  operations.length === 1 && operations[0] ? operations[0] : { kind: 'several', operations };
+
+const isLarge = ({ text }: KeptBook, operation: Operation): boolean =>
+  text.length > LARGE_TEXT ||
+  (operation.kind === 'several' && operation.operations.length > MANY_OPERATIONS);
+
+/** Changes of books: each is applied to the newest revision and written with its history in one statement. */
+@Injectable()
+export class BookChangesService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly access: BookAccess,
+    private readonly kept: KeptBooks,
+    private readonly threads: Threads,
+  ) {}
+
+  /**
+   * Applies operations made on a revision. When others came in between they are tried on the book as it now
+   * stands: those that still fit are done, and the newer book goes back; otherwise the reason does.
+   */
+  async change(id: string, me: Me, request: OperationsRequest): Promise<Changed> {
+    const operations = readOperations(request.operations);
+    if (!operations.ok) throw refusedBy(operations.refusals);
+    const operation = one(operations.value);
+    for (let attempt = 0; attempt < MOST_ATTEMPTS; attempt++) {
+      const rights = await this.access.rightsOf(id, me);
+      if (!rights.mayChange) throw refuse('book.fixed', rights.why);
+      const work = { id, byId: me.id, token: request.token, operation, rules: rights.rules };
+      const changed = await this.once(work, rights, request.revision);
+      if (changed) return changed;
+    }
+    throw refuse('book.busy', 'Too many people change this book at once. Try again in a moment.');
+  }
+
+  /** Null when somebody else was quicker between reading and writing. */
+  private async once(work: Work, rights: Rights, based: number): Promise<Changed | null> {
+    const before = await this.kept.at(work.id, rights.revision);
+    const { sent, book } = await this.applied(before, work);
+    if (!sent.ok) {
+      const done = await this.doneBefore(work);
+      if (done) return done;
+      throw refusedBy(sent.refusals);
+    }
+    const after = {
+      revision: before.revision + 1,
+      text: sent.value.prepared.text,
+      book,
+      isJudged: true,
+    };
+    try {
+      if (!(await this.write(work, rights.isTry, before.revision, sent.value))) return null;
+    } catch (error) {
+      const done = isUniqueViolation(error) ? await this.doneBefore(work) : null;
+      if (done) return done;
+      throw error;
+    }
+    this.kept.remember(work.id, after);
+    if (after.revision % SNAPSHOT_EVERY === 0) await this.snapshot(work.id, after.revision);
+    return { revision: after.revision, text: before.revision === based ? null : after.text };
+  }
+
+  private async applied(before: KeptBook, { operation, rules }: Work) {
+    if (!isLarge(before, operation)) return change(this.kept.bookOf(before), operation, rules);
+    const sent: Sent<ChangedBook> = await this.threads.changeText(before.text, operation, rules);
+    return { sent, book: null };
+  }
+
+  /** The newest state, when this very change was done by an earlier request whose answer was lost. */
+  private async doneBefore({ id, token }: Work): Promise<Changed | null> {
+    const [done] = await this.db
+      .select({ revision: bookOperations.revision })
+      .from(bookOperations)
+      .where(and(eq(bookOperations.bookId, id), eq(bookOperations.token, token)));
+    if (!done) return null;
+    const { revision, text } = await this.kept.at(id);
+    return { revision, text };
+  }
+
+  /**
+   * Writes the book and its history at once; false when the book is not at the revision before, or the try that it
+   * is has been handed in. A try can't be handed in while this writes, nor be written when it was.
+   */
+  private async write(
+    work: Work,
+    isTry: boolean,
+    before: number,
+    { prepared, inverse }: ChangedBook,
+  ): Promise<boolean> {
+    const { id, byId, token, operation } = work;
+    const { text, name, trade, accounts, entries } = prepared;
+    const done = await this.db.execute(sql`
+      with open as (
+        select id from tries where book_id = ${id} and state = 'working' for share
+      ), written as (
+        update books set revision = ${before + 1}, changed_at = now(), state = ${text},
+          name = ${name}, trade = ${trade}, accounts = ${accounts}, entries = ${entries}
+        where id = ${id} and revision = ${before} and (${!isTry} or exists (select 1 from open))
+        returning id
+      )
+      insert into book_operations (book_id, revision, token, by_id, operation, inverse)
+      select id, ${before + 1}::int, ${token}, ${byId}, ${JSON.stringify(operation)}, ${inverse}
+      from written returning revision`);
+    return rowsOf(done).length > 0;
+  }
+
+  private async snapshot(id: string, revision: number): Promise<void> {
+    await this.db.execute(sql`
+      insert into book_snapshots (book_id, revision, state)
+      select id, revision, state from books where id = ${id} and revision = ${revision}
+      on conflict do nothing`);
+  }
+}
+
+/** Whether the database refused a second row of what may be there once. */
+export function isUniqueViolation(error: unknown): boolean {
+  const { code, cause } = error as { code?: unknown; cause?: { code?: unknown } };
+  return code === UNIQUE || cause?.code === UNIQUE;
+}

@@ -1,0 +1,103 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { BookUse } from '@gleddo/contract';
+import { readBook, type Book } from '@gleddo/core';
+import { eq } from 'drizzle-orm';
+import { LRUCache } from 'lru-cache';
+import { nanoid } from 'nanoid';
+import type { Database, Queries } from '../database/open-database.js';
+import { books, bookSnapshots } from '../database/schema/index.js';
+import { notFound, refuse, refusedBy } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+import { prepared, type PreparedBook } from '../threads/prepared-book.js';
+
+/** A book as it stands: its text, and the book itself where this thread has read it. */
+export interface KeptBook {
+  readonly revision: number;
+  readonly text: string;
+  book: Book | null;
+  /** Whether its text is known to be a book: written here, or read once. */
+  isJudged: boolean;
+}
+
+/** A book larger than this is worked on in another thread, so that nobody waits for it. */
+export const LARGE_TEXT = 400_000;
+const MOST_CHARACTERS = 150_000_000;
+
+/** Books as they stand, kept by their revision: what was read or written once is not read again. */
+@Injectable()
+export class KeptBooks {
+  private readonly known = new LRUCache<string, KeptBook>({
+    maxSize: MOST_CHARACTERS,
+    sizeCalculation: ({ text, book }) => text.length * (book ? 3 : 1) + 1,
+  });
+
+  constructor(@Inject(DATABASE) private readonly db: Database) {}
+
+  async create(book: Book, use: BookUse, db: Queries = this.db): Promise<string> {
+    const ready = prepared(book);
+    if (!ready.ok) throw refusedBy(ready.refusals);
+    return this.keep(ready.value, use, db);
+  }
+
+  /** Keeps a book that was made ready, as a new one. */
+  async keep(ready: PreparedBook, use: BookUse, db: Queries = this.db): Promise<string> {
+    const id = nanoid();
+    const { text: state, ...columns } = ready;
+    await db.insert(books).values({ id, use, state, ...columns });
+    await db.insert(bookSnapshots).values({ bookId: id, revision: 0, state });
+    return id;
+  }
+
+  /** A copy of a book as it stands: its text is taken over unread. */
+  async copy(of: string, use: BookUse, db: Queries = this.db): Promise<string> {
+    const [row] = await db.select().from(books).where(eq(books.id, of));
+    if (!row) throw notFound('This book');
+    const { name, trade, state: text, accounts, entries } = row;
+    return this.keep({ name, trade, text, accounts, entries }, use, db);
+  }
+
+  /** The text of a book at the revision it is known to be at, or at the newest. */
+  async at(id: string, revision?: number): Promise<KeptBook> {
+    const known = this.known.get(id);
+    if (known && known.revision === revision) return known;
+    const [row] = await this.db
+      .select({ revision: books.revision, text: books.state })
+      .from(books)
+      .where(eq(books.id, id));
+    if (!row) throw notFound('This book');
+    if (known && known.revision === row.revision) return known;
+    return this.remember(id, { ...row, book: null, isJudged: false });
+  }
+
+  remember(id: string, kept: KeptBook): KeptBook {
+    const known = this.known.get(id);
+    if (!known || known.revision <= kept.revision) this.known.set(id, kept);
+    return kept;
+  }
+
+  async read(id: string): Promise<Book> {
+    const [row] = await this.db
+      .select({ revision: books.revision })
+      .from(books)
+      .where(eq(books.id, id));
+    return this.bookOf(await this.at(id, row?.revision));
+  }
+
+  /** The book of a kept text; refused, with what to do, when it can't be read. */
+  bookOf(kept: KeptBook): Book {
+    if (kept.book) return kept.book;
+    const read = readBook(kept.text);
+    if (!read.ok) throw unreadable(read.refusals[0]?.says ?? '');
+    kept.book = read.value;
+    kept.isJudged = true;
+    return read.value;
+  }
+}
+
+export const UNREADABLE = 'book.unreadable';
+
+export const unreadable = (why: string) =>
+  refuse(
+    UNREADABLE,
+    `This book can’t be read. ${why} Its instructor can set it back to an earlier moment.`,
+  );

@@ -1,0 +1,42 @@
+import type { FastifyInstance, FastifyRequest } from 'fastify';
+import { BodyRefused, parsedBody } from './json-body.js';
+
+const KB = 1024;
+const USUAL = 64 * KB;
+/** Where a book, or what is said of a key, is changed. */
+const CHANGING = 1024 * KB;
+/** Where a file comes in. */
+const FILES = 8 * 1024 * KB;
+
+/** The address where a whole book comes in: its body is handed on unread. */
+const BOOK_IN = '/api/companies';
+
+function limitOf(method: string, url: string): number {
+  if (method === 'POST' && url === BOOK_IN) return FILES;
+  if (method === 'POST' && url === '/api/books/:id/operations') return CHANGING;
+  if (method === 'PATCH' && url === '/api/exercises/:id') return CHANGING;
+  return USUAL;
+}
+
+const isBookIn = (request: FastifyRequest): boolean =>
+  request.method === 'POST' && request.routeOptions.url === BOOK_IN;
+
+/** How bodies are taken: as JSON only, up to the limit of the route, judged before they are parsed. */
+export function takeBodies(fastify: FastifyInstance): void {
+  fastify.addHook('onRoute', (route) => {
+    route.bodyLimit = limitOf([route.method].flat()[0] ?? '', route.url);
+  });
+  fastify.removeAllContentTypeParsers();
+  fastify.addContentTypeParser('application/json', { parseAs: 'buffer' }, (request, body, done) => {
+    try {
+      done(null, isBookIn(request) ? body : parsedBody(body.toString('utf8')));
+    } catch (error) {
+      done(error as Error);
+    }
+  });
+  fastify.addContentTypeParser('*', (_request, _payload, done) =>
+    done(new BodyRefused(415, NOT_JSON)),
+  );
+}
+
+const NOT_JSON = 'Only JSON is taken here. Send it as application/json.';

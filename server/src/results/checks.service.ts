@@ -1,0 +1,175 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { CheckProgress } from '@gleddo/contract';
+import { and, count, eq, inArray, isNull, sql, sum } from 'drizzle-orm';
+import { nanoid } from 'nanoid';
+import { KeptBooks } from '../books/kept-books.js';
+import type { Database, Queries } from '../database/open-database.js';
+import {
+  checkJobs,
+  checks,
+  checkTasks,
+  exercises,
+  notes,
+  tries,
+} from '../database/schema/index.js';
+import { DATABASE } from '../http/tokens.js';
+import type { KeptCheck } from '../threads/checking.js';
+import { Threads } from '../threads/threads.js';
+import { KeyVersionsService } from './key-versions.service.js';
+
+export type TryRow = typeof tries.$inferSelect;
+
+const OPEN_STATES = ['waiting', 'running'] as const;
+
+/** Works that wait to be checked, and what comes of each. */
+@Injectable()
+export class ChecksService {
+  /** Called when something was asked for, so that it need not wait for the next look. */
+  onAsked: () => void = () => undefined;
+
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly books: KeptBooks,
+    private readonly keys: KeyVersionsService,
+    private readonly threads: Threads,
+  ) {}
+
+  /** Puts one work among those to be checked: in the same step in which it is handed in. */
+  async ask(tryId: string, db: Queries = this.db): Promise<void> {
+    await db.insert(checkTasks).values({ id: nanoid(), tryId }).onConflictDoNothing();
+  }
+
+  /** Asks for all that is handed in and not given back. What is given back stays as it was given. */
+  async askForAll(exerciseId: string): Promise<void> {
+    const jobId = nanoid();
+    await this.db.transaction(async (tx) => {
+      await tx.insert(checkJobs).values({ id: jobId, exerciseId });
+      await tx.execute(sql`
+        insert into check_tasks (id, try_id, job_id)
+        select ${jobId} || '-' || id, id, ${jobId} from tries
+        where exercise_id = ${exerciseId} and state = 'handed-in'
+        on conflict (try_id) where state = 'waiting' do update set job_id = excluded.job_id`);
+    });
+    this.onAsked();
+  }
+
+  /** Leaves unchecked what of a class still waits; what is done stays done. */
+  async cancel(exerciseId: string): Promise<void> {
+    const jobs = this.db
+      .select({ id: checkJobs.id })
+      .from(checkJobs)
+      .where(and(eq(checkJobs.exerciseId, exerciseId), isNull(checkJobs.cancelledAt)));
+    await this.db
+      .update(checkTasks)
+      .set({ state: 'cancelled' })
+      .where(and(eq(checkTasks.state, 'waiting'), inArray(checkTasks.jobId, jobs)));
+    await this.db
+      .update(checkJobs)
+      .set({ cancelledAt: new Date() })
+      .where(and(eq(checkJobs.exerciseId, exerciseId), isNull(checkJobs.cancelledAt)));
+  }
+
+  /** How far the checks of an exercise are; null when none are under way. */
+  async progress(exerciseId: string): Promise<CheckProgress | null> {
+    const open = this.db
+      .select({ id: checkTasks.jobId })
+      .from(checkTasks)
+      .innerJoin(tries, eq(tries.id, checkTasks.tryId))
+      .where(and(eq(tries.exerciseId, exerciseId), inArray(checkTasks.state, [...OPEN_STATES])));
+    const [found] = await this.db
+      .select({
+        total: count(),
+        open: sql<number>`count(*) filter (where ${checkTasks.state} in ('waiting', 'running'))`.mapWith(
+          Number,
+        ),
+      })
+      .from(checkTasks)
+      .innerJoin(tries, eq(tries.id, checkTasks.tryId))
+      .where(
+        and(
+          eq(tries.exerciseId, exerciseId),
+          sql`(${checkTasks.jobId} in ${open} or (${checkTasks.jobId} is null and ${checkTasks.state} in ('waiting', 'running')))`,
+        ),
+      );
+    if (!found || found.open === 0) return null;
+    return { done: found.total - found.open, total: found.total };
+  }
+
+  /** Waits until nothing of an exercise is to be checked any more. */
+  async settled(exerciseId: string, within: number): Promise<void> {
+    const until = Date.now() + within;
+    while ((await this.progress(exerciseId)) !== null && Date.now() < until)
+      await new Promise((resolve) => setTimeout(resolve, 30));
+  }
+
+  /** Checks one work with today's key and keeps what was found; a fault of the work is kept with the work. */
+  async run(tryId: string): Promise<'done' | 'failed'> {
+    const [found] = await this.db
+      .select({ work: tries, exercise: exercises })
+      .from(tries)
+      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
+      .where(eq(tries.id, tryId));
+    if (!found || found.work.state !== 'handed-in') return 'done';
+    const version = await this.keys.todays(found.exercise);
+    const key = await this.keys.textOf(version.id);
+    const { text, revision } = await this.books.at(found.work.bookId);
+    try {
+      const checked = await this.threads.checkToKeep({ key, work: text });
+      await this.keep(found.work, version.id, revision, checked);
+      return 'done';
+    } catch (error) {
+      await this.keepFault(tryId, error);
+      return 'failed';
+    }
+  }
+
+  private async keep(work: TryRow, keyId: string, bookRevision: number, checked: KeptCheck) {
+    const { points, of: outOf, pairs, results, overview } = checked;
+    const id = nanoid();
+    await this.db.transaction(async (tx) => {
+      await tx.insert(checks).values({
+        id,
+        tryId: work.id,
+        keyId,
+        bookRevision,
+        points,
+        outOf,
+        pairs,
+        results,
+        overview,
+      });
+      const [kept] = await tx
+        .update(tries)
+        .set({ checkId: id, checkFault: null })
+        .where(and(eq(tries.id, work.id), eq(tries.state, 'handed-in')))
+        .returning({ id: tries.id });
+      if (kept) await this.addUp(work.id, tx);
+    });
+  }
+
+  /** Keeps why a work could not be checked with the work: the rest of the class goes on. */
+  async keepFault(tryId: string, error: unknown): Promise<void> {
+    const why = error instanceof Error ? error.message : String(error);
+    const checkFault = `This work could not be checked. ${why}`.slice(0, 1000);
+    await this.db
+      .update(tries)
+      .set({ checkFault })
+      .where(and(eq(tries.id, tryId), eq(tries.state, 'handed-in')));
+  }
+
+  /** A try's points: those of its latest check, and those of the instructor's notes. Never below zero. */
+  async addUp(tryId: string, db: Queries = this.db): Promise<void> {
+    const [run] = await db
+      .select({ points: checks.points, outOf: checks.outOf })
+      .from(tries)
+      .innerJoin(checks, eq(checks.id, tries.checkId))
+      .where(eq(tries.id, tryId));
+    if (!run) return;
+    const [own] = await db
+      .select({ points: sum(notes.points).mapWith(Number) })
+      .from(notes)
+      .where(eq(notes.tryId, tryId));
+    const points = Math.min(run.outOf, Math.max(0, run.points + (own?.points ?? 0)));
+    await db.update(tries).set({ points, outOf: run.outOf }).where(eq(tries.id, tryId));
+  }
+}

@@ -1,0 +1,110 @@
+import { createHash } from 'node:crypto';
+import { Inject, Injectable } from '@nestjs/common';
+import { readKey, writeBook, writeKey, type AnswerKey } from '@gleddo/core';
+import { and, desc, eq, max } from 'drizzle-orm';
+import { LRUCache } from 'lru-cache';
+import { nanoid } from 'nanoid';
+import type { Database } from '../database/open-database.js';
+import { books, keys } from '../database/schema/index.js';
+import { DATABASE } from '../http/tokens.js';
+import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
+import type { KeyText } from '../threads/checking.js';
+
+export interface KeyVersion {
+  readonly id: string;
+  readonly version: number;
+}
+
+const MOST_ATTEMPTS = 20;
+
+/** Keys as they were when something was checked with them: made once, never changed, read once. */
+@Injectable()
+export class KeyVersionsService {
+  /** By what today's key is made of. */
+  private readonly made = new LRUCache<string, KeyVersion>({ max: 500 });
+  private readonly texts = new LRUCache<string, KeyText>({
+    maxSize: 60_000_000,
+    sizeCalculation: ({ key, start }) => key.length + start.length + 1,
+  });
+  private readonly readKeys = new LRUCache<string, AnswerKey>({ max: 50 });
+
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly exercises: ExercisesService,
+  ) {}
+
+  /** The version that says what the key says today; a new one when something has changed. */
+  async todays(exercise: ExerciseRow): Promise<KeyVersion> {
+    const name = await this.nameOf(exercise);
+    const known = this.made.get(name);
+    if (known) return known;
+    const version = await this.make(exercise);
+    this.made.set(name, version);
+    return version;
+  }
+
+  /** What today's key is made of: it is the same while these are. */
+  private async nameOf({ id, keyBookId, startBookId, keyRules }: ExerciseRow): Promise<string> {
+    const revisions = [keyBookId, startBookId].map(async (bookId) => {
+      const [row] = await this.db
+        .select({ revision: books.revision })
+        .from(books)
+        .where(eq(books.id, bookId));
+      return row?.revision ?? -1;
+    });
+    const [key, start] = await Promise.all(revisions);
+    return `${id} ${key} ${start} ${createHash('sha256').update(keyRules).digest('base64')}`;
+  }
+
+  private async make(exercise: ExerciseRow): Promise<KeyVersion> {
+    const content = writeKey(await this.exercises.keyOf(exercise));
+    const start = writeBook(await this.exercises.startOf(exercise));
+    const hash = createHash('sha256').update(content).update(start).digest('hex');
+    const exerciseId = exercise.id;
+    for (let attempt = 0; attempt < MOST_ATTEMPTS; attempt++) {
+      const known = await this.withHash(exerciseId, hash);
+      if (known) return known;
+      const [latest] = await this.db
+        .select({ version: max(keys.version) })
+        .from(keys)
+        .where(eq(keys.exerciseId, exerciseId));
+      const version = (latest?.version ?? 0) + 1;
+      await this.db
+        .insert(keys)
+        .values({ id: nanoid(), exerciseId, version, content, start, hash })
+        .onConflictDoNothing();
+    }
+    throw new Error('no version of the key could be made');
+  }
+
+  private async withHash(exerciseId: string, hash: string): Promise<KeyVersion | null> {
+    const [found] = await this.db
+      .select({ id: keys.id, version: keys.version })
+      .from(keys)
+      .where(and(eq(keys.exerciseId, exerciseId), eq(keys.hash, hash)))
+      .orderBy(desc(keys.version))
+      .limit(1);
+    return found ?? null;
+  }
+
+  /** The texts of a version, for whoever checks with it. */
+  async textOf(id: string): Promise<KeyText> {
+    const known = this.texts.get(id);
+    if (known) return known;
+    const [row] = await this.db.select().from(keys).where(eq(keys.id, id));
+    if (!row) throw new Error('this version of the key is gone');
+    const text = { id, key: row.content, start: row.start };
+    this.texts.set(id, text);
+    return text;
+  }
+
+  async read(id: string): Promise<AnswerKey> {
+    const known = this.readKeys.get(id);
+    if (known) return known;
+    const { key } = await this.textOf(id);
+    const read = readKey(key);
+    if (!read.ok) throw new Error('this version of the key can’t be read');
+    this.readKeys.set(id, read.value);
+    return read.value;
+  }
+}
