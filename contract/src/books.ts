@@ -1,5 +1,5 @@
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsInt, Max, Min } from 'class-validator';
-import { IsId, IsName } from './fields.js';
+import { IsName } from './fields.js';
 
 /** Operations made on a revision of a book, in their order: all are done, or none. */
 export class OperationsRequest {
@@ -14,7 +14,7 @@ export class OperationsRequest {
   operations!: unknown[];
 
   /** A name the browser gives each change, so that one sent twice is done once. */
-  @IsId()
+  @IsName(60, 'Each change has a name of its own, of 1 to 60 characters.')
   token!: string;
 }
 

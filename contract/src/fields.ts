@@ -1,9 +1,7 @@
 import { isVisible } from '@gleddo/core';
 import { ValidateBy, ValidateIf } from 'class-validator';
 
-// eslint-disable-next-line no-control-regex
 const UNPRINTABLE = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
-// eslint-disable-next-line no-control-regex
 const IN_ONE_LINE = /[\u0000-\u001f\u007f\u2028\u2029]/;
 
 const says = (message: string) => ({ message });

@@ -12,6 +12,7 @@ import { KeptBooks } from './books/kept-books.js';
 import { CompaniesController } from './companies/companies.controller.js';
 import { CompaniesService } from './companies/companies.service.js';
 import type { OpenDatabase } from './database/open-database.js';
+import { DemoClass } from './demo/demo-class.js';
 import { DemoSite } from './demo/demo-site.js';
 import { DemoWorld } from './demo/demo-world.js';
 import { ExercisesController } from './exercises/exercises.controller.js';
@@ -79,6 +80,7 @@ const SERVICES = [
   RehearsalsService,
   MarkingService,
   ClassResultsService,
+  DemoClass,
   DemoSite,
   DemoWorld,
 ];

@@ -13,7 +13,7 @@ import { Threads } from './threads/threads.js';
 /** What is not closed by then is left: the database is closed all the same. */
 const CLOSE_WITHIN = 8_000;
 
-const within = <T>(promise: Promise<T>): Promise<T | void> =>
+const within = (promise: Promise<unknown>): Promise<unknown> =>
   Promise.race([
     promise,
     new Promise<void>((resolve) => setTimeout(resolve, CLOSE_WITHIN).unref()),

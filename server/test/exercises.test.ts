@@ -72,7 +72,8 @@ describe('an exercise that asks for normal sides', () => {
     const { help, book } = (await wim.get(`books/${bookId}`)).body;
     expect(help).toMatchObject({ asksSides: true });
     expect(JSON.stringify(book)).not.toMatch(/statedSide|normal/);
-    const stated = { kind: 'state-side', id: 'bank', side: 'debit' };
+    const [{ id }] = book.accounts;
+    const stated = { kind: 'state-side', id, side: 'debit' };
     expect((await change(wim, bookId, 0, stated)).status).toBe(200);
     const scheme = { kind: 'change-scheme', scheme: 'non-current-first' };
     const refused = await change(wim, bookId, 1, scheme);

@@ -16,6 +16,8 @@ const ExercisesPage = lazy(() => import('./exercises/ExercisesPage'));
 const ExercisePage = lazy(() => import('./exercises/ExercisePage'));
 const GroupsPage = lazy(() => import('./groups/GroupsPage'));
 const GroupPage = lazy(() => import('./groups/GroupPage'));
+const PeoplePage = lazy(() => import('./people/PeoplePage'));
+const PasswordPage = lazy(() => import('./people/PasswordPage'));
 const ResultsPage = lazy(() => import('./results/ResultsPage'));
 const ClassResultsPage = lazy(() => import('./results/ClassResultsPage'));
 const MarkedWorkPage = lazy(() => import('./results/MarkedWorkPage'));
@@ -53,13 +55,13 @@ function Doorway() {
     <div className="app">
       <Head me={me.data} />
       <Suspense fallback={<div className="desk" aria-busy="true" />}>
-        {me.data.role === 'instructor' ? <InstructorRoutes /> : <StudentRoutes />}
+        {me.data.role === 'instructor' ? <InstructorRoutes me={me.data} /> : <StudentRoutes />}
       </Suspense>
     </div>
   );
 }
 
-function InstructorRoutes() {
+function InstructorRoutes({ me }: { me: Me }) {
   return (
     <Routes>
       <Route path="/companies" element={<CompaniesPage />} />
@@ -75,6 +77,8 @@ function InstructorRoutes() {
       <Route path="/results" element={<ResultsPage />} />
       <Route path="/results/:id" element={<ClassResultsPage />} />
       <Route path="/marking/:tryId" element={<MarkedWorkPage />} />
+      <Route path="/password" element={<PasswordPage />} />
+      {me.isHead && <Route path="/people" element={<PeoplePage />} />}
       <Route path="*" element={<Navigate to="/companies" replace />} />
     </Routes>
   );
@@ -86,6 +90,7 @@ function StudentRoutes() {
       <Route path="/mine" element={<MyExercisesPage />} />
       <Route path="/mine/:id" element={<MyTryPage />} />
       <Route path="/mine/:id/:tab" element={<MyTryPage />} />
+      <Route path="/password" element={<PasswordPage />} />
       <Route path="*" element={<Navigate to="/mine" replace />} />
     </Routes>
   );

@@ -8,7 +8,11 @@ import './styles/handout.css';
 import './styles/marking.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { withoutEval } from '@gleddo/core';
 import { App } from './app';
+
+// The pages’ security policy lets no code be made on the spot.
+withoutEval();
 
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>

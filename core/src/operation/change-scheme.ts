@@ -43,7 +43,8 @@ export const changeScheme: Change<'change-scheme'> = {
 
 const inBookWords = (book: Book, scheme: Scheme): Scheme => {
   const words = book.company.words ?? 'international';
-  return isShipped(scheme) ? inWords(scheme, words) : orShipped(writtenIn(scheme, words));
+  const known = orShipped(scheme);
+  return isShipped(known) ? inWords(known, words) : orShipped(writtenIn(scheme, words));
 };
 
 type Places = NonNullable<Parameters<(typeof changeScheme)['apply']>[1]['places']>;

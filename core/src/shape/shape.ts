@@ -58,7 +58,6 @@ export const judgedText = (
     })
     .meta(meta);
 
-// eslint-disable-next-line no-control-regex
 const UNPRINTABLE = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
 
 const isText = (json: Json, limit: number): boolean =>

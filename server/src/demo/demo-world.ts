@@ -1,42 +1,25 @@
-import { Inject, Injectable } from '@nestjs/common';
-import { juniperLane, pollardRow, slugOf, ternIsland, type Book } from '@gleddo/core';
-import { eq, inArray } from 'drizzle-orm';
-import { nanoid } from 'nanoid';
-import { KeptBooks } from '../books/kept-books.js';
+import { Injectable } from '@nestjs/common';
+import { juniperLane, pollardRow, ternIsland } from '@gleddo/core';
 import { CompaniesService } from '../companies/companies.service.js';
-import type { Database } from '../database/open-database.js';
-import { members, tries } from '../database/schema/index.js';
-import { ExercisesService, type MadeExercise } from '../exercises/exercises.service.js';
+import { ExercisesService } from '../exercises/exercises.service.js';
 import { HandOutsService } from '../exercises/hand-outs.service.js';
 import { GroupsService } from '../groups/groups.service.js';
-import { DATABASE } from '../http/tokens.js';
 import { PeopleService } from '../people/people.service.js';
-import { ChecksService } from '../results/checks.service.js';
 import { BRIEF, KEY_RULES, keyBook, startBook, TITLE } from './demo-exercise.js';
+import { DemoClass, PASSWORD } from './demo-class.js';
 import { DemoSite } from './demo-site.js';
-import { drafts, placedBy, PLACED, placing } from './demo-workshop.js';
-import { halfWay, STUDENTS, workWith, type DemoStudent } from './demo-faults.js';
-
-/** Everybody in the demo has the same password, besides the one click. */
-const PASSWORD = 'kayaks at dawn';
-const HANDED_IN = Date.parse('2027-04-14T15:00:00Z');
-const PLACED_IN = Date.parse('2027-03-03T09:30:00Z');
-const APART = 17 * 60_000;
+import { drafts, placing } from './demo-workshop.js';
 
 /** The demo world: three companies, a class group, exercises of every kind with tries in every state. */
 @Injectable()
 export class DemoWorld {
-  private readonly toGiveBack: string[] = [];
-
   constructor(
-    @Inject(DATABASE) private readonly db: Database,
     private readonly people: PeopleService,
-    private readonly books: KeptBooks,
     private readonly companies: CompaniesService,
     private readonly groups: GroupsService,
     private readonly exercises: ExercisesService,
     private readonly handOuts: HandOutsService,
-    private readonly checks: ChecksService,
+    private readonly students: DemoClass,
     private readonly site: DemoSite,
   ) {}
 
@@ -62,80 +45,7 @@ export class DemoWorld {
       keyRules: KEY_RULES,
     });
     for (const id of [placingId, quarterId]) await this.handOuts.handOut(ruth, id, group.id);
-    for (const student of STUDENTS) {
-      const personId = await this.enrol(student, group.id);
-      await this.keepBooks(student, personId, quarterId);
-      await this.place(student, personId, { id: placingId, made: placed });
-    }
-    await this.checkAll();
-    await this.giveBack();
+    await this.students.work(group.id, quarterId, { id: placingId, made: placed });
     await this.site.finish();
-  }
-
-  /** Answers who the student is, from now on. */
-  private async enrol(student: DemoStudent, groupId: string): Promise<string> {
-    const login = slugOf(student.name).replaceAll('-', '.');
-    const person = await this.people.add({
-      name: student.name,
-      login,
-      password: PASSWORD,
-      role: 'student',
-    });
-    await this.db.insert(members).values({ groupId, personId: person.id });
-    return person.id;
-  }
-
-  private async keepBooks(
-    student: DemoStudent,
-    personId: string,
-    exerciseId: string,
-  ): Promise<void> {
-    const { state, faults } = student;
-    if (state === 'not-started') return;
-    const i = STUDENTS.indexOf(student);
-    const work = state === 'working' ? halfWay(2 + (i % 5)) : workWith(faults);
-    const handedInAt = state === 'working' ? null : new Date(HANDED_IN + i * APART);
-    const id = await this.leave(work, { exerciseId, personId, handedInAt });
-    if (state === 'given-back') this.toGiveBack.push(id);
-  }
-
-  private async place(
-    { name }: DemoStudent,
-    personId: string,
-    { id: exerciseId, made }: { id: string; made: MadeExercise },
-  ): Promise<void> {
-    const i = PLACED.findIndex((each) => each.name === name);
-    const placed = PLACED[i];
-    if (!placed) return;
-    const { misplaced, undone } = placed;
-    const handedInAt = undone > 0 ? null : new Date(PLACED_IN + i * APART);
-    await this.leave(placedBy(made, misplaced, undone), { exerciseId, personId, handedInAt });
-  }
-
-  /** A try, as a student left it: handed in, or half way. */
-  private async leave(
-    work: Book,
-    of: { exerciseId: string; personId: string; handedInAt: Date | null },
-  ): Promise<string> {
-    const bookId = await this.books.create(work, 'try');
-    const id = nanoid();
-    const state = of.handedInAt === null ? 'working' : 'handed-in';
-    await this.db.insert(tries).values({ id, bookId, state, ...of });
-    return id;
-  }
-
-  private async checkAll(): Promise<void> {
-    const works = await this.db
-      .select({ id: tries.id })
-      .from(tries)
-      .where(eq(tries.state, 'handed-in'));
-    await Promise.all(works.map(({ id }) => this.checks.run(id)));
-  }
-
-  private async giveBack(): Promise<void> {
-    await this.db
-      .update(tries)
-      .set({ state: 'given-back', givenBackAt: new Date() })
-      .where(inArray(tries.id, this.toGiveBack));
   }
 }

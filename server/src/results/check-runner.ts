@@ -117,15 +117,19 @@ export class CheckRunner {
     this.running.add(work);
   }
 
-  private async finish({ id, try_id: tryId, tries }: Task): Promise<void> {
-    let state: 'done' | 'failed' | 'waiting' = 'failed';
+  private async outcome(tryId: string, tries: number): Promise<'done' | 'failed' | 'waiting'> {
     try {
-      state = await this.checks.run(tryId);
+      return await this.checks.run(tryId);
     } catch (error) {
       this.log.error({ err: error }, 'a work could not be checked');
-      state = tries < MOST_TRIES ? 'waiting' : 'failed';
-      if (state === 'failed') await this.checks.keepFault(tryId, error).catch(() => undefined);
+      if (tries < MOST_TRIES) return 'waiting';
+      await this.checks.keepFault(tryId, error).catch(() => undefined);
+      return 'failed';
     }
+  }
+
+  private async finish({ id, try_id: tryId, tries }: Task): Promise<void> {
+    const state = await this.outcome(tryId, tries);
     try {
       await this.db.execute(sql`
         update check_tasks set state = case

@@ -43,7 +43,9 @@ export class Threads {
       return (await of.run(task, { name, signal: ends.signal })) as T;
     } catch (error) {
       if (!ends.signal.aborted) throw error;
-      throw new Error(`It took longer than ${LONGEST / 1000} seconds and was ended.`);
+      throw new Error(`It took longer than ${LONGEST / 1000} seconds and was ended.`, {
+        cause: error,
+      });
     } finally {
       clearTimeout(timer);
     }

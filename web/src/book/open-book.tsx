@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { createContext, use, useEffect, useSyncExternalStore, type ReactNode } from 'react';
 import { Asking } from '../shell/Asking';
+import { BrokenBook, isBroken } from './BrokenBook';
 import { BookStore, type BookState, type ShownBook } from './book-store';
 import { currentBook } from './current-book';
 
@@ -16,6 +17,7 @@ export function OpenBook({ id, children }: { id: string; children: ReactNode }) 
     refetchOnWindowFocus: false,
     refetchOnReconnect: false,
   });
+  if (isBroken(opened.error)) return <BrokenBook id={id} why={opened.error.message} />;
   if (!opened.data) return <Asking of={opened} what="The book" />;
   return (
     <OpenBookContext value={opened.data}>

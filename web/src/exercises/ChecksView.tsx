@@ -4,6 +4,7 @@ import { Checkbox, InputNumber } from 'antd';
 import { useState } from 'react';
 import { DayField } from '../figures/DayField';
 import { Accepted } from './Accepted';
+import { AskRules } from './AskRules';
 import { KeepRow } from './KeepRow';
 import type { KeyRules, StatementDate } from './key-rules';
 import { PointsToEarn } from './PointsToEarn';
@@ -66,6 +67,12 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
           <section className="paper">
             <h2>Rules of the try</h2>
             <TryRuleBoxes rules={tryRules} onChange={setTryRules} />
+            {tryRules.checkWhileWorking && (
+              <AskRules
+                rules={tryRules}
+                onChange={(asks) => setTryRules({ ...tryRules, ...asks })}
+              />
+            )}
           </section>
           <Accepted rules={rules} keyBookId={exercise.keyBookId} />
           <KeepRow label="Keep the checks" changed={isChanged} of={change} onKeep={keep} />
@@ -77,15 +84,25 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
 
 type TryRules = Pick<
   ExerciseAnswer,
-  'entriesMayChange' | 'helpTypes' | 'helpTotals' | 'helpBands' | 'checkWhileWorking'
+  | 'entriesMayChange'
+  | 'helpTypes'
+  | 'helpTotals'
+  | 'helpBands'
+  | 'checkWhileWorking'
+  | 'askLimit'
+  | 'askPause'
 >;
 
 function tryRulesOf(exercise: ExerciseAnswer): TryRules {
   const { entriesMayChange, helpTypes, helpTotals, helpBands, checkWhileWorking } = exercise;
-  return { entriesMayChange, helpTypes, helpTotals, helpBands, checkWhileWorking };
+  const { askLimit, askPause } = exercise;
+  const helps = { helpTypes, helpTotals, helpBands };
+  return { entriesMayChange, ...helps, checkWhileWorking, askLimit, askPause };
 }
 
-const TRY_RULES: readonly (readonly [keyof TryRules, string, string])[] = [
+type YesOrNo = Exclude<keyof TryRules, 'askLimit' | 'askPause'>;
+
+const TRY_RULES: readonly (readonly [YesOrNo, string, string])[] = [
   [
     'entriesMayChange',
     'Recorded entries may be changed and removed',

@@ -17,7 +17,8 @@ export const useExercises = () =>
 export function stateOf(exercise: ExerciseSummary): string {
   if (exercise.state === 'draft') return 'not handed out yet';
   const back = exercise.givenBack > 0 ? ` · ${exercise.givenBack} given back` : '';
-  return `${exercise.group ?? ''} · ${exercise.tries} begun · ${exercise.handedIn} to mark${back}`;
+  const to = exercise.groups.map(({ name }) => name).join(', ');
+  return `${to} · ${exercise.tries} begun · ${exercise.handedIn} to mark${back}`;
 }
 
 /** The instructor's exercises, the newest first. */

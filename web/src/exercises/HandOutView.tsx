@@ -1,65 +1,28 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { ExerciseAnswer, GroupSummary } from '@gleddo/contract';
-import { Button, Select } from 'antd';
+import type { ExerciseAnswer, GroupSummary, HandedOutTo } from '@gleddo/contract';
+import { App, Button, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { get, post } from '../api/client';
+import { counted } from '../figures/counted';
+import { momentText } from '../figures/days';
+import { TableHead } from '../figures/TableHead';
+import { Refusal } from '../shell/Refusal';
 
-/** Hands an exercise out to a class group. */
+/** Hands an exercise out to class groups, each by itself, and takes it back from one. */
 export function HandOutView({ exercise }: { exercise: ExerciseAnswer }) {
-  const queries = useQueryClient();
-  const groups = useQuery({ queryKey: ['groups'], queryFn: () => get<GroupSummary[]>('groups') });
-  const [groupId, setGroupId] = useState(exercise.groupId);
-  const handOut = useMutation({
-    mutationFn: (id: string) =>
-      post<ExerciseAnswer>(`exercises/${exercise.id}/hand-out`, { groupId: id }),
-    onSuccess: (changed) => {
-      queries.setQueryData(['exercise', exercise.id], changed);
-      void queries.invalidateQueries({ queryKey: ['exercises'] });
-    },
-  });
-  const isOut = exercise.state === 'handed-out';
+  const isOut = exercise.handedOutTo.length > 0;
   return (
     <main className="desk">
       <section className="paper narrow">
-        <h2>{isOut ? `Handed out to ${exercise.group ?? 'a class group'}` : 'Hand out'}</h2>
+        <h2>{isOut ? 'Handed out' : 'Hand out'}</h2>
         <p>
           {isOut
-            ? `${exercise.tries} have begun, ${exercise.handedIn} have handed in and wait for their marks, ${exercise.givenBack} have been given back.`
+            ? `${counted(exercise.tries, 'student')} ${exercise.tries === 1 ? 'has' : 'have'} begun, ${exercise.handedIn} handed in and waiting for marks, ${exercise.givenBack} given back.`
             : 'Every student of the class group gets a book of their own, from the starting point, as soon as they begin.'}
         </p>
-        <div style={{ display: 'flex', gap: 8 }}>
-          <Select
-            aria-label="Class group"
-            style={{ flex: 1 }}
-            placeholder="Choose a class group"
-            value={groupId}
-            options={(groups.data ?? []).map((group) => ({
-              value: group.id,
-              label: `${group.name}, ${group.students} students`,
-            }))}
-            onChange={(id: string) => setGroupId(id)}
-          />
-          <Button
-            type="primary"
-            disabled={groupId === null || (isOut && groupId === exercise.groupId)}
-            loading={handOut.isPending}
-            onClick={() => groupId !== null && handOut.mutate(groupId)}
-          >
-            {isOut ? 'Hand out to this one instead' : 'Hand out'}
-          </Button>
-        </div>
-        {(groups.data ?? []).length === 0 && groups.isSuccess && (
-          <p className="notice">
-            There is no class group yet. Make one under <Link to="/groups">Class groups</Link>, then
-            come back.
-          </p>
-        )}
-        {handOut.error && (
-          <p className="refusal" role="alert">
-            {handOut.error.message}
-          </p>
-        )}
+        {isOut && <Classes exercise={exercise} />}
+        <ToAnother exercise={exercise} />
         {isOut && (
           <p>
             <Link to={`/results/${exercise.id}`}>See the results</Link>
@@ -67,5 +30,104 @@ export function HandOutView({ exercise }: { exercise: ExerciseAnswer }) {
         )}
       </section>
     </main>
+  );
+}
+
+/** Changes whom the exercise is handed out to. */
+function useHandOut(exercise: ExerciseAnswer) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ what, ...body }: { what: 'hand-out' | 'take-back'; groupId: string }) =>
+      post<ExerciseAnswer>(
+        `exercises/${exercise.id}/${what}`,
+        what === 'take-back' ? { ...body, sure: true } : body,
+      ),
+    onSuccess: (changed) => {
+      queries.setQueryData(['exercise', exercise.id], changed);
+      void queries.invalidateQueries({ queryKey: ['exercises'] });
+      void queries.invalidateQueries({ queryKey: ['results', exercise.id] });
+    },
+  });
+}
+
+function Classes({ exercise }: { exercise: ExerciseAnswer }) {
+  const { modal } = App.useApp();
+  const change = useHandOut(exercise);
+  const takeBack = ({ id, name, begun }: HandedOutTo) =>
+    modal.confirm({
+      title: `Take it back from ${name}?`,
+      content:
+        begun === 0
+          ? 'Nobody of the class has begun. They will no longer see it.'
+          : `${counted(begun, 'student')} of the class ${begun === 1 ? 'has' : 'have'} begun. They keep their work and may finish it; nobody else of the class can begin.`,
+      okText: 'Take it back',
+      cancelText: 'Leave it',
+      onOk: () => change.mutateAsync({ what: 'take-back', groupId: id }).catch(() => undefined),
+    });
+  return (
+    <>
+      <table className="lines-table">
+        <TableHead names={['Class group', 'Since', '']} figures={['Begun']} />
+        <tbody>
+          {exercise.handedOutTo.map((group) => (
+            <tr key={group.id}>
+              <td>{group.name}</td>
+              <td className="quiet">{momentText(group.at)}</td>
+              <td>
+                <button type="button" className="link-button" onClick={() => takeBack(group)}>
+                  Take back
+                </button>
+              </td>
+              <td className="figure">{group.begun || '–'}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Refusal of={change} />
+    </>
+  );
+}
+
+function ToAnother({ exercise }: { exercise: ExerciseAnswer }) {
+  const groups = useQuery({ queryKey: ['groups'], queryFn: () => get<GroupSummary[]>('groups') });
+  const [groupId, setGroupId] = useState<string | null>(null);
+  const change = useHandOut(exercise);
+  const has = new Set(exercise.handedOutTo.map(({ id }) => id));
+  const others = (groups.data ?? []).filter(({ id }) => !has.has(id));
+  if (groups.isSuccess && groups.data.length === 0)
+    return (
+      <p className="notice">
+        There is no class group yet. Make one under <Link to="/groups">Class groups</Link>, then
+        come back.
+      </p>
+    );
+  if (others.length === 0) return null;
+  const handOut = (id: string) =>
+    change.mutate({ what: 'hand-out', groupId: id }, { onSuccess: () => setGroupId(null) });
+  return (
+    <>
+      <div style={{ display: 'flex', gap: 8, marginTop: 14 }}>
+        <Select
+          aria-label="Class group"
+          style={{ flex: 1 }}
+          placeholder={has.size > 0 ? 'Choose another class group' : 'Choose a class group'}
+          value={groupId}
+          options={others.map(({ id, name, students }) => ({
+            value: id,
+            label: `${name}, ${counted(students, 'student')}`,
+          }))}
+          onChange={setGroupId}
+        />
+        <Button
+          type="primary"
+          disabled={groupId === null}
+          loading={change.isPending}
+          onClick={() => groupId !== null && handOut(groupId)}
+        >
+          {has.size > 0 ? 'Hand out to this one, too' : 'Hand out'}
+        </Button>
+      </div>
+      <Refusal of={change} />
+    </>
   );
 }

@@ -9,4 +9,6 @@ export function periodText({ from, to }: Period): string {
   return `${dayjs(from).format(sameYear ? 'D MMM' : 'D MMM YYYY')} – ${longDay(to)}`;
 }
 
+export const timeText = (iso: string): string => dayjs(iso).format('HH:mm');
+
 export const momentText = (iso: string): string => dayjs(iso).format('D MMM YYYY, HH:mm');

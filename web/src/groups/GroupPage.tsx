@@ -1,15 +1,18 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { AddedStudents, GroupAnswer } from '@gleddo/contract';
-import { cellsToCsv } from '@gleddo/core';
-import { Button, Input } from 'antd';
+import type { AddedStudents, GroupAnswer, MadePassword, Student } from '@gleddo/contract';
+import { App, Button, Input } from 'antd';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { get, post } from '../api/client';
-import { download, fileNameOf } from '../files/download';
-import { useKept } from '../kept/use-kept';
-import { Asking } from '../shell/Asking';
+import { counted } from '../figures/counted';
 import { TableHead } from '../figures/TableHead';
+import { useKept } from '../kept/use-kept';
+import { MadePasswords } from '../people/MadePasswords';
+import { Asking } from '../shell/Asking';
+import { Refusal } from '../shell/Refusal';
 
-/** A class group: its students, and a way to add some. */
+/** A class group: its students, their passwords, and a way to add some. */
 export default function GroupPage() {
   const { id = '' } = useParams();
   const group = useQuery({
@@ -31,21 +34,11 @@ export default function GroupPage() {
       <main className="desk">
         <div className="columns">
           <section className="paper">
-            <h2>{members.length} students</h2>
+            <h2>{counted(members.length, 'student')}</h2>
             {members.length === 0 ? (
               <p className="quiet">Nobody yet. Add them on the right, a name on each line.</p>
             ) : (
-              <table className="lines-table">
-                <TableHead names={['Name', 'Signs in as']} />
-                <tbody>
-                  {members.map((student) => (
-                    <tr key={student.id}>
-                      <td>{student.name}</td>
-                      <td className="quiet">{student.login}</td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
+              <Members id={id} members={members} />
             )}
           </section>
           <AddStudents id={id} group={name} />
@@ -55,19 +48,75 @@ export default function GroupPage() {
   );
 }
 
+function Members({ id, members }: { id: string; members: readonly Student[] }) {
+  const { modal } = App.useApp();
+  const [made, setMade] = useState<MadePassword | null>(null);
+  const reset = useMutation({
+    mutationFn: (student: string) => post<MadePassword>(`groups/${id}/members/${student}/password`),
+    onSuccess: setMade,
+  });
+  const askFirst = (student: Student) =>
+    modal.confirm({
+      title: `Set a new password for ${student.name}?`,
+      content: 'The old one stops working, and they are signed out wherever they are signed in.',
+      okText: 'Set a new one',
+      cancelText: 'Leave it',
+      onOk: () => reset.mutateAsync(student.id).catch(() => undefined),
+    });
+  return (
+    <>
+      {made && <MadePasswords made={[made]} of={made.name} />}
+      <Refusal of={reset} />
+      <table className="lines-table">
+        <TableHead names={['Name', 'Signs in as', '']} />
+        <tbody>
+          {members.map((student) => (
+            <tr key={student.id}>
+              <td>{student.name}</td>
+              <td className="quiet">{student.login}</td>
+              <td>
+                <button
+                  type="button"
+                  className="link-button"
+                  aria-label={`New password: ${student.name}`}
+                  onClick={() => askFirst(student)}
+                >
+                  New password
+                </button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+/** The names on their lines, once the list is asked to be added: kept until it is, so that it is added once. */
+interface Asked {
+  readonly token: string;
+  readonly names: string;
+}
+
+const namesIn = (text: string): string[] =>
+  text
+    .split('\n')
+    .map((name) => name.trim())
+    .filter((name) => name !== '');
+
 function AddStudents({ id, group }: { id: string; group: string }) {
   const queries = useQueryClient();
   const [names, setNames, clear] = useKept(`students.${id}`, '');
+  const [asked, setAsked, forget] = useKept<Asked | null>(`students-asked.${id}`, null);
   const add = useMutation({
-    mutationFn: () =>
-      post<AddedStudents>(`groups/${id}/members`, {
-        names: names
-          .split('\n')
-          .map((name) => name.trim())
-          .filter((name) => name !== ''),
-      }),
+    mutationFn: () => {
+      const token = asked?.names === names ? asked.token : nanoid();
+      setAsked({ token, names });
+      return post<AddedStudents>(`groups/${id}/members`, { names: namesIn(names), token });
+    },
     onSuccess: async () => {
       clear();
+      forget();
       await queries.invalidateQueries({ queryKey: ['group', id] });
       await queries.invalidateQueries({ queryKey: ['groups'] });
     },
@@ -92,50 +141,8 @@ function AddStudents({ id, group }: { id: string; group: string }) {
           Add them
         </Button>
       </div>
-      {add.error && (
-        <p className="refusal" role="alert">
-          {add.error.message}
-        </p>
-      )}
-      {add.data && <Passwords added={add.data.added} group={group} />}
+      <Refusal of={add} />
+      {add.data && <MadePasswords made={add.data.added} of={group} />}
     </section>
-  );
-}
-
-function Passwords({ added, group }: { added: AddedStudents['added']; group: string }) {
-  const rows = added.map(({ name, login, password }) => [name, login, password]);
-  return (
-    <div style={{ marginTop: 14 }}>
-      <p className="notice">
-        These passwords are shown only now. Pass them on, or save them first.
-      </p>
-      <table className="lines-table">
-        <TableHead names={['Name', 'Signs in as', 'Password']} />
-        <tbody>
-          {rows.map(([name, login, password]) => (
-            <tr key={login}>
-              <td>{name}</td>
-              <td>{login}</td>
-              <td>
-                <code>{password}</code>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <div className="slip-actions">
-        <Button
-          onClick={() =>
-            download(
-              `${fileNameOf(group)}-passwords.csv`,
-              'text/csv',
-              cellsToCsv([['Name', 'Signs in as', 'Password'], ...(rows as string[][])]),
-            )
-          }
-        >
-          Save as CSV
-        </Button>
-      </div>
-    </div>
   );
 }

@@ -2,13 +2,7 @@ import type { ClassResults, ClassRow } from '@gleddo/contract';
 import { Link } from 'react-router';
 import { MarksChart } from './MarksChart';
 import { TableHead } from '../figures/TableHead';
-
-const STATES = {
-  'not-started': 'not started',
-  working: 'still working',
-  'handed-in': 'to be given back',
-  'given-back': 'given back',
-} as const;
+import { isMarked, stateSays } from './work-states';
 
 const missedBy = (row: ClassRow): number =>
   Object.values(row.cells).filter((outcome) => outcome === 'not-met').length;
@@ -22,15 +16,18 @@ export function ByStudent({ results }: { results: ClassResults }) {
           <TableHead names={['Student', 'State']} figures={['Not met', 'Mark']} />
           <tbody>
             {results.rows.map((row) => (
-              <tr key={row.student}>
+              <tr key={row.login}>
                 <td>
-                  {row.tryId && row.points !== null ? (
+                  {isMarked(row) ? (
                     <Link to={`/marking/${row.tryId}`}>{row.student}</Link>
                   ) : (
                     row.student
                   )}
                 </td>
-                <td className="quiet">{STATES[row.state]}</td>
+                <td className={row.checked === 'failed' ? 'is-missed' : 'quiet'}>
+                  {stateSays(row)}
+                  {row.checkFault && <span className="fault-says">{row.checkFault}</span>}
+                </td>
                 <td className="figure">{row.points === null ? '' : missedBy(row)}</td>
                 <td className="figure">
                   {row.points === null ? '' : `${row.points} of ${row.of}`}

@@ -4,13 +4,22 @@ import { cellsToCsv, marksToTable, spreadOf } from '@gleddo/core';
 import { App, Button } from 'antd';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { get, post } from '../api/client';
+import { counted } from '../figures/counted';
 import { download, fileNameOf } from '../files/download';
 import { Asking } from '../shell/Asking';
 import { ByCheck } from './ByCheck';
 import { ByStudent } from './ByStudent';
+import { CheckingBar } from './CheckingBar';
 import { Matrix } from './Matrix';
 import { MissedMost } from './MissedMost';
 import { Placements } from './Placements';
+
+const LOOK_EVERY = 1_000;
+
+/** Whether something of the class is still being checked, so that it is worth looking again. */
+const isUnderWay = (results: ClassResults | undefined): boolean =>
+  results !== undefined &&
+  (results.checking !== null || results.rows.some((row) => row.checked === 'waiting'));
 
 const VIEWS = [
   ['', 'Whole class'],
@@ -26,12 +35,14 @@ export default function ClassResultsPage() {
     queryKey: ['results', id],
     queryFn: () => get<ClassResults>(`exercises/${id}/results`),
     staleTime: 0,
+    refetchInterval: ({ state }) => (isUnderWay(state.data) ? LOOK_EVERY : false),
   });
   if (!results.data) return <Asking of={results} what="The results" />;
   const by = params.get('by') ?? '';
   return (
     <>
       <ResultsHead results={results.data} by={by} />
+      <CheckingBar results={results.data} />
       <Counts results={results.data} />
       <main className="desk">
         {by === 'student' ? (
@@ -75,11 +86,14 @@ function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
   const { exerciseId: id, title } = results;
   const { modal } = App.useApp();
   const change = useClassChange(id);
-  const waiting = results.rows.filter((row) => row.state === 'handed-in').length;
+  const waiting = results.rows.filter(
+    (row) => row.state === 'handed-in' && row.checked !== 'waiting' && row.points !== null,
+  ).length;
   const giveBack = () =>
     modal.confirm({
-      title: `Give ${waiting} works back?`,
-      content: 'Each student then sees their marks and your notes. It can’t be taken back.',
+      title: `Give ${counted(waiting, 'work')} back?`,
+      content:
+        'Each student then sees their marks and your notes. It can’t be taken back, and nothing changes these marks by itself any more.',
       okText: 'Give them back',
       cancelText: 'Not yet',
       onOk: () => change.mutate('give-back'),
@@ -104,7 +118,7 @@ function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
             {change.error.message}
           </span>
         )}
-        {!results.checkedWithToday && (
+        {!results.checkedWithToday && results.checking === null && (
           <span className="is-notice">The key has changed since these were checked.</span>
         )}
         <Button loading={change.isPending} onClick={() => change.mutate('check-again')}>
@@ -139,7 +153,7 @@ function Counts({ results }: { results: ClassResults }) {
     row.points !== null && row.of ? [row.points / row.of] : [],
   );
   const spread = spreadOf(shares);
-  const counted = [
+  const figures = [
     [inClass, 'in the class'],
     [handedIn, 'handed in'],
     [working, 'still working'],
@@ -147,7 +161,7 @@ function Counts({ results }: { results: ClassResults }) {
   ] as const;
   return (
     <div className="counts">
-      {counted.map(([n, says]) => (
+      {figures.map(([n, says]) => (
         <span key={says}>
           <strong>{n}</strong> {says}
         </span>

@@ -1,5 +1,6 @@
 import type { ClassResults } from '@gleddo/contract';
 import { Link } from 'react-router';
+import { isMarked, stateSays } from './work-states';
 
 const SIGNS: Readonly<Record<string, readonly [sign: string, says: string]>> = {
   met: ['✓', 'met'],
@@ -7,13 +8,6 @@ const SIGNS: Readonly<Record<string, readonly [sign: string, says: string]>> = {
   follows: ['↳', 'follows from another'],
   'cannot-judge': ['?', 'could not be judged'],
 };
-
-const STATES = {
-  'not-started': 'not started',
-  working: 'still working',
-  'handed-in': '',
-  'given-back': 'given back',
-} as const;
 
 /** Every student in a row, everything that was checked in a column. */
 export function Matrix({ results }: { results: ClassResults }) {
@@ -43,17 +37,21 @@ export function Matrix({ results }: { results: ClassResults }) {
           </thead>
           <tbody>
             {rows.map((row) => (
-              <tr key={row.student}>
+              <tr key={row.login}>
                 <th scope="row">
-                  {row.tryId && row.points !== null ? (
+                  {isMarked(row) ? (
                     <Link to={`/marking/${row.tryId}`}>{row.student}</Link>
                   ) : (
                     row.student
                   )}
                 </th>
                 {row.points === null ? (
-                  <td colSpan={columns.length} className="quiet state">
-                    {STATES[row.state]}
+                  <td
+                    colSpan={Math.max(1, columns.length)}
+                    className={`quiet state ${row.checked === 'failed' ? 'is-missed' : ''}`}
+                    title={row.checkFault ?? undefined}
+                  >
+                    {stateSays(row)}
                   </td>
                 ) : (
                   columns.map((column) => {

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { Me } from '@gleddo/contract';
 import { Dropdown } from 'antd';
-import { Link, NavLink } from 'react-router';
+import { Link, NavLink, useNavigate } from 'react-router';
 import { post } from '../api/client';
 import { GoTo } from './GoTo';
 
@@ -15,6 +15,8 @@ const PAGES = {
   student: [['/mine', 'My exercises']],
 } as const;
 
+const OF_THE_HEAD = [['/people', 'People']] as const;
+
 const initialsOf = (name: string) =>
   name
     .split(/\s+/)
@@ -26,6 +28,7 @@ const initialsOf = (name: string) =>
 /** The head of every screen: where one can go, a way to go anywhere by typing, and who is signed in. */
 export function Head({ me }: { me: Me }) {
   const queries = useQueryClient();
+  const navigate = useNavigate();
   const leave = useMutation({
     mutationFn: () => post('sign-out'),
     onSettled: () => {
@@ -35,6 +38,7 @@ export function Head({ me }: { me: Me }) {
   });
   const items = [
     { key: 'who', label: `${me.name}, ${me.role}`, disabled: true },
+    { key: 'password', label: 'Change my password', onClick: () => void navigate('/password') },
     { key: 'out', label: 'Sign out', onClick: () => leave.mutate() },
   ];
   return (
@@ -43,7 +47,7 @@ export function Head({ me }: { me: Me }) {
         Gleddo<span>.</span>
       </Link>
       <nav aria-label="Main">
-        {PAGES[me.role].map(([to, name]) => (
+        {[...PAGES[me.role], ...(me.isHead ? OF_THE_HEAD : [])].map(([to, name]) => (
           <NavLink key={to} to={to}>
             {name}
           </NavLink>
@@ -52,7 +56,7 @@ export function Head({ me }: { me: Me }) {
       <div className="spacer" />
       <GoTo me={me} />
       <Dropdown autoFocus menu={{ items }} trigger={['click']}>
-        <button type="button" className="initials" aria-label={`${me.name}: sign out`}>
+        <button type="button" className="initials" aria-label={`${me.name}: password, sign out`}>
           {initialsOf(me.name)}
         </button>
       </Dropdown>

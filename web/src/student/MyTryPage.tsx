@@ -74,7 +74,9 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
           <BookTools />
           {mine.state === 'working' ? (
             <>
-              {mine.checkWhileWorking && <InterimCheck exerciseId={mine.exerciseId} />}
+              {mine.checkWhileWorking && (
+                <InterimCheck exerciseId={mine.exerciseId} asks={mine.asks} />
+              )}
               <HandIn mine={mine} />
             </>
           ) : (

@@ -1,0 +1,59 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { HistoryEntry } from '@gleddo/contract';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { get, post, Problem } from '../api/client';
+import { momentText } from '../figures/days';
+import { Refusal } from '../shell/Refusal';
+
+/** Whether a book was found and can't be read, so that it may be set back to an earlier moment. */
+export const isBroken = (error: unknown): error is Problem =>
+  error instanceof Problem && error.faults.some(({ code }) => code === 'book.unreadable');
+
+const MOST_SHOWN = 20;
+
+/** What stands in the place of a book that can't be read: why, and the way back to an earlier moment. */
+export function BrokenBook({ id, why }: { id: string; why: string }) {
+  const history = useQuery({
+    queryKey: ['history-of-broken', id],
+    queryFn: () => get<HistoryEntry[]>(`books/${id}/history`),
+  });
+  const queries = useQueryClient();
+  const [to, setTo] = useState<number | null>(null);
+  const setBack = useMutation({
+    mutationFn: (revision: number) => post(`books/${id}/set-back`, { revision }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['book', id] }),
+  });
+  const choose = (revision: number) => {
+    setTo(revision);
+    setBack.mutate(revision);
+  };
+  return (
+    <main className="desk">
+      <section className="paper narrow" role="alert">
+        <h2>This book can’t be opened</h2>
+        <p>{why}</p>
+        <p className="quiet">
+          Nothing of its history is lost. Set it back to before one of these changes:
+        </p>
+        <Refusal of={setBack} />
+        <ul className="plain-list">
+          {(history.data ?? []).slice(0, MOST_SHOWN).map(({ revision, at, by }) => (
+            <li key={revision} className="list-item">
+              <span>
+                Change {revision}, {momentText(at)} <span className="quiet">{by}</span>
+              </span>
+              <Button
+                size="small"
+                loading={setBack.isPending && to === revision - 1}
+                onClick={() => choose(revision - 1)}
+              >
+                Set back to before it
+              </Button>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </main>
+  );
+}

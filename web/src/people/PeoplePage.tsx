@@ -1,0 +1,165 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { Happened, Instructor, MadePassword } from '@gleddo/contract';
+import { App, Button, Input } from 'antd';
+import { useState } from 'react';
+import { get, post } from '../api/client';
+import { momentText } from '../figures/days';
+import { TableHead } from '../figures/TableHead';
+import { useKept } from '../kept/use-kept';
+import { Asking } from '../shell/Asking';
+import { Refusal } from '../shell/Refusal';
+import { MadePasswords } from './MadePasswords';
+
+/** For the first instructor: the others, their passwords, and what happened lately. */
+export default function PeoplePage() {
+  const instructors = useQuery({
+    queryKey: ['instructors'],
+    queryFn: () => get<Instructor[]>('instructors'),
+    staleTime: 0,
+  });
+  const [made, setMade] = useState<MadePassword | null>(null);
+  if (!instructors.data) return <Asking of={instructors} what="The list of people" />;
+  return (
+    <>
+      <div className="sheet-head">
+        <h1>People</h1>
+      </div>
+      <main className="desk">
+        <div className="columns">
+          <section className="paper">
+            <h2>Instructors</h2>
+            <Instructors list={instructors.data} onMade={setMade} />
+          </section>
+          <div>
+            <AddInstructor onMade={setMade} />
+            {made && (
+              <section className="paper" aria-label="The new password">
+                <MadePasswords made={[made]} of={made.name} />
+              </section>
+            )}
+            <Lately />
+          </div>
+        </div>
+      </main>
+    </>
+  );
+}
+
+interface InstructorsProps {
+  readonly list: readonly Instructor[];
+  onMade(made: MadePassword): void;
+}
+
+function Instructors({ list, onMade }: InstructorsProps) {
+  const { modal } = App.useApp();
+  const reset = useMutation({
+    mutationFn: (id: string) => post<MadePassword>(`instructors/${id}/password`),
+    onSuccess: onMade,
+  });
+  const askFirst = ({ id, name }: Instructor) =>
+    modal.confirm({
+      title: `Set a new password for ${name}?`,
+      content: 'The old one stops working, and they are signed out wherever they are signed in.',
+      okText: 'Set a new one',
+      cancelText: 'Leave it',
+      onOk: () => reset.mutateAsync(id).catch(() => undefined),
+    });
+  return (
+    <>
+      <table className="lines-table">
+        <TableHead names={['Name', 'Signs in as', '']} figures={['Companies', 'Classes']} />
+        <tbody>
+          {list.map((each) => (
+            <tr key={each.id}>
+              <td>
+                {each.name}
+                {each.isHead && <span className="quiet"> · first instructor</span>}
+              </td>
+              <td className="quiet">{each.login}</td>
+              <td>
+                {!each.isHead && (
+                  <button type="button" className="link-button" onClick={() => askFirst(each)}>
+                    New password
+                  </button>
+                )}
+              </td>
+              <td className="figure">{each.companies || '–'}</td>
+              <td className="figure">{each.groups || '–'}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Refusal of={reset} />
+    </>
+  );
+}
+
+function AddInstructor({ onMade }: { onMade(made: MadePassword): void }) {
+  const queries = useQueryClient();
+  const [name, setName, clearName] = useKept('instructor.name', '');
+  const [login, setLogin, clearLogin] = useKept('instructor.login', '');
+  const add = useMutation({
+    mutationFn: () => post<MadePassword>('instructors', { name, login }),
+    onSuccess: (made) => {
+      clearName();
+      clearLogin();
+      onMade(made);
+      void queries.invalidateQueries({ queryKey: ['instructors'] });
+    },
+  });
+  return (
+    <section className="paper">
+      <h2>Add an instructor</h2>
+      <p className="quiet">They have companies, exercises and classes of their own.</p>
+      <div className="field">
+        <label htmlFor="instructor-name">Name, as students see it</label>
+        <Input
+          id="instructor-name"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <label htmlFor="instructor-login">Name to sign in with</label>
+        <Input
+          id="instructor-login"
+          value={login}
+          onChange={(event) => setLogin(event.target.value)}
+        />
+      </div>
+      <Refusal of={add} />
+      <Button
+        type="primary"
+        disabled={name.trim() === '' || login.trim() === ''}
+        loading={add.isPending}
+        onClick={() => add.mutate()}
+      >
+        Add
+      </Button>
+    </section>
+  );
+}
+
+const MOST_SHOWN = 30;
+
+/** Who signed in, changed a mark, gave back, set a password. */
+function Lately() {
+  const happened = useQuery({
+    queryKey: ['happened'],
+    queryFn: () => get<Happened[]>('instructors/happened'),
+    staleTime: 0,
+  });
+  return (
+    <section className="paper">
+      <h2>Lately</h2>
+      <ul className="plain-list lately">
+        {(happened.data ?? []).slice(0, MOST_SHOWN).map(({ at, by, what, about }, i) => (
+          <li key={i}>
+            <span>
+              {by} {what} {about === by ? '' : about}
+            </span>
+            <span className="quiet">{momentText(at)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,20 @@
+import type { ClassRow } from '@gleddo/contract';
+
+const STATES = {
+  'not-started': 'not started',
+  working: 'still working',
+  'handed-in': 'to be given back',
+  'given-back': 'given back',
+} as const;
+
+/** How a student's work stands, in a few words. */
+export function stateSays({ state, checked, asked }: ClassRow): string {
+  if (checked === 'waiting') return 'handed in, not checked yet';
+  if (checked === 'failed') return 'handed in, could not be checked';
+  const asks = state === 'working' && asked > 0 ? `, ${asked} × checked so far` : '';
+  return STATES[state] + asks;
+}
+
+/** Whether the work can be looked at beside the key. */
+export const isMarked = ({ tryId, points, state }: ClassRow): boolean =>
+  tryId !== null && points !== null && state !== 'working';
