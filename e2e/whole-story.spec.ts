@@ -157,7 +157,7 @@ test('an instructor builds a company by keyboard alone, a student does the exerc
   await page.keyboard.type('Sail');
   await page.getByTitle(/^Sailors/).click();
   await page.getByRole('button', { name: 'Hand out', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Handed out to Sailors' })).toBeVisible();
+  await expect(page.getByRole('cell', { name: 'Sailors' })).toBeVisible();
 
   await test.step('the student does it, with three faults', async () => {
     const nell = await browser.newPage({ baseURL: new URL(page.url()).origin });

@@ -29,6 +29,11 @@ export class Visitor {
     return { status: answer.status, body: isJson ? JSON.parse(answer.text) : answer.text };
   }
 
+  /** Takes over the cookie of somebody who is signed in at another server. */
+  comeInAs(other: Visitor): void {
+    this.cookie = other.cookie;
+  }
+
   get = (path: string) => this.ask('get', path);
   post = (path: string, body: object = {}) => this.ask('post', path, body);
   patch = (path: string, body: object) => this.ask('patch', path, body);
@@ -37,24 +42,34 @@ export class Visitor {
 
 export interface RunningApp {
   readonly address: string;
+  /** Everything that the server has logged so far. */
+  readonly log: string;
   visitor(): Visitor;
   /** A person of the demo world, signed in. */
   person(login: string): Promise<Visitor>;
   /** Kills the process without a word, and starts another on the same data. */
   killAndStartAgain(): Promise<void>;
+  /** Another server on the same database. */
+  another(): Promise<RunningApp>;
   close(): Promise<void>;
 }
 
 const server = join(import.meta.dirname, '../dist/main.mjs');
 
-function started(env: NodeJS.ProcessEnv): Promise<{ child: ChildProcess; address: string }> {
+interface Started {
+  readonly child: ChildProcess;
+  readonly address: string;
+  readonly said: () => string;
+}
+
+function started(env: NodeJS.ProcessEnv): Promise<Started> {
   const child = spawn(process.execPath, [server], { env: { ...process.env, ...env } });
   return new Promise((resolve, reject) => {
     let said = '';
     const hear = (part: Buffer) => {
       said += part.toString();
       const found = /Gleddo is at (http:\S+)/.exec(said);
-      if (found?.[1]) resolve({ child, address: found[1] });
+      if (found?.[1]) resolve({ child, address: found[1], said: () => said });
     };
     child.stdout.on('data', hear);
     child.stderr.on('data', hear);
@@ -68,22 +83,32 @@ const ended = (child: ChildProcess, signal: NodeJS.Signals) =>
     child.kill(signal);
   });
 
-/** The built server over a fresh copy of the template database, or the one that TEST_DATABASE_URL names. */
-export async function runningApp(demo: boolean): Promise<RunningApp> {
+/**
+ * The built server over a fresh copy of the template database, or over a PostgreSQL: the one at `url`, or the one
+ * that TEST_DATABASE_URL names.
+ */
+export async function runningApp(
+  demo: boolean,
+  url = process.env['TEST_DATABASE_URL'],
+): Promise<RunningApp> {
   const folder = mkdtempSync(join(tmpdir(), 'gleddo-test-'));
-  cpSync(process.env['GLEDDO_TEMPLATE'] ?? '', join(folder, 'database'), { recursive: true });
-  const url = process.env['TEST_DATABASE_URL'];
+  if (url === undefined)
+    cpSync(process.env['GLEDDO_TEMPLATE'] ?? '', join(folder, 'database'), { recursive: true });
   const env = {
     GLEDDO_DATA: folder,
     GLEDDO_PORT: '0',
     GLEDDO_DEMO: demo ? '1' : '0',
-    GLEDDO_LOG: 'silent',
+    GLEDDO_LOG: 'warn',
     ...(url === undefined ? {} : { DATABASE_URL: url }),
   };
   let now = await started(env);
+  let before = '';
   return {
     get address() {
       return now.address;
+    },
+    get log() {
+      return before + now.said();
     },
     visitor: () => new Visitor(now.address),
     async person(login) {
@@ -94,8 +119,10 @@ export async function runningApp(demo: boolean): Promise<RunningApp> {
     },
     async killAndStartAgain() {
       await ended(now.child, 'SIGKILL');
+      before += now.said();
       now = await started(env);
     },
+    another: () => runningApp(demo, url),
     async close() {
       await ended(now.child, 'SIGTERM');
       rmSync(folder, { recursive: true, force: true });

@@ -1,0 +1,118 @@
+import type { RunningApp, Visitor } from './running-app.js';
+
+/** A class of students in a house without a demo: an instructor, a company, an exercise, and who does it. */
+export interface TestClass {
+  readonly ruth: Visitor;
+  readonly exerciseId: string;
+  readonly groupId: string;
+  readonly students: readonly { readonly login: string; readonly password: string }[];
+}
+
+const RUTH = { name: 'Ruth Marsh', login: 'ruth', password: 'a long password' };
+
+const account = (id: string, name: string, number: string, type: string) => ({
+  ...{ id, name, number, type },
+});
+
+/** A small company: some accounts, opening balances, two entries. */
+export const COMPANY = {
+  format: 'gleddo-book',
+  version: 1,
+  company: { name: 'Quay Lamps', firstDay: '2027-01-01' },
+  numberPlan: 'four-digit',
+  accounts: [
+    account('bank', 'Bank', '1010', 'bank'),
+    account('debtors', 'Trade receivables', '1100', 'trade-receivables'),
+    account('stock', 'Inventory', '1200', 'inventory'),
+    account('van', 'Van', '1510', 'vehicles'),
+    account('van-dep', 'Accumulated depreciation, van', '1519', 'accumulated-depreciation'),
+    account('creditors', 'Trade payables', '2010', 'trade-payables'),
+    account('capital', 'Share capital', '3010', 'share-capital'),
+    account('kept', 'Retained earnings', '3100', 'retained-earnings'),
+    account('sales', 'Sales of lamps', '4010', 'goods-sales'),
+    account('rent', 'Rent', '6010', 'premises'),
+  ],
+  opening: {
+    date: '2026-12-31',
+    balances: [
+      { account: 'bank', debit: '900.00' },
+      { account: 'van', debit: '600.00' },
+      { account: 'van-dep', credit: '100.00' },
+      { account: 'capital', credit: '1400.00' },
+    ],
+  },
+  entries: [
+    {
+      ...{ id: 'e1', date: '2027-01-15', kind: 'general', text: 'Rent' },
+      lines: [
+        { account: 'rent', debit: '50.00' },
+        { account: 'bank', credit: '50.00' },
+      ],
+    },
+  ],
+};
+
+/** Lets a house begin: its first instructor, a company, an exercise handed out to a class of so many. */
+export async function classOf(running: RunningApp, size: number): Promise<TestClass> {
+  const ruth = running.visitor();
+  const first = await ruth.post('first-instructor', RUTH);
+  const { login, password } = RUTH;
+  if (first.status !== 200) await ruth.post('sign-in', { login, password });
+  const { body: company } = await ruth.post('companies', { book: COMPANY });
+  const { body: group } = await ruth.post('groups', { name: 'Evening class' });
+  const names = Array.from({ length: size }, (_, i) => `Student ${String(i + 1).padStart(3, '0')}`);
+  const { body: added } = await ruth.post(`groups/${group.id}/members`, { names });
+  const { body: exercise } = await ruth.post('exercises', {
+    ...{ companyId: company.id, title: 'Place them', start: 'place-them' },
+  });
+  await ruth.post(`exercises/${exercise.id}/hand-out`, { groupId: group.id });
+  return { ruth, exerciseId: exercise.id, groupId: group.id, students: added.added };
+}
+
+interface Row {
+  readonly student: string;
+  readonly state: string;
+  readonly checked: string | null;
+  readonly checkFault: string | null;
+  readonly points: number | null;
+  readonly of: number | null;
+  readonly tryId: string | null;
+}
+
+/** The rows of a class, once nothing of it waits to be checked any more. */
+export async function checkedRows(ruth: Visitor, exerciseId: string): Promise<Row[]> {
+  for (;;) {
+    const { body } = await ruth.get(`exercises/${exerciseId}/results`);
+    const rows = body.rows as Row[];
+    if (body.checking === null && rows.every(({ checked }) => checked !== 'waiting')) return rows;
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+}
+
+/** One student's whole go: signs in, begins, places what the tray holds, and hands in. */
+export async function goThrough(
+  running: RunningApp,
+  { exerciseId }: TestClass,
+  who: { readonly login: string; readonly password: string },
+): Promise<number[]> {
+  const student = running.visitor();
+  const statuses = [
+    (await student.post('sign-in', { login: who.login, password: who.password })).status,
+  ];
+  const begun = await student.post(`my-exercises/${exerciseId}/begin`);
+  statuses.push(begun.status);
+  const path = `books/${begun.body.bookId}`;
+  const opened = await student.get(path);
+  statuses.push(opened.status);
+  let { revision } = opened.body as { revision: number };
+  for (const { id, type } of opened.body.book.accounts as { id: string; type?: string }[]) {
+    if (type !== undefined) continue;
+    const move = { kind: 'move-account', id, type: 'bank', parent: null, number: null };
+    const sent = { revision, token: `${id}-${revision}`, operations: [move] };
+    const done = await student.post(`${path}/operations`, sent);
+    statuses.push(done.status);
+    revision = done.body.revision ?? revision;
+  }
+  statuses.push((await student.post(`my-exercises/${exerciseId}/hand-in`)).status);
+  return statuses;
+}
