@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { mustRun, ROOT } from './run.mjs';
 
@@ -18,13 +18,25 @@ export async function ensureInstalled() {
   writeFileSync(stamp, wanted());
 }
 
-/** Installs Debian's chromium for the browser stories when there is none. */
-export async function ensureChromium() {
-  if (existsSync('/usr/bin/chromium')) return;
-  process.stdout.write('Installing chromium …\n');
+async function installDebian(...packages) {
+  process.stdout.write(`Installing ${packages.join(', ')} …\n`);
   const command = process.getuid?.() === 0 ? ['apt-get'] : ['sudo', 'apt-get'];
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   const apt = (args) => mustRun(command[0], [...command.slice(1), ...args], { env });
   await apt(['update', '-qq']);
-  await apt(['install', '-y', '-qq', '--no-install-recommends', 'chromium']);
+  await apt(['install', '-y', '-qq', '--no-install-recommends', ...packages]);
+}
+
+/** Installs Debian's chromium for the browser stories when there is none. */
+export async function ensureChromium() {
+  if (!existsSync('/usr/bin/chromium')) await installDebian('chromium');
+}
+
+/** Installs Debian's PostgreSQL for the tests of the server when there is none. */
+export async function ensurePostgres() {
+  const at = '/usr/lib/postgresql';
+  const isThere =
+    existsSync(at) &&
+    readdirSync(at).some((version) => existsSync(join(at, version, 'bin/initdb')));
+  if (!isThere) await installDebian('postgresql');
 }

@@ -1,7 +1,7 @@
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
-import { ensureChromium, ensureInstalled } from './install.mjs';
+import { ensureChromium, ensureInstalled, ensurePostgres } from './install.mjs';
 import { ROOT, run } from './run.mjs';
 
 const results = join(ROOT, 'node_modules', '.cache', 'gleddo-results');
@@ -59,6 +59,7 @@ function stories() {
 
 await ensureInstalled();
 await ensureChromium();
+await ensurePostgres();
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
 await step('lint', 'npm', ['run', '-s', 'lint']);

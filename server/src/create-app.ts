@@ -11,12 +11,15 @@ import { AppModule } from './app.module.js';
 import type { OpenDatabase } from './database/open-database.js';
 import { takeBodies } from './http/bodies.js';
 import { NestLog } from './http/log.js';
+import { sendNotFound, type Reply } from './http/not-found.js';
 import { ProblemFilter } from './http/problem.filter.js';
 import { RequestPipe } from './http/request-pipe.js';
 import { isSecure, type Settings } from './http/settings.js';
 import { guardApiPage } from './people/api-page.js';
 import { PeopleService } from './people/people.service.js';
 
+/** An id longer than any is looked for like another, and not found. */
+const LONGEST_ADDRESS = 2_000;
 const HALF_A_YEAR = 15_552_000;
 
 /** The application over an open database: routes, errors, security headers, the built pages. */
@@ -28,6 +31,8 @@ export async function createApp(
   const adapter = new FastifyAdapter({
     trustProxy: settings.trustedProxy ?? false,
     forceCloseConnections: true,
+    routerOptions: { maxParamLength: LONGEST_ADDRESS },
+    frameworkErrors: (_: unknown, __: unknown, reply: unknown) => void sendNotFound(reply as Reply),
   });
   const app = await NestFactory.create<NestFastifyApplication>(
     AppModule.over(database, settings, log),

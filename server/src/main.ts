@@ -49,8 +49,11 @@ function said(error: unknown, { port, host }: Settings): string {
 }
 
 function explain(settings: Settings, port: number): void {
-  const address = settings.publicAddress ?? `http://localhost:${port}`;
-  process.stdout.write(`Gleddo is at ${address}\n`);
+  const here = `http://localhost:${port}`;
+  const known = settings.publicAddress;
+  process.stdout.write(
+    known === null ? `Gleddo is at ${here}\n` : `Gleddo is at ${known} (${here})\n`,
+  );
   if (settings.demo) return;
   if (!isSecure(settings) && settings.host !== '127.0.0.1')
     process.stdout.write(

@@ -51,7 +51,8 @@ export interface RunningApp {
   killAndStartAgain(): Promise<void>;
   /** Another server on the same database. */
   another(): Promise<RunningApp>;
-  close(): Promise<void>;
+  /** Ends it as an operator does; answers its exit status. */
+  close(): Promise<number | null>;
 }
 
 const server = join(import.meta.dirname, '../dist/main.mjs');
@@ -68,8 +69,9 @@ function started(env: NodeJS.ProcessEnv): Promise<Started> {
     let said = '';
     const hear = (part: Buffer) => {
       said += part.toString();
-      const found = /Gleddo is at (http:\S+)/.exec(said);
-      if (found?.[1]) resolve({ child, address: found[1], said: () => said });
+      const found = /Gleddo is at \S+ \((http:\S+)\)|Gleddo is at (http:\S+)/.exec(said);
+      const address = found?.[1] ?? found?.[2];
+      if (address) resolve({ child, address, said: () => said });
     };
     child.stdout.on('data', hear);
     child.stderr.on('data', hear);
@@ -78,8 +80,8 @@ function started(env: NodeJS.ProcessEnv): Promise<Started> {
 }
 
 const ended = (child: ChildProcess, signal: NodeJS.Signals) =>
-  new Promise<void>((resolve) => {
-    child.once('exit', () => resolve());
+  new Promise<number | null>((resolve) => {
+    child.once('exit', (status) => resolve(status));
     child.kill(signal);
   });
 
@@ -90,9 +92,10 @@ const ended = (child: ChildProcess, signal: NodeJS.Signals) =>
 export async function runningApp(
   demo: boolean,
   url = process.env['TEST_DATABASE_URL'],
+  madeBefore: string | null = null,
 ): Promise<RunningApp> {
-  const folder = mkdtempSync(join(tmpdir(), 'gleddo-test-'));
-  if (url === undefined)
+  const folder = madeBefore ?? mkdtempSync(join(tmpdir(), 'gleddo-test-'));
+  if (url === undefined && madeBefore === null)
     cpSync(process.env['GLEDDO_TEMPLATE'] ?? '', join(folder, 'database'), { recursive: true });
   const env = {
     GLEDDO_DATA: folder,
@@ -124,8 +127,9 @@ export async function runningApp(
     },
     another: () => runningApp(demo, url),
     async close() {
-      await ended(now.child, 'SIGTERM');
+      const status = await ended(now.child, 'SIGTERM');
       rmSync(folder, { recursive: true, force: true });
+      return status;
     },
   };
 }

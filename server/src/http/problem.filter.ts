@@ -3,6 +3,7 @@ import { Catch, HttpException, type ArgumentsHost, type ExceptionFilter } from '
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import type { Logger } from 'pino';
 import { isAway } from '../database/away.js';
+import { NOTHING_HERE } from './not-found.js';
 import { Refused, type Fault } from './problem.js';
 
 /** Answers every error as problem+json; a page that is asked for by its address gets the application. */
@@ -25,6 +26,12 @@ export class ProblemFilter implements ExceptionFilter {
       return;
     }
     if (status >= 500) this.log.error({ err: error, route: request.routeOptions.url }, 'failed');
+    const send = () => this.send(reply, error, status);
+    if (status === 413) drained(request, send);
+    else send();
+  }
+
+  private send(reply: FastifyReply, error: unknown, status: number): void {
     const faults = faultsOf(error);
     void reply
       .status(status)
@@ -37,6 +44,22 @@ export class ProblemFilter implements ExceptionFilter {
         faults,
       });
   }
+}
+
+/** As long as it takes to let a body that is too large run out; who sends more is cut off. */
+const DRAIN_WITHIN = 3_000;
+
+/** Lets the rest of a body run out before it is answered: else its sender never hears why it was refused. */
+function drained({ raw }: FastifyRequest, then: () => void): void {
+  const timer = setTimeout(finish, DRAIN_WITHIN);
+  function finish(): void {
+    clearTimeout(timer);
+    raw.off('end', finish).off('error', finish).off('close', finish);
+    then();
+  }
+  if (raw.readableEnded || raw.destroyed) return finish();
+  raw.once('end', finish).once('error', finish).once('close', finish);
+  raw.resume();
 }
 
 const TITLES: Readonly<Record<number, string>> = {
@@ -70,7 +93,7 @@ const faultsOf = (error: unknown): readonly Fault[] =>
 
 /** What is said where the error says nothing for people. */
 const SAYS: Readonly<Record<number, string>> = {
-  404: 'There is nothing at this address. Go back and choose again.',
+  404: NOTHING_HERE,
   413: 'What was sent is larger than it may be. Send less at once.',
   429: 'Too many tries in a short time. Wait a minute, then try again.',
   503: 'The database is away for a moment. What was saved is safe; try again.',

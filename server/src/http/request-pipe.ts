@@ -1,5 +1,6 @@
 import { HttpStatus, Injectable, type ArgumentMetadata, type PipeTransform } from '@nestjs/common';
 import { validate, type ValidationError } from 'class-validator';
+import { NOTHING_HERE } from './not-found.js';
 import { Refused, type Fault } from './problem.js';
 
 const PLAIN: readonly unknown[] = [String, Number, Boolean, Array, Object, Buffer];
@@ -29,8 +30,7 @@ export class RequestPipe implements PipeTransform {
 
 function id(value: unknown): unknown {
   if (typeof value === 'string' && ID.test(value)) return value;
-  const says = 'There is nothing at this address. Go back and choose again.';
-  throw new Refused([{ at: '', code: 'not-found', says }], HttpStatus.NOT_FOUND);
+  throw new Refused([{ at: '', code: 'not-found', says: NOTHING_HERE }], HttpStatus.NOT_FOUND);
 }
 
 /** A request of its class with the fields that were sent, each as it came. */

@@ -1,4 +1,5 @@
 import type { FastifyInstance } from 'fastify';
+import { sendNotFound } from '../http/not-found.js';
 import type { PeopleService } from './people.service.js';
 import { COOKIE } from './session.guard.js';
 
@@ -9,12 +10,6 @@ export function guardApiPage(fastify: FastifyInstance, people: () => PeopleServi
     const token = request.cookies[COOKIE];
     const person = token === undefined ? null : await people().personOf(token);
     if (person?.role === 'instructor') return;
-    await reply.status(404).type('application/problem+json').send({
-      type: 'about:blank',
-      title: 'Not found',
-      status: 404,
-      detail: 'There is nothing at this address. Go back and choose again.',
-      faults: [],
-    });
+    await sendNotFound(reply);
   });
 }
