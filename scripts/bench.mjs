@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
 import { ensureChromium, ensureInstalled } from './install.mjs';
@@ -20,6 +21,25 @@ await bundle.write({
 await bundle.close();
 await mustRun(process.execPath, [join(ROOT, 'bench/dist/main.mjs')]);
 await build();
+const server = join(ROOT, 'server/dist/main.mjs');
+const { benchPeople, benchShared } = await import('../bench/crowd.mjs');
+const bookIn = (name) =>
+  JSON.parse(readFileSync(join(ROOT, 'bench/dist', `${name}.book.json`), 'utf8'));
+await benchPeople(server, bookIn('usual'), 'each with a book of 60 accounts and 120 entries');
+await benchPeople(
+  server,
+  bookIn('large'),
+  'each with a book of 150 accounts and 500 entries',
+  [300],
+);
+if (process.env.DATABASE_URL)
+  await benchShared(
+    server,
+    process.env.DATABASE_URL,
+    bookIn('usual'),
+    'a book of 60 accounts',
+    1000,
+  );
 await ensureChromium();
 const { benchInBrowser } = await import('../bench/browser.mjs');
-await benchInBrowser(join(ROOT, 'server/dist/main.mjs'));
+await benchInBrowser(server);

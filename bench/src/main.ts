@@ -1,5 +1,16 @@
 import { Worker } from 'node:worker_threads';
-import { apply, balanceSheet, checkWork, keyOf, spreadFigures, writeBook } from '@gleddo/core';
+import { writeFileSync } from 'node:fs';
+import {
+  apply,
+  balanceSheet,
+  bookToJson,
+  checkWork,
+  keyOf,
+  readBook,
+  spreadFigures,
+  writeBook,
+  type Book,
+} from '@gleddo/core';
 import { bookOf, workOn } from './books.js';
 import { median, report } from './measure.js';
 
@@ -7,15 +18,39 @@ const PERIOD = { from: '2027-01-01', to: '2027-12-31' };
 const TRIES = 1000;
 const CORES = 2;
 
+function read(text: string): Book {
+  const book = readBook(text);
+  if (!book.ok) throw new Error(book.refusals[0]?.says);
+  return book.value;
+}
+
+function reading(): void {
+  for (const [accounts, entries] of [
+    [150, 500],
+    [300, 500],
+    [2000, 5000],
+  ] as const) {
+    const text = writeBook(bookOf(accounts, entries));
+    const parsing = median(() => JSON.parse(text) as unknown);
+    const name = `a book read and validated (${accounts} accounts, ${entries} entries)`;
+    report(
+      name,
+      median(() => read(text)),
+      parsing,
+    );
+  }
+}
+
 function oneTry(): void {
   const book = bookOf(150, 500);
   const key = keyOf(book);
-  const works = Array.from({ length: 20 }, (_, i) => workOn(book, i + 1));
-  const text = writeBook(works[0] ?? book);
-  const parsing = median(() => JSON.parse(text) as unknown);
+  const start = bookOf(0, 0);
+  const works = Array.from({ length: 20 }, (_, i) => writeBook(workOn(book, i + 1)));
   let next = 0;
-  const took = median(() => checkWork(key, works[next++ % works.length] ?? book), 40, 20);
-  report('checking one try (150 accounts, 500 entries), causes and all', took, parsing);
+  const text = () => works[next++ % works.length] ?? '';
+  const parsing = median(() => JSON.parse(text()) as unknown, 40, 20);
+  const took = median(() => checkWork(key, read(text()), { start }), 40, 40);
+  report('one try from text to result (150 accounts, 500 entries)', took, parsing);
 }
 
 function statements(): void {
@@ -52,7 +87,7 @@ const heard = (worker: Worker): Promise<void> =>
     worker.once('error', reject);
   });
 
-/** The works are made first, on all cores; only the checking is measured. */
+/** The works are made first, on all cores; what is measured is from their texts to their results. */
 async function manyTries(): Promise<void> {
   const count = TRIES / CORES;
   const workers = Array.from({ length: CORES }, (_, i) => {
@@ -64,11 +99,22 @@ async function manyTries(): Promise<void> {
   const from = performance.now();
   for (const worker of workers) worker.postMessage('check');
   await Promise.all(workers.map(heard));
-  report(`${TRIES} tries on ${CORES} cores`, performance.now() - from, null);
+  const took = performance.now() - from;
+  const text = writeBook(workOn(bookOf(150, 500), 1));
+  const parsing = median(() => JSON.parse(text) as unknown);
+  report(`${TRIES} tries on ${CORES} cores, from text to result, a try`, took / TRIES, parsing);
   await Promise.all(workers.map((worker) => worker.terminate()));
 }
 
 process.stdout.write('Medians on this machine; ratios are what to compare between machines.\n\n');
+reading();
 oneTry();
 statements();
 await manyTries();
+for (const [name, accounts, entries] of [
+  ['usual', 60, 120],
+  ['large', 150, 500],
+] as const) {
+  const file = new URL(`${name}.book.json`, import.meta.url);
+  writeFileSync(file, JSON.stringify(bookToJson(bookOf(accounts, entries))));
+}

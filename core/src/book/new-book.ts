@@ -1,5 +1,6 @@
 import { shippedPlan } from '../numbering/shipped-plans.js';
 import { inWords, SHIPPED_SCHEMES, shippedScheme, type Scheme } from '../scheme/index.js';
+import { blankAccount } from '../shape/account.js';
 import type { Account, Book, Company, LegalForm } from './book.js';
 import { addDays } from './calendar.js';
 import { NO_TAX_LISTS } from './tax-lists.js';
@@ -17,21 +18,7 @@ export const account = (
   id: string,
   name: string,
   rest: Partial<Omit<Account, 'id' | 'name'>> = {},
-): Account => ({
-  id,
-  name,
-  number: null,
-  type: null,
-  parent: null,
-  retired: false,
-  description: null,
-  cashFlow: null,
-  taxLine: null,
-  taxCode: null,
-  budget: null,
-  statedSide: null,
-  ...rest,
-});
+): Account => ({ ...blankAccount(id, name), ...rest });
 
 const PROFIT_HOME: Readonly<Record<LegalForm, string>> = {
   'sole-trader': 'Profits kept in the business',

@@ -1,5 +1,5 @@
 import type { Account, Book } from '../book/book.js';
-import { openingOf } from '../book/book.js';
+import { accountOf, openingOf } from '../book/book.js';
 import { sectionIdOf } from '../book/place.js';
 import { isOpeningEntry } from '../key/account-traits.js';
 import type { EntryPair } from '../key/pair-entries.js';
@@ -109,9 +109,10 @@ function openingAmounts(book: Book, openingDate: string, posting: Posting): Map<
 
 /** An opening difference waits in the book's own suspense account, where it has one. */
 function addDifference(book: Book, amounts: Map<string, Amount>): void {
+  const difference = openingDifference(book);
+  if (difference === 0) return;
   const { id } = suspenseOf(book);
-  if (book.accounts.some((account) => account.id === id))
-    amounts.set(id, (amounts.get(id) ?? 0) - openingDifference(book));
+  if (accountOf(book, id)) amounts.set(id, (amounts.get(id) ?? 0) - difference);
 }
 
 function openings(compared: Compared, posting: Posting, causes: Cause[]): void {

@@ -1,5 +1,4 @@
 import type { Cause } from '../cause/cause.js';
-import type { EntryPair } from '../key/pair-entries.js';
 import { typeOf } from '../scheme/scheme.js';
 import type { Marking } from './marking.js';
 
@@ -55,9 +54,8 @@ function openingAnswer(marking: Marking, keyAccount: string): Answer {
 }
 
 function entryAnswer(marking: Marking, cause: Cause): Answer {
-  const holds = (pair: EntryPair) =>
-    (cause.of === 'key' ? pair.keys : pair.works).some((view) => view.entry.id === cause.id);
-  const pair = marking.compared.entryPairs.find(holds);
+  const pair =
+    cause.of === 'key' ? marking.entryPairOf(cause.id) : marking.entryPairOfWork(cause.id);
   if (!pair) return { roots: [], accepted: false };
   if (pair.keys.length === 0) {
     const refs = pair.works.map((view) => `entry.extra:${view.entry.id}`);

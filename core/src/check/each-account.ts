@@ -26,14 +26,38 @@ export function eachAccount(
   judge: (seen: Seen) => Verdict | null,
 ): Finding[] {
   const found: Finding[] = [];
+  for (const { seen, subject, isThere } of lookedAt(marking)) {
+    const judged = judge(seen);
+    if (!judged) continue;
+    if (judged.outcome === 'met' && isThere) found.push({ subject, ...judged });
+    else found.push(followed(marking, after, { seen, subject, isThere }, judged));
+  }
+  return found;
+}
+
+/** An account that checks look at, and whether something stands for it. */
+interface LookedAt {
+  readonly seen: Seen;
+  readonly subject: Subject;
+  readonly isThere: boolean;
+}
+
+const lists = new WeakMap<Marking, readonly LookedAt[]>();
+
+/** The accounts of the key that are asked for or there: told once for all the checks of a work. */
+function lookedAt(marking: Marking): readonly LookedAt[] {
+  const known = lists.get(marking);
+  if (known) return known;
+  const list: LookedAt[] = [];
   for (const key of marking.key.book.accounts) {
     const accepted = marking.acceptedFor(key.id);
     const pair = marking.pairOf(key.id);
     if (!pair && !accepted.required) continue;
-    const judged = judge({ key, works: pair?.works ?? NONE, accepted });
-    if (judged) found.push(followed(marking, after, key, judged, pair !== null));
+    const seen = { key, works: pair?.works ?? NONE, accepted };
+    list.push({ seen, subject: aboutAccount(key.id), isThere: pair !== null });
   }
-  return found;
+  lists.set(marking, list);
+  return list;
 }
 
 const NONE: readonly Account[] = [];
@@ -41,16 +65,13 @@ const NONE: readonly Account[] = [];
 function followed(
   marking: Marking,
   after: readonly string[],
-  key: Account,
+  { seen, subject }: LookedAt,
   judged: Verdict,
-  isThere: boolean,
 ): Finding {
   const { outcome, facts } = judged;
-  const subject = aboutAccount(key.id);
-  if (outcome === 'cannot-judge' || (outcome === 'met' && isThere))
-    return { subject, outcome, facts };
+  if (outcome === 'cannot-judge') return { subject, outcome, facts };
   const refs = ['account.present', ...(outcome === 'met' ? [] : after)];
-  const from = marking.rootsOf(...refs.map((check) => `${check}:${key.id}`));
+  const from = marking.rootsOf(...refs.map((check) => `${check}:${seen.key.id}`));
   if (from.length > 0) return { subject, outcome: 'follows', facts, from };
   return { subject, outcome, facts, from: judged.from ?? NOTHING };
 }

@@ -44,13 +44,9 @@ export function eachEntry(
     const facts = () => entryFacts(marking, entry);
     return { subject: aboutEntry(entry.id), outcome: 'cannot-judge', facts };
   });
-  for (const entry of marking.judgedEntries) {
-    const pair = marking.entryPairOf(entry.id);
-    const isThere = pair !== null && pair.works.length > 0;
-    if (!isThere && !isRequired(marking, entry.id)) continue;
-    const verdict = judge(entry, isThere ? pair : null);
+  for (const { entry, pair, subject } of lookedAt(marking)) {
+    const verdict = judge(entry, pair);
     const facts = () => ({ ...entryFacts(marking, entry), ...verdict.facts?.() });
-    const subject = aboutEntry(entry.id);
     const { outcome } = verdict;
     const from =
       outcome === 'met'
@@ -59,6 +55,30 @@ export function eachEntry(
     found.push({ subject, outcome: from.length > 0 ? 'follows' : outcome, facts, from });
   }
   return found;
+}
+
+/** An entry of the key that is asked for or there, with what stands for it. */
+interface LookedAt {
+  readonly entry: Entry;
+  readonly pair: EntryPair | null;
+  readonly subject: Subject;
+}
+
+const lists = new WeakMap<Marking, readonly LookedAt[]>();
+
+/** The entries that checks look at: told once for all the checks of a work. */
+function lookedAt(marking: Marking): readonly LookedAt[] {
+  const known = lists.get(marking);
+  if (known) return known;
+  const list: LookedAt[] = [];
+  for (const entry of marking.judgedEntries) {
+    const found = marking.entryPairOf(entry.id);
+    const pair = found !== null && found.works.length > 0 ? found : null;
+    if (pair || isRequired(marking, entry.id))
+      list.push({ entry, pair, subject: aboutEntry(entry.id) });
+  }
+  lists.set(marking, list);
+  return list;
 }
 
 const NOTHING: readonly string[] = [];

@@ -46,8 +46,12 @@ export class Marking {
   /** Whether the work tells places and numbers: a list from elsewhere may not; what grew from a start could. */
   readonly hasPlaces: boolean;
   readonly hasNumbers: boolean;
+  /** By check and what it is about, all but what is met. */
   private readonly found = new Map<string, Map<string, CheckResult>>();
+  private readonly met = new Map<string, ReadonlyMap<string, CheckResult>>();
   private readonly entryPairOfKey = new Map<string, EntryPair>();
+  /** Entries that only the work has, alone or undoing each other. */
+  private readonly ownPairs = new Map<string, EntryPair>();
   private readonly given: Given;
   private readonly hasOwnPoints: boolean;
   private judged: readonly Entry[] | null = null;
@@ -75,8 +79,11 @@ export class Marking {
     const isMadeHere = options.start !== undefined;
     this.hasPlaces = isMadeHere || ofWork.some((each) => each.section !== null);
     this.hasNumbers = isMadeHere || ofWork.some((each) => each.number !== null);
-    for (const pair of entryPairs)
+    for (const pair of entryPairs) {
       for (const view of pair.keys) this.entryPairOfKey.set(view.entry.id, pair);
+      if (pair.keys.length === 0)
+        for (const view of pair.works) this.ownPairs.set(view.entry.id, pair);
+    }
   }
 
   pairOf(keyAccount: string): Pair | null {
@@ -85,6 +92,10 @@ export class Marking {
 
   entryPairOf(keyEntry: string): EntryPair | null {
     return this.entryPairOfKey.get(keyEntry) ?? null;
+  }
+
+  entryPairOfWork(workEntry: string): EntryPair | null {
+    return this.ownPairs.get(workEntry) ?? null;
   }
 
   acceptedFor(account: string): Accepted {
@@ -109,7 +120,19 @@ export class Marking {
   }
 
   resultOf(check: string, id: string): CheckResult | null {
-    return this.found.get(check)?.get(id) ?? null;
+    return this.found.get(check)?.get(id) ?? this.metOf(check).get(id) ?? null;
+  }
+
+  /** What a check found met, by what it is about: seldom asked, so told only then. */
+  private metOf(check: string): ReadonlyMap<string, CheckResult> {
+    const known = this.met.get(check);
+    if (known) return known;
+    const met = new Map<string, CheckResult>();
+    for (const result of this.results)
+      if (result.check === check && result.outcome === 'met' && result.date === undefined)
+        met.set(result.subject.id, result);
+    this.met.set(check, met);
+    return met;
   }
 
   result(ref: string): CheckResult | null {
@@ -119,14 +142,23 @@ export class Marking {
       : this.resultOf(ref.slice(0, colon), ref.slice(colon + 1));
   }
 
+  /** The result with a reference, unless it is met. */
+  private faultAt(ref: string): CheckResult | undefined {
+    const colon = ref.indexOf(':');
+    return colon < 0
+      ? this.found.get(ref)?.get('')
+      : this.found.get(ref.slice(0, colon))?.get(ref.slice(colon + 1));
+  }
+
   /** The results not met that one stands for: itself, or those it follows from. */
   rootsOf(...refs: readonly string[]): string[] {
-    const roots = refs.flatMap((ref) => {
-      const result = this.result(ref);
-      if (result?.outcome === 'not-met') return [ref];
-      return result?.outcome === 'follows' ? result.from : [];
-    });
-    return [...new Set(roots)];
+    const roots = new Set<string>();
+    for (const ref of refs) {
+      const result = this.faultAt(ref);
+      if (result?.outcome === 'not-met') roots.add(ref);
+      else if (result?.outcome === 'follows') for (const root of result.from) roots.add(root);
+    }
+    return [...roots];
   }
 
   add(check: Check, finding: Finding): void {
@@ -136,7 +168,7 @@ export class Marking {
     const lost = finding.outcome === 'not-met' || finding.outcome === 'cannot-judge';
     const result = new Judged(check.id, finding, lost ? 0 : of, of);
     this.results.push(result);
-    if (finding.date !== undefined) return;
+    if (finding.date !== undefined || finding.outcome === 'met') return;
     const ofCheck = this.found.get(check.id) ?? new Map<string, CheckResult>();
     this.found.set(check.id, ofCheck);
     ofCheck.set(finding.subject.id, result);

@@ -36,7 +36,33 @@ export function unitsOf(key: Book, work: Book, recognition: Recognition): Units 
   return { ofKey, ofWork };
 }
 
-function viewOf(entry: Entry, units: ReadonlyMap<string, number>): EntryView {
+/** Most entries have two lines on two accounts: their sums are told apart only when somebody asks. */
+class View implements EntryView {
+  readonly signature: string;
+  private made: ReadonlyMap<number, Amount> | null = null;
+
+  constructor(
+    readonly entry: Entry,
+    private readonly units: ReadonlyMap<string, number>,
+  ) {
+    this.signature = plainSignature(entry, units) ?? signatureOf(this.sums);
+  }
+
+  get sums(): ReadonlyMap<number, Amount> {
+    return (this.made ??= sumsOf(this.entry, this.units));
+  }
+}
+
+function plainSignature({ lines }: Entry, units: ReadonlyMap<string, number>): string | null {
+  const [one, other] = lines;
+  if (lines.length !== 2 || !one || !other) return null;
+  const a = units.get(one.account) ?? NaN;
+  const b = units.get(other.account) ?? NaN;
+  if (a < b) return `${a}:${one.amount} ${b}:${other.amount} `;
+  return b < a ? `${b}:${other.amount} ${a}:${one.amount} ` : null;
+}
+
+function sumsOf(entry: Entry, units: ReadonlyMap<string, number>): Map<number, Amount> {
   const sums = new Map<number, Amount>();
   for (const { account, amount } of entry.lines) {
     const unit = units.get(account) ?? NaN;
@@ -44,7 +70,7 @@ function viewOf(entry: Entry, units: ReadonlyMap<string, number>): EntryView {
     if (sum === 0) sums.delete(unit);
     else sums.set(unit, sum);
   }
-  return { entry, sums, signature: signatureOf(sums) };
+  return sums;
 }
 
 export function signatureOf(sums: ReadonlyMap<number, Amount>): string {
@@ -79,7 +105,7 @@ export const viewsOf = (
 ): EntryView[] =>
   book.entries
     .filter((entry) => !isOpeningEntry(entry, openingDate))
-    .map((entry) => viewOf(entry, units));
+    .map((entry) => new View(entry, units));
 
 /** The sums of several entries together. */
 export function addedUp(views: readonly EntryView[]): Map<number, Amount> {

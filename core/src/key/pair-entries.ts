@@ -25,8 +25,7 @@ export function pairEntries(keys: readonly EntryView[], works: readonly EntryVie
     for (const view of others) left.works.delete(view);
     pairs.push({ keys: some, works: others, agrees });
   };
-  pairSame(left, (view) => `${view.entry.date} ${view.signature}`, take);
-  pairSame(left, (view) => view.signature, take);
+  pairSame(left, take);
   pairUndoing(left.works, (one, other) => take([], [one, other], true));
   pairSplit(left.keys, left.works, (one, several) => take([one], several, true));
   pairSplit(left.works, left.keys, (one, several) => take(several, [one], true));
@@ -43,19 +42,57 @@ interface Left {
 
 type Take = (keys: readonly EntryView[], works: readonly EntryView[], agrees: boolean) => void;
 
-function pairSame(left: Left, content: (view: EntryView) => string, take: Take): void {
+/** Entries of the work that say the same: one alone, or several by their days. */
+class Alike {
+  private readonly alone = new Map<string, EntryView>();
+  private readonly several = new Map<string, Map<string, EntryView[]>>();
+
+  constructor(works: Iterable<EntryView>) {
+    for (const view of works) {
+      const other = this.alone.get(view.signature);
+      if (!other && !this.several.has(view.signature)) this.alone.set(view.signature, view);
+      else this.gather(other ? [other, view] : [view]);
+    }
+  }
+
+  private gather(views: readonly EntryView[]): void {
+    for (const view of views) {
+      const { signature, entry } = view;
+      this.alone.delete(signature);
+      const days = this.several.get(signature) ?? new Map<string, EntryView[]>();
+      this.several.set(signature, days);
+      const list = days.get(entry.date);
+      if (list) list.push(view);
+      else days.set(entry.date, [view]);
+    }
+  }
+
+  /** Takes out one that says the same as a key's entry; of the same day, or of whichever. */
+  take({ signature, entry }: EntryView, sameDay: boolean): EntryView | null {
+    const one = this.alone.get(signature);
+    if (one) {
+      if (sameDay && one.entry.date !== entry.date) return null;
+      this.alone.delete(signature);
+      return one;
+    }
+    const days = this.several.get(signature);
+    const day = sameDay ? entry.date : (days?.keys().next().value ?? '');
+    const list = days?.get(day);
+    const taken = list?.shift() ?? null;
+    if (list?.length === 0) days?.delete(day);
+    return taken;
+  }
+}
+
+/** Pairs what says the same, first on the same day, then on whichever. */
+function pairSame(left: Left, take: Take): void {
   if (left.keys.size === 0 || left.works.size === 0) return;
-  const byContent = new Map<string, EntryView[]>();
-  for (const view of left.works) {
-    const id = content(view);
-    const list = byContent.get(id);
-    if (list) list.push(view);
-    else byContent.set(id, [view]);
-  }
-  for (const view of [...left.keys]) {
-    const partner = byContent.get(content(view))?.shift();
-    if (partner) take([view], [partner], true);
-  }
+  const alike = new Alike(left.works);
+  for (const sameDay of [true, false])
+    for (const view of [...left.keys]) {
+      const partner = alike.take(view, sameDay);
+      if (partner) take([view], [partner], true);
+    }
 }
 
 /** An entry and its reversal, where neither stands in the key. */

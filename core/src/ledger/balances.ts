@@ -41,6 +41,16 @@ export const openingDifference = (book: Book): Amount => sum(Object.values(book.
  * virtual account whose id no account of the book has.
  */
 export function suspenseOf(book: Book): Account {
+  const known = suspenses.get(book);
+  if (known) return known;
+  const suspense = findSuspense(book);
+  suspenses.set(book, suspense);
+  return suspense;
+}
+
+const suspenses = new WeakMap<Book, Account>();
+
+function findSuspense(book: Book): Account {
   const own = book.accounts.find((account) => isSuspense(book, account));
   if (own) return own;
   const taken = new Set(book.accounts.map((account) => account.id));
@@ -68,12 +78,14 @@ export function balancesOf(book: Book, posting: Posting = EVERYTHING): Map<strin
 }
 
 /** The accounts that statements show: the book's, and the virtual suspense while it holds something. */
-export function statementAccounts(book: Book, balances: ReadonlyMap<string, Amount>): Account[] {
+export function statementAccounts(
+  book: Book,
+  balances: ReadonlyMap<string, Amount>,
+): readonly Account[] {
   const suspense = suspenseOf(book);
-  const isVirtual = !book.accounts.includes(suspense);
-  return isVirtual && (balances.get(suspense.id) ?? 0) !== 0
-    ? [...book.accounts, suspense]
-    : [...book.accounts];
+  if ((balances.get(suspense.id) ?? 0) === 0 || book.accounts.includes(suspense))
+    return book.accounts;
+  return [...book.accounts, suspense];
 }
 
 /** One posting to an account, with the balance after it. */

@@ -1,6 +1,7 @@
 import { faultsOfAccount } from '../book/book-faults.js';
 import { LARGEST_AMOUNT } from '../money/amount.js';
 import { amountTooLarge } from '../money/parse-amount.js';
+import { particularsOf } from '../shape/account.js';
 import { done, refused } from '../refusal/refusal.js';
 import { replaced, wanted } from './account-changes.js';
 import { type Change, noNotices } from './operation.js';
@@ -19,10 +20,9 @@ export const describeAccount: Change<'describe-account'> = {
     if (Math.abs(next.budget ?? 0) > LARGEST_AMOUNT)
       faults.push(amountTooLarge({ text: String(next.budget) }, 'budget'));
     if (faults.length > 0) return refused(...faults);
-    const { description, cashFlow, taxLine, taxCode, budget } = found.value;
     return done({
       book: replaced(book, next),
-      inverse: { kind, id, description, cashFlow, taxLine, taxCode, budget },
+      inverse: { kind, id, ...particularsOf(found.value) },
       notices: noNotices,
     });
   },

@@ -1,6 +1,6 @@
 import { readNumber } from '../numbering/account-number.js';
 import { activity } from './scheme.js';
-import { record } from './record.js';
+import { blankOf, record } from './record.js';
 import {
   amount,
   flag,
@@ -55,7 +55,14 @@ export const accountShape = record({
 
 export type Account = ValueOf<typeof accountShape>;
 
+/** An account of which nothing is said but what must be. */
+export const blankAccount = (id: string, name: string): Account =>
+  ({ id, name, ...blankOf(accountShape.fields) }) as Account;
+
 /** The fields of an account that say nothing of its place: changed together, undone together. */
 export const PARTICULARS = ['description', 'cashFlow', 'taxLine', 'taxCode', 'budget'] as const;
 
 export type Particulars = Pick<Account, (typeof PARTICULARS)[number]>;
+
+export const particularsOf = (account: Account): Particulars =>
+  Object.fromEntries(PARTICULARS.map((name) => [name, account[name]])) as Particulars;

@@ -76,6 +76,14 @@ function written(
   return json;
 }
 
+/** What a record holds where nothing is said, but for what must be said. */
+export const blankOf = <F extends Fields>(fields: F): Partial<All<F>> =>
+  Object.fromEntries(
+    Object.entries(fields as Record<string, Shape<unknown>>)
+      .filter(([, { usual }]) => usual !== undefined)
+      .map(([name, { usual }]) => [name, usual]),
+  ) as Partial<All<F>>;
+
 /** Some of the fields of a record, as it declares them. */
 export const picked = <F extends Fields, K extends keyof F>(
   fields: F,

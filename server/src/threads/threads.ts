@@ -14,7 +14,14 @@ const IDLE = 60_000;
 const thread = fileURLToPath(new URL('./thread.mjs', import.meta.url));
 
 const pool = (maxThreads: number): Piscina =>
-  new Piscina({ filename: thread, minThreads: 0, maxThreads, idleTimeout: IDLE });
+  new Piscina({
+    filename: thread,
+    minThreads: 0,
+    maxThreads,
+    idleTimeout: IDLE,
+    // A check makes much that lives shortly: with room for it, little of it is ever moved.
+    resourceLimits: { maxYoungGenerationSizeMb: 96 },
+  });
 
 /** Long work, done in other threads while requests are answered: checks in some, all else in one of its own. */
 @Injectable()

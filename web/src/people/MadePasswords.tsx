@@ -18,7 +18,7 @@ export function MadePasswords({ made, of }: MadePasswordsProps) {
   const save = () =>
     download(`${fileNameOf(of)}-passwords.csv`, 'text/csv', cellsToCsv([NAMES, ...rows]));
   return (
-    <div style={{ marginTop: 14 }}>
+    <div className="made-passwords">
       <p className="notice">
         {made.length === 1 ? 'This password is' : 'These passwords are'} shown only now. Pass{' '}
         {made.length === 1 ? 'it' : 'them'} on, or save {made.length === 1 ? 'it' : 'them'} first.

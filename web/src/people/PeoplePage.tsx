@@ -52,9 +52,13 @@ interface InstructorsProps {
 
 function Instructors({ list, onMade }: InstructorsProps) {
   const { modal } = App.useApp();
+  const queries = useQueryClient();
   const reset = useMutation({
     mutationFn: (id: string) => post<MadePassword>(`instructors/${id}/password`),
-    onSuccess: onMade,
+    onSuccess: (made) => {
+      onMade(made);
+      void queries.invalidateQueries({ queryKey: ['happened'] });
+    },
   });
   const askFirst = ({ id, name }: Instructor) =>
     modal.confirm({
@@ -105,6 +109,7 @@ function AddInstructor({ onMade }: { onMade(made: MadePassword): void }) {
       clearLogin();
       onMade(made);
       void queries.invalidateQueries({ queryKey: ['instructors'] });
+      void queries.invalidateQueries({ queryKey: ['happened'] });
     },
   });
   return (
@@ -112,7 +117,7 @@ function AddInstructor({ onMade }: { onMade(made: MadePassword): void }) {
       <h2>Add an instructor</h2>
       <p className="quiet">They have companies, exercises and classes of their own.</p>
       <div className="field">
-        <label htmlFor="instructor-name">Name, as students see it</label>
+        <label htmlFor="instructor-name">Their name</label>
         <Input
           id="instructor-name"
           value={name}
