@@ -3,6 +3,7 @@ import type { BookUse, Help, Me } from '@gleddo/contract';
 import { AUTHOR, type Rules } from '@gleddo/core';
 import { eq, or } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
+import { LRUCache } from 'lru-cache';
 import type { Database } from '../database/open-database.js';
 import { books, companies, exercises, rehearsals, tries } from '../database/schema/index.js';
 import { notFound } from '../http/problem.js';
@@ -23,6 +24,9 @@ export interface Rights {
 }
 
 type Own = Omit<Rights, 'revision' | 'use' | 'isTry'>;
+
+/** How long rights are taken to be what they were, in milliseconds. */
+const LATELY = 10_000;
 
 const ALL_HELP: Help = { types: true, totals: true, bands: true, asksSides: false };
 
@@ -48,10 +52,27 @@ const RULES_OF_TRY = {
 /** Who may see and change which book. What is not named here is nobody's. */
 @Injectable()
 export class BookAccess {
+  private readonly known = new LRUCache<string, Rights>({ max: 5000, ttl: LATELY });
+
   constructor(@Inject(DATABASE) private readonly db: Database) {}
+
+  /**
+   * The rights that a person had on a book a moment ago: for who changes it again and again. What they rest on is
+   * looked at once more where the change is written; what they refuse is asked for anew.
+   */
+  async lately(bookId: string, me: Me): Promise<Rights> {
+    const known = this.known.get(`${me.id} ${bookId}`);
+    return known?.mayChange ? known : this.rightsOf(bookId, me);
+  }
 
   /** The rights of a person on a book, and its revision; somebody else's book is not found. */
   async rightsOf(bookId: string, me: Me): Promise<Rights> {
+    const rights = await this.ask(bookId, me);
+    this.known.set(`${me.id} ${bookId}`, rights);
+    return rights;
+  }
+
+  private async ask(bookId: string, me: Me): Promise<Rights> {
     const row = await this.rowOf(bookId);
     const own = row && (me.role === 'instructor' ? instructor(row, me) : student(row, me));
     if (!row || !own) throw notFound('This book');

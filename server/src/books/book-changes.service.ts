@@ -9,7 +9,7 @@ import { DATABASE } from '../http/tokens.js';
 import { change, type ChangedBook } from '../threads/changing.js';
 import type { Sent } from '../threads/prepared-book.js';
 import { Threads } from '../threads/threads.js';
-import { BookAccess, type Rights } from './book-access.js';
+import { BookAccess } from './book-access.js';
 import { KeptBooks, LARGE_TEXT, type KeptBook } from './kept-books.js';
 
 /** What came of a change: the newest revision, and the newest text where others changed the book meanwhile. */
@@ -60,20 +60,27 @@ export class BookChangesService {
     if (!operations.ok) throw refusedBy(operations.refusals);
     const operation = one(operations.value);
     for (let attempt = 0; attempt < MOST_ATTEMPTS; attempt++) {
-      const rights = await this.access.rightsOf(id, me);
+      const isFirst = attempt === 0;
+      const rights = await (isFirst ? this.access.lately(id, me) : this.access.rightsOf(id, me));
       if (!rights.mayChange) throw refuse('book.fixed', rights.why);
       const work = { id, byId: me.id, token: request.token, operation, rules: rights.rules };
-      const changed = await this.once(work, rights, request.revision);
+      const before = isFirst ? await this.kept.lately(id) : await this.kept.at(id, rights.revision);
+      const changed = await this.once(work, before, rights.isTry, request.revision);
       if (changed) return changed;
     }
     throw refuse('book.busy', 'Too many people change this book at once. Try again in a moment.');
   }
 
   /** Null when somebody else was quicker between reading and writing. */
-  private async once(work: Work, rights: Rights, based: number): Promise<Changed | null> {
-    const before = await this.kept.at(work.id, rights.revision);
+  private async once(
+    work: Work,
+    before: KeptBook,
+    isTry: boolean,
+    based: number,
+  ): Promise<Changed | null> {
     const { sent, book } = await this.applied(before, work);
     if (!sent.ok) {
+      if (!(await this.kept.isNewest(work.id, before))) return null;
       const done = await this.doneBefore(work);
       if (done) return done;
       throw refusedBy(sent.refusals);
@@ -85,7 +92,7 @@ export class BookChangesService {
       isJudged: true,
     };
     try {
-      if (!(await this.write(work, rights.isTry, before.revision, sent.value))) return null;
+      if (!(await this.write(work, isTry, before.revision, sent.value))) return null;
     } catch (error) {
       const done = isUniqueViolation(error) ? await this.doneBefore(work) : null;
       if (done) return done;

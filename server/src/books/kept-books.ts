@@ -69,6 +69,16 @@ export class KeptBooks {
     return this.remember(id, { ...row, book: null, isJudged: false });
   }
 
+  /** The text as it was known here last: the newest, unless another server has changed it since. */
+  async lately(id: string): Promise<KeptBook> {
+    return this.known.get(id) ?? this.at(id);
+  }
+
+  /** Whether a text is still that of the newest revision. */
+  async isNewest(id: string, { revision }: KeptBook): Promise<boolean> {
+    return (await this.at(id)).revision === revision;
+  }
+
   remember(id: string, kept: KeptBook): KeptBook {
     const known = this.known.get(id);
     if (!known || known.revision <= kept.revision) this.known.set(id, kept);
