@@ -2,21 +2,23 @@ import { asked, atOnce, classAt, startServer, tell, whileChecking } from './peop
 
 const SIZES = [30, 100, 300];
 
-async function idle({ ruth }) {
+/** What one who only looks asks for: the list of their exercises. */
+const look = ({ address, cookie }) => asked(address, cookie, 'GET', 'my-exercises');
+
+async function idle({ people: [person] }) {
   const times = [];
-  for (let i = 0; i < 60; i++) times.push((await ruth('GET', 'me')).took);
+  for (let i = 0; i < 60; i++) times.push((await look(person)).took);
   return times.sort((a, b) => a - b)[30];
 }
 
 /** What somebody asks who means harm: how long one who only looks waits meanwhile, against an idle server. */
 async function besideHarm({ ruth, people }, harm) {
   const [person] = people;
-  const look = () => asked(person.address, person.cookie, 'GET', 'me');
   let busy = true;
   const asking = harm(ruth).finally(() => (busy = false));
   let longest = 0;
   while (busy) {
-    longest = Math.max(longest, (await look()).took);
+    longest = Math.max(longest, (await look(person)).took);
     await new Promise((resolve) => setTimeout(resolve, 5));
   }
   await asking;

@@ -12,7 +12,7 @@ import {
   type Book,
 } from '@gleddo/core';
 import { bookOf, workOn } from './books.js';
-import { median, report } from './measure.js';
+import { beside, median, report } from './measure.js';
 
 const PERIOD = { from: '2027-01-01', to: '2027-12-31' };
 const TRIES = 1000;
@@ -31,13 +31,15 @@ function reading(): void {
     [2000, 5000],
   ] as const) {
     const text = writeBook(bookOf(accounts, entries));
-    const parsing = median(() => JSON.parse(text) as unknown);
     const name = `a book read and validated (${accounts} accounts, ${entries} entries)`;
-    report(
-      name,
-      median(() => read(text)),
-      parsing,
+    const runs = entries > 1000 ? 40 : 300;
+    const { parsing, took } = beside(
+      () => JSON.parse(text) as unknown,
+      () => read(text),
+      runs,
+      runs,
     );
+    report(name, took, parsing);
   }
 }
 
@@ -47,9 +49,10 @@ function oneTry(): void {
   const start = bookOf(0, 0);
   const works = Array.from({ length: 20 }, (_, i) => writeBook(workOn(book, i + 1)));
   let next = 0;
-  const text = () => works[next++ % works.length] ?? '';
-  const parsing = median(() => JSON.parse(text()) as unknown, 40, 20);
-  const took = median(() => checkWork(key, read(text()), { start }), 40, 40);
+  const { parsing, took } = beside(
+    () => JSON.parse(works[next % works.length] ?? '') as unknown,
+    () => checkWork(key, read(works[next++ % works.length] ?? ''), { start }),
+  );
   report('one try from text to result (150 accounts, 500 entries)', took, parsing);
 }
 

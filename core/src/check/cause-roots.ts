@@ -27,11 +27,11 @@ export function answerFor(marking: Marking, cause: Cause): Answer {
 
 /** Roots of the results named; accepted when they exist and all are met. */
 function answer(marking: Marking, refs: readonly string[]): Answer {
+  const roots = marking.rootsOf(...refs);
+  if (roots.length > 0) return { roots, accepted: false };
   const found = refs.map((ref) => marking.result(ref)).filter((result) => result !== null);
-  return {
-    roots: marking.rootsOf(...refs),
-    accepted: found.length > 0 && found.every((result) => result.outcome === 'met'),
-  };
+  const accepted = found.length > 0 && found.every((result) => result.outcome === 'met');
+  return { roots, accepted };
 }
 
 function pairRefs(marking: Marking, keyAccount: string, checks: readonly string[]): string[] {

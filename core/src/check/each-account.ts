@@ -29,7 +29,8 @@ export function eachAccount(
   for (const { seen, subject, isThere } of lookedAt(marking)) {
     const judged = judge(seen);
     if (!judged) continue;
-    if (judged.outcome === 'met' && isThere) found.push({ subject, ...judged });
+    if (judged.outcome === 'met' && isThere)
+      found.push({ subject, outcome: 'met', facts: judged.facts });
     else found.push(followed(marking, after, { seen, subject, isThere }, judged));
   }
   return found;

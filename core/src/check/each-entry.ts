@@ -44,7 +44,11 @@ export function eachEntry(
     const facts = () => entryFacts(marking, entry);
     return { subject: aboutEntry(entry.id), outcome: 'cannot-judge', facts };
   });
-  for (const { entry, pair, subject } of lookedAt(marking)) {
+  for (const { entry, pair, subject, plainly } of lookedAt(marking)) {
+    if (plainly) {
+      found.push(plainly);
+      continue;
+    }
     const verdict = judge(entry, pair);
     const facts = () => ({ ...entryFacts(marking, entry), ...verdict.facts?.() });
     const { outcome } = verdict;
@@ -62,7 +66,17 @@ interface LookedAt {
   readonly entry: Entry;
   readonly pair: EntryPair | null;
   readonly subject: Subject;
+  /** That it is met, where one entry says the same on the same day: then every check of it is. */
+  readonly plainly: Finding | null;
 }
+
+const isPlain = (marking: Marking, entry: Entry, pair: EntryPair | null): boolean =>
+  pair !== null &&
+  pair.agrees &&
+  pair.works.length === 1 &&
+  pair.keys.length === 1 &&
+  pair.works[0]?.entry.date === entry.date &&
+  marking.key.acceptsEntries.length === 0;
 
 const lists = new WeakMap<Marking, readonly LookedAt[]>();
 
@@ -74,8 +88,12 @@ function lookedAt(marking: Marking): readonly LookedAt[] {
   for (const entry of marking.judgedEntries) {
     const found = marking.entryPairOf(entry.id);
     const pair = found !== null && found.works.length > 0 ? found : null;
-    if (pair || isRequired(marking, entry.id))
-      list.push({ entry, pair, subject: aboutEntry(entry.id) });
+    if (!pair && !isRequired(marking, entry.id)) continue;
+    const subject = aboutEntry(entry.id);
+    const plainly: Finding | null = isPlain(marking, entry, pair)
+      ? { subject, outcome: 'met', facts: () => entryFacts(marking, entry) }
+      : null;
+    list.push({ entry, pair, subject, plainly });
   }
   lists.set(marking, list);
   return list;

@@ -52,6 +52,7 @@ export class Marking {
   private readonly entryPairOfKey = new Map<string, EntryPair>();
   /** Entries that only the work has, alone or undoing each other. */
   private readonly ownPairs = new Map<string, EntryPair>();
+  private latest: { check: Check | null; points: number } = { check: null, points: 0 };
   private readonly given: Given;
   private readonly hasOwnPoints: boolean;
   private judged: readonly Entry[] | null = null;
@@ -110,13 +111,20 @@ export class Marking {
 
   /** The points a check has for a subject; 0 leaves it out. What was given at the start earns nothing. */
   pointsFor(check: Check, { kind, id }: Subject): number {
-    const { points } = this.key;
-    const own = this.hasOwnPoints ? points[`${check.id}:${id}`] : undefined;
-    if (own !== undefined) return own;
+    if (this.hasOwnPoints) {
+      const own = this.key.points[`${check.id}:${id}`];
+      if (own !== undefined) return own;
+    }
     const isGiven =
       (kind === 'account' && this.given.accounts.has(id)) ||
       (kind === 'entry' && this.given.entries.has(id));
-    return isGiven ? 0 : (points[check.id] ?? check.points);
+    return isGiven ? 0 : this.usualPoints(check);
+  }
+
+  private usualPoints(check: Check): number {
+    if (check !== this.latest.check)
+      this.latest = { check, points: this.key.points[check.id] ?? check.points };
+    return this.latest.points;
   }
 
   resultOf(check: string, id: string): CheckResult | null {

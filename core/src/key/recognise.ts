@@ -48,15 +48,10 @@ export function recognise(
   const accepted = new Map(key.accepts.map((each) => [each.account, each]));
   const acceptedOf = (traits: Traits) =>
     accepted.get(traits.account.id) ?? acceptedFor(key, traits.account.id);
-  const take = (k: number, w: number, found: Evidence) => {
+  const take = (k: number, w: number, found: () => Evidence) => {
     keys.free.delete(k);
     works.free.delete(w);
-    pairs.push({
-      keys: [at(keys, k).account],
-      works: [at(works, w).account],
-      confidence: confidenceOf(found),
-      reasons: found.reasons,
-    });
+    pairs.push(new FoundPair([at(keys, k).account], [at(works, w).account], found));
   };
   joinByHand(keys, works, byHand, take);
   joinSettled(keys, works, accepted, take);
@@ -65,16 +60,39 @@ export function recognise(
   return indexed(joinDetails(keys, works, pairs, acceptedOf));
 }
 
+/** A pair whose reasons are told only when somebody asks for them. */
+class FoundPair implements Pair {
+  private made: Evidence | null = null;
+
+  constructor(
+    readonly keys: readonly Account[],
+    readonly works: readonly Account[],
+    private readonly find: () => Evidence,
+  ) {}
+
+  private get evidence(): Evidence {
+    return (this.made ??= this.find());
+  }
+
+  get confidence(): number {
+    return confidenceOf(this.evidence);
+  }
+
+  get reasons(): readonly string[] {
+    return this.evidence.reasons;
+  }
+}
+
 const at = (side: Side, i: number): Traits => side.traits[i] as Traits;
 
-type Take = (key: number, work: number, found: Evidence) => void;
+type Take = (key: number, work: number, found: () => Evidence) => void;
 
 function joinByHand(keys: Side, works: Side, byHand: readonly HandPair[], take: Take): void {
   for (const { key, work } of byHand) {
     const k = keys.traits.findIndex((each) => each.account.id === key);
     const w = works.traits.findIndex((each) => each.account.id === work);
     if (k >= 0 && w >= 0 && keys.free.has(k) && works.free.has(w))
-      take(k, w, { worth: 1, possible: 1, reasons: ['joined by hand'] });
+      take(k, w, () => ({ worth: 1, possible: 1, reasons: ['joined by hand'] }));
   }
 }
 
@@ -111,7 +129,7 @@ function joinSettled(
       one.turnover === other.turnover;
     if (sameNumber || (sameFigures && one.type === other.type)) {
       const also = accepted.get(one.account.id);
-      take(k, w, evidence(one, other, also?.names ?? [], also?.types ?? []));
+      take(k, w, () => evidence(one, other, also?.names ?? [], also?.types ?? []));
     }
   }
 }
@@ -132,7 +150,8 @@ function assignRest(
       if (found.worth >= ENOUGH) edges.push({ row, column, worth: found.worth, found });
     }
   }
-  for (const edge of bestAssignment(edges) as typeof edges) take(edge.row, edge.column, edge.found);
+  for (const edge of bestAssignment(edges) as typeof edges)
+    take(edge.row, edge.column, () => edge.found);
 }
 
 const DETAIL_CONFIDENCE = 0.8;
@@ -154,9 +173,13 @@ function joinDetails(
     const work = workOf.get(pair.works[0]?.id ?? '');
     if (!key || !work || key.closing === work.closing || !acceptedOf(key).several) return pair;
     const below = details(works, work, key.closing - work.closing);
-    if (below.length > 0) return { ...pair, works: [work.account, ...below] };
+    const { confidence, reasons } = pair;
+    if (below.length > 0)
+      return { keys: pair.keys, works: [work.account, ...below], confidence, reasons };
     const above = details(keys, key, work.closing - key.closing);
-    return above.length > 0 ? { ...pair, keys: [key.account, ...above] } : pair;
+    return above.length > 0
+      ? { keys: [key.account, ...above], works: pair.works, confidence, reasons }
+      : pair;
   });
   return [...joined, ...sameTypeDetails(keys, works, acceptedOf)];
 }
