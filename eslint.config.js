@@ -58,6 +58,7 @@ export default tseslint.config(
     languageOptions: {
       globals: {
         process: 'readonly',
+        Buffer: 'readonly',
         console: 'readonly',
         module: 'writable',
         fetch: 'readonly',

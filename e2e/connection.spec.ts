@@ -1,39 +1,9 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
+import { OwnServer } from './own-server.js';
 
-const PORT = 3219;
-const ADDRESS = `http://localhost:${PORT}`;
-const root = join(import.meta.dirname, '..');
-const data = mkdtempSync(join(tmpdir(), 'gleddo-kill-'));
-
-let server: ChildProcess;
-
-async function start(): Promise<void> {
-  server = spawn(process.execPath, ['server/dist/main.mjs'], {
-    cwd: root,
-    env: { ...process.env, GLEDDO_DATA: data, GLEDDO_PORT: String(PORT), GLEDDO_DEMO: '0' },
-  });
-  await new Promise<void>((resolve) =>
-    server.stdout?.on('data', (said: Buffer) => {
-      if (said.toString().includes('Gleddo is at')) resolve();
-    }),
-  );
-}
-
-const kill = () =>
-  new Promise<void>((resolve) => {
-    server.once('exit', () => resolve());
-    server.kill('SIGKILL');
-  });
-
-test.beforeAll(start);
-test.afterAll(async () => {
-  await kill();
-  rmSync(data, { recursive: true, force: true });
-});
+const server = new OwnServer(3219, false);
+test.beforeAll(() => server.start());
+test.afterAll(() => server.throwAway());
 
 const line = (page: Page) =>
   page.getByRole('textbox', { name: 'New account in Current assets', exact: true });
@@ -48,7 +18,7 @@ test('the first visitor becomes the instructor; a kill of the server in the midd
   page,
 }) => {
   test.setTimeout(120_000);
-  await page.goto(ADDRESS);
+  await page.goto(server.address);
   await expect(page.getByText('You are the first instructor.')).toBeVisible();
   await page.getByLabel('Your name').fill('Ada Quince');
   await page.getByLabel('Name to sign in with').fill('ada');
@@ -63,11 +33,11 @@ test('the first visitor becomes the instructor; a kill of the server in the midd
   await line(page).click();
   await add(page, 'Bank');
   await expect(page.locator('.saved')).toHaveText('Saved');
-  await kill();
+  await server.end('SIGKILL');
   await add(page, 'Till');
   await expect(page.locator('.saved')).toHaveText('Kept here; waiting for the server');
   await add(page, 'Deposits paid');
-  await start();
+  await server.start();
   await expect(page.locator('.saved')).toHaveText('Saved', { timeout: 20_000 });
   await page.reload();
   for (const name of ['Bank', 'Till', 'Deposits paid'])
@@ -78,7 +48,7 @@ test('of two tabs, the later one takes the newer book over and says why somethin
   page,
   context,
 }) => {
-  await page.goto(ADDRESS);
+  await page.goto(server.address);
   await page.getByLabel('Name you sign in with').fill('ada');
   await page.getByLabel('Password', { exact: true }).fill('a long enough one');
   await page.getByRole('button', { name: 'Sign in' }).click();

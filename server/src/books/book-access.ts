@@ -4,10 +4,10 @@ import { AUTHOR, type Rules } from '@gleddo/core';
 import { eq, or } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
 import { LRUCache } from 'lru-cache';
-import type { Database } from '../database/open-database.js';
+import type { Database, Engine } from '../database/open-database.js';
 import { books, companies, exercises, rehearsals, tries } from '../database/schema/index.js';
 import { notFound } from '../http/problem.js';
-import { DATABASE } from '../http/tokens.js';
+import { DATABASE, ENGINE } from '../http/tokens.js';
 
 export interface Rights {
   readonly revision: number;
@@ -25,8 +25,8 @@ export interface Rights {
 
 type Own = Omit<Rights, 'revision' | 'use' | 'isTry'>;
 
-/** How long rights are taken to be what they were, in milliseconds. */
-const LATELY = 10_000;
+/** How long rights are taken to be what they were, in milliseconds: where others may change them, not as long. */
+const LATELY: Readonly<Record<Engine, number>> = { embedded: 120_000, shared: 10_000 };
 
 const ALL_HELP: Help = { types: true, totals: true, bands: true, asksSides: false };
 
@@ -52,9 +52,19 @@ const RULES_OF_TRY = {
 /** Who may see and change which book. What is not named here is nobody's. */
 @Injectable()
 export class BookAccess {
-  private readonly known = new LRUCache<string, Rights>({ max: 5000, ttl: LATELY });
+  private readonly known: LRUCache<string, Rights>;
 
-  constructor(@Inject(DATABASE) private readonly db: Database) {}
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    @Inject(ENGINE) engine: Engine,
+  ) {
+    this.known = new LRUCache({ max: 5000, ttl: LATELY[engine] });
+  }
+
+  /** To be called when the rules of an exercise have changed: rights are asked for anew. */
+  forget(): void {
+    this.known.clear();
+  }
 
   /**
    * The rights that a person had on a book a moment ago: for who changes it again and again. What they rest on is

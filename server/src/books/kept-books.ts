@@ -48,12 +48,26 @@ export class KeptBooks {
     return id;
   }
 
-  /** A copy of a book as it stands: its text is taken over unread. */
-  async copy(of: string, use: BookUse, db: Queries = this.db): Promise<string> {
-    const [row] = await db.select().from(books).where(eq(books.id, of));
-    if (!row) throw notFound('This book');
-    const { name, trade, state: text, accounts, entries } = row;
-    return this.keep({ name, trade, text, accounts, entries }, use, db);
+  /** A copy of a book as it stands; what is known of the one is known of the other. */
+  async copy({ text, book }: KeptBook, use: BookUse, db: Queries = this.db): Promise<string> {
+    const read = this.bookOf({ revision: 0, text, book, isJudged: true });
+    const { name, trade } = read.company;
+    const { length: accounts } = read.accounts;
+    const ready = { text, name, trade, accounts, entries: read.entries.length };
+    const id = await this.keep(ready, use, db);
+    this.remember(id, { revision: 0, text, book: read, isJudged: true });
+    return id;
+  }
+
+  /** The newest text of a book, known already where nobody has changed it since. */
+  async newest(id: string): Promise<KeptBook> {
+    const [row] = await this.db
+      .select({ revision: books.revision })
+      .from(books)
+      .where(eq(books.id, id));
+    const kept = await this.at(id, row?.revision);
+    this.bookOf(kept);
+    return kept;
   }
 
   /** The text of a book at the revision it is known to be at, or at the newest. */
@@ -86,11 +100,7 @@ export class KeptBooks {
   }
 
   async read(id: string): Promise<Book> {
-    const [row] = await this.db
-      .select({ revision: books.revision })
-      .from(books)
-      .where(eq(books.id, id));
-    return this.bookOf(await this.at(id, row?.revision));
+    return this.bookOf(await this.newest(id));
   }
 
   /** The book of a kept text; refused, with what to do, when it can't be read. */

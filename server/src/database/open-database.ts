@@ -136,11 +136,18 @@ function openFolder(folder: string): Promise<PGlite> {
   });
 }
 
-/** Lets other work of the process have its turn between queries, which otherwise run one behind the other. */
+/**
+ * Lets other work of the process have its turn after each query: else all that wait run one behind the other, and
+ * meanwhile nobody is heard, least of all who is only just connecting. What a query answers is told at once.
+ */
 function yieldBetweenQueries(client: PGlite): void {
   const inner = client._runExclusiveTransaction.bind(client);
-  client._runExclusiveTransaction = async <T>(fn: () => Promise<T>): Promise<T> => {
-    await new Promise(setImmediate);
-    return inner(fn);
-  };
+  client._runExclusiveTransaction = <T>(fn: () => Promise<T>): Promise<T> =>
+    new Promise<T>((resolve, reject) => {
+      const turn = async () => {
+        await fn().then(resolve, reject);
+        await new Promise(setImmediate);
+      };
+      inner(turn).catch(reject);
+    });
 }

@@ -18,6 +18,7 @@ import {
 } from '@gleddo/core';
 import { and, count, desc, eq, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
+import { BookAccess } from '../books/book-access.js';
 import { KeptBooks } from '../books/kept-books.js';
 import { CompaniesService } from '../companies/companies.service.js';
 import type { Database } from '../database/open-database.js';
@@ -36,6 +37,7 @@ export class ExercisesService {
     private readonly books: KeptBooks,
     private readonly companies: CompaniesService,
     private readonly handOuts: HandOutsService,
+    private readonly access: BookAccess,
   ) {}
 
   async list(me: Me): Promise<ExerciseSummary[]> {
@@ -148,6 +150,7 @@ export class ExercisesService {
         ...(keyRules === undefined ? {} : { keyRules: JSON.stringify(keyRules) }),
       })
       .where(eq(exercises.id, id));
+    this.access.forget();
     return this.open(me, id);
   }
 

@@ -35,8 +35,9 @@ export class RehearsalsService {
   /** Begins, or begins again, from the starting point as it stands today. */
   async begin(me: Me, exerciseId: string): Promise<Rehearsal> {
     const exercise = await this.exercises.rowOf(me, exerciseId);
+    const start = await this.books.newest(exercise.startBookId);
     await this.db.transaction(async (tx) => {
-      const bookId = await this.books.copy(exercise.startBookId, 'try', tx);
+      const bookId = await this.books.copy(start, 'try', tx);
       const begun = { bookId, begunAt: new Date() };
       await tx
         .insert(rehearsals)

@@ -78,17 +78,21 @@ export class TriesService {
   /** Begins the one try, from a copy of the starting point; begun already, it is simply opened. */
   async begin(me: Me, exerciseId: string): Promise<MyTryDetail> {
     const { exercise, work } = await this.find(me, exerciseId);
-    if (!work)
-      await this.db.transaction(async (tx) => {
-        const bookId = await this.books.copy(exercise.startBookId, 'try', tx);
-        const [begun] = await tx
-          .insert(tries)
-          .values({ id: nanoid(), exerciseId, personId: me.id, bookId })
-          .onConflictDoNothing()
-          .returning({ id: tries.id });
-        if (!begun) await tx.delete(books).where(eq(books.id, bookId));
-      });
+    if (!work) await this.copyStart(me, exercise);
     return this.open(me, exerciseId);
+  }
+
+  private async copyStart(me: Me, exercise: Exercise): Promise<void> {
+    const start = await this.books.newest(exercise.startBookId);
+    await this.db.transaction(async (tx) => {
+      const bookId = await this.books.copy(start, 'try', tx);
+      const [begun] = await tx
+        .insert(tries)
+        .values({ id: nanoid(), exerciseId: exercise.id, personId: me.id, bookId })
+        .onConflictDoNothing()
+        .returning({ id: tries.id });
+      if (!begun) await tx.delete(books).where(eq(books.id, bookId));
+    });
   }
 
   /** What is not right yet, while the exercise allows to ask; never what would be right. */

@@ -1,0 +1,151 @@
+import { join } from 'node:path';
+import { PGlite } from '@electric-sql/pglite';
+import { expect, test, type Page } from '@playwright/test';
+import { OwnServer } from './own-server.js';
+import { choose } from './people.js';
+
+const server = new OwnServer(3223, true);
+test.beforeAll(async () => {
+  test.setTimeout(180_000);
+  await server.start();
+});
+test.afterAll(() => server.throwAway());
+
+async function comeIn(page: Page, name: string): Promise<void> {
+  await page.goto(server.address);
+  await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+  await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
+}
+
+async function signIn(page: Page, login: string, password: string): Promise<void> {
+  await page.goto(server.address);
+  await page.getByLabel('Name you sign in with').fill(login);
+  await page.getByLabel('Password', { exact: true }).fill(password);
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+}
+
+test('an exercise goes to a second class beside the first; taking it back asks, and takes nobody’s work', async ({
+  page,
+}) => {
+  await comeIn(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'Class groups' }).click();
+  await page.getByLabel('Name of the new class group').fill('   ');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByRole('alert')).toHaveText(
+    'Give the class group a name of 1 to 120 characters.',
+  );
+  await page.getByLabel('Name of the new class group').fill('Evening class');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByRole('link', { name: /Evening class/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Exercises', exact: true }).click();
+  await page.getByRole('link', { name: /Where does it stand/ }).click();
+  await page.getByRole('link', { name: 'Hand out', exact: true }).click();
+  const first = page.getByRole('row', { name: /Bookkeeping, spring term/ });
+  await expect(first).toContainText('11');
+  await page.getByRole('combobox', { name: 'Class group' }).click();
+  await choose(page, /^Evening class/);
+  await page.getByRole('button', { name: 'Hand out to this one, too' }).click();
+  const second = page.getByRole('row', { name: /Evening class/ });
+  await expect(second).toBeVisible();
+  await expect(first).toContainText('11');
+  await first.getByRole('button', { name: 'Take back' }).click();
+  await expect(page.getByText(/^11 students of the class have begun/)).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+  await second.getByRole('button', { name: 'Take back' }).click();
+  await expect(page.getByText(/^Nobody of the class has begun/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(second).toHaveCount(0);
+  await expect(first).toBeVisible();
+});
+
+test('a forgotten password is set anew, and changed by who it belongs to', async ({
+  page,
+  browser,
+}) => {
+  await comeIn(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'Class groups' }).click();
+  await page.getByRole('link', { name: /Bookkeeping/ }).click();
+  await page.getByRole('button', { name: 'New password: Greta Pohl' }).click();
+  await page.getByRole('button', { name: 'Set a new one' }).click();
+  const made = await page.locator('code').innerText();
+  const greta = await browser.newPage();
+  await signIn(greta, 'greta.pohl', made);
+  await greta.getByRole('button', { name: /^Greta Pohl/ }).click();
+  await greta.getByText('Change my password').click();
+  await greta.getByLabel('The password you have now').fill('guess');
+  await greta.getByLabel(/^The new one/).fill('kept to herself');
+  await greta.getByRole('button', { name: 'Change it' }).click();
+  await expect(greta.getByRole('alert')).toHaveText('This is not the password that you have now.');
+  await greta.getByLabel('The password you have now').fill(made);
+  await greta.getByRole('button', { name: 'Change it' }).click();
+  await expect(greta.getByRole('status')).toContainText('Changed.');
+  const again = await browser.newPage();
+  await signIn(again, ' GRETA.POHL ', 'kept to herself');
+  await expect(again.getByRole('heading', { name: 'My exercises' })).toBeVisible();
+});
+
+test('the first instructor adds another, who has companies and classes of their own', async ({
+  page,
+  browser,
+}) => {
+  await comeIn(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'People' }).click();
+  await page.getByLabel('Their name').fill('Tom Reed');
+  await page.getByLabel('Name to sign in with').fill('tom.reed');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  const password = await page.locator('code').innerText();
+  await expect(page.getByRole('row', { name: /Tom Reed/ }).first()).toBeVisible();
+  await expect(page.getByText('Ruth Marsh made an instructor of Tom Reed')).toBeVisible();
+  const tom = await browser.newPage();
+  await signIn(tom, 'tom.reed', password);
+  await expect(tom.getByRole('heading', { name: 'Companies' })).toBeVisible();
+  await expect(tom.getByText('Tern Island')).toHaveCount(0);
+  await expect(tom.getByRole('link', { name: 'People' })).toHaveCount(0);
+});
+
+test('a check while working is asked for as often as the exercise allows, and what is left is shown', async ({
+  page,
+  browser,
+}) => {
+  await comeIn(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'Exercises', exact: true }).click();
+  await page.getByRole('link', { name: /Quarter-end/ }).click();
+  await page.getByRole('link', { name: 'Checks' }).click();
+  await page.getByText('Checking while working').click();
+  await page.getByLabel(/^At most/).fill('1');
+  await page.getByRole('button', { name: 'Keep the checks' }).click();
+  await expect(page.getByRole('button', { name: 'Keep the checks' })).toBeDisabled();
+  const vera = await browser.newPage();
+  await comeIn(vera, 'Vera Quill');
+  await vera.getByRole('link', { name: /Quarter-end/ }).click();
+  await vera.getByRole('button', { name: 'Check so far (1 left)' }).click();
+  await expect(vera.getByText('You have asked once, as often as you may.')).toBeVisible();
+  await vera.getByRole('button', { name: 'Go on working' }).click();
+  await expect(vera.getByRole('button', { name: 'Check so far (0 left)' })).toBeDisabled();
+});
+
+test('a book that can’t be read any more is told so, and set back to before its last change', async ({
+  page,
+}) => {
+  await comeIn(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: /Pollard Row/ }).click();
+  const row = page.locator('.row.account').filter({ hasText: 'Gift vouchers sold' });
+  await row.click();
+  const name = page.getByLabel('Name of the account');
+  for (const next of ['Vouchers', 'Vouchers sold']) {
+    await name.fill(next);
+    await name.press('Enter');
+    await expect(page.locator('.saved')).toHaveText('Saved');
+  }
+  await server.end('SIGTERM');
+  const database = await PGlite.create(join(server.data, 'database'));
+  await database.query(
+    "update books set state = '{}' where name like 'Pollard%' and use = 'company'",
+  );
+  await database.close();
+  await server.start();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'This book can’t be opened' })).toBeVisible();
+  await page.getByRole('button', { name: 'Set back to before it' }).first().click();
+  await expect(page.locator('.row.account').filter({ hasText: /Vouchers$/ })).toBeVisible();
+});
