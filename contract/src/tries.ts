@@ -129,6 +129,8 @@ export class AcceptRequest {
 
 export interface ClassRow {
   readonly tryId: string | null;
+  /** The student's book, to be looked at; null before they begin. */
+  readonly bookId: string | null;
   readonly student: string;
   readonly login: string;
   /** The day of handing in; null before. */

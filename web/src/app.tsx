@@ -20,6 +20,7 @@ const PeoplePage = lazy(() => import('./people/PeoplePage'));
 const PasswordPage = lazy(() => import('./people/PasswordPage'));
 const ResultsPage = lazy(() => import('./results/ResultsPage'));
 const ClassResultsPage = lazy(() => import('./results/ClassResultsPage'));
+const WorkBookPage = lazy(() => import('./results/WorkBookPage'));
 const MarkedWorkPage = lazy(() => import('./results/MarkedWorkPage'));
 const MyExercisesPage = lazy(() => import('./student/MyExercisesPage'));
 const MyTryPage = lazy(() => import('./student/MyTryPage'));
@@ -77,6 +78,7 @@ function InstructorRoutes({ me }: { me: Me }) {
       <Route path="/results" element={<ResultsPage />} />
       <Route path="/results/:id" element={<ClassResultsPage />} />
       <Route path="/marking/:tryId" element={<MarkedWorkPage />} />
+      <Route path="/results/:id/book/:bookId/:part" element={<WorkBookPage />} />
       <Route path="/password" element={<PasswordPage />} />
       {me.isHead && <Route path="/people" element={<PeoplePage />} />}
       <Route path="*" element={<Navigate to="/companies" replace />} />

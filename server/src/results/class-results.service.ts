@@ -152,6 +152,7 @@ function rowOf(student: Student, work: TryRow | null, runs: ReadonlyMap<string, 
   const isIn = work !== null && work.state !== 'working';
   return {
     tryId: work?.id ?? null,
+    bookId: work?.bookId ?? null,
     student: student.name,
     login: student.login,
     handedInOn: work?.handedInAt?.toISOString().slice(0, 10) ?? null,

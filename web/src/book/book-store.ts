@@ -9,6 +9,7 @@ import {
   type Refusal,
   type Rules,
 } from '@gleddo/core';
+import { nanoid } from 'nanoid';
 import { get, post, Problem } from '../api/client';
 import { PendingChanges, type Pending } from './pending-changes';
 import { readHistory } from './read-history';
@@ -133,7 +134,7 @@ export class BookStore {
   private perform(operation: Operation) {
     const applied = apply(this.state.book, operation, this.rules);
     if (!applied.ok) return applied;
-    const change = { token: crypto.randomUUID(), operation };
+    const change = { token: nanoid(), operation };
     this.pending.push(change);
     this.kept.keep(change);
     this.state = { ...this.state, book: applied.value.book, said: [] };

@@ -9,6 +9,7 @@ import {
   type Entry,
   type EntryKind,
 } from '@gleddo/core';
+import { nanoid } from 'nanoid';
 
 /** An entry as it is being typed: text in each field. */
 export interface EntryDraft {
@@ -127,7 +128,7 @@ export function entryFrom(draft: EntryDraft, read: ReadDraft): Entry | string {
     return line.account === '' || amount === null ? [] : [{ account: line.account, amount }];
   });
   return {
-    id: draft.id ?? `e-${crypto.randomUUID().slice(0, 12)}`,
+    id: draft.id ?? `e-${nanoid(12)}`,
     date: draft.date,
     kind: draft.kind,
     reference: draft.reference.trim(),

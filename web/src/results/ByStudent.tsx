@@ -4,6 +4,9 @@ import { MarksChart } from './MarksChart';
 import { TableHead } from '../figures/TableHead';
 import { isMarked, stateSays } from './work-states';
 
+const bookAddress = ({ exerciseId }: ClassResults, { bookId }: ClassRow): string =>
+  `/results/${exerciseId}/book/${bookId}/chart`;
+
 const missedBy = (row: ClassRow): number =>
   Object.values(row.cells).filter((outcome) => outcome === 'not-met').length;
 
@@ -27,6 +30,11 @@ export function ByStudent({ results }: { results: ClassResults }) {
                 <td className={row.checked === 'failed' ? 'is-missed' : 'quiet'}>
                   {stateSays(row)}
                   {row.checkFault && <span className="fault-says">{row.checkFault}</span>}
+                  {row.bookId !== null && !isMarked(row) && (
+                    <Link className="look-at" to={bookAddress(results, row)}>
+                      Look at the book
+                    </Link>
+                  )}
                 </td>
                 <td className="figure">{row.points === null ? '' : missedBy(row)}</td>
                 <td className="figure">
