@@ -101,6 +101,8 @@ async function instructor() {
   await picture(page, 'class-results', '.matrix');
   await link(page, 'Ines Okafor');
   await picture(page, 'marked-work', '.marked-spread');
+  await page.goto(`${address}/people`);
+  await picture(page, 'people', '.lines-table');
 }
 
 async function student() {

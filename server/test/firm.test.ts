@@ -89,7 +89,7 @@ describe('behind a proxy with https', () => {
 });
 
 /** How often the server is killed; `npm run kills` does it a hundred times. */
-const KILLS = Number(process.env['GLEDDO_KILLS'] ?? 4);
+const KILLS = Number(process.env['GLEDDO_KILLS'] ?? 2);
 
 describe('a server that is killed', () => {
   it(
