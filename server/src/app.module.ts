@@ -6,6 +6,7 @@ import { AuditService } from './audit/audit.service.js';
 import { BookAccess } from './books/book-access.js';
 import { BookChangesService } from './books/book-changes.service.js';
 import { BookHistoryService } from './books/book-history.service.js';
+import { BookWriting } from './books/book-writing.js';
 import { BooksController } from './books/books.controller.js';
 import { BooksService } from './books/books.service.js';
 import { KeptBooks } from './books/kept-books.js';
@@ -66,6 +67,7 @@ const SERVICES = [
   BookAccess,
   KeptBooks,
   BooksService,
+  BookWriting,
   BookChangesService,
   BookHistoryService,
   CompaniesService,

@@ -1,15 +1,17 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Me, OperationsRequest } from '@gleddo/contract';
 import { readOperations, type Operation, type Rules } from '@gleddo/core';
-import { and, eq, sql } from 'drizzle-orm';
-import { rowsOf, type Database } from '../database/open-database.js';
+import { and, eq } from 'drizzle-orm';
+import type { Database } from '../database/open-database.js';
 import { bookOperations } from '../database/schema/index.js';
+import { isUniqueViolation } from '../database/unique.js';
 import { refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { change, type ChangedBook } from '../threads/changing.js';
 import type { Sent } from '../threads/prepared-book.js';
 import { Threads } from '../threads/threads.js';
 import { BookAccess } from './book-access.js';
+import { BookWriting } from './book-writing.js';
 import { KeptBooks, LARGE_TEXT, type KeptBook } from './kept-books.js';
 
 /** What came of a change: the newest revision, and the newest text where others changed the book meanwhile. */
@@ -19,7 +21,7 @@ export interface Changed {
 }
 
 /** What one person does to one book. */
-export interface Work {
+interface Work {
   readonly id: string;
   readonly byId: string;
   readonly token: string;
@@ -32,7 +34,6 @@ const MANY_OPERATIONS = 25;
 /** Each so many changes a book is kept as it stood. */
 const SNAPSHOT_EVERY = 100;
 const MOST_ATTEMPTS = 20;
-const UNIQUE = '23505';
 
 const one = (operations: readonly Operation[]): Operation =>
   operations.length === 1 && operations[0] ? operations[0] : { kind: 'several', operations };
@@ -48,6 +49,7 @@ export class BookChangesService {
     @Inject(DATABASE) private readonly db: Database,
     private readonly access: BookAccess,
     private readonly kept: KeptBooks,
+    private readonly writing: BookWriting,
     private readonly threads: Threads,
   ) {}
 
@@ -99,8 +101,20 @@ export class BookChangesService {
       throw error;
     }
     this.kept.remember(work.id, after);
-    if (after.revision % SNAPSHOT_EVERY === 0) await this.snapshot(work.id, after.revision);
     return { revision: after.revision, text: before.revision === based ? null : after.text };
+  }
+
+  private write(
+    { operation, ...work }: Work,
+    isTry: boolean,
+    before: number,
+    { prepared, inverse }: ChangedBook,
+  ): Promise<boolean> {
+    const isKept = (before + 1) % SNAPSHOT_EVERY === 0;
+    const { id, byId, token } = work;
+    const said = JSON.stringify(operation);
+    const step = { id, byId, token, operation: said, inverse, isTry, isKept };
+    return this.writing.write(step, before, prepared);
   }
 
   private async applied(before: KeptBook, { operation, rules }: Work) {
@@ -119,44 +133,4 @@ export class BookChangesService {
     const { revision, text } = await this.kept.at(id);
     return { revision, text };
   }
-
-  /**
-   * Writes the book and its history at once; false when the book is not at the revision before, or the try that it
-   * is has been handed in. A try can't be handed in while this writes, nor be written when it was.
-   */
-  private async write(
-    work: Work,
-    isTry: boolean,
-    before: number,
-    { prepared, inverse }: ChangedBook,
-  ): Promise<boolean> {
-    const { id, byId, token, operation } = work;
-    const { text, name, trade, accounts, entries } = prepared;
-    const done = await this.db.execute(sql`
-      with open as (
-        select id from tries where book_id = ${id} and state = 'working' for share
-      ), written as (
-        update books set revision = ${before + 1}, changed_at = now(), state = ${text},
-          name = ${name}, trade = ${trade}, accounts = ${accounts}, entries = ${entries}
-        where id = ${id} and revision = ${before} and (${!isTry} or exists (select 1 from open))
-        returning id
-      )
-      insert into book_operations (book_id, revision, token, by_id, operation, inverse)
-      select id, ${before + 1}::int, ${token}, ${byId}, ${JSON.stringify(operation)}, ${inverse}
-      from written returning revision`);
-    return rowsOf(done).length > 0;
-  }
-
-  private async snapshot(id: string, revision: number): Promise<void> {
-    await this.db.execute(sql`
-      insert into book_snapshots (book_id, revision, state)
-      select id, revision, state from books where id = ${id} and revision = ${revision}
-      on conflict do nothing`);
-  }
-}
-
-/** Whether the database refused a second row of what may be there once. */
-export function isUniqueViolation(error: unknown): boolean {
-  const { code, cause } = error as { code?: unknown; cause?: { code?: unknown } };
-  return code === UNIQUE || cause?.code === UNIQUE;
 }

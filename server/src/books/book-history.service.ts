@@ -1,15 +1,17 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { HistoryEntry, Me, Moment } from '@gleddo/contract';
 import { apply, readBook, readHistoric, type Book, type Operation } from '@gleddo/core';
-import { and, asc, desc, eq, gt, lte, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, lte } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import { rowsOf, type Database } from '../database/open-database.js';
+import { AuditService } from '../audit/audit.service.js';
+import type { Database } from '../database/open-database.js';
 import { bookMoments, bookOperations, bookSnapshots, people } from '../database/schema/index.js';
-import { refuse, refusedBy } from '../http/problem.js';
+import { refuse, Refused, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { prepared } from '../threads/prepared-book.js';
 import { BookAccess, type Rights } from './book-access.js';
-import { KeptBooks } from './kept-books.js';
+import { BookWriting, type WrittenStep } from './book-writing.js';
+import { KeptBooks, UNREADABLE } from './kept-books.js';
 
 const MOST_HISTORY = 200;
 
@@ -23,6 +25,8 @@ export class BookHistoryService {
     @Inject(DATABASE) private readonly db: Database,
     private readonly access: BookAccess,
     private readonly kept: KeptBooks,
+    private readonly writing: BookWriting,
+    private readonly audit: AuditService,
   ) {}
 
   /** The named moments of a book, the latest first. */
@@ -101,49 +105,22 @@ export class BookHistoryService {
     if (revision >= rights.revision) throw noMoment();
     const ready = prepared(await this.at(id, revision));
     if (!ready.ok) throw refusedBy(ready.refusals);
-    const written = await this.writeBack(id, me, rights, revision, ready.value);
-    if (!written)
+    const step = setBackStep(id, me, rights, revision);
+    if (!(await this.writing.write(step, rights.revision, ready.value)))
       throw refuse('book.busy', 'The book was changed meanwhile. Look at it, then try again.');
+    await this.audit.write('set-back', me.id, id);
     return rights.revision + 1;
   }
 
+  /** Whether what is kept can't be read as a book; that the database is away is another matter. */
   private async isBroken(id: string): Promise<boolean> {
     try {
       await this.kept.read(id);
       return false;
-    } catch {
-      return true;
+    } catch (error) {
+      if (error instanceof Refused && error.faults[0]?.code === UNREADABLE) return true;
+      throw error;
     }
-  }
-
-  private async writeBack(
-    id: string,
-    me: Me,
-    { revision: newest }: Rights,
-    to: number,
-    {
-      text,
-      name,
-      trade,
-      accounts,
-      entries,
-    }: { text: string; name: string; trade: string; accounts: number; entries: number },
-  ): Promise<boolean> {
-    const next = newest + 1;
-    const step = JSON.stringify({ kind: SET_BACK, revision: to });
-    const done = await this.db.execute(sql`
-      with written as (
-        update books set revision = ${next}, changed_at = now(), state = ${text},
-          name = ${name}, trade = ${trade}, accounts = ${accounts}, entries = ${entries}
-        where id = ${id} and revision = ${newest}
-        returning id, revision, state
-      ), snapshot as (
-        insert into book_snapshots (book_id, revision, state)
-        select id, revision, state from written
-      )
-      insert into book_operations (book_id, revision, token, by_id, operation, inverse)
-      select id, revision, ${nanoid()}, ${me.id}, ${step}, ${step} from written returning revision`);
-    return rowsOf(done).length > 0;
   }
 
   async history(id: string, me: Me): Promise<HistoryEntry[]> {
@@ -167,6 +144,13 @@ export class BookHistoryService {
 
 /** A step of a history that is no operation: the book was set back, and a snapshot stands there. */
 const SET_BACK = 'set-back';
+
+/** Only who works on a try is kept from setting it back once it is handed in; a broken one is mended whenever. */
+function setBackStep(id: string, me: Me, { isTry, mayChange }: Rights, to: number): WrittenStep {
+  const said = JSON.stringify({ kind: SET_BACK, revision: to });
+  const step = { id, byId: me.id, token: nanoid(), operation: said, inverse: said };
+  return { ...step, isTry: isTry && mayChange, isKept: true };
+}
 
 type Snapshot = Pick<typeof bookSnapshots.$inferSelect, 'revision' | 'state'>;
 

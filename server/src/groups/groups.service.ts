@@ -11,9 +11,9 @@ import { isVisible, slugOf } from '@gleddo/core';
 import { and, count, eq, inArray, like, or, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
-import { isUniqueViolation } from '../books/book-changes.service.js';
 import type { Database, Queries } from '../database/open-database.js';
 import { groups, members, people } from '../database/schema/index.js';
+import { isUniqueViolation } from '../database/unique.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { hashOfPassword, madePassword } from '../people/passwords.js';
@@ -25,6 +25,8 @@ interface Fresh {
   readonly password: string;
   readonly passwordHash: string;
 }
+
+type Added = AddedStudents['added'][number];
 
 const MOST_ATTEMPTS = 5;
 
@@ -71,20 +73,17 @@ export class GroupsService {
    * Adds students by their names, all or none; each gets a name to sign in with and a password, shown this once.
    * Sent again under the same token, since the answer was lost, it adds nobody and makes their passwords anew.
    */
-  async add(me: Me, id: string, { names, token }: AddStudentsRequest): Promise<AddedStudents> {
-    const group = await this.open(me, id);
-    const again = token === undefined ? [] : await this.addedWith(id, token);
-    if (again.length > 0) return this.withNewPasswords(me, again);
+  async add(
+    me: Me,
+    id: string,
+    { names, token = nanoid() }: AddStudentsRequest,
+  ): Promise<AddedStudents> {
+    await this.open(me, id);
     const wanted = names.map((name) => name.trim()).filter(isVisible);
-    const known = new Set(group.members.map(({ name }) => name));
-    for (const name of wanted) {
-      if (known.has(name)) throw twice(name);
-      known.add(name);
-    }
     const fresh = await Promise.all(wanted.map(freshStudent));
     for (let attempt = 0; attempt < MOST_ATTEMPTS; attempt++) {
-      const added = await this.insertAll(me, id, fresh, token ?? nanoid());
-      if (added) return { added };
+      const done = await this.insertAll(me, id, fresh, token);
+      if (done) return { added: done.added ?? (await this.withNewPasswords(me, done.again)) };
     }
     throw refuse('group.busy', 'Others are adding students of these names. Try again in a moment.');
   }
@@ -93,20 +92,12 @@ export class GroupsService {
   private async insertAll(me: Me, groupId: string, fresh: readonly Fresh[], token: string) {
     try {
       return await this.db.transaction(async (tx) => {
-        const logins = await freeLogins(tx, fresh);
-        const added = fresh.map(({ name, password }, i) => {
-          return { id: nanoid(), name, login: logins[i] ?? '', password };
-        });
-        if (added.length === 0) return added;
-        await tx.insert(people).values(
-          added.map(({ id, name, login }, i) => ({
-            ...{ id, name, login, role: 'student' as const, addedWith: token },
-            passwordHash: fresh[i]?.passwordHash ?? '',
-          })),
-        );
-        await tx.insert(members).values(added.map(({ id }) => ({ groupId, personId: id })));
-        for (const { id } of added) await this.audit.write('students-added', me.id, id, tx);
-        return added;
+        // One list after the other: what is sent twice at once finds what the first has added.
+        await tx.select({ id: groups.id }).from(groups).where(eq(groups.id, groupId)).for('update');
+        const again = await this.addedWith(groupId, token, tx);
+        if (again.length > 0) return { added: null, again };
+        refuseTwice(await namesIn(tx, groupId), fresh);
+        return { added: await this.insertFresh(me, groupId, fresh, token, tx), again };
       });
     } catch (error) {
       if (isUniqueViolation(error)) return null;
@@ -114,21 +105,38 @@ export class GroupsService {
     }
   }
 
-  private addedWith(groupId: string, token: string) {
-    return this.db
-      .select({ id: people.id, name: people.name, login: people.login })
+  private async insertFresh(
+    me: Me,
+    groupId: string,
+    fresh: readonly Fresh[],
+    token: string,
+    tx: Queries,
+  ): Promise<Added[]> {
+    if (fresh.length === 0) return [];
+    const logins = await freeLogins(tx, fresh);
+    const made = fresh.map((each, i) => ({ ...each, id: nanoid(), login: logins[i] ?? '' }));
+    await tx.insert(people).values(
+      made.map(({ id, name, login, passwordHash }) => ({
+        ...{ id, name, login, passwordHash, role: 'student' as const, addedWith: token },
+      })),
+    );
+    await tx.insert(members).values(made.map(({ id }) => ({ groupId, personId: id })));
+    for (const { id } of made) await this.audit.write('students-added', me.id, id, tx);
+    return made.map(({ id, name, login, password }) => ({ id, name, login, password }));
+  }
+
+  private addedWith(groupId: string, token: string, tx: Queries) {
+    return tx
+      .select({ id: people.id })
       .from(people)
       .innerJoin(members, and(eq(members.personId, people.id), eq(members.groupId, groupId)))
       .where(eq(people.addedWith, token));
   }
 
-  private async withNewPasswords(
-    me: Me,
-    students: readonly { id: string; name: string; login: string }[],
-  ): Promise<AddedStudents> {
-    const added: AddedStudents['added'][number][] = [];
+  private async withNewPasswords(me: Me, students: readonly { id: string }[]): Promise<Added[]> {
+    const added: Added[] = [];
     for (const { id } of students) added.push({ id, ...(await this.people.resetPassword(me, id)) });
-    return { added };
+    return added;
   }
 
   /** A new password for a student of one's own class, shown this once. */
@@ -145,6 +153,23 @@ const twice = (name: string) =>
     `“${name}” is in this class group already. Add something that tells them apart.`,
     'names',
   );
+
+const namesIn = async (tx: Queries, groupId: string): Promise<string[]> => {
+  const rows = await tx
+    .select({ name: people.name })
+    .from(members)
+    .innerJoin(people, eq(people.id, members.personId))
+    .where(eq(members.groupId, groupId));
+  return rows.map(({ name }) => name);
+};
+
+function refuseTwice(names: readonly string[], fresh: readonly Fresh[]): void {
+  const known = new Set(names);
+  for (const { name } of fresh) {
+    if (known.has(name)) throw twice(name);
+    known.add(name);
+  }
+}
 
 async function freshStudent(name: string): Promise<Fresh> {
   const password = madePassword();
