@@ -28,7 +28,7 @@ export class BooksService {
   }
 
   /** A book's text, judged once for each revision that was not written here. */
-  private async readable(id: string, revision?: number): Promise<KeptBook> {
+  async readable(id: string, revision?: number): Promise<KeptBook> {
     const kept = await this.kept.at(id, revision);
     if (kept.isJudged) return kept;
     if (kept.text.length < LARGE_TEXT) this.kept.bookOf(kept);

@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { BookUse } from '@gleddo/contract';
 import { readBook, type Book } from '@gleddo/core';
-import { eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { LRUCache } from 'lru-cache';
 import { nanoid } from 'nanoid';
 import type { Database, Queries } from '../database/open-database.js';
@@ -59,13 +59,9 @@ export class KeptBooks {
     return id;
   }
 
-  /** The newest text of a book, known already where nobody has changed it since. */
+  /** The newest text of a book, known already where nobody has changed it since; refused when it can't be read. */
   async newest(id: string): Promise<KeptBook> {
-    const [row] = await this.db
-      .select({ revision: books.revision })
-      .from(books)
-      .where(eq(books.id, id));
-    const kept = await this.at(id, row?.revision);
+    const kept = await this.at(id);
     this.bookOf(kept);
     return kept;
   }
@@ -74,13 +70,21 @@ export class KeptBooks {
   async at(id: string, revision?: number): Promise<KeptBook> {
     const known = this.known.get(id);
     if (known && known.revision === revision) return known;
+    const text = sql<
+      string | null
+    >`case when ${books.revision} = ${known?.revision ?? -1} then null else ${books.state} end`;
     const [row] = await this.db
-      .select({ revision: books.revision, text: books.state })
+      .select({ revision: books.revision, text })
       .from(books)
       .where(eq(books.id, id));
     if (!row) throw notFound('This book');
-    if (known && known.revision === row.revision) return known;
-    return this.remember(id, { ...row, book: null, isJudged: false });
+    if (known && row.text === null) return known;
+    return this.remember(id, {
+      revision: row.revision,
+      text: row.text ?? '',
+      book: null,
+      isJudged: false,
+    });
   }
 
   /** The text as it was known here last: the newest, unless another server has changed it since. */

@@ -22,7 +22,7 @@ export class CompaniesController {
   /** The body comes as it was sent: a book may be large, and is then read elsewhere. */
   @Post()
   @ApiBody({ type: NewCompanyRequest })
-  create(@Body() body: Buffer, @SignedIn() me: Me): Promise<CompanySummary> {
+  create(@Body() body: Buffer | undefined, @SignedIn() me: Me): Promise<CompanySummary> {
     return this.companies.create(me, body);
   }
 

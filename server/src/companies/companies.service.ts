@@ -61,7 +61,8 @@ export class CompaniesService {
   }
 
   /** A company from the body of a request, `{ "book": … }`: judged before anything of it is kept. */
-  async create(me: Me, body: Uint8Array): Promise<CompanySummary> {
+  async create(me: Me, body?: Uint8Array): Promise<CompanySummary> {
+    if (!body) throw noBook();
     const ready =
       body.length > LARGE_BODY ? await this.threads.takeBook(body) : preparedFrom(bookIn(body));
     if (!ready.ok) throw refusedBy(ready.refusals);
@@ -105,9 +106,11 @@ const COLUMNS = {
   changedAt: books.changedAt,
 };
 
+const noBook = () =>
+  refuse('company.no-book', 'The company’s book is missing. Send it as “book”.', 'book');
+
 function bookIn(body: Uint8Array): unknown {
   const { book } = parsedBody(Buffer.from(body).toString('utf8')) as { book?: unknown };
-  if (typeof book !== 'object' || book === null)
-    throw refuse('company.no-book', 'The company’s book is missing. Send it as “book”.', 'book');
+  if (typeof book !== 'object' || book === null) throw noBook();
   return book;
 }

@@ -7,9 +7,8 @@ import { rehearsals } from '../database/schema/index.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
-import { KeyVersionsService } from '../results/key-versions.service.js';
+import { ChecksService } from '../results/checks.service.js';
 import { shown } from '../results/shown-results.js';
-import { Threads } from '../threads/threads.js';
 
 /** An instructor tries an exercise as a student would. Nothing of it is marked, listed or counted. */
 @Injectable()
@@ -18,8 +17,7 @@ export class RehearsalsService {
     @Inject(DATABASE) private readonly db: Database,
     private readonly books: KeptBooks,
     private readonly exercises: ExercisesService,
-    private readonly keys: KeyVersionsService,
-    private readonly threads: Threads,
+    private readonly checks: ChecksService,
   ) {}
 
   async open(me: Me, exerciseId: string): Promise<Rehearsal> {
@@ -56,10 +54,8 @@ export class RehearsalsService {
         'rehearsal.not-begun',
         'You have not begun to try this exercise. Begin it first.',
       );
-    const version = await this.keys.todays(exercise);
-    const key = await this.keys.textOf(version.id);
     const { text } = await this.books.at(bookId);
-    const { points, of, pairs, results } = await this.threads.check({ key, work: text });
+    const { points, of, pairs, results } = await this.checks.now(exercise, text);
     return { points, of, results: results.map(shown), pairs };
   }
 }

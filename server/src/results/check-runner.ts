@@ -11,6 +11,8 @@ const LOOK_EVERY = 2_000;
 /** A server that has had a work for longer than this is taken to be gone. */
 const GONE_AFTER = '90 seconds';
 const MOST_TRIES = 3;
+const NOT_ITS_FAULT =
+  'Something went wrong here, not in the work. Have it checked again in a while.';
 
 /**
  * Takes works that wait to be checked, a few at a time. Several servers on one database share them: each is taken
@@ -72,7 +74,7 @@ export class CheckRunner {
         select 'mend-' || t.id || '-' || floor(extract(epoch from now()))::bigint, t.id from tries t
         where t.state = 'handed-in' and t.check_id is null and t.check_fault is null
           and not exists (
-            select 1 from check_tasks c where c.try_id = t.id and c.state in ('waiting', 'running', 'cancelled')
+            select 1 from check_tasks c where c.try_id = t.id and c.state in ('waiting', 'running')
           )
         on conflict do nothing`);
     } catch (error) {
@@ -123,7 +125,7 @@ export class CheckRunner {
     } catch (error) {
       this.log.error({ err: error }, 'a work could not be checked');
       if (tries < MOST_TRIES) return 'waiting';
-      await this.checks.keepFault(tryId, error).catch(() => undefined);
+      await this.checks.keepFault(tryId, NOT_ITS_FAULT).catch(() => undefined);
       return 'failed';
     }
   }

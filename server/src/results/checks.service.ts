@@ -1,7 +1,8 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { CheckProgress } from '@gleddo/contract';
-import { and, count, eq, inArray, isNull, sql, sum } from 'drizzle-orm';
+import { and, count, eq, inArray, isNotNull, isNull, or, sql, sum } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
+import type { Logger } from 'pino';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database, Queries } from '../database/open-database.js';
 import {
@@ -12,13 +13,17 @@ import {
   notes,
   tries,
 } from '../database/schema/index.js';
-import { DATABASE } from '../http/tokens.js';
-import type { KeptCheck } from '../threads/checking.js';
+import { refuse } from '../http/problem.js';
+import { DATABASE, LOG } from '../http/tokens.js';
+import type { CheckedWork, KeptCheck } from '../threads/checking.js';
+import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { Threads } from '../threads/threads.js';
 import { KeyVersionsService } from './key-versions.service.js';
 
 export type TryRow = typeof tries.$inferSelect;
 
+/** In milliseconds. */
+const LOOK_EVERY = 100;
 const OPEN_STATES = ['waiting', 'running'] as const;
 
 /** Works that wait to be checked, and what comes of each. */
@@ -32,6 +37,7 @@ export class ChecksService {
     private readonly books: KeptBooks,
     private readonly keys: KeyVersionsService,
     private readonly threads: Threads,
+    @Inject(LOG) private readonly log: Logger,
   ) {}
 
   /** Puts one work among those to be checked: in the same step in which it is handed in. */
@@ -43,6 +49,10 @@ export class ChecksService {
   async askForAll(exerciseId: string): Promise<void> {
     const jobId = nanoid();
     await this.db.transaction(async (tx) => {
+      await tx.execute(sql`
+        delete from check_jobs j where exercise_id = ${exerciseId} and not exists (
+          select 1 from check_tasks t where t.job_id = j.id and t.state in ('waiting', 'running')
+        )`);
       await tx.insert(checkJobs).values({ id: jobId, exerciseId });
       await tx.execute(sql`
         insert into check_tasks (id, try_id, job_id)
@@ -53,16 +63,31 @@ export class ChecksService {
     this.onAsked();
   }
 
-  /** Leaves unchecked what of a class still waits; what is done stays done. */
+  /** Leaves as it was checked before what of a class still waits; what was never checked will be. */
   async cancel(exerciseId: string): Promise<void> {
     const jobs = this.db
       .select({ id: checkJobs.id })
       .from(checkJobs)
       .where(and(eq(checkJobs.exerciseId, exerciseId), isNull(checkJobs.cancelledAt)));
+    const before = this.db
+      .select({ id: tries.id })
+      .from(tries)
+      .where(
+        and(
+          eq(tries.exerciseId, exerciseId),
+          or(isNotNull(tries.checkId), isNotNull(tries.checkFault)),
+        ),
+      );
     await this.db
       .update(checkTasks)
       .set({ state: 'cancelled' })
-      .where(and(eq(checkTasks.state, 'waiting'), inArray(checkTasks.jobId, jobs)));
+      .where(
+        and(
+          eq(checkTasks.state, 'waiting'),
+          inArray(checkTasks.jobId, jobs),
+          inArray(checkTasks.tryId, before),
+        ),
+      );
     await this.db
       .update(checkJobs)
       .set({ cancelledAt: new Date() })
@@ -99,7 +124,7 @@ export class ChecksService {
   async settled(exerciseId: string, within: number): Promise<void> {
     const until = Date.now() + within;
     while ((await this.progress(exerciseId)) !== null && Date.now() < until)
-      await new Promise((resolve) => setTimeout(resolve, 30));
+      await new Promise((resolve) => setTimeout(resolve, LOOK_EVERY));
   }
 
   /** Checks one work with today's key and keeps what was found; a fault of the work is kept with the work. */
@@ -110,17 +135,28 @@ export class ChecksService {
       .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(eq(tries.id, tryId));
     if (!found || found.work.state !== 'handed-in') return 'done';
-    const version = await this.keys.todays(found.exercise);
-    const key = await this.keys.textOf(version.id);
+    const key = await this.keyToday(found.exercise);
     const { text, revision } = await this.books.at(found.work.bookId);
-    try {
-      const checked = await this.threads.checkToKeep({ key, work: text });
-      await this.keep(found.work, version.id, revision, checked);
-      return 'done';
-    } catch (error) {
-      await this.keepFault(tryId, error);
-      return 'failed';
+    const outcome = await this.threads.checkToKeep({ key, work: text });
+    if (outcome.ok) await this.keep(found.work, key.id, revision, outcome.value);
+    else {
+      this.log.warn({ tryId, stack: outcome.stack }, 'a work can’t be checked');
+      await this.keepFault(tryId, outcome.why);
     }
+    return outcome.ok ? 'done' : 'failed';
+  }
+
+  /** Checks a work as it stands, with today's key, for who waits for it; nothing is kept. */
+  async now(exercise: ExerciseRow, text: string): Promise<CheckedWork> {
+    const key = await this.keyToday(exercise);
+    const outcome = await this.threads.check({ key, work: text });
+    if (outcome.ok) return outcome.value;
+    this.log.warn({ exerciseId: exercise.id, stack: outcome.stack }, 'a work can’t be checked');
+    throw refuse('work.uncheckable', cantCheck(outcome.why));
+  }
+
+  private async keyToday(exercise: ExerciseRow) {
+    return this.keys.textOf((await this.keys.todays(exercise)).id);
   }
 
   private async keep(work: TryRow, keyId: string, bookRevision: number, checked: KeptCheck) {
@@ -148,12 +184,10 @@ export class ChecksService {
   }
 
   /** Keeps why a work could not be checked with the work: the rest of the class goes on. */
-  async keepFault(tryId: string, error: unknown): Promise<void> {
-    const why = error instanceof Error ? error.message : String(error);
-    const checkFault = `This work could not be checked. ${why}`.slice(0, 1000);
+  async keepFault(tryId: string, why: string): Promise<void> {
     await this.db
       .update(tries)
-      .set({ checkFault })
+      .set({ checkFault: cantCheck(why) })
       .where(and(eq(tries.id, tryId), eq(tries.state, 'handed-in')));
   }
 
@@ -173,3 +207,5 @@ export class ChecksService {
     await db.update(tries).set({ points, outOf: run.outOf }).where(eq(tries.id, tryId));
   }
 }
+
+const cantCheck = (why: string): string => `This work could not be checked. ${why}`.slice(0, 1000);

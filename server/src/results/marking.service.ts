@@ -11,7 +11,7 @@ import {
 import { and, eq, inArray, isNotNull } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
-import { KeptBooks } from '../books/kept-books.js';
+import { BooksService } from '../books/books.service.js';
 import type { Database } from '../database/open-database.js';
 import { exercises, notes, people, tries } from '../database/schema/index.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
@@ -32,7 +32,7 @@ interface Found {
 export class MarkingService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
-    private readonly books: KeptBooks,
+    private readonly books: BooksService,
     private readonly exercises: ExercisesService,
     private readonly checks: ChecksService,
     private readonly keys: KeyVersionsService,
@@ -56,7 +56,7 @@ export class MarkingService {
     const run = work.checkId === null ? null : await this.shown.run(work.checkId);
     if (work.state === 'working' || !run) throw notMarkedYet(work, student);
     const key = JSON.parse((await this.keys.textOf(run.keyId)).key) as { book: object };
-    const book = JSON.parse((await this.books.at(work.bookId)).text) as object;
+    const book = JSON.parse((await this.books.readable(work.bookId)).text) as object;
     const { previous, next } = await this.neighbours(exercise.id, tryId);
     return {
       tryId,
@@ -157,13 +157,21 @@ export class MarkingService {
    */
   async accept(me: Me, tryId: string, request: AcceptRequest): Promise<Marked> {
     const { exercise, work } = await this.find(me, tryId);
-    for (let accepted = false; !accepted;)
-      accepted = await this.acceptOnce(me, exercise.id, request);
+    await this.acceptFor(me, exercise.id, request);
     await this.audit.write('answer-accepted', me.id, tryId);
     if (work.state === 'handed-in') await this.checks.run(tryId);
     await this.checks.askForAll(exercise.id);
     await this.checks.settled(exercise.id, SHORT_WHILE);
     return this.open(me, tryId);
+  }
+
+  private async acceptFor(me: Me, exerciseId: string, request: AcceptRequest): Promise<void> {
+    for (let attempt = 0; attempt < MOST_ATTEMPTS; attempt++)
+      if (await this.acceptOnce(me, exerciseId, request)) return;
+    throw refuse(
+      'key.busy',
+      'The key is being changed elsewhere at the same time. Try again in a moment.',
+    );
   }
 
   /** False when somebody else changed the rules of the key between reading and writing. */
@@ -182,6 +190,7 @@ export class MarkingService {
 
 /** What a class that is small has been checked within; who waits longer sees how far it is. */
 const SHORT_WHILE = 3_000;
+const MOST_ATTEMPTS = 20;
 
 const TO_GIVE_BACK = and(eq(tries.state, 'handed-in'), isNotNull(tries.checkId));
 

@@ -46,23 +46,45 @@ function keyOf({ id, key: text, start: startText }: KeyText): ReadKey {
   if (before) return before;
   const key = readKey(text);
   const start = readBook(startText);
-  if (!key.ok) throw new Error(key.refusals[0]?.says);
-  if (!start.ok) throw new Error(start.refusals[0]?.says);
+  if (!key.ok) throw new CantBeChecked(`The key can’t be read. ${key.refusals[0]?.says ?? ''}`);
+  if (!start.ok)
+    throw new CantBeChecked(`The starting point can’t be read. ${start.refusals[0]?.says ?? ''}`);
   const read = { key: key.value, start: start.value };
   known.set(id, read);
   return read;
 }
 
-/** Checks one work with a version of a key. Throws, with a sentence, where a text can't be read. */
-export function check({ key: keyText, work: text }: ToCheck): CheckedWork {
+/** What came of a check; or why this work can't be checked, in a sentence, and what a log is to tell of it. */
+export type CheckOutcome<T> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly why: string; readonly stack: string };
+
+class CantBeChecked extends Error {}
+
+const SURPRISED = 'Something in it is more than a check can follow.';
+
+/** A fault of the work is told; only what is no fault of it is thrown, by what runs the thread. */
+function outcomeOf<T>(work: () => T): CheckOutcome<T> {
+  try {
+    return { ok: true, value: work() };
+  } catch (error) {
+    const why = error instanceof CantBeChecked ? error.message : SURPRISED;
+    return { ok: false, why, stack: error instanceof Error ? (error.stack ?? '') : String(error) };
+  }
+}
+
+/** Checks one work with a version of a key. */
+export const check = (task: ToCheck): CheckOutcome<CheckedWork> => outcomeOf(() => checked(task));
+
+function checked({ key: keyText, work: text }: ToCheck): CheckedWork {
   const { key, start } = keyOf(keyText);
   const work = readBook(text);
-  if (!work.ok) throw new Error(`The book can’t be read. ${work.refusals[0]?.says ?? ''}`);
-  const checked = checkWork(key, work.value, { start });
-  const results = keptResults(checked);
-  const pairs = keptPairs(checked);
+  if (!work.ok) throw new CantBeChecked(`The book can’t be read. ${work.refusals[0]?.says ?? ''}`);
+  const found = checkWork(key, work.value, { start });
+  const results = keptResults(found);
+  const pairs = keptPairs(found);
   const overview = overviewOf(key, work.value, results, pairs);
-  return { points: checked.points, of: checked.of, pairs, results, overview };
+  return { points: found.points, of: found.of, pairs, results, overview };
 }
 
 /** The same as texts, ready to be kept. */
@@ -74,8 +96,10 @@ export interface KeptCheck {
   readonly overview: string;
 }
 
-export function checkToKeep(work: ToCheck): KeptCheck {
-  const { points, of, pairs, results, overview } = check(work);
+export const checkToKeep = (task: ToCheck): CheckOutcome<KeptCheck> =>
+  outcomeOf(() => asTexts(checked(task)));
+
+function asTexts({ points, of, pairs, results, overview }: CheckedWork): KeptCheck {
   return {
     points,
     of,

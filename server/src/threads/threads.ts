@@ -4,11 +4,14 @@ import { Injectable } from '@nestjs/common';
 import type { Operation, Rules } from '@gleddo/core';
 import { Piscina } from 'piscina';
 import type { ChangedBook } from './changing.js';
-import type { CheckedWork, KeptCheck, ToCheck } from './checking.js';
+import type { CheckedWork, CheckOutcome, KeptCheck, ToCheck } from './checking.js';
 import type { PreparedBook, Sent } from './prepared-book.js';
 
 /** The longest that one task may take: what takes longer is ended, and its thread with it. */
 const LONGEST = 60_000;
+/** The longest that somebody waits for a check of which nothing is kept. */
+const LONGEST_ASKED = 20_000;
+const MOST_ASKED = 2;
 const IDLE = 60_000;
 
 const thread = fileURLToPath(new URL('./thread.mjs', import.meta.url));
@@ -23,17 +26,29 @@ const pool = (maxThreads: number): Piscina =>
     resourceLimits: { maxYoungGenerationSizeMb: 96 },
   });
 
-/** Long work, done in other threads while requests are answered: checks in some, all else in one of its own. */
+class TookTooLong extends Error {
+  constructor(longest: number) {
+    super(`It took longer than ${longest / 1000} seconds and was ended.`);
+  }
+}
+
+/**
+ * Long work, done in other threads while requests are answered: checks to be kept in some, those that somebody asked
+ * for while working in others, all else in one of its own. So none of them waits for another.
+ */
 @Injectable()
 export class Threads {
   readonly forChecks = availableParallelism();
   private readonly checks = pool(this.forChecks);
+  private readonly asked = pool(MOST_ASKED);
   private readonly others = pool(1);
 
-  checkToKeep = (work: ToCheck): Promise<KeptCheck> => this.run(this.checks, 'checkToKeep', work);
+  checkToKeep = (work: ToCheck): Promise<CheckOutcome<KeptCheck>> =>
+    judged(this.run(this.checks, 'checkToKeep', work));
 
   /** For one who waits for the answer; nothing of it is kept. */
-  check = (work: ToCheck): Promise<CheckedWork> => this.run(this.others, 'check', work);
+  check = (work: ToCheck): Promise<CheckOutcome<CheckedWork>> =>
+    judged(this.run(this.asked, 'check', work, LONGEST_ASKED));
 
   takeBook = (body: Uint8Array): Promise<Sent<PreparedBook>> =>
     this.run(this.others, 'takeBook', body);
@@ -43,22 +58,29 @@ export class Threads {
   changeText = (text: string, operation: Operation, rules: Rules): Promise<Sent<ChangedBook>> =>
     this.run(this.others, 'changeText', { text, operation, rules });
 
-  private async run<T>(of: Piscina, name: string, task: unknown): Promise<T> {
+  private async run<T>(of: Piscina, name: string, task: unknown, longest = LONGEST): Promise<T> {
     const ends = new AbortController();
-    const timer = setTimeout(() => ends.abort(), LONGEST);
+    const timer = setTimeout(() => ends.abort(), longest);
     try {
       return (await of.run(task, { name, signal: ends.signal })) as T;
     } catch (error) {
-      if (!ends.signal.aborted) throw error;
-      throw new Error(`It took longer than ${LONGEST / 1000} seconds and was ended.`, {
-        cause: error,
-      });
+      throw ends.signal.aborted ? new TookTooLong(longest) : error;
     } finally {
       clearTimeout(timer);
     }
   }
 
   async close(): Promise<void> {
-    await Promise.all([this.checks.destroy(), this.others.destroy()]);
+    await Promise.all([this.checks, this.asked, this.others].map((each) => each.destroy()));
+  }
+}
+
+/** That a check takes too long is a fault of the work, as one that can't be read is. */
+async function judged<T>(outcome: Promise<CheckOutcome<T>>): Promise<CheckOutcome<T>> {
+  try {
+    return await outcome;
+  } catch (error) {
+    if (!(error instanceof TookTooLong)) throw error;
+    return { ok: false, why: error.message, stack: error.stack ?? '' };
   }
 }

@@ -9,10 +9,8 @@ import { books, exercises, handOuts, members, tries } from '../database/schema/i
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from '../results/checks.service.js';
-import { KeyVersionsService } from '../results/key-versions.service.js';
 import { ShownResults } from '../results/shown-results.js';
 import type { CheckedWork } from '../threads/checking.js';
-import { Threads } from '../threads/threads.js';
 
 type Exercise = typeof exercises.$inferSelect;
 type Try = typeof tries.$inferSelect;
@@ -24,8 +22,6 @@ export class TriesService {
     @Inject(DATABASE) private readonly db: Database,
     private readonly books: KeptBooks,
     private readonly checks: ChecksService,
-    private readonly keys: KeyVersionsService,
-    private readonly threads: Threads,
     private readonly shown: ShownResults,
   ) {}
 
@@ -104,10 +100,8 @@ export class TriesService {
         'In this exercise the work is checked after it is handed in. Hand it in when you are ready.',
       );
     const counted = await this.countAsk(exercise, work);
-    const version = await this.keys.todays(exercise);
-    const key = await this.keys.textOf(version.id);
     const kept = await this.books.at(work.bookId);
-    const checked = await this.threads.check({ key, work: kept.text });
+    const checked = await this.checks.now(exercise, kept.text);
     return { ...interimCheck(checked, this.books.bookOf(kept)), asks: asksOf(exercise, counted) };
   }
 
