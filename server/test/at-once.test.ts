@@ -54,6 +54,16 @@ describe.each(['embedded', 'shared'] as const)('thirty people at once, %s', (eng
     expect(rows.every(({ checked }) => checked === 'checked')).toBe(true);
   }, 60_000);
 
+  it('stopping a check of the whole class leaves nobody unchecked', async () => {
+    const { ruth, exerciseId } = classes;
+    const path = `exercises/${exerciseId}/check-again`;
+    await Promise.all([ruth.post(path), ruth.post(`${path}/cancel`), ruth.post(`${path}/cancel`)]);
+    const rows = await checkedRows(ruth, exerciseId);
+    expect(rows.every(({ checked, points }) => checked === 'checked' && points !== null)).toBe(
+      true,
+    );
+  }, 60_000);
+
   it('of five first visitors exactly one is the first instructor', async () => {
     const url = engine === 'shared' ? await postgres.database() : undefined;
     const fresh = await runningApp(false, url);
@@ -85,6 +95,13 @@ describe('several servers on one PostgreSQL', () => {
     );
     const rows = await checkedRows(classes.ruth, classes.exerciseId);
     expect(rows.map(({ checked }) => checked)).toEqual(Array(6).fill('checked'));
+    const ruthThere = other.visitor();
+    ruthThere.comeInAs(classes.ruth);
+    const path = `exercises/${classes.exerciseId}`;
+    const again = [classes.ruth, ruthThere].map((ruth) => ruth.post(`${path}/check-again`));
+    expect((await Promise.all(again)).map(({ status }) => status)).toEqual([200, 200]);
+    const rechecked = await checkedRows(ruthThere, classes.exerciseId);
+    expect(rechecked.map(({ points }) => points)).toEqual(rows.map(({ points }) => points));
     const there = other.visitor();
     const [student] = classes.students;
     const here = one.visitor();
@@ -99,6 +116,24 @@ describe('several servers on one PostgreSQL', () => {
       expect((await running.visitor().get('welcome')).status).toBe(200);
     await Promise.all([one.close(), other.close()]);
   }, 120_000);
+
+  it('make one version of a key that has changed, however many ask for it at once', async () => {
+    const url = await postgres.database();
+    const [one, other] = await Promise.all([runningApp(false, url), runningApp(false, url)]);
+    const { ruth, exerciseId } = await classOf(one, 1);
+    const ruthThere = other.visitor();
+    ruthThere.comeInAs(ruth);
+    const path = `exercises/${exerciseId}`;
+    for (let round = 1; round <= 6; round++) {
+      await ruth.patch(path, { keyRules: { points: { 'account.type': round + 20 } } });
+      const asked = Array.from({ length: 12 }, (_, i) =>
+        (i % 2 === 0 ? ruth : ruthThere).get(`${path}/results`),
+      );
+      const versions = (await Promise.all(asked)).map(({ body }) => body.keyVersion as number);
+      expect(versions).toEqual(Array(12).fill(round));
+    }
+    await Promise.all([one.close(), other.close()]);
+  }, 60_000);
 
   it('checks what another server had begun when it was killed', async () => {
     const url = await postgres.database();

@@ -114,6 +114,28 @@ describe('a work that can’t be checked', () => {
     expect([revision, book.accounts[0].name]).toEqual([4, 'Bank 1']);
     expect((await rename('Bank again', 4)).body.revision).toBe(5);
     expect((await ruth.post(`${path}/set-back`, { revision: 9 })).status).toBe(422);
+    const [latest] = (await ruth.get('instructors/happened')).body;
+    expect(latest.what).toBe('set a book back to an earlier moment');
+  });
+
+  it('a work handed in meanwhile is not set back by its student', async () => {
+    const student = await signedIn(1);
+    const { bookId } = (await student.get(`my-exercises/${classes.exerciseId}`)).body;
+    const before = (await student.get(`books/${bookId}`)).body.book;
+    const late = await student.post(`books/${bookId}/set-back`, { revision: 1 });
+    expect(late.body.detail).toMatch(/^This work has been handed in/);
+    expect((await student.get(`books/${bookId}`)).body.book).toEqual(before);
+    expect((await ruth.post(`books/${bookId}/set-back`, { revision: 1 })).status).toBe(422);
+  });
+
+  it('that the server is at fault is no fault of the work, and tells nothing of the database', async () => {
+    await behindItsBack('alter table checks rename to checks_away');
+    await ruth.post(`exercises/${classes.exerciseId}/check-again`);
+    await behindItsBack('alter table checks_away rename to checks');
+    for (const { checkFault } of await rows())
+      expect(checkFault ?? '').not.toMatch(/insert|query|checks|params/i);
+    await ruth.post(`exercises/${classes.exerciseId}/check-again`);
+    expect((await rows()).map(({ checked }) => checked)).toEqual(Array(4).fill('checked'));
   });
 });
 

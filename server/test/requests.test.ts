@@ -119,6 +119,31 @@ describe('what is judged before anything looks into it', () => {
     isTold({ status, body: await answer.json() });
   });
 
+  it('a company without a body, without a book, or with a field beside it', async () => {
+    const bare = await fetch(`${running.address}/api/companies`, {
+      method: 'POST',
+      headers: { 'x-gleddo': '1', cookie: ruth.cookies },
+    });
+    expect(await bare.json()).toMatchObject({ faults: [{ code: 'company.no-book' }] });
+    for (const body of [{}, { book: null }, { book: 'x' }, { book: COMPANY, name: 'Other' }]) {
+      const refused = await ruth.post('companies', body);
+      expect(refused.status).toBe(422);
+      isTold(refused);
+    }
+  });
+
+  it('a change of 900 KB is looked at, one of 1.1 MB is not', async () => {
+    const sized = (size: number) =>
+      ruth.post(`books/${company.bookId}/operations`, {
+        ...{ revision: 0, token: `size-${size}` },
+        operations: [{ kind: 'rename-account', id: 'bank', name: 'x'.repeat(size) }],
+      });
+    const [looked, not] = [await sized(900_000), await sized(1_100_000)];
+    expect([looked.status, not.status]).toEqual([422, 413]);
+    isTold(looked);
+    isTold(not);
+  });
+
   it('something that is not JSON is refused by its kind', async () => {
     const answer = await fetch(`${running.address}/api/sign-in`, {
       method: 'POST',
@@ -182,6 +207,25 @@ describe('adding students', () => {
       expect((await running.visitor().post('sign-in', { login, password })).status).toBe(200);
     const { members } = (await ruth.get(`groups/${group.id}`)).body;
     expect(members).toHaveLength(2);
+  });
+
+  it('sent twice at once, it adds nobody twice', async () => {
+    const { body: group } = await ruth.post('groups', { name: 'Double class' });
+    const sent = { names: ['Eve Reed', 'Fay Reed', 'Gus Reed'], token: 'twice-at-once' };
+    const send = () => ruth.post(`groups/${group.id}/members`, sent);
+    const answers = await Promise.all([send(), send(), send()]);
+    expect(answers.map(({ status }) => status)).toEqual([201, 201, 201]);
+    const ids = answers.map(({ body }) => body.added.map(({ id }: { id: string }) => id).sort());
+    expect(new Set(ids.map(String)).size).toBe(1);
+    expect((await ruth.get(`groups/${group.id}`)).body.members).toHaveLength(3);
+  });
+
+  it('two lists with the same name at once: one is added, the other refused whole', async () => {
+    const { body: group } = await ruth.post('groups', { name: 'Two lists' });
+    const send = (...names: string[]) => ruth.post(`groups/${group.id}/members`, { names });
+    const answers = await Promise.all([send('Hal Reed', 'Ida Reed'), send('Jon Reed', 'Hal Reed')]);
+    expect(answers.map(({ status }) => status).sort()).toEqual([201, 422]);
+    expect((await ruth.get(`groups/${group.id}`)).body.members).toHaveLength(2);
   });
 });
 

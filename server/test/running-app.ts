@@ -29,6 +29,11 @@ export class Visitor {
     return { status: answer.status, body: isJson ? JSON.parse(answer.text) : answer.text };
   }
 
+  /** What a request of one's own making is to carry. */
+  get cookies(): string {
+    return this.cookie;
+  }
+
   /** Takes over the cookie of somebody who is signed in at another server. */
   comeInAs(other: Visitor): void {
     this.cookie = other.cookie;

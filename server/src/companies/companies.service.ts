@@ -7,10 +7,10 @@ import { BookHistoryService } from '../books/book-history.service.js';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
 import { books, companies } from '../database/schema/index.js';
-import { parsedBody } from '../http/json-body.js';
-import { notFound, refuse, refusedBy } from '../http/problem.js';
+import { notFound, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
-import { prepared, preparedFrom, type PreparedBook } from '../threads/prepared-book.js';
+import { prepared, type PreparedBook } from '../threads/prepared-book.js';
+import { noBook, takeBook } from '../threads/taking.js';
 import { Threads } from '../threads/threads.js';
 
 /** A body larger than this is read in another thread. */
@@ -62,9 +62,8 @@ export class CompaniesService {
 
   /** A company from the body of a request, `{ "book": … }`: judged before anything of it is kept. */
   async create(me: Me, body?: Uint8Array): Promise<CompanySummary> {
-    if (!body) throw noBook();
-    const ready =
-      body.length > LARGE_BODY ? await this.threads.takeBook(body) : preparedFrom(bookIn(body));
+    if (!body) throw refusedBy([noBook()]);
+    const ready = body.length > LARGE_BODY ? await this.threads.takeBook(body) : takeBook(body);
     if (!ready.ok) throw refusedBy(ready.refusals);
     return this.summary(me, await this.keep(me, ready.value));
   }
@@ -105,12 +104,3 @@ const COLUMNS = {
   entries: books.entries,
   changedAt: books.changedAt,
 };
-
-const noBook = () =>
-  refuse('company.no-book', 'The company’s book is missing. Send it as “book”.', 'book');
-
-function bookIn(body: Uint8Array): unknown {
-  const { book } = parsedBody(Buffer.from(body).toString('utf8')) as { book?: unknown };
-  if (typeof book !== 'object' || book === null) throw noBook();
-  return book;
-}

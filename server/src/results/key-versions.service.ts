@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import { readKey, writeBook, writeKey, type AnswerKey } from '@gleddo/core';
-import { and, desc, eq, max } from 'drizzle-orm';
+import { and, desc, eq, sql } from 'drizzle-orm';
 import { LRUCache } from 'lru-cache';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/open-database.js';
@@ -14,6 +14,8 @@ export interface KeyVersion {
   readonly id: string;
   readonly version: number;
 }
+
+type NewVersion = Pick<typeof keys.$inferInsert, 'exerciseId' | 'content' | 'start' | 'hash'>;
 
 const MOST_ATTEMPTS = 20;
 
@@ -64,17 +66,20 @@ export class KeyVersionsService {
     for (let attempt = 0; attempt < MOST_ATTEMPTS; attempt++) {
       const known = await this.withHash(exerciseId, hash);
       if (known) return known;
-      const [latest] = await this.db
-        .select({ version: max(keys.version) })
-        .from(keys)
-        .where(eq(keys.exerciseId, exerciseId));
-      const version = (latest?.version ?? 0) + 1;
-      await this.db
-        .insert(keys)
-        .values({ id: nanoid(), exerciseId, version, content, start, hash })
-        .onConflictDoNothing();
+      await this.addVersion({ exerciseId, content, start, hash });
     }
     throw new Error('no version of the key could be made');
+  }
+
+  /** The next version, unless there is one that says the same: in one statement, so that no two are of one key. */
+  private async addVersion({ exerciseId, content, start, hash }: NewVersion): Promise<void> {
+    await this.db.execute(sql`
+      insert into keys (id, exercise_id, version, content, start, hash)
+      select ${nanoid()}, ${exerciseId},
+        (select coalesce(max(version), 0) + 1 from keys where exercise_id = ${exerciseId}),
+        ${content}, ${start}, ${hash}
+      where not exists (select 1 from keys where exercise_id = ${exerciseId} and hash = ${hash})
+      on conflict do nothing`);
   }
 
   private async withHash(exerciseId: string, hash: string): Promise<KeyVersion | null> {
