@@ -11,20 +11,18 @@ import { CheckRunner } from './results/check-runner.js';
 import { Threads } from './threads/threads.js';
 
 /** What is not closed by then is left: the database is closed all the same. */
-const CLOSE_WITHIN = 8_000;
+const CLOSE_WITHIN = 2_500;
+const CLOSE_DATABASE_WITHIN = 8_000;
 
-const within = (promise: Promise<unknown>): Promise<unknown> =>
-  Promise.race([
-    promise,
-    new Promise<void>((resolve) => setTimeout(resolve, CLOSE_WITHIN).unref()),
-  ]);
+const within = (promise: Promise<unknown>, longest = CLOSE_WITHIN): Promise<unknown> =>
+  Promise.race([promise, new Promise<void>((resolve) => setTimeout(resolve, longest).unref())]);
 
 /** Lets the last requests end, then the work in other threads, then the database: always in this order. */
 async function close(app: NestFastifyApplication, database: OpenDatabase): Promise<void> {
   await within(app.close()).catch(() => undefined);
   await within(app.get(CheckRunner).stop()).catch(() => undefined);
   await within(app.get(Threads).close()).catch(() => undefined);
-  await within(database.close()).catch(() => undefined);
+  await within(database.close(), CLOSE_DATABASE_WITHIN).catch(() => undefined);
 }
 
 function closeOnSignal(app: NestFastifyApplication, database: OpenDatabase): void {
@@ -54,11 +52,14 @@ function explain(settings: Settings, port: number): void {
   process.stdout.write(
     known === null ? `Gleddo is at ${here}\n` : `Gleddo is at ${known} (${here})\n`,
   );
-  if (settings.demo) return;
-  if (!isSecure(settings) && settings.host !== '127.0.0.1')
-    process.stdout.write(
-      'It is reached without https: passwords cross the network in the open. Put a proxy with https before it, and name its address with GLEDDO_ADDRESS (cookies are Secure then) and the proxy with GLEDDO_TRUST_PROXY.\n',
-    );
+  if (settings.demo || isSecure(settings)) return;
+  const reached =
+    settings.host === '127.0.0.1'
+      ? 'Only this machine reaches it. Before a class does, put'
+      : 'It is reached without https: passwords cross the network in the open. Put';
+  process.stdout.write(
+    `${reached} a proxy with https before it, and name its address with GLEDDO_ADDRESS (cookies are Secure then) and the proxy with GLEDDO_TRUST_PROXY.\n`,
+  );
 }
 
 async function start(): Promise<void> {

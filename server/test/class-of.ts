@@ -69,7 +69,7 @@ export async function classOf(running: RunningApp, size: number): Promise<TestCl
   return { ruth, exerciseId: exercise.id, groupId: group.id, students: added.added };
 }
 
-interface Row {
+export interface Row {
   readonly student: string;
   readonly state: string;
   readonly checked: string | null;

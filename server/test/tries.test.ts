@@ -1,3 +1,4 @@
+import { checkedRows, type Row } from './class-of.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
 let running: RunningApp;
@@ -10,18 +11,8 @@ beforeAll(async () => {
 });
 afterAll(() => running.close());
 
-interface Row {
-  readonly student: string;
-  readonly tryId: string | null;
-  readonly state: string;
-  readonly points: number | null;
-  readonly of: number | null;
-}
-
-const classRows = async (): Promise<Row[]> =>
-  (await ruth.get(`exercises/${exerciseId}/results`)).body.rows as Row[];
 const rowOf = async (student: string): Promise<Row> =>
-  (await classRows()).find((row) => row.student === student) as Row;
+  (await checkedRows(ruth, exerciseId)).find((row) => row.student === student) as Row;
 
 describe('a student’s try', () => {
   it('begins with the starting point, is worked on, handed in, and then stays as it is', async () => {

@@ -1,17 +1,19 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { HistoryEntry, Me, Moment } from '@gleddo/contract';
-import { apply, readBook, readHistoric, type Book, type Operation } from '@gleddo/core';
-import { and, asc, desc, eq, gt, lte } from 'drizzle-orm';
+import { readBook, type Book } from '@gleddo/core';
+import { and, asc, desc, eq, gt, lte, type SQL } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
 import type { Database } from '../database/open-database.js';
 import { bookMoments, bookOperations, bookSnapshots, people } from '../database/schema/index.js';
 import { refuse, Refused, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
-import { prepared } from '../threads/prepared-book.js';
+import type { PreparedBook } from '../threads/prepared-book.js';
+import { replay, type ToReplay } from '../threads/replaying.js';
+import { Threads } from '../threads/threads.js';
 import { BookAccess, type Rights } from './book-access.js';
 import { BookWriting, type WrittenStep } from './book-writing.js';
-import { KeptBooks, UNREADABLE } from './kept-books.js';
+import { KeptBooks, LARGE_TEXT, UNREADABLE } from './kept-books.js';
 
 const MOST_HISTORY = 200;
 
@@ -26,6 +28,7 @@ export class BookHistoryService {
     private readonly access: BookAccess,
     private readonly kept: KeptBooks,
     private readonly writing: BookWriting,
+    private readonly threads: Threads,
     private readonly audit: AuditService,
   ) {}
 
@@ -51,27 +54,36 @@ export class BookHistoryService {
     return this.moments(id, me);
   }
 
-  /** A book as it stood after a revision, told from the nearest snapshot, whatever became of the newest. */
+  /** A book as it stood after a revision, whatever became of the newest. */
   async at(id: string, revision: number): Promise<Book> {
-    const [before] = await this.db
-      .select()
-      .from(bookSnapshots)
-      .where(and(eq(bookSnapshots.bookId, id), lte(bookSnapshots.revision, revision)))
-      .orderBy(desc(bookSnapshots.revision))
-      .limit(1);
-    if (before) return this.forward(id, before, revision);
-    const [after] = await this.db
-      .select()
-      .from(bookSnapshots)
-      .where(and(eq(bookSnapshots.bookId, id), gt(bookSnapshots.revision, revision)))
-      .orderBy(asc(bookSnapshots.revision))
-      .limit(1);
-    if (!after) throw noMoment();
-    return this.backward(id, after, revision);
+    const read = readBook((await this.readyAt(id, revision)).text);
+    if (!read.ok) throw refusedBy(read.refusals);
+    return read.value;
+  }
+
+  /** The same, ready to be kept: told from the nearest snapshot, in another thread where that is long work. */
+  private async readyAt(id: string, revision: number): Promise<PreparedBook> {
+    const before = await this.snapshot(
+      and(eq(bookSnapshots.bookId, id), lte(bookSnapshots.revision, revision)),
+      desc(bookSnapshots.revision),
+    );
+    const told = before
+      ? await this.forward(id, before, revision)
+      : await this.backward(id, revision);
+    const isLong = told.text.length * (told.steps.length + 1) > LARGE_TEXT;
+    const replayed = isLong ? await this.threads.replay(told) : replay(told);
+    if (!replayed.ok) throw refusedBy(replayed.refusals);
+    if (!replayed.value) throw noMoment();
+    return replayed.value;
+  }
+
+  private async snapshot(where: SQL | undefined, order: SQL): Promise<Snapshot | undefined> {
+    const [found] = await this.db.select().from(bookSnapshots).where(where).orderBy(order).limit(1);
+    return found;
   }
 
   private async steps(id: string, from: number, to: number) {
-    return this.db
+    const steps = await this.db
       .select({ operation: bookOperations.operation, inverse: bookOperations.inverse })
       .from(bookOperations)
       .where(
@@ -82,18 +94,23 @@ export class BookHistoryService {
         ),
       )
       .orderBy(asc(bookOperations.revision));
+    if (steps.length !== to - from) throw noMoment();
+    return steps;
   }
 
-  private async forward(id: string, from: Snapshot, to: number): Promise<Book> {
+  private async forward(id: string, from: Snapshot, to: number): Promise<ToReplay> {
     const steps = await this.steps(id, from.revision, to);
-    if (steps.length !== to - from.revision) throw noMoment();
-    return steps.reduce((book, { operation }) => stepped(book, operation), bookOf(from));
+    return { text: from.state, steps: steps.map(({ operation }) => operation) };
   }
 
-  private async backward(id: string, from: Snapshot, to: number): Promise<Book> {
+  private async backward(id: string, to: number): Promise<ToReplay> {
+    const from = await this.snapshot(
+      and(eq(bookSnapshots.bookId, id), gt(bookSnapshots.revision, to)),
+      asc(bookSnapshots.revision),
+    );
+    if (!from) throw noMoment();
     const steps = await this.steps(id, to, from.revision);
-    if (steps.length !== from.revision - to) throw noMoment();
-    return steps.reduceRight((book, { inverse }) => stepped(book, inverse), bookOf(from));
+    return { text: from.state, steps: steps.map(({ inverse }) => inverse).reverse() };
   }
 
   /** Sets a book back to how it stood after an earlier revision, even where its newest can't be read. */
@@ -103,10 +120,9 @@ export class BookHistoryService {
     const may = rights.mayChange || (isBroken && me.role === 'instructor');
     if (!may) throw refuse('book.fixed', rights.why);
     if (revision >= rights.revision) throw noMoment();
-    const ready = prepared(await this.at(id, revision));
-    if (!ready.ok) throw refusedBy(ready.refusals);
+    const ready = await this.readyAt(id, revision);
     const step = setBackStep(id, me, rights, revision);
-    if (!(await this.writing.write(step, rights.revision, ready.value)))
+    if (!(await this.writing.write(step, rights.revision, ready)))
       throw refuse('book.busy', 'The book was changed meanwhile. Look at it, then try again.');
     await this.audit.write('set-back', me.id, id);
     return rights.revision + 1;
@@ -153,16 +169,3 @@ function setBackStep(id: string, me: Me, { isTry, mayChange }: Rights, to: numbe
 }
 
 type Snapshot = Pick<typeof bookSnapshots.$inferSelect, 'revision' | 'state'>;
-
-function bookOf({ state }: Snapshot): Book {
-  const read = readBook(state);
-  if (!read.ok) throw refusedBy(read.refusals);
-  return read.value;
-}
-
-function stepped(book: Book, text: string): Book {
-  const operation = readHistoric(JSON.parse(text));
-  const applied = operation.ok ? apply(book, operation.value as Operation) : operation;
-  if (!applied.ok) throw noMoment();
-  return applied.value.book;
-}

@@ -6,9 +6,15 @@ import { pino, type Logger } from 'pino';
  * hold the parameters of a query, and with them what people wrote.
  */
 export const makeLog = (level: string): Logger =>
-  pino({ level, base: null, timestamp: pino.stdTimeFunctions.isoTime, serializers: { err: told } });
+  pino({
+    level,
+    base: null,
+    timestamp: pino.stdTimeFunctions.isoTime,
+    serializers: { err: (error) => told(error) },
+  });
 
 const MOST_PLACES = 12;
+const MOST_CAUSES = 5;
 
 interface Told {
   readonly kind: string;
@@ -19,7 +25,7 @@ interface Told {
   readonly cause?: Told;
 }
 
-function told(error: unknown): Told {
+function told(error: unknown, causes = MOST_CAUSES): Told {
   const { name, code, table, constraint, stack, cause } = error as Error & {
     code?: unknown;
     table?: unknown;
@@ -36,7 +42,7 @@ function told(error: unknown): Told {
     ...(typeof table === 'string' ? { table } : {}),
     ...(typeof constraint === 'string' ? { constraint } : {}),
     places,
-    ...(cause ? { cause: told(cause) } : {}),
+    ...(cause && causes > 0 ? { cause: told(cause, causes - 1) } : {}),
   };
 }
 

@@ -68,6 +68,7 @@ export class PeopleController {
     const known = this.settings.demo && DEMO_PEOPLE.some(({ login }) => login === body.person);
     const me = known ? await this.people.byLogin(body.person) : null;
     if (!me) throw notFound('This person');
+    await this.audit.write('signed-in', me.id);
     this.remember(reply, await this.sessions.begin(me.id));
     return me;
   }

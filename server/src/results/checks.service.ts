@@ -140,7 +140,7 @@ export class ChecksService {
     const outcome = await this.threads.checkToKeep({ key, work: text });
     if (outcome.ok) await this.keep(found.work, key.id, revision, outcome.value);
     else {
-      this.log.warn({ tryId, stack: outcome.stack }, 'a work can’t be checked');
+      this.log.warn({ tryId, err: outcome.error }, 'a work can’t be checked');
       await this.keepFault(tryId, outcome.why);
     }
     return outcome.ok ? 'done' : 'failed';
@@ -151,7 +151,7 @@ export class ChecksService {
     const key = await this.keyToday(exercise);
     const outcome = await this.threads.check({ key, work: text });
     if (outcome.ok) return outcome.value;
-    this.log.warn({ exerciseId: exercise.id, stack: outcome.stack }, 'a work can’t be checked');
+    this.log.warn({ exerciseId: exercise.id, err: outcome.error }, 'a work can’t be checked');
     throw refuse('work.uncheckable', cantCheck(outcome.why));
   }
 

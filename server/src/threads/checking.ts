@@ -54,10 +54,10 @@ function keyOf({ id, key: text, start: startText }: KeyText): ReadKey {
   return read;
 }
 
-/** What came of a check; or why this work can't be checked, in a sentence, and what a log is to tell of it. */
+/** What came of a check; or why this work can't be checked, in a sentence, and what went wrong, for the log. */
 export type CheckOutcome<T> =
   | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly why: string; readonly stack: string };
+  | { readonly ok: false; readonly why: string; readonly error: Error };
 
 class CantBeChecked extends Error {}
 
@@ -69,7 +69,7 @@ function outcomeOf<T>(work: () => T): CheckOutcome<T> {
     return { ok: true, value: work() };
   } catch (error) {
     const why = error instanceof CantBeChecked ? error.message : SURPRISED;
-    return { ok: false, why, stack: error instanceof Error ? (error.stack ?? '') : String(error) };
+    return { ok: false, why, error: error instanceof Error ? error : new Error(String(error)) };
   }
 }
 

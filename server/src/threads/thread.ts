@@ -3,6 +3,7 @@ import { readBook } from '@gleddo/core';
 import { changeText } from './changing.js';
 import { check, checkToKeep } from './checking.js';
 import type { Sent } from './prepared-book.js';
+import { replay } from './replaying.js';
 import { takeBook } from './taking.js';
 
 /** What other threads do than the one that answers requests. Each function is a task, called by its name. */
@@ -20,4 +21,4 @@ export function judge(text: string): Sent<null> {
   return read.ok ? { ok: true, value: null } : read;
 }
 
-export { changeText, check, checkToKeep, takeBook };
+export { changeText, check, checkToKeep, replay, takeBook };

@@ -6,6 +6,7 @@ import { Piscina } from 'piscina';
 import type { ChangedBook } from './changing.js';
 import type { CheckedWork, CheckOutcome, KeptCheck, ToCheck } from './checking.js';
 import type { PreparedBook, Sent } from './prepared-book.js';
+import type { ToReplay } from './replaying.js';
 
 /** The longest that one task may take: what takes longer is ended, and its thread with it. */
 const LONGEST = 60_000;
@@ -55,6 +56,9 @@ export class Threads {
 
   judge = (text: string): Promise<Sent<null>> => this.run(this.others, 'judge', text);
 
+  replay = (told: ToReplay): Promise<Sent<PreparedBook | null>> =>
+    this.run(this.others, 'replay', told);
+
   changeText = (text: string, operation: Operation, rules: Rules): Promise<Sent<ChangedBook>> =>
     this.run(this.others, 'changeText', { text, operation, rules });
 
@@ -81,6 +85,6 @@ async function judged<T>(outcome: Promise<CheckOutcome<T>>): Promise<CheckOutcom
     return await outcome;
   } catch (error) {
     if (!(error instanceof TookTooLong)) throw error;
-    return { ok: false, why: error.message, stack: error.stack ?? '' };
+    return { ok: false, why: error.message, error };
   }
 }
