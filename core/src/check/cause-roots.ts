@@ -1,5 +1,6 @@
 import type { Cause } from '../cause/cause.js';
 import { typeOf } from '../scheme/scheme.js';
+import { isRequired } from './each-entry.js';
 import type { Marking } from './marking.js';
 
 /**
@@ -64,7 +65,7 @@ function entryAnswer(marking: Marking, cause: Cause): Answer {
   const checks = ['entry.present', 'entry.amounts', 'entry.date'];
   const refs = pair.keys.flatMap(({ entry }) => checks.map((check) => `${check}:${entry.id}`));
   const optional = pair.works.length === 0 && refs.every((ref) => marking.result(ref) === null);
-  return optional && marking.key.acceptsEntries.some((e) => e.entry === cause.id && !e.required)
+  return optional && !isRequired(marking, cause.id)
     ? { roots: [], accepted: true }
     : answer(marking, refs);
 }

@@ -1,5 +1,6 @@
 import type { Entry } from '../book/book.js';
 import { dayText } from '../book/calendar.js';
+import { acceptedEntryFor } from '../key/answer-key.js';
 import type { EntryPair } from '../key/pair-entries.js';
 import type { Facts } from '../refusal/refusal.js';
 import type { Finding, Subject } from './check.js';
@@ -19,7 +20,7 @@ export const entryLabel = (facts: Facts): string => {
 };
 
 export const isRequired = (marking: Marking, id: string): boolean =>
-  marking.key.acceptsEntries.find((each) => each.entry === id)?.required ?? true;
+  acceptedEntryFor(marking.key, id)?.required ?? true;
 
 type Verdict = Pick<Finding, 'outcome'> & {
   readonly facts?: () => Facts;

@@ -1,4 +1,5 @@
 import { dayText } from '../book/calendar.js';
+import { acceptedEntryFor } from '../key/answer-key.js';
 import type { Check } from './check.js';
 import { eachEntry, entryLabel, NO_ENTRIES } from './each-entry.js';
 
@@ -10,7 +11,7 @@ export const entryDate: Check = {
   points: 1,
   run: (marking) =>
     eachEntry(marking, ['entry.present'], (entry, pair) => {
-      const accepted = marking.key.acceptsEntries.find((each) => each.entry === entry.id);
+      const accepted = acceptedEntryFor(marking.key, entry.id);
       const from = accepted?.from ?? entry.date;
       const to = accepted?.to ?? entry.date;
       const odd = pair?.works.find(({ entry: { date } }) => date < from || date > to);

@@ -84,4 +84,20 @@ function acceptedOf(key: AnswerKey): ReadonlyMap<string, Accepted> {
 export const acceptedFor = (key: AnswerKey, id: string): Accepted =>
   acceptedOf(key).get(id) ?? usuallyAccepted(id, false);
 
+const acceptedEntries = new WeakMap<AnswerKey, ReadonlyMap<string, AcceptedEntry>>();
+
+/** What is accepted for an entry besides what the key says; null where nothing is. Of two sayings the first holds. */
+export function acceptedEntryFor(key: AnswerKey, id: string): AcceptedEntry | null {
+  let found = acceptedEntries.get(key);
+  if (!found) {
+    found = new Map(key.acceptsEntries.toReversed().map((each) => [each.entry, each]));
+    acceptedEntries.set(key, found);
+  }
+  return found.get(id) ?? null;
+}
+
+/** The days of a book's entries, by the entries. */
+export const datesOfEntries = (book: Book): ReadonlyMap<string, string> =>
+  new Map(book.entries.map(({ id, date }) => [id, date]));
+
 export const STATEMENTS: readonly StatementId[] = ['balance-sheet', 'profit-and-loss'];

@@ -13,7 +13,13 @@ import {
   type KeyRulesFile,
 } from '../shape/key-rules.js';
 import { fitting } from '../shape/shape.js';
-import { usualDates, type Accepted, type AcceptedEntry, type AnswerKey } from './answer-key.js';
+import {
+  datesOfEntries,
+  usualDates,
+  type Accepted,
+  type AcceptedEntry,
+  type AnswerKey,
+} from './answer-key.js';
 
 /** Reads a key from the text of a `*.key.json` file; only the book is required. */
 export function readKey(text: string): Result<AnswerKey> {
@@ -44,10 +50,11 @@ function keyWith(book: Book, rules: KeyRulesFile): Result<AnswerKey> {
   const { accepts = [], acceptsEntries = [], statementDates, points = {} } = rules;
   const faults = unknownIn(book, rules);
   if (faults.length > 0) return refused(...faults);
+  const dates = datesOfEntries(book);
   return done({
     book,
     accepts: accepts.map((each) => acceptedFrom(book, each)),
-    acceptsEntries: acceptsEntries.map((each) => acceptedEntryFrom(book, each)),
+    acceptsEntries: acceptsEntries.map((each) => acceptedEntryFrom(dates, each)),
     statementDates: statementDates ?? usualDates(book),
     points,
   });
@@ -82,8 +89,11 @@ const acceptedFrom = (book: Book, said: AcceptedFile): Accepted => ({
   several: said.several ?? true,
 });
 
-function acceptedEntryFrom(book: Book, said: AcceptedEntryFile): AcceptedEntry {
-  const own = book.entries.find(({ id }) => id === said.entry)?.date ?? '';
+function acceptedEntryFrom(
+  dates: ReadonlyMap<string, string>,
+  said: AcceptedEntryFile,
+): AcceptedEntry {
+  const own = dates.get(said.entry) ?? '';
   const { entry, from = own, to = own, required = true } = said;
   return { entry, from, to, required };
 }

@@ -1,6 +1,6 @@
 import type { Book } from '../book/book.js';
 import { Marking, runChecks, type CheckResult } from '../check/index.js';
-import type { AnswerKey } from '../key/answer-key.js';
+import { datesOfEntries, type AnswerKey } from '../key/answer-key.js';
 import { bearingUndone } from './left-undone.js';
 
 const countedRef = ({ ref, date }: CheckResult): string =>
@@ -15,20 +15,23 @@ const lostAtStarts = new WeakMap<AnswerKey, WeakMap<Book, ReadonlyMap<string, nu
  * The key as if nothing else were accepted: what there is to earn depends on it, the start and the points alone.
  * Whether an account or entry is asked for at all, and an exact number, is part of what is asked.
  */
-const withoutAcceptances = (key: AnswerKey): AnswerKey => ({
-  ...key,
-  accepts: key.accepts.map((each) => ({
-    ...each,
-    names: [],
-    types: [],
-    number: each.number === 'any' ? 'in-band' : each.number,
-    several: true,
-  })),
-  acceptsEntries: key.acceptsEntries.map((each) => {
-    const date = key.book.entries.find(({ id }) => id === each.entry)?.date ?? each.from;
-    return { ...each, from: date, to: date };
-  }),
-});
+function withoutAcceptances(key: AnswerKey): AnswerKey {
+  const dates = datesOfEntries(key.book);
+  return {
+    ...key,
+    accepts: key.accepts.map((each) => ({
+      ...each,
+      names: [],
+      types: [],
+      number: each.number === 'any' ? 'in-band' : each.number,
+      several: true,
+    })),
+    acceptsEntries: key.acceptsEntries.map((each) => {
+      const date = dates.get(each.entry) ?? each.from;
+      return { ...each, from: date, to: date };
+    }),
+  };
+}
 
 /** What the untouched start loses, result by result: this is what there is to earn. */
 export function lostAtStart(key: AnswerKey, start: Book): ReadonlyMap<string, number> {
