@@ -1,5 +1,5 @@
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsInt, Max, Min } from 'class-validator';
-import { IsName } from './fields.js';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsInt, IsObject, Max, Min } from 'class-validator';
+import { AreOf, isToken, IsName, IsToken, MayBeLeftOut } from './fields.js';
 
 /** Operations made on a revision of a book, in their order: all are done, or none. */
 export class OperationsRequest {
@@ -16,6 +16,49 @@ export class OperationsRequest {
   /** A name the browser gives each change, so that one sent twice is done once. */
   @IsName(60, 'Each change has a name of its own, of 1 to 60 characters.')
   token!: string;
+
+  /** The name of the change that this one takes back, when it undoes one or does one again. */
+  @MayBeLeftOut()
+  @IsToken()
+  undoes?: string;
+
+  /** What undoes this change on the book that its maker saw: where others wrote there meanwhile, it is not done. */
+  @MayBeLeftOut()
+  @IsObject()
+  seen?: object;
+}
+
+/** One of several changes sent at once, each on the book as the one before left it. */
+export type SentChange = Omit<OperationsRequest, 'revision'>;
+
+/** The most changes that are sent at once. */
+export const MOST_CHANGES = 100;
+
+/** Changes made on a revision of a book, one after the other: what can't be done is told, the rest is done. */
+export class ChangesRequest {
+  @IsInt()
+  @Min(0)
+  @Max(2_000_000_000)
+  revision!: number;
+
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(MOST_CHANGES, { message: `At most ${MOST_CHANGES} changes can be sent at once.` })
+  @AreOf(isSentChange, 'Each change has a name of its own and a list of operations.')
+  changes!: SentChange[];
+}
+
+const FIELDS: readonly string[] = ['token', 'operations', 'undoes', 'seen'];
+
+function isSentChange(value: object): boolean {
+  const { token, operations, undoes, seen } = value as Partial<Record<string, unknown>>;
+  return (
+    isToken(token) &&
+    Array.isArray(operations) &&
+    (undoes === undefined || isToken(undoes)) &&
+    (seen === undefined || (typeof seen === 'object' && seen !== null)) &&
+    Object.keys(value).every((key) => FIELDS.includes(key))
+  );
 }
 
 export type BookUse = 'company' | 'start' | 'key' | 'try';
@@ -52,6 +95,31 @@ export interface OperationsAnswer {
   readonly book: object | null;
 }
 
+/** A change that was not done, and why not. */
+export interface RefusedChange {
+  readonly token: string;
+  readonly code: string;
+  readonly says: string;
+}
+
+/** The book as it now stands, and all the steps since the revision asked about: the latest first. */
+export interface NewerBook {
+  readonly book: object;
+  readonly steps: readonly HistoryEntry[];
+}
+
+export interface ChangesAnswer {
+  readonly revision: number;
+  readonly refused: readonly RefusedChange[];
+  /** Set when others changed the book meanwhile. */
+  readonly newer: NewerBook | null;
+}
+
+/** What an open book hears: the revision that the book is at now. */
+export interface BookTold {
+  readonly revision: number;
+}
+
 export class NameMomentRequest {
   @IsInt()
   @Min(0)
@@ -78,6 +146,11 @@ export interface Moment {
 
 export interface HistoryEntry {
   readonly revision: number;
+  readonly token: string;
+  /** The step that this one takes back; null for a change of its own. */
+  readonly undoes: string | null;
+  /** Whether whoever asks did it. */
+  readonly isMine: boolean;
   readonly at: string;
   readonly by: string;
   readonly operation: object;

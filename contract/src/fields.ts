@@ -66,3 +66,27 @@ export const IsId = () =>
     },
     says('This is no id that was given out here. Choose again from the list.'),
   );
+
+/** Whether this can be the name of a change. */
+export const isToken = (value: unknown): boolean =>
+  typeof value === 'string' && /^[\w-]{1,60}$/.test(value);
+
+export const IsToken = () =>
+  ValidateBy(
+    { name: 'isToken', validator: { validate: isToken } },
+    says('The name of a change has 1 to 60 letters, digits, - and _.'),
+  );
+
+/** A list of objects of which each is as it should be. */
+export const AreOf = (is: (value: object) => boolean, message: string) =>
+  ValidateBy(
+    {
+      name: 'areOf',
+      validator: {
+        validate: (value: unknown) =>
+          Array.isArray(value) &&
+          value.every((each) => typeof each === 'object' && each !== null && is(each as object)),
+      },
+    },
+    says(message),
+  );

@@ -5,6 +5,7 @@ import type { Logger } from 'pino';
 import { AuditService } from './audit/audit.service.js';
 import { BookAccess } from './books/book-access.js';
 import { BookChangesService } from './books/book-changes.service.js';
+import { BookEvents } from './books/book-events.js';
 import { BookHistoryService } from './books/book-history.service.js';
 import { BookWriting } from './books/book-writing.js';
 import { BooksController } from './books/books.controller.js';
@@ -23,7 +24,7 @@ import { GroupsController } from './groups/groups.controller.js';
 import { GroupsService } from './groups/groups.service.js';
 import { LimitsGuard } from './http/limits.guard.js';
 import type { Settings } from './http/settings.js';
-import { DATABASE, ENGINE, LOG, SETTINGS } from './http/tokens.js';
+import { DATABASE, ENGINE, LISTEN, LOG, SETTINGS } from './http/tokens.js';
 import { InstructorsController } from './people/instructors.controller.js';
 import { InstructorsService } from './people/instructors.service.js';
 import { PeopleController } from './people/people.controller.js';
@@ -70,6 +71,7 @@ const SERVICES = [
   BookWriting,
   BookChangesService,
   BookHistoryService,
+  BookEvents,
   CompaniesService,
   GroupsService,
   HandOutsService,
@@ -89,13 +91,18 @@ const SERVICES = [
 
 @Module({})
 export class AppModule {
-  static over({ db, engine }: OpenDatabase, settings: Settings, log: Logger): DynamicModule {
+  static over(
+    { db, engine, listen }: OpenDatabase,
+    settings: Settings,
+    log: Logger,
+  ): DynamicModule {
     return {
       module: AppModule,
       imports: [ThrottlerModule.forRoot([{ ttl: 60_000, limit: REQUESTS_A_MINUTE }])],
       controllers: CONTROLLERS,
       providers: [
         { provide: DATABASE, useValue: db },
+        { provide: LISTEN, useValue: listen },
         { provide: ENGINE, useValue: engine },
         { provide: SETTINGS, useValue: settings },
         { provide: LOG, useValue: log },

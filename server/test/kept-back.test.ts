@@ -77,7 +77,9 @@ describe('whatever a student asks for', () => {
     const all = (await routes()).filter(({ path }) => !/sign-out|demo-sign-in|sign-in/.test(path));
     expect(all.length).toBeGreaterThan(30);
     const told: string[] = [];
-    for (const route of all.filter(({ method }) => method === 'get'))
+    for (const route of all.filter(
+      ({ method, path }) => method === 'get' && !path.endsWith('/events'),
+    ))
       for (const path of filled(route)) {
         const { body } = await ines.get(path);
         const text = JSON.stringify(body);

@@ -39,10 +39,50 @@ export class Visitor {
     this.cookie = other.cookie;
   }
 
+  /** Listens to what the server tells of a book: `next` answers each revision that was told, in their order. */
+  async hears(bookId: string): Promise<Heard> {
+    const ends = new AbortController();
+    const { cookie } = this;
+    const path = `${this.address}/api/books/${bookId}/events`;
+    const answer = await fetch(path, { headers: { cookie }, signal: ends.signal });
+    return new Heard(answer, ends);
+  }
+
   get = (path: string) => this.ask('get', path);
   post = (path: string, body: object = {}) => this.ask('post', path, body);
   patch = (path: string, body: object) => this.ask('patch', path, body);
   remove = (path: string) => this.ask('delete', path);
+}
+
+/** A stream of server-sent events, read one by one. */
+export class Heard {
+  private told = '';
+  private readonly reader;
+
+  constructor(
+    readonly answer: Response,
+    private readonly ends: AbortController,
+  ) {
+    this.reader = answer.body?.pipeThrough(new TextDecoderStream()).getReader();
+  }
+
+  /** The next revision told; null when the stream has ended. */
+  async next(): Promise<number | null> {
+    for (;;) {
+      const found = /data: \{"revision":(\d+)\}\n/.exec(this.told);
+      if (found) {
+        this.told = this.told.slice(found.index + found[0].length);
+        return Number(found[1]);
+      }
+      const read = await this.reader?.read();
+      if (!read || read.done) return null;
+      this.told += read.value;
+    }
+  }
+
+  end(): void {
+    this.ends.abort();
+  }
 }
 
 export interface RunningApp {

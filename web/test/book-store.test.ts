@@ -1,7 +1,7 @@
 import { jest } from '@jest/globals';
 import type { Operation } from '@gleddo/core';
 import { BookStore } from '../src/book/book-store';
-import { FakeServer } from './fake-server';
+import { FakeLine, FakeServer } from './fake-server';
 
 const rename = (id: string, name: string): Operation => ({ kind: 'rename-account', id, name });
 
@@ -120,6 +120,200 @@ describe('when the server is away', () => {
     await settle();
     expect(store.snapshot()).toMatchObject({ saving: 'saved', said: [] });
     expect(nameOnServer('bank')).toBe('Still here');
+  });
+});
+
+describe('undo', () => {
+  const opening = (amount: number): Operation => ({ kind: 'set-opening', id: 'bank', amount });
+  const bankIn = (store: BookStore) => store.snapshot().book.opening.balances['bank'];
+
+  it('a change that was refused is gone with its reverse', async () => {
+    const store = await open();
+    store.change(rename('bank', 'Mine before'));
+    await settle();
+    server.changedElsewhere({ kind: 'renumber-account', id: 'till', number: '1033' });
+    store.change({ kind: 'renumber-account', id: 'bank', number: '1033' });
+    await settle();
+    expect(store.snapshot().said).toHaveLength(1);
+    const number = server.book.accounts.find(({ id }) => id === 'till')?.number;
+    store.dismiss();
+    store.undo();
+    store.undo();
+    await settle();
+    expect(server.book.accounts.find(({ id }) => id === 'bank')?.number).toBe('1010');
+    expect(number).toBe('1033');
+  });
+
+  it('after an undo and a refresh, redo is still there, and undo goes on', async () => {
+    const before = await open();
+    before.change(rename('bank', 'One'));
+    before.change(rename('bank', 'Two'));
+    before.undo();
+    await settle();
+    const after = await open();
+    expect(after.snapshot()).toMatchObject({ canUndo: true, canRedo: true });
+    after.undo();
+    expect(nameIn(after, 'bank')).toBe('Bank, current account');
+    expect(after.snapshot().canUndo).toBe(false);
+    after.redo();
+    after.redo();
+    expect(nameIn(after, 'bank')).toBe('Two');
+    await settle();
+    expect(nameOnServer('bank')).toBe('Two');
+  });
+
+  it('means the same where nothing was sent yet when the page was left', async () => {
+    const before = await open();
+    server.mood = 'unreachable';
+    before.change(rename('bank', 'One'));
+    before.undo();
+    await settle();
+    const kept = Object.keys(localStorage).length;
+    server.mood = 'well';
+    const after = await open();
+    expect(kept).toBe(2);
+    expect(after.snapshot()).toMatchObject({ canUndo: false, canRedo: true });
+    after.redo();
+    await settle();
+    expect(nameOnServer('bank')).toBe('One');
+  });
+
+  it('is not done where another tab wrote the same meanwhile, and says so', async () => {
+    const store = await open();
+    const hangUp = store.listen();
+    store.change(opening(100));
+    await settle();
+    server.changedElsewhere(opening(200), false);
+    await settle();
+    expect(bankIn(store)).toBe(200);
+    store.undo();
+    await settle();
+    expect(store.snapshot().said.join(' ')).toMatch(/^Not undone: it was changed again since/);
+    expect([bankIn(store), server.book.opening.balances['bank']]).toEqual([200, 200]);
+    expect(store.snapshot().canUndo).toBe(false);
+    hangUp();
+  });
+
+  it('is not done by the server either, where the other’s change was not heard of yet', async () => {
+    const store = await open();
+    store.change(opening(100));
+    await settle();
+    server.changedElsewhere(opening(200));
+    store.undo();
+    await settle();
+    expect(store.snapshot().said.join(' ')).toMatch(/^Not done: .*Changed since/);
+    expect([bankIn(store), server.book.opening.balances['bank']]).toEqual([200, 200]);
+  });
+});
+
+describe('what others change', () => {
+  it('is seen within a moment, and told in words', async () => {
+    const store = await open();
+    const hangUp = store.listen();
+    server.changedElsewhere(rename('till', 'Float'), false);
+    server.changedElsewhere(rename('bank', 'Bank account'), false);
+    await settle();
+    expect([nameIn(store, 'till'), nameIn(store, 'bank')]).toEqual(['Float', 'Bank account']);
+    expect(store.snapshot().news.join(' ')).toMatch(/^Changed by Ben Tallow: .*“Bank account”/);
+    expect(store.snapshot().canUndo).toBe(false);
+    store.change(rename('till', 'Mine'));
+    expect(store.snapshot().news).toEqual([]);
+    hangUp();
+    expect(FakeLine.open).toBe(0);
+  });
+
+  it('in another tab of one’s own can be undone here', async () => {
+    const store = await open();
+    const hangUp = store.listen();
+    server.changedElsewhere(rename('till', 'Float'));
+    await settle();
+    expect(store.snapshot().news[0]).toBe('Changed in another tab or window:');
+    store.undo();
+    await settle();
+    expect(nameOnServer('till')).not.toBe('Float');
+    hangUp();
+  });
+
+  it('asks for nothing after its own change is told back to it', async () => {
+    const store = await open();
+    const hangUp = store.listen();
+    server.asked.length = 0;
+    store.change(rename('till', 'Float'));
+    await settle();
+    FakeLine.tell(server.revision);
+    await settle();
+    expect(server.asked).toEqual(['POST /api/books/book/changes']);
+    hangUp();
+  });
+
+  it('a line that is lost is told, made again, and what was missed is fetched', async () => {
+    const store = await open();
+    const hangUp = store.listen();
+    FakeLine.cut();
+    expect(store.snapshot().isConnected).toBe(false);
+    server.changedElsewhere(rename('till', 'While away'));
+    await settle();
+    expect(FakeLine.open).toBe(1);
+    FakeLine.tell(server.revision);
+    await settle();
+    expect(store.snapshot().isConnected).toBe(true);
+    expect(nameIn(store, 'till')).toBe('While away');
+    hangUp();
+  });
+
+  it('a tab that is not seen lets go of its line, and catches up when it is seen', async () => {
+    const store = await open();
+    const hangUp = store.listen();
+    const page = document as unknown as EventTarget & { visibilityState: string };
+    page.visibilityState = 'hidden';
+    page.dispatchEvent(new Event('visibilitychange'));
+    expect(FakeLine.open).toBe(0);
+    page.visibilityState = 'visible';
+    page.dispatchEvent(new Event('visibilitychange'));
+    expect(FakeLine.open).toBe(1);
+    hangUp();
+  });
+});
+
+describe('what waits', () => {
+  it('goes in one request, after pauses that grow', async () => {
+    const store = await open();
+    server.mood = 'broken';
+    server.asked.length = 0;
+    server.tries = 0;
+    for (let i = 0; i < 50; i++) store.change(rename('bank', `Name ${i}`));
+    await settle();
+    await settle();
+    await settle();
+    expect(server.tries).toBeLessThanOrEqual(5);
+    server.mood = 'well';
+    for (let i = 0; i < 5; i++) await settle();
+    expect(server.asked).toEqual(['POST /api/books/book/changes']);
+    expect(nameOnServer('bank')).toBe('Name 49');
+    expect(store.snapshot().saving).toBe('saved');
+  });
+
+  it('very many go in several requests, and all arrive', async () => {
+    const store = await open();
+    server.mood = 'broken';
+    for (let i = 0; i < 230; i++) store.change(rename('bank', `Name ${i}`));
+    await settle();
+    server.mood = 'well';
+    server.asked.length = 0;
+    for (let i = 0; i < 5; i++) await settle();
+    expect(server.asked).toHaveLength(3);
+    expect(nameOnServer('bank')).toBe('Name 229');
+  });
+
+  it('an answer that can’t be read here is never told as saved', async () => {
+    const store = await open();
+    server.spoils = true;
+    server.changedElsewhere(rename('till', 'Float'));
+    store.change(rename('bank', 'Mine'));
+    await settle();
+    expect(store.snapshot().saving).toBe('waiting');
+    expect(store.snapshot().said.join(' ')).toMatch(/Reload the page\.$/);
+    expect(Object.keys(localStorage)).toHaveLength(1);
   });
 });
 

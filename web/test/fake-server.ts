@@ -1,8 +1,15 @@
-import type { BookAnswer, OperationsAnswer } from '@gleddo/contract';
+import type {
+  BookAnswer,
+  ChangesAnswer,
+  ChangesRequest,
+  HistoryEntry,
+  SentChange,
+} from '@gleddo/contract';
 import {
   apply,
   bookToJson,
   readOperations,
+  sameUndoing,
   ternIsland,
   type Book,
   type Operation,
@@ -22,10 +29,9 @@ class FakeStorage {
   }
 }
 
-interface Sent {
-  readonly revision: number;
-  readonly operations: readonly unknown[];
-  readonly token: string;
+/** A page that is seen, or is not. */
+class FakeDocument extends EventTarget {
+  visibilityState = 'visible';
 }
 
 export type Mood = 'well' | 'unreachable' | 'broken' | 'signed-out';
@@ -38,31 +44,68 @@ export class FakeServer {
   /** Loses its answers, after it has done what was asked. */
   losesAnswers = false;
   readonly tokens: string[] = [];
+  /** Tells newer books that no page can read. */
+  spoils = false;
+  /** How often it was asked, in whatever mood. */
+  tries = 0;
+  /** What was asked of it, one line a request. */
+  readonly asked: string[] = [];
+  /** The latest first. */
+  history: HistoryEntry[] = [];
 
   constructor() {
     Object.defineProperty(globalThis, 'localStorage', {
       configurable: true,
       value: new FakeStorage(),
     });
+    Object.assign(globalThis, {
+      EventSource: FakeLine,
+      document: new FakeDocument(),
+      window: new EventTarget(),
+    });
     globalThis.fetch = (path, init) => this.answer(String(path), init);
   }
 
-  /** Somebody else changes the book, in another tab. */
-  changedElsewhere(operation: Operation): void {
+  /** The book is changed elsewhere: in another tab, or by somebody else. */
+  changedElsewhere(operation: Operation, isMine = true): void {
+    const why = this.do(operation, { token: `elsewhere-${this.revision}`, operations: [] }, isMine);
+    if (why !== null) throw new Error(why);
+    FakeLine.tell(this.revision);
+  }
+
+  /** Null when it was done, else the reason. */
+  private do(operation: Operation, sent: SentChange, isMine: boolean): string | null {
     const applied = apply(this.book, operation);
-    if (!applied.ok) throw new Error(applied.refusals[0]?.says);
-    this.book = applied.value.book;
+    if (!applied.ok) return applied.refusals[0]?.says ?? '';
+    const { book, inverse } = applied.value;
+    if (sent.seen && !sameUndoing(sent.seen as Operation, inverse)) return 'Changed since.';
+    this.book = book;
     this.revision++;
+    const { token, undoes = null } = sent;
+    const step = { revision: this.revision, token, undoes, isMine, at: '', operation, inverse };
+    this.history = [{ ...step, by: isMine ? 'Ada Quince' : 'Ben Tallow' }, ...this.history];
+    return null;
   }
 
   private async answer(path: string, init?: RequestInit): Promise<Response> {
     await Promise.resolve();
+    this.tries++;
     if (this.mood === 'unreachable') throw new TypeError('fetch failed');
     if (this.mood === 'broken') return json(500, { detail: 'Something went wrong.' });
     if (this.mood === 'signed-out') return json(401, { detail: 'Sign in first.' });
-    if (path.endsWith('/history')) return json(200, []);
-    if (path.endsWith('/operations')) return this.change(JSON.parse(String(init?.body)) as Sent);
-    return json(200, this.opened());
+    this.asked.push(`${init?.method} ${path}`);
+    if (path.endsWith('/history')) return json(200, this.history);
+    if (path.endsWith('/changes'))
+      return this.change(JSON.parse(String(init?.body)) as ChangesRequest);
+    const since = /since\/(\d+)$/.exec(path);
+    return json(200, since ? this.since(Number(since[1])) : this.opened());
+  }
+
+  private since(revision: number, refused: ChangesAnswer['refused'] = []): ChangesAnswer {
+    const steps = this.history.filter((step) => step.revision > revision);
+    const newer =
+      steps.length > 0 ? { book: this.spoils ? {} : bookToJson(this.book), steps } : null;
+    return { revision: this.revision, refused, newer };
   }
 
   private opened(): BookAnswer {
@@ -79,22 +122,58 @@ export class FakeServer {
     };
   }
 
-  private change({ revision, operations, token }: Sent): Response {
-    const isOld = revision < this.revision;
-    if (!this.tokens.includes(token)) {
-      const read = readOperations(operations);
+  private change({ revision, changes }: ChangesRequest): Response {
+    let isNewer = revision < this.revision;
+    const refused = changes.flatMap((sent) => {
+      if (this.tokens.includes(sent.token)) {
+        isNewer = true;
+        return [];
+      }
+      const read = readOperations(sent.operations);
       const [operation] = read.ok ? read.value : [];
-      if (!operation) return json(400, { detail: 'Not an operation.' });
-      const applied = apply(this.book, operation);
-      if (!applied.ok) return json(422, { detail: applied.refusals[0]?.says, faults: [] });
-      this.book = applied.value.book;
-      this.revision++;
-      this.tokens.push(token);
-    }
+      const why = operation ? this.do(operation, sent, true) : 'Not an operation.';
+      if (why === null) this.tokens.push(sent.token);
+      return why === null ? [] : [{ token: sent.token, code: 'unfit', says: why }];
+    });
     if (this.losesAnswers) throw new TypeError('the connection was lost');
-    const book = isOld ? bookToJson(this.book) : null;
-    const answer: OperationsAnswer = { revision: this.revision, book };
+    if (isNewer) return json(200, this.since(revision, refused));
+    const answer: ChangesAnswer = { revision: this.revision, refused, newer: null };
     return json(200, answer);
+  }
+}
+
+/** What a browser hears server-sent events with. */
+export class FakeLine {
+  static readonly CLOSED = 2;
+  private static readonly all = new Set<FakeLine>();
+  readyState = 1;
+  onmessage: (event: { data: string }) => void = () => undefined;
+  onerror: () => void = () => undefined;
+
+  constructor() {
+    FakeLine.all.add(this);
+  }
+
+  static tell(revision: number): void {
+    for (const line of FakeLine.all) line.onmessage({ data: JSON.stringify({ revision }) });
+  }
+
+  /** The connection is lost for good: the browser does not make it again by itself. */
+  static cut(): void {
+    for (const line of FakeLine.all) {
+      line.readyState = FakeLine.CLOSED;
+      FakeLine.all.delete(line);
+      line.onerror();
+    }
+  }
+
+  static get open(): number {
+    return FakeLine.all.size;
+  }
+
+  close(): void {
+    this.readyState = FakeLine.CLOSED;
+    FakeLine.all.delete(this);
   }
 }
 

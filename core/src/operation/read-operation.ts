@@ -93,9 +93,13 @@ class Reading {
 
 const NOTHING: Operation = { kind: 'several', operations: [] };
 
+/** Whether these are too many for one request, however they are nested. */
+export const areTooMany = (values: readonly unknown[]): boolean =>
+  countOf(values) > MOST_OPERATIONS;
+
 /** Reads operations that came over the wire; refuses what is not one, with its path, and too many of them. */
 export function readOperations(values: readonly unknown[]): Result<Operation[]> {
-  if (countOf(values) > MOST_OPERATIONS) return refused(tooManyOperations({}));
+  if (areTooMany(values)) return refused(tooManyOperations({}));
   const reading = new Reading();
   const operations = values.map((value, i) => reading.take(value, `[${i}]`, 0));
   return reading.faults.length === 0 ? done(operations) : refused(...reading.faults);

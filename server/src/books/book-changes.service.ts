@@ -1,11 +1,19 @@
-import { Inject, Injectable } from '@nestjs/common';
-import type { Me, OperationsRequest } from '@gleddo/contract';
-import { readOperations, type Operation, type Rules } from '@gleddo/core';
+import { HttpStatus, Inject, Injectable } from '@nestjs/common';
+import type { ChangesRequest, Me, OperationsRequest, RefusedChange } from '@gleddo/contract';
+import {
+  areTooMany,
+  changedSince,
+  readOperations,
+  sameUndoing,
+  tooManyOperations,
+  type Operation,
+  type Rules,
+} from '@gleddo/core';
 import { and, eq } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
 import { bookOperations } from '../database/schema/index.js';
 import { isUniqueViolation } from '../database/unique.js';
-import { refuse, refusedBy } from '../http/problem.js';
+import { refuse, Refused, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { change, type ChangedBook } from '../threads/changing.js';
 import type { Sent } from '../threads/prepared-book.js';
@@ -27,6 +35,18 @@ interface Work {
   readonly token: string;
   readonly operation: Operation;
   readonly rules: Rules;
+  readonly undoes: string | null;
+  /** What undoes it on the book that its maker saw; null where it may be done on whatever stands. */
+  readonly seen: Operation | null;
+}
+
+/** What came of several changes, one after the other. */
+export interface ChangedBySeveral {
+  /** The revision after the last of them, as long as nobody else changed the book. */
+  readonly revision: number;
+  readonly refused: readonly RefusedChange[];
+  /** Whether others changed the book since the revision that the first was made on. */
+  readonly isNewer: boolean;
 }
 
 /** A step of more changes than this is worked on in another thread, as a large book is. */
@@ -37,6 +57,21 @@ const MOST_ATTEMPTS = 20;
 
 const one = (operations: readonly Operation[]): Operation =>
   operations.length === 1 && operations[0] ? operations[0] : { kind: 'several', operations };
+
+const isUnfit = (error: unknown): error is Refused =>
+  error instanceof Refused && error.getStatus() === HttpStatus.UNPROCESSABLE_ENTITY;
+
+const busy = () =>
+  new Refused(
+    [
+      {
+        at: '',
+        code: 'book.busy',
+        says: 'Too many people change this book at once. Try again in a moment.',
+      },
+    ],
+    HttpStatus.CONFLICT,
+  );
 
 const isLarge = ({ text }: KeptBook, operation: Operation): boolean =>
   text.length > LARGE_TEXT ||
@@ -65,12 +100,44 @@ export class BookChangesService {
       const isFirst = attempt === 0;
       const rights = await (isFirst ? this.access.lately(id, me) : this.access.rightsOf(id, me));
       if (!rights.mayChange) throw refuse('book.fixed', rights.why);
-      const work = { id, byId: me.id, token: request.token, operation, rules: rights.rules };
+      const { token, undoes = null } = request;
+      const seen = (request.seen ?? null) as Operation | null;
+      const work = { id, byId: me.id, token, operation, rules: rights.rules, undoes, seen };
       const before = isFirst ? await this.kept.lately(id) : await this.kept.at(id, rights.revision);
       const changed = await this.once(work, before, rights.isTry, request.revision);
       if (changed) return changed;
     }
-    throw refuse('book.busy', 'Too many people change this book at once. Try again in a moment.');
+    throw busy();
+  }
+
+  /**
+   * Several changes, one after the other, each on the book as the one before left it: what the book refuses is told,
+   * the rest is done.
+   */
+  async changeAll(
+    id: string,
+    me: Me,
+    { revision, changes }: ChangesRequest,
+  ): Promise<ChangedBySeveral> {
+    if (areTooMany(changes.flatMap(({ operations }) => operations)))
+      throw refusedBy([tooManyOperations({})]);
+    const refused: RefusedChange[] = [];
+    let based = revision;
+    let isNewer = false;
+    for (const change of changes)
+      try {
+        const done = await this.change(id, me, { ...change, revision: based });
+        isNewer ||= done.text !== null;
+        if (!isNewer) based = done.revision;
+      } catch (error) {
+        if (!isUnfit(error)) throw error;
+        refused.push({
+          token: change.token,
+          code: error.faults[0]?.code ?? '',
+          says: error.message,
+        });
+      }
+    return { revision: based, refused, isNewer };
   }
 
   /** Null when somebody else was quicker between reading and writing. */
@@ -87,6 +154,7 @@ export class BookChangesService {
       if (done) return done;
       throw refusedBy(sent.refusals);
     }
+    if (before.revision !== based) this.judgeSeen(work, sent.value.inverse);
     const after = {
       revision: before.revision + 1,
       text: sent.value.prepared.text,
@@ -104,6 +172,12 @@ export class BookChangesService {
     return { revision: after.revision, text: before.revision === based ? null : after.text };
   }
 
+  /** What takes a change back is not done where others wrote over the change meanwhile. */
+  private judgeSeen({ seen }: Work, inverse: string): void {
+    if (seen && !sameUndoing(seen, JSON.parse(inverse) as Operation))
+      throw refusedBy([changedSince({ what: 'undo' })]);
+  }
+
   private write(
     { operation, ...work }: Work,
     isTry: boolean,
@@ -111,9 +185,9 @@ export class BookChangesService {
     { prepared, inverse }: ChangedBook,
   ): Promise<boolean> {
     const isKept = (before + 1) % SNAPSHOT_EVERY === 0;
-    const { id, byId, token } = work;
+    const { id, byId, token, undoes } = work;
     const said = JSON.stringify(operation);
-    const step = { id, byId, token, operation: said, inverse, isTry, isKept };
+    const step = { id, byId, token, operation: said, inverse, undoes, isTry, isKept };
     return this.writing.write(step, before, prepared);
   }
 

@@ -12,6 +12,7 @@ import type { PreparedBook } from '../threads/prepared-book.js';
 import { replay, type ToReplay } from '../threads/replaying.js';
 import { Threads } from '../threads/threads.js';
 import { BookAccess, type Rights } from './book-access.js';
+import { BooksService } from './books.service.js';
 import { BookWriting, type WrittenStep } from './book-writing.js';
 import { KeptBooks, LARGE_TEXT, UNREADABLE } from './kept-books.js';
 
@@ -27,6 +28,7 @@ export class BookHistoryService {
     @Inject(DATABASE) private readonly db: Database,
     private readonly access: BookAccess,
     private readonly kept: KeptBooks,
+    private readonly books: BooksService,
     private readonly writing: BookWriting,
     private readonly threads: Threads,
     private readonly audit: AuditService,
@@ -141,15 +143,36 @@ export class BookHistoryService {
 
   async history(id: string, me: Me): Promise<HistoryEntry[]> {
     await this.access.rightsOf(id, me);
+    return this.stepsSince(id, me, 0);
+  }
+
+  /** What others and oneself did since a revision, with the book as it now stands; null where nothing was. */
+  async since(id: string, me: Me, revision: number): Promise<Newer | null> {
+    const rights = await this.access.rightsOf(id, me);
+    if (rights.revision <= revision) return null;
+    const kept = await this.books.readable(id, rights.revision);
+    const steps = await this.stepsSince(id, me, Math.max(0, revision));
+    return {
+      revision: kept.revision,
+      text: kept.text,
+      steps: steps.filter((step) => step.revision <= kept.revision),
+    };
+  }
+
+  /** The latest steps after a revision, the latest first. */
+  private async stepsSince(id: string, me: Me, revision: number): Promise<HistoryEntry[]> {
     const rows = await this.db
       .select()
       .from(bookOperations)
       .leftJoin(people, eq(people.id, bookOperations.byId))
-      .where(eq(bookOperations.bookId, id))
+      .where(and(eq(bookOperations.bookId, id), gt(bookOperations.revision, revision)))
       .orderBy(desc(bookOperations.revision))
       .limit(MOST_HISTORY);
     return rows.map(({ book_operations: row, people: person }) => ({
       revision: row.revision,
+      token: row.token,
+      undoes: row.undoes,
+      isMine: row.byId === me.id,
       at: row.at.toISOString(),
       by: person?.name ?? '',
       operation: JSON.parse(row.operation) as object,
@@ -158,13 +181,20 @@ export class BookHistoryService {
   }
 }
 
+/** A newer book than somebody knows: its text, and how it came to be it. */
+export interface Newer {
+  readonly revision: number;
+  readonly text: string;
+  readonly steps: readonly HistoryEntry[];
+}
+
 /** A step of a history that is no operation: the book was set back, and a snapshot stands there. */
 const SET_BACK = 'set-back';
 
 /** Only who works on a try is kept from setting it back once it is handed in; a broken one is mended whenever. */
 function setBackStep(id: string, me: Me, { isTry, mayChange }: Rights, to: number): WrittenStep {
   const said = JSON.stringify({ kind: SET_BACK, revision: to });
-  const step = { id, byId: me.id, token: nanoid(), operation: said, inverse: said };
+  const step = { id, byId: me.id, token: nanoid(), operation: said, inverse: said, undoes: null };
   return { ...step, isTry: isTry && mayChange, isKept: true };
 }
 

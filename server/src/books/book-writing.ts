@@ -4,6 +4,9 @@ import { rowsOf, type Database } from '../database/open-database.js';
 import { DATABASE } from '../http/tokens.js';
 import type { PreparedBook } from '../threads/prepared-book.js';
 
+/** Where the database tells of each change: the book's id and its revision. */
+export const CHANGED = 'gleddo_book_changed';
+
 /** One step of a book's history, as it is kept. */
 export interface WrittenStep {
   readonly id: string;
@@ -11,6 +14,8 @@ export interface WrittenStep {
   readonly token: string;
   readonly operation: string;
   readonly inverse: string;
+  /** The token of the step that this one takes back; null for a change of its own. */
+  readonly undoes: string | null;
   /** Whether the book is a student's try: then it is written only while it is worked on. */
   readonly isTry: boolean;
   /** Whether the book is kept as it then stands, too. */
@@ -27,7 +32,7 @@ export class BookWriting {
    * is has been handed in. A try can't be handed in while this writes, nor be written when it was.
    */
   async write(step: WrittenStep, before: number, book: PreparedBook): Promise<boolean> {
-    const { id, byId, token, operation, inverse, isTry, isKept } = step;
+    const { id, byId, token, operation, inverse, undoes, isTry, isKept } = step;
     const { text, name, trade, accounts, entries } = book;
     const done = await this.db.execute(sql`
       with open as (
@@ -42,9 +47,9 @@ export class BookWriting {
         select id, revision, state from written where ${isKept}
         on conflict do nothing
       )
-      insert into book_operations (book_id, revision, token, by_id, operation, inverse)
-      select id, revision, ${token}, ${byId}, ${operation}, ${inverse} from written
-      returning revision`);
+      insert into book_operations (book_id, revision, token, by_id, operation, inverse, undoes)
+      select id, revision, ${token}, ${byId}, ${operation}, ${inverse}, ${undoes} from written
+      returning pg_notify(${CHANGED}, book_id || ' ' || revision)`);
     return rowsOf(done).length > 0;
   }
 }

@@ -1,8 +1,21 @@
-import { Body, Controller, Get, HttpCode, Param, Post, Res } from '@nestjs/common';
 import {
+  Body,
+  Controller,
+  Get,
+  HttpCode,
+  Param,
+  ParseIntPipe,
+  Post,
+  Res,
+  Sse,
+  type MessageEvent,
+} from '@nestjs/common';
+import {
+  ChangesRequest,
   NameMomentRequest,
   OperationsRequest,
   SetBackRequest,
+  type ChangesAnswer,
   type HistoryEntry,
   type Me,
   type Moment,
@@ -10,7 +23,9 @@ import {
 import type { FastifyReply } from 'fastify';
 import { SignedIn } from '../people/signed-in.js';
 import { BookChangesService } from './book-changes.service.js';
-import { BookHistoryService } from './book-history.service.js';
+import { BookHistoryService, type Newer } from './book-history.service.js';
+import type { Observable } from 'rxjs';
+import { BookEvents } from './book-events.js';
 import { BooksService } from './books.service.js';
 
 @Controller('api/books')
@@ -19,6 +34,7 @@ export class BooksController {
     private readonly books: BooksService,
     private readonly changes: BookChangesService,
     private readonly past: BookHistoryService,
+    private readonly events: BookEvents,
   ) {}
 
   @Get(':id')
@@ -36,6 +52,40 @@ export class BooksController {
   ) {
     const { revision, text } = await this.changes.change(id, me, body);
     await asJson(reply, `{"revision":${revision},"book":${text ?? 'null'}}`);
+  }
+
+  /** Several changes, one after the other: what waited while there was no connection. */
+  @Post(':id/changes')
+  @HttpCode(200)
+  async changeAll(
+    @Param('id') id: string,
+    @Body() body: ChangesRequest,
+    @SignedIn() me: Me,
+    @Res() reply: FastifyReply,
+  ) {
+    const { revision, refused, isNewer } = await this.changes.changeAll(id, me, body);
+    const newer = isNewer ? await this.past.since(id, me, body.revision) : null;
+    const head = { revision: newer?.revision ?? revision, refused };
+    await asJson(reply, withNewer(head, newer));
+  }
+
+  /** What became of a book since a revision. */
+  @Get(':id/since/:revision')
+  async since(
+    @Param('id') id: string,
+    @Param('revision', ParseIntPipe) revision: number,
+    @SignedIn() me: Me,
+    @Res() reply: FastifyReply,
+  ) {
+    const newer = await this.past.since(id, me, revision);
+    const head = { revision: newer?.revision ?? revision, refused: [] };
+    await asJson(reply, withNewer(head, newer));
+  }
+
+  /** Tells, as server-sent events, at which revision a book is: at once, and after each change. */
+  @Sse(':id/events')
+  hear(@Param('id') id: string, @SignedIn() me: Me): Promise<Observable<MessageEvent>> {
+    return this.events.of(id, me);
   }
 
   /** Back to how it stood after an earlier revision, even where the newest can't be read. */
@@ -73,3 +123,9 @@ export class BooksController {
 /** Sends what is JSON already, as a text. */
 const asJson = (reply: FastifyReply, text: string) =>
   reply.type('application/json; charset=utf-8').send(text);
+
+/** An answer to changes as JSON: the newer book goes out as it is kept, unread. */
+function withNewer(head: Omit<ChangesAnswer, 'newer'>, newer: Newer | null): string {
+  const told = newer && `{"book":${newer.text},"steps":${JSON.stringify(newer.steps)}}`;
+  return `${JSON.stringify(head).slice(0, -1)},"newer":${told}}`;
+}

@@ -10,6 +10,7 @@ import { Pool } from 'pg';
 import type { Logger } from 'pino';
 import { CannotOpen, postgresSays } from './cannot-open.js';
 import { FolderLock } from './folder-lock.js';
+import { listenEmbedded, PostgresListening, type Listen } from './listening.js';
 import * as schema from './schema/index.js';
 import { SyncedNodeFS } from './synced-node-fs.js';
 
@@ -23,6 +24,7 @@ export type Engine = 'embedded' | 'shared';
 export interface OpenDatabase {
   readonly db: Database;
   readonly engine: Engine;
+  readonly listen: Listen;
   close(): Promise<void>;
 }
 
@@ -64,7 +66,16 @@ async function openPostgres(url: string, folder: string, log: Logger): Promise<O
     throw postgresSays(error, url);
   }
   const db = drizzlePg(pool, { schema });
-  return { db: db as unknown as Database, engine: 'shared', close: () => pool.end() };
+  const listening = new PostgresListening(url, log);
+  return {
+    db: db as unknown as Database,
+    engine: 'shared',
+    listen: listening.listen,
+    async close() {
+      await listening.close();
+      await pool.end();
+    },
+  };
 }
 
 async function migrated(pool: Pool, migrationsFolder: string): Promise<void> {
@@ -117,6 +128,7 @@ async function openEmbedded({ folder, migrations }: DatabaseSettings): Promise<O
   return {
     db: db as unknown as Database,
     engine: 'embedded',
+    listen: listenEmbedded(client),
     async close() {
       clearInterval(timer);
       await client.close();

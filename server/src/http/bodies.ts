@@ -13,7 +13,7 @@ const BOOK_IN = '/api/companies';
 
 function limitOf(method: string, url: string): number {
   if (method === 'POST' && url === BOOK_IN) return FILES;
-  if (method === 'POST' && url === '/api/books/:id/operations') return CHANGING;
+  if (method === 'POST' && /^\/api\/books\/:id\/(operations|changes)$/.test(url)) return CHANGING;
   if (method === 'PATCH' && url === '/api/exercises/:id') return CHANGING;
   return USUAL;
 }

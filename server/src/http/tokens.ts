@@ -3,3 +3,6 @@ export const DATABASE = Symbol('database');
 export const ENGINE = Symbol('engine');
 export const SETTINGS = Symbol('settings');
 export const LOG = Symbol('log');
+
+/** Hears what the database tells, from whichever server. */
+export const LISTEN = Symbol('listen');

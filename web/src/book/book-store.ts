@@ -1,87 +1,95 @@
-import type { BookAnswer, HistoryEntry, OperationsAnswer } from '@gleddo/contract';
+import type { BookAnswer, ChangesAnswer, HistoryEntry, NewerBook } from '@gleddo/contract';
 import {
   apply,
-  bookFromJson,
   formerNames,
   operationSays,
+  standing,
+  takeBack,
+  type Applied,
   type Book,
+  type DoneStep,
   type Operation,
   type Refusal,
+  type Result,
   type Rules,
 } from '@gleddo/core';
 import { nanoid } from 'nanoid';
-import { get, post, Problem } from '../api/client';
-import { PendingChanges, type Pending } from './pending-changes';
-import { readHistory } from './read-history';
+import { get } from '../api/client';
+import { BookLine } from './book-line';
+import { BookSender } from './book-sender';
+import { confirmedBook, doneStep, takenOver, type ConfirmedBook } from './confirmed-book';
+import { newsOf } from './news';
+import { WaitingChanges, type Change } from './waiting-changes';
 
 export type Saving = 'saved' | 'saving' | 'waiting';
 
 export interface BookState {
   readonly book: Book;
   readonly answer: BookAnswer;
+  /** The revision that the server has confirmed. */
+  readonly revision: number;
   readonly saving: Saving;
-  /** Why something sent was not done after all, or that a newer book was taken over. */
+  /** Whether the server is heard: else what others change is not seen here. */
+  readonly isConnected: boolean;
+  /** Why something was not done after all. */
   readonly said: readonly string[];
+  /** What others changed meanwhile. */
+  readonly news: readonly string[];
   readonly canUndo: boolean;
   readonly canRedo: boolean;
 }
 
 export type ShownBook = Pick<BookState, 'book' | 'answer'>;
 
-const RETRY_AFTER = 2000;
-const SIGNED_OUT = 401;
-const TOO_MANY = 429;
+interface Done {
+  readonly refusals: readonly Refusal[];
+  readonly notices: readonly Refusal[];
+}
 
-const COME_IN_AGAIN =
-  'You are signed out. What you change is kept in this browser: open Gleddo in another tab and sign in there, and it is sent.';
-
-/** Whether the server has looked at a change and will not have it; all else is tried again. */
-const isRefusal = (error: unknown): error is Problem =>
-  error instanceof Problem &&
-  error.status < 500 &&
-  error.status !== TOO_MANY &&
-  error.status !== SIGNED_OUT;
-
-function readAnswer(document: object): Book {
-  const read = bookFromJson(document);
-  if (!read.ok) throw new Error(read.refusals[0]?.says ?? 'The book is not readable.');
-  return read.value;
+/** What waits, as it was done on the book that is shown, and the book after it. */
+interface Tried {
+  readonly step: DoneStep;
+  readonly book: Book;
 }
 
 /**
- * One open book: changes are applied here at once and sent in their order. What is not confirmed yet is
- * kept in the browser, so a refresh, a lost connection or a crash of the server loses nothing.
+ * One open book: changes are applied here at once and sent in their order. What is not confirmed yet is kept in the
+ * browser, so a refresh, a lost connection or a crash of the server loses nothing. What *undo* means is told by the
+ * steps themselves, those of the server and those that wait.
  */
 export class BookStore {
   private state: BookState;
-  private revision: number;
-  private readonly kept: PendingChanges;
-  private pending: Pending[];
-  private undos: Operation[];
-  private redos: Operation[] = [];
+  private confirmed: ConfirmedBook;
+  private readonly kept: WaitingChanges;
+  private waiting: readonly Change[];
+  private tried: readonly Tried[] = [];
+  private readonly outOfReach = new Set<string>();
   private shown: ShownBook | null = null;
-  private sending = false;
   private readonly listeners = new Set<() => void>();
+  private readonly sender: BookSender;
 
   private constructor(answer: BookAnswer, history: readonly HistoryEntry[]) {
-    this.revision = answer.revision;
-    this.kept = new PendingChanges(answer.id);
-    this.pending = this.kept.left();
-    this.undos = readHistory(history)
-      .map((step) => step.inverse)
-      .reverse();
-    const book = readAnswer(answer.book);
-    this.state = { book, answer, saving: 'saved', said: [], canUndo: false, canRedo: false };
+    this.confirmed = confirmedBook(answer, history);
+    this.kept = new WaitingChanges(answer.id);
+    this.waiting = this.kept.left();
+    const { book, revision } = this.confirmed;
+    this.state = {
+      ...{ book, revision, answer, saving: 'saved', isConnected: true },
+      ...{ said: [], news: [], canUndo: false, canRedo: false },
+    };
+    this.sender = new BookSender(answer.id, {
+      revision: () => this.confirmed.revision,
+      waiting: () => this.waiting,
+      settle: (sent, told) => this.settle(sent, told),
+      refuse: (change, why) => this.refuse(change, why),
+      tell: (changed) => this.tell(changed),
+    });
     this.replay();
-    void this.flush();
+    void this.sender.go();
   }
 
   static async open(id: string): Promise<BookStore> {
-    const [answer, history] = await Promise.all([
-      get<BookAnswer>(`books/${id}`),
-      get<HistoryEntry[]>(`books/${id}/history`),
-    ]);
-    return new BookStore(answer, history);
+    return new BookStore(...(await opened(id)));
   }
 
   subscribe = (listener: () => void): (() => void) => {
@@ -98,6 +106,17 @@ export class BookStore {
     return this.shown;
   };
 
+  /** Hears of others' changes until the answer is called. */
+  listen = (): (() => void) =>
+    new BookLine(this.state.answer.id, {
+      told: (revision) => this.sender.heard(revision),
+      found: () => {
+        if (!this.state.isConnected) this.tell({ isConnected: true });
+        this.sender.wake();
+      },
+      lost: () => this.tell({ isConnected: false }),
+    }).listen();
+
   get rules(): Rules {
     const { by, entriesMayChange } = this.state.answer;
     return { by, entriesMayChange };
@@ -105,115 +124,135 @@ export class BookStore {
 
   /** Names that accounts had before, by account: told by the history. */
   formerNames(): Readonly<Record<string, readonly string[]>> {
-    return formerNames([...this.undos].reverse());
+    return formerNames(
+      this.steps()
+        .map(({ inverse }) => inverse)
+        .reverse(),
+    );
   }
 
   /** Applies a change at once; answers why not when it can't be done, and notices when it could. */
-  change(operation: Operation): { refusals: readonly Refusal[]; notices: readonly Refusal[] } {
-    const done = this.perform(operation);
+  change(operation: Operation): Done {
+    const done = apply(this.state.book, operation, this.rules);
     if (!done.ok) return { refusals: done.refusals, notices: [] };
-    this.undos.push(done.value.inverse);
-    this.redos = [];
-    this.tell({});
+    this.keep(operation, done.value);
     return { refusals: [], notices: done.value.notices() };
   }
 
-  undo = (): void => this.step(this.undos, this.redos);
-  redo = (): void => this.step(this.redos, this.undos);
+  undo = (): void => this.step('undo');
+  redo = (): void => this.step('redo');
 
-  private step(from: Operation[], to: Operation[]): void {
-    const operation = from.pop();
-    if (!operation) return;
-    const done = this.perform(operation);
-    if (done.ok) to.push(done.value.inverse);
-    this.tell(done.ok ? {} : { said: done.refusals.map((refusal) => refusal.says) });
+  dismiss = (): void => this.tell({ said: [], news: [] });
+
+  private steps(): readonly DoneStep[] {
+    return [...this.confirmed.steps, ...this.tried.map(({ step }) => step)];
   }
 
-  dismiss = (): void => this.tell({ said: [] });
+  private step(what: 'undo' | 'redo'): void {
+    const steps = this.steps();
+    const step = standing(steps, this.outOfReach)[what];
+    if (!step) return;
+    const taken: Result<Applied> = takeBack(this.state.book, steps, step, this.rules);
+    if (taken.ok) return this.keep(step.inverse, taken.value, step.token);
+    this.outOfReach.add(step.token);
+    this.tell({ said: taken.refusals.map((refusal) => refusal.says) });
+  }
 
-  private perform(operation: Operation) {
-    const applied = apply(this.state.book, operation, this.rules);
-    if (!applied.ok) return applied;
-    const change = { token: nanoid(), operation };
-    this.pending.push(change);
+  private keep(
+    operation: Operation,
+    { book, inverse }: Applied,
+    undoes: string | null = null,
+  ): void {
+    const seen = undoes === null ? null : inverse;
+    const change = { token: nanoid(), operation, undoes, seen };
     this.kept.keep(change);
-    this.state = { ...this.state, book: applied.value.book, said: [] };
-    void this.flush();
-    return applied;
+    this.waiting = [...this.waiting, change];
+    this.tried = [...this.tried, { step: doneStep(change, inverse), book }];
+    this.tell({ book, said: [], news: [], saving: this.sender.isStuck ? 'waiting' : 'saving' });
+    void this.sender.go();
   }
 
-  private async flush(): Promise<void> {
-    if (this.sending) return;
-    this.sending = true;
-    while (this.pending[0]) {
-      this.tell({ saving: this.state.saving === 'waiting' ? 'waiting' : 'saving' });
-      const sent = this.pending[0];
-      try {
-        const answer = await post<OperationsAnswer>(`books/${this.state.answer.id}/operations`, {
-          revision: this.revision,
-          operations: [sent.operation],
-          token: sent.token,
-        });
-        this.confirm(answer, sent);
-      } catch (error) {
-        if (isRefusal(error)) await this.giveUp(error, sent);
-        else await this.wait(error);
-      }
-    }
-    this.sending = false;
-    this.tell({ saving: 'saved' });
-  }
-
-  private confirm(answer: OperationsAnswer, sent: Pending): void {
-    this.pending.shift();
-    this.kept.letGo(sent);
-    this.revision = answer.revision;
-    if (this.state.said[0] === COME_IN_AGAIN) this.dismiss();
-    if (!answer.book) return this.tell({ saving: 'saving' });
-    this.state = { ...this.state, book: readAnswer(answer.book) };
+  /** What became of changes that were sent, and what others did meanwhile. */
+  private async settle(sent: readonly Change[], answer: ChangesAnswer): Promise<void> {
+    const why = new Map(answer.refused.map((each) => [each.token, each.says]));
+    const said = sent.flatMap((change) => notDone(change, why.get(change.token), this.state.book));
+    const { newer, revision } = answer;
+    if (newer) this.takeOver(sent, revision, newer);
+    const asHere = said.length === 0 && !newer && this.confirmAsHere(sent, revision);
+    this.letGo(sent);
+    if (asHere) return this.tell({ revision });
+    if (said.length > 0 || !newer) await this.openAnew();
     this.replay();
+    this.tell({ said: [...this.state.said, ...said] });
   }
 
-  /** The server refused: the change is dropped, its reason said, the rest tried on the book as it stands. */
-  private async giveUp(error: Problem, sent: Pending): Promise<void> {
-    this.pending.shift();
-    this.kept.letGo(sent);
+  private takeOver(sent: readonly Change[], revision: number, newer: NewerBook): void {
+    this.confirmed = takenOver(this.confirmed, revision, newer);
+    const isOwn = (token: string) => sent.some((change) => change.token === token);
+    const news = newsOf(this.confirmed.book, newer.steps, isOwn);
+    if (news.length > 0) this.tell({ news });
+  }
+
+  /** The server did what was done here, and nobody else did anything: false where that is not so. */
+  private confirmAsHere(sent: readonly Change[], revision: number): boolean {
+    const tried = this.tried.slice(0, sent.length);
+    const last = tried.at(-1);
+    if (!last || !sent.every(({ token }, i) => tried[i]?.step.token === token)) return false;
+    const steps = [...this.confirmed.steps, ...tried.map(({ step }) => step)];
+    this.confirmed = { revision, book: last.book, steps };
+    this.tried = this.tried.slice(sent.length);
+    return true;
+  }
+
+  /** The server will not have what was sent at all: the first of it is dropped, its reason said. */
+  private async refuse(change: Change, why: string): Promise<void> {
+    this.letGo([change]);
+    const said = notDone(change, why, this.state.book);
+    await this.openAnew();
+    this.replay();
+    this.tell({ said });
+  }
+
+  private letGo(changes: readonly Change[]): void {
+    for (const change of changes) this.kept.letGo(change);
+    this.waiting = this.waiting.filter((each) => !changes.includes(each));
+  }
+
+  /** Asks for the book and one's rights on it once more; where that can't be now, what stands here stays. */
+  private async openAnew(): Promise<void> {
     try {
-      const answer = await get<BookAnswer>(`books/${this.state.answer.id}`);
-      this.revision = answer.revision;
-      this.state = { ...this.state, answer, book: readAnswer(answer.book) };
+      const [answer, history] = await opened(this.state.answer.id);
+      this.confirmed = confirmedBook(answer, history);
+      this.state = { ...this.state, answer };
     } catch {
-      // The book itself can't be read now; what stands here stays until it can.
+      // What stands here stays.
     }
-    this.replay();
-    this.tell({
-      said: [`Not done: ${operationSays(sent.operation, this.state.book)} ${error.message}`],
-    });
   }
 
-  private async wait(error: unknown): Promise<void> {
-    const isOut = error instanceof Problem && error.status === SIGNED_OUT;
-    this.tell({ saving: 'waiting', ...(isOut ? { said: [COME_IN_AGAIN] } : {}) });
-    await new Promise((resolve) => setTimeout(resolve, RETRY_AFTER));
-  }
-
-  /** Applies what is not confirmed yet to the confirmed book. */
+  /** Does what is not confirmed yet on the confirmed book; what no longer fits there is the server's to refuse. */
   private replay(): void {
-    let { book } = this.state;
-    for (const { operation } of this.pending) {
-      const applied = apply(book, operation, this.rules);
-      if (applied.ok) book = applied.value.book;
+    let { book } = this.confirmed;
+    const tried: Tried[] = [];
+    for (const change of this.waiting) {
+      const applied = apply(book, change.operation, this.rules);
+      if (!applied.ok) continue;
+      book = applied.value.book;
+      tried.push({ step: doneStep(change, applied.value.inverse), book });
     }
-    this.tell({ book });
+    this.tried = tried;
+    this.tell({ book, revision: this.confirmed.revision });
   }
 
   private tell(changed: Partial<BookState>): void {
-    this.state = {
-      ...this.state,
-      ...changed,
-      canUndo: this.undos.length > 0,
-      canRedo: this.redos.length > 0,
-    };
+    const { undo, redo } = standing(this.steps(), this.outOfReach);
+    const can = { canUndo: undo !== null, canRedo: redo !== null };
+    this.state = { ...this.state, ...changed, ...can };
     for (const listener of this.listeners) listener();
   }
 }
+
+const opened = (id: string): Promise<[BookAnswer, HistoryEntry[]]> =>
+  Promise.all([get<BookAnswer>(`books/${id}`), get<HistoryEntry[]>(`books/${id}/history`)]);
+
+const notDone = (change: Change, why: string | undefined, book: Book): string[] =>
+  why === undefined ? [] : [`Not done: ${operationSays(change.operation, book)} ${why}`];

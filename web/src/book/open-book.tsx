@@ -28,11 +28,15 @@ export function OpenBook({ id, children }: { id: string; children: ReactNode }) 
   );
 }
 
-/** Lets the head of the page know which book is open. */
+/** Lets the head of the page know which book is open, and hears what others change in it. */
 function Announced({ store }: { store: BookStore }) {
   useEffect(() => {
     currentBook.set(store);
-    return () => currentBook.set(null);
+    const hangUp = store.listen();
+    return () => {
+      hangUp();
+      currentBook.set(null);
+    };
   }, [store]);
   return null;
 }

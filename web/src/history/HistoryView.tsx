@@ -12,11 +12,16 @@ import { Asking } from '../shell/Asking';
 import { StatementSpread } from '../statements/StatementSpread';
 import type { Choice } from '../statements/use-choice';
 
+const NOTHING_YET =
+  'Nothing has been changed in this book yet. Each change will stand here, and can be gone back to.';
+const SET_BACK =
+  'This book was set back to an earlier moment. Each change from then on will stand here, and can be gone back to.';
+
 /** Who changed what, when; any moment can be looked at, named, and gone back to. */
 export function HistoryView() {
-  const { answer, saving } = useOpenBook();
+  const { answer, saving, revision } = useOpenBook();
   const history = useQuery({
-    queryKey: ['history', answer.id, saving],
+    queryKey: ['history', answer.id, revision],
     queryFn: () => get<HistoryEntry[]>(`books/${answer.id}/history`),
     enabled: saving === 'saved',
     staleTime: 0,
@@ -26,10 +31,7 @@ export function HistoryView() {
   if (steps.length === 0)
     return (
       <main className="desk">
-        <p className="paper state-line">
-          Nothing has been changed in this book yet. Each change will stand here, and can be gone
-          back to.
-        </p>
+        <p className="paper state-line">{history.data.length > 0 ? SET_BACK : NOTHING_YET}</p>
       </main>
     );
   return <Steps steps={steps} />;

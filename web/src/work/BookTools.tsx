@@ -9,15 +9,18 @@ const SAVING = {
   waiting: 'Kept here; waiting for the server',
 } as const;
 
+const NOT_HEARD = 'No connection; what you change is kept here';
+
 /** Undo, redo, and whether everything is saved. */
 export function BookTools() {
   const store = useBookStore();
-  const { saving, canUndo, canRedo, answer } = useOpenBook();
+  const { saving, isConnected, canUndo, canRedo, answer } = useOpenBook();
+  const isCutOff = saving === 'saved' && !isConnected;
   if (!answer.mayChange) return <span className="saved">Read only</span>;
   return (
     <>
-      <span className={`saved ${saving}`} role="status">
-        {SAVING[saving]}
+      <span className={`saved ${isCutOff ? 'waiting' : saving}`} role="status">
+        {isCutOff ? NOT_HEARD : SAVING[saving]}
       </span>
       <KeysHelp />
       <Button icon={<UndoOutlined />} disabled={!canUndo} onClick={store.undo} title="Ctrl Z">
@@ -30,14 +33,23 @@ export function BookTools() {
   );
 }
 
-/** What the server said against a change after all, or that a newer book was taken over. */
+/** Why something was not done after all, and what others changed meanwhile. */
 export function BookSays() {
-  const store = useBookStore();
-  const { said } = useOpenBook();
-  if (said.length === 0) return null;
+  const { said, news } = useOpenBook();
   return (
-    <div className="book-says" role="alert">
-      {said.join(' ')}{' '}
+    <>
+      <Said lines={said} role="alert" />
+      <Said lines={news} role="status" />
+    </>
+  );
+}
+
+function Said({ lines, role }: { lines: readonly string[]; role: 'alert' | 'status' }) {
+  const store = useBookStore();
+  if (lines.length === 0) return null;
+  return (
+    <div className={`book-says is-${role}`} role={role}>
+      {lines.join(' ')}{' '}
       <Button size="small" onClick={store.dismiss}>
         Understood
       </Button>

@@ -54,6 +54,8 @@ export const bookOperations = pgTable(
       .references(() => books.id, { onDelete: 'cascade' }),
     revision: integer('revision').notNull(),
     token: text('token').notNull(),
+    /** The token of the step that this one takes back; null for a change of its own. */
+    undoes: text('undoes'),
     byId: text('by_id').notNull(),
     at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
     operation: text('operation').notNull(),

@@ -1,12 +1,16 @@
 import type { Operation } from '@gleddo/core';
 
-/** A change that the server has not confirmed yet. */
-export interface Pending {
+/** A change that was made here and is not confirmed yet: what, where it came from, and what undoes it. */
+export interface Change {
   readonly token: string;
   readonly operation: Operation;
+  /** The token of the step that it takes back; null for a change of its own. */
+  readonly undoes: string | null;
+  /** What undid it on the book that it was made on: told with an undoing, so that nothing is written over. */
+  readonly seen: Operation | null;
 }
 
-interface Kept extends Pending {
+interface Kept extends Change {
   readonly at: number;
 }
 
@@ -15,8 +19,8 @@ const PREFIX = 'gleddo.pending.';
 function readKept(name: string): Kept | null {
   try {
     const kept = JSON.parse(localStorage.getItem(name) ?? 'null') as Partial<Kept> | null;
-    const isWhole = typeof kept?.token === 'string' && kept.operation !== undefined;
-    return isWhole ? (kept as Kept) : null;
+    if (typeof kept?.token !== 'string' || kept.operation === undefined) return null;
+    return { undoes: null, seen: null, at: 0, ...kept } as Kept;
   } catch {
     return null;
   }
@@ -35,7 +39,7 @@ function keptNames(): string[] {
  * Unconfirmed changes of one book, kept in the browser each under a name of its own, so that two tabs on one
  * book never overwrite what the other still has to send.
  */
-export class PendingChanges {
+export class WaitingChanges {
   private last = 0;
 
   constructor(private readonly bookId: string) {}
@@ -45,26 +49,26 @@ export class PendingChanges {
   }
 
   /** What was left behind, in the order in which it was done. */
-  left(): Pending[] {
+  left(): Change[] {
     const kept = keptNames()
       .filter((name) => name.startsWith(this.nameOf('')))
       .flatMap((name) => readKept(name) ?? []);
     kept.sort((a, b) => a.at - b.at);
-    return kept.map(({ token, operation }) => ({ token, operation }));
+    return kept.map(({ token, operation, undoes, seen }) => ({ token, operation, undoes, seen }));
   }
 
   /** Keeps a change; where the browser has no room for it, it is still sent. */
-  keep({ token, operation }: Pending): void {
+  keep(change: Change): void {
     this.last = Math.max(Date.now(), this.last + 1);
-    const kept: Kept = { token, operation, at: this.last };
+    const kept: Kept = { ...change, at: this.last };
     try {
-      localStorage.setItem(this.nameOf(token), JSON.stringify(kept));
+      localStorage.setItem(this.nameOf(change.token), JSON.stringify(kept));
     } catch {
       // It stays in this tab's memory.
     }
   }
 
-  letGo({ token }: Pending): void {
+  letGo({ token }: Change): void {
     try {
       localStorage.removeItem(this.nameOf(token));
     } catch {

@@ -1,0 +1,1 @@
+ALTER TABLE "book_operations" ADD COLUMN "undoes" text;
