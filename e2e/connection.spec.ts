@@ -43,25 +43,3 @@ test('the first visitor becomes the instructor; a kill of the server in the midd
   for (const name of ['Bank', 'Till', 'Deposits paid'])
     await expect(page.locator('.row.account').filter({ hasText: name })).toBeVisible();
 });
-
-test('of two tabs, the later one takes the newer book over and says why something is not done', async ({
-  page,
-  context,
-}) => {
-  await page.goto(server.address);
-  await page.getByLabel('Name you sign in with').fill('ada');
-  await page.getByLabel('Password', { exact: true }).fill('a long enough one');
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.getByRole('link', { name: /Quince and Daughter/ }).click();
-  await expect(line(page)).toBeVisible();
-  const other = await context.newPage();
-  await other.goto(page.url());
-  await line(other).click();
-  await add(other, 'Stamps');
-  await expect(other.locator('.saved')).toHaveText('Saved');
-  await line(page).fill('Tokens');
-  await line(page).press('Enter');
-  await expect(page.locator('.book-says')).toContainText('belongs to');
-  await expect(page.locator('.row.account').filter({ hasText: 'Stamps' })).toBeVisible();
-  await other.close();
-});

@@ -47,6 +47,7 @@ test('a key has a profile like a company: its numbers change, and an account is 
   await choose(page, /^Five digits/);
   await card.getByRole('button', { name: /^Renumber/ }).click();
   await saved(page);
+  await card.getByRole('heading').first().click();
   await page.keyboard.press('/');
   await page.keyboard.type('nursery field');
   await page.keyboard.press('Enter');

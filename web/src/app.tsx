@@ -1,29 +1,32 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import type { Me } from '@gleddo/contract';
 import { App as AntApp, ConfigProvider } from 'antd';
-import { lazy, Suspense } from 'react';
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { Suspense } from 'react';
+import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
 import { get, Problem } from './api/client';
 import { Asking } from './shell/Asking';
 import { Head } from './shell/Head';
+import { Mended } from './shell/Mended';
 import { SignIn } from './shell/SignIn';
+import { SkipLink } from './shell/SkipLink';
 import { theme } from './shell/theme';
+import { lazyPage } from './work/lazy-view';
 
-const CompaniesPage = lazy(() => import('./companies/CompaniesPage'));
-const NewCompanyPage = lazy(() => import('./companies/NewCompanyPage'));
-const CompanyPage = lazy(() => import('./companies/CompanyPage'));
-const ExercisesPage = lazy(() => import('./exercises/ExercisesPage'));
-const ExercisePage = lazy(() => import('./exercises/ExercisePage'));
-const GroupsPage = lazy(() => import('./groups/GroupsPage'));
-const GroupPage = lazy(() => import('./groups/GroupPage'));
-const PeoplePage = lazy(() => import('./people/PeoplePage'));
-const PasswordPage = lazy(() => import('./people/PasswordPage'));
-const ResultsPage = lazy(() => import('./results/ResultsPage'));
-const ClassResultsPage = lazy(() => import('./results/ClassResultsPage'));
-const WorkBookPage = lazy(() => import('./results/WorkBookPage'));
-const MarkedWorkPage = lazy(() => import('./results/MarkedWorkPage'));
-const MyExercisesPage = lazy(() => import('./student/MyExercisesPage'));
-const MyTryPage = lazy(() => import('./student/MyTryPage'));
+const CompaniesPage = lazyPage(() => import('./companies/CompaniesPage'));
+const NewCompanyPage = lazyPage(() => import('./companies/NewCompanyPage'));
+const CompanyPage = lazyPage(() => import('./companies/CompanyPage'));
+const ExercisesPage = lazyPage(() => import('./exercises/ExercisesPage'));
+const ExercisePage = lazyPage(() => import('./exercises/ExercisePage'));
+const GroupsPage = lazyPage(() => import('./groups/GroupsPage'));
+const GroupPage = lazyPage(() => import('./groups/GroupPage'));
+const PeoplePage = lazyPage(() => import('./people/PeoplePage'));
+const PasswordPage = lazyPage(() => import('./people/PasswordPage'));
+const ResultsPage = lazyPage(() => import('./results/ResultsPage'));
+const ClassResultsPage = lazyPage(() => import('./results/ClassResultsPage'));
+const WorkBookPage = lazyPage(() => import('./results/WorkBookPage'));
+const MarkedWorkPage = lazyPage(() => import('./results/MarkedWorkPage'));
+const MyExercisesPage = lazyPage(() => import('./student/MyExercisesPage'));
+const MyTryPage = lazyPage(() => import('./student/MyTryPage'));
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -36,7 +39,7 @@ const queries = new QueryClient({
 
 export function App() {
   return (
-    <ConfigProvider theme={theme} wave={{ disabled: true }}>
+    <ConfigProvider theme={theme} wave={{ disabled: true }} modal={{ mask: { closable: false } }}>
       <AntApp style={{ height: '100%' }}>
         <QueryClientProvider client={queries}>
           <BrowserRouter>
@@ -49,15 +52,19 @@ export function App() {
 }
 
 function Doorway() {
+  const { pathname } = useLocation();
   const me = useQuery({ queryKey: ['me'], queryFn: () => get<Me>('me'), staleTime: Infinity });
   if (me.error instanceof Problem && me.error.status === 401 && !me.data) return <SignIn />;
   if (!me.data) return <Asking of={me} what="The application" />;
   return (
     <div className="app">
+      <SkipLink />
       <Head me={me.data} />
-      <Suspense fallback={<div className="desk" aria-busy="true" />}>
-        {me.data.role === 'instructor' ? <InstructorRoutes me={me.data} /> : <StudentRoutes />}
-      </Suspense>
+      <Mended what={pathname}>
+        <Suspense fallback={<div className="desk" aria-busy="true" />}>
+          {me.data.role === 'instructor' ? <InstructorRoutes me={me.data} /> : <StudentRoutes />}
+        </Suspense>
+      </Mended>
     </div>
   );
 }

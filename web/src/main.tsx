@@ -10,9 +10,11 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { withoutEval } from '@gleddo/core';
 import { App } from './app';
+import { keepFocus } from './keyboard/keep-focus';
 
 // The pages’ security policy lets no code be made on the spot.
 withoutEval();
+keepFocus();
 
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>

@@ -14,5 +14,6 @@ export {
   writtenIn,
 } from './words.js';
 export { otherwiseSays } from './otherwise.js';
+export { typesFound } from './types-found.js';
 export * from './scheme-faults.js';
 export * from './scheme-edits.js';

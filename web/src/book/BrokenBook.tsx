@@ -4,6 +4,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { get, post, Problem } from '../api/client';
 import { momentText } from '../figures/days';
+import { Asking } from '../shell/Asking';
 import { Refusal } from '../shell/Refusal';
 
 /** Whether a book was found and can't be read, so that it may be set back to an earlier moment. */
@@ -37,6 +38,10 @@ export function BrokenBook({ id, why }: { id: string; why: string }) {
           Nothing of its history is lost. Set it back to before one of these changes:
         </p>
         <Refusal of={setBack} />
+        {!history.data && <Asking of={history} what="The history" />}
+        {history.data?.length === 0 && (
+          <p>No change of it is known, so there is no earlier moment. Begin the book again.</p>
+        )}
         <ul className="plain-list">
           {(history.data ?? []).slice(0, MOST_SHOWN).map(({ revision, at, by }) => (
             <li key={revision} className="list-item">

@@ -1,6 +1,7 @@
 import type { BookAnswer, ChangesAnswer, HistoryEntry, NewerBook } from '@gleddo/contract';
 import {
   apply,
+  AUTHOR,
   formerNames,
   operationSays,
   standing,
@@ -62,6 +63,7 @@ export class BookStore {
   private confirmed: ConfirmedBook;
   private readonly kept: WaitingChanges;
   private waiting: readonly Change[];
+  private may: Rules = AUTHOR;
   private tried: readonly Tried[] = [];
   private readonly outOfReach = new Set<string>();
   private shown: ShownBook | null = null;
@@ -117,9 +119,12 @@ export class BookStore {
       lost: () => this.tell({ isConnected: false }),
     }).listen();
 
+  /** What may be done here: the same object as long as the same may be done. */
   get rules(): Rules {
     const { by, entriesMayChange } = this.state.answer;
-    return { by, entriesMayChange };
+    if (this.may.by !== by || this.may.entriesMayChange !== entriesMayChange)
+      this.may = { by, entriesMayChange };
+    return this.may;
   }
 
   /** Names that accounts had before, by account: told by the history. */

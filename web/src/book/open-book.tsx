@@ -41,13 +41,14 @@ function Announced({ store }: { store: BookStore }) {
   return null;
 }
 
+/** In a field with something typed in it, undoing is the field’s own; where all of it is kept, it is the book’s. */
 function UndoKeys({ store }: { store: BookStore }) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
       const target = event.target as HTMLElement;
       const typing = target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;
-      if (typing && target.value !== '') return;
+      if (typing && target.value !== '' && target.dataset['kept'] === undefined) return;
       event.preventDefault();
       if (event.shiftKey) store.redo();
       else store.undo();

@@ -81,6 +81,7 @@ export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
       className={classes.join(' ')}
       data-row={`a:${account.id}`}
       tabIndex={tabbable ? 0 : -1}
+      data-arrive={tabbable ? '' : undefined}
       aria-selected={selected || isTaken}
       onPointerEnter={() => mayMove && setNear(true)}
       onPointerDown={(event) => press.current?.(event)}

@@ -68,6 +68,7 @@ function DraggableSpread({ desk, over }: DraggableSpreadProps) {
   return (
     <DndContext
       sensors={sensors}
+      onDragStart={() => desk.open('closed')}
       onDragMove={(event) => markTarget(targetOf(event))}
       onDragCancel={() => markTarget(null)}
       onDragEnd={(event) => {

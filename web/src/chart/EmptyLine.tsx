@@ -1,6 +1,8 @@
 import { accountAt, draftAt, normalSide, typeOf, type Draft, type Refusal } from '@gleddo/core';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useBookStore } from '../book/open-book';
+import { isComposing } from '../keyboard/composing';
+import { arrive } from '../keyboard/keep-focus';
 import { useKept } from '../kept/use-kept';
 import { useDesk } from './chart-desk';
 import { accountOfRow, emptyRow } from './chart-order';
@@ -48,6 +50,7 @@ export function EmptyLine({ section, name: sectionName }: { section: string; nam
     nameField.current?.focus();
   };
   const onKey = (event: KeyboardEvent) => {
+    if (isComposing(event)) return;
     if (event.key === 'Enter' && (typed.name.trim() !== '' || typed.number !== '')) keep();
     else if (event.key === 'Escape') leave();
     else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') walk(event.key);
@@ -57,13 +60,14 @@ export function EmptyLine({ section, name: sectionName }: { section: string; nam
   };
   const leave = () => {
     setRefusals([]);
-    if (typed.name === '' && typed.number === '') nameField.current?.blur();
+    if (typed.name === '' && typed.number === '') walk('ArrowUp');
     clear();
   };
   const walk = (key: 'ArrowUp' | 'ArrowDown') => {
     const all = [...desk.order.left, ...desk.order.right];
     const next = all[all.indexOf(row) + (key === 'ArrowUp' ? -1 : 1)];
     if (next !== undefined) desk.select(next);
+    else arrive();
   };
   const numbered = desk.book.numberPlan !== null;
   const { book } = desk;
@@ -91,6 +95,7 @@ export function EmptyLine({ section, name: sectionName }: { section: string; nam
             aria-label={`New account in ${sectionName}`}
             placeholder={`Type a name to add to ${sectionName}`}
             tabIndex={desk.entrance === row ? 0 : -1}
+            data-arrive={desk.entrance === row ? '' : undefined}
             value={typed.name}
             maxLength={200}
             onFocus={() => (isSelected ? undefined : desk.select(row))}

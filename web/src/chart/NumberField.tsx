@@ -24,6 +24,7 @@ export function NumberField({ account, onChange }: NumberFieldProps) {
     <div>
       <Input
         id="slip-number"
+        data-kept={text === (account.number ?? '') ? '' : undefined}
         value={text}
         disabled={!mayChange}
         onChange={(event) => setText(event.target.value)}
@@ -33,10 +34,10 @@ export function NumberField({ account, onChange }: NumberFieldProps) {
           if (event.key === 'Escape') setText(account.number ?? '');
         }}
         suffix={
-          mayChange && near.length > 0 ? (
-            <span className="free-nearby">
-              free nearby:
-              {near.map((number) => (
+          <span className="free-nearby">
+            {mayChange && near.length > 0 && 'free nearby:'}
+            {mayChange &&
+              near.map((number) => (
                 <button
                   key={number}
                   type="button"
@@ -46,8 +47,7 @@ export function NumberField({ account, onChange }: NumberFieldProps) {
                   {number}
                 </button>
               ))}
-            </span>
-          ) : undefined
+          </span>
         }
       />
       {isOutside && (

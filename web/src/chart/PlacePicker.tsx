@@ -1,5 +1,5 @@
 import { sectionOfType, statementName, statementOfClass, typeOf, type Scheme } from '@gleddo/core';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { PlaceSheet } from './PlaceSheet';
 
 interface PlacePickerProps {
@@ -18,6 +18,13 @@ interface PlacePickerProps {
 export function PlacePicker(props: PlacePickerProps) {
   const { id, scheme, name, type, disabled, explained, asksSide, onChange } = props;
   const [open, setOpen] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
+  const wasOpen = useRef(false);
+  useEffect(() => {
+    if (wasOpen.current && !open) button.current?.focus();
+    wasOpen.current = open;
+  }, [open]);
+  const close = () => setOpen(false);
   const section = sectionOfType(scheme, type);
   const path = section
     ? [
@@ -30,6 +37,7 @@ export function PlacePicker(props: PlacePickerProps) {
   return (
     <>
       <button
+        ref={button}
         id={id}
         type="button"
         className="place-button"
@@ -46,9 +54,9 @@ export function PlacePicker(props: PlacePickerProps) {
           type={type}
           explained={explained}
           asksSide={asksSide}
-          onClose={() => setOpen(false)}
+          onClose={close}
           onChoose={(chosen) => {
-            setOpen(false);
+            close();
             if (chosen !== type) onChange(chosen);
           }}
         />

@@ -1,16 +1,16 @@
 import {
   normalSide,
   otherwiseSays,
-  sectionOfType,
   statementName,
   statementOfClass,
+  typesFound,
   typesOfSection,
   type AccountType,
   type Scheme,
   type StatementId,
 } from '@gleddo/core';
 import { Input, Modal } from 'antd';
-import { useState, type KeyboardEvent } from 'react';
+import { useMemo, useState, type KeyboardEvent } from 'react';
 
 interface PlaceSheetProps {
   readonly scheme: Scheme;
@@ -23,17 +23,6 @@ interface PlaceSheetProps {
   onChoose(type: string | null): void;
   onClose(): void;
 }
-
-const fits = (scheme: Scheme, type: AccountType, typed: string, explained: boolean): boolean => {
-  const section = sectionOfType(scheme, type.id);
-  const text = [type.name, section?.name, ...(explained ? type.examples : [])]
-    .join(' ')
-    .toLowerCase();
-  return typed
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => text.includes(word));
-};
 
 function walk(event: KeyboardEvent<HTMLElement>): void {
   const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
@@ -49,7 +38,7 @@ export function PlaceSheet(props: PlaceSheetProps) {
   const { scheme, question, type, explained, asksSide, onChoose, onClose } = props;
   const [typed, setTyped] = useState('');
   const [pointed, setPointed] = useState<AccountType | null>(null);
-  const shown = scheme.types.filter((each) => fits(scheme, each, typed.trim(), explained));
+  const shown = useMemo(() => typesFound(scheme, typed, explained), [scheme, typed, explained]);
   const [first] = shown;
   return (
     <Modal title={question} open onCancel={onClose} footer={null} width={940} style={{ top: 24 }}>
@@ -60,13 +49,18 @@ export function PlaceSheet(props: PlaceSheetProps) {
           placeholder="Type a part of its name or section, or choose below"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
-          onPressEnter={() => first && typed.trim() !== '' && onChoose(first.id)}
+          onPressEnter={(event) => {
+            // Else the same Enter would press the button that gets the focus back.
+            event.preventDefault();
+            if (first && typed.trim() !== '') onChoose(first.id);
+          }}
         />
         <div className="place-pages">
           {(['balance-sheet', 'profit-and-loss'] as const).map((statement) => (
             <PlacePage
               key={statement}
               {...{ scheme, statement, shown, chosen: type, onChoose, onPoint: setPointed }}
+              first={typed.trim() === '' ? null : (first?.id ?? null)}
             />
           ))}
         </div>
@@ -92,11 +86,14 @@ interface PlacePageProps {
   readonly statement: StatementId;
   readonly shown: readonly AccountType[];
   readonly chosen: string | null;
+  /** The one that Enter chooses. */
+  readonly first: string | null;
   onChoose(type: string): void;
   onPoint(type: AccountType | null): void;
 }
 
-function PlacePage({ scheme, statement, shown, chosen, onChoose, onPoint }: PlacePageProps) {
+function PlacePage(props: PlacePageProps) {
+  const { scheme, statement, shown, chosen, first, onChoose, onPoint } = props;
   const sections = scheme.sections.filter((each) => statementOfClass(each.class) === statement);
   return (
     <section aria-label={statementName(scheme, statement)}>
@@ -111,7 +108,7 @@ function PlacePage({ scheme, statement, shown, chosen, onChoose, onPoint }: Plac
               <button
                 key={type.id}
                 type="button"
-                className={`place-type ${type.id === chosen ? 'is-chosen' : ''}`}
+                className={`place-type ${type.id === chosen ? 'is-chosen' : ''} ${type.id === first ? 'is-first' : ''}`}
                 aria-pressed={type.id === chosen}
                 onMouseEnter={() => onPoint(type)}
                 onFocus={() => onPoint(type)}
@@ -119,6 +116,7 @@ function PlacePage({ scheme, statement, shown, chosen, onChoose, onPoint }: Plac
               >
                 {type.name}
                 {type.contra && <span className="mark-says"> contra</span>}
+                {type.id === first && <span className="mark-says"> Enter takes it</span>}
               </button>
             ))}
           </div>

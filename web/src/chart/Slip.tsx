@@ -17,22 +17,26 @@ import { useState } from 'react';
 import { AccountLines } from './AccountLines';
 import { useDesk } from './chart-desk';
 import { accountOfRow, accountRow } from './chart-order';
+import { rowAfter } from './chart-keys';
 import { NumberField } from './NumberField';
 import { PlacePicker } from './PlacePicker';
 import { SlipName } from './SlipName';
 import { SlipParticulars } from './SlipParticulars';
 import { useRetire } from './use-retire';
+import { useAside } from './use-aside';
 import { StatedSide } from './StatedSide';
 
 /** The slip over the page opposite the selected account: what it is, where it stands, what can be done. */
 export function Slip() {
   const desk = useDesk();
+  const [isAside, onPointerMove] = useAside();
   const account = accountOf(desk.book, accountOfRow(desk.selected));
   if (!account || desk.slip === 'closed') return null;
   const isLeft = desk.list !== null || desk.order.left.includes(accountRow(account.id));
   return (
     <aside
-      className={`slip ${isLeft ? 'on-right' : 'on-left'}`}
+      className={`slip ${isLeft ? 'on-right' : 'on-left'} ${isAside ? 'is-aside' : ''}`}
+      onPointerMove={onPointerMove}
       style={{ top: '17%' }}
       aria-label={`Account ${account.name}`}
       onKeyDown={(event) => {
@@ -211,7 +215,8 @@ function SlipActions({ account, change }: { account: Account; change: ChangeIt }
   const { book, mayChange } = desk;
   const hasChildren = book.accounts.some((each) => each.parent === id);
   const remove = (children: 'lift' | 'refuse') => {
-    if (change('rest', { kind: 'delete-account', id, children })) desk.select(null, 'closed');
+    const next = rowAfter(desk, id);
+    if (change('rest', { kind: 'delete-account', id, children })) desk.select(next, 'closed');
   };
   const askAboutChildren = () =>
     modal.confirm({

@@ -1,5 +1,6 @@
 import type { Account } from '@gleddo/core';
 import { useEffect, useRef } from 'react';
+import { isComposing } from '../keyboard/composing';
 import { useFollowing } from '../kept/use-following';
 
 interface SlipNameProps {
@@ -21,12 +22,13 @@ export function SlipName({ account, readOnly, onChange }: SlipNameProps) {
       <input
         ref={field}
         aria-label="Name of the account"
+        data-kept={name === account.name ? '' : undefined}
         value={name}
         readOnly={readOnly}
         onChange={(event) => setName(event.target.value)}
         onBlur={keep}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') keep();
+          if (event.key === 'Enter' && !isComposing(event)) keep();
           if (event.key === 'Escape') setName(account.name);
         }}
       />

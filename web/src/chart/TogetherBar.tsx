@@ -15,6 +15,7 @@ import { PlaceSheet } from './PlaceSheet';
 import { useRetire } from './use-retire';
 
 const retire = (_: Book, id: string): Result<Operation> => done({ kind: 'retire-account', id });
+/** What stands under others goes before them. */
 const remove = (_: Book, id: string): Result<Operation> =>
   done({ kind: 'delete-account', id, children: 'refuse' });
 
@@ -34,8 +35,8 @@ export function TogetherBar() {
   const [placing, setPlacing] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
   if (together.length === 0 || !mayChange) return null;
-  const act = (make: (book: Book, id: string) => Result<Operation>) => {
-    const refusals = desk.perform(forEachAccount(book, together, make));
+  const act = (make: (book: Book, id: string) => Result<Operation>, ids = together) => {
+    const refusals = desk.perform(forEachAccount(book, ids, make));
     setRefused(refusals[0]?.says ?? null);
     if (refusals.length === 0) desk.takeUpTo(null);
   };
@@ -60,7 +61,7 @@ export function TogetherBar() {
       <Button size="small" onClick={() => askRetire(together, () => act(retire))}>
         Retire
       </Button>
-      <Button size="small" onClick={() => act(remove)}>
+      <Button size="small" onClick={() => act(remove, [...together].reverse())}>
         Delete
       </Button>
       <Button size="small" type="text" onClick={() => desk.takeUpTo(null)}>

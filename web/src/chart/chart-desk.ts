@@ -22,7 +22,6 @@ import {
   use,
   useCallback,
   useDeferredValue,
-  useEffect,
   useMemo,
   useRef,
   useState,
@@ -32,6 +31,7 @@ import { useBookStore, useShownBook } from '../book/open-book';
 import { useMoney, type Money } from '../figures/money';
 import { accountOfRow, accountRow, chartOrder, type ChartOrder } from './chart-order';
 import { useChartList, type ChartList } from './use-list';
+import { useSteady } from '../kept/use-steady';
 import { useSelected } from './use-selected';
 import { useTogether } from './use-together';
 
@@ -189,15 +189,6 @@ function useFocusWish() {
   return { wantsFocus, wantFocus };
 }
 
-/** The same function through all drawings, doing what the latest one does. */
-function useSteady(act: (id: string) => void): (id: string) => void {
-  const latest = useRef(act);
-  useEffect(() => {
-    latest.current = act;
-  });
-  return useCallback((id: string) => latest.current(id), []);
-}
-
 /** What is hidden, folded or left out. */
 function useChartView() {
   const [showsRetired, showRetired] = useState(false);
@@ -264,11 +255,14 @@ export function useChartDesk(): ChartDesk {
     focus.wantFocus(next !== null);
     setSelected(next);
     if (kind) open(kind);
-    if (accountOfRow(next) === null) open('closed');
+    if (accountOfRow(next) === null || keeps) open('closed');
     say(null);
   };
   const openAccount = useSteady((id: string) => select(accountRow(id), 'account'));
-  const takeAccount = useSteady(several.takeAlso);
+  const takeAccount = useSteady((id: string) => {
+    open('closed');
+    several.takeAlso(id);
+  });
   const perform = performing(store, shown, (notices) => {
     focus.wantFocus(true);
     say(noticeOf(notices, shown.help));

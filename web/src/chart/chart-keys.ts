@@ -56,12 +56,19 @@ function change(desk: ChartDesk, result: Parameters<ChartDesk['perform']>[0]): v
   if (refusal) desk.say({ tone: 'refusal', text: refusal.says });
 }
 
-function remove(desk: ChartDesk, id: string): void {
+/** The row that comes next when an account is gone; null when none is left. */
+export function rowAfter(desk: ChartDesk, id: string): string | null {
   const row = accountRow(id);
-  const next = neighbour(desk, row, 1);
+  const after = neighbour(desk, row, 1);
+  const next = after === row ? neighbour(desk, row, -1) : after;
+  return next === row ? null : next;
+}
+
+function remove(desk: ChartDesk, id: string): void {
+  const next = rowAfter(desk, id);
   const [refusal] = desk.perform({ kind: 'delete-account', id, children: 'refuse' });
   if (refusal) desk.say({ tone: 'refusal', text: refusal.says });
-  else desk.select(next === row ? null : next, 'closed');
+  else desk.select(next, 'closed');
 }
 
 function onAccount(desk: ChartDesk, memory: Memory, event: KeyboardEvent, id: string): boolean {

@@ -1,13 +1,12 @@
 import { accountLabel, accountOf, type Book, type Entry } from '@gleddo/core';
 import { Button } from 'antd';
+import { memo, useMemo } from 'react';
 import { longDay } from '../figures/days';
 import type { Money } from '../figures/money';
+import { useLongList } from '../figures/use-long-list';
 import { KIND_NAMES } from './entry-draft';
 
-interface EntryListProps {
-  readonly book: Book;
-  readonly money: Money;
-  readonly edited: string | null;
+export interface EntryTools {
   readonly mayChange: boolean;
   readonly entriesMayChange: boolean;
   onChange(entry: Entry): void;
@@ -15,36 +14,63 @@ interface EntryListProps {
   onRemove(entry: Entry): void;
 }
 
-/** The journal, newest day first. */
-export function EntryList({ book, ...rest }: EntryListProps) {
-  const entries = [...book.entries]
-    .reverse()
-    .sort((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0));
+interface EntryListProps extends EntryTools {
+  readonly book: Book;
+  readonly money: Money;
+  /** The id of the entry that is being changed; null when none is. */
+  readonly edited: string | null;
+}
+
+const TITLE_HEIGHT = 42;
+const LINE_HEIGHT = 21;
+
+const newestFirst = (entries: readonly Entry[]): Entry[] =>
+  [...entries].reverse().sort((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0));
+
+/** The journal, newest day first: what is typed above does not touch it. */
+export const EntryList = memo(function EntryList({ book, edited, ...rest }: EntryListProps) {
+  const entries = useMemo(() => newestFirst(book.entries), [book.entries]);
+  const { list, rows, before, after, measure } = useLongList<HTMLDivElement>(
+    entries.length,
+    (i) => TITLE_HEIGHT + LINE_HEIGHT * (entries[i]?.lines.length ?? 2),
+  );
   if (entries.length === 0)
     return <p className="quiet">Nothing has been recorded yet. The first entry goes above.</p>;
   return (
-    <div role="list" aria-label="Recorded entries">
-      {entries.map((entry) => (
-        <OneEntry key={entry.id} book={book} entry={entry} {...rest} />
-      ))}
+    <div
+      ref={list}
+      role="list"
+      aria-label="Recorded entries"
+      style={{ paddingTop: before, paddingBottom: after }}
+    >
+      {rows.map((i) => {
+        const entry = entries[i];
+        if (!entry) return null;
+        return (
+          <div
+            key={entry.id}
+            ref={measure}
+            role="listitem"
+            aria-setsize={entries.length}
+            aria-posinset={i + 1}
+            data-index={i}
+            data-entry={entry.id}
+            className={`entry ${edited === entry.id ? 'is-edited' : ''}`}
+          >
+            <OneEntry book={book} entry={entry} {...rest} />
+          </div>
+        );
+      })}
     </div>
   );
-}
+});
 
-function OneEntry({ book, entry, money, edited, ...rest }: EntryListProps & { entry: Entry }) {
-  const { mayChange, entriesMayChange, onChange, onReverse, onRemove } = rest;
-  const tool = (label: string, act: (entry: Entry) => void) => (
-    <Button
-      size="small"
-      type="text"
-      aria-label={`${label} ${entry.text}`}
-      onClick={() => act(entry)}
-    >
-      {label}
-    </Button>
-  );
+type OneEntryProps = EntryTools &
+  Pick<EntryListProps, 'book' | 'money'> & { readonly entry: Entry };
+
+function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
   return (
-    <div role="listitem" className={`entry ${edited === entry.id ? 'is-edited' : ''}`}>
+    <>
       <div className="entry-title">
         <span className="quiet" style={{ whiteSpace: 'nowrap' }}>
           {longDay(entry.date)}
@@ -53,13 +79,7 @@ function OneEntry({ book, entry, money, edited, ...rest }: EntryListProps & { en
         <span className="mark-says">
           {[entry.reference, KIND_NAMES[entry.kind].toLowerCase()].filter(Boolean).join(' · ')}
         </span>
-        {mayChange && (
-          <span className="tools">
-            {entriesMayChange && tool('Change', onChange)}
-            {tool('Reverse', onReverse)}
-            {entriesMayChange && tool('Remove', onRemove)}
-          </span>
-        )}
+        {tools.mayChange && <Tools entry={entry} {...tools} />}
       </div>
       {entry.lines.map((line, i) => {
         const account = accountOf(book, line.account);
@@ -74,6 +94,26 @@ function OneEntry({ book, entry, money, edited, ...rest }: EntryListProps & { en
           </div>
         );
       })}
-    </div>
+    </>
+  );
+}
+
+function Tools({ entry, entriesMayChange, ...acts }: EntryTools & { readonly entry: Entry }) {
+  const tool = (label: string, act: (entry: Entry) => void) => (
+    <Button
+      size="small"
+      type="text"
+      aria-label={`${label} ${entry.text}`}
+      onClick={() => act(entry)}
+    >
+      {label}
+    </Button>
+  );
+  return (
+    <span className="tools">
+      {entriesMayChange && tool('Change', acts.onChange)}
+      {tool('Reverse', acts.onReverse)}
+      {entriesMayChange && tool('Remove', acts.onRemove)}
+    </span>
   );
 }

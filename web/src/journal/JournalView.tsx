@@ -1,8 +1,10 @@
-import { shownPeriod, spreadFigures, type Entry } from '@gleddo/core';
+import { shownPeriod, spreadFigures, type Book, type Entry } from '@gleddo/core';
 import { useMemo, useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useMoney } from '../figures/money';
 import { useKept } from '../kept/use-kept';
+import { useSteady } from '../kept/use-steady';
+import { Refusal } from '../shell/Refusal';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Page, Spread } from '../spread/Spread';
 import {
@@ -17,53 +19,70 @@ import { EntryEffect } from './EntryEffect';
 import { EntryForm } from './EntryForm';
 import { EntryList } from './EntryList';
 
+/** The entry being typed: kept through a refresh, read as it stands, and where it came from. */
+function useTypedEntry(book: Book, bookId: string) {
+  const first = useMemo(() => emptyDraft(lastDay(book.entries) ?? book.company.firstDay), [book]);
+  const [kept, setDraft, clear] = useKept<EntryDraft | null>(`${bookId}.entry`, null);
+  const [isAskedFor, setAskedFor] = useState(false);
+  const draft = kept ?? first;
+  const read = useMemo(() => readDraft(book, draft), [book, draft]);
+  const take = (taken: EntryDraft) => {
+    setDraft(taken);
+    setAskedFor(true);
+  };
+  const change = (changed: EntryDraft) => {
+    setDraft(changed);
+    setAskedFor(false);
+  };
+  const leave = () => {
+    clear();
+    setAskedFor(false);
+    if (draft.id !== null) focusEntry(draft.id);
+  };
+  return { draft, read, take, change, clear: leave, forget: clear, isAskedFor };
+}
+
+/** The focus goes back to the entry that one came from. */
+function focusEntry(id: string): void {
+  const tool = `[data-entry="${CSS.escape(id)}"] button`;
+  requestAnimationFrame(() => document.querySelector<HTMLElement>(tool)?.focus());
+}
+
 /** The journal on the left page; on the right, what the entry being typed does. */
 export function JournalView() {
   const store = useBookStore();
   const { book, answer } = useOpenBook();
   const money = useMoney(book);
-  const first = useMemo(() => emptyDraft(lastDay(book.entries) ?? book.company.firstDay), [book]);
-  const [kept, setDraft, clear] = useKept<EntryDraft | null>(`${answer.id}.entry`, null);
+  const typed = useTypedEntry(book, answer.id);
+  const { draft, read } = typed;
   const [refused, setRefused] = useState<string | null>(null);
-  const draft = kept ?? first;
-  const read = useMemo(() => readDraft(book, draft), [book, draft]);
   const figures = useMemo(() => spreadFigures(book, shownPeriod(book)), [book]);
-  const typed = entryFrom(draft, read);
-  const remove = (entry: Entry) => {
+  const remove = useSteady((entry: Entry) => {
     const { refusals } = store.change({ kind: 'remove-entry', id: entry.id });
     setRefused(refusals[0]?.says ?? null);
-    if (draft.id === entry.id) clear();
-  };
+    if (draft.id === entry.id) typed.forget();
+  });
+  const entry = entryFrom(draft, read);
+  const { mayChange, entriesMayChange } = answer;
   return (
     <div className="book-desk">
       <Spread
         className="bare unequal"
         left={
           <Page side="left" title="Journal" when={`${book.entries.length} entries`} bare>
-            {answer.mayChange && (
+            {mayChange && (
               <EntryForm
                 key={draft.id ?? 'new'}
-                book={book}
-                draft={draft}
-                read={read}
-                money={money}
-                onChange={setDraft}
-                onDone={clear}
+                {...{ book, draft, read, money, isAskedFor: typed.isAskedFor }}
+                onChange={typed.change}
+                onDone={typed.clear}
               />
             )}
-            {refused && (
-              <p className="refusal" role="alert">
-                {refused}
-              </p>
-            )}
+            <Refusal says={refused} />
             <EntryList
-              book={book}
-              money={money}
-              edited={draft.id}
-              mayChange={answer.mayChange}
-              entriesMayChange={answer.entriesMayChange}
-              onChange={(entry) => setDraft(draftOf(book, entry))}
-              onReverse={(entry) => setDraft(reversalOf(book, entry))}
+              {...{ book, money, edited: draft.id, mayChange, entriesMayChange }}
+              onChange={useSteady((of: Entry) => typed.take(draftOf(book, of)))}
+              onReverse={useSteady((of: Entry) => typed.take(reversalOf(book, of)))}
               onRemove={remove}
             />
           </Page>
@@ -72,11 +91,8 @@ export function JournalView() {
           <Page side="right" title="What it does" when="before it is recorded" bare>
             <div style={{ paddingTop: 10 }}>
               <EntryEffect
-                book={book}
-                entry={typeof typed === 'string' ? null : typed}
-                isChange={draft.id !== null}
-                rules={store.rules}
-                money={money}
+                {...{ book, money, isChange: draft.id !== null, rules: store.rules }}
+                entry={typeof entry === 'string' ? null : entry}
               />
             </div>
           </Page>

@@ -1,25 +1,31 @@
 import { useCallback, useState } from 'react';
+import { keepFor, kept } from './kept-here';
 
 interface Held<T> {
   readonly name: string;
   readonly value: T;
 }
 
+const fullName = (given: string): string => `gleddo.typed.${given}`;
+
 function read<T>(name: string, otherwise: T): T {
+  const text = kept('session', name);
   try {
-    const text = sessionStorage.getItem(name);
     return text === null ? otherwise : (JSON.parse(text) as T);
   } catch {
     return otherwise;
   }
 }
 
+/** Whether something was typed under this name and not finished. */
+export const isKept = (given: string): boolean => kept('session', fullName(given)) !== null;
+
 /**
  * Like useState for what somebody is typing: it is still there after a refresh of the page. The third
  * answer lets go of it.
  */
 export function useKept<T>(given: string, initial: T): [T, (value: T) => void, () => void] {
-  const name = `gleddo.typed.${given}`;
+  const name = fullName(given);
   const [first] = useState(initial);
   const [held, setHeld] = useState<Held<T>>(() => ({ name, value: read(name, initial) }));
   const current = held.name === name ? held : { name, value: read(name, initial) };
@@ -27,13 +33,13 @@ export function useKept<T>(given: string, initial: T): [T, (value: T) => void, (
   const change = useCallback(
     (value: T) => {
       setHeld({ name, value });
-      sessionStorage.setItem(name, JSON.stringify(value));
+      keepFor('session', name, JSON.stringify(value));
     },
     [name],
   );
   const clear = useCallback(() => {
     setHeld({ name, value: first });
-    sessionStorage.removeItem(name);
+    keepFor('session', name, null);
   }, [name, first]);
   return [current.value, change, clear];
 }

@@ -7,6 +7,8 @@ import {
   type Book,
 } from '@gleddo/core';
 import { useState, type KeyboardEvent } from 'react';
+import { flushSync } from 'react-dom';
+import { isComposing } from '../keyboard/composing';
 import { useFollowing } from '../kept/use-following';
 
 interface AmountFieldProps {
@@ -29,12 +31,11 @@ const grouped = (amount: Amount, digits: number): string =>
 /** Goes to the amount field of the row above or below. */
 function walk(event: KeyboardEvent<HTMLInputElement>): void {
   const step = { ArrowDown: 1, ArrowUp: -1, Enter: 1 }[event.key];
-  if (step === undefined) return;
+  if (step === undefined || isComposing(event)) return;
   event.preventDefault();
   const all = [...document.querySelectorAll<HTMLInputElement>('input.amount-field')];
   const next = all[all.indexOf(event.currentTarget) + step];
   next?.focus();
-  next?.select();
 }
 
 /** An amount as people write it; kept when the field is left, refused in a sentence when it can't be read. */
@@ -62,12 +63,18 @@ export function AmountField(props: AmountFieldProps) {
     <input
       className={`amount-field ${wrong ? 'is-wrong' : ''}`}
       aria-label={label}
+      data-kept={text === shown(amount, digits) ? '' : undefined}
       aria-invalid={wrong}
       inputMode="decimal"
       value={isTyping ? text : atRest}
       disabled={disabled}
       onChange={(event) => setText(event.target.value)}
-      onFocus={() => setTyping(true)}
+      onFocus={(event) => {
+        const field = event.currentTarget;
+        // What is typed replaces the amount: it is selected once it stands there as it is typed.
+        flushSync(() => setTyping(true));
+        field.select();
+      }}
       onBlur={() => {
         setTyping(false);
         keep();

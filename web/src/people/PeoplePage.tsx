@@ -155,6 +155,7 @@ function Lately() {
   return (
     <section className="paper">
       <h2>Lately</h2>
+      {!happened.data && <Asking of={happened} what="What happened lately" />}
       <ul className="plain-list lately">
         {(happened.data ?? []).slice(0, MOST_SHOWN).map(({ at, by, what, about }, i) => (
           <li key={i}>

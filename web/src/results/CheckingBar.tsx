@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { ClassResults } from '@gleddo/contract';
 import { Button, Progress } from 'antd';
 import { post } from '../api/client';
+import { Refusal } from '../shell/Refusal';
 import { counted } from '../figures/counted';
 
 /** How far the checks of a class are, with a way to stop them; nothing when none are under way. */
@@ -28,6 +29,7 @@ export function CheckingBar({ results }: { results: ClassResults }) {
       <Button size="small" loading={stop.isPending} onClick={() => stop.mutate()}>
         Stop here
       </Button>
+      <Refusal of={stop} />
     </div>
   );
 }

@@ -1,14 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Marked } from '@gleddo/contract';
 import { bookFromJson, type Book } from '@gleddo/core';
-import { Button, Segmented, Switch } from 'antd';
+import { App, Button, Segmented, Switch } from 'antd';
 import { useMemo, useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useParams } from 'react-router';
 import { get, post } from '../api/client';
 import { momentText } from '../figures/days';
 import { moneyOf } from '../figures/money';
+import { useSingleKey } from '../keyboard/single-keys';
 import { Asking } from '../shell/Asking';
+import { halfTyped } from './half-typed';
 import { MarginNotes } from './MarginNotes';
 import { FaultTools, NoteForm, NoteTools } from './MarkingTools';
 import { lineNamesOf, markedRows } from './marked-rows';
@@ -108,8 +109,15 @@ function MarkedHead({ marked, change }: { marked: Marked; change: MarkedChange }
   const navigate = useNavigate();
   const { previous, next, tryId, state } = marked;
   const go = (id: string | null) => id !== null && void navigate(`/marking/${id}`);
-  useHotkeys('n', () => go(next), [next]);
-  useHotkeys('p', () => go(previous), [previous]);
+  const { message } = App.useApp();
+  const goByKey = (id: string | null) => {
+    const typed = halfTyped.first();
+    if (!typed) return go(id);
+    typed.focus();
+    void message.info('A note is half typed. Keep it or empty it, then go on.');
+  };
+  useSingleKey('n', () => goByKey(next));
+  useSingleKey('p', () => goByKey(previous));
   return (
     <div className="sheet-head">
       <h1>

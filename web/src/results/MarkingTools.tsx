@@ -1,9 +1,10 @@
 import type { Marked, Note, ShownResult } from '@gleddo/contract';
 import { accountOf, type Book } from '@gleddo/core';
 import { Button, Input, InputNumber } from 'antd';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { ask, post } from '../api/client';
-import { useKept } from '../kept/use-kept';
+import { isKept, useKept } from '../kept/use-kept';
+import { halfTyped } from './half-typed';
 import type { MarkedChange } from './MarkedWorkPage';
 
 interface FaultToolsProps {
@@ -17,7 +18,8 @@ const PLACES = new Set(['account.statement', 'account.section', 'account.type', 
 
 /** At a fault: change its mark, or accept what the student did, for everybody. */
 export function FaultTools({ fault, marked, work, change }: FaultToolsProps) {
-  const [open, setOpen] = useState(false);
+  const name = `mark.${marked.tryId}.${fault.ref}`;
+  const [open, setOpen] = useState(() => isKept(name));
   const works = marked.pairs.find((pair) => pair.keys.includes(fault.subject.id))?.works ?? [];
   const account = accountOf(work, works[0] ?? null);
   const what = fault.check === 'account.name' ? 'name' : PLACES.has(fault.check) ? 'type' : null;
@@ -45,13 +47,13 @@ export function FaultTools({ fault, marked, work, change }: FaultToolsProps) {
       </div>
       {open && (
         <NoteFields
-          name={`mark.${marked.tryId}.${fault.ref}`}
+          name={name}
           points={fault.of - fault.points}
           ask={`Why ${fault.title.toLowerCase()} is marked otherwise`}
-          onKeep={(text, points) =>
+          onKeep={(text, points, done) =>
             change.mutate(
               () => post<Marked>(`tries/${marked.tryId}/notes`, { ref: fault.ref, text, points }),
-              { onSuccess: () => setOpen(false) },
+              { onSuccess: () => (done(), setOpen(false)) },
             )
           }
           change={change}
@@ -88,7 +90,7 @@ export function NoteTools({
 
 /** A note on the whole work. */
 export function NoteForm({ marked, change }: { marked: Marked; change: MarkedChange }) {
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(() => isKept(`note.${marked.tryId}`));
   if (!open)
     return (
       <div className="slip-actions">
@@ -100,9 +102,9 @@ export function NoteForm({ marked, change }: { marked: Marked; change: MarkedCha
       name={`note.${marked.tryId}`}
       points={0}
       ask="Your note to the student"
-      onKeep={(text, points) =>
+      onKeep={(text, points, done) =>
         change.mutate(() => post<Marked>(`tries/${marked.tryId}/notes`, { text, points }), {
-          onSuccess: () => setOpen(false),
+          onSuccess: () => (done(), setOpen(false)),
         })
       }
       change={change}
@@ -115,13 +117,18 @@ interface NoteFieldsProps {
   readonly points: number;
   readonly ask: string;
   readonly change: MarkedChange;
-  onKeep(text: string, points: number): void;
+  onKeep(text: string, points: number, done: () => void): void;
 }
 
 function NoteFields({ name, points, ask: question, change, onKeep }: NoteFieldsProps) {
   const [typed, setTyped, clear] = useKept(name, { text: '', points });
+  const field = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const area = field.current?.querySelector('textarea');
+    return area ? halfTyped.add(area) : undefined;
+  }, []);
   return (
-    <div className="note-fields">
+    <div className="note-fields" ref={field}>
       <Input.TextArea
         aria-label={question}
         placeholder={question}
@@ -146,8 +153,7 @@ function NoteFields({ name, points, ask: question, change, onKeep }: NoteFieldsP
           loading={change.isPending}
           disabled={typed.text.trim() === ''}
           onClick={() => {
-            onKeep(typed.text, typed.points);
-            clear();
+            onKeep(typed.text, typed.points, clear);
           }}
         >
           Keep

@@ -3,10 +3,10 @@ import type { CompanySummary, ExerciseSummary, Me } from '@gleddo/contract';
 import { accountLabel, isFoundBy, rowsOf, searchText, typeOf } from '@gleddo/core';
 import { AutoComplete, Input, type InputRef } from 'antd';
 import { useRef, useState, useSyncExternalStore } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { useLocation, useNavigate } from 'react-router';
 import { get } from '../api/client';
 import { currentBook } from '../book/current-book';
+import { useSingleKey } from '../keyboard/single-keys';
 
 interface PlaceToGo {
   readonly to: string;
@@ -100,9 +100,17 @@ export function GoTo({ me }: { me: Me }) {
   const [text, setText] = useState('');
   const field = useRef<InputRef>(null);
   const navigate = useNavigate();
-  useHotkeys('slash', () => field.current?.focus(), { preventDefault: true, useKey: false });
+  const cameFrom = useRef<Element | null>(null);
+  useSingleKey('/', () => {
+    cameFrom.current = document.activeElement;
+    field.current?.focus();
+  });
   const accounts = useAccounts();
   const pages = usePages(me);
+  const back = () => {
+    if (cameFrom.current instanceof HTMLElement) cameFrom.current.focus();
+    else field.current?.blur();
+  };
   const typed = text.trim().toLowerCase();
   const fitting = typed === '' ? [] : found([...accounts(), ...pages], typed);
   return (
@@ -128,6 +136,9 @@ export function GoTo({ me }: { me: Me }) {
         ref={field}
         placeholder="Go to an account or page"
         aria-label="Go to an account or page"
+        onKeyDown={(event) => {
+          if (event.key === 'Escape' && typed === '') back();
+        }}
         suffix={<kbd className="key-cap">/</kbd>}
       />
     </AutoComplete>

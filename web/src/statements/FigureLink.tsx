@@ -1,6 +1,7 @@
 import type { KeyboardEvent } from 'react';
 
 interface FigureLinkProps {
+  readonly account: string;
   readonly label: string;
   readonly figure: string;
   /** The one that Tab comes to; the arrows go on from it. */
@@ -17,11 +18,12 @@ function walk(event: KeyboardEvent<HTMLButtonElement>): void {
 }
 
 /** A figure that leads down to its entries. */
-export function FigureLink({ label, figure, first, onOpen }: FigureLinkProps) {
+export function FigureLink({ account, label, figure, first, onOpen }: FigureLinkProps) {
   return (
     <button
       type="button"
       className="link-button figure-link"
+      data-figure-of={account}
       aria-label={`${label} ${figure}: its entries`}
       tabIndex={first ? 0 : -1}
       onKeyDown={walk}

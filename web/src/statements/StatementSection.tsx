@@ -1,10 +1,4 @@
-import {
-  comparedLines,
-  rowsOf,
-  type Amount,
-  type ComparedLine,
-  type SectionFigures,
-} from '@gleddo/core';
+import { comparedLines, type Amount, type ComparedLine, type SectionFigures } from '@gleddo/core';
 import { useMemo, type ReactNode } from 'react';
 import { FigureLink } from './FigureLink';
 import type { Compared } from './StatementSpread';
@@ -53,12 +47,8 @@ type SectionProps = Compared & {
 };
 
 export function StatementSection(props: SectionProps) {
-  const { book, section, other, then, money, children } = props;
-  const depth = useMemo(
-    () => new Map(rowsOf(book).map((row) => [row.account.id, row.depth])),
-    [book],
-  );
-  const lines = comparedLines(book, section, other);
+  const { book, section, other, then, money, depths, children } = props;
+  const lines = useMemo(() => comparedLines(book, section, other), [book, section, other]);
   if (lines.length === 0 && section.total === 0 && !other?.total) return null;
   return (
     <div className="section">
@@ -73,7 +63,7 @@ export function StatementSection(props: SectionProps) {
             key={line.account.id}
             {...props}
             line={line}
-            depth={depth.get(line.account.id) ?? 0}
+            depth={depths.get(line.account.id) ?? 0}
           />
         ))}
         {children}
@@ -85,9 +75,9 @@ export function StatementSection(props: SectionProps) {
 type RowProps = SectionProps & { readonly line: ComparedLine; readonly depth: number };
 
 /** An account's figure; what is a heading only shows, set apart, what stands under it. */
-function AccountRow({ book, choice, money, now, then, line, depth }: RowProps) {
+function AccountRow(props: RowProps) {
+  const { book, choice, money, now, then, line, depth, firstId } = props;
   const { account, amount, other } = line;
-  const firstId = rowsOf(book)[0]?.account.id;
   const family = choice.level === 'account' ? now.families.get(account.id) : undefined;
   const isHeading = family !== undefined && amount === 0;
   return (
@@ -103,6 +93,7 @@ function AccountRow({ book, choice, money, now, then, line, depth }: RowProps) {
       {!then && <span />}
       <span className={`figure ${isHeading ? 'of-family' : ''}`}>
         <FigureLink
+          account={account.id}
           label={account.name}
           figure={money(isHeading ? family : amount)}
           first={account.id === firstId}

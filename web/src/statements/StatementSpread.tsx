@@ -1,6 +1,7 @@
 import {
   profitLineName,
   resultName,
+  rowsOf,
   sectionLike,
   spreadFigures,
   statementName,
@@ -29,6 +30,10 @@ export interface Compared extends Omit<StatementSpreadProps, 'over'> {
   readonly now: SpreadFigures;
   /** Null while nothing is compared. */
   readonly then: SpreadFigures | null;
+  /** How deep each account stands under its parents. */
+  readonly depths: ReadonlyMap<string, number>;
+  /** The account whose figure Tab comes to. */
+  readonly firstId: string | null;
 }
 
 function useCompared({ book, choice, money }: StatementSpreadProps): Compared {
@@ -39,7 +44,9 @@ function useCompared({ book, choice, money }: StatementSpreadProps): Compared {
     () => (against ? spreadFigures(book, against, level) : null),
     [book, against, level],
   );
-  return { book, choice, money, now, then };
+  const rows = useMemo(() => rowsOf(book), [book]);
+  const depths = useMemo(() => new Map(rows.map((row) => [row.account.id, row.depth])), [rows]);
+  return { book, choice, money, now, then, depths, firstId: rows[0]?.account.id ?? null };
 }
 
 /** Balance sheet and profit and loss with subtotals, at any date and level, beside another date if asked. */

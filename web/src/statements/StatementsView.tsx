@@ -1,3 +1,4 @@
+import { useEffect } from 'react';
 import { accountOf, sectionOfAccount, statementOfClass } from '@gleddo/core';
 import { useOpenBook } from '../book/open-book';
 import { AccountLines } from '../chart/AccountLines';
@@ -47,9 +48,19 @@ export function StatementsView() {
   );
 }
 
+/** The focus goes back to the figure that one came from. */
+function useBackToFigure(id: string | null): void {
+  useEffect(() => {
+    if (id === null) return;
+    const figure = `[data-figure-of="${CSS.escape(id)}"]`;
+    return () => document.querySelector<HTMLElement>(figure)?.focus();
+  }, [id]);
+}
+
 function LinesOver({ choice }: { choice: Choice }) {
   const { book } = useOpenBook();
   const account = accountOf(book, choice.account);
+  useBackToFigure(account?.id ?? null);
   if (!account) return null;
   const section = sectionOfAccount(book, account);
   const onLeft = section !== null && statementOfClass(section.class) === 'profit-and-loss';

@@ -18,6 +18,7 @@ export function HandIn({ mine }: { mine: MyTryDetail }) {
       queries.setQueryData(['mine', mine.exerciseId], handed);
       void queries.invalidateQueries({ queryKey: ['mine'], exact: true });
     },
+    onError: () => void queries.invalidateQueries({ queryKey: ['mine', mine.exerciseId] }),
   });
   const points = open ? stillOpen(book, answer.help.asksSides) : [];
   return (

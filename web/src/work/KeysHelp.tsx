@@ -1,6 +1,6 @@
-import { Modal } from 'antd';
+import { Checkbox, Modal } from 'antd';
 import { useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
+import { singleKeys, useSingleKey, useSingleKeys } from '../keyboard/single-keys';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['↑ ↓', 'to the next account'],
@@ -17,19 +17,22 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
   ['Ctrl Enter', 'record the entry that is being typed'],
   ['/', 'go to an account or a page'],
+  ['?', 'show this'],
+  ['N, P', 'in marking: the next and the previous student'],
 ];
 
 /** `?` shows what the keys do; the button does the same. */
 export function KeysHelp() {
   const [open, setOpen] = useState(false);
-  useHotkeys('shift+slash, ?', () => setOpen(true), { useKey: true, preventDefault: true });
+  const areOn = useSingleKeys();
+  useSingleKey('?', () => setOpen(true));
   return (
     <>
       <button type="button" className="link-button quiet" onClick={() => setOpen(true)}>
-        Keys
+        Shortcuts
       </button>
       <Modal
-        title="What the keys do"
+        title="Shortcuts"
         open={open}
         onCancel={() => setOpen(false)}
         footer={null}
@@ -45,6 +48,13 @@ export function KeysHelp() {
             ))}
           </tbody>
         </table>
+        <Checkbox
+          style={{ marginTop: 12 }}
+          checked={areOn}
+          onChange={(event) => singleKeys.turn(event.target.checked)}
+        >
+          Single characters (/ ? N P) do something outside of fields
+        </Checkbox>
       </Modal>
     </>
   );

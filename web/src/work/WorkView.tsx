@@ -1,6 +1,7 @@
 import { Suspense } from 'react';
 import { NavLink } from 'react-router';
 import { ProfileView } from '../profile/ProfileView';
+import { Mended } from '../shell/Mended';
 import { lazyView, type LazyView } from './lazy-view';
 
 const CHART = lazyView(() => import('../chart/ChartView').then((m) => m.ChartView));
@@ -52,9 +53,11 @@ export function WorkTabs({ base, parts = WORK_PARTS }: WorkTabsProps) {
 export function WorkView({ part }: { part: string }) {
   const { View } = VIEWS[part] ?? CHART;
   return (
-    <Suspense fallback={<div className="book-desk" aria-busy="true" />}>
-      <View key={part} />
-    </Suspense>
+    <Mended what={part}>
+      <Suspense fallback={<div className="book-desk" aria-busy="true" />}>
+        <View key={part} />
+      </Suspense>
+    </Mended>
   );
 }
 

@@ -1,0 +1,65 @@
+import { Button } from 'antd';
+import { Component, type ReactNode } from 'react';
+import { fetchAgain, NotFetched } from '../work/lazy-view';
+
+interface MendedProps {
+  /** What stands in it: when it is another, it is tried anew. */
+  readonly what: string;
+  readonly children: ReactNode;
+}
+
+interface MendedState {
+  readonly error: Error | null;
+  readonly what: string;
+}
+
+const CANT_FETCH =
+  'This part of the pages could not be fetched: there is no connection, or Gleddo was upgraded since this page was opened. Nothing that you did or typed is lost.';
+const BROKE =
+  'Something on this page went wrong here, not with you. What you did is kept, and the rest of the pages still works.';
+
+/** Keeps a fault of one part of the pages from taking the others along; says what to do, and tries again. */
+export class Mended extends Component<MendedProps, MendedState> {
+  override state: MendedState = { error: null, what: this.props.what };
+
+  static getDerivedStateFromError(error: Error): Partial<MendedState> {
+    return { error };
+  }
+
+  static getDerivedStateFromProps({ what }: MendedProps, state: MendedState): MendedState | null {
+    return what === state.what ? null : { error: null, what };
+  }
+
+  override componentDidMount(): void {
+    window.addEventListener('online', this.again);
+  }
+
+  override componentWillUnmount(): void {
+    window.removeEventListener('online', this.again);
+  }
+
+  private readonly again = (): void => {
+    if (!this.state.error) return;
+    fetchAgain();
+    this.setState({ error: null });
+  };
+
+  override render(): ReactNode {
+    const { error } = this.state;
+    if (!error) return this.props.children;
+    return (
+      <main className="desk">
+        <div className="paper narrow" role="alert">
+          <h2>This can’t be shown</h2>
+          <p>{error instanceof NotFetched ? CANT_FETCH : BROKE}</p>
+          <div className="slip-actions">
+            <Button type="primary" onClick={this.again}>
+              Try again
+            </Button>
+            <Button onClick={() => window.location.reload()}>Load the page anew</Button>
+          </div>
+        </div>
+      </main>
+    );
+  }
+}
