@@ -17,8 +17,8 @@ export default tseslint.config(
   {
     rules: {
       'max-lines': ['error', { max: 400, skipBlankLines: true, skipComments: true }],
-      'max-depth': ['error', 4],
-      'max-params': ['error', 6],
+      'max-depth': ['error', 3],
+      'max-params': ['error', 3],
       'no-control-regex': 'off',
       '@typescript-eslint/no-extraneous-class': 'off',
       '@typescript-eslint/no-dynamic-delete': 'off',
@@ -33,9 +33,9 @@ export default tseslint.config(
     },
   },
   {
-    files: ['**/src/**/*.ts'],
+    files: ['**/src/**/*.{ts,tsx}'],
     rules: {
-      'max-lines-per-function': ['error', { max: 45, skipBlankLines: true, skipComments: true }],
+      'max-lines-per-function': ['error', { max: 40, skipBlankLines: true, skipComments: true }],
     },
   },
   {

@@ -1,4 +1,5 @@
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsInt, IsObject, Max, Min } from 'class-validator';
+import { MOST_CHANGES } from '@gleddo/core';
 import { AreOf, isToken, IsName, IsToken, MayBeLeftOut } from './fields.js';
 
 /** Operations made on a revision of a book, in their order: all are done, or none. */
@@ -30,9 +31,6 @@ export class OperationsRequest {
 
 /** One of several changes sent at once, each on the book as the one before left it. */
 export type SentChange = Omit<OperationsRequest, 'revision'>;
-
-/** The most changes that are sent at once. */
-export const MOST_CHANGES = 100;
 
 /** Changes made on a revision of a book, one after the other: what can't be done is told, the rest is done. */
 export class ChangesRequest {

@@ -2,6 +2,7 @@ export * from './operation.js';
 export { apply, CHANGES } from './apply.js';
 export {
   areTooMany,
+  MOST_CHANGES,
   MOST_OPERATIONS,
   readHistoric,
   readOperations,

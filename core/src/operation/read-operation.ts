@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { shippedPlan } from '../numbering/shipped-plans.js';
 import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
 import { shippedScheme } from '../scheme/index.js';
@@ -9,6 +9,8 @@ import type { Operation } from './operation.js';
 
 /** The most changes in one request, however they are nested. */
 export const MOST_OPERATIONS = 500;
+/** The most changes, each whole by itself, that one request brings. */
+export const MOST_CHANGES = 100;
 const DEEPEST_NESTING = 4;
 
 export const tooManyOperations = refusal(
@@ -16,13 +18,13 @@ export const tooManyOperations = refusal(
   () => `At most ${MOST_OPERATIONS} changes can be made in one step. Make them in several.`,
 );
 
-type Kinds = Readonly<Record<string, z.ZodType<Operation>>>;
+type Kinds = Readonly<Record<string, z.ZodMiniType<Operation>>>;
 
 /** The shape of each kind of operation as it crosses the wire, its kind included. */
 const SHAPES = Object.fromEntries(
   Object.entries(OPERATIONS).map(([kind, { value }]) => [
     kind,
-    (value as unknown as z.ZodObject).extend({ kind: z.literal(kind) }),
+    z.extend(value as unknown as z.ZodMiniObject, { kind: z.literal(kind) }),
   ]),
 ) as unknown as Kinds;
 

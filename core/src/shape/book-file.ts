@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { refusal } from '../refusal/refusal.js';
 import { accountShape, id } from './account.js';
 import { companyShape } from './company.js';
@@ -28,21 +28,21 @@ export const accountsShape = list(accountShape, MOST_ACCOUNTS, 'accounts');
 export const balancesShape = list(lineShape, MOST_ACCOUNTS, 'opening balances');
 export const entriesShape = list(entryShape, MOST_ENTRIES, 'entries');
 
-const schemeOrId = (digits: number): z.ZodType =>
+const schemeOrId = (digits: number): z.ZodMiniType =>
   either([id.value, writtenScheme.file(digits)], (value) =>
     typeof value === 'string' ? id.value : writtenScheme.file(digits),
   );
 
-const planOrId = (digits: number): z.ZodType =>
+const planOrId = (digits: number): z.ZodMiniType =>
   either([id.value, z.null(), numberPlanShape.file(digits)], (value) => {
     if (value === null) return z.null();
     return typeof value === 'string' ? id.value : numberPlanShape.file(digits);
   });
 
-const made = new Map<number, z.ZodObject>();
+const made = new Map<number, z.ZodMiniObject>();
 
 /** The document of a book in a file, for a currency with so many decimals. */
-export function bookFile(digits: number): z.ZodObject {
+export function bookFile(digits: number): z.ZodMiniObject {
   const known = made.get(digits);
   if (known) return known;
   const shape = z.strictObject({

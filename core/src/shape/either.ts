@@ -1,9 +1,9 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
-const alternatives = new WeakMap<object, readonly z.ZodType[]>();
+const alternatives = new WeakMap<object, readonly z.ZodMiniType[]>();
 
 /** The shapes among which a value chose: what its JSON Schema lists. */
-export const alternativesOf = (shape: object): readonly z.ZodType[] | undefined =>
+export const alternativesOf = (shape: object): readonly z.ZodMiniType[] | undefined =>
   alternatives.get(shape);
 
 type Payload = z.core.ParsePayload;
@@ -13,9 +13,9 @@ type Payload = z.core.ParsePayload;
  * told at its own place, rather than that neither fits.
  */
 export function either(
-  shapes: readonly z.ZodType[],
-  choose: (value: unknown) => z.ZodType,
-): z.ZodType {
+  shapes: readonly z.ZodMiniType[],
+  choose: (value: unknown) => z.ZodMiniType,
+): z.ZodMiniType {
   const made = z.unknown().check((payload) => {
     const tried: Payload = { value: payload.value, issues: [] };
     choose(payload.value)._zod.run(tried, { async: false });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { amountUnreadable, decimalOf, parseDecimal } from '../money/parse-amount.js';
 import { formatDecimal } from '../money/format-amount.js';
 import type { Amount } from '../money/amount.js';
@@ -66,7 +66,7 @@ const sideFault = (digits: number) => (given: string) => {
     : amountUnreadable({ text: given });
 };
 
-const lineFiles = new Map<number, z.ZodType>();
+const lineFiles = new Map<number, z.ZodMiniType>();
 
 /** In memory a signed amount; in a file a debit or a credit. */
 export const lineShape: Shape<Line> = {

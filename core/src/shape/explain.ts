@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { refusal, type Refusal } from '../refusal/refusal.js';
 
 export const jsonUnknownKey = refusal(

@@ -1,11 +1,11 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { alternativesOf } from './either.js';
 import { bookFile } from './book-file.js';
 import { wholeKey } from './key-file.js';
 
 const USUAL_DIGITS = 2;
 
-function schemaOf(shape: z.ZodType): Record<string, unknown> {
+function schemaOf(shape: z.ZodMiniType): Record<string, unknown> {
   return z.toJSONSchema(shape, {
     io: 'input',
     override: ({ zodSchema, jsonSchema }) => {
@@ -15,7 +15,7 @@ function schemaOf(shape: z.ZodType): Record<string, unknown> {
   });
 }
 
-function inner(shape: z.ZodType): Record<string, unknown> {
+function inner(shape: z.ZodMiniType): Record<string, unknown> {
   const { $schema: _, ...rest } = schemaOf(shape);
   return rest;
 }

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { id } from './account.js';
 import { day } from './day.js';
 import { either } from './either.js';
@@ -13,7 +13,7 @@ const rule = z.enum(NUMBER_RULES);
 const neighbour = record({ nextTo: id }).value;
 const numberRule = either([rule, neighbour], (value) =>
   typeof value === 'object' && value !== null ? neighbour : rule,
-) as z.ZodType<NumberRule>;
+) as z.ZodMiniType<NumberRule>;
 
 const optional = z.optional;
 const MOST = 5_000;
@@ -53,16 +53,16 @@ const dateFile = either([sheetDate, profitDate], (value) => {
   const { statement } = (value ?? {}) as { statement?: unknown };
   if (statement === 'balance-sheet') return sheetDate;
   return statement === 'profit-and-loss' ? profitDate : anyStatement;
-}) as z.ZodType<StatementDate>;
+}) as z.ZodMiniType<StatementDate>;
 
 /** Points by check, or by check and what it is about. */
 const pointsFile = z.record(text(250).value, whole(0, 1000).value);
 
 /** What a key says besides its book, as it stands in a file and is kept with an exercise. */
 export const keyRulesFile = z.strictObject({
-  accepts: optional(z.array(acceptedFile).max(MOST)),
-  acceptsEntries: optional(z.array(acceptedEntryFile).max(20_000)),
-  statementDates: optional(z.array(dateFile).max(60)),
+  accepts: optional(z.array(acceptedFile).check(z.maxLength(MOST))),
+  acceptsEntries: optional(z.array(acceptedEntryFile).check(z.maxLength(20_000))),
+  statementDates: optional(z.array(dateFile).check(z.maxLength(60))),
   points: optional(pointsFile),
 });
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { perDigits, UNFIT, type Shape, type ValueOf } from './shape.js';
 
 type Fields = Readonly<Record<string, Shape<never> | Shape<unknown>>>;
@@ -17,7 +17,7 @@ export function record<const F extends Fields, M extends keyof F & string = neve
 ): RecordShape<F, [M] extends [never] ? All<F> : Kept<F, M>> {
   const each = Object.entries(fields) as [string, Shape<unknown>][];
   const isOptional = (name: string) => (may as readonly string[]).includes(name);
-  const object = (which: (shape: Shape<unknown>) => z.ZodType) =>
+  const object = (which: (shape: Shape<unknown>) => z.ZodMiniType) =>
     z.strictObject(
       Object.fromEntries(
         each.map(([name, shape]) => [
@@ -27,7 +27,7 @@ export function record<const F extends Fields, M extends keyof F & string = neve
       ),
     );
   const shape: Shape<Record<string, unknown>> = {
-    value: object((of) => of.value) as unknown as z.ZodType<Record<string, unknown>>,
+    value: object((of) => of.value) as unknown as z.ZodMiniType<Record<string, unknown>>,
     file: perDigits((digits) => object((of) => of.file(digits))),
     read: quickReader(
       each.filter(([name]) => !isOptional(name)),

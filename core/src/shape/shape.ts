@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { LARGEST_AMOUNT, type Amount } from '../money/amount.js';
 import { formatDecimal } from '../money/format-amount.js';
 import { amountTooLarge, decimalOf, parseDecimal } from '../money/parse-amount.js';
@@ -14,9 +14,9 @@ type Json = unknown;
  */
 export interface Shape<T> {
   /** As it is in memory and crosses the wire. */
-  readonly value: z.ZodType<T>;
+  readonly value: z.ZodMiniType<T>;
   /** As it stands in a file, for a currency with so many decimals. */
-  file(digits: number): z.ZodType;
+  file(digits: number): z.ZodMiniType;
   /**
    * From a file's JSON, quickly: throws UNFIT when it does not fit, for `file` to say why. Both judge alike, which
    * is held by a test.
@@ -37,7 +37,7 @@ function unfit(): never {
 
 export type ValueOf<S> = S extends Shape<infer T> ? T : never;
 
-const same = <T>(value: z.ZodType<T>, fits: (json: Json) => boolean): Shape<T> => ({
+const same = <T>(value: z.ZodMiniType<T>, fits: (json: Json) => boolean): Shape<T> => ({
   value,
   file: () => value,
   read: (json) => (fits(json) ? (json as T) : unfit()),
@@ -48,15 +48,12 @@ const same = <T>(value: z.ZodType<T>, fits: (json: Json) => boolean): Shape<T> =
 export const judgedText = (
   judge: (text: string) => Refusal | null,
   meta: Record<string, unknown> = {},
-): z.ZodType<string> =>
-  z
-    .string()
-    .check((payload) => {
-      const found = judge(payload.value);
-      if (found)
-        payload.issues.push({ code: 'custom', input: payload.value, params: { refusal: found } });
-    })
-    .meta(meta);
+): z.ZodMiniType<string> =>
+  z.string().check((payload) => {
+    const found = judge(payload.value);
+    if (found)
+      payload.issues.push({ code: 'custom', input: payload.value, params: { refusal: found } });
+  }, z.meta(meta));
 
 const UNPRINTABLE = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
 
@@ -85,12 +82,12 @@ export const judged = (
 export const flag: Shape<boolean> = same(z.boolean(), (json) => typeof json === 'boolean');
 
 export const oneOf = <const T extends string>(among: readonly T[]): Shape<T> =>
-  same(z.enum(among as readonly [T, ...T[]]) as unknown as z.ZodType<T>, (json) =>
+  same(z.enum(among as readonly [T, ...T[]]) as unknown as z.ZodMiniType<T>, (json) =>
     among.includes(json as T),
   );
 
 export const exactly = <const T extends string | true>(wanted: T): Shape<T> =>
-  same(z.literal(wanted) as unknown as z.ZodType<T>, (json) => json === wanted);
+  same(z.literal(wanted) as unknown as z.ZodMiniType<T>, (json) => json === wanted);
 
 export const whole = (from: number, to: number): Shape<number> => {
   const words = `a whole number from ${from} to ${to}`;
@@ -101,7 +98,7 @@ export const whole = (from: number, to: number): Shape<number> => {
   );
 };
 
-const wireAmount: z.ZodType<Amount> = wants(
+const wireAmount: z.ZodMiniType<Amount> = wants(
   z.int().check((payload) => {
     if (Math.abs(payload.value) > LARGEST_AMOUNT)
       payload.issues.push({
@@ -119,8 +116,10 @@ const decimalFault = (digits: number) => (given: string) => {
   return read.ok ? null : (read.refusals[0] ?? null);
 };
 
-export const perDigits = (make: (digits: number) => z.ZodType): ((digits: number) => z.ZodType) => {
-  const made = new Map<number, z.ZodType>();
+export const perDigits = (
+  make: (digits: number) => z.ZodMiniType,
+): ((digits: number) => z.ZodMiniType) => {
+  const made = new Map<number, z.ZodMiniType>();
   return (digits) => {
     const known = made.get(digits);
     if (known) return known;
@@ -148,7 +147,7 @@ export const amount: Shape<Amount> = {
 
 /** Null in memory where a file says nothing. */
 export const orNull = <T>(of: Shape<T>): Shape<T | null> => ({
-  value: z.nullable(of.value).default(null as never),
+  value: z._default(z.nullable(of.value), null as never) as unknown as z.ZodMiniType<T | null>,
   file: perDigits((digits) => z.optional(of.file(digits))),
   read: of.read,
   usual: null,
@@ -156,7 +155,7 @@ export const orNull = <T>(of: Shape<T>): Shape<T | null> => ({
 });
 
 const usualIf = <T>(of: Shape<T>, usual: T, isWritten: boolean): Shape<T> => ({
-  value: of.value.default(usual as never) as unknown as z.ZodType<T>,
+  value: z._default(of.value, usual as never) as unknown as z.ZodMiniType<T>,
   file: perDigits((digits) => z.optional(of.file(digits))),
   read: of.read,
   usual,
@@ -171,10 +170,10 @@ export const filled = <T>(of: Shape<T>, usual: T): Shape<T> => usualIf(of, usual
 
 /** A list of at most so many. */
 export const list = <T>(of: Shape<T>, limit: number, what: string): Shape<readonly T[]> => {
-  const listed = (shape: z.ZodType) =>
+  const listed = (shape: z.ZodMiniType) =>
     z.array(shape).check(listOf(z.maxLength(limit) as never, what) as never);
   return {
-    value: listed(of.value) as unknown as z.ZodType<readonly T[]>,
+    value: listed(of.value) as unknown as z.ZodMiniType<readonly T[]>,
     file: perDigits((digits) => listed(of.file(digits))),
     read(json, digits) {
       if (!Array.isArray(json) || json.length > limit) return unfit();
@@ -195,7 +194,7 @@ export function quickly<T>(read: () => T): T | null {
 }
 
 /** Tries a shape on a value; refuses with every fault at its path. */
-export function fitting<T>(shape: z.ZodType<T>, value: unknown, path = ''): Result<T> {
+export function fitting<T>(shape: z.ZodMiniType<T>, value: unknown, path = ''): Result<T> {
   const tried: z.core.ParsePayload = { value, issues: [] };
   shape._zod.run(tried, { async: false });
   if (tried.issues.length === 0) return { ok: true, value: tried.value as T };

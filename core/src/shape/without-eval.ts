@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 /** Lets shapes be tried without code made on the spot, which a page's security policy forbids. Call it first. */
 export const withoutEval = (): void => {

@@ -1,4 +1,5 @@
-import { MOST_CHANGES, type ChangesAnswer, type SentChange } from '@gleddo/contract';
+import type { ChangesAnswer, SentChange } from '@gleddo/contract';
+import { MOST_CHANGES } from '@gleddo/core';
 import { get, post, Problem, Unreachable } from '../api/client';
 import type { BookState } from './book-store';
 import type { Change } from './waiting-changes';

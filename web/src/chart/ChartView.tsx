@@ -8,19 +8,21 @@ import {
 } from '@dnd-kit/core';
 import { accountOf, moveTo, sectionIdOf, siblingsIn } from '@gleddo/core';
 import { Checkbox } from 'antd';
-import { useEffect, type ReactNode } from 'react';
+import { Suspense, useEffect, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Spread } from '../spread/Spread';
+import { lazyView } from '../work/lazy-view';
 import { ChartDeskContext, hasRetired, useChartDesk, type ChartDesk } from './chart-desk';
 import { useChartKeys } from './chart-keys';
 import { accountOfRow, accountRow, sectionOfEmptyRow } from './chart-order';
 import { ProfitPage, SheetPage } from './ChartPage';
-import { ListView } from './ListView';
 import { PasteRows } from './PasteRows';
-import { Slip } from './Slip';
-import { TogetherBar } from './TogetherBar';
+import { Slip, slipAhead } from './Slip';
 import { Tray } from './Tray';
+
+const TOGETHER = lazyView(() => import('./TogetherBar').then((m) => m.TogetherBar));
+const LIST = lazyView(() => import('./ListView').then((m) => m.ListView));
 
 /** The chart of accounts, which is the two statements, live. */
 export function ChartView() {
@@ -36,16 +38,27 @@ export function ChartView() {
   const over = (
     <>
       <Slip />
-      <TogetherBar />
+      {desk.together.length > 0 && (
+        <Suspense>
+          <TOGETHER.View />
+        </Suspense>
+      )}
       <SayLine desk={desk} />
     </>
   );
   return (
     <ChartDeskContext value={desk}>
-      <div className="book-desk" onKeyDown={onKey}>
+      <div
+        className="book-desk"
+        onKeyDown={onKey}
+        onPointerMove={slipAhead}
+        onKeyDownCapture={slipAhead}
+      >
         {desk.list ? (
           <div className="list-desk">
-            <ListView list={desk.list} />
+            <Suspense fallback={<div aria-busy="true" />}>
+              <LIST.View list={desk.list} />
+            </Suspense>
             {over}
           </div>
         ) : (

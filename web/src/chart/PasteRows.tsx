@@ -1,22 +1,13 @@
-import {
-  accountLabel,
-  accountsIntoBook,
-  cellsOf,
-  sectionOfType,
-  typeOf,
-  type Taken,
-} from '@gleddo/core';
-import { Button, Input, Modal } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
-import { useBookStore, useOpenBook } from '../book/open-book';
-import { ColumnChoice } from '../files/TablePreview';
-import { useTableReading } from '../files/use-table-file';
+import { Suspense, useEffect, useState } from 'react';
+import { useOpenBook } from '../book/open-book';
 import { useKept } from '../kept/use-kept';
-import { TableHead } from '../figures/TableHead';
+import { lazyView } from '../work/lazy-view';
+
+const SHEET = lazyView(() => import('./PasteSheet').then((m) => m.PasteSheet));
 
 const isSeveralRows = (text: string): boolean => /\n\s*\S/.test(text.trim());
 
-/** Rows copied from a spreadsheet, understood row by row before anything changes. Pasting opens it. */
+/** Rows copied from a spreadsheet: pasting them opens the sheet on which they are understood. */
 export function PasteRows() {
   const { answer } = useOpenBook();
   const [open, setOpen] = useState(false);
@@ -34,129 +25,25 @@ export function PasteRows() {
     return () => window.removeEventListener('paste', onPaste);
   }, [setText]);
   const close = () => setOpen(false);
-  return (
-    <>
-      <button type="button" className="link-button paste-rows" onClick={() => setOpen(true)}>
-        Paste rows from a spreadsheet
-      </button>
-      <Modal
-        title="Paste rows"
-        open={open}
-        onCancel={close}
-        footer={null}
-        width={860}
-        style={{ top: 32 }}
-      >
-        <p>
-          Copy accounts in your spreadsheet and paste them here: a name on each row, and what else
-          you have of number, type or section, debit and credit.
-        </p>
-        <Input.TextArea
-          aria-label="Rows from a spreadsheet"
-          autoSize={{ minRows: 3, maxRows: 6 }}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-        />
-        {text.trim() !== '' && (
-          <Understood
-            text={text}
-            onDone={() => {
-              clear();
-              close();
-            }}
-          />
-        )}
-      </Modal>
-    </>
-  );
-}
-
-function Understood({ text, onDone }: { text: string; onDone(): void }) {
-  const cells = useMemo(() => cellsOf(text), [text]);
-  if (!cells.ok)
-    return (
-      <p className="refusal" role="alert">
-        {cells.refusals[0]?.says}
-      </p>
-    );
-  return <Rows key={cells.value.length} cells={cells.value} onDone={onDone} />;
-}
-
-function Rows({ cells, onDone }: { cells: string[][]; onDone(): void }) {
-  const store = useBookStore();
-  const { book } = useOpenBook();
-  const reading = useTableReading(cells, book.scheme, book.company.currency);
-  const { table, sign, refusals } = reading;
-  const taken = useMemo(
-    () => (table ? accountsIntoBook(book, table, sign) : null),
-    [book, table, sign],
-  );
-  const [refused, setRefused] = useState<string | null>(null);
-  const count = taken?.rows.filter((row) => row.refusal === null).length ?? 0;
-  const add = () => {
-    if (!taken) return;
-    const [refusal] = store.change(taken.operation).refusals;
-    setRefused(refusal?.says ?? null);
-    if (!refusal) onDone();
+  const done = () => {
+    clear();
+    close();
   };
   return (
     <>
-      <ColumnChoice cells={cells} reading={reading} />
-      {[...refusals, ...(table?.faults ?? []).map((fault) => fault.says)].map((says) => (
-        <p key={says} className="refusal" role="alert">
-          {says}
-        </p>
-      ))}
-      {taken && <TakenRows taken={taken} />}
-      <div className="slip-actions">
-        {refused !== null && (
-          <p className="refusal" role="alert">
-            {refused}
-          </p>
-        )}
-        <Button type="primary" className="last" disabled={count === 0} onClick={add}>
-          Add {count} accounts
-        </Button>
-      </div>
+      <button
+        type="button"
+        className="link-button paste-rows"
+        onPointerEnter={SHEET.ahead}
+        onClick={() => setOpen(true)}
+      >
+        Paste rows from a spreadsheet
+      </button>
+      {open && (
+        <Suspense>
+          <SHEET.View {...{ open, text }} onText={setText} onClose={close} onDone={done} />
+        </Suspense>
+      )}
     </>
-  );
-}
-
-function TakenRows({ taken }: { taken: Taken }) {
-  const { book } = useOpenBook();
-  return (
-    <div className="understood" role="region" aria-label="Row by row" tabIndex={0}>
-      <table className="lines-table">
-        <TableHead names={['Row', 'Account', 'Placed in']} />
-        <tbody>
-          {taken.rows.map(({ row, account, refusal, lacks }) => {
-            const type = typeOf(book.scheme, account.type);
-            const section = sectionOfType(book.scheme, account.type);
-            return (
-              <tr key={row}>
-                <td className="quiet">{row}</td>
-                <td>
-                  {accountLabel(account)}
-                  {refusal !== null && <div className="refusal">{refusal}</div>}
-                  {refusal === null &&
-                    lacks.map((says) => (
-                      <div key={says} className="is-notice">
-                        {says}
-                      </div>
-                    ))}
-                </td>
-                <td>
-                  {type ? (
-                    `${section?.name} › ${type.name}`
-                  ) : (
-                    <span className="is-notice">not placed yet</span>
-                  )}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-    </div>
   );
 }

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { get, post } from '../api/client';
 import { counted } from '../figures/counted';
+import { LongRows } from '../figures/LongRows';
 import { TableHead } from '../figures/TableHead';
 import { useKept } from '../kept/use-kept';
 import { MadePasswords } from '../people/MadePasswords';
@@ -69,8 +70,10 @@ function Members({ id, members }: { id: string; members: readonly Student[] }) {
       <Refusal of={reset} />
       <table className="lines-table">
         <TableHead names={['Name', 'Signs in as', '']} />
-        <tbody>
-          {members.map((student) => (
+        <LongRows
+          of={members}
+          rowHeight={30}
+          row={(student) => (
             <tr key={student.id}>
               <td>{student.name}</td>
               <td className="quiet">{student.login}</td>
@@ -85,8 +88,8 @@ function Members({ id, members }: { id: string; members: readonly Student[] }) {
                 </button>
               </td>
             </tr>
-          ))}
-        </tbody>
+          )}
+        />
       </table>
     </>
   );

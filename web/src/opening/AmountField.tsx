@@ -1,18 +1,12 @@
-import {
-  formatAmount,
-  formatDecimal,
-  minorDigits,
-  parseAmount,
-  type Amount,
-  type Book,
-} from '@gleddo/core';
+import { formatAmount, formatDecimal, parseAmount, type Amount } from '@gleddo/core';
 import { useState, type KeyboardEvent } from 'react';
 import { flushSync } from 'react-dom';
 import { isComposing } from '../keyboard/composing';
 import { useFollowing } from '../kept/use-following';
 
 interface AmountFieldProps {
-  readonly book: Book;
+  /** Decimals of the currency. */
+  readonly digits: number;
   readonly label: string;
   /** Minor units on this side; zero is empty. */
   readonly amount: Amount;
@@ -40,8 +34,7 @@ function walk(event: KeyboardEvent<HTMLInputElement>): void {
 
 /** An amount as people write it; kept when the field is left, refused in a sentence when it can't be read. */
 export function AmountField(props: AmountFieldProps) {
-  const { book, label, amount, disabled, onChange, onRefused } = props;
-  const digits = minorDigits(book.company.currency);
+  const { digits, label, amount, disabled, onChange, onRefused } = props;
   const [text, setText] = useFollowing(shown(amount, digits));
   const [wrong, setWrong] = useState(false);
   const [isTyping, setTyping] = useState(false);

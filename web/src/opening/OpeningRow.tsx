@@ -1,73 +1,50 @@
 import {
   normalSide,
-  openingOf,
   otherSide,
   signOf,
   typeOf,
   type Account,
   type Amount,
+  type Scheme,
   type Side,
 } from '@gleddo/core';
-import { useState } from 'react';
-import { useBookStore, useOpenBook } from '../book/open-book';
+import { memo, useState } from 'react';
+import { useBookStore } from '../book/open-book';
+import { Refusal } from '../shell/Refusal';
 import { AmountField } from './AmountField';
 
 interface OpeningRowProps {
   readonly account: Account;
   readonly depth: number;
+  /** Debit positive. */
+  readonly amount: Amount;
+  readonly scheme: Scheme;
+  readonly digits: number;
+  readonly numbered: boolean;
+  readonly mayChange: boolean;
 }
 
 /** An account's opening balance: its normal side is open, the other can be opened on purpose. */
-export function OpeningRow({ account, depth }: OpeningRowProps) {
-  const store = useBookStore();
-  const { book, answer } = useOpenBook();
-  const [opened, setOpened] = useState(false);
+export const OpeningRow = memo(function OpeningRow(props: OpeningRowProps) {
+  const { account, depth, amount, scheme, numbered } = props;
   const [refused, setRefused] = useState<string | null>(null);
-  const type = typeOf(book.scheme, account.type);
-  const normal: Side = type ? normalSide(book.scheme, type) : 'debit';
-  const amount = openingOf(book, account.id);
-  const stands: Side | null = amount === 0 ? null : amount > 0 ? 'debit' : 'credit';
-  const isOpen = (side: Side) => side === normal || opened || stands === side;
-  const set = (side: Side, entered: Amount): string | null => {
-    const { refusals } = store.change({
-      kind: 'set-opening',
-      id: account.id,
-      amount: entered === 0 ? 0 : signOf(side) * entered,
-    });
-    return refusals[0]?.says ?? null;
-  };
-  const cell = (side: Side) =>
-    isOpen(side) ? (
-      <span role="gridcell">
-        <AmountField
-          book={book}
-          label={`${account.name}, ${side}`}
-          row={account.id}
-          amount={stands === side ? Math.abs(amount) : 0}
-          disabled={!answer.mayChange}
-          onChange={(entered) => set(side, entered)}
-          onRefused={setRefused}
-        />
-      </span>
-    ) : (
-      <span role="gridcell" className="side-shut">
-        {answer.mayChange && (
-          <button
-            type="button"
-            tabIndex={-1}
-            aria-label={`Open the ${side} side of ${account.name}`}
-            onClick={() => setOpened(true)}
-          >
-            open this side
-          </button>
-        )}
-      </span>
-    );
-  const isTurned = stands !== null && stands === otherSide(normal);
+  const [opened, setOpened] = useState(false);
+  const type = typeOf(scheme, account.type);
+  const normal: Side = type ? normalSide(scheme, type) : 'debit';
+  const isTurned = amount !== 0 && standsOn(amount) === otherSide(normal);
+  const cell = (side: Side) => (
+    <SideCell
+      {...props}
+      side={side}
+      isOpen={side === normal || opened || (amount !== 0 && standsOn(amount) === side)}
+      onOpen={() => setOpened(true)}
+      onRefused={setRefused}
+    />
+  );
   return (
     <>
       <div role="row" className="row account">
-        {book.numberPlan && (
+        {numbered && (
           <span className="no" role="gridcell">
             {account.number ?? ''}
           </span>
@@ -79,11 +56,54 @@ export function OpeningRow({ account, depth }: OpeningRowProps) {
         {cell('debit')}
         {cell('credit')}
       </div>
-      {refused !== null && (
-        <p className="refusal line-says" role="alert">
-          {refused}
-        </p>
-      )}
+      <Refusal says={refused} className="line-says" />
     </>
+  );
+});
+
+const standsOn = (amount: Amount): Side => (amount > 0 ? 'debit' : 'credit');
+
+interface SideCellProps extends OpeningRowProps {
+  readonly side: Side;
+  readonly isOpen: boolean;
+  onOpen(): void;
+  onRefused(says: string | null): void;
+}
+
+function SideCell(props: SideCellProps) {
+  const { account, amount, digits, side, isOpen, mayChange, onOpen, onRefused } = props;
+  const store = useBookStore();
+  const set = (entered: Amount): string | null => {
+    const stands = entered === 0 ? 0 : signOf(side) * entered;
+    const { refusals } = store.change({ kind: 'set-opening', id: account.id, amount: stands });
+    return refusals[0]?.says ?? null;
+  };
+  if (!isOpen)
+    return (
+      <span role="gridcell" className="side-shut">
+        {mayChange && (
+          <button
+            type="button"
+            tabIndex={-1}
+            aria-label={`Open the ${side} side of ${account.name}`}
+            onClick={onOpen}
+          >
+            open this side
+          </button>
+        )}
+      </span>
+    );
+  return (
+    <span role="gridcell">
+      <AmountField
+        digits={digits}
+        label={`${account.name}, ${side}`}
+        row={account.id}
+        amount={amount !== 0 && standsOn(amount) === side ? Math.abs(amount) : 0}
+        disabled={!mayChange}
+        onChange={set}
+        onRefused={onRefused}
+      />
+    </span>
   );
 }

@@ -1,5 +1,6 @@
 import {
   chartOf,
+  minorDigits,
   NOT_PLACED,
   openingDifference,
   openingOf,
@@ -9,7 +10,7 @@ import {
   type StatementId,
 } from '@gleddo/core';
 import { useState } from 'react';
-import { useBookStore, useOpenBook } from '../book/open-book';
+import { useBookStore, useOpenBook, useShownBook } from '../book/open-book';
 import { DayField } from '../figures/DayField';
 import { longDay } from '../figures/days';
 import { useMoney, type Money } from '../figures/money';
@@ -76,7 +77,8 @@ function OpeningDate() {
 }
 
 function OpeningSections({ statement }: { statement: StatementId }) {
-  const { book } = useOpenBook();
+  const { book, answer } = useShownBook();
+  const digits = minorDigits(book.company.currency);
   const placed = book.scheme.sections.filter(
     (section) => statementOfClass(section.class) === statement,
   );
@@ -102,7 +104,12 @@ function OpeningSections({ statement }: { statement: StatementId }) {
                 </span>
               </div>
               {rows.map(({ account, depth }) => (
-                <OpeningRow key={account.id} account={account} depth={depth} />
+                <OpeningRow
+                  key={account.id}
+                  {...{ account, depth, digits, scheme: book.scheme, mayChange: answer.mayChange }}
+                  amount={openingOf(book, account.id)}
+                  numbered={book.numberPlan !== null}
+                />
               ))}
             </div>
           </div>

@@ -2,7 +2,10 @@ import type { ClassResults, ClassRow } from '@gleddo/contract';
 import { Link } from 'react-router';
 import { MarksChart } from './MarksChart';
 import { TableHead } from '../figures/TableHead';
+import { LongRows } from '../figures/LongRows';
 import { isMarked, stateSays } from './work-states';
+
+const ROW_HEIGHT = 30;
 
 const bookAddress = ({ exerciseId }: ClassResults, { bookId }: ClassRow): string =>
   `/results/${exerciseId}/book/${bookId}/chart`;
@@ -17,32 +20,11 @@ export function ByStudent({ results }: { results: ClassResults }) {
       <section className="paper">
         <table className="lines-table">
           <TableHead names={['Student', 'State']} figures={['Not met', 'Mark']} />
-          <tbody>
-            {results.rows.map((row) => (
-              <tr key={row.login}>
-                <td>
-                  {isMarked(row) ? (
-                    <Link to={`/marking/${row.tryId}`}>{row.student}</Link>
-                  ) : (
-                    row.student
-                  )}
-                </td>
-                <td className={row.checked === 'failed' ? 'is-missed' : 'quiet'}>
-                  {stateSays(row)}
-                  {row.checkFault && <span className="fault-says">{row.checkFault}</span>}
-                  {row.bookId !== null && !isMarked(row) && (
-                    <Link className="look-at" to={bookAddress(results, row)}>
-                      Look at the book
-                    </Link>
-                  )}
-                </td>
-                <td className="figure">{row.points === null ? '' : missedBy(row)}</td>
-                <td className="figure">
-                  {row.points === null ? '' : `${row.points} of ${row.of}`}
-                </td>
-              </tr>
-            ))}
-          </tbody>
+          <LongRows
+            of={results.rows}
+            rowHeight={ROW_HEIGHT}
+            row={(row) => <StudentRow key={row.login} row={row} results={results} />}
+          />
         </table>
       </section>
       <section className="paper">
@@ -50,5 +32,26 @@ export function ByStudent({ results }: { results: ClassResults }) {
         <MarksChart rows={results.rows} />
       </section>
     </div>
+  );
+}
+
+function StudentRow({ row, results }: { row: ClassRow; results: ClassResults }) {
+  return (
+    <tr>
+      <td>
+        {isMarked(row) ? <Link to={`/marking/${row.tryId}`}>{row.student}</Link> : row.student}
+      </td>
+      <td className={row.checked === 'failed' ? 'is-missed' : 'quiet'}>
+        {stateSays(row)}
+        {row.checkFault && <span className="fault-says">{row.checkFault}</span>}
+        {row.bookId !== null && !isMarked(row) && (
+          <Link className="look-at" to={bookAddress(results, row)}>
+            Look at the book
+          </Link>
+        )}
+      </td>
+      <td className="figure">{row.points === null ? '' : missedBy(row)}</td>
+      <td className="figure">{row.points === null ? '' : `${row.points} of ${row.of}`}</td>
+    </tr>
   );
 }

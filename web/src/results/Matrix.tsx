@@ -1,6 +1,9 @@
-import type { ClassResults } from '@gleddo/contract';
+import type { ClassResults, ClassRow } from '@gleddo/contract';
 import { Link } from 'react-router';
+import { LongRows } from '../figures/LongRows';
 import { isMarked, stateSays } from './work-states';
+
+const ROW_HEIGHT = 24;
 
 const SIGNS: Readonly<Record<string, readonly [sign: string, says: string]>> = {
   met: ['✓', 'met'],
@@ -35,45 +38,51 @@ export function Matrix({ results }: { results: ClassResults }) {
               </th>
             </tr>
           </thead>
-          <tbody>
-            {rows.map((row) => (
-              <tr key={row.login}>
-                <th scope="row">
-                  {isMarked(row) ? (
-                    <Link to={`/marking/${row.tryId}`}>{row.student}</Link>
-                  ) : (
-                    row.student
-                  )}
-                </th>
-                {row.points === null ? (
-                  <td
-                    colSpan={Math.max(1, columns.length)}
-                    className={`quiet state ${row.checked === 'failed' ? 'is-missed' : ''}`}
-                    title={row.checkFault ?? undefined}
-                  >
-                    {stateSays(row)}
-                  </td>
-                ) : (
-                  columns.map((column) => {
-                    const outcome = row.cells[column.id] ?? '';
-                    const [sign, says] = SIGNS[outcome] ?? ['', ''];
-                    return (
-                      <td
-                        key={column.id}
-                        className={`cell ${outcome}`}
-                        title={`${column.name}: ${says}`}
-                      >
-                        {sign}
-                      </td>
-                    );
-                  })
-                )}
-                <td className="figure">{row.points === null ? '' : `${row.points}/${row.of}`}</td>
-              </tr>
-            ))}
-          </tbody>
+          <LongRows
+            of={rows}
+            rowHeight={ROW_HEIGHT}
+            row={(row) => <StudentRow key={row.login} row={row} columns={columns} />}
+          />
         </table>
       </div>
     </section>
+  );
+}
+
+interface StudentRowProps {
+  readonly row: ClassRow;
+  readonly columns: ClassResults['columns'];
+}
+
+function StudentRow({ row, columns }: StudentRowProps) {
+  return (
+    <tr>
+      <th scope="row">
+        {isMarked(row) ? <Link to={`/marking/${row.tryId}`}>{row.student}</Link> : row.student}
+      </th>
+      {row.points === null ? (
+        <td
+          colSpan={Math.max(1, columns.length)}
+          className={`quiet state ${row.checked === 'failed' ? 'is-missed' : ''}`}
+          title={row.checkFault ?? undefined}
+        >
+          {stateSays(row)}
+        </td>
+      ) : (
+        columns.map((column) => (
+          <Cell key={column.id} outcome={row.cells[column.id] ?? ''} name={column.name} />
+        ))
+      )}
+      <td className="figure">{row.points === null ? '' : `${row.points}/${row.of}`}</td>
+    </tr>
+  );
+}
+
+function Cell({ outcome, name }: { outcome: string; name: string }) {
+  const [sign, says] = SIGNS[outcome] ?? ['', ''];
+  return (
+    <td className={`cell ${outcome}`} title={`${name}: ${says}`}>
+      {sign}
+    </td>
   );
 }

@@ -1,9 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { Me } from '@gleddo/contract';
-import { Dropdown } from 'antd';
-import { Link, NavLink, useNavigate } from 'react-router';
-import { post } from '../api/client';
+import { Suspense, useState } from 'react';
+import { Link, NavLink } from 'react-router';
+import { lazyView } from '../work/lazy-view';
 import { GoTo } from './GoTo';
+import { Initials } from './Initials';
 
 const PAGES = {
   instructor: [
@@ -17,30 +17,10 @@ const PAGES = {
 
 const OF_THE_HEAD = [['/people', 'People']] as const;
 
-const initialsOf = (name: string) =>
-  name
-    .split(/\s+/)
-    .map((part) => part[0] ?? '')
-    .join('')
-    .slice(0, 2)
-    .toUpperCase();
+const MENU = lazyView(() => import('./PersonMenu').then(({ PersonMenu }) => PersonMenu));
 
 /** The head of every screen: where one can go, a way to go anywhere by typing, and who is signed in. */
 export function Head({ me }: { me: Me }) {
-  const queries = useQueryClient();
-  const navigate = useNavigate();
-  const leave = useMutation({
-    mutationFn: () => post('sign-out'),
-    onSettled: () => {
-      queries.clear();
-      window.location.assign('/');
-    },
-  });
-  const items = [
-    { key: 'who', label: `${me.name}, ${me.role}`, disabled: true },
-    { key: 'password', label: 'Change my password', onClick: () => void navigate('/password') },
-    { key: 'out', label: 'Sign out', onClick: () => leave.mutate() },
-  ];
   return (
     <header className="head">
       <Link className="wordmark" to="/">
@@ -55,11 +35,18 @@ export function Head({ me }: { me: Me }) {
       </nav>
       <div className="spacer" />
       <GoTo me={me} />
-      <Dropdown autoFocus menu={{ items }} trigger={['click']}>
-        <button type="button" className="initials" aria-label={`${me.name}: password, sign out`}>
-          {initialsOf(me.name)}
-        </button>
-      </Dropdown>
+      <Person me={me} />
     </header>
+  );
+}
+
+function Person({ me }: { me: Me }) {
+  const [isWanted, setWanted] = useState(false);
+  const shut = <Initials me={me} onClick={() => setWanted(true)} onPointerEnter={MENU.ahead} />;
+  if (!isWanted) return shut;
+  return (
+    <Suspense fallback={shut}>
+      <MENU.View me={me} />
+    </Suspense>
   );
 }

@@ -1,4 +1,3 @@
-import { Button } from 'antd';
 import { Component, type ReactNode } from 'react';
 import { fetchAgain, NotFetched } from '../work/lazy-view';
 
@@ -53,10 +52,12 @@ export class Mended extends Component<MendedProps, MendedState> {
           <h2>This can’t be shown</h2>
           <p>{error instanceof NotFetched ? CANT_FETCH : BROKE}</p>
           <div className="slip-actions">
-            <Button type="primary" onClick={this.again}>
+            <button type="button" className="plain-button is-primary" onClick={this.again}>
               Try again
-            </Button>
-            <Button onClick={() => window.location.reload()}>Load the page anew</Button>
+            </button>
+            <button type="button" className="plain-button" onClick={() => window.location.reload()}>
+              Load the page anew
+            </button>
           </div>
         </div>
       </main>

@@ -1,20 +1,20 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Me, Welcome } from '@gleddo/contract';
-import { Button, Input } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import type { Welcome } from '@gleddo/contract';
 import { useState, type FormEvent } from 'react';
-import { get, post } from '../api/client';
+import { get } from '../api/client';
 import { Asking } from './Asking';
+import { FirstInstructor } from './FirstInstructor';
+import { PasswordField, PlainField } from './PlainField';
+import { Refusal } from './Refusal';
+import { useEnter } from './use-enter';
 
-const useEnter = (path: string) => {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: (body: unknown) => post<Me>(path, body),
-    onSuccess: (me) => queries.setQueryData(['me'], me),
-  });
-};
+interface Entering {
+  /** Somebody is coming in: what lies behind the door will be wanted. */
+  onEntering(): void;
+}
 
 /** The door: sign in, or (in the demo) come in as one of its people, or become the first instructor. */
-export function SignIn() {
+export function SignIn({ onEntering }: Entering) {
   const welcome = useQuery({ queryKey: ['welcome'], queryFn: () => get<Welcome>('welcome') });
   return (
     <div className="sign-in">
@@ -31,120 +31,80 @@ export function SignIn() {
         {!welcome.data ? (
           <Asking of={welcome} what="The door" />
         ) : welcome.data.needsFirstInstructor ? (
-          <FirstInstructor />
+          <FirstInstructor onEntering={onEntering} />
         ) : (
-          <Door people={welcome.data.demoPeople} />
+          <div className="narrow">
+            <DemoPeople people={welcome.data.demoPeople} onEntering={onEntering} />
+            <Door isDemo={welcome.data.demoPeople.length > 0} onEntering={onEntering} />
+          </div>
         )}
       </main>
     </div>
   );
 }
 
-function Door({ people }: { people: Welcome['demoPeople'] }) {
-  const signIn = useEnter('sign-in');
+function DemoPeople({ people, onEntering }: Entering & { people: Welcome['demoPeople'] }) {
   const demo = useEnter('demo-sign-in');
+  if (people.length === 0) return null;
+  const comeIn = (person: string) => {
+    onEntering();
+    demo.mutate({ person });
+  };
+  return (
+    <section className="people-list" aria-label="People of the demo">
+      <h2>Come in as</h2>
+      {people.map(({ id, name, role, says }) => (
+        <button key={id} type="button" onClick={() => comeIn(id)}>
+          <strong>{name}</strong>{' '}
+          <span className="quiet">
+            · {role}, {says}
+          </span>
+        </button>
+      ))}
+      <Refusal of={demo} />
+      <p className="quiet" style={{ margin: '26px 0 6px' }}>
+        or sign in with a name and password
+      </p>
+    </section>
+  );
+}
+
+function Door({ isDemo, onEntering }: Entering & { isDemo: boolean }) {
+  const signIn = useEnter('sign-in');
   const [login, setLogin] = useState('');
   const [password, setPassword] = useState('');
   const submit = (event: FormEvent) => {
     event.preventDefault();
+    onEntering();
     signIn.mutate({ login, password });
   };
   return (
-    <div className="narrow">
-      {people.length > 0 && (
-        <section className="people-list" aria-label="People of the demo">
-          <h2>Come in as</h2>
-          {people.map((person) => (
-            <button
-              key={person.id}
-              type="button"
-              onClick={() => demo.mutate({ person: person.id })}
-            >
-              <strong>{person.name}</strong>{' '}
-              <span className="quiet">
-                · {person.role}, {person.says}
-              </span>
-            </button>
-          ))}
-          {demo.error && (
-            <p className="refusal" role="alert">
-              {demo.error.message}
-            </p>
-          )}
-          <p className="quiet" style={{ margin: '26px 0 6px' }}>
-            or sign in with a name and password
-          </p>
-        </section>
-      )}
-      <form onSubmit={submit}>
-        {people.length === 0 && <h2 style={{ marginBottom: 12 }}>Sign in</h2>}
-        <div className="field">
-          <label htmlFor="login">Name you sign in with</label>
-          <Input
-            id="login"
-            autoComplete="username"
-            value={login}
-            onChange={(e) => setLogin(e.target.value)}
-          />
-          <label htmlFor="password">Password</label>
-          <Input.Password
-            id="password"
-            autoComplete="current-password"
-            value={password}
-            onChange={(e) => setPassword(e.target.value)}
-          />
-          {signIn.error && (
-            <p className="refusal" role="alert">
-              {signIn.error.message}
-            </p>
-          )}
-        </div>
-        <Button
-          type={people.length > 0 ? 'default' : 'primary'}
-          htmlType="submit"
-          loading={signIn.isPending}
-        >
-          Sign in
-        </Button>
-      </form>
-    </div>
-  );
-}
-
-function FirstInstructor() {
-  const enter = useEnter('first-instructor');
-  const [form, setForm] = useState({ name: '', login: '', password: '' });
-  const field = (key: keyof typeof form) => ({
-    id: key,
-    value: form[key],
-    onChange: (event: { target: { value: string } }) =>
-      setForm({ ...form, [key]: event.target.value }),
-  });
-  return (
-    <form
-      className="narrow"
-      onSubmit={(event) => {
-        event.preventDefault();
-        enter.mutate(form);
-      }}
-    >
-      <h2>Nobody is here yet. You are the first instructor.</h2>
-      <div className="field" style={{ marginTop: 14 }}>
-        <label htmlFor="name">Your name</label>
-        <Input {...field('name')} autoComplete="name" />
-        <label htmlFor="login">Name to sign in with</label>
-        <Input {...field('login')} autoComplete="username" />
-        <label htmlFor="password">Password, 10 characters or more</label>
-        <Input.Password {...field('password')} autoComplete="new-password" />
-        {enter.error && (
-          <p className="refusal" role="alert">
-            {enter.error.message}
-          </p>
-        )}
+    <form onSubmit={submit}>
+      {!isDemo && <h2 style={{ marginBottom: 12 }}>Sign in</h2>}
+      <div className="field">
+        <PlainField
+          id="login"
+          label="Name you sign in with"
+          autoComplete="username"
+          value={login}
+          onType={setLogin}
+        />
+        <PasswordField
+          id="password"
+          label="Password"
+          autoComplete="current-password"
+          value={password}
+          onType={setPassword}
+        />
+        <Refusal of={signIn} />
       </div>
-      <Button type="primary" htmlType="submit" loading={enter.isPending}>
-        Begin
-      </Button>
+      <button
+        type="submit"
+        className={`plain-button ${isDemo ? '' : 'is-primary'}`}
+        disabled={signIn.isPending}
+      >
+        Sign in
+      </button>
     </form>
   );
 }

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { MyTryDetail } from '@gleddo/contract';
+import { Suspense } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { get, post } from '../api/client';
 import { OpenBook } from '../book/open-book';
@@ -8,10 +9,12 @@ import { Asking } from '../shell/Asking';
 import { BeginPaper } from '../work/BeginPaper';
 import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
+import { lazyView } from '../work/lazy-view';
 import { RETURNED_PARTS, WORK_PARTS, WorkTabs } from '../work/WorkView';
-import { GivenBack } from './GivenBack';
 import { HandIn } from './HandIn';
 import { InterimCheck } from './InterimCheck';
+
+const GIVEN_BACK = lazyView(() => import('./GivenBack').then((m) => m.GivenBack));
 
 /** A student's own try: the brief, the work beside it, and the work when it comes back. */
 export default function MyTryPage() {
@@ -28,7 +31,12 @@ export default function MyTryPage() {
     const first = state === 'given-back' ? 'given-back' : 'chart';
     return <Navigate to={`/mine/${id}/${first}`} replace />;
   }
-  if (tab === 'given-back' && state === 'given-back') return <GivenBack mine={mine.data} />;
+  if (tab === 'given-back' && state === 'given-back')
+    return (
+      <Suspense fallback={<div className="desk" aria-busy="true" />}>
+        <GIVEN_BACK.View mine={mine.data} />
+      </Suspense>
+    );
   return <Work mine={mine.data} bookId={bookId} tab={tab} />;
 }
 

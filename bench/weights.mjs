@@ -1,0 +1,37 @@
+import { chromium } from '@playwright/test';
+import { startDemo } from './demo-server.mjs';
+
+/** What goes over the wire, from a browser that has nothing yet: to sign in, and to open a try. */
+const CHROME = ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run'];
+
+async function weighed(page) {
+  const session = await page.context().newCDPSession(page);
+  await session.send('Network.enable');
+  let bytes = 0;
+  session.on('Network.loadingFinished', ({ encodedDataLength }) => (bytes += encodedDataLength));
+  return () => bytes;
+}
+
+const quiet = (page) => page.waitForLoadState('networkidle').catch(() => undefined);
+
+export async function weights(server) {
+  const demo = await startDemo(server);
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROME });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const bytes = await weighed(page);
+  await page.goto(demo.address);
+  await page.getByRole('button', { name: /^Vera Quill/ }).waitFor();
+  await quiet(page);
+  const signingIn = bytes();
+  await page.getByRole('button', { name: /^Vera Quill/ }).click();
+  await page.locator('.row-link').first().click();
+  await page.locator('.row.account').first().waitFor();
+  await page.waitForTimeout(2_000);
+  const aTry = bytes();
+  await browser.close();
+  await demo.end();
+  const kB = (n) => `${Math.round(n / 1000)} kB`;
+  process.stdout.write(
+    `\nOn the wire, from nothing\nsigning in ${kB(signingIn)} (wanted: 250), a try ${kB(aTry)} (wanted: 400)\n`,
+  );
+}

@@ -1,0 +1,160 @@
+import {
+  cpSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
+import { availableParallelism, tmpdir } from 'node:os';
+import { join, relative } from 'node:path';
+import { spawn } from 'node:child_process';
+import { ensureInstalled } from './install.mjs';
+import { mutationsOf, switched } from './mutations.mjs';
+import { ROOT } from './run.mjs';
+
+/**
+ * Changes one operator, sign, bound or condition of the core's heart at a time, and says whether a test notices.
+ * `npm run mutants -- [how many] [seed] [folder …]`; what nobody notices is listed with its place.
+ */
+const FOLDERS = ['key', 'cause', 'check', 'mark', 'statement', 'table'];
+/** Lists of words and forms, not logic. */
+const DATA = /(synonyms|headings)\.ts$/;
+/** A mutant that goes round in circles is noticed, too. */
+const LONGEST = 180_000;
+
+const args = process.argv.slice(2);
+const count = Number(args[0] ?? 100);
+const seed = Number(args[1] ?? 1);
+const folders = args.length > 2 ? args.slice(2) : FOLDERS;
+const copy = join(tmpdir(), `gleddo-mutants-${process.pid}`);
+
+const filesIn = (folder) =>
+  readdirSync(join(ROOT, 'core/src', folder))
+    .filter((name) => name.endsWith('.ts') && name !== 'index.ts' && !DATA.test(name))
+    .map((name) => join('core/src', folder, name));
+
+/** The same draw for the same seed. */
+function drawn(all, many) {
+  let state = seed * 2_654_435_761;
+  const next = () => {
+    state = (Math.imul(state ^ (state >>> 15), 2_246_822_519) + 3_266_489_917) >>> 0;
+    return state / 2 ** 32;
+  };
+  const left = [...all];
+  const taken = [];
+  while (taken.length < many && left.length > 0)
+    taken.push(...left.splice(Math.floor(next() * left.length), 1));
+  return taken;
+}
+
+/** A copy of the core in which each mutant can be switched on by its number. */
+function planted(mutants) {
+  mkdirSync(copy, { recursive: true });
+  for (const name of ['core', 'contract', 'package.json', 'tsconfig.json', 'tsconfig.base.json'])
+    cpSync(join(ROOT, name), join(copy, name), {
+      recursive: true,
+      filter: (from) => !from.includes('node_modules'),
+    });
+  for (const name of ['docs']) symlinkSync(join(ROOT, name), join(copy, name));
+  symlinkSync(join(ROOT, 'node_modules'), join(copy, 'node_modules'));
+  const config = readFileSync(join(ROOT, 'jest.config.mjs'), 'utf8');
+  const setup = `setupFilesAfterEnv: ['${join(copy, 'switch.mjs')}'], cacheDirectory: '${join(copy, 'cache')}',`;
+  writeFileSync(
+    join(copy, 'jest.config.mjs'),
+    config.replace("testEnvironment: 'node',", `testEnvironment: 'node', ${setup}`),
+  );
+  writeFileSync(join(copy, 'switch.mjs'), SWITCH);
+  mkdirSync(join(copy, 'reached'));
+  for (const file of new Set(mutants.map((each) => each.file))) {
+    const own = mutants.filter((each) => each.file === file);
+    const text = readFileSync(join(ROOT, file), 'utf8');
+    writeFileSync(join(copy, file), switched(text, own));
+  }
+}
+
+const SWITCH = `
+import { writeFileSync } from 'node:fs';
+import { basename } from 'node:path';
+const on = Number(process.env.MUTANT ?? -1);
+const reached = new Set();
+globalThis.mutant = (id) => {
+  if (on < 0) reached.add(id);
+  return id === on;
+};
+afterAll(() => {
+  if (on >= 0) return;
+  const test = basename(expect.getState().testPath);
+  writeFileSync(process.env.REACHED + '/' + test + '.json', JSON.stringify([...reached]));
+});
+`;
+
+function jest(more, env = {}) {
+  const command = ['--experimental-vm-modules', '--no-warnings', 'node_modules/jest/bin/jest.js'];
+  const all = [...command, '--selectProjects', 'core', '--silent', ...more];
+  const child = spawn(process.execPath, all, {
+    cwd: copy,
+    env: { ...process.env, NODE_ENV: 'test', REACHED: join(copy, 'reached'), ...env },
+    stdio: 'ignore',
+  });
+  const timer = setTimeout(() => child.kill('SIGKILL'), LONGEST);
+  return new Promise((resolve) =>
+    child.once('exit', (status) => {
+      clearTimeout(timer);
+      resolve(status === 0);
+    }),
+  );
+}
+
+/** Which test files reach which mutant. */
+function reach() {
+  const found = new Map();
+  for (const name of readdirSync(join(copy, 'reached')))
+    for (const id of JSON.parse(readFileSync(join(copy, 'reached', name), 'utf8')))
+      found.set(id, [...(found.get(id) ?? []), name.replace(/\.json$/, '')]);
+  return found;
+}
+
+async function noticed(id, tests) {
+  if (tests.length === 0) return false;
+  const pattern = tests.map((name) => `/${name.replaceAll('.', '\\.')}$`).join('|');
+  return !(await jest(['--bail', '-w', '1', '--testPathPatterns', pattern], {
+    MUTANT: String(id),
+  }));
+}
+
+await ensureInstalled();
+const all = folders
+  .flatMap(filesIn)
+  .flatMap((file) => mutationsOf(file, readFileSync(join(ROOT, file), 'utf8')));
+const mutants = drawn(all, count).map((each, id) => ({ ...each, id }));
+planted(mutants);
+process.stdout.write(
+  `${mutants.length} of ${all.length} mutants of ${folders.join(', ')}, seed ${seed}\n`,
+);
+try {
+  if (!(await jest([]))) throw new Error('The tests fail without any mutant. Mend them first.');
+  const tests = reach();
+  const survivors = [];
+  const queue = [...mutants];
+  const work = async () => {
+    for (let mutant = queue.shift(); mutant; mutant = queue.shift()) {
+      const isNoticed = await noticed(mutant.id, tests.get(mutant.id) ?? []);
+      if (!isNoticed) survivors.push(mutant);
+      process.stdout.write(isNoticed ? '.' : '!');
+    }
+  };
+  await Promise.all(Array.from({ length: availableParallelism() }, work));
+  process.stdout.write('\n\n');
+  for (const { file, line, from, to } of survivors)
+    process.stdout.write(`${relative('core/src', file)}:${line}  ${from}  →  ${to}\n`);
+  const share = (100 * (mutants.length - survivors.length)) / mutants.length;
+  process.stdout.write(
+    `\n${share.toFixed(0)} of 100 noticed (${mutants.length - survivors.length} of ${mutants.length})\n`,
+  );
+  process.exitCode = share < 90 ? 1 : 0;
+} finally {
+  if (existsSync(copy)) rmSync(copy, { recursive: true, force: true });
+}

@@ -1,0 +1,218 @@
+import {
+  companionOf,
+  duplicateOf,
+  isUsed,
+  normalSide,
+  placeAt,
+  possibleParents,
+  typeOf,
+  type Account,
+  type Operation,
+  type Refusal,
+  type Result,
+} from '@gleddo/core';
+import { App, Button, Select } from 'antd';
+import { useState } from 'react';
+import { useDesk } from './chart-desk';
+import { rowAfter } from './chart-keys';
+import { NumberField } from './NumberField';
+import { PlacePicker } from './PlacePicker';
+import { SlipName } from './SlipName';
+import { SlipParticulars } from './SlipParticulars';
+import { useRetire } from './use-retire';
+import { StatedSide } from './StatedSide';
+
+type Field = 'name' | 'place' | 'number' | 'parent' | 'particulars' | 'rest';
+
+/** Changes through the slip, with what was refused kept at the field where it was tried. */
+function useSlipChanges() {
+  const desk = useDesk();
+  const [refused, setRefused] = useState<{ field: Field; refusals: readonly Refusal[] } | null>(
+    null,
+  );
+  const change = (field: Field, operation: Operation | Result<Operation>): boolean => {
+    const refusals = desk.perform(operation);
+    desk.wantFocus(false);
+    setRefused(refusals.length > 0 ? { field, refusals } : null);
+    return refusals.length === 0;
+  };
+  const at = (field: Field) =>
+    refused?.field === field ? (
+      <p className="refusal" role="alert">
+        {refused.refusals.map((each) => each.says).join(' ')}
+      </p>
+    ) : null;
+  return { change, at };
+}
+
+/** What an account is, where it stands, and what can be done with it. */
+export function AccountSlip({ account }: { account: Account }) {
+  const desk = useDesk();
+  const { book, mayChange } = desk;
+  const { change, at } = useSlipChanges();
+  const [more, setMore] = useState(false);
+  const { id } = account;
+  const move = (rest: Partial<Account>): Operation => {
+    const { type, parent, number } = { ...account, ...rest };
+    return { kind: 'move-account', id, type, parent, number };
+  };
+  return (
+    <>
+      <SlipName
+        account={account}
+        readOnly={!mayChange}
+        onChange={(name) => change('name', { kind: 'rename-account', id, name })}
+      />
+      {at('name')}
+      <div className="slip-field">
+        <label htmlFor="slip-place">Placed in</label>
+        <PlacePicker
+          id="slip-place"
+          scheme={book.scheme}
+          name={account.name}
+          explained={desk.help.types}
+          asksSide={desk.help.asksSides}
+          type={account.type}
+          disabled={!mayChange}
+          onChange={(type) => change('place', placeAt(book, id, type))}
+        />
+        {at('place')}
+        {book.numberPlan && (
+          <>
+            <label htmlFor="slip-number">Number</label>
+            <NumberField
+              account={account}
+              onChange={(number) => change('number', { kind: 'renumber-account', id, number })}
+            />
+            {at('number')}
+          </>
+        )}
+        <label htmlFor="slip-parent">Under</label>
+        <Select
+          id="slip-parent"
+          disabled={!mayChange}
+          value={account.parent ?? ''}
+          showSearch={{ optionFilterProp: 'label' }}
+          options={[
+            { value: '', label: 'no parent' },
+            ...possibleParents(book, id).map((each) => ({
+              value: each.id,
+              label: `${each.number ?? ''} ${each.name}`.trim(),
+            })),
+          ]}
+          onChange={(parent: string) => change('parent', move({ parent: parent || null }))}
+        />
+        {at('parent')}
+        {desk.help.asksSides && (
+          <StatedSide account={account} onChange={(operation) => change('rest', operation)} />
+        )}
+        {more && (
+          <SlipParticulars
+            account={account}
+            onChange={(operation) => change('particulars', operation)}
+          />
+        )}
+        {at('particulars')}
+      </div>
+      {account.description !== null && !more && (
+        <p className="mark-says slip-note">{account.description}</p>
+      )}
+      <TypeHelp account={account} />
+      {at('rest')}
+      <div className="note-tools">
+        <button type="button" className="link-button" onClick={() => setMore(!more)}>
+          {more ? 'Show less' : 'Cash flow, note, taxes, budget'}
+        </button>
+        {mayChange && <MoreActions account={account} change={change} />}
+      </div>
+      <SlipActions account={account} change={change} />
+    </>
+  );
+}
+
+type ChangeIt = ReturnType<typeof useSlipChanges>['change'];
+
+/** One sentence on what such an account is, with an example and its normal side. */
+function TypeHelp({ account }: { account: Account }) {
+  const { book, help } = useDesk();
+  const type = typeOf(book.scheme, account.type);
+  if (!help.types) return null;
+  if (!type)
+    return (
+      <p className="slip-help">
+        <strong>Not placed</strong> — it has no statement, no section and no type yet. Its amount is
+        kept in a line of its own until it is placed.
+      </p>
+    );
+  return (
+    <p className="slip-help">
+      <strong>{type.name}</strong> — {type.says} Such as: {type.examples.join(', ')}.
+      {!help.asksSides &&
+        ` Normal side: ${normalSide(book.scheme, type)}${
+          type.contra ? ', the other side from its class' : ''
+        }.`}
+    </p>
+  );
+}
+
+/** An account like this one; an asset's accumulated depreciation. */
+function MoreActions({ account, change }: { account: Account; change: ChangeIt }) {
+  const { book } = useDesk();
+  const companion = companionOf(book, account.id);
+  return (
+    <>
+      <button
+        type="button"
+        className="link-button"
+        onClick={() => change('rest', duplicateOf(book, account.id))}
+      >
+        Duplicate it
+      </button>
+      {companion && (
+        <button type="button" className="link-button" onClick={() => change('rest', companion)}>
+          Add {companion.ok ? `“${companion.value.account.name}”` : 'what it has lost so far'}
+        </button>
+      )}
+    </>
+  );
+}
+
+function SlipActions({ account, change }: { account: Account; change: ChangeIt }) {
+  const desk = useDesk();
+  const { modal } = App.useApp();
+  const { id, retired } = account;
+  const { book, mayChange } = desk;
+  const hasChildren = book.accounts.some((each) => each.parent === id);
+  const remove = (children: 'lift' | 'refuse') => {
+    const next = rowAfter(desk, id);
+    if (change('rest', { kind: 'delete-account', id, children })) desk.select(next, 'closed');
+  };
+  const askAboutChildren = () =>
+    modal.confirm({
+      title: `What becomes of the accounts under “${account.name}”?`,
+      content: 'They keep their numbers, entries and amounts.',
+      okText: 'Lift them one level and delete it',
+      cancelText: 'Keep it',
+      onOk: () => remove('lift'),
+    });
+  const askRetire = useRetire();
+  const setRetired = () =>
+    retired
+      ? change('rest', { kind: 'bring-back-account', id })
+      : askRetire([id], () => change('rest', { kind: 'retire-account', id }));
+  const done = () => desk.select(desk.selected, 'closed');
+  return (
+    <div className="slip-actions">
+      <Button onClick={() => desk.open('lines')}>See its entries</Button>
+      {mayChange && <Button onClick={setRetired}>{retired ? 'Bring back' : 'Retire'}</Button>}
+      {mayChange && !isUsed(book, id) && (
+        <Button onClick={() => (hasChildren ? askAboutChildren() : remove('refuse'))}>
+          Delete
+        </Button>
+      )}
+      <Button type="primary" className="last" onClick={done}>
+        Done
+      </Button>
+    </div>
+  );
+}

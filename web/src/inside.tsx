@@ -1,0 +1,100 @@
+import type { Me } from '@gleddo/contract';
+import { withoutEval } from '@gleddo/core';
+import { App as AntApp, ConfigProvider } from 'antd';
+import { Suspense } from 'react';
+import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
+import { Head } from './shell/Head';
+import { Mended } from './shell/Mended';
+import { SkipLink } from './shell/SkipLink';
+import { theme } from './shell/theme';
+import './styles/handout.css';
+import './styles/marking.css';
+import './styles/scheme.css';
+import './styles/spread.css';
+import { lazyPage } from './work/lazy-view';
+
+// The pages’ security policy lets no code be made on the spot.
+withoutEval();
+
+const CompaniesPage = lazyPage(() => import('./companies/CompaniesPage'));
+const NewCompanyPage = lazyPage(() => import('./companies/NewCompanyPage'));
+const CompanyPage = lazyPage(() => import('./companies/CompanyPage'));
+const ExercisesPage = lazyPage(() => import('./exercises/ExercisesPage'));
+const ExercisePage = lazyPage(() => import('./exercises/ExercisePage'));
+const GroupsPage = lazyPage(() => import('./groups/GroupsPage'));
+const GroupPage = lazyPage(() => import('./groups/GroupPage'));
+const PeoplePage = lazyPage(() => import('./people/PeoplePage'));
+const PasswordPage = lazyPage(() => import('./people/PasswordPage'));
+const ResultsPage = lazyPage(() => import('./results/ResultsPage'));
+const ClassResultsPage = lazyPage(() => import('./results/ClassResultsPage'));
+const WorkBookPage = lazyPage(() => import('./results/WorkBookPage'));
+const MarkedWorkPage = lazyPage(() => import('./results/MarkedWorkPage'));
+const MyExercisesPage = lazyPage(() => import('./student/MyExercisesPage'));
+const MyTryPage = lazyPage(() => import('./student/MyTryPage'));
+
+/** A second click on what opened a window does not close it again. */
+const STAYS_OPEN = { mask: { closable: false } } as const;
+
+/** All that one sees who is signed in. */
+export function Inside({ me }: { me: Me }) {
+  return (
+    <ConfigProvider theme={theme} wave={{ disabled: true }} modal={STAYS_OPEN}>
+      <AntApp style={{ height: '100%' }}>
+        <BrowserRouter>
+          <Pages me={me} />
+        </BrowserRouter>
+      </AntApp>
+    </ConfigProvider>
+  );
+}
+
+function Pages({ me }: { me: Me }) {
+  const { pathname } = useLocation();
+  return (
+    <div className="app">
+      <SkipLink />
+      <Head me={me} />
+      <Mended what={pathname}>
+        <Suspense fallback={<div className="desk" aria-busy="true" />}>
+          {me.role === 'instructor' ? <InstructorRoutes me={me} /> : <StudentRoutes />}
+        </Suspense>
+      </Mended>
+    </div>
+  );
+}
+
+function InstructorRoutes({ me }: { me: Me }) {
+  return (
+    <Routes>
+      <Route path="/companies" element={<CompaniesPage />} />
+      <Route path="/companies/new" element={<NewCompanyPage />} />
+      <Route path="/companies/:bookId/:part" element={<CompanyPage />} />
+      <Route path="/companies/:bookId/:part/:leaf" element={<CompanyPage />} />
+      <Route path="/exercises" element={<ExercisesPage />} />
+      <Route path="/exercises/:id/:tab" element={<ExercisePage />} />
+      <Route path="/exercises/:id/:tab/:part" element={<ExercisePage />} />
+      <Route path="/exercises/:id/:tab/:part/:leaf" element={<ExercisePage />} />
+      <Route path="/groups" element={<GroupsPage />} />
+      <Route path="/groups/:id" element={<GroupPage />} />
+      <Route path="/results" element={<ResultsPage />} />
+      <Route path="/results/:id" element={<ClassResultsPage />} />
+      <Route path="/marking/:tryId" element={<MarkedWorkPage />} />
+      <Route path="/results/:id/book/:bookId/:part" element={<WorkBookPage />} />
+      <Route path="/password" element={<PasswordPage />} />
+      {me.isHead && <Route path="/people" element={<PeoplePage />} />}
+      <Route path="*" element={<Navigate to="/companies" replace />} />
+    </Routes>
+  );
+}
+
+function StudentRoutes() {
+  return (
+    <Routes>
+      <Route path="/mine" element={<MyExercisesPage />} />
+      <Route path="/mine/:id" element={<MyTryPage />} />
+      <Route path="/mine/:id/:tab" element={<MyTryPage />} />
+      <Route path="/password" element={<PasswordPage />} />
+      <Route path="*" element={<Navigate to="/mine" replace />} />
+    </Routes>
+  );
+}

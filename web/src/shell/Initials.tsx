@@ -1,0 +1,24 @@
+import type { Me } from '@gleddo/contract';
+import type { ComponentProps } from 'react';
+
+const initialsOf = (name: string) =>
+  name
+    .split(/\s+/)
+    .map((part) => part[0] ?? '')
+    .join('')
+    .slice(0, 2)
+    .toUpperCase();
+
+/** The button that stands for who is signed in. */
+export function Initials({ me, ...rest }: ComponentProps<'button'> & { readonly me: Me }) {
+  return (
+    <button
+      {...rest}
+      type="button"
+      className={`initials ${rest.className ?? ''}`}
+      aria-label={`${me.name}: password, sign out`}
+    >
+      {initialsOf(me.name)}
+    </button>
+  );
+}
