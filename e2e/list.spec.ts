@@ -57,7 +57,9 @@ test('an account is found by its type and by the name that it had before', async
     page.getByRole('complementary', { name: 'Account Mortgage, this year’s part' }),
   ).toBeVisible();
   await find.fill('unearned');
-  await expect(page.locator('.ant-select-dropdown')).toContainText('Season passes paid ahead');
+  await expect(page.getByRole('listbox', { name: 'Where to go' })).toContainText(
+    'Season passes paid ahead',
+  );
   await find.fill('');
   await page.getByRole('button', { name: 'Undo' }).click();
   await saved(page);

@@ -1,28 +1,67 @@
 import type { Me } from '@gleddo/contract';
-import { Suspense, useState } from 'react';
+import { Suspense, useRef, useState, type KeyboardEvent } from 'react';
+import { useNavigate } from 'react-router';
+import { isComposing } from '../keyboard/composing';
 import { useSingleKey } from '../keyboard/single-keys';
+import { useSteady } from '../kept/use-steady';
 import { lazyView } from '../work/lazy-view';
 
-const FIELD = lazyView(() => import('./GoToField').then(({ GoToField }) => GoToField));
+const LIST = lazyView(() => import('./GoToList').then(({ GoToList }) => GoToList));
 
-/** `/` anywhere, or a click: a field opens in which to type where one wants to go. */
+const NOTHING = { text: '', walked: 0, isEntered: false };
+
+/** `/` anywhere, or a click: type a part of the name of an account or a page, and go there. */
 export function GoTo({ me }: { me: Me }) {
-  const [cameFrom, setCameFrom] = useState<Element | null>(null);
-  const [isOpen, setOpen] = useState(false);
-  const open = () => {
-    setCameFrom(document.activeElement);
-    setOpen(true);
+  const navigate = useNavigate();
+  const [{ text, walked, isEntered }, set] = useState(NOTHING);
+  const field = useRef<HTMLInputElement>(null);
+  const cameFrom = useRef<Element | null>(null);
+  useSingleKey('/', () => {
+    cameFrom.current = document.activeElement;
+    field.current?.focus();
+  });
+  const go = useSteady((to: string) => {
+    set(NOTHING);
+    field.current?.blur();
+    void navigate(to);
+  });
+  const leave = () => {
+    set(NOTHING);
+    if (text !== '') return;
+    if (cameFrom.current instanceof HTMLElement) cameFrom.current.focus();
+    else field.current?.blur();
   };
-  useSingleKey('/', open);
-  const shut = (
-    <button type="button" className="find find-shut" onClick={open} onPointerEnter={FIELD.ahead}>
-      Go to an account or page <kbd className="key-cap">/</kbd>
-    </button>
-  );
-  if (!isOpen) return shut;
+  const onKey = (event: KeyboardEvent) => {
+    const step = { ArrowDown: 1, ArrowUp: -1 }[event.key] ?? 0;
+    if (isComposing(event)) return;
+    if (event.key === 'Escape') leave();
+    else if (event.key === 'Enter') set({ text, walked, isEntered: true });
+    else if (step !== 0) set({ text, walked: walked + step, isEntered });
+    else return;
+    event.preventDefault();
+  };
   return (
-    <Suspense fallback={shut}>
-      <FIELD.View {...{ me, cameFrom }} onLeave={() => setOpen(false)} />
-    </Suspense>
+    <div className="find" role="search">
+      <input
+        ref={field}
+        role="combobox"
+        aria-label="Go to an account or page"
+        placeholder="Go to an account or page"
+        aria-expanded={text !== ''}
+        aria-controls="go-list"
+        aria-activedescendant={text === '' ? undefined : 'go-chosen'}
+        value={text}
+        onFocus={LIST.ahead}
+        onBlur={() => set(NOTHING)}
+        onChange={(event) => set({ ...NOTHING, text: event.target.value })}
+        onKeyDown={onKey}
+      />
+      <kbd className="key-cap">/</kbd>
+      {text.trim() !== '' && (
+        <Suspense>
+          <LIST.View {...{ me, text, walked, isEntered }} onGo={go} />
+        </Suspense>
+      )}
+    </div>
   );
 }

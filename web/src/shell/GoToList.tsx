@@ -1,9 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import type { CompanySummary, ExerciseSummary, Me } from '@gleddo/contract';
 import { accountLabel, isFoundBy, rowsOf, searchText, typeOf } from '@gleddo/core';
-import { AutoComplete, Input } from 'antd';
-import { useState, useSyncExternalStore } from 'react';
-import { useLocation, useNavigate } from 'react-router';
+import { useEffect, useMemo, useSyncExternalStore } from 'react';
+import { useLocation } from 'react-router';
 import { get } from '../api/client';
 import { currentBook } from '../book/current-book';
 
@@ -94,53 +93,43 @@ function Found({ place, typed }: { place: PlaceToGo; typed: string }) {
   );
 }
 
-interface GoToFieldProps {
+interface GoToListProps {
   readonly me: Me;
-  /** Where the focus goes back to. */
-  readonly cameFrom: Element | null;
-  onLeave(): void;
+  readonly text: string;
+  /** How far one has walked down the list; up is less than nothing. */
+  readonly walked: number;
+  /** Whether what is chosen is to be gone to. */
+  readonly isEntered: boolean;
+  onGo(to: string): void;
 }
 
-/** Type a part of an account’s number, name, former name or type, or of a page; go there. */
-export function GoToField({ me, cameFrom, onLeave }: GoToFieldProps) {
-  const [text, setText] = useState('');
-  const navigate = useNavigate();
+/** What answers to the words typed: accounts by number, name, former name or type, and pages. */
+export function GoToList({ me, text, walked, isEntered, onGo }: GoToListProps) {
   const accounts = useAccounts();
   const pages = usePages(me);
-  const back = () => {
-    onLeave();
-    if (cameFrom instanceof HTMLElement) cameFrom.focus();
-  };
   const typed = text.trim().toLowerCase();
-  const fitting = typed === '' ? [] : found([...accounts(), ...pages], typed);
+  const fitting = useMemo(() => found([...accounts(), ...pages], typed), [accounts, pages, typed]);
+  const count = Math.max(1, fitting.length);
+  const at = ((walked % count) + count) % count;
+  const chosen = fitting[at]?.to;
+  useEffect(() => {
+    if (isEntered && chosen !== undefined) onGo(chosen);
+  }, [isEntered, chosen, onGo]);
   return (
-    <AutoComplete
-      className="find"
-      value={text}
-      onChange={setText}
-      defaultActiveFirstOption
-      popupMatchSelectWidth={400}
-      placement="bottomRight"
-      options={fitting.map((place) => ({
-        value: place.to,
-        label: <Found {...{ place, typed }} />,
-      }))}
-      notFoundContent={typed === '' ? null : 'Nothing of that name here.'}
-      onBlur={() => text === '' && onLeave()}
-      onSelect={(to: string) => {
-        onLeave();
-        void navigate(to);
-      }}
-    >
-      <Input
-        autoFocus
-        placeholder="Go to an account or page"
-        aria-label="Go to an account or page"
-        onKeyDown={(event) => {
-          if (event.key === 'Escape' && typed === '') back();
-        }}
-        suffix={<kbd className="key-cap">/</kbd>}
-      />
-    </AutoComplete>
+    <ul className="go-list" role="listbox" id="go-list" aria-label="Where to go">
+      {fitting.map((place, i) => (
+        <li
+          key={place.to}
+          role="option"
+          id={i === at ? 'go-chosen' : undefined}
+          aria-selected={i === at}
+          onMouseDown={(event) => event.preventDefault()}
+          onClick={() => onGo(place.to)}
+        >
+          <Found {...{ place, typed }} />
+        </li>
+      ))}
+      {fitting.length === 0 && <li className="quiet">Nothing of that name here.</li>}
+    </ul>
   );
 }
