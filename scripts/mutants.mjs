@@ -64,7 +64,9 @@ function planted(mutants) {
   const setup = `setupFilesAfterEnv: ['${join(copy, 'switch.mjs')}'], cacheDirectory: '${join(copy, 'cache')}',`;
   writeFileSync(
     join(copy, 'jest.config.mjs'),
-    config.replace("testEnvironment: 'node',", `testEnvironment: 'node', ${setup}`),
+    config
+      .replace("testEnvironment: 'node',", `testEnvironment: 'node', ${setup}`)
+      .replace(/projects: \[[\s\S]*\],/, "projects: [project('core')],"),
   );
   writeFileSync(join(copy, 'switch.mjs'), SWITCH);
   mkdirSync(join(copy, 'reached'));
@@ -97,7 +99,7 @@ function jest(more, env = {}) {
   const child = spawn(process.execPath, all, {
     cwd: copy,
     env: { ...process.env, NODE_ENV: 'test', REACHED: join(copy, 'reached'), ...env },
-    stdio: 'ignore',
+    stdio: process.env.MUTANTS_LOUD ? 'inherit' : 'ignore',
   });
   const timer = setTimeout(() => child.kill('SIGKILL'), LONGEST);
   return new Promise((resolve) =>

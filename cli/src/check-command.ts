@@ -15,7 +15,7 @@ import {
 } from '@gleddo/core';
 import { splitArguments } from './arguments.js';
 import { faultLine, faultsIn, InputFaults, WrongUsage } from './faults.js';
-import type { Command } from './main.js';
+import type { Command } from './command.js';
 import { isTable, readBookFile, readCells, readKeyFile } from './read-input.js';
 
 interface Work {

@@ -1,13 +1,8 @@
 import { checkCommand } from './check-command.js';
+import type { Command, Output } from './command.js';
 import { convertCommand } from './convert-command.js';
 import { InputFaults, WrongUsage } from './faults.js';
 import { statementsCommand } from './statements-command.js';
-
-export interface Output {
-  write(text: string): unknown;
-}
-
-export type Command = (args: readonly string[], out: Output, err: Output) => Promise<number>;
 
 const COMMANDS: Readonly<Record<string, Command>> = {
   statements: statementsCommand,

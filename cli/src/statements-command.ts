@@ -17,7 +17,7 @@ import {
 } from '@gleddo/core';
 import { dayOption, splitArguments } from './arguments.js';
 import { WrongUsage } from './faults.js';
-import type { Command } from './main.js';
+import type { Command } from './command.js';
 import { readBookFile } from './read-input.js';
 
 const OPTIONS = {

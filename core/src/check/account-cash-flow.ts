@@ -1,16 +1,26 @@
 import { activityOf } from '../statement/cash-flow.js';
+import { accountStatement } from './account-statement.js';
+import { accountSection } from './account-section.js';
+import { accountType } from './account-type.js';
 import type { Check } from './check.js';
 import { allPass, eachAccount } from './each-account.js';
 
+type Found = {
+  readonly name: string;
+  readonly right: string | null;
+  readonly now: string | null;
+};
+
 /** Looked at where the key or the work gives an account an activity of its own; else its type says it. */
-export const accountCashFlow: Check = {
+export const accountCashFlow: Check<'account.cash-flow', Found> = {
   id: 'account.cash-flow',
   title: 'Cash-flow activity',
   fault: 'In another part of the cash flow',
   compares: 'Where an account has a cash-flow activity of its own, it is the key’s.',
+  follows: [accountStatement, accountSection, accountType],
   points: 1,
   run: (marking) =>
-    eachAccount(marking, ['account.statement', 'account.section', 'account.type'], (seen) => {
+    eachAccount(marking, accountCashFlow, (seen) => {
       const { key, works } = seen;
       const isAsked = key.cashFlow !== null;
       if (!isAsked && works.every((account) => account.cashFlow === null)) return null;
@@ -27,8 +37,7 @@ export const accountCashFlow: Check = {
       bearsPoints: marking.keyAccount(finding.subject.id)?.cashFlow !== null,
     })),
   says(facts, outcome) {
-    if (outcome === 'met')
-      return `In the cash flow it is ${String(facts['right'])}, as it should be.`;
-    return `In the cash flow “${String(facts['name'])}” is ${String(facts['now'] ?? 'nowhere')}; it belongs to ${String(facts['right'])}.`;
+    if (outcome === 'met') return `In the cash flow it is ${facts.right}, as it should be.`;
+    return `In the cash flow “${facts.name}” is ${facts.now ?? 'nowhere'}; it belongs to ${facts.right}.`;
   },
 };

@@ -1,17 +1,23 @@
+import type { Side } from '../money/side.js';
 import { normalSide, typeOf } from '../scheme/scheme.js';
+import { accountStatement } from './account-statement.js';
+import { accountSection } from './account-section.js';
 import type { Check } from './check.js';
 import { allPass, eachAccount } from './each-account.js';
-import { placeFacts } from './place-facts.js';
+import { placeFacts, type PlaceFacts } from './place-facts.js';
 
-export const accountContra: Check = {
+type Found = PlaceFacts & { readonly side: Side };
+
+export const accountContra: Check<'account.contra', Found> = {
   id: 'account.contra',
   title: 'Contra side',
   fault: 'Without its contra side',
   compares:
     'An account that lowers another is of a contra type: it stands on the other side from its class.',
+  follows: [accountStatement, accountSection],
   points: 1,
   run: (marking) =>
-    eachAccount(marking, ['account.statement', 'account.section'], ({ key, works }) => {
+    eachAccount(marking, accountContra, ({ key, works }) => {
       const { scheme } = marking.key.book;
       const type = typeOf(scheme, key.type);
       if (!type?.contra) return null;
@@ -23,8 +29,8 @@ export const accountContra: Check = {
       return { outcome: marking.hasPlaces || works.length === 0 ? outcome : 'cannot-judge', facts };
     }),
   says(facts, outcome) {
-    if (outcome === 'met') return `A contra account, standing in ${String(facts['side'])}.`;
+    if (outcome === 'met') return `A contra account, standing in ${facts.side}.`;
     if (outcome === 'cannot-judge') return 'The work does not say of which type its accounts are.';
-    return `“${String(facts['name'])}” lowers what it stands beside: it is a contra account and normally stands in ${String(facts['side'])}. ${String(facts['rightType'])}: ${String(facts['says'])}`;
+    return `“${facts.name}” lowers what it stands beside: it is a contra account and normally stands in ${facts.side}. ${facts.rightType}: ${facts.says}`;
   },
 };

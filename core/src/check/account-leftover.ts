@@ -1,13 +1,17 @@
 import { accountLabel } from '../book/book.js';
-import type { Check, Finding } from './check.js';
-import { aboutAccount } from './each-account.js';
+import type { Check } from './check.js';
+import { BOOK, type Finding } from './finding.js';
+import { aboutAccount } from './finding.js';
+
+type Found = { readonly name?: string };
 
 /** An account that stands for none of the key's. One that is retired and at zero is out of the way. */
-export const accountLeftover: Check = {
+export const accountLeftover: Check<'account.leftover', Found> = {
   id: 'account.leftover',
   title: 'No account too many',
   fault: 'An account too many',
   compares: 'No account in use stands for none of the key’s. Several are one fault.',
+  answersFor: 'account',
   points: 1,
   run(marking) {
     const left = marking.work.accounts.filter((account) => {
@@ -25,7 +29,5 @@ export const accountLeftover: Check = {
   says: (facts, outcome) =>
     outcome === 'met'
       ? 'No account is too many.'
-      : `“${String(facts['name'])}” stands for no account of the key. Retire or delete it, or give its amounts to the right one.`,
+      : `“${facts.name}” stands for no account of the key. Retire or delete it, or give its amounts to the right one.`,
 };
-
-const BOOK = { kind: 'book', id: '' } as const;

@@ -5,7 +5,9 @@ import { allPass, eachAccount } from './each-account.js';
 /** From here on, a name says the same in other words. */
 const SAME_MEANING = 0.6;
 
-export const accountName: Check = {
+type Found = { readonly name: string; readonly key: string };
+
+export const accountName: Check<'account.name', Found> = {
   id: 'account.name',
   title: 'Name',
   fault: 'Named otherwise',
@@ -13,7 +15,7 @@ export const accountName: Check = {
     'The name says what the key’s says, or what the key accepts; wording and order are free.',
   points: 1,
   run: (marking) =>
-    eachAccount(marking, [], ({ key, works, accepted }) => {
+    eachAccount(marking, accountName, ({ key, works, accepted }) => {
       const names = [key.name, ...accepted.names];
       if (works.length > 1)
         return { outcome: 'met', facts: () => ({ name: works[0]?.name ?? '', key: key.name }) };
@@ -27,6 +29,6 @@ export const accountName: Check = {
     }),
   says: (facts, outcome) =>
     outcome === 'met'
-      ? `The name “${String(facts['name'])}” says it.`
-      : `“${String(facts['name'])}” is named otherwise than “${String(facts['key'])}”. The name should say what stands there.`,
+      ? `The name “${facts.name}” says it.`
+      : `“${facts.name}” is named otherwise than “${facts.key}”. The name should say what stands there.`,
 };

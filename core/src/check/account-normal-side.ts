@@ -1,10 +1,18 @@
+import type { Side } from '../money/side.js';
 import { normalSide, typeOf } from '../scheme/scheme.js';
+import { accountContra } from './account-contra.js';
+import { accountSection } from './account-section.js';
+import { accountStatement } from './account-statement.js';
+import { accountType } from './account-type.js';
 import type { Check } from './check.js';
+import { refsTo } from './finding.js';
 import { allPass, eachAccount } from './each-account.js';
-import { placeFacts } from './place-facts.js';
+import { placeFacts, type PlaceFacts } from './place-facts.js';
+
+type Found = PlaceFacts & { readonly side: Side; readonly stated: Side | null };
 
 /** A question asked beside the place; an answer that fits a place already marked wrong follows from it. */
-export const accountNormalSide: Check = {
+export const accountNormalSide: Check<'account.normal-side', Found> = {
   id: 'account.normal-side',
   title: 'Normal side, asked',
   fault: 'The normal side not known',
@@ -12,7 +20,7 @@ export const accountNormalSide: Check = {
     'What the student answers when asked for an account’s normal side. With points here, the question is asked.',
   points: 0,
   run: (marking) =>
-    eachAccount(marking, [], ({ key, works }) => {
+    eachAccount(marking, accountNormalSide, ({ key, works }) => {
       const type = typeOf(marking.key.book.scheme, key.type);
       if (!type) return null;
       const right = normalSide(marking.key.book.scheme, type);
@@ -21,21 +29,19 @@ export const accountNormalSide: Check = {
       const facts = () => ({ ...placeFacts(marking, key, odd), side: right, stated });
       const own = odd && typeOf(marking.work.scheme, odd.type);
       const fitsItsPlace = own && stated === normalSide(marking.work.scheme, own);
-      const roots = fitsItsPlace
-        ? marking.rootsOf(...PLACE_CHECKS.map((check) => `${check}:${key.id}`))
-        : [];
+      const roots = fitsItsPlace ? marking.rootsOf(...refsTo(PLACE_CHECKS, key.id)) : [];
       return outcome === 'not-met' && roots.length > 0
         ? { outcome: 'follows', facts, from: roots }
         : { outcome, facts };
     }),
   says(facts, outcome) {
-    const name = String(facts['name']);
-    const side = String(facts['side']);
+    const name = facts.name;
+    const side = facts.side;
     if (outcome === 'met') return `It normally stands in ${side}, as answered.`;
-    return facts['stated'] === null || facts['stated'] === undefined
+    return facts.stated === null || facts.stated === undefined
       ? `The normal side of “${name}” was asked and not answered; it is ${side}.`
-      : `“${name}” normally stands in ${side}, not in ${String(facts['stated'])}. ${String(facts['rightType'])}: ${String(facts['says'])}`;
+      : `“${name}” normally stands in ${side}, not in ${facts.stated}. ${facts.rightType}: ${facts.says}`;
   },
 };
 
-const PLACE_CHECKS = ['account.statement', 'account.section', 'account.contra', 'account.type'];
+const PLACE_CHECKS = [accountStatement, accountSection, accountContra, accountType];

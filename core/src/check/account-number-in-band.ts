@@ -1,16 +1,30 @@
 import { bandOfType, bandNameAt, inBand, type Band } from '../numbering/number-plan.js';
+import { accountStatement } from './account-statement.js';
+import { accountSection } from './account-section.js';
 import type { Check } from './check.js';
 import { allPass, eachAccount } from './each-account.js';
 
-export const accountNumberInBand: Check = {
+type Found = {
+  readonly name: string;
+  readonly number: string | null;
+  readonly band: string;
+  /** What the number is kept for. */
+  readonly found: string | null;
+};
+
+export const accountNumberInBand: Check<'account.number-in-band', Found> = {
   id: 'account.number-in-band',
   title: 'Number in its band',
   fault: 'Number outside its band',
-  undone: { fact: 'number', fault: 'No number yet' },
   compares: 'The number lies in the band that the number plan keeps for the account’s place.',
+  follows: [accountStatement, accountSection],
+  undone: {
+    isUndone: ({ number }) => number === null,
+    told: { when: ({ number }) => number === null, fault: 'No number yet' },
+  },
   points: 1,
   run: (marking) =>
-    eachAccount(marking, ['account.statement', 'account.section'], ({ key, works, accepted }) => {
+    eachAccount(marking, accountNumberInBand, ({ key, works, accepted }) => {
       const { numberPlan, scheme } = marking.key.book;
       if (!numberPlan || key.number === null || accepted.number === 'any') return null;
       const bands = [key.type, ...accepted.types].flatMap((type): Band[] => {
@@ -35,12 +49,10 @@ export const accountNumberInBand: Check = {
       };
     }),
   says(facts, outcome) {
-    if (outcome === 'met') return `${String(facts['number'])} lies in ${String(facts['band'])}.`;
+    if (outcome === 'met') return `${facts.number} lies in ${facts.band}.`;
     if (outcome === 'cannot-judge') return 'The work has no account numbers.';
-    if (facts['number'] === null)
-      return `“${String(facts['name'])}” has no number; it belongs in ${String(facts['band'])}.`;
-    const found =
-      facts['found'] === null ? 'in no band of the plan' : `a number for ${String(facts['found'])}`;
-    return `${String(facts['number'])} is ${found}; “${String(facts['name'])}” belongs in ${String(facts['band'])}.`;
+    if (facts.number === null) return `“${facts.name}” has no number; it belongs in ${facts.band}.`;
+    const found = facts.found === null ? 'in no band of the plan' : `a number for ${facts.found}`;
+    return `${facts.number} is ${found}; “${facts.name}” belongs in ${facts.band}.`;
   },
 };

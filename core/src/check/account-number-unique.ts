@@ -1,12 +1,18 @@
 import { accountLabel } from '../book/book.js';
 import { numberKey } from '../numbering/account-number.js';
-import type { Check, Finding } from './check.js';
-import { aboutAccount } from './each-account.js';
+import type { Check } from './check.js';
+import { BOOK, type Finding } from './finding.js';
+import { aboutAccount } from './finding.js';
 
-const BOOK = { kind: 'book', id: '' } as const;
 const NONE = () => ({});
 
-export const accountNumberUnique: Check = {
+type Found = {
+  readonly name?: string;
+  readonly number?: string | null;
+  readonly holder?: string;
+};
+
+export const accountNumberUnique: Check<'account.number-unique', Found> = {
   id: 'account.number-unique',
   title: 'Numbers used once',
   fault: 'A number used twice',
@@ -37,6 +43,6 @@ export const accountNumberUnique: Check = {
   says(facts, outcome) {
     if (outcome === 'met') return 'Each number is used once.';
     if (outcome === 'cannot-judge') return 'The work has no account numbers.';
-    return `${String(facts['number'])} stands twice: at “${String(facts['name'])}” and at “${String(facts['holder'])}”. Each account has its own number.`;
+    return `${facts.number} stands twice: at “${facts.name}” and at “${facts.holder}”. Each account has its own number.`;
   },
 };

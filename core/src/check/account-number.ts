@@ -1,6 +1,9 @@
 import { chartOf } from '../book/place.js';
 import { numberKey } from '../numbering/account-number.js';
 import type { Account } from '../book/book.js';
+import { accountStatement } from './account-statement.js';
+import { accountSection } from './account-section.js';
+import { accountNumberInBand } from './account-number-in-band.js';
 import type { Check } from './check.js';
 import { allPass, eachAccount } from './each-account.js';
 import type { Marking } from './marking.js';
@@ -15,46 +18,49 @@ function standsBehind(marking: Marking, account: Account, nextTo: string): boole
   return false;
 }
 
-export const accountNumber: Check = {
+type Found = {
+  readonly name: string;
+  readonly number: string | null;
+  readonly wanted: string | null;
+  readonly nextTo: string | null;
+};
+
+export const accountNumber: Check<'account.number', Found> = {
   id: 'account.number',
   title: 'Number as the key asks',
   fault: 'Not the number asked for',
   compares: 'Where the key asks for it: exactly its number, or one right behind a named account.',
+  follows: [accountStatement, accountSection, accountNumberInBand],
   points: 1,
   run: (marking) =>
-    eachAccount(
-      marking,
-      ['account.statement', 'account.section', 'account.number-in-band'],
-      ({ key, works, accepted }) => {
-        const rule = accepted.number;
-        if (rule === 'in-band' || rule === 'any' || key.number === null) return null;
-        const wanted = numberKey(key.number);
-        const { outcome, odd } = allPass(works, (account) =>
-          rule === 'exact'
-            ? account.number !== null && numberKey(account.number) === wanted
-            : standsBehind(marking, account, rule.nextTo),
-        );
-        const nextTo =
-          rule === 'exact' ? null : (marking.keyAccount(rule.nextTo)?.name ?? rule.nextTo);
-        const facts = () => ({
-          name: odd?.name ?? key.name,
-          number: odd?.number ?? null,
-          wanted: key.number,
-          nextTo,
-        });
-        return {
-          outcome: marking.hasNumbers || works.length === 0 ? outcome : 'cannot-judge',
-          facts,
-        };
-      },
-    ),
+    eachAccount(marking, accountNumber, ({ key, works, accepted }) => {
+      const rule = accepted.number;
+      if (rule === 'in-band' || rule === 'any' || key.number === null) return null;
+      const wanted = numberKey(key.number);
+      const { outcome, odd } = allPass(works, (account) =>
+        rule === 'exact'
+          ? account.number !== null && numberKey(account.number) === wanted
+          : standsBehind(marking, account, rule.nextTo),
+      );
+      const nextTo =
+        rule === 'exact' ? null : (marking.keyAccount(rule.nextTo)?.name ?? rule.nextTo);
+      const facts = () => ({
+        name: odd?.name ?? key.name,
+        number: odd?.number ?? null,
+        wanted: key.number,
+        nextTo,
+      });
+      return {
+        outcome: marking.hasNumbers || works.length === 0 ? outcome : 'cannot-judge',
+        facts,
+      };
+    }),
   says(facts, outcome) {
-    if (outcome === 'met') return `Number ${String(facts['number'])}, as asked.`;
+    if (outcome === 'met') return `Number ${facts.number}, as asked.`;
     if (outcome === 'cannot-judge') return 'The work has no account numbers.';
-    const now =
-      facts['number'] === null ? 'has no number' : `has the number ${String(facts['number'])}`;
-    return facts['nextTo'] === null
-      ? `“${String(facts['name'])}” ${now}; ${String(facts['wanted'])} is asked for.`
-      : `“${String(facts['name'])}” ${now}; it is asked for right behind “${String(facts['nextTo'])}”.`;
+    const now = facts.number === null ? 'has no number' : `has the number ${facts.number}`;
+    return facts.nextTo === null
+      ? `“${facts.name}” ${now}; ${facts.wanted} is asked for.`
+      : `“${facts.name}” ${now}; it is asked for right behind “${facts.nextTo}”.`;
   },
 };

@@ -1,15 +1,22 @@
 import { ancestorsOf } from '../book/place.js';
+import { accountStatement } from './account-statement.js';
+import { accountSection } from './account-section.js';
+import { accountPresent } from './account-present.js';
 import type { Check } from './check.js';
+import { refsTo } from './finding.js';
 import { allPass, eachAccount } from './each-account.js';
 
-export const accountParent: Check = {
+type Found = { readonly name: string; readonly parent: string };
+
+export const accountParent: Check<'account.parent', Found> = {
   id: 'account.parent',
   title: 'Under the right account',
   fault: 'Not under its account',
   compares: 'An account that the key puts under another stands under the one that stands for it.',
+  follows: [accountStatement, accountSection],
   points: 1,
   run: (marking) =>
-    eachAccount(marking, ['account.statement', 'account.section'], ({ key, works }) => {
+    eachAccount(marking, accountParent, ({ key, works }) => {
       const { parent } = key;
       if (parent === null) return null;
       const parents = marking.pairOf(parent)?.works.map((work) => work.id) ?? [];
@@ -21,9 +28,7 @@ export const accountParent: Check = {
         parent: marking.keyAccount(parent)?.name ?? parent,
       });
       const lost = marking.rootsOf(
-        `account.present:${parent}`,
-        `account.statement:${parent}`,
-        `account.section:${parent}`,
+        ...refsTo([accountPresent, accountStatement, accountSection], parent),
       );
       if (outcome === 'not-met' && works.length > 0 && lost.length > 0)
         return { outcome: 'follows', facts, from: lost };
@@ -31,6 +36,6 @@ export const accountParent: Check = {
     }),
   says: (facts, outcome) =>
     outcome === 'met'
-      ? `Under “${String(facts['parent'])}”, as it should be.`
-      : `“${String(facts['name'])}” belongs under “${String(facts['parent'])}”, so that both are seen together.`,
+      ? `Under “${facts.parent}”, as it should be.`
+      : `“${facts.name}” belongs under “${facts.parent}”, so that both are seen together.`,
 };

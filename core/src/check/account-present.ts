@@ -2,13 +2,21 @@ import { accountLabel } from '../book/book.js';
 import { sectionIdOf } from '../book/place.js';
 import { sectionById } from '../scheme/scheme.js';
 import type { Check } from './check.js';
-import { aboutAccount } from './each-account.js';
+import { aboutAccount } from './finding.js';
 
-export const accountPresent: Check = {
+type Found = {
+  readonly name: string;
+  readonly section: string | null;
+  readonly taken: readonly string[] | null;
+};
+
+export const accountPresent: Check<'account.present', Found> = {
   id: 'account.present',
   title: 'Account present',
   fault: 'Account missing',
   compares: 'Each account of the key that is not optional has one that stands for it.',
+  answersFor: 'account',
+  undone: {},
   points: 2,
   run(marking) {
     const { book } = marking.key;
@@ -28,8 +36,8 @@ export const accountPresent: Check = {
       });
   },
   says(facts, outcome) {
-    if (outcome === 'met') return `“${String(facts['name'])}” is there.`;
-    const where = facts['section'] === null ? '' : ` It belongs in ${String(facts['section'])}.`;
-    return `“${String(facts['name'])}” is missing.${where}`;
+    if (outcome === 'met') return `“${facts.name}” is there.`;
+    const where = facts.section === null ? '' : ` It belongs in ${facts.section}.`;
+    return `“${facts.name}” is missing.${where}`;
   },
 };

@@ -1,16 +1,22 @@
 import { sectionOfAccount } from '../book/place.js';
+import { accountStatement } from './account-statement.js';
 import type { Check } from './check.js';
 import { allPass, eachAccount } from './each-account.js';
-import { acceptedSections, placeFacts, placedAlike } from './place-facts.js';
+import { acceptedSections, placeFacts, placedAlike, type PlaceFacts } from './place-facts.js';
 
-export const accountSection: Check = {
+type Found = PlaceFacts;
+
+export const accountSection: Check<'account.section', Found> = {
   id: 'account.section',
   title: 'Section',
   fault: 'In the wrong section',
   compares: 'The account stands in the key’s section of the statement.',
+  follows: [accountStatement],
+  answersFor: 'placement',
+  undone: { isUndone: ({ type }) => type === null },
   points: 1,
   run: (marking) =>
-    eachAccount(marking, ['account.statement'], ({ key, works, accepted }) => {
+    eachAccount(marking, accountSection, ({ key, works, accepted }) => {
       if (placedAlike(marking, key, works))
         return { outcome: 'met', facts: () => placeFacts(marking, key, works[0] ?? null) };
       const right = acceptedSections(marking, key, accepted.types).map((section) => section.id);
@@ -22,10 +28,10 @@ export const accountSection: Check = {
       return { outcome: marking.hasPlaces || works.length === 0 ? outcome : 'cannot-judge', facts };
     }),
   says(facts, outcome) {
-    if (outcome === 'met') return `In ${String(facts['rightSection'])}, as it should be.`;
+    if (outcome === 'met') return `In ${facts.rightSection}, as it should be.`;
     if (outcome === 'cannot-judge')
       return 'The work does not say in which sections its accounts stand.';
-    if (facts['section'] === null) return `“${String(facts['name'])}” has no place yet.`;
-    return `“${String(facts['name'])}” stands in ${String(facts['section'])}; it belongs in ${String(facts['rightSection'])}. ${String(facts['rightType'])}: ${String(facts['says'])}`;
+    if (facts.section === null) return `“${facts.name}” has no place yet.`;
+    return `“${facts.name}” stands in ${facts.section}; it belongs in ${facts.rightSection}. ${facts.rightType}: ${facts.says}`;
   },
 };

@@ -1,6 +1,19 @@
 import type { Cause } from '../cause/cause.js';
 import { typeOf } from '../scheme/scheme.js';
 import { isRequired } from './each-entry.js';
+import { accountLeftover } from './account-leftover.js';
+import { accountPresent } from './account-present.js';
+import { accountSection } from './account-section.js';
+import { accountStatement } from './account-statement.js';
+import { entryAmounts } from './entry-amounts.js';
+import { entryDate } from './entry-date.js';
+import { entryExtra } from './entry-extra.js';
+import { entryPresent } from './entry-present.js';
+import { openingAmount } from './opening-amount.js';
+import { openingBalanced } from './opening-balanced.js';
+import { openingDate } from './opening-date.js';
+import { openingSuspenseEmpty } from './opening-suspense-empty.js';
+import { refOf, refsTo, type Rule } from './finding.js';
 import type { Marking } from './marking.js';
 
 /**
@@ -16,7 +29,7 @@ export interface Answer {
 export function answerFor(marking: Marking, cause: Cause): Answer {
   switch (cause.kind) {
     case 'placement':
-      return answer(marking, pairRefs(marking, cause.id, ['account.statement', 'account.section']));
+      return answer(marking, pairRefs(marking, cause.id, [accountStatement, accountSection]));
     case 'opening':
       return openingAnswer(marking, cause.id);
     case 'entry':
@@ -35,22 +48,22 @@ function answer(marking: Marking, refs: readonly string[]): Answer {
   return { roots, accepted };
 }
 
-function pairRefs(marking: Marking, keyAccount: string, checks: readonly string[]): string[] {
+function pairRefs(marking: Marking, keyAccount: string, checks: readonly Rule[]): string[] {
   const keys = marking.pairOf(keyAccount)?.keys ?? [];
-  return keys.flatMap(({ id }) => checks.map((check) => `${check}:${id}`));
+  return keys.flatMap(({ id }) => refsTo(checks, id));
 }
 
 function openingAnswer(marking: Marking, keyAccount: string): Answer {
   const account = marking.keyAccount(keyAccount);
   const role = typeOf(marking.key.book.scheme, account?.type ?? null)?.role;
-  const amounts = answer(marking, pairRefs(marking, keyAccount, ['opening.amount']));
+  const amounts = answer(marking, pairRefs(marking, keyAccount, [openingAmount]));
   if (role === 'suspense' && amounts.roots.length === 0)
     return {
-      roots: marking.rootsOf('opening.balanced', 'opening.suspense-empty'),
+      roots: marking.rootsOf(openingBalanced.id, openingSuspenseEmpty.id),
       accepted: false,
     };
   if (!amounts.accepted) return amounts;
-  const dates = answer(marking, ['opening.date']);
+  const dates = answer(marking, [openingDate.id]);
   return { roots: dates.roots, accepted: dates.roots.length === 0 };
 }
 
@@ -59,11 +72,11 @@ function entryAnswer(marking: Marking, cause: Cause): Answer {
     cause.of === 'key' ? marking.entryPairOf(cause.id) : marking.entryPairOfWork(cause.id);
   if (!pair) return { roots: [], accepted: false };
   if (pair.keys.length === 0) {
-    const refs = pair.works.map((view) => `entry.extra:${view.entry.id}`);
+    const refs = pair.works.map((view) => refOf(entryExtra.id, view.entry));
     return pair.agrees ? { roots: [], accepted: true } : answer(marking, refs);
   }
-  const checks = ['entry.present', 'entry.amounts', 'entry.date'];
-  const refs = pair.keys.flatMap(({ entry }) => checks.map((check) => `${check}:${entry.id}`));
+  const checks = [entryPresent, entryAmounts, entryDate];
+  const refs = pair.keys.flatMap(({ entry }) => refsTo(checks, entry.id));
   const optional = pair.works.length === 0 && refs.every((ref) => marking.result(ref) === null);
   return optional && !isRequired(marking, cause.id)
     ? { roots: [], accepted: true }
@@ -75,10 +88,10 @@ function accountAnswer(marking: Marking, cause: Cause): Answer {
     const optional = marking.keyAccount(cause.id) && !marking.acceptedFor(cause.id).required;
     return optional
       ? { roots: [], accepted: true }
-      : answer(marking, [`account.present:${cause.id}`]);
+      : answer(marking, [refOf(accountPresent.id, cause)]);
   }
   const isVirtual = !marking.workTraits.has(cause.id);
   return isVirtual
-    ? { roots: marking.rootsOf('opening.balanced', 'opening.suspense-empty'), accepted: false }
-    : answer(marking, [`account.leftover:${cause.id}`]);
+    ? { roots: marking.rootsOf(openingBalanced.id, openingSuspenseEmpty.id), accepted: false }
+    : answer(marking, [refOf(accountLeftover.id, cause)]);
 }

@@ -12,7 +12,9 @@ import { accountRetired } from './account-retired.js';
 import { accountSection } from './account-section.js';
 import { accountStatement } from './account-statement.js';
 import { accountType } from './account-type.js';
-import type { Check, CheckResult } from './check.js';
+import type { CauseKind } from '../cause/cause.js';
+import type { Check } from './check.js';
+import type { CheckResult } from './finding.js';
 import { entryAmounts } from './entry-amounts.js';
 import { entryDate } from './entry-date.js';
 import { entryExtra } from './entry-extra.js';
@@ -28,7 +30,7 @@ import { statementLine } from './statement-line.js';
 import { statementTotal } from './statement-total.js';
 
 /** Every check, in the order in which they run: what can follow from another comes after it. */
-export const CHECKS: readonly Check[] = [
+const ALL = [
   accountPresent,
   accountLeftover,
   accountName,
@@ -55,7 +57,16 @@ export const CHECKS: readonly Check[] = [
   statementLine,
   statementTotal,
   statementBalances,
-];
+] as const satisfies readonly Check[];
+
+export const CHECKS: readonly Check[] = ALL;
+
+/** The names of the checks that there are. */
+export type CheckId = (typeof ALL)[number]['id'];
+
+/** The checks whose faults answer for a kind of cause, in their order. */
+export const answeringFor = (kind: CauseKind): readonly Check[] =>
+  CHECKS.filter((check) => check.answersFor === kind);
 
 export const checkById = (id: string): Check | null =>
   CHECKS.find((check) => check.id === id) ?? null;
@@ -69,7 +80,8 @@ export function runChecks(marking: Marking): Marking {
 /** What is wrong, in a few words; the check's id for a check that is no more. */
 export function faultOf({ check, facts }: Pick<CheckResult, 'check' | 'facts'>): string {
   const found = checkById(check);
-  if (found?.undone && facts[found.undone.fact] === null) return found.undone.fault;
+  const told = found?.undone?.told;
+  if (told?.when(facts)) return told.fault;
   return found?.fault ?? check;
 }
 

@@ -1,67 +1,31 @@
-import type { Amount } from '../money/amount.js';
-import type { Facts } from '../refusal/refusal.js';
+import type { Account } from '../book/book.js';
 import type { CauseKind } from '../cause/cause.js';
-import type { StatementDate } from '../key/answer-key.js';
+import type { Facts } from '../refusal/refusal.js';
+import type { Finding, Outcome, Rule } from './finding.js';
 import type { Marking } from './marking.js';
 
-/** Met; not met; follows from another (keeps its points); can't be judged (counts neither way). */
-export type Outcome = 'met' | 'not-met' | 'follows' | 'cannot-judge';
-
-/** What a finding is about: an account or entry of the key, one that only the work has, a line, the book. */
-export interface Subject {
-  readonly kind: 'account' | 'entry' | 'line' | 'book';
-  readonly id: string;
+/** What it means when nothing was done yet, rather than something wrong. */
+export interface Undone<F extends Facts> {
+  /** Whether a work's account shows that nothing was done; absent: a fault of this check always does. */
+  readonly isUndone?: (work: Account, marking: Marking) => boolean;
+  /** Told by the facts, with another word for the fault; absent: the fault is called the same. */
+  readonly told?: { when(facts: F): boolean; readonly fault: string };
 }
 
-export interface CauseShare {
-  readonly kind: CauseKind;
-  readonly of: 'key' | 'work';
-  readonly id: string;
-  /** What the cause adds to the line, in the line's sign: theirs less the key's. */
-  readonly share: Amount;
-}
-
-/** What a check found in one place. */
-export interface Finding {
-  readonly subject: Subject;
-  readonly outcome: Outcome;
-  /** What its sentence is made from; made when somebody asks, since most results are never shown. */
-  readonly facts: () => Facts;
-  /** References of the results that it follows from. */
-  readonly from?: readonly string[];
-  /** False when a first finding of the same check already bears its points. */
-  readonly bearsPoints?: boolean;
-  /** Statement checks only: theirs less the key's, and what it is made of. */
-  readonly difference?: Amount | undefined;
-  readonly causes?: readonly CauseShare[] | undefined;
-  readonly date?: StatementDate | undefined;
-}
-
-/** A finding with its points: what is stored of a check. */
-export interface CheckResult extends Omit<Finding, 'bearsPoints' | 'from' | 'facts'> {
-  readonly check: string;
-  readonly ref: string;
-  readonly facts: Facts;
-  readonly from: readonly string[];
-  readonly points: number;
-  readonly of: number;
-}
-
-/** One thing that is compared. One rule, one file; all of this shape. */
-export interface Check {
-  readonly id: string;
+/** One thing that is compared. One rule, one file, which says everything about itself; all of this shape. */
+export interface Check<Id extends string = string, F extends Facts = Facts> extends Rule {
+  readonly id: Id;
   readonly title: string;
   /** What is wrong where it is not met, in a few words. */
   readonly fault: string;
-  /** What the fault is called where this fact is null: nothing was done yet, rather than something wrong. */
-  readonly undone?: { readonly fact: string; readonly fault: string };
   /** What it compares, for the instructor. */
   readonly compares: string;
-  readonly points: number;
-  run(marking: Marking): Finding[];
+  /** The checks of the same thing whose fault takes this one along. */
+  readonly follows?: readonly Rule[];
+  /** The kind of cause of a difference in a statement that a fault found here answers for. */
+  readonly answersFor?: CauseKind;
+  readonly undone?: Undone<F>;
+  run(marking: Marking): Finding<F>[];
   /** The sentence for the student. */
-  says(facts: Facts, outcome: Outcome): string;
+  says(facts: F, outcome: Outcome): string;
 }
-
-export const refOf = (check: string, subject: Subject): string =>
-  subject.id === '' ? check : `${check}:${subject.id}`;

@@ -1,10 +1,17 @@
 import type { Account } from '../book/book.js';
 import type { Accepted } from '../key/answer-key.js';
-import type { Outcome, Subject } from './check.js';
-import type { Finding } from './check.js';
+import type { Facts } from '../refusal/refusal.js';
+import { accountPresent } from './account-present.js';
+import {
+  aboutAccount,
+  refsTo,
+  type Finding,
+  type Outcome,
+  type Rule,
+  type Subject,
+} from './finding.js';
+import type { Check } from './check.js';
 import type { Marking } from './marking.js';
-
-export const aboutAccount = (id: string): Subject => ({ kind: 'account', id });
 
 /** What an account check looks at: the key's account and the one (or several) that stand for it. */
 export interface Seen {
@@ -13,25 +20,25 @@ export interface Seen {
   readonly accepted: Accepted;
 }
 
-type Verdict = Pick<Finding, 'outcome' | 'facts'> & { readonly from?: readonly string[] };
+type Verdict<F extends Facts> = Pick<Finding<F>, 'outcome' | 'facts' | 'from'>;
 
 /**
- * Runs an account check over the key's accounts. A missing account takes everything about it along; a
- * fault named in `after` (as check ids) takes this check along when it finds a fault, or always when
- * `judge` answers that nothing can be right any more.
+ * Runs an account check over the key's accounts. A missing account takes everything about it along; a fault of a
+ * check that this one follows takes it along where it finds a fault, too.
  */
-export function eachAccount(
+export function eachAccount<F extends Facts>(
   marking: Marking,
-  after: readonly string[],
-  judge: (seen: Seen) => Verdict | null,
-): Finding[] {
-  const found: Finding[] = [];
+  { follows = [] }: Pick<Check, 'follows'>,
+  judge: (seen: Seen) => Verdict<F> | null,
+): Finding<F>[] {
+  const found: Finding<F>[] = [];
+  const after = [accountPresent, ...follows];
   for (const { seen, subject, isThere } of lookedAt(marking)) {
     const judged = judge(seen);
     if (!judged) continue;
     if (judged.outcome === 'met' && isThere)
       found.push({ subject, outcome: 'met', facts: judged.facts });
-    else found.push(followed(marking, after, { seen, subject, isThere }, judged));
+    else found.push({ subject, ...followed(marking, { key: seen.key, after }, judged) });
   }
   return found;
 }
@@ -63,18 +70,23 @@ function lookedAt(marking: Marking): readonly LookedAt[] {
 
 const NONE: readonly Account[] = [];
 
-function followed(
+interface Following {
+  readonly key: Account;
+  /** The checks that it follows, that the account is there first among them. */
+  readonly after: readonly Rule[];
+}
+
+function followed<F extends Facts>(
   marking: Marking,
-  after: readonly string[],
-  { seen, subject }: LookedAt,
-  judged: Verdict,
-): Finding {
+  { key, after }: Following,
+  judged: Verdict<F>,
+): Verdict<F> {
   const { outcome, facts } = judged;
-  if (outcome === 'cannot-judge') return { subject, outcome, facts };
-  const refs = ['account.present', ...(outcome === 'met' ? [] : after)];
-  const from = marking.rootsOf(...refs.map((check) => `${check}:${seen.key.id}`));
-  if (from.length > 0) return { subject, outcome: 'follows', facts, from };
-  return { subject, outcome, facts, from: judged.from ?? NOTHING };
+  if (outcome === 'cannot-judge') return { outcome, facts };
+  const checks = outcome === 'met' ? [accountPresent] : after;
+  const from = marking.rootsOf(...refsTo(checks, key.id));
+  if (from.length > 0) return { outcome: 'follows', facts, from };
+  return { outcome, facts, from: judged.from ?? NOTHING };
 }
 
 const NOTHING: readonly string[] = [];

@@ -3,45 +3,51 @@ import { dayText } from '../book/calendar.js';
 import { acceptedEntryFor } from '../key/answer-key.js';
 import type { EntryPair } from '../key/pair-entries.js';
 import type { Facts } from '../refusal/refusal.js';
-import type { Finding, Subject } from './check.js';
+import { accountPresent } from './account-present.js';
+import type { Check } from './check.js';
+import { aboutEntry, refOf, refsTo, type Finding, type Subject } from './finding.js';
 import type { Marking } from './marking.js';
 
-export const aboutEntry = (id: string): Subject => ({ kind: 'entry', id });
-
 /** How an entry is told in a sentence. */
-export function entryFacts(marking: Marking, entry: Entry): Facts {
+export interface EntryFacts extends Facts {
+  readonly text: string;
+  readonly date: string;
+  /** What it moves. */
+  readonly amount: string;
+}
+
+export function entryFacts(marking: Marking, entry: Entry): EntryFacts {
   const total = entry.lines.reduce((sum, line) => sum + Math.max(line.amount, 0), 0);
   return { text: entry.text || entry.reference, date: entry.date, amount: marking.money(total) };
 }
 
-export const entryLabel = (facts: Facts): string => {
-  const text = facts['text'] ? `“${String(facts['text'])}”` : 'the entry';
-  return `${text}, ${String(facts['amount'])}, on ${dayText(String(facts['date']))}`;
-};
+export const entryLabel = ({ text, amount, date }: EntryFacts): string =>
+  `${text ? `“${text}”` : 'the entry'}, ${amount}, on ${dayText(date)}`;
 
 export const isRequired = (marking: Marking, id: string): boolean =>
   acceptedEntryFor(marking.key, id)?.required ?? true;
 
-type Verdict = Pick<Finding, 'outcome'> & {
-  readonly facts?: () => Facts;
-  readonly from?: readonly string[];
+type Verdict<F extends EntryFacts> = Pick<Finding, 'outcome' | 'from'> & {
+  readonly facts?: () => Omit<F, keyof EntryFacts>;
 };
 
 /** The key's accounts on an entry that are missing from the work: they take the entry along. */
 export function missingAccounts(marking: Marking, entry: Entry): string[] {
-  return marking.rootsOf(...entry.lines.map((line) => `account.present:${line.account}`));
+  return marking.rootsOf(
+    ...entry.lines.map((line) => refOf(accountPresent.id, { id: line.account })),
+  );
 }
 
 /**
- * Runs an entry check over the key's entries (openings aside). A missing entry takes everything about it
+ * Runs an entry check over the key's entries (openings aside); faults of the checks that it follows take it along. A missing entry takes everything about it
  * along. A list of balances holds no entries: there nothing can be judged.
  */
-export function eachEntry(
+export function eachEntry<F extends EntryFacts>(
   marking: Marking,
-  after: readonly string[],
-  judge: (entry: Entry, pair: EntryPair | null) => Verdict,
-): Finding[] {
-  const found = marking.entriesNotJudged.map((entry): Finding => {
+  { follows = [] }: Pick<Check, 'follows'>,
+  judge: (entry: Entry, pair: EntryPair | null) => Verdict<F>,
+): Finding<F | EntryFacts>[] {
+  const found = marking.entriesNotJudged.map((entry): Finding<F | EntryFacts> => {
     const facts = () => entryFacts(marking, entry);
     return { subject: aboutEntry(entry.id), outcome: 'cannot-judge', facts };
   });
@@ -54,9 +60,7 @@ export function eachEntry(
     const facts = () => ({ ...entryFacts(marking, entry), ...verdict.facts?.() });
     const { outcome } = verdict;
     const from =
-      outcome === 'met'
-        ? NOTHING
-        : (verdict.from ?? marking.rootsOf(...after.map((check) => `${check}:${entry.id}`)));
+      outcome === 'met' ? NOTHING : (verdict.from ?? marking.rootsOf(...refsTo(follows, entry.id)));
     found.push({ subject, outcome: from.length > 0 ? 'follows' : outcome, facts, from });
   }
   return found;
@@ -68,7 +72,7 @@ interface LookedAt {
   readonly pair: EntryPair | null;
   readonly subject: Subject;
   /** That it is met, where one entry says the same on the same day: then every check of it is. */
-  readonly plainly: Finding | null;
+  readonly plainly: Finding<EntryFacts> | null;
 }
 
 const isPlain = (marking: Marking, entry: Entry, pair: EntryPair | null): boolean =>
@@ -91,7 +95,7 @@ function lookedAt(marking: Marking): readonly LookedAt[] {
     const pair = found !== null && found.works.length > 0 ? found : null;
     if (!pair && !isRequired(marking, entry.id)) continue;
     const subject = aboutEntry(entry.id);
-    const plainly: Finding | null = isPlain(marking, entry, pair)
+    const plainly: Finding<EntryFacts> | null = isPlain(marking, entry, pair)
       ? { subject, outcome: 'met', facts: () => entryFacts(marking, entry) }
       : null;
     list.push({ entry, pair, subject, plainly });

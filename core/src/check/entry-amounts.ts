@@ -1,8 +1,15 @@
 import { addedUp, type EntryView } from '../key/entry-view.js';
 import type { EntryPair } from '../key/pair-entries.js';
 import type { Amount } from '../money/amount.js';
+import { entryPresent } from './entry-present.js';
 import type { Check } from './check.js';
-import { eachEntry, entryLabel, missingAccounts, NO_ENTRIES } from './each-entry.js';
+import {
+  eachEntry,
+  entryLabel,
+  missingAccounts,
+  NO_ENTRIES,
+  type EntryFacts,
+} from './each-entry.js';
 import type { Marking } from './marking.js';
 
 /** Units on which both sides of a pair of entries differ: theirs less the key's. */
@@ -33,14 +40,18 @@ function accountFaults(marking: Marking, differing: ReadonlyMap<number, Amount>,
   return all ? missing : [];
 }
 
-export const entryAmounts: Check = {
+type Found = EntryFacts & { readonly odd?: readonly string[] | null };
+
+export const entryAmounts: Check<'entry.amounts', Found> = {
   id: 'entry.amounts',
   title: 'Entry right',
   fault: 'Entry not right',
   compares: 'The entry has the key’s amounts on the key’s accounts, each on its side.',
+  follows: [entryPresent],
+  answersFor: 'entry',
   points: 2,
   run: (marking) =>
-    eachEntry(marking, ['entry.present'], (_, pair) => {
+    eachEntry(marking, entryAmounts, (_, pair) => {
       if (!pair) return { outcome: 'not-met' };
       if (pair.agrees) return { outcome: 'met' };
       const differing = differences(pair);
@@ -60,7 +71,7 @@ export const entryAmounts: Check = {
   says(facts, outcome) {
     if (outcome === 'cannot-judge') return NO_ENTRIES;
     if (outcome === 'met') return `Right in accounts, sides and amounts: ${entryLabel(facts)}.`;
-    const odd = facts['odd'];
+    const odd = facts.odd;
     const what = Array.isArray(odd) ? ` ${odd.join('; ')}.` : '';
     return `Not as it should be: ${entryLabel(facts)}.${what}`;
   },

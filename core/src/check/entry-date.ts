@@ -1,16 +1,25 @@
 import { dayText } from '../book/calendar.js';
 import { acceptedEntryFor } from '../key/answer-key.js';
+import { entryPresent } from './entry-present.js';
 import type { Check } from './check.js';
-import { eachEntry, entryLabel, NO_ENTRIES } from './each-entry.js';
+import { eachEntry, entryLabel, NO_ENTRIES, type EntryFacts } from './each-entry.js';
 
-export const entryDate: Check = {
+type Found = EntryFacts & {
+  readonly found?: string | null;
+  readonly from?: string;
+  readonly to?: string;
+};
+
+export const entryDate: Check<'entry.date', Found> = {
   id: 'entry.date',
   title: 'Entry date',
   fault: 'Entry on another day',
   compares: 'The entry is dated on the key’s day, or within the days that the key accepts.',
+  follows: [entryPresent],
+  answersFor: 'entry',
   points: 1,
   run: (marking) =>
-    eachEntry(marking, ['entry.present'], (entry, pair) => {
+    eachEntry(marking, entryDate, (entry, pair) => {
       const accepted = acceptedEntryFor(marking.key, entry.id);
       const from = accepted?.from ?? entry.date;
       const to = accepted?.to ?? entry.date;
@@ -24,12 +33,10 @@ export const entryDate: Check = {
   says(facts, outcome) {
     if (outcome === 'cannot-judge') return NO_ENTRIES;
     if (outcome === 'met') return `Dated as it should be: ${entryLabel(facts)}.`;
-    const when =
-      facts['from'] === facts['to']
-        ? dayText(String(facts['from']))
-        : `a day from ${dayText(String(facts['from']))} to ${dayText(String(facts['to']))}`;
-    return facts['found'] === null
+    const { text, date, from = date, to = date, found = null } = facts;
+    const when = from === to ? dayText(from) : `a day from ${dayText(from)} to ${dayText(to)}`;
+    return found === null
       ? `Not dated: ${entryLabel(facts)}.`
-      : `Dated ${dayText(String(facts['found']))}; it belongs on ${when}: “${String(facts['text'])}”.`;
+      : `Dated ${dayText(found)}; it belongs on ${when}: “${text}”.`;
   },
 };

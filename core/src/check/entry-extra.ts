@@ -1,22 +1,29 @@
 import type { Entry } from '../book/book.js';
-import type { Check, Finding } from './check.js';
-import { aboutEntry, entryFacts, entryLabel } from './each-entry.js';
+import type { Check } from './check.js';
+import { accountLeftover } from './account-leftover.js';
+import { aboutEntry, BOOK, refOf, type Finding } from './finding.js';
+import { entryFacts, entryLabel, type EntryFacts } from './each-entry.js';
 import type { Marking } from './marking.js';
 
-const BOOK = { kind: 'book', id: '' } as const;
 const NONE = () => ({});
 
 /** An entry that only moves amounts to or from an account that is too many: that account's fault. */
 function leftoverFaults(marking: Marking, entry: Entry): string[] {
-  return marking.rootsOf(...entry.lines.map((line) => `account.leftover:${line.account}`));
+  return marking.rootsOf(
+    ...entry.lines.map((line) => refOf(accountLeftover.id, { id: line.account })),
+  );
 }
 
-export const entryExtra: Check = {
+/** Of the book as a whole nothing is told. */
+type Found = EntryFacts | Readonly<Record<string, never>>;
+
+export const entryExtra: Check<'entry.extra', Found> = {
   id: 'entry.extra',
   title: 'No entry too many',
   fault: 'An entry too many',
   compares:
     'No entry stands for none of the key’s, unless two undo each other. Several are one fault.',
+  answersFor: 'entry',
   points: 1,
   run(marking) {
     if (marking.entriesNotJudged.length > 0)
@@ -27,7 +34,7 @@ export const entryExtra: Check = {
     if (extra.length === 0) return [{ subject: BOOK, outcome: 'met', facts: NONE }];
     let borne = false;
     return extra.flatMap((pair) =>
-      pair.works.map(({ entry }): Finding => {
+      pair.works.map(({ entry }): Finding<Found> => {
         const about = { subject: aboutEntry(entry.id), facts: () => entryFacts(marking, entry) };
         const from = leftoverFaults(marking, entry);
         const bearsPoints = !borne;
@@ -42,6 +49,6 @@ export const entryExtra: Check = {
     if (outcome === 'cannot-judge') return 'The work is a list of balances; it holds no entries.';
     return outcome === 'met'
       ? 'No entry is too many.'
-      : `No such entry was asked for: ${entryLabel(facts)}. Reverse or remove it.`;
+      : `No such entry was asked for: ${entryLabel(facts as EntryFacts)}. Reverse or remove it.`;
   },
 };

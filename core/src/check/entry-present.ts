@@ -1,14 +1,24 @@
 import type { Check } from './check.js';
-import { eachEntry, entryLabel, missingAccounts, NO_ENTRIES } from './each-entry.js';
+import {
+  eachEntry,
+  entryLabel,
+  missingAccounts,
+  NO_ENTRIES,
+  type EntryFacts,
+} from './each-entry.js';
 
-export const entryPresent: Check = {
+type Found = EntryFacts;
+
+export const entryPresent: Check<'entry.present', Found> = {
   id: 'entry.present',
   title: 'Entry present',
   fault: 'Entry missing',
   compares: 'Each entry of the key is recorded, in one or split or joined with others.',
+  answersFor: 'entry',
+  undone: {},
   points: 2,
   run: (marking) =>
-    eachEntry(marking, [], (entry, pair) =>
+    eachEntry(marking, entryPresent, (entry, pair) =>
       pair ? { outcome: 'met' } : { outcome: 'not-met', from: missingAccounts(marking, entry) },
     ),
   says(facts, outcome) {

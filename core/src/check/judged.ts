@@ -1,5 +1,5 @@
 import type { Facts } from '../refusal/refusal.js';
-import { refOf, type CauseShare, type CheckResult, type Finding, type Outcome } from './check.js';
+import { refOf, type CauseShare, type CheckResult, type Finding, type Outcome } from './finding.js';
 
 /** A finding with its points. Its reference and its facts are made only when they are asked for. */
 export class Judged implements CheckResult {

@@ -13,7 +13,7 @@ import { recognise, type HandPair, type Pair } from '../key/recognise.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';
 import { upTo, type Posting } from '../ledger/balances.js';
-import type { Check, CheckResult, Finding, Subject } from './check.js';
+import type { CheckResult, Finding, Rule, Subject } from './finding.js';
 import { givenIn, NOTHING_GIVEN, type Given } from './given.js';
 import { Judged } from './judged.js';
 
@@ -52,7 +52,7 @@ export class Marking {
   private readonly entryPairOfKey = new Map<string, EntryPair>();
   /** Entries that only the work has, alone or undoing each other. */
   private readonly ownPairs = new Map<string, EntryPair>();
-  private latest: { check: Check | null; points: number } = { check: null, points: 0 };
+  private latest: { check: Rule | null; points: number } = { check: null, points: 0 };
   private readonly given: Given;
   private readonly hasOwnPoints: boolean;
   private judged: readonly Entry[] | null = null;
@@ -110,7 +110,7 @@ export class Marking {
   }
 
   /** The points a check has for a subject; 0 leaves it out. What was given at the start earns nothing. */
-  pointsFor(check: Check, { kind, id }: Subject): number {
+  pointsFor(check: Rule, { kind, id }: Subject): number {
     if (this.hasOwnPoints) {
       const own = this.key.points[`${check.id}:${id}`];
       if (own !== undefined) return own;
@@ -121,7 +121,7 @@ export class Marking {
     return isGiven ? 0 : this.usualPoints(check);
   }
 
-  private usualPoints(check: Check): number {
+  private usualPoints(check: Rule): number {
     if (check !== this.latest.check)
       this.latest = { check, points: this.key.points[check.id] ?? check.points };
     return this.latest.points;
@@ -169,7 +169,7 @@ export class Marking {
     return [...roots];
   }
 
-  add(check: Check, finding: Finding): void {
+  add(check: Rule, finding: Finding): void {
     const worth = this.pointsFor(check, finding.subject);
     if (worth === 0) return;
     const of = finding.bearsPoints === false ? 0 : worth;

@@ -1,36 +1,49 @@
+import { openingOf } from '../book/book.js';
 import type { Check } from './check.js';
+import { refOf } from './finding.js';
+import { openingSide } from './opening-side.js';
 import { eachAccount } from './each-account.js';
-import { isTurnedRound, opensHere, openingFacts, openingsOf } from './opening-facts.js';
+import {
+  isTurnedRound,
+  opensHere,
+  openingFacts,
+  openingsOf,
+  type OpeningFacts,
+} from './opening-facts.js';
 
-export const openingAmount: Check = {
+type Found = OpeningFacts;
+
+export const openingAmount: Check<'opening.amount', Found> = {
   id: 'opening.amount',
   title: 'Opening amount',
   fault: 'Opening amount not right',
   compares: 'The opening balance is the key’s, by table or by entry; none where the key has none.',
+  answersFor: 'opening',
+  undone: { isUndone: ({ id }, { work }) => openingOf(work, id) === 0 },
   points: 1,
   run: (marking) =>
-    eachAccount(marking, [], ({ key, works }) => {
+    eachAccount(marking, openingAmount, ({ key, works }) => {
       const openings = openingsOf(marking, key, works);
       if (!opensHere(marking, key, openings)) return null;
       const facts = () => openingFacts(marking, works[0]?.name ?? key.name, openings);
       const right = works.length > 0 && openings.found === openings.wanted;
-      const turned = isTurnedRound(openings) ? marking.rootsOf(`opening.side:${key.id}`) : [];
+      const turned = isTurnedRound(openings) ? marking.rootsOf(refOf(openingSide.id, key)) : [];
       if (turned.length > 0) return { outcome: 'follows', facts, from: turned };
       return { outcome: right ? 'met' : 'not-met', facts };
     }),
   says(facts, outcome) {
     if (outcome === 'met')
-      return facts['wantedSide'] === null
+      return facts.wantedSide === null
         ? 'No opening balance, as it should be.'
-        : `Opened at ${String(facts['wanted'])} in ${String(facts['wantedSide'])}.`;
+        : `Opened at ${facts.wanted} in ${facts.wantedSide}.`;
     const found =
-      facts['foundSide'] === null
+      facts.foundSide === null
         ? 'has no opening balance'
-        : `opens at ${String(facts['found'])} in ${String(facts['foundSide'])}`;
+        : `opens at ${facts.found} in ${facts.foundSide}`;
     const wanted =
-      facts['wantedSide'] === null
+      facts.wantedSide === null
         ? 'it should have none'
-        : `it should open at ${String(facts['wanted'])} in ${String(facts['wantedSide'])}`;
-    return `“${String(facts['name'])}” ${found}; ${wanted}.`;
+        : `it should open at ${facts.wanted} in ${facts.wantedSide}`;
+    return `“${facts.name}” ${found}; ${wanted}.`;
   },
 };

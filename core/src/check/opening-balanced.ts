@@ -1,5 +1,8 @@
 import { openingDifference } from '../ledger/balances.js';
+import { accountLeftover } from './account-leftover.js';
 import type { Check } from './check.js';
+import { openingAmount } from './opening-amount.js';
+import { BOOK } from './finding.js';
 import { keyOpens } from './opening-facts.js';
 import type { Marking } from './marking.js';
 
@@ -8,8 +11,8 @@ export function openingRoots(marking: Marking): string[] {
   const refs = marking.results
     .filter(
       ({ check, outcome, subject }) =>
-        (check === 'opening.amount' && outcome !== 'met') ||
-        (check === 'account.leftover' &&
+        (check === openingAmount.id && outcome !== 'met') ||
+        (check === accountLeftover.id &&
           outcome === 'not-met' &&
           (marking.workTraits.get(subject.id)?.opening ?? 0) !== 0),
     )
@@ -17,11 +20,14 @@ export function openingRoots(marking: Marking): string[] {
   return marking.rootsOf(...refs);
 }
 
-export const openingBalanced: Check = {
+type Found = { readonly difference: string; readonly more: string };
+
+export const openingBalanced: Check<'opening.balanced', Found> = {
   id: 'opening.balanced',
   title: 'Opening in balance',
   fault: 'Opening out of balance',
   compares: 'The opening balances’ debits equal their credits.',
+  answersFor: 'opening',
   points: 1,
   run(marking) {
     if (!keyOpens(marking)) return [];
@@ -30,7 +36,7 @@ export const openingBalanced: Check = {
       difference: marking.money(Math.abs(difference)),
       more: difference > 0 ? 'debit' : 'credit',
     });
-    const subject = { kind: 'book', id: '' } as const;
+    const subject = BOOK;
     if (difference === openingDifference(marking.key.book))
       return [{ subject, outcome: 'met', facts }];
     const from = openingRoots(marking);
@@ -39,5 +45,5 @@ export const openingBalanced: Check = {
   says: (facts, outcome) =>
     outcome === 'met'
       ? 'The opening balances are in balance.'
-      : `The opening balances have ${String(facts['difference'])} more in ${String(facts['more'])}; the difference waits in suspense.`,
+      : `The opening balances have ${facts.difference} more in ${facts.more}; the difference waits in suspense.`,
 };

@@ -1,12 +1,16 @@
 import { dayText } from '../book/calendar.js';
 import type { Check } from './check.js';
+import { BOOK } from './finding.js';
 import { keyOpens } from './opening-facts.js';
 
-export const openingDate: Check = {
+type Found = { readonly found: string; readonly wanted: string };
+
+export const openingDate: Check<'opening.date', Found> = {
   id: 'opening.date',
   title: 'Opening date',
   fault: 'Opening balances of another day',
   compares: 'Opening balances entered in the table are of the key’s date.',
+  answersFor: 'opening',
   points: 1,
   run(marking) {
     if (!keyOpens(marking)) return [];
@@ -14,10 +18,10 @@ export const openingDate: Check = {
     const { date, balances } = marking.work.opening;
     const right = date === wanted || Object.keys(balances).length === 0;
     const facts = () => ({ found: date, wanted });
-    return [{ subject: { kind: 'book', id: '' }, outcome: right ? 'met' : 'not-met', facts }];
+    return [{ subject: BOOK, outcome: right ? 'met' : 'not-met', facts }];
   },
   says: (facts, outcome) =>
     outcome === 'met'
-      ? `Opening balances as at ${dayText(String(facts['wanted']))}.`
-      : `The opening balances are dated ${dayText(String(facts['found']))}; they are those of ${dayText(String(facts['wanted']))}.`,
+      ? `Opening balances as at ${dayText(facts.wanted)}.`
+      : `The opening balances are dated ${dayText(facts.found)}; they are those of ${dayText(facts.wanted)}.`,
 };

@@ -1,7 +1,7 @@
 import type { Account } from '../book/book.js';
 import { sectionOfAccount } from '../book/place.js';
 import { sum, type Amount } from '../money/amount.js';
-import { sideOf } from '../money/side.js';
+import { sideOf, type Side } from '../money/side.js';
 import type { Facts } from '../refusal/refusal.js';
 import { statementOfClass } from '../scheme/scheme.js';
 import type { Marking } from './marking.js';
@@ -39,7 +39,19 @@ export function opensHere(marking: Marking, key: Account, { wanted, found }: Ope
 export const isTurnedRound = ({ wanted, found }: Openings): boolean =>
   wanted !== 0 && found === -wanted;
 
-export function openingFacts(marking: Marking, name: string, { wanted, found }: Openings): Facts {
+export interface OpeningFacts extends Facts {
+  readonly name: string;
+  readonly found: string;
+  readonly foundSide: Side | null;
+  readonly wanted: string;
+  readonly wantedSide: Side | null;
+}
+
+export function openingFacts(
+  marking: Marking,
+  name: string,
+  { wanted, found }: Openings,
+): OpeningFacts {
   return {
     name,
     found: marking.money(Math.abs(found)),

@@ -2,8 +2,10 @@ import { typeOf } from '../scheme/scheme.js';
 import { balancesOf, suspenseOf } from '../ledger/balances.js';
 import type { Book } from '../book/book.js';
 import type { Amount } from '../money/amount.js';
+import { accountLeftover } from './account-leftover.js';
 import type { Check } from './check.js';
-import { openingRoots } from './opening-balanced.js';
+import { BOOK } from './finding.js';
+import { openingBalanced, openingRoots } from './opening-balanced.js';
 
 function inSuspense(book: Book): Amount {
   const balances = balancesOf(book);
@@ -25,7 +27,9 @@ function inSuspenseOfKey(book: Book): Amount {
   return found;
 }
 
-export const openingSuspenseEmpty: Check = {
+type Found = { readonly found: string };
+
+export const openingSuspenseEmpty: Check<'opening.suspense-empty', Found> = {
   id: 'opening.suspense-empty',
   title: 'Suspense empty',
   fault: 'Something waits in suspense',
@@ -34,12 +38,12 @@ export const openingSuspenseEmpty: Check = {
   run(marking) {
     const wanted = inSuspenseOfKey(marking.key.book);
     const found = inSuspense(marking.work);
-    const subject = { kind: 'book', id: '' } as const;
+    const subject = BOOK;
     const facts = () => ({ found: marking.money(Math.abs(found)) });
     if (found === wanted) return [{ subject, outcome: 'met', facts }];
-    const from = [...openingRoots(marking), ...marking.rootsOf('opening.balanced')];
+    const from = [...openingRoots(marking), ...marking.rootsOf(openingBalanced.id)];
     const left = marking.results
-      .filter((result) => result.check === 'account.leftover' && result.outcome === 'not-met')
+      .filter((result) => result.check === accountLeftover.id && result.outcome === 'not-met')
       .map((result) => result.ref);
     const roots = [...new Set([...from, ...left])];
     return [{ subject, outcome: roots.length > 0 ? 'follows' : 'not-met', facts, from: roots }];
@@ -47,5 +51,5 @@ export const openingSuspenseEmpty: Check = {
   says: (facts, outcome) =>
     outcome === 'met'
       ? 'Nothing waits in suspense.'
-      : `${String(facts['found'])} waits in suspense. Find out what it is, and place it.`,
+      : `${facts.found} waits in suspense. Find out what it is, and place it.`,
 };

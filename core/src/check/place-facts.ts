@@ -17,8 +17,21 @@ const PLACE_UNKNOWN = 'not placed';
 const statementIn = (scheme: Scheme, section: Section | null): string =>
   section ? statementName(scheme, statementOfClass(section.class)).toLowerCase() : PLACE_UNKNOWN;
 
-/** The facts that placement sentences are made from. */
-export function placeFacts(marking: Marking, key: Account, odd: Account | null): Facts {
+/** What placement sentences are made from. */
+export interface PlaceFacts extends Facts {
+  readonly name: string;
+  readonly section: string | null;
+  readonly statement: string;
+  readonly type: string | null;
+  readonly rightSection: string | null;
+  readonly rightStatement: string;
+  readonly rightType: string | null;
+  readonly says: string | null;
+  /** What stands on the account; null for nothing. */
+  readonly amount: string | null;
+}
+
+export function placeFacts(marking: Marking, key: Account, odd: Account | null): PlaceFacts {
   const right = sectionOfType(marking.key.book.scheme, key.type);
   const now = odd ? sectionOfAccount(marking.work, odd) : null;
   const type = typeOf(marking.key.book.scheme, key.type);

@@ -1,7 +1,11 @@
 import { openingDifference } from '../ledger/balances.js';
 import type { Check } from './check.js';
+import { openingBalanced } from './opening-balanced.js';
+import { BOOK } from './finding.js';
 
-export const statementBalances: Check = {
+type Found = { readonly difference?: string };
+
+export const statementBalances: Check<'statement.balances', Found> = {
   id: 'statement.balances',
   title: 'Assets = liabilities + equity',
   fault: 'Out of balance',
@@ -10,19 +14,19 @@ export const statementBalances: Check = {
   run(marking) {
     const sheet = marking.key.statementDates.some((date) => date.statement === 'balance-sheet');
     if (!sheet) return [];
-    const subject = { kind: 'book', id: '' } as const;
+    const subject = BOOK;
     if (!marking.hasPlaces) return [{ subject, outcome: 'cannot-judge', facts: () => ({}) }];
     const difference = openingDifference(marking.work);
     const facts = () => ({ difference: marking.money(Math.abs(difference)) });
     if (difference === openingDifference(marking.key.book))
       return [{ subject, outcome: 'met', facts }];
-    const from = marking.rootsOf('opening.balanced');
+    const from = marking.rootsOf(openingBalanced.id);
     return [{ subject, outcome: from.length > 0 ? 'follows' : 'not-met', facts, from }];
   },
   says(facts, outcome) {
     if (outcome === 'cannot-judge') return 'The work does not say where its accounts stand.';
     return outcome === 'met'
       ? 'Assets equal liabilities and equity.'
-      : `The balance sheet is in balance only with ${String(facts['difference'])} in suspense.`;
+      : `The balance sheet is in balance only with ${facts.difference} in suspense.`;
   },
 };

@@ -5,11 +5,22 @@ import { formatDecimal } from '../money/format-amount.js';
 import type { Facts } from '../refusal/refusal.js';
 import { linesOfStatement, type StatementLine } from '../statement/lines.js';
 import { answerFor, type Answer } from './cause-roots.js';
-import type { CauseShare, Finding } from './check.js';
+import type { CauseShare, Finding, Outcome } from './finding.js';
 import type { Marking } from './marking.js';
 
 const NOT_COMPARED =
   'The work does not say where its accounts stand, so its statements can’t be drawn up.';
+
+/** What the sentence of a line is made from. */
+export interface LineFacts extends Facts {
+  readonly line: string;
+  readonly difference: string;
+  /** Whether theirs is more than the key’s. */
+  readonly more: boolean;
+  /** How many causes cancel each other there. */
+  readonly cancelled: number;
+  readonly exact: string;
+}
 
 interface Shared {
   readonly share: CauseShare;
@@ -27,7 +38,7 @@ function answersTo(marking: Marking, causes: readonly Cause[]): readonly Answer[
 }
 
 /** Compares the lines (or totals) of every statement at every date that the key names. */
-export function compareLines(marking: Marking, totals: boolean): Finding[] {
+export function compareLines(marking: Marking, totals: boolean): Finding<LineFacts>[] {
   return marking.key.statementDates.flatMap((date) => {
     const causes = marking.causesAt(date);
     const answers = answersTo(marking, causes);
@@ -52,7 +63,7 @@ function compareLine(
   date: StatementDate,
   line: StatementLine,
   shared: readonly Shared[],
-): Finding {
+): Finding<LineFacts> {
   let difference: Amount = 0;
   for (const { share } of shared) difference += share.share;
   const causes = shared.map((each) => each.share);
@@ -71,7 +82,12 @@ function compareLine(
   return { ...about, outcome: from.length > 0 ? 'follows' : 'met', from };
 }
 
-function factsOf(marking: Marking, line: StatementLine, difference: Amount, causes: number): Facts {
+function factsOf(
+  marking: Marking,
+  line: StatementLine,
+  difference: Amount,
+  causes: number,
+): LineFacts {
   const digits = minorDigits(marking.key.book.company.currency);
   return {
     line: line.name,
@@ -83,15 +99,15 @@ function factsOf(marking: Marking, line: StatementLine, difference: Amount, caus
 }
 
 /** The sentence of a compared line. */
-export function lineSays(facts: Facts, outcome: string): string {
-  const line = String(facts['line']);
+export function lineSays(facts: LineFacts, outcome: Outcome): string {
+  const line = facts.line;
   if (outcome === 'cannot-judge') return NOT_COMPARED;
-  if (facts['cancelled']) return `${line} agrees, but only because faults cancel each other there.`;
-  if (facts['difference'] === '0') return `${line} agrees to the cent.`;
-  const how = facts['more'] === true ? 'over' : 'short';
+  if (facts.cancelled) return `${line} agrees, but only because faults cancel each other there.`;
+  if (facts.difference === '0') return `${line} agrees to the cent.`;
+  const how = facts.more === true ? 'over' : 'short';
   const why = {
     follows: ' All of it follows from what is marked above.',
     met: ' The key accepts what makes the difference.',
-  }[outcome];
-  return `${line} is ${String(facts['difference'])} ${how}.${why ?? ''}`;
+  }[outcome as string];
+  return `${line} is ${facts.difference} ${how}.${why ?? ''}`;
 }

@@ -1,7 +1,9 @@
 import type { Check } from './check.js';
-import { compareLines, lineSays } from './statement-figures.js';
+import { compareLines, lineSays, type LineFacts } from './statement-figures.js';
 
-export const statementLine: Check = {
+type Found = LineFacts;
+
+export const statementLine: Check<'statement.line', Found> = {
   id: 'statement.line',
   title: 'Section of a statement',
   fault: 'Section total not right',

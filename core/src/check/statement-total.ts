@@ -1,7 +1,9 @@
 import type { Check } from './check.js';
-import { compareLines, lineSays } from './statement-figures.js';
+import { compareLines, lineSays, type LineFacts } from './statement-figures.js';
 
-export const statementTotal: Check = {
+type Found = LineFacts;
+
+export const statementTotal: Check<'statement.total', Found> = {
   id: 'statement.total',
   title: 'Total of a statement',
   fault: 'Total not right',

@@ -1,4 +1,4 @@
-import type { CauseShare, CheckResult, Outcome, Subject } from '../check/check.js';
+import type { CauseShare, CheckResult, Outcome, Subject } from '../check/index.js';
 import type { StatementDate } from '../key/answer-key.js';
 import type { Facts } from '../refusal/refusal.js';
 import type { Checked } from './check-work.js';

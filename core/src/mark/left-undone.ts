@@ -1,25 +1,11 @@
-import { openingOf, type Account } from '../book/book.js';
-import type { Judged, Marking } from '../check/index.js';
+import { checkById, type Judged, type Marking } from '../check/index.js';
 
-type Undone = (marking: Marking, work: Account) => boolean;
-
-const notPlaced: Undone = (_, { type }) => type === null;
-
-/** When a fault of an account is nothing done, rather than something done wrong. */
-const ACCOUNT_UNDONE: Readonly<Record<string, Undone>> = {
-  'account.statement': notPlaced,
-  'account.section': notPlaced,
-  'account.type': notPlaced,
-  'account.number-in-band': (_, { number }) => number === null,
-  'opening.amount': ({ work }, { id }) => openingOf(work, id) === 0,
-};
-
+/** Whether a fault is nothing done yet, rather than something done wrong: each check says what that is. */
 function isUndone(marking: Marking, { check, subject, outcome }: Judged): boolean {
-  if (outcome !== 'not-met') return false;
-  if (check === 'account.present' || check === 'entry.present') return true;
-  const undone = ACCOUNT_UNDONE[check];
+  const undone = outcome === 'not-met' ? checkById(check)?.undone : undefined;
+  if (!undone) return false;
   const works = marking.pairOf(subject.id)?.works ?? [];
-  return undone !== undefined && works.every((account) => undone(marking, account));
+  return works.every((account) => undone.isUndone?.(account, marking) ?? true);
 }
 
 /**

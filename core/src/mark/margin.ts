@@ -1,4 +1,10 @@
-import type { CauseShare, Outcome, Subject } from '../check/check.js';
+import {
+  answeringFor,
+  refOf,
+  type CauseShare,
+  type Outcome,
+  type Subject,
+} from '../check/index.js';
 
 /** What the margin needs to know of a result. */
 export interface MarginResult {
@@ -23,13 +29,6 @@ export interface Margin<R extends MarginResult> {
   numberOfCause(cause: Pick<CauseShare, 'kind' | 'id'>): number | null;
 }
 
-const CHECKS_OF: Readonly<Record<CauseShare['kind'], readonly string[]>> = {
-  placement: ['account.statement', 'account.section'],
-  opening: ['opening.amount', 'opening.side', 'opening.date', 'opening.balanced'],
-  entry: ['entry.present', 'entry.amounts', 'entry.date', 'entry.extra'],
-  account: ['account.present', 'account.leftover'],
-};
-
 /** Gathers results for the margin. What lost no points and bears none stays out of the faults' numbers. */
 export function marginOf<R extends MarginResult>(results: readonly R[]): Margin<R> {
   const of = (outcome: Outcome) => results.filter((result) => result.outcome === outcome);
@@ -38,8 +37,8 @@ export function marginOf<R extends MarginResult>(results: readonly R[]): Margin<
   const numberOf = (ref: string) => numbers.get(ref) ?? null;
   const byRef = new Map(results.map((result) => [result.ref, result]));
   const numberOfCause = ({ kind, id }: Pick<CauseShare, 'kind' | 'id'>) => {
-    for (const check of CHECKS_OF[kind]) {
-      const result = byRef.get(`${check}:${id}`) ?? byRef.get(check);
+    for (const check of answeringFor(kind)) {
+      const result = byRef.get(refOf(check.id, { id })) ?? byRef.get(check.id);
       if (result?.outcome === 'not-met') return numberOf(result.ref);
       if (result?.outcome === 'follows') return numberOf(result.from[0] ?? '');
     }

@@ -1,3 +1,4 @@
+import type { CheckId } from '../check/index.js';
 import type { Account, Book } from '../book/book.js';
 import { typeOf } from '../scheme/scheme.js';
 import { starterStart } from './from-starter.js';
@@ -69,10 +70,10 @@ export function startingPoint(key: Book, kind: StartKind, planting: Planting): B
   }
 }
 
-const none = (...checks: string[]): Readonly<Record<string, number>> =>
+const none = (...checks: CheckId[]): Readonly<Record<string, number>> =>
   Object.fromEntries(checks.map((check) => [check, 0]));
 
-const SETTING_UP = [
+const SETTING_UP: readonly CheckId[] = [
   'account.present',
   'account.name',
   'account.statement',
@@ -81,7 +82,11 @@ const SETTING_UP = [
   'account.contra',
   'account.parent',
 ];
-const NUMBERS = ['account.number-in-band', 'account.number-unique', 'account.parent'];
+const NUMBERS: readonly CheckId[] = [
+  'account.number-in-band',
+  'account.number-unique',
+  'account.parent',
+];
 
 /** Points that leave out what an exercise of this kind does not ask; the rest as usual. */
 export const usualPoints = (

@@ -1,7 +1,7 @@
 import { accountOf, type Book } from '../book/book.js';
 import { sectionIdOf } from '../book/place.js';
 import { checkById, faultOf } from '../check/check-list.js';
-import type { Outcome } from '../check/check.js';
+import type { Outcome } from '../check/index.js';
 import type { AnswerKey } from '../key/answer-key.js';
 import type { PairedIds } from '../key/paired-entries.js';
 import type { KeptResult } from '../mark/kept-result.js';

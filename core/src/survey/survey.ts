@@ -1,4 +1,4 @@
-import type { Outcome } from '../check/check.js';
+import type { Outcome } from '../check/index.js';
 
 /** One student's outcome in one column of the class matrix. */
 export type Cell = Outcome | 'none';

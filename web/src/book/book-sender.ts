@@ -1,7 +1,7 @@
 import type { ChangesAnswer, SentChange } from '@gleddo/contract';
 import { MOST_CHANGES } from '@gleddo/core';
 import { get, post, Problem, Unreachable } from '../api/client';
-import type { BookState } from './book-store';
+import type { Saving } from './saving';
 import type { Change } from './waiting-changes';
 
 /** What the sender needs of the book that it sends for. */
@@ -10,7 +10,7 @@ interface Sends {
   waiting(): readonly Change[];
   settle(sent: readonly Change[], answer: ChangesAnswer): Promise<void>;
   refuse(change: Change, why: string): Promise<void>;
-  tell(changed: Partial<Pick<BookState, 'saving' | 'said'>>): void;
+  tell(changed: { readonly saving?: Saving; readonly said?: readonly string[] }): void;
 }
 
 const SIGNED_OUT = 401;

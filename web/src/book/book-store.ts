@@ -20,9 +20,8 @@ import { BookLine } from './book-line';
 import { BookSender } from './book-sender';
 import { confirmedBook, doneStep, takenOver, type ConfirmedBook } from './confirmed-book';
 import { newsOf } from './news';
+import type { Saving } from './saving';
 import { WaitingChanges, type Change } from './waiting-changes';
-
-export type Saving = 'saved' | 'saving' | 'waiting';
 
 export interface BookState {
   readonly book: Book;

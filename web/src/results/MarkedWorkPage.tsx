@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import type { Marked } from '@gleddo/contract';
 import { bookFromJson, type Book } from '@gleddo/core';
 import { App, Button, Segmented, Switch } from 'antd';
@@ -15,6 +15,7 @@ import { FaultTools, NoteForm, NoteTools } from './MarkingTools';
 import { lineNamesOf, markedRows } from './marked-rows';
 import { MarkedSpread, type Shown } from './MarkedSpread';
 import { comparedPeriod } from './compared-period';
+import { useMarkedChange, type MarkedChange } from './use-marked-change';
 
 const read = (document: object): Book => {
   const book = bookFromJson(document);
@@ -31,18 +32,6 @@ export default function MarkedWorkPage() {
   });
   if (!marked.data) return <Asking of={marked} what="The work" />;
   return <MarkedWork key={tryId} marked={marked.data} />;
-}
-
-function useMarkedChange(tryId: string) {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: (change: () => Promise<Marked>) => change(),
-    onSuccess: (marked) => {
-      queries.setQueryData(['marked', tryId], marked);
-      void queries.invalidateQueries({ queryKey: ['results'] });
-      void queries.invalidateQueries({ queryKey: ['exercises'] });
-    },
-  });
 }
 
 function MarkedWork({ marked }: { marked: Marked }) {
@@ -102,8 +91,6 @@ function MarkedWork({ marked }: { marked: Marked }) {
     </>
   );
 }
-
-export type MarkedChange = ReturnType<typeof useMarkedChange>;
 
 function MarkedHead({ marked, change }: { marked: Marked; change: MarkedChange }) {
   const navigate = useNavigate();

@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { ask, post } from '../api/client';
 import { isKept, useKept } from '../kept/use-kept';
 import { halfTyped } from './half-typed';
-import type { MarkedChange } from './MarkedWorkPage';
+import type { MarkedChange } from './use-marked-change';
 
 interface FaultToolsProps {
   readonly fault: ShownResult;

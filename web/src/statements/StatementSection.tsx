@@ -1,7 +1,7 @@
 import { comparedLines, type Amount, type ComparedLine, type SectionFigures } from '@gleddo/core';
 import { useMemo, type ReactNode } from 'react';
 import { FigureLink } from './FigureLink';
-import type { Compared } from './StatementSpread';
+import type { Compared } from './use-compared';
 
 interface HeadRowProps {
   readonly now: string;

@@ -1,53 +1,17 @@
 import {
   profitLineName,
   resultName,
-  rowsOf,
   sectionLike,
-  spreadFigures,
   statementName,
   subtotalsShown,
-  type Book,
   type SectionFigures,
   type SpreadFigures,
 } from '@gleddo/core';
-import { useMemo, type ReactNode } from 'react';
 import { longDay, periodText } from '../figures/days';
-import type { Money } from '../figures/money';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Page, Spread } from '../spread/Spread';
 import { HeadRow, PlainRow, StatementSection } from './StatementSection';
-import type { Choice } from './use-choice';
-
-interface StatementSpreadProps {
-  readonly book: Book;
-  readonly choice: Choice;
-  readonly money: Money;
-  readonly over: ReactNode;
-}
-
-/** What both pages are made from: the figures, and those that are compared with them. */
-export interface Compared extends Omit<StatementSpreadProps, 'over'> {
-  readonly now: SpreadFigures;
-  /** Null while nothing is compared. */
-  readonly then: SpreadFigures | null;
-  /** How deep each account stands under its parents. */
-  readonly depths: ReadonlyMap<string, number>;
-  /** The account whose figure Tab comes to. */
-  readonly firstId: string | null;
-}
-
-function useCompared({ book, choice, money }: StatementSpreadProps): Compared {
-  const { period, level, against } = choice;
-  const { from, to } = period;
-  const now = useMemo(() => spreadFigures(book, { from, to }, level), [book, from, to, level]);
-  const then = useMemo(
-    () => (against ? spreadFigures(book, against, level) : null),
-    [book, against, level],
-  );
-  const rows = useMemo(() => rowsOf(book), [book]);
-  const depths = useMemo(() => new Map(rows.map((row) => [row.account.id, row.depth])), [rows]);
-  return { book, choice, money, now, then, depths, firstId: rows[0]?.account.id ?? null };
-}
+import { useCompared, type Compared, type StatementSpreadProps } from './use-compared';
 
 /** Balance sheet and profit and loss with subtotals, at any date and level, beside another date if asked. */
 export function StatementSpread(props: StatementSpreadProps) {
