@@ -144,14 +144,13 @@ try {
   const work = async () => {
     for (let mutant = queue.shift(); mutant; mutant = queue.shift()) {
       const isNoticed = await noticed(mutant.id, tests.get(mutant.id) ?? []);
-      if (!isNoticed) survivors.push(mutant);
-      process.stdout.write(isNoticed ? '.' : '!');
+      if (isNoticed) continue;
+      const { file, line, from, to } = mutant;
+      survivors.push(mutant);
+      process.stdout.write(`${relative('core/src', file)}:${line}  ${from}  →  ${to}\n`);
     }
   };
   await Promise.all(Array.from({ length: availableParallelism() }, work));
-  process.stdout.write('\n\n');
-  for (const { file, line, from, to } of survivors)
-    process.stdout.write(`${relative('core/src', file)}:${line}  ${from}  →  ${to}\n`);
   const share = (100 * (mutants.length - survivors.length)) / mutants.length;
   process.stdout.write(
     `\n${share.toFixed(0)} of 100 noticed (${mutants.length - survivors.length} of ${mutants.length})\n`,

@@ -14,6 +14,7 @@ import { useState } from 'react';
 import { useFollowing } from '../kept/use-following';
 import { useDesk } from './chart-desk';
 import { ACTIVITIES } from '../scheme/activities';
+import { Refusal } from '../shell/Refusal';
 
 type Particulars = Pick<Account, 'description' | 'cashFlow' | 'taxLine' | 'taxCode' | 'budget'>;
 
@@ -162,11 +163,7 @@ function Budget({ account, onSet }: FieldProps) {
         onPressEnter={(event) => event.currentTarget.blur()}
         onBlur={keep}
       />
-      {refused !== null && (
-        <p className="refusal" role="alert">
-          {refused}
-        </p>
-      )}
+      <Refusal says={refused} />
     </>
   );
 }

@@ -10,6 +10,7 @@ import {
 } from '@gleddo/core';
 import { AutoComplete, Input, InputNumber, Select } from 'antd';
 import { DayField } from '../figures/DayField';
+import { Refusal } from '../shell/Refusal';
 import { CURRENCIES, LEGAL_FORM_NAMES } from './company-form';
 
 interface CompanyFieldsProps {
@@ -29,21 +30,9 @@ function wordIn(words: Words, id: string): string {
 }
 
 /** The particulars of a company, each refusal at its field. */
-export function CompanyFields({
-  company,
-  disabled = false,
-  faultAt,
-  onChange,
-}: CompanyFieldsProps) {
+export function CompanyFields(props: CompanyFieldsProps) {
+  const { company, disabled = false, faultAt, onChange } = props;
   const set = (rest: Partial<Company>) => onChange({ ...company, ...rest });
-  const fault = (field: string) => {
-    const says = faultAt(field);
-    return says === undefined ? null : (
-      <p className="refusal" role="alert">
-        {says}
-      </p>
-    );
-  };
   const text = (field: 'name' | 'trade') => ({
     id: `company-${field}`,
     disabled,
@@ -54,7 +43,7 @@ export function CompanyFields({
     <div className="field">
       <label htmlFor="company-name">Name</label>
       <Input {...text('name')} maxLength={200} status={faultAt('name') ? 'error' : ''} />
-      {fault('name')}
+      <Refusal says={faultAt('name')} />
       <label htmlFor="company-trade">Trade</label>
       <Input {...text('trade')} maxLength={200} placeholder="What it does, in a few words" />
       <label htmlFor="company-form">Legal form</label>
@@ -65,6 +54,31 @@ export function CompanyFields({
         options={LEGAL_FORMS.map((form) => ({ value: form, label: LEGAL_FORM_NAMES[form] }))}
         onChange={(legalForm: LegalForm) => set({ legalForm })}
       />
+      <MoneyAndYear {...{ company, disabled, faultAt, set }} />
+      <label htmlFor="company-words">Words</label>
+      <Select
+        id="company-words"
+        disabled={disabled}
+        value={company.words ?? 'international'}
+        options={WORDS_OFFERED}
+        onChange={(words: Words) => set({ words })}
+      />
+    </div>
+  );
+}
+
+const WORDS_OFFERED = WORDS.map((words) => ({
+  value: words,
+  label: `${WORDS_NAMES[words]}: ${SUCH_AS.map((id) => wordIn(words, id)).join(', ')}`,
+}));
+
+type MoneyAndYearProps = Pick<CompanyFieldsProps, 'company' | 'disabled' | 'faultAt'> & {
+  set(rest: Partial<Company>): void;
+};
+
+function MoneyAndYear({ company, disabled = false, faultAt, set }: MoneyAndYearProps) {
+  return (
+    <>
       <label htmlFor="company-currency">Currency</label>
       <AutoComplete
         id="company-currency"
@@ -76,7 +90,7 @@ export function CompanyFields({
         }}
         onChange={(code: string) => set({ currency: code.trim().toUpperCase() })}
       />
-      {fault('currency')}
+      <Refusal says={faultAt('currency')} />
       <label htmlFor="company-first-day">Financial year begins</label>
       <DayField
         id="company-first-day"
@@ -84,7 +98,7 @@ export function CompanyFields({
         value={company.firstDay}
         onChange={(firstDay) => set({ firstDay })}
       />
-      {fault('firstDay')}
+      <Refusal says={faultAt('firstDay')} />
       <label htmlFor="company-periods">Periods in the year</label>
       <InputNumber
         id="company-periods"
@@ -92,18 +106,7 @@ export function CompanyFields({
         value={company.periods}
         onChange={(periods) => set({ periods: periods ?? 0 })}
       />
-      {fault('periods')}
-      <label htmlFor="company-words">Words</label>
-      <Select
-        id="company-words"
-        disabled={disabled}
-        value={company.words ?? 'international'}
-        options={WORDS.map((words) => ({
-          value: words,
-          label: `${WORDS_NAMES[words]}: ${SUCH_AS.map((id) => wordIn(words, id)).join(', ')}`,
-        }))}
-        onChange={(words: Words) => set({ words })}
-      />
-    </div>
+      <Refusal says={faultAt('periods')} />
+    </>
   );
 }

@@ -19,6 +19,7 @@ import { FromStarter } from './FromStarter';
 import { emptyBook, likeBook, type Frame } from './begin-from';
 import { faultsByField, NEW_COMPANY } from './company-form';
 import { CompanyFields } from './CompanyFields';
+import { Refusal } from '../shell/Refusal';
 
 type From = 'starter' | 'empty' | 'company' | 'file';
 
@@ -93,11 +94,7 @@ export default function NewCompanyPage() {
             )}
             {from === 'company' && <FromCompany company={frame.company} make={make} />}
             {from === 'file' && <FromFile frame={frame} make={make} busy={create.isPending} />}
-            {create.error && (
-              <p className="refusal" role="alert">
-                {create.error.message}
-              </p>
-            )}
+            <Refusal of={create} />
             {tried && faults.size > 0 && (
               <p className="refusal" role="alert">
                 Something is still missing on the left; it is said at its field.
@@ -199,11 +196,7 @@ function FromCompany({ company, make }: { company: Company; make(book: Book): vo
       >
         Open the book
       </Button>
-      {copy.error && (
-        <p className="refusal" role="alert">
-          {copy.error.message}
-        </p>
-      )}
+      <Refusal of={copy} />
     </>
   );
 }

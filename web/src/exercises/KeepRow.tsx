@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
+import { Refusal } from '../shell/Refusal';
 
 interface KeepRowProps {
   readonly label: string;
@@ -14,11 +15,7 @@ export function KeepRow({ label, changed, of, children, onKeep }: KeepRowProps) 
   return (
     <div className="slip-actions">
       {children}
-      {of.error && (
-        <p className="refusal" role="alert">
-          {of.error.message}
-        </p>
-      )}
+      <Refusal of={of} />
       <Button
         type="primary"
         className="last"

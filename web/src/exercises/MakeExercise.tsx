@@ -9,6 +9,7 @@ import { useOpenBook } from '../book/open-book';
 import { FaultCounts } from './FaultCounts';
 import { FromMoment } from './FromMoment';
 import { useMaking } from './use-making';
+import { Refusal } from '../shell/Refusal';
 
 const STARTS: readonly (readonly [StartKind, string, string])[] = [
   [
@@ -28,16 +29,35 @@ const FIRST_PLANTING: Planting = {
   seed: 1,
 };
 
-/** Makes an exercise from the open company: its book is the key, the start is cut down from it. */
-export function MakeExercise({ bookId }: { bookId: string }) {
-  const { book, saving } = useOpenBook();
-  const [open, setOpen] = useMaking();
-  const [title, setTitle] = useState('');
-  const [start, setStart] = useState<StartKind>('company-only');
-  const [planting, setPlanting] = useState(FIRST_PLANTING);
-  const [moment, setMoment] = useState<number | null>(null);
-  const [asksSides, setAsksSides] = useState(false);
-  const [trade, setTrade] = useState('');
+/** What an exercise is made from, as it is chosen. */
+interface Choices {
+  readonly title: string;
+  readonly start: StartKind;
+  readonly planting: Planting;
+  readonly moment: number | null;
+  readonly asksSides: boolean;
+  /** The trade whose starter chart students begin with; empty: an empty book. */
+  readonly trade: string;
+}
+
+const FIRST_CHOICES: Choices = {
+  ...{ title: '', start: 'company-only', planting: FIRST_PLANTING },
+  ...{ moment: null, asksSides: false, trade: '' },
+};
+
+/** What is asked of the server: only what belongs to the kind chosen. */
+function requestOf({ title, start, planting, moment, asksSides, trade }: Choices): object {
+  const onStarter = start === 'company-only' && trade !== '';
+  return {
+    title,
+    ...(onStarter ? { start: 'starter-chart', trade } : { start }),
+    ...(start === 'mend-it' ? planting : {}),
+    ...(moment === null ? {} : { moment }),
+    ...(start === 'place-them' ? { asksSides } : {}),
+  };
+}
+
+function useMake(bookId: string, choices: Choices) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const companies = useQuery({
@@ -48,19 +68,23 @@ export function MakeExercise({ bookId }: { bookId: string }) {
   const make = useMutation({
     mutationFn: () => {
       const companyId = companies.data?.find((each) => each.bookId === bookId)?.id ?? '';
-      const faults = start === 'mend-it' ? planting : {};
-      const from = moment === null ? {} : { moment };
-      const sides = start === 'place-them' ? { asksSides } : {};
-      const onStarter = start === 'company-only' && trade !== '';
-      const built = onStarter ? { start: 'starter-chart', trade } : { start };
-      const request = { companyId, title, ...built, ...faults, ...from, ...sides };
-      return post<ExerciseAnswer>('exercises', request);
+      return post<ExerciseAnswer>('exercises', { companyId, ...requestOf(choices) });
     },
     onSuccess: async (made) => {
       await queries.invalidateQueries({ queryKey: ['exercises'] });
       await navigate(`/exercises/${made.id}/brief`);
     },
   });
+  return { make, isReady: !companies.isFetching };
+}
+
+/** Makes an exercise from the open company: its book is the key, the start is cut down from it. */
+export function MakeExercise({ bookId }: { bookId: string }) {
+  const { book, saving } = useOpenBook();
+  const [open, setOpen] = useMaking();
+  const [choices, setChoices] = useState(FIRST_CHOICES);
+  const { make, isReady } = useMake(bookId, choices);
+  const set = (rest: Partial<Choices>) => setChoices({ ...choices, ...rest });
   return (
     <>
       <Button type="primary" onClick={() => setOpen(true)}>
@@ -75,61 +99,81 @@ export function MakeExercise({ bookId }: { bookId: string }) {
         okText="Make it"
         cancelText="Not now"
         confirmLoading={make.isPending}
-        okButtonProps={{ disabled: saving !== 'saved' || companies.isFetching }}
+        okButtonProps={{ disabled: saving !== 'saved' || !isReady }}
         onOk={() => make.mutate()}
       >
-        <FromMoment bookId={bookId} enabled={open} moment={moment} onChoose={setMoment} />
-        <label htmlFor="exercise-title">Title</label>
-        <Input
-          id="exercise-title"
-          value={title}
-          maxLength={120}
-          placeholder="Such as: Quarter-end"
-          onChange={(event) => setTitle(event.target.value)}
-          onPressEnter={() => make.mutate()}
+        <FromMoment
+          {...{ bookId, enabled: open, moment: choices.moment }}
+          onChoose={(moment) => set({ moment })}
         />
-        <fieldset className="plain-fieldset">
-          <legend>What students begin with</legend>
-          <Radio.Group
-            value={start}
-            onChange={(event) => setStart(event.target.value as StartKind)}
-          >
-            {STARTS.map(([value, name, says]) => (
-              <Radio key={value} value={value} style={{ display: 'flex', padding: '3px 0' }}>
-                <strong>{name}.</strong> <span className="quiet">{says}</span>
-              </Radio>
-            ))}
-          </Radio.Group>
-        </fieldset>
-        {start === 'company-only' && (
-          <div className="field">
-            <label htmlFor="exercise-starter">They begin with</label>
-            <Select
-              id="exercise-starter"
-              value={trade}
-              options={[
-                { value: '', label: 'an empty book' },
-                ...TRADES.map(({ id, name }) => ({
-                  value: id,
-                  label: `the starter chart: ${name}`,
-                })),
-              ]}
-              onChange={setTrade}
-            />
-          </div>
-        )}
-        {start === 'place-them' && (
-          <Checkbox checked={asksSides} onChange={(event) => setAsksSides(event.target.checked)}>
-            Ask for the normal side of each account, too
-          </Checkbox>
-        )}
-        {start === 'mend-it' && <FaultCounts planting={planting} onChange={setPlanting} />}
-        {make.error && (
-          <p className="refusal" role="alert">
-            {make.error.message}
-          </p>
-        )}
+        <TitleAndStart {...{ choices, set }} onEnter={() => make.mutate()} />
+        <OfTheKind {...{ choices, set }} />
+        <Refusal of={make} />
       </Modal>
     </>
+  );
+}
+
+interface ChoosingProps {
+  readonly choices: Choices;
+  set(rest: Partial<Choices>): void;
+}
+
+function TitleAndStart({ choices, set, onEnter }: ChoosingProps & { onEnter(): void }) {
+  return (
+    <>
+      <label htmlFor="exercise-title">Title</label>
+      <Input
+        id="exercise-title"
+        value={choices.title}
+        maxLength={120}
+        placeholder="Such as: Quarter-end"
+        onChange={(event) => set({ title: event.target.value })}
+        onPressEnter={onEnter}
+      />
+      <fieldset className="plain-fieldset">
+        <legend>What students begin with</legend>
+        <Radio.Group
+          value={choices.start}
+          onChange={(event) => set({ start: event.target.value as StartKind })}
+        >
+          {STARTS.map(([value, name, says]) => (
+            <Radio key={value} value={value} style={{ display: 'flex', padding: '3px 0' }}>
+              <strong>{name}.</strong> <span className="quiet">{says}</span>
+            </Radio>
+          ))}
+        </Radio.Group>
+      </fieldset>
+    </>
+  );
+}
+
+const STARTERS = [
+  { value: '', label: 'an empty book' },
+  ...TRADES.map(({ id, name }) => ({ value: id, label: `the starter chart: ${name}` })),
+];
+
+/** What the kind of exercise chosen asks besides. */
+function OfTheKind({ choices, set }: ChoosingProps) {
+  const { start, trade, asksSides, planting } = choices;
+  if (start === 'mend-it')
+    return <FaultCounts planting={planting} onChange={(given) => set({ planting: given })} />;
+  if (start === 'place-them')
+    return (
+      <Checkbox checked={asksSides} onChange={(event) => set({ asksSides: event.target.checked })}>
+        Ask for the normal side of each account, too
+      </Checkbox>
+    );
+  if (start !== 'company-only') return null;
+  return (
+    <div className="field">
+      <label htmlFor="exercise-starter">They begin with</label>
+      <Select
+        id="exercise-starter"
+        value={trade}
+        options={STARTERS}
+        onChange={(chosen: string) => set({ trade: chosen })}
+      />
+    </div>
   );
 }

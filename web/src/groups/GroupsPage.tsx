@@ -4,6 +4,7 @@ import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { get, post } from '../api/client';
 import { ListPage } from '../shell/ListPage';
+import { Refusal } from '../shell/Refusal';
 
 /** The class groups, and a way to make one. */
 export default function GroupsPage() {
@@ -53,11 +54,7 @@ function NewGroup() {
           Make it
         </Button>
       </form>
-      {make.error && (
-        <p className="refusal" role="alert">
-          {make.error.message}
-        </p>
-      )}
+      <Refusal of={make} />
     </>
   );
 }

@@ -11,6 +11,7 @@ import { useMemo, useState } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { download, fileNameOf, saveBytes } from '../files/download';
 import { HandoutPaper } from './HandoutPaper';
+import { Refusal } from '../shell/Refusal';
 
 const KINDS: readonly { value: HandoutKind; label: string }[] = [
   { value: 'list', label: 'The list of accounts to set up' },
@@ -106,11 +107,7 @@ function SaveHandout({ handout }: { handout: Handout }) {
           Save as CSV
         </Button>
       </div>
-      {refused !== null && (
-        <p className="refusal" role="alert">
-          {refused}
-        </p>
-      )}
+      <Refusal says={refused} />
     </>
   );
 }

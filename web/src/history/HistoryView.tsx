@@ -11,6 +11,7 @@ import { useMoney } from '../figures/money';
 import { Asking } from '../shell/Asking';
 import { StatementSpread } from '../statements/StatementSpread';
 import type { Choice } from '../statements/use-choice';
+import { Refusal } from '../shell/Refusal';
 
 const NOTHING_YET =
   'Nothing has been changed in this book yet. Each change will stand here, and can be gone back to.';
@@ -151,11 +152,7 @@ function MomentTools({ steps, chosen }: { steps: readonly Step[]; chosen: number
           Go back to it
         </Button>
       )}
-      {(refused ?? keep.error?.message) && (
-        <p className="refusal" role="alert">
-          {refused ?? keep.error?.message}
-        </p>
-      )}
+      <Refusal says={refused ?? keep.error?.message} />
     </div>
   );
 }

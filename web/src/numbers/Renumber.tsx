@@ -16,6 +16,7 @@ import { useOtherCompanies } from '../companies/use-other-companies';
 import { useKept } from '../kept/use-kept';
 import { PlanEditor } from './PlanEditor';
 import { TableHead } from '../figures/TableHead';
+import { Refusal } from '../shell/Refusal';
 
 const OFF = 'off';
 const OWN = 'own';
@@ -97,12 +98,7 @@ function Preview({ book, plan, onDone }: PreviewProps) {
     [book, plan, isWhole],
   );
   if (!result) return null;
-  if (!result.ok)
-    return (
-      <p className="refusal" role="alert">
-        {result.refusals[0]?.says}
-      </p>
-    );
+  if (!result.ok) return <Refusal says={result.refusals[0]?.says} />;
   const renumber = () => {
     const { refusals } = store.change(renumberOperation(result.value, plan));
     if (refusals.length > 0) setRefused(refusals[0]?.says ?? '');
@@ -127,11 +123,7 @@ function Preview({ book, plan, onDone }: PreviewProps) {
           </tbody>
         </table>
       </div>
-      {refused !== null && (
-        <p className="refusal" role="alert">
-          {refused}
-        </p>
-      )}
+      <Refusal says={refused} />
       <div className="slip-actions">
         <Button onClick={onDone}>Leave it as it is</Button>
         <Button type="primary" className="last" onClick={renumber}>

@@ -16,6 +16,7 @@ import { lineNamesOf, markedRows } from './marked-rows';
 import { MarkedSpread, type Shown } from './MarkedSpread';
 import { comparedPeriod } from './compared-period';
 import { useMarkedChange, type MarkedChange } from './use-marked-change';
+import { Refusal } from '../shell/Refusal';
 
 const read = (document: object): Book => {
   const book = bookFromJson(document);
@@ -136,11 +137,7 @@ function MarkedHead({ marked, change }: { marked: Marked; change: MarkedChange }
           </Button>
         )}
       </div>
-      {change.error && (
-        <p className="refusal" role="alert">
-          {change.error.message}
-        </p>
-      )}
+      <Refusal of={change} />
     </div>
   );
 }

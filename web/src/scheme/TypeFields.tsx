@@ -51,11 +51,26 @@ export function TypeFields(props: TypeFieldsProps) {
         onChange={(event) => set({ says: event.target.value })}
       />
       <Examples {...props} onSet={set} />
+      <TypeMeans {...props} onSet={set} />
+    </div>
+  );
+}
+
+const CLOSES_INTO: readonly { value: AccountType['closesInto']; label: string }[] = [
+  { value: 'nothing', label: 'Nothing, it goes on' },
+  { value: 'retained-earnings', label: 'Retained earnings' },
+];
+
+/** What a type means for sides, cash flow and closing. */
+function TypeMeans({ type, mayChange, onSet }: ExamplesProps) {
+  const common = { disabled: !mayChange };
+  return (
+    <>
       <span />
       <Checkbox
         {...common}
         checked={type.contra}
-        onChange={(event) => set({ contra: event.target.checked })}
+        onChange={(event) => onSet({ contra: event.target.checked })}
       >
         Contra: on the other side from its class
       </Checkbox>
@@ -65,7 +80,7 @@ export function TypeFields(props: TypeFieldsProps) {
         id="type-flow"
         value={type.cashFlow}
         options={[...ACTIVITIES]}
-        onChange={(cashFlow: Activity) => set({ cashFlow })}
+        onChange={(cashFlow: Activity) => onSet({ cashFlow })}
       />
       <label htmlFor="type-role">Role</label>
       <Select
@@ -73,20 +88,17 @@ export function TypeFields(props: TypeFieldsProps) {
         id="type-role"
         value={type.role}
         options={[...ROLES]}
-        onChange={(role: Role) => set({ role })}
+        onChange={(role: Role) => onSet({ role })}
       />
       <label htmlFor="type-closes">Closes into</label>
       <Select
         {...common}
         id="type-closes"
         value={type.closesInto}
-        options={[
-          { value: 'nothing', label: 'Nothing, it goes on' },
-          { value: 'retained-earnings', label: 'Retained earnings' },
-        ]}
-        onChange={(closesInto: AccountType['closesInto']) => set({ closesInto })}
+        options={[...CLOSES_INTO]}
+        onChange={(closesInto: AccountType['closesInto']) => onSet({ closesInto })}
       />
-    </div>
+    </>
   );
 }
 

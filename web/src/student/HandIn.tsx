@@ -5,6 +5,7 @@ import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import { post } from '../api/client';
 import { useOpenBook } from '../book/open-book';
+import { Refusal } from '../shell/Refusal';
 
 /** Hands the work in, after a look at what is still open in it. */
 export function HandIn({ mine }: { mine: MyTryDetail }) {
@@ -56,11 +57,7 @@ export function HandIn({ mine }: { mine: MyTryDetail }) {
         {saving !== 'saved' && (
           <p className="notice">The last changes are still being saved; wait a moment.</p>
         )}
-        {handIn.error && (
-          <p className="refusal" role="alert">
-            {handIn.error.message}
-          </p>
-        )}
+        <Refusal of={handIn} />
       </Modal>
     </>
   );

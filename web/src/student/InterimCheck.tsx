@@ -3,6 +3,7 @@ import type { Asks, InterimCheck as Interim } from '@gleddo/contract';
 import { Button, Modal } from 'antd';
 import { post } from '../api/client';
 import { timeText } from '../figures/days';
+import { Refusal } from '../shell/Refusal';
 
 /** Where an exercise allows it: what is not right yet, without saying what would be. */
 export function InterimCheck({ exerciseId, asks }: { exerciseId: string; asks: Asks }) {
@@ -31,11 +32,7 @@ export function InterimCheck({ exerciseId, asks }: { exerciseId: string; asks: A
           </Button>
         }
       >
-        {check.error && (
-          <p className="refusal" role="alert">
-            {check.error.message}
-          </p>
-        )}
+        <Refusal of={check} />
         {check.data && <Found found={check.data} />}
         {check.data && <p className="quiet">{asksSay(check.data.asks)}</p>}
       </Modal>

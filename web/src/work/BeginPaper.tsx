@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { Brief } from '../exercises/Brief';
+import { Refusal } from '../shell/Refusal';
 
 interface BeginPaperProps {
   readonly brief: string;
@@ -25,11 +26,7 @@ export function BeginPaper({ brief, says, begin, children }: BeginPaperProps) {
             {says}
           </span>
         </div>
-        {begin.error && (
-          <p className="refusal" role="alert">
-            {begin.error.message}
-          </p>
-        )}
+        <Refusal of={begin} />
       </section>
     </main>
   );
