@@ -8,7 +8,7 @@ import {
   typeOf,
   type Account,
   type Operation,
-  type Refusal,
+  type Refusal as Refused,
   type Result,
 } from '@gleddo/core';
 import { App, Button, Select } from 'antd';
@@ -19,6 +19,7 @@ import { NumberField } from './NumberField';
 import { PlacePicker } from './PlacePicker';
 import { SlipName } from './SlipName';
 import { SlipParticulars } from './SlipParticulars';
+import { Refusal } from '../shell/Refusal';
 import { useRetire } from './use-retire';
 import { StatedSide } from './StatedSide';
 
@@ -27,7 +28,7 @@ type Field = 'name' | 'place' | 'number' | 'parent' | 'particulars' | 'rest';
 /** Changes through the slip, with what was refused kept at the field where it was tried. */
 function useSlipChanges() {
   const desk = useDesk();
-  const [refused, setRefused] = useState<{ field: Field; refusals: readonly Refusal[] } | null>(
+  const [refused, setRefused] = useState<{ field: Field; refusals: readonly Refused[] } | null>(
     null,
   );
   const change = (field: Field, operation: Operation | Result<Operation>): boolean => {
@@ -38,9 +39,7 @@ function useSlipChanges() {
   };
   const at = (field: Field) =>
     refused?.field === field ? (
-      <p className="refusal" role="alert">
-        {refused.refusals.map((each) => each.says).join(' ')}
-      </p>
+      <Refusal says={refused.refusals.map((each) => each.says).join(' ')} />
     ) : null;
   return { change, at };
 }
@@ -48,14 +47,10 @@ function useSlipChanges() {
 /** What an account is, where it stands, and what can be done with it. */
 export function AccountSlip({ account }: { account: Account }) {
   const desk = useDesk();
-  const { book, mayChange } = desk;
+  const { mayChange } = desk;
   const { change, at } = useSlipChanges();
   const [more, setMore] = useState(false);
   const { id } = account;
-  const move = (rest: Partial<Account>): Operation => {
-    const { type, parent, number } = { ...account, ...rest };
-    return { kind: 'move-account', id, type, parent, number };
-  };
   return (
     <>
       <SlipName
@@ -65,47 +60,7 @@ export function AccountSlip({ account }: { account: Account }) {
       />
       {at('name')}
       <div className="slip-field">
-        <label htmlFor="slip-place">Placed in</label>
-        <PlacePicker
-          id="slip-place"
-          scheme={book.scheme}
-          name={account.name}
-          explained={desk.help.types}
-          asksSide={desk.help.asksSides}
-          type={account.type}
-          disabled={!mayChange}
-          onChange={(type) => change('place', placeAt(book, id, type))}
-        />
-        {at('place')}
-        {book.numberPlan && (
-          <>
-            <label htmlFor="slip-number">Number</label>
-            <NumberField
-              account={account}
-              onChange={(number) => change('number', { kind: 'renumber-account', id, number })}
-            />
-            {at('number')}
-          </>
-        )}
-        <label htmlFor="slip-parent">Under</label>
-        <Select
-          id="slip-parent"
-          disabled={!mayChange}
-          value={account.parent ?? ''}
-          showSearch={{ optionFilterProp: 'label' }}
-          options={[
-            { value: '', label: 'no parent' },
-            ...possibleParents(book, id).map((each) => ({
-              value: each.id,
-              label: `${each.number ?? ''} ${each.name}`.trim(),
-            })),
-          ]}
-          onChange={(parent: string) => change('parent', move({ parent: parent || null }))}
-        />
-        {at('parent')}
-        {desk.help.asksSides && (
-          <StatedSide account={account} onChange={(operation) => change('rest', operation)} />
-        )}
+        <PlaceFields {...{ account, change, at }} />
         {more && (
           <SlipParticulars
             account={account}
@@ -126,6 +81,69 @@ export function AccountSlip({ account }: { account: Account }) {
         {mayChange && <MoreActions account={account} change={change} />}
       </div>
       <SlipActions account={account} change={change} />
+    </>
+  );
+}
+
+type ChangesAt = ReturnType<typeof useSlipChanges> & { readonly account: Account };
+
+/** Where it stands: its place, its number, the account above it, its normal side where that is asked. */
+function PlaceFields({ account, change, at }: ChangesAt) {
+  const { book, mayChange, help } = useDesk();
+  const { id } = account;
+  return (
+    <>
+      <label htmlFor="slip-place">Placed in</label>
+      <PlacePicker
+        id="slip-place"
+        scheme={book.scheme}
+        name={account.name}
+        explained={help.types}
+        asksSide={help.asksSides}
+        type={account.type}
+        disabled={!mayChange}
+        onChange={(type) => change('place', placeAt(book, id, type))}
+      />
+      {at('place')}
+      {book.numberPlan && (
+        <>
+          <label htmlFor="slip-number">Number</label>
+          <NumberField
+            account={account}
+            onChange={(number) => change('number', { kind: 'renumber-account', id, number })}
+          />
+          {at('number')}
+        </>
+      )}
+      <ParentField {...{ account, change, at }} />
+      {help.asksSides && (
+        <StatedSide account={account} onChange={(operation) => change('rest', operation)} />
+      )}
+    </>
+  );
+}
+
+function ParentField({ account, change, at }: ChangesAt) {
+  const { book, mayChange } = useDesk();
+  const { id, type, number } = account;
+  const offered = possibleParents(book, id).map((each) => ({
+    value: each.id,
+    label: `${each.number ?? ''} ${each.name}`.trim(),
+  }));
+  return (
+    <>
+      <label htmlFor="slip-parent">Under</label>
+      <Select
+        id="slip-parent"
+        disabled={!mayChange}
+        value={account.parent ?? ''}
+        showSearch={{ optionFilterProp: 'label' }}
+        options={[{ value: '', label: 'no parent' }, ...offered]}
+        onChange={(parent: string) =>
+          change('parent', { kind: 'move-account', id, type, number, parent: parent || null })
+        }
+      />
+      {at('parent')}
     </>
   );
 }

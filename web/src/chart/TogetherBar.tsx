@@ -10,6 +10,7 @@ import {
 } from '@gleddo/core';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
+import { Refusal } from '../shell/Refusal';
 import { useDesk } from './chart-desk';
 import { PlaceSheet } from './PlaceSheet';
 import { useRetire } from './use-retire';
@@ -67,25 +68,36 @@ export function TogetherBar() {
       <Button size="small" type="text" onClick={() => desk.takeUpTo(null)}>
         Let go
       </Button>
-      {refused !== null && (
-        <p className="refusal" role="alert" style={{ flexBasis: '100%', maxWidth: 560 }}>
-          {refused}
-        </p>
-      )}
+      <Refusal says={refused} className="of-all" />
       {placing && (
-        <PlaceSheet
-          scheme={book.scheme}
-          question={`Where do these ${together.length} accounts belong?`}
-          type={null}
-          explained={desk.help.types}
-          asksSide={desk.help.asksSides}
+        <PlaceTogether
           onClose={() => setPlacing(false)}
-          onChoose={(type) => {
-            setPlacing(false);
-            act((at, id) => placeAt(at, id, type));
-          }}
+          onChoose={(type) => act((at, id) => placeAt(at, id, type))}
         />
       )}
     </div>
+  );
+}
+
+interface PlaceTogetherProps {
+  onClose(): void;
+  onChoose(type: string | null): void;
+}
+
+function PlaceTogether({ onClose, onChoose }: PlaceTogetherProps) {
+  const { book, together, help } = useDesk();
+  return (
+    <PlaceSheet
+      scheme={book.scheme}
+      question={`Where do these ${together.length} accounts belong?`}
+      type={null}
+      explained={help.types}
+      asksSide={help.asksSides}
+      onClose={onClose}
+      onChoose={(type) => {
+        onClose();
+        onChoose(type);
+      }}
+    />
   );
 }

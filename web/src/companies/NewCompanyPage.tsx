@@ -76,33 +76,49 @@ export default function NewCompanyPage() {
             <SchemeFields frame={frame} onChange={setFrame} />
           </section>
           <section className="paper">
-            <h2>Begin from</h2>
-            <Radio.Group
-              value={from}
-              onChange={(event) => setFrom(event.target.value as From)}
-              options={[
-                { value: 'empty', label: 'An empty book' },
-                { value: 'starter', label: 'A starter chart' },
-                { value: 'company', label: 'The accounts of another company' },
-                { value: 'file', label: 'A file' },
-              ]}
-              style={{ marginBottom: 14 }}
-            />
-            {from === 'empty' && <FromNothing frame={frame} make={make} busy={create.isPending} />}
-            {from === 'starter' && (
-              <FromStarter frame={frame} make={make} busy={create.isPending} />
-            )}
-            {from === 'company' && <FromCompany company={frame.company} make={make} />}
-            {from === 'file' && <FromFile frame={frame} make={make} busy={create.isPending} />}
+            <BeginFrom {...{ frame, from, make, busy: create.isPending }} onChoose={setFrom} />
             <Refusal of={create} />
-            {tried && faults.size > 0 && (
-              <p className="refusal" role="alert">
-                Something is still missing on the left; it is said at its field.
-              </p>
-            )}
+            {tried && faults.size > 0 && <Refusal says={MISSING} />}
           </section>
         </div>
       </main>
+    </>
+  );
+}
+
+const MISSING = 'Something is still missing on the left; it is said at its field.';
+
+const ORIGINS: readonly { value: From; label: string }[] = [
+  { value: 'empty', label: 'An empty book' },
+  { value: 'starter', label: 'A starter chart' },
+  { value: 'company', label: 'The accounts of another company' },
+  { value: 'file', label: 'A file' },
+];
+
+interface BeginFromProps {
+  readonly frame: Frame;
+  readonly from: From;
+  readonly busy: boolean;
+  make(book: Book): void;
+  onChoose(from: From): void;
+}
+
+/** What the new company begins from. */
+function BeginFrom({ frame, from, busy, make, onChoose }: BeginFromProps) {
+  const rest = { frame, make, busy };
+  return (
+    <>
+      <h2>Begin from</h2>
+      <Radio.Group
+        value={from}
+        onChange={(event) => onChoose(event.target.value as From)}
+        options={[...ORIGINS]}
+        style={{ marginBottom: 14 }}
+      />
+      {from === 'empty' && <FromNothing {...rest} />}
+      {from === 'starter' && <FromStarter {...rest} />}
+      {from === 'company' && <FromCompany company={frame.company} make={make} />}
+      {from === 'file' && <FromFile {...rest} />}
     </>
   );
 }

@@ -32,27 +32,10 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
   return (
     <main className="desk">
       <div className="columns wide-left">
-        <section className="paper">
-          <h2>What is checked</h2>
-          <p className="quiet">
-            Points for each account or entry of the key that the starting point does not give. 0
-            leaves a check out. What only follows from a fault already marked costs nothing again.
-          </p>
-          <PointsToEarn exercise={exercise} rules={{ ...rules, points, statementDates: dates }} />
-          <table className="lines-table">
-            <tbody>
-              {GROUPS.map(([group, name]) => (
-                <CheckRows
-                  key={group}
-                  group={group}
-                  name={name}
-                  points={points}
-                  onChange={(check, value) => setPoints({ ...points, [check]: value })}
-                />
-              ))}
-            </tbody>
-          </table>
-        </section>
+        <WhatIsChecked
+          {...{ exercise, points, rules: { ...rules, points, statementDates: dates } }}
+          onChange={setPoints}
+        />
         <div>
           <section className="paper">
             <h2>When the statements are compared</h2>
@@ -64,21 +47,60 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
               />
             ))}
           </section>
-          <section className="paper">
-            <h2>Rules of the try</h2>
-            <TryRuleBoxes rules={tryRules} onChange={setTryRules} />
-            {tryRules.checkWhileWorking && (
-              <AskRules
-                rules={tryRules}
-                onChange={(asks) => setTryRules({ ...tryRules, ...asks })}
-              />
-            )}
-          </section>
+          <RulesOfTheTry rules={tryRules} onChange={setTryRules} />
           <Accepted rules={rules} keyBookId={exercise.keyBookId} />
           <KeepRow label="Keep the checks" changed={isChanged} of={change} onKeep={keep} />
         </div>
       </div>
     </main>
+  );
+}
+
+interface WhatIsCheckedProps {
+  readonly exercise: ExerciseAnswer;
+  readonly points: Readonly<Record<string, number>>;
+  readonly rules: KeyRules;
+  onChange(points: Readonly<Record<string, number>>): void;
+}
+
+function WhatIsChecked({ exercise, points, rules, onChange }: WhatIsCheckedProps) {
+  return (
+    <section className="paper">
+      <h2>What is checked</h2>
+      <p className="quiet">
+        Points for each account or entry of the key that the starting point does not give. 0 leaves
+        a check out. What only follows from a fault already marked costs nothing again.
+      </p>
+      <PointsToEarn exercise={exercise} rules={rules} />
+      <table className="lines-table">
+        <tbody>
+          {GROUPS.map(([group, name]) => (
+            <CheckRows
+              key={group}
+              {...{ group, name, points }}
+              onChange={(check, value) => onChange({ ...points, [check]: value })}
+            />
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+interface RulesOfTheTryProps {
+  readonly rules: TryRules;
+  onChange(rules: TryRules): void;
+}
+
+function RulesOfTheTry({ rules, onChange }: RulesOfTheTryProps) {
+  return (
+    <section className="paper">
+      <h2>Rules of the try</h2>
+      <TryRuleBoxes rules={rules} onChange={onChange} />
+      {rules.checkWhileWorking && (
+        <AskRules rules={rules} onChange={(asks) => onChange({ ...rules, ...asks })} />
+      )}
+    </section>
   );
 }
 

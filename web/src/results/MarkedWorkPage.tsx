@@ -35,46 +35,32 @@ export default function MarkedWorkPage() {
   return <MarkedWork key={tryId} marked={marked.data} />;
 }
 
-function MarkedWork({ marked }: { marked: Marked }) {
-  const change = useMarkedChange(marked.tryId);
-  const [shown, setShown] = useState<Shown>('both');
-  const [onlyDiffering, setOnlyDiffering] = useState(false);
-  const [active, setActive] = useState<number | null>(null);
+/** The rows of both pages, from the books and what was found in them. */
+function useMarkedRows(marked: Marked) {
+  const { pairs, results } = marked;
   const key = useMemo(() => read(marked.key), [marked.key]);
   const work = useMemo(() => read(marked.work), [marked.work]);
-  const { pairs, results } = marked;
   const period = useMemo(() => comparedPeriod(results, work), [results, work]);
   const rows = useMemo(
     () => markedRows(key, work, pairs, results, period),
     [key, work, pairs, results, period],
   );
   const money = useMemo(() => moneyOf(key, work), [key, work]);
+  return { key, work, period, rows, money };
+}
+
+function MarkedWork({ marked }: { marked: Marked }) {
+  const change = useMarkedChange(marked.tryId);
+  const [view, setView] = useState<MarkedView>({ shown: 'both', onlyDiffering: false });
+  const [active, setActive] = useState<number | null>(null);
+  const { key, work, period, rows, money } = useMarkedRows(marked);
   return (
     <>
       <MarkedHead marked={marked} change={change} />
-      <div className="marked-bar">
-        <span className="quiet">Show:</span>
-        <Segmented
-          aria-label="Show"
-          value={shown}
-          options={[
-            { value: 'both', label: 'Theirs beside the key' },
-            { value: 'theirs', label: 'Theirs alone' },
-            { value: 'key', label: 'The key alone' },
-          ]}
-          onChange={setShown}
-        />
-        <label>
-          <Switch size="small" checked={onlyDiffering} onChange={setOnlyDiffering} /> Only rows that
-          differ
-        </label>
-      </div>
+      <MarkedBar view={view} onChange={setView} />
       <main className="marked-desk">
-        <div className={`marked-spread shows-${shown}`}>
-          <MarkedSpread
-            {...{ rows, work, period, money, shown, onlyDiffering, active }}
-            key_={key}
-          />
+        <div className={`marked-spread shows-${view.shown}`}>
+          <MarkedSpread {...{ rows, work, period, money, active }} {...view} key_={key} />
           <MarginNotes
             margin={rows.margin}
             lineNames={lineNamesOf(work)}
@@ -93,11 +79,49 @@ function MarkedWork({ marked }: { marked: Marked }) {
   );
 }
 
-function MarkedHead({ marked, change }: { marked: Marked; change: MarkedChange }) {
+interface MarkedView {
+  readonly shown: Shown;
+  readonly onlyDiffering: boolean;
+}
+
+const SIDES: readonly { value: Shown; label: string }[] = [
+  { value: 'both', label: 'Theirs beside the key' },
+  { value: 'theirs', label: 'Theirs alone' },
+  { value: 'key', label: 'The key alone' },
+];
+
+interface MarkedBarProps {
+  readonly view: MarkedView;
+  onChange(view: MarkedView): void;
+}
+
+function MarkedBar({ view, onChange }: MarkedBarProps) {
+  return (
+    <div className="marked-bar">
+      <span className="quiet">Show:</span>
+      <Segmented
+        aria-label="Show"
+        value={view.shown}
+        options={[...SIDES]}
+        onChange={(shown) => onChange({ ...view, shown })}
+      />
+      <label>
+        <Switch
+          size="small"
+          checked={view.onlyDiffering}
+          onChange={(onlyDiffering) => onChange({ ...view, onlyDiffering })}
+        />{' '}
+        Only rows that differ
+      </label>
+    </div>
+  );
+}
+
+/** The student before and the one after, by a click or a key. */
+function useNeighbours({ previous, next }: Marked) {
   const navigate = useNavigate();
-  const { previous, next, tryId, state } = marked;
-  const go = (id: string | null) => id !== null && void navigate(`/marking/${id}`);
   const { message } = App.useApp();
+  const go = (id: string | null) => id !== null && void navigate(`/marking/${id}`);
   const goByKey = (id: string | null) => {
     const typed = halfTyped.first();
     if (!typed) return go(id);
@@ -106,6 +130,12 @@ function MarkedHead({ marked, change }: { marked: Marked; change: MarkedChange }
   };
   useSingleKey('n', () => goByKey(next));
   useSingleKey('p', () => goByKey(previous));
+  return go;
+}
+
+function MarkedHead({ marked, change }: { marked: Marked; change: MarkedChange }) {
+  const { previous, next, tryId, state } = marked;
+  const go = useNeighbours(marked);
   return (
     <div className="sheet-head">
       <h1>

@@ -38,29 +38,39 @@ export function Placements({ results }: { results: ClassResults }) {
             {used.map((from) => (
               <tr key={from.id}>
                 <th scope="row">{from.name}</th>
-                {columns.map((to) => {
-                  const n = count(from.id, to.id);
-                  const right = from.id === to.id;
-                  const depth = n === 0 ? 0 : 0.25 + (0.55 * n) / worst;
-                  const style =
-                    n > 0 && !right
-                      ? { background: `rgb(179 54 30 / ${depth * 0.75})` }
-                      : undefined;
-                  return (
-                    <td
-                      key={to.id}
-                      className={right ? 'right' : n > 0 ? 'wrong' : ''}
-                      style={style}
-                    >
-                      {n === 0 ? '·' : n}
-                    </td>
-                  );
-                })}
+                {columns.map((to) => (
+                  <Count
+                    key={to.id}
+                    n={count(from.id, to.id)}
+                    isRight={from.id === to.id}
+                    worst={worst}
+                  />
+                ))}
               </tr>
             ))}
           </tbody>
         </table>
       </div>
     </section>
+  );
+}
+
+interface CountProps {
+  readonly n: number;
+  readonly isRight: boolean;
+  /** The most that any wrong place has: it is shown the strongest. */
+  readonly worst: number;
+}
+
+function Count({ n, isRight, worst }: CountProps) {
+  const depth = 0.25 + (0.55 * n) / worst;
+  const isWrong = n > 0 && !isRight;
+  return (
+    <td
+      className={isRight ? 'right' : isWrong ? 'wrong' : ''}
+      style={isWrong ? { background: `rgb(179 54 30 / ${depth * 0.75})` } : undefined}
+    >
+      {n === 0 ? '·' : n}
+    </td>
   );
 }

@@ -10,8 +10,8 @@ const LIST = lazyView(() => import('./GoToList').then(({ GoToList }) => GoToList
 
 const NOTHING = { text: '', walked: 0, isEntered: false };
 
-/** `/` anywhere, or a click: type a part of the name of an account or a page, and go there. */
-export function GoTo({ me }: { me: Me }) {
+/** What is typed, walked and entered in the field, and where it leads. */
+function useGoing() {
   const navigate = useNavigate();
   const [{ text, walked, isEntered }, set] = useState(NOTHING);
   const field = useRef<HTMLInputElement>(null);
@@ -31,7 +31,7 @@ export function GoTo({ me }: { me: Me }) {
     if (cameFrom.current instanceof HTMLElement) cameFrom.current.focus();
     else field.current?.blur();
   };
-  const onKey = (event: KeyboardEvent) => {
+  const onKeyDown = (event: KeyboardEvent) => {
     const step = { ArrowDown: 1, ArrowUp: -1 }[event.key] ?? 0;
     if (isComposing(event)) return;
     if (event.key === 'Escape') leave();
@@ -40,6 +40,13 @@ export function GoTo({ me }: { me: Me }) {
     else return;
     event.preventDefault();
   };
+  const type = (typed: string) => set({ ...NOTHING, text: typed });
+  return { field, text, walked, isEntered, go, type, onKeyDown };
+}
+
+/** `/` anywhere, or a click: type a part of the name of an account or a page, and go there. */
+export function GoTo({ me }: { me: Me }) {
+  const { field, text, walked, isEntered, go, type, onKeyDown } = useGoing();
   return (
     <div className="find" role="search">
       <input
@@ -52,9 +59,9 @@ export function GoTo({ me }: { me: Me }) {
         aria-activedescendant={text === '' ? undefined : 'go-chosen'}
         value={text}
         onFocus={LIST.ahead}
-        onBlur={() => set(NOTHING)}
-        onChange={(event) => set({ ...NOTHING, text: event.target.value })}
-        onKeyDown={onKey}
+        onBlur={() => type('')}
+        onChange={(event) => type(event.target.value)}
+        onKeyDown={onKeyDown}
       />
       <kbd className="key-cap">/</kbd>
       {text.trim() !== '' && (

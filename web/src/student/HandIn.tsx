@@ -37,28 +37,38 @@ export function HandIn({ mine }: { mine: MyTryDetail }) {
         okButtonProps={{ disabled: saving !== 'saved' }}
         onOk={() => handIn.mutate()}
       >
-        <p>
-          {book.accounts.length} accounts, {Object.keys(book.opening.balances).length} opening
-          balances, {book.entries.length} entries.
-        </p>
-        {points.length === 0 ? (
-          <p className="is-met">✓ Every account has its place, and the books are in balance.</p>
-        ) : (
-          <>
-            <p className="notice">Still open:</p>
-            <ul>
-              {points.map((point) => (
-                <li key={point.code}>{point.says}</li>
-              ))}
-            </ul>
-          </>
-        )}
-        <p className="quiet">Once handed in, the work stays as it is.</p>
-        {saving !== 'saved' && (
-          <p className="notice">The last changes are still being saved; wait a moment.</p>
-        )}
+        <LookFirst points={points} />
         <Refusal of={handIn} />
       </Modal>
+    </>
+  );
+}
+
+/** What is in the work, and what is still open in it. */
+function LookFirst({ points }: { points: ReturnType<typeof stillOpen> }) {
+  const { book, saving } = useOpenBook();
+  return (
+    <>
+      <p>
+        {book.accounts.length} accounts, {Object.keys(book.opening.balances).length} opening
+        balances, {book.entries.length} entries.
+      </p>
+      {points.length === 0 ? (
+        <p className="is-met">✓ Every account has its place, and the books are in balance.</p>
+      ) : (
+        <>
+          <p className="notice">Still open:</p>
+          <ul>
+            {points.map((point) => (
+              <li key={point.code}>{point.says}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      <p className="quiet">Once handed in, the work stays as it is.</p>
+      {saving !== 'saved' && (
+        <p className="notice">The last changes are still being saved; wait a moment.</p>
+      )}
     </>
   );
 }
