@@ -87,12 +87,6 @@ export interface BookAnswer {
   readonly start: object | null;
 }
 
-export interface OperationsAnswer {
-  readonly revision: number;
-  /** Set when others changed the book meanwhile: the book as it now stands. */
-  readonly book: object | null;
-}
-
 /** A change that was not done, and why not. */
 export interface RefusedChange {
   readonly token: string;

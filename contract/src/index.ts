@@ -1,8 +1,67 @@
 // The one door of the contract: what crosses the wire between web and server.
-export * from './people.js';
-export * from './companies.js';
-export * from './books.js';
-export * from './exercises.js';
-export * from './groups.js';
-export * from './tries.js';
-export * from './rehearsals.js';
+export {
+  ChangePasswordRequest,
+  DemoSignInRequest,
+  FirstInstructorRequest,
+  type Happened,
+  type Instructor,
+  type MadePassword,
+  type Me,
+  NewInstructorRequest,
+  type PersonRole,
+  SignInRequest,
+  type Welcome,
+} from './people.js';
+export { ChangeCompanyRequest, type CompanySummary, NewCompanyRequest } from './companies.js';
+export {
+  type BookAnswer,
+  type BookTold,
+  type BookUse,
+  type ChangesAnswer,
+  ChangesRequest,
+  type Help,
+  type HistoryEntry,
+  type Moment,
+  NameMomentRequest,
+  type NewerBook,
+  OperationsRequest,
+  type RefusedChange,
+  type SentChange,
+  SetBackRequest,
+} from './books.js';
+export {
+  ChangeExerciseRequest,
+  type ExerciseAnswer,
+  type ExerciseSummary,
+  type HandedOutTo,
+  HandOutRequest,
+  NewExerciseRequest,
+  TakeBackRequest,
+} from './exercises.js';
+export {
+  type AddedStudents,
+  AddStudentsRequest,
+  type GroupAnswer,
+  type GroupSummary,
+  NewGroupRequest,
+  type Student,
+} from './groups.js';
+export {
+  AcceptRequest,
+  type Asks,
+  type CheckedState,
+  type CheckProgress,
+  type ClassResults,
+  type ClassRow,
+  type InterimCheck,
+  type Marked,
+  type MyTry,
+  type MyTryDetail,
+  NewNoteRequest,
+  type Note,
+  type PairShown,
+  type PlacementCell,
+  type ShownResult,
+  type TryState,
+} from './tries.js';
+export { type Rehearsal, type RehearsalMarks } from './rehearsals.js';

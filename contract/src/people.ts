@@ -84,7 +84,7 @@ export interface Me {
   readonly isHead: boolean;
 }
 
-export interface DemoPerson extends Me {
+interface DemoPerson extends Me {
   readonly says: string;
 }
 

@@ -148,7 +148,7 @@ export interface ClassRow {
   readonly cells: Readonly<Record<string, string>>;
 }
 
-export interface ClassColumn {
+interface ClassColumn {
   readonly id: string;
   readonly name: string;
   readonly kind: 'account' | 'entry' | 'line' | 'book';

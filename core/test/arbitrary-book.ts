@@ -8,7 +8,7 @@ const WORDS = ['Harbour', 'Copper', 'Willow', 'Granite', 'Amber', 'Lantern', 'Me
 const THINGS = ['store', 'press', 'garden', 'ferry', 'oven', 'loom', 'kiln', 'barn', 'mill'];
 
 /** A name no other account has: two words chosen by position. */
-export const nameAt = (i: number): string =>
+const nameAt = (i: number): string =>
   `${WORDS[i % WORDS.length] ?? ''} ${THINGS[Math.floor(i / WORDS.length) % THINGS.length] ?? ''}`;
 
 const day = fc

@@ -11,8 +11,8 @@ import { MOST_ACCOUNTS, MOST_ENTRIES } from '../shape/book-file.js';
 import { faultsOfTaxLists, TAX_LIST_NAMES, taxItemOf, taxItemUnknown } from './tax-lists.js';
 
 /** How deep accounts may nest, the top level counted. */
-export const DEEPEST = 5;
-export const LONGEST_NAME = 120;
+const DEEPEST = 5;
+const LONGEST_NAME = 120;
 
 export const idTaken = refusal(
   'account.id-taken',
@@ -23,12 +23,12 @@ export const numberTaken = refusal(
   (f: { number: string; holder: string }) =>
     `Number ${f.number} belongs to “${f.holder}”. Take a free number, or renumber that account first.`,
 );
-export const nameLength = refusal('account.name-length', (f: { length: number }) =>
+const nameLength = refusal('account.name-length', (f: { length: number }) =>
   f.length === 0
     ? 'An account needs a name.'
     : `The name has ${f.length} characters; ${LONGEST_NAME} is the most. Shorten it.`,
 );
-export const typeUnknown = refusal(
+const typeUnknown = refusal(
   'account.type-unknown',
   (f: { type: string }) =>
     `The scheme has no account type “${f.type}”. Choose one of its types, or leave the account not placed.`,
@@ -37,17 +37,17 @@ export const accountUnknown = refusal(
   'account.unknown',
   (f: { id: string }) => `There is no account “${f.id}” in this book. Add it first.`,
 );
-export const parentCircle = refusal(
+const parentCircle = refusal(
   'account.parent-circle',
   (f: { name: string }) =>
     `“${f.name}” would stand under itself. Choose a parent that is not below it.`,
 );
-export const parentSection = refusal(
+const parentSection = refusal(
   'account.parent-section',
   (f: { name: string; parent: string }) =>
     `“${f.name}” and “${f.parent}” stand in different sections. A parent and its children share one: move the account there first.`,
 );
-export const tooDeep = refusal(
+const tooDeep = refusal(
   'account.too-deep',
   () => `Accounts nest at most ${DEEPEST} levels. Choose a parent nearer the top.`,
 );
@@ -56,21 +56,21 @@ export const oneRetained = refusal('account.one-retained', (f: { names: readonly
     ? 'The book has no account of the type Retained earnings. It needs exactly one.'
     : `${f.names.map((n) => `“${n}”`).join(' and ')} are all retained earnings. A book has exactly one: give the others another type.`,
 );
-export const entryUnbalanced = refusal(
+const entryUnbalanced = refusal(
   'entry.unbalanced',
   (f: { debit: string; credit: string; difference: string }) =>
     `Debits are ${f.debit}, credits ${f.credit}: ${f.difference} apart. An entry must be in balance.`,
 );
-export const entryTooShort = refusal(
+const entryTooShort = refusal(
   'entry.too-short',
   () => 'An entry needs at least two lines, each with an account and an amount.',
 );
-export const lineZero = refusal(
+const lineZero = refusal(
   'entry.line-zero',
   () => 'A line needs an amount over zero, in debit or in credit.',
 );
 
-export const nameInvisible = refusal(
+const nameInvisible = refusal(
   'account.name-invisible',
   () => 'The name shows nothing. Type one that can be seen.',
 );
@@ -79,16 +79,16 @@ export const bookTooLarge = refusal(
   () =>
     'The book would be larger than 4 MB of text, more than can be kept. Leave some of it out, or carry on in a new one.',
 );
-export const tooManyAccounts = refusal(
+const tooManyAccounts = refusal(
   'book.too-many-accounts',
   () => `A book holds at most ${MOST_ACCOUNTS.toLocaleString('en')} accounts. Leave some out.`,
 );
-export const tooManyEntries = refusal(
+const tooManyEntries = refusal(
   'book.too-many-entries',
   () =>
     `A book holds at most ${MOST_ENTRIES.toLocaleString('en')} entries. Carry on in a new year’s book.`,
 );
-export const sumTooLarge = refusal(
+const sumTooLarge = refusal(
   'book.sum-too-large',
   () =>
     'The amounts of the book add up to more than can be reckoned exactly. Check the zeros, or work in thousands.',

@@ -8,9 +8,9 @@ import type { TaxLists } from '../shape/tax-list.js';
 
 export type { Account } from '../shape/account.js';
 export { LEGAL_FORMS, type Company, type LegalForm } from '../shape/company.js';
-export { ENTRY_KINDS, type Entry, type EntryKind, type Line } from '../shape/entry.js';
+export { ENTRY_KINDS, type Entry, type EntryKind } from '../shape/entry.js';
 
-export interface Opening {
+interface Opening {
   /** The day at whose end the balances stood. */
   readonly date: string;
   /** Balances by account, minor units, debit positive; no zeros. They need not be in balance. */
@@ -35,7 +35,7 @@ export interface Book {
 const indexes = new WeakMap<readonly Account[], ReadonlyMap<string, Account>>();
 
 /** The accounts by id; made once for each list of accounts. */
-export function accountsById(accounts: readonly Account[]): ReadonlyMap<string, Account> {
+function accountsById(accounts: readonly Account[]): ReadonlyMap<string, Account> {
   let index = indexes.get(accounts);
   if (!index) {
     index = new Map(accounts.map((account) => [account.id, account]));

@@ -1,20 +1,35 @@
-export * from './book.js';
-export * from './place.js';
-export * from './tax-lists.js';
 export {
-  addDays,
-  addMonths,
-  dayText,
-  financialYearOf,
-  firstYear,
-  isDay,
-  periodLike,
-  within,
-  type Period,
-} from './calendar.js';
-export { account, freeIdFrom, freeId, newBook, slugOf, type NewBook } from './new-book.js';
+  type Account,
+  accountLabel,
+  accountOf,
+  type Book,
+  type Company,
+  type Entry,
+  ENTRY_KINDS,
+  type EntryKind,
+  LEGAL_FORMS,
+  type LegalForm,
+  openingOf,
+} from './book.js';
+export {
+  chartOf,
+  NOT_PLACED,
+  sectionIdOf,
+  sectionOfAccount,
+  takenNumbers,
+  unfolded,
+} from './place.js';
+export {
+  faultsOfTaxLists,
+  NO_TAX_LISTS,
+  type TaxItem,
+  type TaxListName,
+  type TaxLists,
+} from './tax-lists.js';
+export { addDays, addMonths, firstYear, isDay, periodLike, type Period } from './calendar.js';
+export { account, newBook, slugOf, type NewBook } from './new-book.js';
 export { bookFromJson, parseJson, readBook } from './read-book.js';
 export { originsSince, type Origin } from './since-start.js';
 export { faultsOfPlan } from './read-classification.js';
 export { bookToJson, compactBook, writeBook } from './write-book.js';
-export { bookTooLarge, DEEPEST, faultsOfBook, LONGEST_NAME } from './book-faults.js';
+export { bookTooLarge, faultsOfBook } from './book-faults.js';

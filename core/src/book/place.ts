@@ -123,23 +123,6 @@ export function ancestorsOf(book: Book, account: Account, most = Infinity): Acco
   return [...found];
 }
 
-/** All accounts below one, at any depth; one that stands below itself in a broken book is named once. */
-export function descendantsOf(book: Book, id: string): Account[] {
-  const children = new Map<string, Account[]>();
-  for (const account of book.accounts)
-    if (account.parent !== null) push(children, account.parent, account);
-  const found = new Set<Account>();
-  const visit = (parent: string): void => {
-    for (const child of children.get(parent) ?? [])
-      if (!found.has(child)) {
-        found.add(child);
-        visit(child.id);
-      }
-  };
-  visit(id);
-  return [...found];
-}
-
 const numbersTaken = new WeakMap<readonly Account[], ReadonlySet<string>>();
 
 /** Every number in use, as keys for comparing; leave one account out to ask on its behalf. */

@@ -19,18 +19,18 @@ import { bookTooLarge, faultsOfBook } from './book-faults.js';
 import { addDays } from './calendar.js';
 import { takePlan, takeScheme } from './read-classification.js';
 
-export const jsonBroken = refusal(
+const jsonBroken = refusal(
   'file.broken',
   (f: { why: string }) => `This is not readable as JSON (${f.why}). Save the file again and retry.`,
 );
-export const jsonTooLarge = refusal(
+const jsonTooLarge = refusal(
   'file.too-large',
   (f: { limit: number }) =>
     `The file is larger than ${f.limit} MB, more than a book can need. Check that it is the right file.`,
 );
 
 /** The largest exchange file taken, in characters: a book with the indents of its file. */
-export const LARGEST_FILE = 20_000_000;
+const LARGEST_FILE = 20_000_000;
 
 /** Parses text as JSON; refuses what is too large or broken, in a sentence. */
 export function parseJson(text: string): Result<unknown> {

@@ -17,17 +17,17 @@ import { bandOfNothing, numberPlanShape } from '../shape/number-plan.js';
 import { writtenScheme } from '../shape/scheme.js';
 import { fitting } from '../shape/shape.js';
 
-export const shippedUnknown = refusal(
+const shippedUnknown = refusal(
   'file.shipped-unknown',
   (f: { id: string; known: readonly string[] }) =>
     `“${f.id}” does not come with the program. Known are ${f.known.join(', ')}; or write the whole of it here.`,
 );
-export const bandBackwards = refusal(
+const bandBackwards = refusal(
   'plan.band-backwards',
   (f: { from: string; to: string }) =>
     `The band ${f.from} to ${f.to} ends before it begins. Turn its ends round.`,
 );
-export const bandsOverlap = refusal(
+const bandsOverlap = refusal(
   'plan.bands-overlap',
   (f: { one: string; other: string }) =>
     `The bands ${f.one} and ${f.other} overlap. Bands of one level must not.`,

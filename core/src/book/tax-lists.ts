@@ -13,18 +13,18 @@ export const TAX_LIST_NAMES: Readonly<Record<TaxListName, string>> = {
   codes: 'tax code',
 };
 
-export const LONGEST_TAX_LIST = 500;
+const LONGEST_TAX_LIST = 500;
 export const LONGEST_TAX_ID = 12;
 
 /** What tells tax lines and codes apart: letter case and outer spaces do not. */
 export const taxKey = (id: string): string => id.trim().toLowerCase();
 
-export const taxItemNameless = refusal(
+const taxItemNameless = refusal(
   'tax.nameless',
   (f: { kind: string }) =>
     `A ${f.kind} needs a short code of 1 to ${LONGEST_TAX_ID} characters and a name of 1 to 80.`,
 );
-export const taxItemDoubled = refusal(
+const taxItemDoubled = refusal(
   'tax.doubled',
   (f: { kind: string; id: string }) =>
     `There are two of the ${f.kind} “${f.id}”. Give each its own code.`,
@@ -34,7 +34,7 @@ export const taxItemUnknown = refusal(
   (f: { kind: string; id: string }) =>
     `There is no ${f.kind} “${f.id}” in this book. Add it to the list first, or choose another.`,
 );
-export const taxListLong = refusal(
+const taxListLong = refusal(
   'tax.list-long',
   (f: { kind: string }) =>
     `More than ${LONGEST_TAX_LIST} of a ${f.kind} are more than anybody can choose from. Take some out.`,

@@ -1,2 +1,2 @@
-export { shareOf, type Cause, type CauseKind, type Shift } from './cause.js';
+export { shareOf, type Cause } from './cause.js';
 export { causesOf, type Compared } from './split.js';

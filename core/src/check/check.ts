@@ -5,7 +5,7 @@ import type { Finding, Outcome, Rule } from './finding.js';
 import type { Marking } from './marking.js';
 
 /** What it means when nothing was done yet, rather than something wrong. */
-export interface Undone<F extends Facts> {
+interface Undone<F extends Facts> {
   /** Whether a work's account shows that nothing was done; absent: a fault of this check always does. */
   readonly isUndone?: (work: Account, marking: Marking) => boolean;
   /** Told by the facts, with another word for the fault; absent: the fault is called the same. */

@@ -1,4 +1,3 @@
-export type { Check } from './check.js';
 export {
   answeringFor,
   CHECKS,
@@ -8,13 +7,6 @@ export {
   sentenceOf,
   type CheckId,
 } from './check-list.js';
-export {
-  refOf,
-  type CauseShare,
-  type CheckResult,
-  type Finding,
-  type Outcome,
-  type Subject,
-} from './finding.js';
+export { refOf, type CauseShare, type CheckResult, type Outcome, type Subject } from './finding.js';
 export type { Judged } from './judged.js';
-export { Marking, postingOf, type MarkingOptions } from './marking.js';
+export { Marking, postingOf } from './marking.js';

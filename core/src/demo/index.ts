@@ -1,4 +1,3 @@
-export { bookOfSheet, type LedgerSheet } from './ledger-sheet.js';
 export { ternIsland } from './tern-island.js';
 export { pollardRow } from './pollard-row.js';
 export { juniperLane } from './juniper-lane.js';

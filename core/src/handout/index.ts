@@ -1,2 +1,8 @@
 export { handoutOf, handoutToTable } from './handout.js';
-export * from './sheet.js';
+export {
+  type Handout,
+  HANDOUT_KINDS,
+  type HandoutKind,
+  type HandoutRow,
+  type HandoutWanted,
+} from './sheet.js';

@@ -1,9 +1,8 @@
 import type { Book } from '../book/book.js';
 import { firstYear } from '../book/calendar.js';
-import type { StatementId } from '../scheme/scheme.js';
 import type { NumberRule, StatementDate } from '../shape/key-rules.js';
 
-export type { NumberRule, StatementDate } from '../shape/key-rules.js';
+export type { StatementDate } from '../shape/key-rules.js';
 
 /** What else is accepted for one account of the key. */
 export interface Accepted {
@@ -99,5 +98,3 @@ export function acceptedEntryFor(key: AnswerKey, id: string): AcceptedEntry | nu
 /** The days of a book's entries, by the entries. */
 export const datesOfEntries = (book: Book): ReadonlyMap<string, string> =>
   new Map(book.entries.map(({ id, date }) => [id, date]));
-
-export const STATEMENTS: readonly StatementId[] = ['balance-sheet', 'profit-and-loss'];

@@ -6,7 +6,7 @@ import type { AnswerKey } from './answer-key.js';
  * A book without its journal: its balances at a date as opening balances on that date. A plain list of
  * balances can be compared with it like any other work.
  */
-export function flattened(book: Book, at: string): Book {
+function flattened(book: Book, at: string): Book {
   const balances = Object.fromEntries(
     [...balancesOf(book, upTo(at))].filter(
       ([id, amount]) => amount !== 0 && book.accounts.some((account) => account.id === id),

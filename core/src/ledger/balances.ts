@@ -15,7 +15,7 @@ export interface Posting {
   readonly opening: boolean;
 }
 
-export const EVERYTHING: Posting = { from: null, to: null, closing: true, opening: true };
+const EVERYTHING: Posting = { from: null, to: null, closing: true, opening: true };
 
 export const upTo = (to: string): Posting => ({ ...EVERYTHING, to });
 

@@ -1,1 +1,1 @@
-export * from './balances.js';
+export { balancesOf, linesOf, openingDifference, statementAccounts } from './balances.js';

@@ -11,7 +11,7 @@ import { sectionSign } from '../statement/section-figures.js';
  * `together`: both stand here. `wrong-place`: theirs stands here, and belongs elsewhere. `belongs-here`:
  * the key has it here; theirs stands elsewhere or is missing. `extra`: stands for none of the key's.
  */
-export type RowKind = 'together' | 'wrong-place' | 'belongs-here' | 'extra';
+type RowKind = 'together' | 'wrong-place' | 'belongs-here' | 'extra';
 
 export interface SideRow {
   readonly kind: RowKind;

@@ -5,27 +5,27 @@ import { minorDigits } from '../money/amount.js';
 import { formatAmount } from '../money/format-amount.js';
 import { refusal, type Refusal } from '../refusal/refusal.js';
 
-export const openNotPlaced = refusal(
+const openNotPlaced = refusal(
   'open.not-placed',
   (f: { names: readonly string[] }) =>
     `${listed(f.names)} ${f.names.length === 1 ? 'has' : 'have'} no place on a statement yet.`,
 );
-export const openNotNumbered = refusal(
+const openNotNumbered = refusal(
   'open.not-numbered',
   (f: { names: readonly string[] }) =>
     `${listed(f.names)} ${f.names.length === 1 ? 'has' : 'have'} no number yet.`,
 );
-export const openNoSide = refusal(
+const openNoSide = refusal(
   'open.no-side',
   (f: { names: readonly string[] }) =>
     `The normal side of ${listed(f.names)} is asked and not answered yet.`,
 );
-export const openDifference = refusal(
+const openDifference = refusal(
   'open.difference',
   (f: { amount: string; side: string }) =>
     `The opening balances have ${f.amount} more in ${f.side}; the difference waits in suspense.`,
 );
-export const openNoAmounts = refusal(
+const openNoAmounts = refusal(
   'open.no-amounts',
   () => 'There are no opening balances and no entries in the book.',
 );

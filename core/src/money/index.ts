@@ -1,5 +1,5 @@
-export { LARGEST_AMOUNT, minorDigits, sum, type Amount } from './amount.js';
+export { minorDigits, sum, type Amount } from './amount.js';
 export { otherSide, sideOf, signOf, type Side } from './side.js';
 export { fairShares } from './share.js';
-export { parseAmount, parseDecimal, type AmountStyle } from './parse-amount.js';
+export { parseAmount, parseDecimal } from './parse-amount.js';
 export { allWhole, formatAmount, formatDecimal } from './format-amount.js';

@@ -14,12 +14,12 @@ export const amountUnreadable = refusal(
   (f: { text: string }) =>
     `“${f.text}” is not an amount. Write digits, with a mark for the decimals if there are any: 1234.50.`,
 );
-export const amountAmbiguous = refusal(
+const amountAmbiguous = refusal(
   'amount.ambiguous',
   (f: { text: string; one: string; other: string }) =>
     `“${f.text}” can mean ${f.one} or ${f.other}. Write it with its decimals, or without a thousands mark.`,
 );
-export const amountTooFine = refusal('amount.too-fine', (f: { text: string; digits: number }) =>
+const amountTooFine = refusal('amount.too-fine', (f: { text: string; digits: number }) =>
   f.digits === 0
     ? `“${f.text}” has decimals; this currency has none. Write a whole amount.`
     : `“${f.text}” has more than ${f.digits} decimals; this currency has ${f.digits}. Round it first.`,

@@ -1,9 +1,9 @@
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
 
 /** How long an account number may be. */
-export const LONGEST_NUMBER = 15;
+const LONGEST_NUMBER = 15;
 
-export const numberMalformed = refusal(
+const numberMalformed = refusal(
   'number.malformed',
   (f: { number: string }) =>
     `“${f.number}” is not an account number: use up to ${LONGEST_NUMBER} letters, digits, inner spaces, -, . and /.`,

@@ -2,12 +2,10 @@ import { done, refusal, refused, type Result } from '../refusal/refusal.js';
 import { numberKey } from './account-number.js';
 import { inBand, type Band, type NumberPlan } from './number-plan.js';
 
-export const gapFull = refusal(
-  'number.gap-full',
-  (f: { band: string; nearest: readonly string[] }) =>
-    f.nearest.length > 0
-      ? `No number is free between the neighbours here. The nearest free ones in ${f.band}: ${f.nearest.join(', ')}.`
-      : `Every number in ${f.band} is taken. Retire an account, or widen the band in the number plan.`,
+const gapFull = refusal('number.gap-full', (f: { band: string; nearest: readonly string[] }) =>
+  f.nearest.length > 0
+    ? `No number is free between the neighbours here. The nearest free ones in ${f.band}: ${f.nearest.join(', ')}.`
+    : `Every number in ${f.band} is taken. Retire an account, or widen the band in the number plan.`,
 );
 
 /** Where a number is wanted: a band, the numbers on either side (null at an end), and those taken. */

@@ -3,35 +3,35 @@ import { sectionById, typeOf, type Scheme } from '../scheme/scheme.js';
 import { compareNumbers } from './account-number.js';
 import { bandOfSection, inBand, type Band, type NumberPlan } from './number-plan.js';
 
-export const planNoBand = refusal(
+const planNoBand = refusal(
   'plan.no-band',
   (f: { names: readonly string[] }) =>
     `${f.names.join(', ')}: no band, so no number is proposed there.`,
 );
-export const planGap = refusal('plan.gap', (f: { from: string; to: string }) =>
+const planGap = refusal('plan.gap', (f: { from: string; to: string }) =>
   f.from === f.to ? `${f.from} belongs to no band.` : `${f.from} to ${f.to} belong to no band.`,
 );
-export const planOutside = refusal(
+const planOutside = refusal(
   'plan.outside',
   (f: { name: string; band: string; section: string; around: string }) =>
     `${f.name}, ${f.band}, lies outside the band of ${f.section}, ${f.around}: an account there would stand beside its section’s numbers.`,
 );
-export const planCharacters = refusal(
+const planCharacters = refusal(
   'plan.characters',
   (f: { number: string }) =>
     `${f.number} has letters, and the plan says digits only. Allow letters, or write it in digits.`,
 );
-export const planLength = refusal(
+const planLength = refusal(
   'plan.length',
   (f: { number: string; has: number; length: number }) =>
     `${f.number} has ${f.has} characters, and the plan says ${f.length}.`,
 );
-export const planTight = refusal(
+const planTight = refusal(
   'plan.tight',
   (f: { step: number; childStep: number }) =>
     `Neighbours are ${f.step} apart and children ${f.childStep}: nothing fits under an account before its neighbour begins.`,
 );
-export const planStrange = refusal(
+const planStrange = refusal(
   'plan.strange',
   (f: { band: string }) => `The band ${f.band} is for nothing that the scheme has.`,
 );

@@ -11,12 +11,12 @@ import { bandOfType, inBand } from '../numbering/number-plan.js';
 import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
 import { sectionOfType, typeOf } from '../scheme/scheme.js';
 
-export const outsideBand = refusal(
+const outsideBand = refusal(
   'number.outside-band',
   (f: { number: string; section: string; band: string }) =>
     `${f.number} lies outside ${f.band}, the numbers of ${f.section}.`,
 );
-export const similarName = refusal(
+const similarName = refusal(
   'account.similar-name',
   (f: { name: string; other: string }) =>
     `“${f.name}” is very like “${f.other}”. Keep both only if they are two things.`,

@@ -45,7 +45,7 @@ const several: Change<'several'> = {
 };
 
 /** Every operation there is, by its kind. */
-export const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
+const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
   'add-account': addAccount,
   'rename-account': renameAccount,
   'renumber-account': renumberAccount,

@@ -9,16 +9,16 @@ import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
 import { inWords, isShipped, type Scheme } from '../scheme/index.js';
 import { type Change, type Operation, noNotices } from './operation.js';
 
-export const companyNameless = refusal(
+const companyNameless = refusal(
   'company.nameless',
   () => 'A company needs a name of 1 to 120 characters.',
 );
-export const currencyFixed = refusal(
+const currencyFixed = refusal(
   'company.currency-fixed',
   (f: { from: string; to: string }) =>
     `The amounts in this book have the decimals of ${f.from}; ${f.to} has others. Change the currency before amounts are entered.`,
 );
-export const periodsOdd = refusal(
+const periodsOdd = refusal(
   'company.periods',
   () => 'The financial year is divided into 1 to 53 periods, usually 12.',
 );

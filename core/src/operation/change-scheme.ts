@@ -13,7 +13,7 @@ import {
 } from '../scheme/index.js';
 import { type Change, type Operation, noNotices } from './operation.js';
 
-export const schemeNotYours = refusal(
+const schemeNotYours = refusal(
   'scheme.not-yours',
   () => 'The scheme of an exercise is set by who made it. Work with its sections and types.',
 );

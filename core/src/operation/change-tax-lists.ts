@@ -9,7 +9,7 @@ import type { Account, Book } from '../book/book.js';
 import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
 import { type Change, noNotices } from './operation.js';
 
-export const taxItemInUse = refusal(
+const taxItemInUse = refusal(
   'tax.in-use',
   (f: { kind: string; id: string; names: readonly string[]; more: number }) =>
     `The ${f.kind} “${f.id}” is given to ${f.names.join(', ')}${f.more > 0 ? ` and ${f.more} more` : ''}. Give them another first.`,

@@ -5,12 +5,12 @@ import { isUsed, wanted, withAccounts } from './account-changes.js';
 import { type Change, type Operation, noNotices } from './operation.js';
 import { reservedRefusals } from './retire-account.js';
 
-export const deletedInUse = refusal(
+const deletedInUse = refusal(
   'account.in-use',
   (f: { name: string }) =>
     `“${f.name}” has entries or an opening balance, so it can’t be deleted. Retire it: it takes no new entries, and its past stays.`,
 );
-export const deletedParent = refusal(
+const deletedParent = refusal(
   'account.has-children',
   (f: { name: string; children: readonly string[] }) =>
     `${f.children.join(', ')} stand under “${f.name}”. Say what becomes of them: lift them one level, or delete them first.`,

@@ -11,17 +11,17 @@ export const entryUnknown = refusal(
   'entry.unknown',
   (f: { id: string }) => `There is no entry “${f.id}” in this book. It may have been removed.`,
 );
-export const entryOutsideYear = refusal(
+const entryOutsideYear = refusal(
   'entry.outside-year',
   (f: { date: string; from: string; to: string }) =>
     `${dayText(f.date)} lies outside the financial year, ${dayText(f.from)} to ${dayText(f.to)}. Check the day.`,
 );
-export const entryFixed = refusal(
+const entryFixed = refusal(
   'entry.fixed',
   () =>
     'In this exercise a recorded entry stays as it is. Record one that reverses it, then the right one.',
 );
-export const accountRetired = refusal(
+const accountRetired = refusal(
   'entry.account-retired',
   (f: { name: string }) =>
     `“${f.name}” is retired and takes no new entries. Bring it back, or choose another account.`,

@@ -4,7 +4,7 @@ import { done, refusal, refused } from '../refusal/refusal.js';
 import { inserted, noticesOf, refusalsOf, replaced, wanted, without } from './account-changes.js';
 import type { Change } from './operation.js';
 
-export const childrenStay = refusal(
+const childrenStay = refusal(
   'account.children-stay',
   (f: { name: string; children: readonly string[] }) =>
     `${f.children.join(', ')} stand under “${f.name}”, and a parent shares its section with them. Take them out first, then move it.`,

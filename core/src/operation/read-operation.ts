@@ -8,7 +8,7 @@ import { fitting } from '../shape/shape.js';
 import type { Operation } from './operation.js';
 
 /** The most changes in one request, however they are nested. */
-export const MOST_OPERATIONS = 500;
+const MOST_OPERATIONS = 500;
 /** The most changes, each whole by itself, that one request brings. */
 export const MOST_CHANGES = 100;
 const DEEPEST_NESTING = 4;

@@ -7,11 +7,11 @@ import { balancesOf } from '../ledger/balances.js';
 import { isUsed, replaced, wanted } from './account-changes.js';
 import { type Change, noNotices } from './operation.js';
 
-export const reserved = refusal(
+const reserved = refusal(
   'account.reserved',
   (f: { name: string; why: string }) => `“${f.name}” must stay: ${f.why}.`,
 );
-export const retiredWithBalance = refusal(
+const retiredWithBalance = refusal(
   'account.retired-with-balance',
   (f: { name: string; balance: string }) =>
     `“${f.name}” still stands at ${f.balance}. Retired, it shows on the statements until it is zero.`,

@@ -7,7 +7,7 @@ import { done, refusal, refused } from '../refusal/refusal.js';
 import { wanted } from './account-changes.js';
 import { type Change, noNotices } from './operation.js';
 
-export const openingAfterEntries = refusal(
+const openingAfterEntries = refusal(
   'opening.after-entries',
   (f: { entries: number }) =>
     `${f.entries === 1 ? 'An entry is' : `${f.entries} entries are`} recorded already: this changes what was reported before them.`,

@@ -5,7 +5,7 @@ import { compareNumbers } from '../numbering/index.js';
 import { isUsed } from '../operation/account-changes.js';
 import { namesInAnyWords, typeOf } from '../scheme/index.js';
 
-export type ListOrder = 'chart' | 'number' | 'name';
+type ListOrder = 'chart' | 'number' | 'name';
 export type ListUse = 'in-use' | 'retired' | 'posted' | 'not-posted';
 
 /** Which accounts a list shows, and in which order. Null, or an empty text, leaves nothing out. */
@@ -32,7 +32,7 @@ export const ALL_ACCOUNTS: ListWanted = {
 };
 
 /** Former names, under each account. */
-export type FormerNames = Readonly<Record<string, readonly string[]>>;
+type FormerNames = Readonly<Record<string, readonly string[]>>;
 
 interface Told {
   readonly origins?: ReadonlyMap<string, Origin> | null;

@@ -1,31 +1,14 @@
-export { bandOf, rowsOf, sectionOrder, siblingsIn } from './places.js';
+export { bandOf, rowsOf, siblingsIn } from './places.js';
 export { forEachAccount } from './for-each.js';
 export { companionOf, duplicateOf } from './companions.js';
 export { accountAt, draftAt, type Draft } from './new-account.js';
-export {
-  moveTo,
-  nudge,
-  placeAt,
-  possibleParents,
-  putUnder,
-  takeOut,
-  type Direction,
-  type Place,
-} from './move.js';
-export {
-  capacityOf,
-  evenlyNumbered,
-  renumberedChart,
-  type Capacity,
-  type Renumbered,
-} from './renumber-chart.js';
+export { moveTo, nudge, placeAt, possibleParents, putUnder, takeOut } from './move.js';
+export { capacityOf, evenlyNumbered, renumberedChart, type Renumbered } from './renumber-chart.js';
 export {
   ALL_ACCOUNTS,
   isFoundBy,
   listAccounts,
   searchText,
-  type FormerNames,
-  type ListOrder,
   type ListUse,
   type ListWanted,
 } from './chart-list.js';

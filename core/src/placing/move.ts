@@ -4,16 +4,16 @@ import type { Operation } from '../operation/operation.js';
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
 import { numberAt, sectionOrder, siblingsIn, typeAt } from './places.js';
 
-export const atTheEnd = refusal(
+const atTheEnd = refusal(
   'place.at-the-end',
   (f: { name: string; end: string }) => `“${f.name}” stands ${f.end} already.`,
 );
-export const nothingAbove = refusal(
+const nothingAbove = refusal(
   'place.nothing-above',
   (f: { name: string }) =>
     `No account stands above “${f.name}” in its section that it could be put under.`,
 );
-export const noParent = refusal(
+const noParent = refusal(
   'place.no-parent',
   (f: { name: string }) => `“${f.name}” stands under no other account.`,
 );

@@ -11,12 +11,12 @@ import {
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
 import { sectionOrder } from './places.js';
 
-export const bandTooSmall = refusal(
+const bandTooSmall = refusal(
   'number.band-too-small',
   (f: { band: string; name: string }) =>
     `The band ${f.band} has no number left for “${f.name}”. Widen it in the plan, or choose a plan with longer numbers.`,
 );
-export const noBand = refusal(
+const noBand = refusal(
   'number.no-band',
   (f: { name: string }) =>
     `The plan keeps no numbers for the place of “${f.name}”. Add a band for its section.`,

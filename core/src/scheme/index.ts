@@ -1,10 +1,27 @@
-export * from './scheme.js';
+export {
+  type AccountType,
+  type Activity,
+  CLASS_NAMES,
+  type ClassId,
+  normalSide,
+  type ProfitLine,
+  type Role,
+  type Scheme,
+  type Section,
+  sectionById,
+  sectionOfType,
+  type StatementId,
+  statementOfClass,
+  typeOf,
+  typesOfSection,
+  type Words,
+  WORDS,
+} from './scheme.js';
 export { CATALOGUE } from './catalogue.js';
 export { SHIPPED_SCHEMES } from './shipped-schemes.js';
 export {
   inWords,
   isShipped,
-  lineNameIn,
   namesInAnyWords,
   orShipped,
   shippedScheme,
@@ -15,5 +32,16 @@ export {
 } from './words.js';
 export { otherwiseSays } from './otherwise.js';
 export { typesFound } from './types-found.js';
-export * from './scheme-faults.js';
-export * from './scheme-edits.js';
+export { faultsOfScheme } from './scheme-faults.js';
+export {
+  changedSection,
+  changedType,
+  movedSection,
+  movedType,
+  ownCopy,
+  renamedScheme,
+  withoutSection,
+  withoutType,
+  withSection,
+  withType,
+} from './scheme-edits.js';

@@ -10,7 +10,7 @@ import { isShipped } from './words.js';
 
 /** Edits of a scheme: each answers a new one and leaves the old as it is; a shipped one becomes a copy. */
 
-export const OWN_SCHEME = 'own';
+const OWN_SCHEME = 'own';
 
 /** The scheme as somebody's own: a shipped one is copied under another name. */
 export const ownCopy = (scheme: Scheme): Scheme =>

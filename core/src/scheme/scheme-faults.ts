@@ -1,24 +1,24 @@
 import { refusal, type Refusal } from '../refusal/refusal.js';
 import { sectionById, type AccountType, type Role, type Scheme } from './scheme.js';
 
-export const LONGEST_SCHEME_NAME = 80;
-export const MOST_SECTIONS = 60;
-export const MOST_TYPES = 600;
+const LONGEST_SCHEME_NAME = 80;
+const MOST_SECTIONS = 60;
+const MOST_TYPES = 600;
 
-export const schemeNameless = refusal(
+const schemeNameless = refusal(
   'scheme.name-length',
   (f: { what: string }) => `${f.what} needs a name of 1 to ${LONGEST_SCHEME_NAME} characters.`,
 );
-export const schemeIdTaken = refusal(
+const schemeIdTaken = refusal(
   'scheme.id-taken',
   (f: { id: string }) => `The id “${f.id}” is used twice in the scheme. Give each its own.`,
 );
-export const schemeNameTaken = refusal(
+const schemeNameTaken = refusal(
   'scheme.name-taken',
   (f: { name: string; what: string }) =>
     `Two ${f.what} are called “${f.name}”. Give one another name, so that they can be told apart.`,
 );
-export const schemeRole = refusal(
+const schemeRole = refusal(
   'scheme.role',
   (f: { role: string; names: readonly string[]; where: string }) =>
     f.names.length === 0
@@ -27,11 +27,11 @@ export const schemeRole = refusal(
         ? `“${f.names[0] ?? ''}” has the role ${f.role}; it must stand ${f.where}.`
         : `${f.names.map((name) => `“${name}”`).join(' and ')} all have the role ${f.role}. Exactly one may.`,
 );
-export const sectionUnknown = refusal(
+const sectionUnknown = refusal(
   'scheme.section-unknown',
   (f: { section: string }) => `The scheme has no section “${f.section}”.`,
 );
-export const schemeTooLarge = refusal(
+const schemeTooLarge = refusal(
   'scheme.too-large',
   () =>
     `A scheme has at most ${MOST_SECTIONS} sections and ${MOST_TYPES} types. Take out what no book uses.`,

@@ -76,8 +76,5 @@ export function normalSide(scheme: Scheme, type: AccountType): Side {
   return type.contra ? otherSide(side) : side;
 }
 
-export const sectionsOfStatement = (scheme: Scheme, statement: StatementId): Section[] =>
-  scheme.sections.filter((section) => statementOfClass(section.class) === statement);
-
 export const typesOfSection = (scheme: Scheme, section: string): AccountType[] =>
   scheme.types.filter((type) => type.section === section);

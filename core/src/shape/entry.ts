@@ -18,11 +18,11 @@ import {
   type ValueOf,
 } from './shape.js';
 
-export const oneSide = refusal(
+const oneSide = refusal(
   'file.one-side',
   () => 'Exactly one of “debit” and “credit” must stand here.',
 );
-export const amountNotPositive = refusal(
+const amountNotPositive = refusal(
   'file.amount-sign',
   (f: { text: string }) =>
     `“${f.text}” must not be below zero. Put the amount on the other side instead.`,
@@ -109,7 +109,7 @@ export const lineShape: Shape<Line> = {
 };
 
 /** The most lines that one entry has. */
-export const MOST_LINES = 200;
+const MOST_LINES = 200;
 
 /** A dated, balanced set of at least two debit and credit lines. */
 export const entryShape = record({

@@ -5,7 +5,7 @@ export const jsonUnknownKey = refusal(
   'file.unknown-key',
   (f: { key: string }) => `“${f.key}” is not known here. Take it out, or check its spelling.`,
 );
-export const jsonMissing = refusal(
+const jsonMissing = refusal(
   'file.missing',
   (f: { key: string }) => `“${f.key}” is missing. Add it.`,
 );
@@ -13,7 +13,7 @@ export const jsonWrongKind = refusal(
   'file.wrong-kind',
   (f: { wanted: string; found: string }) => `Here stands ${f.found}; it must be ${f.wanted}.`,
 );
-export const listTooLong = refusal(
+const listTooLong = refusal(
   'file.list-too-long',
   (f: { limit: number; what: string }) =>
     `More than ${f.limit.toLocaleString('en')} ${f.what} are more than can be taken here. Leave some out, or split them up.`,

@@ -6,7 +6,7 @@ import { record } from './record.js';
 import { exactly, flag, list, text, whole } from './shape.js';
 
 /** What a student's number is compared with. `nextTo` names a key account it must stand behind. */
-export const NUMBER_RULES = ['exact', 'in-band', 'any'] as const;
+const NUMBER_RULES = ['exact', 'in-band', 'any'] as const;
 export type NumberRule = (typeof NUMBER_RULES)[number] | { readonly nextTo: string };
 
 const rule = z.enum(NUMBER_RULES);

@@ -5,15 +5,15 @@ import { filled, flag, list, oneOf, text, usually, type ValueOf } from './shape.
 export const WORDS = ['international', 'british', 'american'] as const;
 export type Words = (typeof WORDS)[number];
 
-export const CLASSES = ['asset', 'liability', 'equity', 'income', 'expense'] as const;
+const CLASSES = ['asset', 'liability', 'equity', 'income', 'expense'] as const;
 export type ClassId = (typeof CLASSES)[number];
 
 /** What a movement of an account is in the cash flow; `none` is there only for closing. */
-export const ACTIVITIES = ['cash', 'operating', 'investing', 'financing', 'none'] as const;
+const ACTIVITIES = ['cash', 'operating', 'investing', 'financing', 'none'] as const;
 export type Activity = (typeof ACTIVITIES)[number];
 
 /** What the program must know about a type. */
-export const ROLES = [
+const ROLES = [
   'cash',
   'receivables-control',
   'payables-control',
@@ -26,7 +26,7 @@ export const ROLES = [
 export type Role = (typeof ROLES)[number];
 
 /** The subtotals of profit and loss, in the order shown. */
-export const PROFIT_LINES = [
+const PROFIT_LINES = [
   'revenue',
   'grossProfit',
   'operatingProfit',

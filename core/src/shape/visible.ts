@@ -4,6 +4,3 @@ const BLANK = /[\p{Z}\p{C}\p{M}\u115f\u1160\u2800\u3164\uffa0]/gu;
 /** Whether a text shows anything to who reads it: not blank, not made of invisible characters only. */
 export const isVisible = (text: string): boolean =>
   /[!-~]/.test(text) || text.replace(BLANK, '') !== '';
-
-/** A name as it is kept: outer spaces and invisible characters at its ends taken off. */
-export const tidied = (text: string): string => text.replace(/^[\s\p{Cf}]+|[\s\p{Cf}]+$/gu, '');

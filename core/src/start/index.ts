@@ -1,5 +1,5 @@
 export { givenToStudents, withOwnIds } from './own-ids.js';
-export { FAULT_KINDS, plantFaults, type FaultKind, type Planted } from './plant-faults.js';
+export { FAULT_KINDS, plantFaults, type FaultKind } from './plant-faults.js';
 export { proposedBrief } from './proposed-brief.js';
 export {
   START_KINDS,

@@ -1,2 +1,2 @@
-export { starterChart, tradeById, type StarterFrame } from './starter-chart.js';
-export { TRADES, type Trade } from './trades.js';
+export { starterChart } from './starter-chart.js';
+export { TRADES } from './trades.js';

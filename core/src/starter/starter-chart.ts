@@ -14,8 +14,7 @@ const EQUITY: Readonly<Record<LegalForm, string>> = {
   'non-profit': 'Funds kept for a purpose | reserve',
 };
 
-export const tradeById = (id: string): Trade | null =>
-  TRADES.find((trade) => trade.id === id) ?? null;
+const tradeById = (id: string): Trade | null => TRADES.find((trade) => trade.id === id) ?? null;
 
 interface Row {
   readonly name: string;

@@ -7,7 +7,7 @@ import { profitAndLoss } from './profit-and-loss.js';
 import { balanceSheet } from './balance-sheet.js';
 
 /** One equity account over a period; amounts positive in credit. The columns add up to `closing`. */
-export interface EquityRow {
+interface EquityRow {
   /** Null for the profit that has not been closed yet. */
   readonly account: Account | null;
   readonly opening: Amount;

@@ -1,9 +1,9 @@
-export * from './section-figures.js';
-export * from './trial-balance.js';
-export * from './balance-sheet.js';
-export * from './profit-and-loss.js';
-export * from './cash-flow.js';
-export * from './changes-in-equity.js';
+export { type Level, LEVELS, type SectionFigures } from './section-figures.js';
+export { trialBalance } from './trial-balance.js';
+export { balanceSheet } from './balance-sheet.js';
+export { countsIn, PROFIT_LINES, profitAndLoss } from './profit-and-loss.js';
+export { activityOf, cashFlow, type FlowActivity, type FlowLine } from './cash-flow.js';
+export { changesInEquity } from './changes-in-equity.js';
 export { comparedLines, sectionLike, type ComparedLine } from './compared.js';
 export { linesOfStatement, type StatementLine } from './lines.js';
 export { statementsToJson, usualPeriod } from './statements-json.js';

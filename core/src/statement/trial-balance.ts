@@ -3,7 +3,7 @@ import { balancesOf, statementAccounts, upTo } from '../ledger/balances.js';
 import type { Amount } from '../money/amount.js';
 import { rankInChart } from '../book/place.js';
 
-export interface TrialBalanceLine {
+interface TrialBalanceLine {
   readonly account: Account;
   readonly debit: Amount;
   readonly credit: Amount;

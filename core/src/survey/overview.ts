@@ -14,7 +14,7 @@ export interface NamedColumn extends SurveyColumn {
 }
 
 /** A fault of one work, for a list of what a class missed most. */
-export interface MissedFault {
+interface MissedFault {
   readonly id: string;
   readonly fault: string;
   readonly about: string;

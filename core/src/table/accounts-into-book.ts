@@ -11,7 +11,7 @@ import type { AccountRow, AccountTable } from './read-accounts.js';
 import { fittingParticulars, type RowParticulars } from './row-particulars.js';
 
 /** What becomes of one row of a table that goes into a book. */
-export interface TakenRow {
+interface TakenRow {
   readonly row: number;
   readonly account: Account;
   /** Why it can't be added; null when it can. */

@@ -4,7 +4,7 @@ import { minorDigits, type Amount } from '../money/amount.js';
 import { formatDecimal } from '../money/format-amount.js';
 import { typeOf } from '../scheme/scheme.js';
 
-export const ACCOUNT_HEADINGS = [
+const ACCOUNT_HEADINGS = [
   'Number',
   'Name',
   'Type',

@@ -1,17 +1,17 @@
 import Papa from 'papaparse';
 import { done, refusal, type Result } from '../refusal/refusal.js';
 
-export const tableTooLarge = refusal(
+const tableTooLarge = refusal(
   'table.too-large',
   (f: { rows: number }) =>
     `The table has ${f.rows} rows; ${MOST_ROWS} is the most. Take out what is not needed.`,
 );
-export const tableEmpty = refusal(
+const tableEmpty = refusal(
   'table.empty',
   () => 'There is nothing in the table. Choose a file with a row for each account.',
 );
 
-export const MOST_ROWS = 20_000;
+const MOST_ROWS = 20_000;
 const MOST_COLUMNS = 200;
 const LONGEST_CELL = 2_000;
 

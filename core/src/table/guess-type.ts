@@ -63,7 +63,7 @@ const plainWord = (text: string): string =>
 const isCalled = ({ id, name }: { id: string; name: string }, word: string): boolean =>
   [name, ...namesInAnyWords(id)].some((each) => plainWord(each) === word);
 
-export const SECTION_ALIASES: Readonly<Record<string, string>> = {
+const SECTION_ALIASES: Readonly<Record<string, string>> = {
   'fixed assets': 'non-current-assets',
   'long term assets': 'non-current-assets',
   'short term assets': 'current-assets',

@@ -74,7 +74,7 @@ const plain = (cell: string): string =>
     .trim();
 
 /** The kind of column that a heading names; null when it is not known. */
-export function kindOfHeading(cell: string): ColumnKind | null {
+function kindOfHeading(cell: string): ColumnKind | null {
   const name = plain(cell);
   const known = KIND_OF.get(name);
   if (known) return known;

@@ -24,7 +24,7 @@ export interface AccountRow {
 }
 
 /** A row that is not an account, with the reason: nothing is dropped in silence. */
-export interface SkippedRow {
+interface SkippedRow {
   readonly row: number;
   readonly says: string;
 }
@@ -40,12 +40,12 @@ export interface AccountTable {
   readonly hasTypes: boolean;
 }
 
-export const noNameColumn = refusal(
+const noNameColumn = refusal(
   'table.no-names',
   () =>
     'No column of account names was found. Give the columns headings, such as Number, Name, Debit, Credit.',
 );
-export const rowFault = refusal(
+const rowFault = refusal(
   'table.row',
   (f: { row: number; why: string }) => `Row ${f.row}: ${f.why}`,
 );
@@ -85,7 +85,7 @@ function decimalMark(text: string): '.' | ',' | null {
 }
 
 /** The decimal mark that most amounts of a table give away; null when none does. */
-export function decimalMarkOf(texts: readonly string[]): '.' | ',' | null {
+function decimalMarkOf(texts: readonly string[]): '.' | ',' | null {
   const found = texts.map(decimalMark);
   const points = found.filter((mark) => mark === '.').length;
   const commas = found.filter((mark) => mark === ',').length;

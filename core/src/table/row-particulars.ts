@@ -14,7 +14,7 @@ export interface RowParticulars {
   readonly budget: Amount | null;
 }
 
-export const taxIdLong = refusal(
+const taxIdLong = refusal(
   'table.tax-long',
   (f: { id: string }) =>
     `“${f.id}” is longer than ${LONGEST_TAX_ID} characters; tax lines and tax codes are short, such as 4.2 or S20. Shorten it.`,

@@ -7,7 +7,7 @@ import { audit, people, tries } from '../database/schema/index.js';
 import { DATABASE } from '../http/tokens.js';
 
 /** What is written down of who did what. */
-export const HAPPENED = {
+const HAPPENED = {
   'signed-in': 'signed in',
   'sign-in-failed': 'was refused at signing in',
   'signed-out': 'signed out',

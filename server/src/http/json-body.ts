@@ -23,7 +23,7 @@ const OBJECT = 123;
 const OBJECT_END = 125;
 
 /** Refuses what is too deep or holds too many values, by a look at its brackets and commas. */
-export function judgeNesting(text: string): void {
+function judgeNesting(text: string): void {
   let depth = 0;
   let values = 1;
   let inText = false;

@@ -142,7 +142,7 @@ function countsOf(rows: readonly ClassRow[]): ClassResults['counts'] {
 }
 
 /** Whether a work that is in has been checked; null while it is being worked on. */
-export function checkedState(work: TryRow | null): CheckedState | null {
+function checkedState(work: TryRow | null): CheckedState | null {
   if (!work || work.state === 'working') return null;
   if (work.checkFault !== null) return 'failed';
   return work.checkId === null ? 'waiting' : 'checked';

@@ -25,7 +25,7 @@ const MOST_CHARACTERS = 400_000;
 /** So many operations at most, however the changes hold them. */
 const MOST_OPERATIONS = 400;
 
-export const COME_IN_AGAIN =
+const COME_IN_AGAIN =
   'You are signed out. What you change is kept in this browser: open Gleddo in another tab and sign in there, and it is sent.';
 
 /** Whether the server has looked at a change and will not have it; all else is tried again. */

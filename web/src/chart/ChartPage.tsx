@@ -85,7 +85,7 @@ interface FixedRowProps {
 }
 
 /** A row that is no account: a subtotal, the profit among the equity. */
-export function FixedRow({ className = '', numbered, name, mark = '', figure }: FixedRowProps) {
+function FixedRow({ className = '', numbered, name, mark = '', figure }: FixedRowProps) {
   return (
     <div className={`row ${className}`} role="row">
       {numbered && <span className="no" role="gridcell" />}

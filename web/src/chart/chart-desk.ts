@@ -35,9 +35,9 @@ import { useSteady } from '../kept/use-steady';
 import { useSelected } from './use-selected';
 import { useTogether } from './use-together';
 
-export type SlipKind = 'closed' | 'account' | 'lines';
+type SlipKind = 'closed' | 'account' | 'lines';
 
-export interface Said {
+interface Said {
   readonly tone: 'refusal' | 'notice';
   readonly text: string;
 }

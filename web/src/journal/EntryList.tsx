@@ -6,7 +6,7 @@ import type { Money } from '../figures/money';
 import { useLongList } from '../figures/use-long-list';
 import { KIND_NAMES } from './entry-draft';
 
-export interface EntryTools {
+interface EntryTools {
   readonly mayChange: boolean;
   readonly entriesMayChange: boolean;
   onChange(entry: Entry): void;

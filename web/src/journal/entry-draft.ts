@@ -70,7 +70,7 @@ export function reversalOf(book: Book, entry: Entry): EntryDraft {
   return { ...draft, id: null, text: `Reversal: ${entry.text}`.slice(0, 200) };
 }
 
-export interface ReadLine {
+interface ReadLine {
   readonly account: string;
   /** Debit positive; null where nothing is typed. */
   readonly amount: Amount | null;

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { Asking } from './Asking';
 
 /** One thing of a list: where it leads, its name, a word about it, and how it stands. */
-export interface ListRow {
+interface ListRow {
   readonly key: string;
   readonly to: string;
   readonly name: string;

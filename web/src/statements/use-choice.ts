@@ -9,8 +9,8 @@ import {
 } from '@gleddo/core';
 import { useSearchParams } from 'react-router';
 
-export const SHOWN = ['spread', 'trial', 'equity', 'cash'] as const;
-export type Shown = (typeof SHOWN)[number];
+const SHOWN = ['spread', 'trial', 'equity', 'cash'] as const;
+type Shown = (typeof SHOWN)[number];
 
 export interface Choice {
   readonly shown: Shown;
