@@ -95,7 +95,7 @@ afterAll(() => {
 
 function jest(more, env = {}) {
   const command = ['--experimental-vm-modules', '--no-warnings', 'node_modules/jest/bin/jest.js'];
-  const all = [...command, '--selectProjects', 'core', '--silent', ...more];
+  const all = [...command, '--selectProjects', 'core', '--silent', '--ci', ...more];
   const child = spawn(process.execPath, all, {
     cwd: copy,
     env: { ...process.env, NODE_ENV: 'test', REACHED: join(copy, 'reached'), ...env },
