@@ -73,6 +73,8 @@ export default tseslint.config(
         URL: 'readonly',
         performance: 'readonly',
         document: 'readonly',
+        window: 'readonly',
+        PerformanceObserver: 'readonly',
         Event: 'readonly',
         HTMLInputElement: 'readonly',
         requestAnimationFrame: 'readonly',

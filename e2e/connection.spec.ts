@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { chromium, expect, test, type Page } from '@playwright/test';
 import { OwnServer } from './own-server.js';
 
 const server = new OwnServer(3219, false);
@@ -42,4 +42,35 @@ test('the first visitor becomes the instructor; a kill of the server in the midd
   await page.reload();
   for (const name of ['Bank', 'Till', 'Deposits paid'])
     await expect(page.locator('.row.account').filter({ hasText: name })).toBeVisible();
+});
+
+test('over plain http, by another name than localhost, all can be changed and is saved', async () => {
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--host-resolver-rules=MAP books.school 127.0.0.1'],
+  });
+  const page = await browser.newPage();
+  await page.goto(server.address.replace('localhost', 'books.school'));
+  expect(await page.evaluate(() => window.isSecureContext)).toBe(false);
+  const isFirst = page.getByText('You are the first instructor.');
+  await expect(isFirst.or(page.getByRole('heading', { name: 'Sign in' }))).toBeVisible();
+  if (await isFirst.isVisible()) {
+    await page.getByLabel('Your name').fill('Bo Plain');
+    await page.getByLabel('Name to sign in with').fill('bo');
+    await page.getByLabel(/^Password/).fill('a long enough one');
+    await page.getByRole('button', { name: 'Begin' }).click();
+  } else {
+    await page.getByLabel('Name you sign in with').fill('ada');
+    await page.getByLabel('Password', { exact: true }).fill('a long enough one');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+  }
+  await page.getByRole('link', { name: 'New company' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Plainly Reached');
+  await page.getByRole('button', { name: 'Open the book' }).click();
+  await line(page).click();
+  await add(page, 'Bank over plain http');
+  await expect(page.locator('.saved')).toHaveText('Saved');
+  await page.reload();
+  await expect(page.locator('.row.account').filter({ hasText: 'Bank over plain' })).toBeVisible();
+  await browser.close();
 });

@@ -216,3 +216,25 @@ test('several accounts with what stands under them are deleted in one step', asy
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(row(page, 'Market till')).toBeVisible();
 });
+
+test('a key that goes to the next student does not leave a note half typed', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'Results' }).click();
+  await page.getByRole('link', { name: /^Quarter-end/ }).click();
+  await page.locator('a[href^="/marking/"]').first().click();
+  const first = page.url();
+  await page.getByRole('button', { name: 'Add a note' }).click();
+  await page.getByRole('textbox', { name: 'Your note to the student' }).fill('Half of what');
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('n');
+  await expect(page.getByText('A note is half typed.')).toBeVisible();
+  expect(page.url()).toBe(first);
+  await expect(page.getByRole('textbox', { name: 'Your note to the student' })).toBeFocused();
+  await page.reload();
+  const note = page.getByRole('textbox', { name: 'Your note to the student' });
+  await expect(note).toHaveValue('Half of what');
+  await note.fill('');
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('n');
+  await expect(page).not.toHaveURL(first);
+});

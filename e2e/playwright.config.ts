@@ -12,8 +12,8 @@ if (process.env['TEST_WORKER_INDEX'] === undefined) rmSync(data, { recursive: tr
 export default defineConfig({
   testDir: '.',
   outputDir: 'results',
-  timeout: 90_000,
-  expect: { timeout: 10_000 },
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
   workers: 2,
   // A machine that is busy with other work may miss a moment; what needed a second go is told as flaky.
   retries: 1,

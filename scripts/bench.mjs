@@ -43,3 +43,5 @@ if (process.env.DATABASE_URL)
 await ensureChromium();
 const { benchInBrowser } = await import('../bench/browser.mjs');
 await benchInBrowser(server);
+const { weights } = await import('../bench/weights.mjs');
+await weights(server);
