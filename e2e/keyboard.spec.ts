@@ -222,10 +222,11 @@ test('a key that goes to the next student does not leave a note half typed', asy
   await page.getByRole('link', { name: 'Results' }).click();
   await page.getByRole('link', { name: /^Quarter-end/ }).click();
   await page.locator('a[href^="/marking/"]').first().click();
+  await expect(page).toHaveURL(/\/marking\//);
   const first = page.url();
   await page.getByRole('button', { name: 'Add a note' }).click();
   await page.getByRole('textbox', { name: 'Your note to the student' }).fill('Half of what');
-  await page.getByRole('heading', { level: 1 }).click();
+  await page.getByText('Show:', { exact: true }).click();
   await page.keyboard.press('n');
   await expect(page.getByText('A note is half typed.')).toBeVisible();
   expect(page.url()).toBe(first);
@@ -234,7 +235,7 @@ test('a key that goes to the next student does not leave a note half typed', asy
   const note = page.getByRole('textbox', { name: 'Your note to the student' });
   await expect(note).toHaveValue('Half of what');
   await note.fill('');
-  await page.getByRole('heading', { level: 1 }).click();
+  await page.getByText('Show:', { exact: true }).click();
   await page.keyboard.press('n');
   await expect(page).not.toHaveURL(first);
 });
