@@ -223,6 +223,11 @@ describe('entries', () => {
     expect(paired([], [pay('x', 50), pay('y', -51)])).toEqual(['=x?', '=y?']);
   });
 
+  it('accounts and sides say more than an amount', () => {
+    const works = [pay('w', 60), entry('v', '2027-02-10', { insurance: 50, prepaid: -50 })];
+    expect(paired([pay('k', 50)], works)).toContain('k=w?');
+  });
+
   it('a wrong amount is the same entry, another matter is not', () => {
     expect(paired([pay('k', 50)], [pay('w', 60)])).toEqual(['k=w?']);
     expect(paired([pay('k', 50)], [entry('w', '2027-12-31', { wear: 9, 'van-dep': -9 })])).toEqual([
@@ -417,4 +422,65 @@ test('a table may have so many columns, rows and characters in a cell; what is b
   const rows = (count: number) => read('Bank,1\n'.repeat(count))?.length ?? null;
   expect([rows(20_000), rows(20_001)]).toEqual([20_000, null]);
   expect(read(`${'x'.repeat(2_500)},1\n`)?.[0]?.[0]?.length).toBe(2_000);
+});
+
+describe('what only a careful look tells', () => {
+  it('under its parent is met even where the parent itself is misplaced', () => {
+    const work = change(shop(), 'van', { type: 'trade-payables', number: '2050' });
+    const { results } = checkWork(key(shop()), work);
+    expect(refs(results, 'account.parent')).toEqual(['account.parent:van-dep met']);
+  });
+
+  it('an amount wrong by the smallest unit is told with its side', () => {
+    const off = (amount: number): Book => ({
+      ...shop(),
+      entries: shop().entries.map((each) =>
+        each.id === 'cover'
+          ? entry('cover', each.date, { insurance: 15_000 + amount, prepaid: -15_000 - amount })
+          : each,
+      ),
+    });
+    const says = (amount: number) =>
+      checkWork(key(shop()), off(amount))
+        .results.filter(({ ref }) => ref === 'entry.amounts:cover')
+        .map(sentenceOf)
+        .join();
+    expect(says(1)).toContain('Insurance 0.01 too much in debit');
+    expect(says(-1)).toContain('Insurance 0.01 too much in credit');
+  });
+
+  it('an account that only the work has is never taken for one of the key’s in an entry', () => {
+    const odd = acct('odd', 'sundry-operating', { name: 'Leaflets', number: '6900' });
+    const work = {
+      ...shop(),
+      accounts: [
+        ...shop().accounts,
+        odd,
+        acct('odder', 'selling', { name: 'Posters', number: '6910' }),
+      ],
+      entries: shop().entries.map((each) =>
+        each.id === 'worn' ? entry('worn', each.date, { odd: 25_000, 'van-dep': -25_000 }) : each,
+      ),
+    };
+    expect(notMet(key(shop()), work)).toContain('entry.amounts:worn');
+  });
+
+  it('what details are taken for is sure, not certain', () => {
+    const of = book(
+      [
+        acct('all', 'bank', { name: 'Everything', number: '1999' }),
+        acct('c', 'share-capital', { name: 'Capital' }),
+      ],
+      { all: 9, c: -9 },
+    );
+    const work = book(
+      [
+        acct('qx', 'bank', { name: 'Zzz', number: '1001' }),
+        acct('vw', 'bank', { name: 'Yyy', number: '1002' }),
+        acct('c', 'share-capital', { name: 'Capital' }),
+      ],
+      { qx: 4, vw: 5, c: -9 },
+    );
+    expect(recognised(of, work).byKey.get('all')).toMatchObject({ confidence: 0.8 });
+  });
 });

@@ -18,12 +18,23 @@ import {
   type Book,
   type Period,
 } from '../src/index.js';
-import { change, entry, shop } from './builder.js';
+import { acct, change, entry, shop } from './builder.js';
 
 /* The statements as they are told, looked through once; a change here is a change of a statement. */
 
 const BOOKS: readonly [string, Book][] = [
   ['the shop', shop()],
+  [
+    'a shop with an account at nothing',
+    {
+      ...shop(),
+      accounts: [
+        ...shop().accounts,
+        acct('idle', 'bank', { name: 'Idle', number: '1090' }),
+        acct('still', 'selling', { name: 'Still', number: '6800' }),
+      ],
+    },
+  ],
   ['the kayaks', ternIsland()],
   ['a shop with an account without a place', change(shop(), 'prepaid', { type: null })],
   [
@@ -108,11 +119,18 @@ test('two dates beside each other', () => {
   expect(lines).toMatchSnapshot();
 });
 
+/** With an account on which nothing stands. */
+const withIdle = (of: Book): Book => ({
+  ...of,
+  accounts: [...of.accounts, acct('idle', 'bank', { name: 'Idle', number: '1090' })],
+});
+
 test('a marked work beside its key, and its margin', () => {
-  const work = change(change(shop(), 'passes', { type: 'goods-sales', number: '4040' }), 'loan', {
+  const of = withIdle(shop());
+  const work = change(change(of, 'passes', { type: 'goods-sales', number: '4040' }), 'loan', {
     name: 'Kitchen',
   });
-  const checked = checkWork(keyOf(shop()), work);
+  const checked = checkWork(keyOf(of), work);
   expect(plain(checkedToJson('work', checked, 'EUR'))).toMatchSnapshot();
   const margin = marginOf(checked.results);
   const kinds = ['placement', 'opening', 'entry', 'account'] as const;
@@ -126,7 +144,7 @@ test('a marked work beside its key, and its margin', () => {
     numbers,
   ]).toMatchSnapshot();
   const pairs = keptPairs(checked);
-  const rows = sideBySide(shop(), work, pairs, PERIODS[0]).flatMap(({ id, rows: all }) =>
+  const rows = sideBySide(of, work, pairs, PERIODS[0]).flatMap(({ id, rows: all }) =>
     all.map(({ kind, keys, works, theirs, wanted }) => {
       const ids = (of: readonly { id: string }[]) => of.map((each) => each.id).join('+');
       return `${id} ${kind} ${ids(keys)} ${ids(works)} ${theirs} ${wanted}`;

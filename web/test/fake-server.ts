@@ -171,6 +171,10 @@ export class FakeLine {
     return FakeLine.all.size;
   }
 
+  addEventListener(): void {
+    // Signs of life change nothing here.
+  }
+
   close(): void {
     this.readyState = FakeLine.CLOSED;
     FakeLine.all.delete(this);

@@ -9,6 +9,8 @@ interface Hears {
 
 const FIRST_PAUSE = 1_000;
 const LONGEST_PAUSE = 30_000;
+/** The server gives a sign of life each 20 seconds. */
+const LONGEST_SILENCE = 45_000;
 
 /**
  * The line to the server over which an open book hears of its changes. It is made again when it is lost; a tab that
@@ -17,6 +19,7 @@ const LONGEST_PAUSE = 30_000;
 export class BookLine {
   private source: EventSource | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
+  private silence: ReturnType<typeof setTimeout> | undefined;
   private pause = FIRST_PAUSE;
 
   constructor(
@@ -27,12 +30,18 @@ export class BookLine {
   /** Listens until the answer is called. */
   listen(): () => void {
     const look = () => (document.visibilityState === 'hidden' ? this.hangUp() : this.connect());
+    const anew = () => {
+      this.hangUp();
+      look();
+    };
     document.addEventListener('visibilitychange', look);
-    window.addEventListener('online', look);
+    window.addEventListener('online', anew);
+    window.addEventListener('offline', this.hears.lost);
     look();
     return () => {
       document.removeEventListener('visibilitychange', look);
-      window.removeEventListener('online', look);
+      window.removeEventListener('online', anew);
+      window.removeEventListener('offline', this.hears.lost);
       this.hangUp();
     };
   }
@@ -44,13 +53,26 @@ export class BookLine {
     this.source = source;
     source.onmessage = ({ data }: MessageEvent<string>) => {
       this.pause = FIRST_PAUSE;
+      this.watch();
       this.hears.found();
       this.hears.told((JSON.parse(data) as BookTold).revision);
     };
+    source.addEventListener('here', () => this.watch());
+    this.watch();
     source.onerror = () => {
       this.hears.lost();
       if (source.readyState === EventSource.CLOSED) this.tryAgain();
     };
+  }
+
+  /** A line over which nothing comes for longer than its signs of life are apart is none any more. */
+  private watch(): void {
+    clearTimeout(this.silence);
+    this.silence = setTimeout(() => {
+      this.hears.lost();
+      this.hangUp();
+      this.connect();
+    }, LONGEST_SILENCE);
   }
 
   private tryAgain(): void {
@@ -61,6 +83,7 @@ export class BookLine {
 
   private hangUp(): void {
     clearTimeout(this.timer);
+    clearTimeout(this.silence);
     this.source?.close();
     this.source = null;
   }
