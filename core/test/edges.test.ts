@@ -237,3 +237,80 @@ describe('what only a careful look tells', () => {
     expect(notMet(key(shop()), work)).toContain('entry.amounts:worn');
   });
 });
+
+describe('a difference in the statements', () => {
+  const wrong = (
+    id: string,
+    of: (each: Book['entries'][number]) => Book['entries'][number],
+  ): Book => ({
+    ...shop(),
+    entries: shop().entries.map((each) => (each.id === id ? of(each) : each)),
+  });
+  const causesOf = (work: Book, ref: string) =>
+    checkWork(key(shop()), work)
+      .results.filter(
+        (each) =>
+          each.ref === ref && each.difference !== 0 && each.date?.statement === 'profit-and-loss',
+      )
+      .map(({ outcome, difference, causes, from }) => ({
+        outcome,
+        difference,
+        from,
+        causes: causes?.map(({ kind, id, share }) => `${kind} ${id} ${share}`),
+      }));
+
+  it('comes from the entry with the wrong amount, and follows from its fault', () => {
+    const work = wrong('cover', (each) =>
+      entry('cover', each.date, { insurance: 14_000, prepaid: -14_000 }),
+    );
+    expect(causesOf(work, 'statement.total:profit')).toEqual([
+      {
+        outcome: 'follows',
+        difference: 1_000,
+        from: ['entry.amounts:cover'],
+        causes: ['entry cover 1000'],
+      },
+    ]);
+  });
+
+  it('comes from the entry on another day where that day lies outside the period', () => {
+    const work = wrong('sale', (each) => ({ ...each, date: '2027-04-01' }));
+    expect(causesOf(work, 'statement.total:profit')).toEqual([
+      {
+        outcome: 'follows',
+        difference: -150_000,
+        from: ['entry.date:sale'],
+        causes: ['entry sale -150000'],
+      },
+    ]);
+    const within = wrong('sale', (each) => ({ ...each, date: '2027-02-04' }));
+    expect(causesOf(within, 'statement.total:profit')).toEqual([]);
+  });
+
+  it('of two faults that cancel is none, and is told', () => {
+    const work = wrong('worn', (each) =>
+      entry('worn', each.date, { wear: 24_000, 'van-dep': -24_000 }),
+    );
+    const both = {
+      ...work,
+      entries: work.entries.map((each) =>
+        each.id === 'cover'
+          ? entry('cover', each.date, { insurance: 16_000, prepaid: -16_000 })
+          : each,
+      ),
+    };
+    const profit = checkWork(key(shop()), both).results.find(
+      ({ ref, date }) => ref === 'statement.total:profit' && date?.statement === 'profit-and-loss',
+    );
+    expect(profit).toMatchObject({ outcome: 'met', difference: 0 });
+    expect(profit && sentenceOf(profit)).toContain('cancel each other');
+  });
+});
+
+test('an account that the key itself has not placed is asked for no place', () => {
+  const of = change(shop(), 'prepaid', { type: null });
+  const { results } = checkWork(key(of), shop());
+  const about = results.filter(({ subject }) => subject.id === 'prepaid').map(({ check }) => check);
+  expect(about).not.toEqual(expect.arrayContaining(['account.statement']));
+  expect(about).not.toEqual(expect.arrayContaining(['account.section']));
+});

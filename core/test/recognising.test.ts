@@ -187,6 +187,12 @@ describe('entries', () => {
     expect(paired([pay('p', 25), pay('q', 45)], [pay('w', 70)])).toContain('p,q=w');
   });
 
+  it('one split in five on its day is found, though a sixth of another day would fit', () => {
+    const five = [10, 11, 12, 13, 14].map((amount, i) => pay(`p${i}`, amount));
+    const found = paired([pay('k', 60)], [...five, pay('z', 500, '2027-02-11')]);
+    expect(found).toContain('k=p0,p1,p2,p3,p4');
+  });
+
   it('the same on the same day goes before the same on another', () => {
     const keys = [pay('a', 50, '2027-02-01'), pay('b', 50, '2027-03-01')];
     const works = [pay('x', 50, '2027-03-01'), pay('y', 50, '2027-02-01')];

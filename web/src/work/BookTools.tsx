@@ -9,7 +9,7 @@ const SAVING = {
   waiting: 'Kept here; waiting for the server',
 } as const;
 
-const NOT_HEARD = 'No connection; what you change is kept here';
+const NOT_HEARD = 'No connection; kept here';
 
 /** Undo, redo, and whether everything is saved. */
 export function BookTools() {
