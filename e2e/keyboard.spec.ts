@@ -12,6 +12,16 @@ async function somebodyHasIt(page: Page, when: string): Promise<void> {
 const line = (page: Page, section: string) =>
   page.getByRole('textbox', { name: `New account in ${section}`, exact: true });
 
+/** Chooses an account by typing, once the list offers it. */
+async function chooseAccount(page: Page, at: number, name: string): Promise<void> {
+  await tabTo(page, page.getByRole('combobox', { name: `Account of line ${at}` }));
+  await page.keyboard.type(name);
+  const offered = page.locator('.ant-select-dropdown:visible .ant-select-item-option-active');
+  await expect(offered).toContainText(name);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.entry-line').nth(at - 1)).toContainText(name);
+}
+
 /** A key as a keyboard of another layout sends it. */
 const pressed = (page: Page, key: string, code: string, shiftKey: boolean) =>
   page.evaluate(
@@ -80,14 +90,10 @@ test('a student’s exercise by keyboard: the focus is never lost', async ({ pag
   await student.keyboard.press('Enter');
   await tabTo(student, student.getByLabel('What happened'), 200);
   await student.keyboard.type('Till filled');
-  await tabTo(student, student.getByRole('combobox', { name: 'Account of line 1' }));
-  await student.keyboard.type('Till');
-  await student.keyboard.press('Enter');
+  await chooseAccount(student, 1, 'Till');
   await student.keyboard.press('Tab');
   await student.keyboard.type('5');
-  await tabTo(student, student.getByRole('combobox', { name: 'Account of line 2' }));
-  await student.keyboard.type('Bank');
-  await student.keyboard.press('Enter');
+  await chooseAccount(student, 2, 'Bank');
   await student.keyboard.press('Control+Enter');
   const entry = student.getByRole('listitem').filter({ hasText: 'Till filled' });
   await expect(entry).toBeVisible();
