@@ -12,7 +12,7 @@ import {
   type Section,
   type SectionFigures,
 } from '@gleddo/core';
-import { useMemo } from 'react';
+import { useMemo, type ReactElement, type ReactNode } from 'react';
 import { longDay, periodText } from '../figures/days';
 import { Ruler } from '../spread/Ruler';
 import { Page } from '../spread/Spread';
@@ -162,27 +162,29 @@ function AccountRows({ section, numbered }: { section: SectionFigures; numbered:
   );
   return (
     <>
-      {shown.map(({ account, depth }) => (
-        <ChartRow
-          key={account.id}
-          account={account}
-          depth={depth}
-          amount={figures.amounts.get(account.id) ?? 0}
-          family={figures.families.get(account.id) ?? null}
-          scheme={book.scheme}
-          budget={desk.showsBudget ? budgetFigure(book, account) : null}
-          money={section.id === NOT_PLACED ? desk.trayMoney : desk.money}
-          numbered={numbered}
-          isFolded={desk.folded.has(account.id)}
-          origin={origins?.get(account.id) ?? 'given'}
-          selected={desk.selected === accountRow(account.id)}
-          tabbable={desk.entrance === accountRow(account.id)}
-          mayMove={desk.mayChange}
-          isTaken={desk.together.includes(account.id)}
-          onSelect={desk.openAccount}
-          onTake={desk.takeAccount}
-        />
-      ))}
+      {inChunks(
+        shown.map(({ account, depth }) => (
+          <ChartRow
+            key={account.id}
+            account={account}
+            depth={depth}
+            amount={figures.amounts.get(account.id) ?? 0}
+            family={figures.families.get(account.id) ?? null}
+            scheme={book.scheme}
+            budget={desk.showsBudget ? budgetFigure(book, account) : null}
+            money={section.id === NOT_PLACED ? desk.trayMoney : desk.money}
+            numbered={numbered}
+            isFolded={desk.folded.has(account.id)}
+            origin={origins?.get(account.id) ?? 'given'}
+            selected={desk.selected === accountRow(account.id)}
+            tabbable={desk.entrance === accountRow(account.id)}
+            mayMove={desk.mayChange}
+            isTaken={desk.together.includes(account.id)}
+            onSelect={desk.openAccount}
+            onTake={desk.takeAccount}
+          />
+        )),
+      )}
       {virtual.map((line) => (
         <FixedRow
           key={line.account.id}
@@ -194,6 +196,18 @@ function AccountRows({ section, numbered }: { section: SectionFigures; numbered:
       ))}
     </>
   );
+}
+
+const CHUNK = 40;
+
+/** The rows of a long section by some at a time: a browser passes over those that are not in view as one. */
+function inChunks(rows: readonly ReactElement[]): ReactNode {
+  if (rows.length <= FIRST_ROWS) return rows;
+  return Array.from({ length: Math.ceil(rows.length / CHUNK) }, (_, i) => (
+    <div key={i} role="presentation" className="rows-chunk">
+      {rows.slice(i * CHUNK, (i + 1) * CHUNK)}
+    </div>
+  ));
 }
 
 const NO_TICKS: readonly number[] = [];
