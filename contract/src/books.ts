@@ -53,6 +53,7 @@ function isSentChange(value: object): boolean {
   return (
     isToken(token) &&
     Array.isArray(operations) &&
+    operations.length > 0 &&
     (undoes === undefined || isToken(undoes)) &&
     (seen === undefined || (typeof seen === 'object' && seen !== null)) &&
     Object.keys(value).every((key) => FIELDS.includes(key))

@@ -137,6 +137,16 @@ describe.each(['embedded', 'shared'] as const)('a book that is open twice, %s', 
     expect(history[0]).toMatchObject({ token: 'undo-2', undoes: 'theirs', isMine: true });
   });
 
+  it('an undoing whose answer was lost is told as done, not as written over', async () => {
+    const before = await revisionOf();
+    await changes(before, sent('to-undo', rename('bank', 'To be undone')));
+    const undo = { undoes: 'to-undo', seen: rename('bank', 'To be undone') };
+    const asked = () => changes(before + 1, sent('undone', rename('bank', 'Undone'), undo));
+    expect((await asked()).body).toMatchObject({ revision: before + 2, refused: [] });
+    expect((await asked()).body).toMatchObject({ revision: before + 2, refused: [] });
+    expect(await nameOf('bank')).toBe('Undone');
+  });
+
   it('refuses what is no list of changes', async () => {
     const whole = sent('x', rename('bank', 'X'));
     const odd: object[] = [
@@ -145,6 +155,7 @@ describe.each(['embedded', 'shared'] as const)('a book that is open twice, %s', 
         revision: 0,
         changes: Array.from({ length: 101 }, (_, i) => ({ ...whole, token: `x${i}` })),
       },
+      { revision: 0, changes: [{ ...whole, operations: [] }] },
       { revision: 0, changes: [{ ...whole, token: '' }] },
       { revision: 0, changes: [{ ...whole, undoes: 7 }] },
       { revision: 0, changes: [{ ...whole, more: 1 }] },

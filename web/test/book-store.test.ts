@@ -305,6 +305,30 @@ describe('what waits', () => {
     expect(nameOnServer('bank')).toBe('Name 229');
   });
 
+  it('where one is refused and the book can’t be asked for just then, what was done stays on the screen', async () => {
+    const store = await open();
+    const hangUp = store.listen();
+    server.changedElsewhere({ kind: 'renumber-account', id: 'till', number: '1033' });
+    await settle();
+    store.dismiss();
+    server.mood = 'broken';
+    store.change(rename('bank', 'Done all the same'));
+    store.change({ kind: 'rename-account', id: 'till', name: 'Refused' });
+    await settle();
+    server.refuses = 'Refused';
+    server.failsAfterChanges = true;
+    server.mood = 'well';
+    for (let i = 0; i < 4; i++) await settle();
+    expect(store.snapshot().said.join(' ')).toMatch(/^Not done: /);
+    server.mood = 'well';
+    for (let i = 0; i < 4; i++) await settle();
+    expect(nameIn(store, 'bank')).toBe('Done all the same');
+    expect(nameOnServer('bank')).toBe('Done all the same');
+    expect(store.snapshot().revision).toBe(server.revision);
+    expect(store.snapshot().news).toEqual([]);
+    hangUp();
+  });
+
   it('an answer that can’t be read here is never told as saved', async () => {
     const store = await open();
     server.spoils = true;

@@ -44,6 +44,10 @@ export class FakeServer {
   /** Loses its answers, after it has done what was asked. */
   losesAnswers = false;
   readonly tokens: string[] = [];
+  /** A name that it will not have. */
+  refuses: string | null = null;
+  /** Breaks down as soon as it has answered changes. */
+  failsAfterChanges = false;
   /** Tells newer books that no page can read. */
   spoils = false;
   /** How often it was asked, in whatever mood. */
@@ -77,6 +81,7 @@ export class FakeServer {
   private do(operation: Operation, sent: SentChange, isMine: boolean): string | null {
     const applied = apply(this.book, operation);
     if (!applied.ok) return applied.refusals[0]?.says ?? '';
+    if ('name' in operation && operation.name === this.refuses) return 'It will not have it.';
     const { book, inverse } = applied.value;
     if (sent.seen && !sameUndoing(sent.seen as Operation, inverse)) return 'Changed since.';
     this.book = book;
@@ -136,6 +141,8 @@ export class FakeServer {
       return why === null ? [] : [{ token: sent.token, code: 'unfit', says: why }];
     });
     if (this.losesAnswers) throw new TypeError('the connection was lost');
+    if (this.failsAfterChanges) this.mood = 'broken';
+    this.failsAfterChanges = false;
     if (isNewer) return json(200, this.since(revision, refused));
     const answer: ChangesAnswer = { revision: this.revision, refused, newer: null };
     return json(200, answer);

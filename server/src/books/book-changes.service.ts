@@ -77,6 +77,10 @@ const isLarge = ({ text }: KeptBook, operation: Operation): boolean =>
   text.length > LARGE_TEXT ||
   (operation.kind === 'several' && operation.operations.length > MANY_OPERATIONS);
 
+/** Whether an undoing would write over what somebody wrote since it was made. */
+const isOver = ({ seen }: Work, inverse: string): boolean =>
+  seen !== null && !sameUndoing(seen, JSON.parse(inverse) as Operation);
+
 /** Changes of books: each is applied to the newest revision and written with its history in one statement. */
 @Injectable()
 export class BookChangesService {
@@ -154,7 +158,8 @@ export class BookChangesService {
       if (done) return done;
       throw refusedBy(sent.refusals);
     }
-    if (before.revision !== based) this.judgeSeen(work, sent.value.inverse);
+    if (before.revision !== based && isOver(work, sent.value.inverse))
+      return this.doneOrRefused(work);
     const after = {
       revision: before.revision + 1,
       text: sent.value.prepared.text,
@@ -172,10 +177,11 @@ export class BookChangesService {
     return { revision: after.revision, text: before.revision === based ? null : after.text };
   }
 
-  /** What takes a change back is not done where others wrote over the change meanwhile. */
-  private judgeSeen({ seen }: Work, inverse: string): void {
-    if (seen && !sameUndoing(seen, JSON.parse(inverse) as Operation))
-      throw refusedBy([changedSince({ what: 'undo' })]);
+  /** An undoing that would write over others is not done; one that was done already is only told again. */
+  private async doneOrRefused(work: Work): Promise<Changed> {
+    const done = await this.doneBefore(work);
+    if (done) return done;
+    throw refusedBy([changedSince({ what: 'undo' })]);
   }
 
   private write(

@@ -1,6 +1,6 @@
 import { Inject, Injectable, type MessageEvent, type OnModuleInit } from '@nestjs/common';
 import type { BookTold, Me } from '@gleddo/contract';
-import { filter, from, interval, map, merge, Observable, Subject, switchMap } from 'rxjs';
+import { defer, filter, interval, map, merge, Observable, Subject, switchMap } from 'rxjs';
 import type { OpenDatabase } from '../database/open-database.js';
 import { LISTEN } from '../http/tokens.js';
 import { BookAccess } from './book-access.js';
@@ -40,11 +40,12 @@ export class BookEvents implements OnModuleInit {
 
   /** The revision that a book is at: at once, after each change, and when something may have been missed. */
   async of(id: string, me: Me): Promise<Observable<MessageEvent>> {
-    const { revision } = await this.access.rightsOf(id, me);
-    const now = () => from(this.access.rightsOf(id, me));
+    await this.access.rightsOf(id, me);
+    const now = () => this.access.rightsOf(id, me);
+    // What is changed while one begins to listen is heard: the revision is asked for once one does.
     const news = merge(
-      from([{ revision }]),
       this.changed.pipe(filter((change) => change.id === id)),
+      defer(now),
       this.missed.pipe(switchMap(now)),
     ).pipe(map((told): MessageEvent => ({ ...ofRevision(told.revision), retry: TRY_AGAIN_AFTER })));
     const life = interval(SIGN_OF_LIFE).pipe(map((): MessageEvent => ({ type: 'here', data: '' })));

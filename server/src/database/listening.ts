@@ -10,6 +10,7 @@ export type Listen = (
 ) => Promise<void>;
 
 const TRY_AGAIN_AFTER = 1_000;
+const CONNECT_WITHIN = 10_000;
 
 export const listenEmbedded =
   (client: PGlite): Listen =>
@@ -29,7 +30,11 @@ export class PostgresListening {
 
   listen: Listen = async (name, hear, missed) => {
     if (this.isClosed) return;
-    const client = new Client({ connectionString: this.url, keepAlive: true });
+    const client = new Client({
+      connectionString: this.url,
+      keepAlive: true,
+      connectionTimeoutMillis: CONNECT_WITHIN,
+    });
     const again = () => {
       if (this.client !== client) return;
       this.client = null;

@@ -110,7 +110,8 @@ export class BookSender {
     if (sent.length > 0 && !this.isStuck) this.of.tell({ saving: 'saving' });
     try {
       const answer = await this.ask(sent);
-      if (sent.length === 0) this.newest = Math.min(this.newest, answer.revision);
+      const reach = sent.length === 0 ? Math.min : Math.max;
+      this.newest = reach(this.newest, answer.revision);
       if (this.isStuck) this.of.tell({ saving: 'saving', said: [] });
       await this.of.settle(sent, answer);
       this.pause = 0;

@@ -65,6 +65,8 @@ export class BookStore {
   private may: Rules = AUTHOR;
   private tried: readonly Tried[] = [];
   private readonly outOfReach = new Set<string>();
+  /** The names of what was done here: no news, whenever it is told. */
+  private readonly own = new Set<string>();
   private shown: ShownBook | null = null;
   private readonly listeners = new Set<() => void>();
   private readonly sender: BookSender;
@@ -73,6 +75,7 @@ export class BookStore {
     this.confirmed = confirmedBook(answer, history);
     this.kept = new WaitingChanges(answer.id);
     this.waiting = this.kept.left();
+    for (const { token } of this.waiting) this.own.add(token);
     const { book, revision } = this.confirmed;
     this.state = {
       ...{ book, revision, answer, saving: 'saved', isConnected: true },
@@ -170,6 +173,7 @@ export class BookStore {
     const seen = undoes === null ? null : inverse;
     const change = { token: nanoid(), operation, undoes, seen };
     this.kept.keep(change);
+    this.own.add(change.token);
     this.waiting = [...this.waiting, change];
     this.tried = [...this.tried, { step: doneStep(change, inverse), book }];
     this.tell({ book, said: [], news: [], saving: this.sender.isStuck ? 'waiting' : 'saving' });
@@ -181,7 +185,7 @@ export class BookStore {
     const why = new Map(answer.refused.map((each) => [each.token, each.says]));
     const said = sent.flatMap((change) => notDone(change, why.get(change.token), this.state.book));
     const { newer, revision } = answer;
-    if (newer) this.takeOver(sent, revision, newer);
+    if (newer) this.takeOver(revision, newer);
     const asHere = said.length === 0 && !newer && this.confirmAsHere(sent, revision);
     this.letGo(sent);
     if (asHere) return this.tell({ revision });
@@ -190,10 +194,9 @@ export class BookStore {
     this.tell({ said: [...this.state.said, ...said] });
   }
 
-  private takeOver(sent: readonly Change[], revision: number, newer: NewerBook): void {
+  private takeOver(revision: number, newer: NewerBook): void {
     this.confirmed = takenOver(this.confirmed, revision, newer);
-    const isOwn = (token: string) => sent.some((change) => change.token === token);
-    const news = newsOf(this.confirmed.book, newer.steps, isOwn);
+    const news = newsOf(this.confirmed.book, newer.steps, (token) => this.own.has(token));
     if (news.length > 0) this.tell({ news });
   }
 

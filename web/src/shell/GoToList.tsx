@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { CompanySummary, ExerciseSummary, Me } from '@gleddo/contract';
 import { accountLabel, isFoundBy, rowsOf, searchText, typeOf } from '@gleddo/core';
-import { useEffect, useMemo, useSyncExternalStore } from 'react';
+import { useEffect, useSyncExternalStore } from 'react';
 import { useLocation } from 'react-router';
 import { get } from '../api/client';
 import { currentBook } from '../book/current-book';
@@ -108,7 +108,7 @@ export function GoToList({ me, text, walked, isEntered, onGo }: GoToListProps) {
   const accounts = useAccounts();
   const pages = usePages(me);
   const typed = text.trim().toLowerCase();
-  const fitting = useMemo(() => found([...accounts(), ...pages], typed), [accounts, pages, typed]);
+  const fitting = found([...accounts(), ...pages], typed);
   const count = Math.max(1, fitting.length);
   const at = ((walked % count) + count) % count;
   const chosen = fitting[at]?.to;
