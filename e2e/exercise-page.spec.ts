@@ -96,9 +96,10 @@ test('an exercise is put away, shown on request, and brought back', async ({ pag
   await comeInAs(page, 'Ruth Marsh');
   await page.getByRole('link', { name: 'Exercises' }).click();
   const numbers = page.getByRole('link', { name: /^Numbers for the nursery/ });
-  await numbers.hover();
-  await page.getByRole('button', { name: 'Put away: Numbers for the nursery' }).click();
+  await page.getByRole('button', { name: 'Put away: Numbers for the nursery' }).focus();
+  await page.keyboard.press('Enter');
   await expect(numbers).toHaveCount(0);
+  await expect(page.locator('body')).not.toBeFocused();
   await page.getByRole('checkbox', { name: 'Show what was put away (1)' }).check();
   await expect(numbers).toContainText('put away');
   await page.getByRole('button', { name: 'Bring back: Numbers for the nursery' }).focus();

@@ -245,3 +245,23 @@ test('a key that goes to the next student does not leave a note half typed', asy
   await page.keyboard.press('n');
   await expect(page).not.toHaveURL(first);
 });
+
+test('the slip goes aside for who takes accounts together, and leaves when they do', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: /^Pollard Row Bindery/ }).click();
+  await row(page, 'Trade debtors').click();
+  const slip = page.getByRole('complementary', { name: 'Account Trade debtors' });
+  await expect(slip.getByLabel('Name of the account')).toBeFocused();
+  const under = row(page, 'Electricity');
+  await page.keyboard.down('Control');
+  await under.hover({ force: true });
+  await expect(slip).toHaveClass(/is-aside/);
+  await under.click();
+  await page.keyboard.up('Control');
+  await expect(page.getByRole('toolbar', { name: 'Accounts taken together' })).toContainText(
+    '2 accounts',
+  );
+  await expect(slip).toHaveCount(0);
+});
