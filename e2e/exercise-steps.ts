@@ -18,35 +18,41 @@ async function ask(page: Page, path: string, data: object): Promise<Record<strin
   return (await answer.json()) as Record<string, unknown>;
 }
 
+const bakery = (name: string) => ({
+  format: 'gleddo-book',
+  version: 1,
+  company: {
+    name,
+    firstDay: '2027-01-01',
+    currency: 'EUR',
+    periods: 12,
+    legalForm: 'company',
+    trade: 'Bakery',
+  },
+  scheme: 'current-first',
+  numberPlan: 'four-digit',
+  accounts: ACCOUNTS,
+  opening: {
+    date: '2026-12-31',
+    balances: [
+      { account: 'bank', debit: '500.00' },
+      { account: 'ovens', debit: '2000.00' },
+      { account: 'loan', credit: '1500.00' },
+      { account: 'kept', credit: '1000.00' },
+    ],
+  },
+  entries: [],
+});
+
+/** Many companies beside those of the demo, so that lists of them are longer than what they show. */
+export async function manyCompanies(page: Page): Promise<void> {
+  for (let i = 1; i <= 15; i++) await ask(page, 'companies', { book: bakery(`Bakery ${i}`) });
+}
+
 /** A bakery of six accounts, its chart open before the instructor. */
 export async function openBakery(page: Page, name: string): Promise<void> {
   await comeInAs(page, 'Ruth Marsh');
-  const book = {
-    format: 'gleddo-book',
-    version: 1,
-    company: {
-      name,
-      firstDay: '2027-01-01',
-      currency: 'EUR',
-      periods: 12,
-      legalForm: 'company',
-      trade: 'Bakery',
-    },
-    scheme: 'current-first',
-    numberPlan: 'four-digit',
-    accounts: ACCOUNTS,
-    opening: {
-      date: '2026-12-31',
-      balances: [
-        { account: 'bank', debit: '500.00' },
-        { account: 'ovens', debit: '2000.00' },
-        { account: 'loan', credit: '1500.00' },
-        { account: 'kept', credit: '1000.00' },
-      ],
-    },
-    entries: [],
-  };
-  const made = await ask(page, 'companies', { book });
+  const made = await ask(page, 'companies', { book: bakery(name) });
   await page.goto(`/companies/${String(made['bookId'])}/chart`);
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }

@@ -1,4 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
+import { manyCompanies } from './exercise-steps.js';
 import { choose, comeInAs, saved } from './people.js';
 
 /** The account numbers of a company; answers the card on which they stand. */
@@ -63,6 +64,8 @@ test('the plan of another company is taken over, and can be changed before it is
   page,
 }) => {
   const card = await openNumbers(page);
+  await manyCompanies(page);
+  await page.reload();
   const plan = card.getByRole('combobox', { name: 'Another number plan' });
   await plan.click();
   await choose(page, 'Tern Island Kayaks');

@@ -27,10 +27,15 @@ export async function tabTo(page: Page, wanted: Locator, most = 80): Promise<voi
 export const saved = (page: Page): Promise<void> =>
   expect(page.locator('.saved')).toHaveText('Saved');
 
-/** Chooses from an open list: again, should the list have moved away under the pointer. */
+/**
+ * Chooses from an open list: where one can type, by typing (a long list shows only a part of itself);
+ * again, should the list have moved away under the pointer.
+ */
 export async function choose(page: Page, option: string | RegExp): Promise<void> {
   const list = page.locator('.ant-select-dropdown:visible');
   await expect(list.first()).toBeVisible();
+  const search = page.locator('.ant-select-open input:not([readonly])');
+  if (typeof option === 'string' && (await search.count()) > 0) await search.fill(option);
   await expect(async () => {
     if ((await list.count()) > 0)
       await list.getByTitle(option, { exact: true }).click({ timeout: 2000 });

@@ -22,6 +22,7 @@ import { SlipParticulars } from './SlipParticulars';
 import { Refusal } from '../shell/Refusal';
 import { useRetire } from './use-retire';
 import { StatedSide } from './StatedSide';
+import { BY_LABEL } from '../figures/by-label';
 
 type Field = 'name' | 'place' | 'number' | 'parent' | 'particulars' | 'rest';
 
@@ -137,7 +138,7 @@ function ParentField({ account, change, at }: ChangesAt) {
         id="slip-parent"
         disabled={!mayChange}
         value={account.parent ?? ''}
-        showSearch={{ optionFilterProp: 'label' }}
+        showSearch={BY_LABEL}
         options={[{ value: '', label: 'no parent' }, ...offered]}
         onChange={(parent: string) =>
           change('parent', { kind: 'move-account', id, type, number, parent: parent || null })

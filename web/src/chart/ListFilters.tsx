@@ -2,6 +2,7 @@ import { NOT_PLACED, typesOfSection, type ListUse, type ListWanted } from '@gled
 import { Input, Select } from 'antd';
 import { useDesk } from './chart-desk';
 import type { ChartList } from './use-list';
+import { BY_LABEL } from '../figures/by-label';
 
 const USES: readonly { value: ListUse | ''; label: string }[] = [
   { value: 'in-use', label: 'In use' },
@@ -48,7 +49,7 @@ export function ListFilters({ list }: { list: ChartList }) {
       <Select
         aria-label="Type"
         style={{ width: 190 }}
-        showSearch={{ optionFilterProp: 'label' }}
+        showSearch={BY_LABEL}
         value={wanted.type ?? ''}
         options={[
           { value: '', label: 'All types' },

@@ -15,6 +15,7 @@ import { useFollowing } from '../kept/use-following';
 import { useDesk } from './chart-desk';
 import { ACTIVITIES } from '../scheme/activities';
 import { Refusal } from '../shell/Refusal';
+import { BY_LABEL } from '../figures/by-label';
 
 type Particulars = Pick<Account, 'description' | 'cashFlow' | 'taxLine' | 'taxCode' | 'budget'>;
 
@@ -121,7 +122,7 @@ function TaxChoice({ name, items, value, disabled, onChoose }: TaxChoiceProps) {
         id={id}
         disabled={disabled}
         value={value ?? ''}
-        showSearch={{ optionFilterProp: 'label' }}
+        showSearch={BY_LABEL}
         options={[
           { value: '', label: 'none' },
           ...items.map((item) => ({ value: item.id, label: `${item.id} ${item.name}` })),

@@ -14,6 +14,7 @@ import { Refusal } from '../shell/Refusal';
 import { useDesk } from './chart-desk';
 import { PlaceSheet } from './PlaceSheet';
 import { useRetire } from './use-retire';
+import { BY_LABEL } from '../figures/by-label';
 
 const retire = (_: Book, id: string): Result<Operation> => done({ kind: 'retire-account', id });
 /** What stands under others goes before them. */
@@ -54,6 +55,7 @@ export function TogetherBar() {
         size="small"
         aria-label="Put them under"
         placeholder="Put them under …"
+        showSearch={BY_LABEL}
         style={{ width: 170 }}
         value={null}
         options={parents.map(({ id, name }) => ({ value: id, label: name }))}

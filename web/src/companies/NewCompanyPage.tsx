@@ -20,6 +20,7 @@ import { emptyBook, likeBook, type Frame } from './begin-from';
 import { faultsByField, NEW_COMPANY } from './company-form';
 import { CompanyFields } from './CompanyFields';
 import { Refusal } from '../shell/Refusal';
+import { BY_LABEL } from '../figures/by-label';
 
 type From = 'starter' | 'empty' | 'company' | 'file';
 
@@ -195,6 +196,7 @@ function FromCompany({ company, make }: { company: Company; make(book: Book): vo
         aria-label="Company to begin from"
         style={{ width: '100%', marginBottom: 12 }}
         placeholder="Choose a company"
+        showSearch={BY_LABEL}
         value={bookId}
         options={(companies.data ?? [])
           .filter((each) => !each.putAway)

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { Moment } from '@gleddo/contract';
 import { Select } from 'antd';
 import { get } from '../api/client';
+import { BY_LABEL } from '../figures/by-label';
 
 interface FromMomentProps {
   readonly bookId: string;
@@ -33,6 +34,7 @@ export function FromMoment({ bookId, enabled, moment, onChoose }: FromMomentProp
           <Select
             id="exercise-moment"
             value={moment ?? NOW}
+            showSearch={BY_LABEL}
             options={[
               { value: NOW, label: 'as it stands now' },
               ...named.map(({ revision, name }) => ({

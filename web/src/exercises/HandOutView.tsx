@@ -8,6 +8,7 @@ import { counted } from '../figures/counted';
 import { momentText } from '../figures/days';
 import { TableHead } from '../figures/TableHead';
 import { Refusal } from '../shell/Refusal';
+import { BY_LABEL } from '../figures/by-label';
 
 /** Hands an exercise out to class groups, each by itself, and takes it back from one. */
 export function HandOutView({ exercise }: { exercise: ExerciseAnswer }) {
@@ -112,6 +113,7 @@ function ToAnother({ exercise }: { exercise: ExerciseAnswer }) {
           style={{ flex: 1 }}
           placeholder={has.size > 0 ? 'Choose another class group' : 'Choose a class group'}
           value={groupId}
+          showSearch={BY_LABEL}
           options={others.map(({ id, name, students }) => ({
             value: id,
             label: `${name}, ${counted(students, 'student')}`,

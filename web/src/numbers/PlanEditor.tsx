@@ -11,6 +11,7 @@ import {
 import { Button, Input, InputNumber, Select } from 'antd';
 import type { ReactNode } from 'react';
 import { BandRuler } from './BandRuler';
+import { BY_LABEL } from '../figures/by-label';
 
 interface PlanEditorProps {
   readonly book: Book;
@@ -123,6 +124,7 @@ function SectionBands({ book, plan, section, onChange }: SectionBandsProps) {
       variant="borderless"
       aria-label={`A band of its own for a type in ${section.name}`}
       placeholder={<span className="quiet">and one for a type …</span>}
+      showSearch={BY_LABEL}
       style={{ width: 190 }}
       value={null}
       options={others.map((type) => ({ value: type.id, label: type.name }))}

@@ -17,6 +17,7 @@ import { useKept } from '../kept/use-kept';
 import { PlanEditor } from './PlanEditor';
 import { TableHead } from '../figures/TableHead';
 import { Refusal } from '../shell/Refusal';
+import { BY_LABEL } from '../figures/by-label';
 
 const OFF = 'off';
 const OWN = 'own';
@@ -63,6 +64,7 @@ export function Renumber({ book, bookId, choice, onChoose }: RenumberProps) {
         <Select
           aria-label="Another number plan"
           placeholder="Another plan for the whole chart"
+          showSearch={BY_LABEL}
           style={{ width: 240 }}
           value={choice}
           options={[

@@ -18,6 +18,7 @@ import { useKept } from '../kept/use-kept';
 import { PartSheet } from './PartSheet';
 import type { PartOfScheme } from './scheme-parts';
 import { SchemePages } from './SchemePages';
+import { BY_LABEL } from '../figures/by-label';
 
 /** The scheme of a book: the tree that classifies, to be seen, copied and changed. */
 export function SchemeView({ bookId }: { bookId: string }) {
@@ -106,6 +107,7 @@ function TakeScheme({ bookId, scheme, onTake }: TakeSchemeProps) {
     <Select
       aria-label="Take over a scheme"
       placeholder="Take over a scheme"
+      showSearch={BY_LABEL}
       value={null}
       style={{ width: 230 }}
       options={[
