@@ -33,15 +33,9 @@ export default tseslint.config(
     },
   },
   {
-    files: ['**/src/**/*.ts'],
+    files: ['**/src/**/*.{ts,tsx}'],
     rules: {
-      'max-lines-per-function': ['error', { max: 45, skipBlankLines: true, skipComments: true }],
-    },
-  },
-  {
-    files: ['**/src/**/*.tsx'],
-    rules: {
-      'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }],
+      'max-lines-per-function': ['error', { max: 40, skipBlankLines: true, skipComments: true }],
     },
   },
   {

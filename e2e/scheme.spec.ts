@@ -82,10 +82,10 @@ test('tax lists are kept; what is given to an account can’t be taken off', asy
   const card = page.getByRole('region', { name: 'Tax lists' });
   await card.getByRole('button', { name: 'Add a line' }).last().click();
   await card.getByLabel('Tax codes, code 1').fill('S20');
-  await card.getByRole('button', { name: 'Keep the lists' }).click();
+  await card.getByRole('button', { name: 'Save the lists' }).click();
   await expect(card.getByRole('alert')).toContainText('a name of 1 to 80');
   await card.getByLabel('Tax codes, name 1').fill('Standard rate');
-  await card.getByRole('button', { name: 'Keep the lists' }).click();
+  await card.getByRole('button', { name: 'Save the lists' }).click();
   await saved(page);
   await chart(page);
   await page.locator('.row.account').filter({ hasText: 'Nursery field' }).click();
@@ -107,7 +107,7 @@ test('tax lists are kept; what is given to an account can’t be taken off', asy
   await page.getByRole('link', { name: 'Profile', exact: true }).click();
   await page.getByRole('link', { name: 'Tax lists', exact: true }).click();
   await card.getByRole('button', { name: 'Take Standard rate off' }).click();
-  await card.getByRole('button', { name: 'Keep the lists' }).click();
+  await card.getByRole('button', { name: 'Save the lists' }).click();
   await expect(card.getByRole('alert')).toContainText(/“S20” is given to .*Nursery field/);
 });
 

@@ -1,7 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { HistoryEntry } from '@gleddo/contract';
 import { Button } from 'antd';
-import { useState } from 'react';
 import { get, post, Problem } from '../api/client';
 import { momentText } from '../figures/days';
 import { Asking } from '../shell/Asking';
@@ -19,16 +18,6 @@ export function BrokenBook({ id, why }: { id: string; why: string }) {
     queryKey: ['history-of-broken', id],
     queryFn: () => get<HistoryEntry[]>(`books/${id}/history`),
   });
-  const queries = useQueryClient();
-  const [to, setTo] = useState<number | null>(null);
-  const setBack = useMutation({
-    mutationFn: (revision: number) => post(`books/${id}/set-back`, { revision }),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['book', id] }),
-  });
-  const choose = (revision: number) => {
-    setTo(revision);
-    setBack.mutate(revision);
-  };
   return (
     <main className="desk">
       <section className="paper narrow" role="alert">
@@ -37,28 +26,41 @@ export function BrokenBook({ id, why }: { id: string; why: string }) {
         <p className="quiet">
           Nothing of its history is lost. Set it back to before one of these changes:
         </p>
-        <Refusal of={setBack} />
         {!history.data && <Asking of={history} what="The history" />}
         {history.data?.length === 0 && (
           <p>No change of it is known, so there is no earlier moment. Begin the book again.</p>
         )}
-        <ul className="plain-list">
-          {(history.data ?? []).slice(0, MOST_SHOWN).map(({ revision, at, by }) => (
-            <li key={revision} className="list-item">
-              <span>
-                Change {revision}, {momentText(at)} <span className="quiet">{by}</span>
-              </span>
-              <Button
-                size="small"
-                loading={setBack.isPending && to === revision - 1}
-                onClick={() => choose(revision - 1)}
-              >
-                Set back to before it
-              </Button>
-            </li>
-          ))}
-        </ul>
+        <EarlierMoments id={id} history={history.data ?? []} />
       </section>
     </main>
+  );
+}
+
+function EarlierMoments({ id, history }: { id: string; history: readonly HistoryEntry[] }) {
+  const queries = useQueryClient();
+  const setBack = useMutation({
+    mutationFn: (revision: number) => post(`books/${id}/set-back`, { revision }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['book', id] }),
+  });
+  return (
+    <>
+      <Refusal of={setBack} />
+      <ul className="plain-list">
+        {history.slice(0, MOST_SHOWN).map(({ revision, at, by }) => (
+          <li key={revision} className="list-item">
+            <span>
+              Change {revision}, {momentText(at)} <span className="quiet">{by}</span>
+            </span>
+            <Button
+              size="small"
+              loading={setBack.isPending && setBack.variables === revision - 1}
+              onClick={() => setBack.mutate(revision - 1)}
+            >
+              Set back to before it
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }

@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { useMemo } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { longDay } from '../figures/days';
-import { useMoney } from '../figures/money';
+import { useMoney, type Money } from '../figures/money';
 import { TableHead } from '../figures/TableHead';
 
 /** An account down to its entries: each posting with the balance after it. */
@@ -22,20 +22,7 @@ export function AccountLines({ account, onBack }: { account: Account; onBack(): 
       {lines.length === 0 ? (
         <p className="quiet">Nothing has been entered on this account yet.</p>
       ) : (
-        <table className="lines-table">
-          <TableHead names={['Day', 'Entry']} figures={['Debit', 'Credit', 'Balance']} />
-          <tbody>
-            {lines.map(({ entry, date, amount, balance }, i) => (
-              <tr key={i}>
-                <td style={{ whiteSpace: 'nowrap' }}>{longDay(date).replace(/ \d{4}$/, '')}</td>
-                <td>{entry ? entry.text || entry.reference || entry.kind : 'Opening balance'}</td>
-                <td className="figure">{amount > 0 ? money(amount) : ''}</td>
-                <td className="figure">{amount < 0 ? money(-amount) : ''}</td>
-                <td className="figure">{money(Math.abs(balance))}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Postings lines={lines} money={money} />
       )}
       <div className="slip-actions">
         {last !== 0 && (
@@ -48,5 +35,24 @@ export function AccountLines({ account, onBack }: { account: Account; onBack(): 
         </Button>
       </div>
     </>
+  );
+}
+
+function Postings({ lines, money }: { lines: ReturnType<typeof linesOf>; money: Money }) {
+  return (
+    <table className="lines-table">
+      <TableHead names={['Day', 'Entry']} figures={['Debit', 'Credit', 'Balance']} />
+      <tbody>
+        {lines.map(({ entry, date, amount, balance }, i) => (
+          <tr key={i}>
+            <td style={{ whiteSpace: 'nowrap' }}>{longDay(date).replace(/ \d{4}$/, '')}</td>
+            <td>{entry ? entry.text || entry.reference || entry.kind : 'Opening balance'}</td>
+            <td className="figure">{amount > 0 ? money(amount) : ''}</td>
+            <td className="figure">{amount < 0 ? money(-amount) : ''}</td>
+            <td className="figure">{money(Math.abs(balance))}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

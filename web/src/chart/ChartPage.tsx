@@ -9,6 +9,7 @@ import {
   statementName,
   subtotalsShown,
   unfolded,
+  type Account,
   type Section,
   type SectionFigures,
 } from '@gleddo/core';
@@ -16,7 +17,7 @@ import { useMemo, type ReactElement, type ReactNode } from 'react';
 import { longDay, periodText } from '../figures/days';
 import { Ruler } from '../spread/Ruler';
 import { Page } from '../spread/Spread';
-import { useDesk } from './chart-desk';
+import { useDesk, type ChartDesk } from './chart-desk';
 import { accountRow, emptyRow } from './chart-order';
 import { ChartRow } from './ChartRow';
 import { EmptyLine } from './EmptyLine';
@@ -149,39 +150,20 @@ const FIRST_ROWS = 60;
 
 function AccountRows({ section, numbered }: { section: SectionFigures; numbered: boolean }) {
   const desk = useDesk();
-  const { book, figures, showsRetired, origins, showsChangesOnly } = desk;
+  const { book } = desk;
   const all = chartOf(book).get(section.id) ?? [];
-  const rows = desk.isWhole ? unfolded(all, desk.folded) : all.slice(0, FIRST_ROWS);
   const known = new Set(all.map((row) => row.account.id));
   const virtual = inChartOrder(book, section).filter((line) => !known.has(line.account.id));
-  const isShown = (id: string) => !showsChangesOnly || origins?.get(id) !== 'given';
-  const shown = rows.filter(
-    ({ account }) =>
-      isShown(account.id) &&
-      (showsRetired || !account.retired || (figures.amounts.get(account.id) ?? 0) !== 0),
-  );
   return (
     <>
       {inChunks(
-        shown.map(({ account, depth }) => (
+        rowsShown(desk, all).map(({ account, depth }) => (
           <ChartRow
             key={account.id}
-            account={account}
+            {...rowOf(desk, account)}
             depth={depth}
-            amount={figures.amounts.get(account.id) ?? 0}
-            family={figures.families.get(account.id) ?? null}
-            scheme={book.scheme}
-            budget={desk.showsBudget ? budgetFigure(book, account) : null}
             money={section.id === NOT_PLACED ? desk.trayMoney : desk.money}
             numbered={numbered}
-            isFolded={desk.folded.has(account.id)}
-            origin={origins?.get(account.id) ?? 'given'}
-            selected={desk.selected === accountRow(account.id)}
-            tabbable={desk.entrance === accountRow(account.id)}
-            mayMove={desk.mayChange}
-            isTaken={desk.together.includes(account.id)}
-            onSelect={desk.openAccount}
-            onTake={desk.takeAccount}
           />
         )),
       )}
@@ -195,6 +177,40 @@ function AccountRows({ section, numbered }: { section: SectionFigures; numbered:
         />
       ))}
     </>
+  );
+}
+
+/** What a row shows of its account, each of them a plain value: only rows of which one changes are drawn again. */
+function rowOf(desk: ChartDesk, account: Account) {
+  const { book, figures } = desk;
+  return {
+    account,
+    amount: figures.amounts.get(account.id) ?? 0,
+    family: figures.families.get(account.id) ?? null,
+    scheme: book.scheme,
+    budget: desk.showsBudget ? budgetFigure(book, account) : null,
+    isFolded: desk.folded.has(account.id),
+    origin: desk.origins?.get(account.id) ?? 'given',
+    selected: desk.selected === accountRow(account.id),
+    tabbable: desk.entrance === accountRow(account.id),
+    mayMove: desk.mayChange,
+    isTaken: desk.together.includes(account.id),
+    onSelect: desk.openAccount,
+    onTake: desk.takeAccount,
+  } as const;
+}
+
+type Rows = readonly ReturnType<typeof unfolded>[number][];
+
+/** Without what is folded away, retired and empty, or left out as given. */
+function rowsShown(desk: ChartDesk, all: Rows): Rows {
+  const { figures, origins, showsChangesOnly, showsRetired } = desk;
+  const rows = desk.isWhole ? unfolded(all, desk.folded) : all.slice(0, FIRST_ROWS);
+  const isShown = (id: string) => !showsChangesOnly || origins?.get(id) !== 'given';
+  return rows.filter(
+    ({ account }) =>
+      isShown(account.id) &&
+      (showsRetired || !account.retired || (figures.amounts.get(account.id) ?? 0) !== 0),
   );
 }
 

@@ -64,8 +64,7 @@ function DragReady({ id, rowRef, pressRef }: DragReadyProps) {
 
 /** One account on its page. What is needed to drag it is set up only where the pointer is. */
 export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
-  const { account, depth, amount, family, scheme, money, numbered, selected, tabbable } = props;
-  const { mayMove, isTaken, onSelect, onTake, origin, isFolded, budget } = props;
+  const { account, selected, tabbable, mayMove, isTaken, onSelect, onTake } = props;
   const [near, setNear] = useState(false);
   const row = useRef<HTMLDivElement>(null);
   const press = useRef<Press>(null);
@@ -89,6 +88,16 @@ export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
         event.ctrlKey || event.metaKey ? onTake(account.id) : onSelect(account.id)
       }
     >
+      <Cells {...props} />
+      {near && <DragReady id={account.id} rowRef={row} pressRef={press} />}
+    </div>
+  );
+});
+
+function Cells(props: ChartRowProps) {
+  const { account, depth, amount, family, money, numbered, isFolded, budget } = props;
+  return (
+    <>
       {numbered && (
         <span className="no" role="gridcell">
           {account.number ?? ''}
@@ -104,17 +113,15 @@ export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
         {isFolded && <span className="mark-says"> and what is under it</span>}
       </span>
       <span className="mark-says" role="gridcell">
-        {budget === null
-          ? [origin === 'given' ? '' : origin, quietMark(scheme, account)]
-              .filter(Boolean)
-              .join(' · ')
-          : `budget ${money(budget)}`}
+        {budget === null ? marksOf(props) : `budget ${money(budget)}`}
       </span>
       <Figure {...{ amount, family, money, isFolded }} />
-      {near && <DragReady id={account.id} rowRef={row} pressRef={press} />}
-    </div>
+    </>
   );
-});
+}
+
+const marksOf = ({ origin, scheme, account }: ChartRowProps): string =>
+  [origin === 'given' ? '' : origin, quietMark(scheme, account)].filter(Boolean).join(' · ');
 
 type FigureProps = Pick<ChartRowProps, 'amount' | 'family' | 'money' | 'isFolded'>;
 

@@ -28,13 +28,7 @@ const LIST = lazyView(() => import('./ListView').then((m) => m.ListView));
 export function ChartView() {
   const desk = useChartDesk();
   const onKey = useChartKeys(desk);
-  useEffect(() => {
-    const id = accountOfRow(desk.selected);
-    if (id === null || !desk.wantsFocus() || desk.slip !== 'closed') return;
-    const row = document.querySelector<HTMLElement>(`[data-row="${CSS.escape(accountRow(id))}"]`);
-    row?.focus({ preventScroll: true });
-    row?.scrollIntoView({ block: 'nearest' });
-  });
+  useFocusOnSelected(desk);
   const over = (
     <>
       <Slip />
@@ -68,6 +62,17 @@ export function ChartView() {
       </div>
     </ChartDeskContext>
   );
+}
+
+/** The selected row has the focus, when it is wished there. */
+function useFocusOnSelected(desk: ChartDesk): void {
+  useEffect(() => {
+    const id = accountOfRow(desk.selected);
+    if (id === null || !desk.wantsFocus() || desk.slip !== 'closed') return;
+    const row = document.querySelector<HTMLElement>(`[data-row="${CSS.escape(accountRow(id))}"]`);
+    row?.focus({ preventScroll: true });
+    row?.scrollIntoView({ block: 'nearest' });
+  });
 }
 
 interface DraggableSpreadProps {

@@ -21,10 +21,8 @@ const ORIGINS = [
 
 /** What the list leaves out: by words, section, type, use, and where an account comes from. */
 export function ListFilters({ list }: { list: ChartList }) {
-  const { book, origins } = useDesk();
+  const { book } = useDesk();
   const { wanted, want, accounts } = list;
-  const { scheme } = book;
-  const types = wanted.section === null ? scheme.types : typesOfSection(scheme, wanted.section);
   return (
     <div className="list-filters">
       <Input
@@ -35,6 +33,20 @@ export function ListFilters({ list }: { list: ChartList }) {
         value={wanted.text}
         onChange={(event) => want({ text: event.target.value })}
       />
+      <PlaceFilters list={list} />
+      <UseFilters list={list} />
+      <span className="quiet list-count" role="status">
+        {accounts.length} of {book.accounts.length}
+      </span>
+    </div>
+  );
+}
+
+function PlaceFilters({ list: { wanted, want } }: { list: ChartList }) {
+  const { scheme } = useDesk().book;
+  const types = wanted.section === null ? scheme.types : typesOfSection(scheme, wanted.section);
+  return (
+    <>
       <Select
         aria-label="Section"
         style={{ width: 190 }}
@@ -57,6 +69,14 @@ export function ListFilters({ list }: { list: ChartList }) {
         ]}
         onChange={(type: string) => want({ type: type || null })}
       />
+    </>
+  );
+}
+
+function UseFilters({ list: { wanted, want } }: { list: ChartList }) {
+  const { origins } = useDesk();
+  return (
+    <>
       <Select
         aria-label="Use"
         style={{ width: 150 }}
@@ -73,9 +93,6 @@ export function ListFilters({ list }: { list: ChartList }) {
           onChange={(origin: string) => want({ origin: (origin || null) as ListWanted['origin'] })}
         />
       )}
-      <span className="quiet list-count" role="status">
-        {accounts.length} of {book.accounts.length}
-      </span>
-    </div>
+    </>
   );
 }

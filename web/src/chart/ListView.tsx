@@ -1,6 +1,6 @@
 import type { Account } from '@gleddo/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type RefObject } from 'react';
 import { useDesk } from './chart-desk';
 import { accountOfRow, accountRow } from './chart-order';
 import { listColumns, type ListColumn } from './list-columns';
@@ -61,7 +61,6 @@ function ListHeading({ list, column }: { list: ChartList; column: ListColumn }) 
 }
 
 function ListBody({ list, columns }: ListProps) {
-  const desk = useDesk();
   const { accounts } = list;
   const around = useRef<HTMLDivElement>(null);
   // eslint-disable-next-line react-hooks/incompatible-library -- drawn anew with every change of the list anyway
@@ -71,17 +70,12 @@ function ListBody({ list, columns }: ListProps) {
     estimateSize: () => ROW_HEIGHT,
     overscan: ROWS_BEYOND,
   });
-  const selected = accountOfRow(desk.selected);
+  const selected = accountOfRow(useDesk().selected);
   const at = accounts.findIndex(({ id }) => id === selected);
   useEffect(() => {
     if (at >= 0) virtual.scrollToIndex(at, { align: 'auto' });
   }, [at, virtual]);
-  useEffect(() => {
-    if (selected === null || !desk.wantsFocus() || desk.slip !== 'closed') return;
-    around.current
-      ?.querySelector<HTMLElement>(`[data-row="${CSS.escape(accountRow(selected))}"]`)
-      ?.focus({ preventScroll: true });
-  });
+  useFocusInList(around, selected);
   return (
     <div ref={around} className="list-body" role="rowgroup">
       {accounts.length === 0 && (
@@ -103,6 +97,16 @@ function ListBody({ list, columns }: ListProps) {
       </div>
     </div>
   );
+}
+
+function useFocusInList(around: RefObject<HTMLElement | null>, selected: string | null): void {
+  const desk = useDesk();
+  useEffect(() => {
+    if (selected === null || !desk.wantsFocus() || desk.slip !== 'closed') return;
+    around.current
+      ?.querySelector<HTMLElement>(`[data-row="${CSS.escape(accountRow(selected))}"]`)
+      ?.focus({ preventScroll: true });
+  });
 }
 
 interface RowProps {

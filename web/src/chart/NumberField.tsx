@@ -35,18 +35,7 @@ export function NumberField({ account, onChange }: NumberFieldProps) {
         }}
         suffix={
           <span className="free-nearby">
-            {mayChange && near.length > 0 && 'free nearby:'}
-            {mayChange &&
-              near.map((number) => (
-                <button
-                  key={number}
-                  type="button"
-                  onMouseDown={(event) => event.preventDefault()}
-                  onClick={() => onChange(number)}
-                >
-                  {number}
-                </button>
-              ))}
+            {mayChange && near.length > 0 && <FreeNearby numbers={near} onTake={onChange} />}
           </span>
         }
       />
@@ -56,5 +45,28 @@ export function NumberField({ account, onChange }: NumberFieldProps) {
         </p>
       )}
     </div>
+  );
+}
+
+interface FreeNearbyProps {
+  readonly numbers: readonly string[];
+  onTake(number: string): void;
+}
+
+function FreeNearby({ numbers, onTake }: FreeNearbyProps) {
+  return (
+    <>
+      free nearby:
+      {numbers.map((number) => (
+        <button
+          key={number}
+          type="button"
+          onMouseDown={(event) => event.preventDefault()}
+          onClick={() => onTake(number)}
+        >
+          {number}
+        </button>
+      ))}
+    </>
   );
 }

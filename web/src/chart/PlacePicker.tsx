@@ -1,5 +1,5 @@
 import { sectionOfType, statementName, statementOfClass, typeOf, type Scheme } from '@gleddo/core';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type RefObject } from 'react';
 import { PlaceSheet } from './PlaceSheet';
 
 interface PlacePickerProps {
@@ -14,26 +14,21 @@ interface PlacePickerProps {
   onChange(type: string | null): void;
 }
 
+function pathOf(scheme: Scheme, type: string | null): string {
+  const section = sectionOfType(scheme, type);
+  if (!section) return 'Not placed';
+  const statement = statementName(scheme, statementOfClass(section.class));
+  return [statement, section.name, typeOf(scheme, type)?.name].join(' › ');
+}
+
 /** The place of an account, as a path; a click opens both pages to choose another. */
 export function PlacePicker(props: PlacePickerProps) {
   const { id, scheme, name, type, disabled, explained, asksSide, onChange } = props;
   const [open, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
-  const wasOpen = useRef(false);
-  useEffect(() => {
-    if (wasOpen.current && !open) button.current?.focus();
-    wasOpen.current = open;
-  }, [open]);
+  useFocusBack(button, open);
   const close = () => setOpen(false);
-  const section = sectionOfType(scheme, type);
-  const path = section
-    ? [
-        statementName(scheme, statementOfClass(section.class)),
-        section.name,
-        typeOf(scheme, type)?.name,
-      ]
-    : ['Not placed'];
-  const text = path.join(' › ');
+  const text = pathOf(scheme, type);
   return (
     <>
       <button
@@ -63,4 +58,13 @@ export function PlacePicker(props: PlacePickerProps) {
       )}
     </>
   );
+}
+
+/** What opened a sheet has the focus again when it closes. */
+function useFocusBack(opener: RefObject<HTMLElement | null>, open: boolean): void {
+  const wasOpen = useRef(false);
+  useEffect(() => {
+    if (wasOpen.current && !open) opener.current?.focus();
+    wasOpen.current = open;
+  }, [open, opener]);
 }

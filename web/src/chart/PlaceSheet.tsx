@@ -39,7 +39,7 @@ export function PlaceSheet(props: PlaceSheetProps) {
   const [typed, setTyped] = useState('');
   const [pointed, setPointed] = useState<AccountType | null>(null);
   const shown = useMemo(() => typesFound(scheme, typed, explained), [scheme, typed, explained]);
-  const [first] = shown;
+  const found = (typed.trim() !== '' && shown[0]) || null;
   return (
     <Modal title={question} open onCancel={onClose} footer={null} width={940} style={{ top: 24 }}>
       <div onKeyDown={walk}>
@@ -52,7 +52,7 @@ export function PlaceSheet(props: PlaceSheetProps) {
           onPressEnter={(event) => {
             // Else the same Enter would press the button that gets the focus back.
             event.preventDefault();
-            if (first && typed.trim() !== '') onChoose(first.id);
+            if (found) onChoose(found.id);
           }}
         />
         <div className="place-pages">
@@ -60,18 +60,12 @@ export function PlaceSheet(props: PlaceSheetProps) {
             <PlacePage
               key={statement}
               {...{ scheme, statement, shown, chosen: type, onChoose, onPoint: setPointed }}
-              first={typed.trim() === '' ? null : (first?.id ?? null)}
+              first={found?.id ?? null}
             />
           ))}
         </div>
         <div className="place-foot">
-          {explained && (
-            <TypeSays
-              scheme={scheme}
-              asksSide={asksSide}
-              type={pointed ?? (typed.trim() === '' ? null : first)}
-            />
-          )}
+          {explained && <TypeSays {...{ scheme, asksSide }} type={pointed ?? found} />}
           <button type="button" className="link-button quiet" onClick={() => onChoose(null)}>
             Leave it without a place
           </button>
@@ -128,7 +122,7 @@ function PlacePage(props: PlacePageProps) {
 
 interface TypeSaysProps {
   readonly scheme: Scheme;
-  readonly type: AccountType | null | undefined;
+  readonly type: AccountType | null;
   readonly asksSide: boolean;
 }
 

@@ -42,25 +42,13 @@ export function TogetherBar() {
     setRefused(refusals[0]?.says ?? null);
     if (refusals.length === 0) desk.takeUpTo(null);
   };
-  const parents = possibleParents(book, together[0] ?? '').filter(
-    ({ id }) => !together.includes(id),
-  );
   return (
     <div className="together" role="toolbar" aria-label="Accounts taken together">
       <strong>{together.length} accounts</strong>
       <Button size="small" onClick={() => setPlacing(true)}>
         Place them …
       </Button>
-      <Select
-        size="small"
-        aria-label="Put them under"
-        placeholder="Put them under …"
-        showSearch={BY_LABEL}
-        style={{ width: 170 }}
-        value={null}
-        options={parents.map(({ id, name }) => ({ value: id, label: name }))}
-        onChange={(parent: string | null) => parent !== null && act(under(parent))}
-      />
+      <UnderParent onChoose={(parent) => act(under(parent))} />
       <Button size="small" onClick={() => askRetire(together, () => act(retire))}>
         Retire
       </Button>
@@ -78,6 +66,25 @@ export function TogetherBar() {
         />
       )}
     </div>
+  );
+}
+
+function UnderParent({ onChoose }: { onChoose(parent: string): void }) {
+  const { book, together } = useDesk();
+  const parents = possibleParents(book, together[0] ?? '').filter(
+    ({ id }) => !together.includes(id),
+  );
+  return (
+    <Select
+      size="small"
+      aria-label="Put them under"
+      placeholder="Put them under …"
+      showSearch={BY_LABEL}
+      style={{ width: 170 }}
+      value={null}
+      options={parents.map(({ id, name }) => ({ value: id, label: name }))}
+      onChange={(parent: string | null) => parent !== null && onChoose(parent)}
+    />
   );
 }
 

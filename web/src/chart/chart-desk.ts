@@ -240,6 +240,20 @@ function useSlip(isGiven: boolean, arrival: string) {
   return [slip, open] as const;
 }
 
+/** The same functions always, so that rows need not be drawn again. */
+function useTaking(
+  select: ChartDesk['select'],
+  open: ChartDesk['open'],
+  takeAlso: ChartDesk['takeAlso'],
+) {
+  const openAccount = useSteady((id: string) => select(accountRow(id), 'account'));
+  const takeAccount = useSteady((id: string) => {
+    open('closed');
+    takeAlso(id);
+  });
+  return { openAccount, takeAccount };
+}
+
 export function useChartDesk(): ChartDesk {
   const store = useBookStore();
   const { selected, setSelected, isGiven, arrival } = useSelected();
@@ -258,11 +272,6 @@ export function useChartDesk(): ChartDesk {
     if (accountOfRow(next) === null || keeps) open('closed');
     say(null);
   };
-  const openAccount = useSteady((id: string) => select(accountRow(id), 'account'));
-  const takeAccount = useSteady((id: string) => {
-    open('closed');
-    several.takeAlso(id);
-  });
   const perform = performing(store, shown, (notices) => {
     focus.wantFocus(true);
     say(noticeOf(notices, shown.help));
@@ -275,9 +284,8 @@ export function useChartDesk(): ChartDesk {
     ...state,
     ...focus,
     ...several,
+    ...useTaking(select, open, several.takeAlso),
     select,
-    openAccount,
-    takeAccount,
     open,
     say,
     pick,

@@ -11,6 +11,7 @@ import {
 import { Button, Upload } from 'antd';
 import { useMemo, useState } from 'react';
 import { moneyOf } from '../figures/money';
+import { Refusal } from '../shell/Refusal';
 import { TablePreview } from '../files/TablePreview';
 import { readChosen, useTableReading, type ChosenFile } from '../files/use-table-file';
 import { wantedBook, type Frame } from './begin-from';
@@ -42,13 +43,7 @@ export function FromFile({ frame, busy, make }: FromFileProps) {
         <Button>Choose a file</Button>
       </Upload>
       {chosen && <span className="quiet"> {chosen.name}</span>}
-      {chosen?.kind === 'refused' && (
-        <div className="refusal" role="alert">
-          {chosen.says.map((says) => (
-            <p key={says}>{says}</p>
-          ))}
-        </div>
-      )}
+      {chosen?.kind === 'refused' && chosen.says.map((says) => <Refusal key={says} says={says} />)}
       {chosen?.kind === 'book' && <WholeBook {...{ chosen, frame, busy, make }} />}
       {chosen?.kind === 'cells' && <OfTable {...{ chosen, frame, busy, make }} />}
     </>

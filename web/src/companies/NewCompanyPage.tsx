@@ -11,7 +11,7 @@ import {
 } from '@gleddo/core';
 import { Button, Radio, Select } from 'antd';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { get, post } from '../api/client';
 import { useKept } from '../kept/use-kept';
 import { FromFile } from './FromFile';
@@ -21,6 +21,7 @@ import { faultsByField, NEW_COMPANY } from './company-form';
 import { CompanyFields } from './CompanyFields';
 import { Refusal } from '../shell/Refusal';
 import { BY_LABEL } from '../figures/by-label';
+import { PageHead } from '../shell/PageHead';
 
 type From = 'starter' | 'empty' | 'company' | 'file';
 
@@ -57,14 +58,7 @@ export default function NewCompanyPage() {
   };
   return (
     <>
-      <div className="sheet-head">
-        <h1>
-          <Link to="/companies" className="path-link">
-            Companies
-          </Link>{' '}
-          › New company
-        </h1>
-      </div>
+      <PageHead path={{ to: '/companies', name: 'Companies' }} title="New company" />
       <main className="desk">
         <div className={from === 'file' || from === 'starter' ? 'columns wide-right' : 'columns'}>
           <section className="paper">
@@ -174,11 +168,35 @@ function FromNothing({ frame, make, busy }: FromProps) {
   );
 }
 
-function FromCompany({ company, make }: { company: Company; make(book: Book): void }) {
+interface CompanySelectProps {
+  readonly value: string | null;
+  onChange(bookId: string): void;
+}
+
+function CompanySelect({ value, onChange }: CompanySelectProps) {
   const companies = useQuery({
     queryKey: ['companies'],
     queryFn: () => get<CompanySummary[]>('companies'),
   });
+  return (
+    <Select
+      aria-label="Company to begin from"
+      style={{ width: '100%', marginBottom: 12 }}
+      placeholder="Choose a company"
+      showSearch={BY_LABEL}
+      value={value}
+      options={(companies.data ?? [])
+        .filter((each) => !each.putAway)
+        .map((each) => ({
+          value: each.bookId,
+          label: `${each.name}, ${each.accounts} accounts`,
+        }))}
+      onChange={onChange}
+    />
+  );
+}
+
+function FromCompany({ company, make }: { company: Company; make(book: Book): void }) {
   const [bookId, setBookId] = useState<string | null>(null);
   const copy = useMutation({
     mutationFn: async (id: string) => {
@@ -192,20 +210,7 @@ function FromCompany({ company, make }: { company: Company; make(book: Book): vo
   return (
     <>
       <p>All its accounts with their places and numbers; no amounts, no entries.</p>
-      <Select
-        aria-label="Company to begin from"
-        style={{ width: '100%', marginBottom: 12 }}
-        placeholder="Choose a company"
-        showSearch={BY_LABEL}
-        value={bookId}
-        options={(companies.data ?? [])
-          .filter((each) => !each.putAway)
-          .map((each) => ({
-            value: each.bookId,
-            label: `${each.name}, ${each.accounts} accounts`,
-          }))}
-        onChange={setBookId}
-      />
+      <CompanySelect value={bookId} onChange={setBookId} />
       <Button
         type="primary"
         disabled={bookId === null}

@@ -89,22 +89,29 @@ function Classes({ exercise }: { exercise: ExerciseAnswer }) {
   );
 }
 
+const NoGroupYet = () => (
+  <p className="notice">
+    There is no class group yet. Make one under <Link to="/groups">Class groups</Link>, then come
+    back.
+  </p>
+);
+
+const asOption = ({ id, name, students }: GroupSummary) => ({
+  value: id,
+  label: `${name}, ${counted(students, 'student')}`,
+});
+
 function ToAnother({ exercise }: { exercise: ExerciseAnswer }) {
   const groups = useQuery({ queryKey: ['groups'], queryFn: () => get<GroupSummary[]>('groups') });
   const [groupId, setGroupId] = useState<string | null>(null);
   const change = useHandOut(exercise);
   const has = new Set(exercise.handedOutTo.map(({ id }) => id));
   const others = (groups.data ?? []).filter(({ id }) => !has.has(id));
-  if (groups.isSuccess && groups.data.length === 0)
-    return (
-      <p className="notice">
-        There is no class group yet. Make one under <Link to="/groups">Class groups</Link>, then
-        come back.
-      </p>
-    );
+  if (groups.isSuccess && groups.data.length === 0) return <NoGroupYet />;
   if (others.length === 0) return null;
-  const handOut = (id: string) =>
-    change.mutate({ what: 'hand-out', groupId: id }, { onSuccess: () => setGroupId(null) });
+  const handOut = () =>
+    groupId !== null &&
+    change.mutate({ what: 'hand-out', groupId }, { onSuccess: () => setGroupId(null) });
   return (
     <>
       <div style={{ display: 'flex', gap: 8, marginTop: 14 }}>
@@ -114,17 +121,14 @@ function ToAnother({ exercise }: { exercise: ExerciseAnswer }) {
           placeholder={has.size > 0 ? 'Choose another class group' : 'Choose a class group'}
           value={groupId}
           showSearch={BY_LABEL}
-          options={others.map(({ id, name, students }) => ({
-            value: id,
-            label: `${name}, ${counted(students, 'student')}`,
-          }))}
+          options={others.map(asOption)}
           onChange={setGroupId}
         />
         <Button
           type="primary"
           disabled={groupId === null}
           loading={change.isPending}
-          onClick={() => groupId !== null && handOut(groupId)}
+          onClick={handOut}
         >
           {has.size > 0 ? 'Hand out to this one, too' : 'Hand out'}
         </Button>

@@ -49,15 +49,7 @@ export function TryItView({ exercise, part }: TryItProps) {
         <span className="mark-says">As your students have it; yours counts nowhere.</span>
         <div className="actions">
           <BookTools />
-          <Popconfirm
-            title="Begin again from the starting point?"
-            description="What you did in this try is left behind."
-            okText="Begin again"
-            cancelText="Go on"
-            onConfirm={() => begin.mutate()}
-          >
-            <Button loading={begin.isPending}>Begin again</Button>
-          </Popconfirm>
+          <BeginAgain isPending={begin.isPending} onBegin={() => begin.mutate()} />
         </div>
       </div>
       <BookSays />
@@ -67,6 +59,20 @@ export function TryItView({ exercise, part }: TryItProps) {
         <BesideBrief brief={exercise.brief} part={part} />
       )}
     </OpenBook>
+  );
+}
+
+function BeginAgain({ isPending, onBegin }: { isPending: boolean; onBegin(): void }) {
+  return (
+    <Popconfirm
+      title="Begin again from the starting point?"
+      description="What you did in this try is left behind."
+      okText="Begin again"
+      cancelText="Go on"
+      onConfirm={onBegin}
+    >
+      <Button loading={isPending}>Begin again</Button>
+    </Popconfirm>
   );
 }
 

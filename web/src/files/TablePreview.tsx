@@ -10,8 +10,10 @@ import {
   type SignConvention,
 } from '@gleddo/core';
 import { Select } from 'antd';
+import type { ReactNode } from 'react';
 import type { TableReading } from './use-table-file';
 import { TableHead } from '../figures/TableHead';
+import { Refusal } from '../shell/Refusal';
 
 interface TablePreviewProps {
   readonly cells: readonly (readonly string[])[];
@@ -43,9 +45,7 @@ export function TablePreview({ cells, reading, scheme, currency }: TablePreviewP
     <>
       <ColumnChoice cells={cells} reading={reading} />
       {refusals.map((says) => (
-        <p key={says} className="refusal" role="alert">
-          {says}
-        </p>
+        <Refusal key={says} says={says} />
       ))}
       {table && table.faults.length > 0 && (
         <div role="alert">
@@ -67,7 +67,7 @@ export function TablePreview({ cells, reading, scheme, currency }: TablePreviewP
 
 /** Which column holds what, and what amounts above zero are; both can be changed. */
 export function ColumnChoice({ cells, reading }: Pick<TablePreviewProps, 'cells' | 'reading'>) {
-  const { columns, headingRow, table, sign, setSign, setColumns } = reading;
+  const { columns, headingRow, table, setColumns } = reading;
   const width = Math.max(0, ...cells.slice(0, 50).map((row) => row.length));
   const kindOf = (column: number) => COLUMN_KINDS.find((kind) => columns[kind] === column) ?? '';
   const choose = (column: number, kind: ColumnKind | '') => {
@@ -92,27 +92,39 @@ export function ColumnChoice({ cells, reading }: Pick<TablePreviewProps, 'cells'
           />
         </label>
       ))}
-      {table?.signed && (
-        <label>
-          <span className="quiet">Amounts above zero are</span>
-          <Select
-            size="small"
-            aria-label="Amounts above zero are"
-            value={sign}
-            onChange={(value: SignConvention) => setSign(value)}
-            options={[
-              { value: 'debit-positive', label: 'debits' },
-              { value: 'credit-positive', label: 'credits' },
-              { value: 'normal-side', label: 'on each account’s normal side' },
-            ]}
-          />
-        </label>
-      )}
+      {table?.signed && <SignChoice reading={reading} />}
     </div>
   );
 }
 
+const SIGNS: { value: SignConvention; label: string }[] = [
+  { value: 'debit-positive', label: 'debits' },
+  { value: 'credit-positive', label: 'credits' },
+  { value: 'normal-side', label: 'on each account’s normal side' },
+];
+
+function SignChoice({ reading: { sign, setSign } }: Pick<TablePreviewProps, 'reading'>) {
+  return (
+    <label>
+      <span className="quiet">Amounts above zero are</span>
+      <Select
+        size="small"
+        aria-label="Amounts above zero are"
+        value={sign}
+        onChange={(value: SignConvention) => setSign(value)}
+        options={SIGNS}
+      />
+    </label>
+  );
+}
+
 const MOST_SHOWN = 400;
+
+function placeSaid(scheme: Scheme, id: string | null): ReactNode {
+  const type = typeOf(scheme, id);
+  if (!type) return <span className="is-notice">not placed yet</span>;
+  return `${sectionOfType(scheme, type.id)?.name} › ${type.name}`;
+}
 
 function Understood({ reading, scheme, currency }: Omit<TablePreviewProps, 'cells'>) {
   const { table } = reading;
@@ -126,26 +138,17 @@ function Understood({ reading, scheme, currency }: Omit<TablePreviewProps, 'cell
           figures={[table.signed ? 'Amount' : 'Debit (credit)']}
         />
         <tbody>
-          {table.rows.slice(0, MOST_SHOWN).map((row) => {
-            const type = typeOf(scheme, row.type);
-            return (
-              <tr key={row.row}>
-                <td className="quiet">{row.row}</td>
-                <td>{row.number}</td>
-                <td>{row.name}</td>
-                <td>
-                  {type ? (
-                    `${sectionOfType(scheme, type.id)?.name} › ${type.name}`
-                  ) : (
-                    <span className="is-notice">not placed yet</span>
-                  )}
-                </td>
-                <td className="figure">
-                  {row.amount === null ? '' : formatAmount(row.amount, digits)}
-                </td>
-              </tr>
-            );
-          })}
+          {table.rows.slice(0, MOST_SHOWN).map((row) => (
+            <tr key={row.row}>
+              <td className="quiet">{row.row}</td>
+              <td>{row.number}</td>
+              <td>{row.name}</td>
+              <td>{placeSaid(scheme, row.type)}</td>
+              <td className="figure">
+                {row.amount === null ? '' : formatAmount(row.amount, digits)}
+              </td>
+            </tr>
+          ))}
         </tbody>
       </table>
       {table.skipped.length > 0 && (

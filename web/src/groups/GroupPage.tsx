@@ -3,7 +3,7 @@ import type { AddedStudents, GroupAnswer, MadePassword, Student } from '@gleddo/
 import { App, Button, Input } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { get, post } from '../api/client';
 import { counted } from '../figures/counted';
 import { LongRows } from '../figures/LongRows';
@@ -11,6 +11,7 @@ import { TableHead } from '../figures/TableHead';
 import { useKept } from '../kept/use-kept';
 import { MadePasswords } from '../people/MadePasswords';
 import { Asking } from '../shell/Asking';
+import { PageHead } from '../shell/PageHead';
 import { Refusal } from '../shell/Refusal';
 
 /** A class group: its students, their passwords, and a way to add some. */
@@ -24,14 +25,7 @@ export default function GroupPage() {
   const { name, members } = group.data;
   return (
     <>
-      <div className="sheet-head">
-        <h1>
-          <Link to="/groups" className="path-link">
-            Class groups
-          </Link>{' '}
-          › {name}
-        </h1>
-      </div>
+      <PageHead path={{ to: '/groups', name: 'Class groups' }} title={name} />
       <main className="desk">
         <div className="columns">
           <section className="paper">
@@ -73,25 +67,29 @@ function Members({ id, members }: { id: string; members: readonly Student[] }) {
         <LongRows
           of={members}
           rowHeight={30}
-          row={(student) => (
-            <tr key={student.id}>
-              <td>{student.name}</td>
-              <td className="quiet">{student.login}</td>
-              <td>
-                <button
-                  type="button"
-                  className="link-button"
-                  aria-label={`New password: ${student.name}`}
-                  onClick={() => askFirst(student)}
-                >
-                  New password
-                </button>
-              </td>
-            </tr>
-          )}
+          row={(student) => <Member key={student.id} {...{ student }} onReset={askFirst} />}
         />
       </table>
     </>
+  );
+}
+
+function Member({ student, onReset }: { student: Student; onReset(student: Student): void }) {
+  return (
+    <tr>
+      <td>{student.name}</td>
+      <td className="quiet">{student.login}</td>
+      <td>
+        <button
+          type="button"
+          className="link-button"
+          aria-label={`New password: ${student.name}`}
+          onClick={() => onReset(student)}
+        >
+          New password
+        </button>
+      </td>
+    </tr>
   );
 }
 
@@ -107,7 +105,8 @@ const namesIn = (text: string): string[] =>
     .map((name) => name.trim())
     .filter((name) => name !== '');
 
-function AddStudents({ id, group }: { id: string; group: string }) {
+/** The names as they are typed, and their being added: once, however often it is asked for. */
+function useAdding(id: string) {
   const queries = useQueryClient();
   const [names, setNames, clear] = useKept(`students.${id}`, '');
   const [asked, setAsked, forget] = useKept<Asked | null>(`students-asked.${id}`, null);
@@ -124,6 +123,11 @@ function AddStudents({ id, group }: { id: string; group: string }) {
       await queries.invalidateQueries({ queryKey: ['groups'] });
     },
   });
+  return { names, setNames, add };
+}
+
+function AddStudents({ id, group }: { id: string; group: string }) {
+  const { names, setNames, add } = useAdding(id);
   return (
     <section className="paper">
       <h2>Add students</h2>

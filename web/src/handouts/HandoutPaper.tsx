@@ -26,27 +26,38 @@ export function HandoutPaper({ handout }: { handout: Handout }) {
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ kind, depth, cells }, at) => (
-            <tr key={at} className={kind === 'heading' ? 'heading' : ''}>
-              {kind === 'heading' && cells.length === 1 ? (
-                <td colSpan={columns.length}>{cells[0]}</td>
-              ) : (
-                columns.map(({ name, isFigure }, i) => (
-                  <td
-                    key={name}
-                    className={isFigure ? 'figure' : ''}
-                    style={isNameColumn(columns, i) && depth > 0 ? { paddingLeft: depth * 14 } : {}}
-                  >
-                    {cells[i]}
-                  </td>
-                ))
-              )}
-            </tr>
+          {rows.map((row, at) => (
+            <PaperRow key={at} columns={columns} row={row} />
           ))}
         </tbody>
       </table>
       {rows.length === 0 && <p className="quiet">There is nothing to hand out here yet.</p>}
     </article>
+  );
+}
+
+interface PaperRowProps {
+  readonly columns: Handout['columns'];
+  readonly row: Handout['rows'][number];
+}
+
+function PaperRow({ columns, row: { kind, depth, cells } }: PaperRowProps) {
+  const isHeading = kind === 'heading';
+  const isAcross = isHeading && cells.length === 1;
+  return (
+    <tr className={isHeading ? 'heading' : ''}>
+      {isAcross && <td colSpan={columns.length}>{cells[0]}</td>}
+      {!isAcross &&
+        columns.map(({ name, isFigure }, i) => (
+          <td
+            key={name}
+            className={isFigure ? 'figure' : ''}
+            style={isNameColumn(columns, i) && depth > 0 ? { paddingLeft: depth * 14 } : {}}
+          >
+            {cells[i]}
+          </td>
+        ))}
+    </tr>
   );
 }
 

@@ -46,27 +46,38 @@ export function HandoutsView() {
             {wanted.kind === 'plan' ? '' : ': number, type, side. For you, or after the lesson'}
           </span>
         </Checkbox>
-        {wanted.kind !== 'plan' && (
-          <Radio.Group
-            aria-label="Order"
-            value={wanted.order}
-            options={[
-              { value: 'name', label: 'In the order of the alphabet' },
-              { value: 'number', label: 'In the order of the numbers' },
-            ]}
-            onChange={(event) => set({ order: event.target.value as HandoutWanted['order'] })}
-          />
-        )}
-        {!wanted.answers && wanted.kind !== 'plan' && wanted.order === 'number' && (
-          <p className="notice">
-            The order of the numbers tells which accounts stand side by side. The alphabet gives
-            nothing away.
-          </p>
-        )}
+        {wanted.kind !== 'plan' && <OrderChoice wanted={wanted} set={set} />}
         <SaveHandout handout={handout} />
       </section>
       <HandoutPaper handout={handout} />
     </div>
+  );
+}
+
+interface OrderChoiceProps {
+  readonly wanted: HandoutWanted;
+  set(rest: Partial<HandoutWanted>): void;
+}
+
+function OrderChoice({ wanted, set }: OrderChoiceProps) {
+  return (
+    <>
+      <Radio.Group
+        aria-label="Order"
+        value={wanted.order}
+        options={[
+          { value: 'name', label: 'In the order of the alphabet' },
+          { value: 'number', label: 'In the order of the numbers' },
+        ]}
+        onChange={(event) => set({ order: event.target.value as HandoutWanted['order'] })}
+      />
+      {!wanted.answers && wanted.order === 'number' && (
+        <p className="notice">
+          The order of the numbers tells which accounts stand side by side. The alphabet gives
+          nothing away.
+        </p>
+      )}
+    </>
   );
 }
 

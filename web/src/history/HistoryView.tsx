@@ -113,23 +113,39 @@ function useMoments() {
 function MomentTools({ steps, chosen }: { steps: readonly Step[]; chosen: number }) {
   const store = useBookStore();
   const { answer } = useOpenBook();
-  const queries = useQueryClient();
-  const [name, setName] = useState('');
   const [refused, setRefused] = useState<string | null>(null);
-  const revision = steps[chosen]?.revision ?? (steps.at(-1)?.revision ?? 1) - 1;
-  const keep = useMutation({
-    mutationFn: () => post<Moment[]>(`books/${answer.id}/moments`, { revision, name }),
-    onSuccess: (moments) => {
-      setName('');
-      queries.setQueryData(['moments', answer.id], moments);
-    },
-  });
   const goBack = () => {
     const { refusals } = store.change(backBefore(steps, chosen));
     setRefused(refusals[0]?.says ?? null);
   };
   return (
     <div className="moment-tools">
+      <NameMoment
+        bookId={answer.id}
+        revision={steps[chosen]?.revision ?? (steps.at(-1)?.revision ?? 1) - 1}
+      />
+      {answer.mayChange && (
+        <Button size="small" disabled={chosen === 0} onClick={goBack}>
+          Go back to it
+        </Button>
+      )}
+      <Refusal says={refused} />
+    </div>
+  );
+}
+
+function NameMoment({ bookId, revision }: { bookId: string; revision: number }) {
+  const queries = useQueryClient();
+  const [name, setName] = useState('');
+  const keep = useMutation({
+    mutationFn: () => post<Moment[]>(`books/${bookId}/moments`, { revision, name }),
+    onSuccess: (moments) => {
+      setName('');
+      queries.setQueryData(['moments', bookId], moments);
+    },
+  });
+  return (
+    <>
       <Input
         size="small"
         aria-label="Name of this moment"
@@ -147,13 +163,8 @@ function MomentTools({ steps, chosen }: { steps: readonly Step[]; chosen: number
       >
         Name it
       </Button>
-      {answer.mayChange && (
-        <Button size="small" disabled={chosen === 0} onClick={goBack}>
-          Go back to it
-        </Button>
-      )}
-      <Refusal says={refused ?? keep.error?.message} />
-    </div>
+      <Refusal of={keep} />
+    </>
   );
 }
 

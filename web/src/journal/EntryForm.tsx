@@ -1,6 +1,6 @@
 import { formatDecimal, minorDigits, type Book } from '@gleddo/core';
 import { Button } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useBookStore } from '../book/open-book';
 import type { Money } from '../figures/money';
 import { isComposing } from '../keyboard/composing';
@@ -45,23 +45,33 @@ function useDraft({ draft, onChange }: EntryFormProps) {
   return { set, change, takeOut, refused, setRefused };
 }
 
+/** Records what is typed: answers whether it was. */
+function useRecording({ draft, read }: EntryFormProps, refuse: (says: readonly string[]) => void) {
+  const store = useBookStore();
+  return (): boolean => {
+    const entry = entryFrom(draft, read);
+    const kind = draft.id === null ? 'record-entry' : 'change-entry';
+    const says =
+      typeof entry === 'string'
+        ? [entry]
+        : store.change({ kind, entry }).refusals.map((each) => each.says);
+    refuse(says);
+    return says.length === 0;
+  };
+}
+
 /** An entry being typed. The last empty amount fills itself with what is still missing. */
 export function EntryForm(props: EntryFormProps) {
   const { book, draft, read, money, isAskedFor, onDone } = props;
-  const store = useBookStore();
   const { set, change, takeOut, refused, setRefused } = useDraft(props);
   const form = useRef<HTMLDivElement>(null);
+  const recordDraft = useRecording(props, setRefused);
   const toStart = () => form.current?.querySelector<HTMLInputElement>(FIRST_FIELD)?.focus();
   useEffect(() => {
     if (isAskedFor) toStart();
   }, [isAskedFor]);
   const record = () => {
-    const entry = entryFrom(draft, read);
-    if (typeof entry === 'string') return setRefused([entry]);
-    const kind = draft.id === null ? 'record-entry' : 'change-entry';
-    const { refusals } = store.change({ kind, entry });
-    setRefused(refusals.map((each) => each.says));
-    if (refusals.length > 0) return;
+    if (!recordDraft()) return;
     onDone();
     toStart();
   };
@@ -71,10 +81,7 @@ export function EntryForm(props: EntryFormProps) {
       className="entry-form"
       role="form"
       aria-label={draft.id === null ? 'New entry' : 'Change an entry'}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && !isComposing(event))
-          record();
-      }}
+      onKeyDown={(event) => isRecordKey(event) && record()}
     >
       <EntryHeads {...draft} set={set} />
       {draft.lines.map((line, i) => (
@@ -93,6 +100,9 @@ export function EntryForm(props: EntryFormProps) {
     </div>
   );
 }
+
+const isRecordKey = (event: KeyboardEvent): boolean =>
+  event.key === 'Enter' && (event.ctrlKey || event.metaKey) && !isComposing(event);
 
 /** What the line that is still open would need to bring the entry into balance. */
 function hintsAt({ balancing, difference }: ReadDraft, at: number, book: Book) {

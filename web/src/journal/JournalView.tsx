@@ -1,7 +1,7 @@
 import { shownPeriod, spreadFigures, type Book, type Entry } from '@gleddo/core';
 import { useMemo, useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
-import { useMoney } from '../figures/money';
+import { useMoney, type Money } from '../figures/money';
 import { useKept } from '../kept/use-kept';
 import { useSteady } from '../kept/use-steady';
 import { Refusal } from '../shell/Refusal';
@@ -14,6 +14,7 @@ import {
   readDraft,
   reversalOf,
   type EntryDraft,
+  type ReadDraft,
 } from './entry-draft';
 import { EntryEffect } from './EntryEffect';
 import { EntryForm } from './EntryForm';
@@ -50,27 +51,18 @@ function focusEntry(id: string): void {
 
 /** The journal on the left page; on the right, what the entry being typed does. */
 export function JournalView() {
-  const store = useBookStore();
   const { book, answer } = useOpenBook();
   const money = useMoney(book);
   const typed = useTypedEntry(book, answer.id);
   const { draft, read } = typed;
-  const [refused, setRefused] = useState<string | null>(null);
   const figures = useMemo(() => spreadFigures(book, shownPeriod(book)), [book]);
-  const remove = useSteady((entry: Entry) => {
-    const { refusals } = store.change({ kind: 'remove-entry', id: entry.id });
-    setRefused(refusals[0]?.says ?? null);
-    if (draft.id === entry.id) typed.forget();
-  });
-  const entry = entryFrom(draft, read);
-  const { mayChange, entriesMayChange } = answer;
   return (
     <div className="book-desk">
       <Spread
         className="bare unequal"
         left={
           <Page side="left" title="Journal" when={`${book.entries.length} entries`} bare>
-            {mayChange && (
+            {answer.mayChange && (
               <EntryForm
                 key={draft.id ?? 'new'}
                 {...{ book, draft, read, money, isAskedFor: typed.isAskedFor }}
@@ -78,29 +70,61 @@ export function JournalView() {
                 onDone={typed.clear}
               />
             )}
-            <Refusal says={refused} />
-            <EntryList
-              {...{ book, money, edited: draft.id, mayChange, entriesMayChange }}
-              onChange={useSteady((of: Entry) => typed.take(draftOf(book, of)))}
-              onReverse={useSteady((of: Entry) => typed.take(reversalOf(book, of)))}
-              onRemove={remove}
-            />
+            <Entries typed={typed} />
           </Page>
         }
-        right={
-          <Page side="right" title="What it does" when="before it is recorded" bare>
-            <div style={{ paddingTop: 10 }}>
-              <EntryEffect
-                {...{ book, money, isChange: draft.id !== null, rules: store.rules }}
-                entry={typeof entry === 'string' ? null : entry}
-              />
-            </div>
-          </Page>
-        }
+        right={<WhatItDoes {...{ book, money, draft, read }} />}
         leftFoot={<BalanceFoot figures={figures} money={money} />}
         rightFoot={<ProfitFoot scheme={book.scheme} figures={figures} money={money} />}
       />
     </div>
+  );
+}
+
+/** What has been recorded, and what can be done with each. */
+function Entries({ typed }: { typed: ReturnType<typeof useTypedEntry> }) {
+  const store = useBookStore();
+  const { book, answer } = useOpenBook();
+  const [refused, setRefused] = useState<string | null>(null);
+  const { mayChange, entriesMayChange } = answer;
+  const onChange = useSteady((entry: Entry) => typed.take(draftOf(book, entry)));
+  const onReverse = useSteady((entry: Entry) => typed.take(reversalOf(book, entry)));
+  const onRemove = useSteady((entry: Entry) => {
+    const { refusals } = store.change({ kind: 'remove-entry', id: entry.id });
+    setRefused(refusals[0]?.says ?? null);
+    if (typed.draft.id === entry.id) typed.forget();
+  });
+  return (
+    <>
+      <Refusal says={refused} />
+      <EntryList
+        {...{ book, mayChange, entriesMayChange, onChange, onReverse, onRemove }}
+        money={useMoney(book)}
+        edited={typed.draft.id}
+      />
+    </>
+  );
+}
+
+interface WhatItDoesProps {
+  readonly book: Book;
+  readonly money: Money;
+  readonly draft: EntryDraft;
+  readonly read: ReadDraft;
+}
+
+function WhatItDoes({ book, money, draft, read }: WhatItDoesProps) {
+  const { rules } = useBookStore();
+  const entry = entryFrom(draft, read);
+  return (
+    <Page side="right" title="What it does" when="before it is recorded" bare>
+      <div style={{ paddingTop: 10 }}>
+        <EntryEffect
+          {...{ book, money, isChange: draft.id !== null, rules }}
+          entry={typeof entry === 'string' ? null : entry}
+        />
+      </div>
+    </Page>
   );
 }
 

@@ -3,6 +3,7 @@ import {
   faultsOfPlan,
   planNotices,
   typesOfSection,
+  type AccountType,
   type Band,
   type Book,
   type NumberPlan,
@@ -10,6 +11,7 @@ import {
 } from '@gleddo/core';
 import { Button, Input, InputNumber, Select } from 'antd';
 import type { ReactNode } from 'react';
+import { Refusal } from '../shell/Refusal';
 import { BandRuler } from './BandRuler';
 import { BY_LABEL } from '../figures/by-label';
 
@@ -46,9 +48,7 @@ export function PlanEditor({ book, plan, onChange }: PlanEditorProps) {
         </tbody>
       </table>
       {faults.map((fault) => (
-        <p key={fault.at + fault.says} className="refusal" role="alert">
-          {fault.says}
-        </p>
+        <Refusal key={fault.at + fault.says} says={fault.says} />
       ))}
       {notices.map((notice) => (
         <p key={notice.says} className="notice" role="status">
@@ -64,21 +64,13 @@ const CHARACTERS = [
   { value: 'letters-and-digits', label: 'Letters and digits' },
 ] as const;
 
+const COUNTS = [
+  { name: 'length', label: 'How long', most: 15 },
+  { name: 'step', label: 'Neighbours by', most: 1_000_000 },
+  { name: 'childStep', label: 'Children by', most: 1_000_000 },
+] as const;
+
 function PlanParticulars({ plan, onChange }: Omit<PlanEditorProps, 'book'>) {
-  const number = (name: 'length' | 'step' | 'childStep', label: string, most: number) => (
-    <label>
-      {label}{' '}
-      <InputNumber
-        size="small"
-        min={1}
-        max={most}
-        precision={0}
-        style={{ width: 74 }}
-        value={plan[name]}
-        onChange={(value) => onChange({ ...plan, [name]: value ?? 1 })}
-      />
-    </label>
-  );
   return (
     <div className="numbers-row">
       <label>
@@ -99,9 +91,20 @@ function PlanParticulars({ plan, onChange }: Omit<PlanEditorProps, 'book'>) {
         options={[...CHARACTERS]}
         onChange={(characters: NumberPlan['characters']) => onChange({ ...plan, characters })}
       />
-      {number('length', 'How long', 15)}
-      {number('step', 'Neighbours by', 1_000_000)}
-      {number('childStep', 'Children by', 1_000_000)}
+      {COUNTS.map(({ name, label, most }) => (
+        <label key={name}>
+          {label}{' '}
+          <InputNumber
+            size="small"
+            min={1}
+            max={most}
+            precision={0}
+            style={{ width: 74 }}
+            value={plan[name]}
+            onChange={(value) => onChange({ ...plan, [name]: value ?? 1 })}
+          />
+        </label>
+      ))}
     </div>
   );
 }
@@ -118,7 +121,51 @@ function SectionBands({ book, plan, section, onChange }: SectionBandsProps) {
     const rest = plan.bands.filter((band) => !isOf(band, of));
     onChange({ ...plan, bands: next ? [...rest, next] : rest });
   };
-  const addBand = others.length > 0 && !isEmpty(bandOf({ section: section.id })) && (
+  const own: BandOf = { section: section.id };
+  const mayAdd = others.length > 0 && !isEmpty(bandOf(own));
+  return (
+    <>
+      <BandRow
+        {...{ book, name: section.name, isNested: false, band: bandOf(own) }}
+        onSet={(band) => setBand(own, isEmpty(band) ? null : band)}
+        end={
+          mayAdd && (
+            <AddBand
+              section={section}
+              types={others}
+              onAdd={(type) => setBand({ type }, { type, from: '', to: '' })}
+            />
+          )
+        }
+      />
+      {nested.map(({ id: type, name }) => (
+        <BandRow
+          key={type}
+          {...{ book, name, isNested: true, band: bandOf({ type }) }}
+          onSet={(band) => setBand({ type }, band)}
+          end={<TakeOut name={name} onTakeOut={() => setBand({ type }, null)} />}
+        />
+      ))}
+    </>
+  );
+}
+
+function TakeOut({ name, onTakeOut }: { name: string; onTakeOut(): void }) {
+  return (
+    <Button size="small" aria-label={`Take the band of ${name} out`} onClick={onTakeOut}>
+      Take out
+    </Button>
+  );
+}
+
+interface AddBandProps {
+  readonly section: Section;
+  readonly types: readonly AccountType[];
+  onAdd(type: string): void;
+}
+
+function AddBand({ section, types, onAdd }: AddBandProps) {
+  return (
     <Select
       size="small"
       variant="borderless"
@@ -127,40 +174,9 @@ function SectionBands({ book, plan, section, onChange }: SectionBandsProps) {
       showSearch={BY_LABEL}
       style={{ width: 190 }}
       value={null}
-      options={others.map((type) => ({ value: type.id, label: type.name }))}
-      onChange={(type: string | null) =>
-        type !== null && setBand({ type }, { type, from: '', to: '' })
-      }
+      options={types.map((type) => ({ value: type.id, label: type.name }))}
+      onChange={(type: string | null) => type !== null && onAdd(type)}
     />
-  );
-  const row = (of: BandOf, name: string) => (
-    <BandRow
-      key={name}
-      book={book}
-      name={name}
-      isNested={'type' in of}
-      band={bandOf(of)}
-      onSet={(band) => setBand(of, isEmpty(band) && 'section' in of ? null : band)}
-      end={
-        'type' in of ? (
-          <Button
-            size="small"
-            aria-label={`Take the band of ${name} out`}
-            onClick={() => setBand(of, null)}
-          >
-            Take out
-          </Button>
-        ) : (
-          addBand
-        )
-      }
-    />
-  );
-  return (
-    <>
-      {row({ section: section.id }, section.name)}
-      {nested.map((type) => row({ type: type.id }, type.name))}
-    </>
   );
 }
 

@@ -22,6 +22,12 @@ import { BY_LABEL } from '../figures/by-label';
 const OFF = 'off';
 const OWN = 'own';
 
+const OFFERED = [
+  ...SHIPPED_PLANS.map(({ id, name }) => ({ value: id, label: name })),
+  { value: OWN, label: 'A plan of your own' },
+  { value: OFF, label: 'Without numbers' },
+];
+
 export const renumberOperation = (numbers: readonly Renumbered[], numberPlan: NumberPlan | null) =>
   ({
     kind: 'renumber-all',
@@ -67,12 +73,7 @@ export function Renumber({ book, bookId, choice, onChoose }: RenumberProps) {
           showSearch={BY_LABEL}
           style={{ width: 240 }}
           value={choice}
-          options={[
-            ...SHIPPED_PLANS.map(({ id, name }) => ({ value: id, label: name })),
-            { value: OWN, label: 'A plan of your own' },
-            { value: OFF, label: 'Without numbers' },
-            { label: 'The plan of another company', options: others.options },
-          ]}
+          options={[...OFFERED, { label: 'The plan of another company', options: others.options }]}
           onChange={choose}
         />
       </div>
@@ -108,23 +109,7 @@ function Preview({ book, plan, onDone }: PreviewProps) {
   };
   return (
     <>
-      <div className="understood" role="region" aria-label="Row by row" tabIndex={0}>
-        <table className="lines-table">
-          <TableHead names={['Account']} figures={['now', 'then']} />
-          <tbody>
-            {result.value.map(({ id, old, number }) => {
-              const account = accountOf(book, id);
-              return (
-                <tr key={id}>
-                  <td>{account ? accountLabel({ ...account, number: null }) : id}</td>
-                  <td className="figure quiet">{old ?? '–'}</td>
-                  <td className="figure">{number ?? '–'}</td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-      </div>
+      <OldAndNew book={book} numbers={result.value} />
       <Refusal says={refused} />
       <div className="slip-actions">
         <Button onClick={onDone}>Leave it as it is</Button>
@@ -133,5 +118,27 @@ function Preview({ book, plan, onDone }: PreviewProps) {
         </Button>
       </div>
     </>
+  );
+}
+
+function OldAndNew({ book, numbers }: { book: Book; numbers: readonly Renumbered[] }) {
+  return (
+    <div className="understood" role="region" aria-label="Row by row" tabIndex={0}>
+      <table className="lines-table">
+        <TableHead names={['Account']} figures={['before', 'after']} />
+        <tbody>
+          {numbers.map(({ id, old, number }) => {
+            const account = accountOf(book, id);
+            return (
+              <tr key={id}>
+                <td>{account ? accountLabel({ ...account, number: null }) : id}</td>
+                <td className="figure quiet">{old ?? '–'}</td>
+                <td className="figure">{number ?? '–'}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
   );
 }

@@ -34,24 +34,10 @@ function walk(event: KeyboardEvent<HTMLInputElement>): void {
 
 /** An amount as people write it; kept when the field is left, refused in a sentence when it can't be read. */
 export function AmountField(props: AmountFieldProps) {
-  const { digits, label, amount, disabled, onChange, onRefused } = props;
-  const [text, setText] = useFollowing(shown(amount, digits));
-  const [wrong, setWrong] = useState(false);
+  const { digits, label, amount, disabled } = props;
+  const { text, setText, wrong, keep } = useAmountText(props);
   const [isTyping, setTyping] = useState(false);
   const atRest = amount !== 0 && text === shown(amount, digits) ? grouped(amount, digits) : text;
-  const refuse = (says: string | null) => {
-    setWrong(says !== null);
-    onRefused(says);
-  };
-  const keep = () => {
-    if (text === shown(amount, digits)) return refuse(null);
-    if (text.trim() === '') return refuse(onChange(0));
-    const read = parseAmount(text, { digits, decimal: '.' });
-    if (!read.ok) return refuse(read.refusals[0]?.says ?? '');
-    const says = onChange(read.value);
-    refuse(says);
-    if (says === null) setText(shown(read.value, digits));
-  };
   return (
     <input
       className={`amount-field ${wrong ? 'is-wrong' : ''}`}
@@ -78,4 +64,24 @@ export function AmountField(props: AmountFieldProps) {
       }}
     />
   );
+}
+
+/** What is typed in the field, and its being kept or refused. */
+function useAmountText({ digits, amount, onChange, onRefused }: AmountFieldProps) {
+  const [text, setText] = useFollowing(shown(amount, digits));
+  const [wrong, setWrong] = useState(false);
+  const refuse = (says: string | null) => {
+    setWrong(says !== null);
+    onRefused(says);
+  };
+  const keep = () => {
+    if (text === shown(amount, digits)) return refuse(null);
+    if (text.trim() === '') return refuse(onChange(0));
+    const read = parseAmount(text, { digits, decimal: '.' });
+    if (!read.ok) return refuse(read.refusals[0]?.says ?? '');
+    const says = onChange(read.value);
+    refuse(says);
+    if (says === null) setText(shown(read.value, digits));
+  };
+  return { text, setText, wrong, keep };
 }

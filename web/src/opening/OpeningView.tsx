@@ -77,45 +77,47 @@ function OpeningDate() {
 }
 
 function OpeningSections({ statement }: { statement: StatementId }) {
-  const { book, answer } = useShownBook();
-  const digits = minorDigits(book.company.currency);
-  const placed = book.scheme.sections.filter(
-    (section) => statementOfClass(section.class) === statement,
-  );
-  const sections =
-    statement === 'balance-sheet' ? [...placed, { id: NOT_PLACED, name: 'Not placed' }] : placed;
+  const { sections } = useShownBook().book.scheme;
+  const placed = sections.filter((section) => statementOfClass(section.class) === statement);
   return (
     <>
-      {sections.map(({ id, name }) => {
-        const rows = (chartOf(book).get(id) ?? []).filter(
-          ({ account }) => !account.retired || openingOf(book, account.id) !== 0,
-        );
-        if (rows.length === 0) return null;
-        return (
-          <div key={id} className="section">
-            <div role="rowgroup" aria-label={name} className="section-rows">
-              <div role="row" className="row section-head">
-                <span role="rowheader">{name}</span>
-                <span role="gridcell" className="side">
-                  debit
-                </span>
-                <span role="gridcell" className="side">
-                  credit
-                </span>
-              </div>
-              {rows.map(({ account, depth }) => (
-                <OpeningRow
-                  key={account.id}
-                  {...{ account, depth, digits, scheme: book.scheme, mayChange: answer.mayChange }}
-                  amount={openingOf(book, account.id)}
-                  numbered={book.numberPlan !== null}
-                />
-              ))}
-            </div>
-          </div>
-        );
-      })}
+      {placed.map(({ id, name }) => (
+        <OpeningSection key={id} id={id} name={name} />
+      ))}
+      {statement === 'balance-sheet' && <OpeningSection id={NOT_PLACED} name="Not placed" />}
     </>
+  );
+}
+
+function OpeningSection({ id, name }: { id: string; name: string }) {
+  const { book, answer } = useShownBook();
+  const digits = minorDigits(book.company.currency);
+  const rows = (chartOf(book).get(id) ?? []).filter(
+    ({ account }) => !account.retired || openingOf(book, account.id) !== 0,
+  );
+  if (rows.length === 0) return null;
+  return (
+    <div className="section">
+      <div role="rowgroup" aria-label={name} className="section-rows">
+        <div role="row" className="row section-head">
+          <span role="rowheader">{name}</span>
+          <span role="gridcell" className="side">
+            debit
+          </span>
+          <span role="gridcell" className="side">
+            credit
+          </span>
+        </div>
+        {rows.map(({ account, depth }) => (
+          <OpeningRow
+            key={account.id}
+            {...{ account, depth, digits, scheme: book.scheme, mayChange: answer.mayChange }}
+            amount={openingOf(book, account.id)}
+            numbered={book.numberPlan !== null}
+          />
+        ))}
+      </div>
+    </div>
   );
 }
 

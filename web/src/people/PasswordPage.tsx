@@ -4,17 +4,10 @@ import { useState, type FormEvent } from 'react';
 import { post } from '../api/client';
 import { Refusal } from '../shell/Refusal';
 
-/** One's own password, changed by who knows the old one. */
+/** One’s own password, changed by who knows the old one. */
 export default function PasswordPage() {
-  const [old, setOld] = useState('');
-  const [next, setNext] = useState('');
-  const change = useMutation({
-    mutationFn: () => post('me/password', { old, next }),
-    onSuccess: () => {
-      setOld('');
-      setNext('');
-    },
-  });
+  const { typed, set, change } = usePasswordChange();
+  const { old, next } = typed;
   const submit = (event: FormEvent) => {
     event.preventDefault();
     change.mutate();
@@ -27,20 +20,8 @@ export default function PasswordPage() {
       <main className="desk">
         <form className="paper narrow" onSubmit={submit}>
           <div className="field">
-            <label htmlFor="old-password">The password you have now</label>
-            <Input.Password
-              id="old-password"
-              autoComplete="current-password"
-              value={old}
-              onChange={(event) => setOld(event.target.value)}
-            />
-            <label htmlFor="new-password">The new one, 10 characters or more</label>
-            <Input.Password
-              id="new-password"
-              autoComplete="new-password"
-              value={next}
-              onChange={(event) => setNext(event.target.value)}
-            />
+            <PasswordField name="current" value={old} onChange={(value) => set({ old: value })} />
+            <PasswordField name="new" value={next} onChange={(value) => set({ next: value })} />
           </div>
           <Refusal of={change} />
           {change.isSuccess && (
@@ -58,6 +39,43 @@ export default function PasswordPage() {
           </Button>
         </form>
       </main>
+    </>
+  );
+}
+
+const NOTHING = { old: '', next: '' };
+
+function usePasswordChange() {
+  const [typed, setTyped] = useState(NOTHING);
+  const change = useMutation({
+    mutationFn: () => post('me/password', typed),
+    onSuccess: () => setTyped(NOTHING),
+  });
+  const set = (rest: Partial<typeof NOTHING>) => setTyped({ ...typed, ...rest });
+  return { typed, set, change };
+}
+
+const LABELS = {
+  current: 'The password you have now',
+  new: 'The new one, 10 characters or more',
+} as const;
+
+interface PasswordFieldProps {
+  readonly name: keyof typeof LABELS;
+  readonly value: string;
+  onChange(value: string): void;
+}
+
+function PasswordField({ name, value, onChange }: PasswordFieldProps) {
+  return (
+    <>
+      <label htmlFor={`${name}-password`}>{LABELS[name]}</label>
+      <Input.Password
+        id={`${name}-password`}
+        autoComplete={`${name}-password`}
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+      />
     </>
   );
 }

@@ -50,7 +50,8 @@ interface InstructorsProps {
   onMade(made: MadePassword): void;
 }
 
-function Instructors({ list, onMade }: InstructorsProps) {
+/** A new password for an instructor, asked about before. */
+function useReset(onMade: (made: MadePassword) => void) {
   const { modal } = App.useApp();
   const queries = useQueryClient();
   const reset = useMutation({
@@ -68,6 +69,11 @@ function Instructors({ list, onMade }: InstructorsProps) {
       cancelText: 'Leave it',
       onOk: () => reset.mutateAsync(id).catch(() => undefined),
     });
+  return { reset, askFirst };
+}
+
+function Instructors({ list, onMade }: InstructorsProps) {
+  const { reset, askFirst } = useReset(onMade);
   return (
     <>
       <table className="lines-table">
@@ -98,7 +104,7 @@ function Instructors({ list, onMade }: InstructorsProps) {
   );
 }
 
-function AddInstructor({ onMade }: { onMade(made: MadePassword): void }) {
+function useNewInstructor(onMade: (made: MadePassword) => void) {
   const queries = useQueryClient();
   const [name, setName, clearName] = useKept('instructor.name', '');
   const [login, setLogin, clearLogin] = useKept('instructor.login', '');
@@ -112,6 +118,11 @@ function AddInstructor({ onMade }: { onMade(made: MadePassword): void }) {
       void queries.invalidateQueries({ queryKey: ['happened'] });
     },
   });
+  return { name, setName, login, setLogin, add };
+}
+
+function AddInstructor({ onMade }: { onMade(made: MadePassword): void }) {
+  const { name, setName, login, setLogin, add } = useNewInstructor(onMade);
   return (
     <section className="paper">
       <h2>Add an instructor</h2>

@@ -3,6 +3,7 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useKept } from '../kept/use-kept';
+import { Refusal } from '../shell/Refusal';
 
 const TEXTS: Readonly<Record<TaxListName, { title: string; says: string; example: TaxItem }>> = {
   lines: {
@@ -17,10 +18,12 @@ const TEXTS: Readonly<Record<TaxListName, { title: string; says: string; example
   },
 };
 
-/** The lists from which tax lines and tax codes are given to accounts. */
-export function TaxListsCard({ bookId }: { bookId: string }) {
+const TAX_LISTS = Object.keys(NO_TAX_LISTS) as TaxListName[];
+
+/** The lists as they are being changed, until they are saved or left as they were. */
+function useTaxDraft(bookId: string) {
   const store = useBookStore();
-  const { book, answer } = useOpenBook();
+  const { book } = useOpenBook();
   const [draft, setDraft, dropDraft] = useKept<TaxLists | null>(`taxes.${bookId}`, null);
   const [refused, setRefused] = useState<readonly string[]>([]);
   const lists = draft ?? book.taxLists;
@@ -31,6 +34,17 @@ export function TaxListsCard({ bookId }: { bookId: string }) {
     setRefused(refusals.map((each) => each.says));
     if (refusals.length === 0) dropDraft();
   };
+  const leave = () => {
+    dropDraft();
+    setRefused([]);
+  };
+  return { draft, lists, set, keep, leave, refused };
+}
+
+/** The lists from which tax lines and tax codes are given to accounts. */
+export function TaxListsCard({ bookId }: { bookId: string }) {
+  const { mayChange } = useOpenBook().answer;
+  const { draft, lists, set, keep, leave, refused } = useTaxDraft(bookId);
   return (
     <section className="paper" aria-label="Tax lists">
       <h2>Tax lists</h2>
@@ -38,33 +52,24 @@ export function TaxListsCard({ bookId }: { bookId: string }) {
         What stands here can be given to each account on its slip, and is printed on hand-outs.
       </p>
       <div className="columns">
-        {(Object.keys(NO_TAX_LISTS) as TaxListName[]).map((name) => (
+        {TAX_LISTS.map((name) => (
           <TaxList
             key={name}
             name={name}
             items={lists[name]}
-            mayChange={answer.mayChange}
+            mayChange={mayChange}
             onChange={(items) => set(name, items)}
           />
         ))}
       </div>
       {refused.map((says) => (
-        <p key={says} className="refusal" role="alert">
-          {says}
-        </p>
+        <Refusal key={says} says={says} />
       ))}
       {draft && (
         <div className="slip-actions">
-          <Button
-            onClick={() => {
-              dropDraft();
-              setRefused([]);
-            }}
-          >
-            Leave them as they were
-          </Button>
+          <Button onClick={leave}>Leave them as they were</Button>
           <Button type="primary" onClick={keep}>
-            Keep the lists
+            Save the lists
           </Button>
         </div>
       )}
@@ -81,31 +86,15 @@ interface TaxListProps {
 
 function TaxList({ name, items, mayChange, onChange }: TaxListProps) {
   const { title, says, example } = TEXTS[name];
-  const put = (i: number, rest: Partial<TaxItem>) =>
-    onChange(items.map((item, at) => (at === i ? { ...item, ...rest } : item)));
   return (
     <div>
       <h3>{title}</h3>
       <p className="quiet">{says}</p>
       {items.map((item, i) => (
         <div key={i} className="tax-item">
-          <Input
-            size="small"
-            aria-label={`${title}, code ${i + 1}`}
-            disabled={!mayChange}
-            value={item.id}
-            maxLength={20}
-            placeholder={example.id}
-            onChange={(event) => put(i, { id: event.target.value })}
-          />
-          <Input
-            size="small"
-            aria-label={`${title}, name ${i + 1}`}
-            disabled={!mayChange}
-            value={item.name}
-            maxLength={120}
-            placeholder={example.name}
-            onChange={(event) => put(i, { name: event.target.value })}
+          <TaxFields
+            {...{ title, at: i, item, example, mayChange }}
+            onPut={(next) => onChange(items.map((each, at) => (at === i ? next : each)))}
           />
           {mayChange && (
             <Button
@@ -124,5 +113,39 @@ function TaxList({ name, items, mayChange, onChange }: TaxListProps) {
         </Button>
       )}
     </div>
+  );
+}
+
+interface TaxFieldsProps {
+  readonly title: string;
+  readonly at: number;
+  readonly item: TaxItem;
+  readonly example: TaxItem;
+  readonly mayChange: boolean;
+  onPut(item: TaxItem): void;
+}
+
+function TaxFields({ title, at, item, example, mayChange, onPut }: TaxFieldsProps) {
+  return (
+    <>
+      <Input
+        size="small"
+        aria-label={`${title}, code ${at + 1}`}
+        disabled={!mayChange}
+        value={item.id}
+        maxLength={20}
+        placeholder={example.id}
+        onChange={(event) => onPut({ ...item, id: event.target.value })}
+      />
+      <Input
+        size="small"
+        aria-label={`${title}, name ${at + 1}`}
+        disabled={!mayChange}
+        value={item.name}
+        maxLength={120}
+        placeholder={example.name}
+        onChange={(event) => onPut({ ...item, name: event.target.value })}
+      />
+    </>
   );
 }

@@ -7,6 +7,7 @@ import { get, post } from '../api/client';
 import { counted } from '../figures/counted';
 import { download, fileNameOf } from '../files/download';
 import { Asking } from '../shell/Asking';
+import { Refusal } from '../shell/Refusal';
 import { ByCheck } from './ByCheck';
 import { ByStudent } from './ByStudent';
 import { CheckingBar } from './CheckingBar';
@@ -84,20 +85,6 @@ function useClassChange(id: string) {
 
 function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
   const { exerciseId: id, title } = results;
-  const { modal } = App.useApp();
-  const change = useClassChange(id);
-  const waiting = results.rows.filter(
-    (row) => row.state === 'handed-in' && row.checked !== 'waiting' && row.points !== null,
-  ).length;
-  const giveBack = () =>
-    modal.confirm({
-      title: `Give ${counted(waiting, 'work')} back?`,
-      content:
-        'Each student then sees their marks and your notes. It can’t be taken back, and nothing changes these marks by itself any more.',
-      okText: 'Give them back',
-      cancelText: 'Not yet',
-      onOk: () => change.mutate('give-back'),
-    });
   return (
     <div className="sheet-head">
       <h1>{title}</h1>
@@ -112,27 +99,46 @@ function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
           </Link>
         ))}
       </nav>
-      <div className="actions">
-        {change.error && (
-          <span className="refusal" role="alert">
-            {change.error.message}
-          </span>
-        )}
-        {!results.checkedWithToday && results.checking === null && (
-          <span className="is-notice">The key has changed since these were checked.</span>
-        )}
-        <Button loading={change.isPending} onClick={() => change.mutate('check-again')}>
-          Check again with today’s key
-        </Button>
-        <Button
-          onClick={() => download(`${fileNameOf(title)}-marks.csv`, 'text/csv', marksCsv(results))}
-        >
-          Export marks
-        </Button>
-        <Button type="primary" disabled={waiting === 0} onClick={giveBack}>
-          Give all back
-        </Button>
-      </div>
+      <ClassActions results={results} />
+    </div>
+  );
+}
+
+const GIVING_BACK =
+  'Each student then sees their marks and your notes. It can’t be taken back, and nothing changes these marks by itself any more.';
+
+function ClassActions({ results }: { results: ClassResults }) {
+  const { exerciseId: id, title } = results;
+  const { modal } = App.useApp();
+  const change = useClassChange(id);
+  const waiting = results.rows.filter(
+    (row) => row.state === 'handed-in' && row.checked !== 'waiting' && row.points !== null,
+  ).length;
+  const giveBack = () =>
+    modal.confirm({
+      title: `Give ${counted(waiting, 'work')} back?`,
+      content: GIVING_BACK,
+      okText: 'Give them back',
+      cancelText: 'Not yet',
+      onOk: () => change.mutate('give-back'),
+    });
+  return (
+    <div className="actions">
+      <Refusal of={change} />
+      {!results.checkedWithToday && results.checking === null && (
+        <span className="is-notice">The key has changed since these were checked.</span>
+      )}
+      <Button loading={change.isPending} onClick={() => change.mutate('check-again')}>
+        Check again with today’s key
+      </Button>
+      <Button
+        onClick={() => download(`${fileNameOf(title)}-marks.csv`, 'text/csv', marksCsv(results))}
+      >
+        Export marks
+      </Button>
+      <Button type="primary" disabled={waiting === 0} onClick={giveBack}>
+        Give all back
+      </Button>
     </div>
   );
 }

@@ -19,21 +19,10 @@ interface MarginNotesProps {
 
 /** The margin: what was found, in sentences, with the points each fault cost. */
 export function MarginNotes(props: MarginNotesProps) {
-  const { margin, lineNames, notes, points, of, onPoint, toolsAt, toolsAtNote, children } = props;
-  const share = (n: number) => `${of === 0 ? 0 : (100 * n) / of}%`;
-  const lost = margin.faults.reduce((sum, fault) => sum + fault.of - fault.points, 0);
+  const { margin, lineNames, notes, onPoint, toolsAt, toolsAtNote, children } = props;
   return (
     <section className="margin" aria-label="Margin notes">
-      <div className="margin-head">
-        <h2>Margin notes</h2>
-        <span>
-          <strong>{points}</strong> of {of}
-        </span>
-      </div>
-      <div className="margin-bar" aria-hidden="true">
-        <i className="met" style={{ width: share(points) }} />
-        <i className="lost" style={{ width: share(Math.min(lost, of - points)) }} />
-      </div>
+      <MarginHead {...props} />
       {margin.faults.length === 0 && notes.length === 0 && (
         <p className="margin-note">Nothing to remark: everything that was checked is met.</p>
       )}
@@ -60,6 +49,25 @@ export function MarginNotes(props: MarginNotesProps) {
       )}
       {children}
     </section>
+  );
+}
+
+function MarginHead({ margin, points, of }: MarginNotesProps) {
+  const share = (n: number) => `${of === 0 ? 0 : (100 * n) / of}%`;
+  const lost = margin.faults.reduce((sum, fault) => sum + fault.of - fault.points, 0);
+  return (
+    <>
+      <div className="margin-head">
+        <h2>Margin notes</h2>
+        <span>
+          <strong>{points}</strong> of {of}
+        </span>
+      </div>
+      <div className="margin-bar" aria-hidden="true">
+        <i className="met" style={{ width: share(points) }} />
+        <i className="lost" style={{ width: share(Math.min(lost, of - points)) }} />
+      </div>
+    </>
   );
 }
 

@@ -39,29 +39,19 @@ export function MarkedSpread(props: MarkedSpreadProps) {
   const { key_, work, period, rows } = props;
   const theirs = useMemo(() => spreadFigures(work, period), [work, period]);
   const wanted = useMemo(() => (key_ ? spreadFigures(key_, period) : null), [key_, period]);
-  const results = [...rows.margin.met, ...rows.margin.follows, ...rows.margin.faults];
   const sheet = theirs.sheet.totals;
   const keySheet = wanted?.sheet.totals ?? null;
-  const total = (line: string, statement: string) =>
-    results.find(
-      (each) =>
-        each.check === 'statement.total' &&
-        each.subject.id === line &&
-        each.date?.statement === statement,
-    );
   return (
     <>
       <MarkedPage
         {...props}
         statement="balance-sheet"
-        title={statementName(work.scheme, 'balance-sheet')}
         when={`as at ${longDay(period.to)}`}
         profit={{ theirs: sheet.profit, wanted: keySheet?.profit ?? null }}
       />
       <MarkedPage
         {...props}
         statement="profit-and-loss"
-        title={statementName(work.scheme, 'profit-and-loss')}
         when={periodText(period)}
         profit={null}
         subtotals={subtotalRows(work.scheme, theirs, wanted)}
@@ -71,7 +61,7 @@ export function MarkedSpread(props: MarkedSpreadProps) {
         name="Assets"
         theirs={sheet.assets}
         wanted={keySheet?.assets ?? null}
-        result={total('assets', 'balance-sheet')}
+        result={totalOf(rows, 'assets', 'balance-sheet')}
         balances={sheet.assets === sheet.liabilities + sheet.equity}
       />
       <MarkedFoot
@@ -80,15 +70,24 @@ export function MarkedSpread(props: MarkedSpreadProps) {
         name={resultName(work.scheme, theirs.profit.totals.profit)}
         theirs={theirs.profit.totals.profit}
         wanted={wanted?.profit.totals.profit ?? null}
-        result={total('profit', 'profit-and-loss')}
+        result={totalOf(rows, 'profit', 'profit-and-loss')}
       />
     </>
   );
 }
 
+/** What the checks say of a total. */
+function totalOf({ margin }: MarkedRows, line: string, statement: StatementId) {
+  return [...margin.met, ...margin.follows, ...margin.faults].find(
+    (each) =>
+      each.check === 'statement.total' &&
+      each.subject.id === line &&
+      each.date?.statement === statement,
+  );
+}
+
 interface MarkedPageProps extends MarkedSpreadProps {
   readonly statement: StatementId;
-  readonly title: string;
   readonly when: string;
   readonly profit: Pair | null;
   readonly subtotals?: ReadonlyMap<string, Pair & { readonly name: string }>;
@@ -118,7 +117,8 @@ const isEquity = (scheme: Scheme, section: string): boolean =>
   sectionById(scheme, section)?.class === 'equity';
 
 function MarkedPage(props: MarkedPageProps) {
-  const { rows, statement, title, when, shown, profit, subtotals, work } = props;
+  const { rows, statement, when, shown, profit, subtotals, work } = props;
+  const title = statementName(work.scheme, statement);
   const sections = rows.sections.filter((section) => section.statement === statement);
   const last = sections.filter((section) => isEquity(work.scheme, section.id)).at(-1);
   return (
@@ -217,29 +217,22 @@ const WORDS: Readonly<Record<SideRow['kind'], string>> = {
   extra: 'not in the key',
 };
 
-function MarkedRow({
-  row,
-  rows,
-  shown,
-  money,
-  active,
-  key_,
-}: MarkedSpreadProps & { row: SideRow }) {
+type MarkedRowProps = MarkedSpreadProps & { readonly row: SideRow };
+
+function toneOf({ row, rows, key_ }: MarkedRowProps): string {
+  if (row.kind === 'belongs-here') return 'is-wanted';
+  if (rows.isFaulty(row) || row.kind === 'extra') return 'is-faulty';
+  return key_ && row.theirs !== row.wanted ? 'is-follows' : '';
+}
+
+function MarkedRow(props: MarkedRowProps) {
+  const { row, rows, shown, money, active, key_ } = props;
   const notes = rows.notesOn(row);
   const account =
     (row.kind === 'belongs-here' || shown === 'key' ? row.keys[0] : row.works[0]) ?? row.keys[0];
-  const isFaulty = rows.isFaulty(row);
-  const tone =
-    row.kind === 'belongs-here'
-      ? 'is-wanted'
-      : isFaulty || row.kind === 'extra'
-        ? 'is-faulty'
-        : key_ && row.theirs !== row.wanted
-          ? 'is-follows'
-          : '';
   const isActive = active !== null && notes.includes(active);
   return (
-    <div className={`marked-row ${tone} ${isActive ? 'is-active' : ''}`}>
+    <div className={`marked-row ${toneOf(props)} ${isActive ? 'is-active' : ''}`}>
       <span className="no">{account?.number ?? ''}</span>
       <span className="name" title={WORDS[row.kind]}>
         {account?.name}

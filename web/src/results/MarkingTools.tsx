@@ -20,30 +20,13 @@ const PLACES = new Set(['account.statement', 'account.section', 'account.type', 
 export function FaultTools({ fault, marked, work, change }: FaultToolsProps) {
   const name = `mark.${marked.tryId}.${fault.ref}`;
   const [open, setOpen] = useState(() => isKept(name));
-  const works = marked.pairs.find((pair) => pair.keys.includes(fault.subject.id))?.works ?? [];
-  const account = accountOf(work, works[0] ?? null);
-  const what = fault.check === 'account.name' ? 'name' : PLACES.has(fault.check) ? 'type' : null;
-  const value = what === 'name' ? account?.name : account?.type;
-  const accept = () =>
-    change.mutate(() =>
-      post<Marked>(`tries/${marked.tryId}/accept`, { account: fault.subject.id, what, value }),
-    );
   return (
     <>
       <div className="note-tools">
         <button type="button" className="link-button" onClick={() => setOpen(!open)}>
           Change the mark
         </button>
-        {what !== null && value && (
-          <button
-            type="button"
-            className="link-button"
-            title="Accepted from everybody from now on; all work is checked again"
-            onClick={accept}
-          >
-            Accept this {what === 'name' ? 'name' : 'place'}
-          </button>
-        )}
+        <AcceptIt {...{ fault, marked, work, change }} />
       </div>
       {open && (
         <NoteFields
@@ -60,6 +43,29 @@ export function FaultTools({ fault, marked, work, change }: FaultToolsProps) {
         />
       )}
     </>
+  );
+}
+
+/** Accepts the name or the place that the student gave, from everybody. */
+function AcceptIt({ fault, marked, work, change }: FaultToolsProps) {
+  const works = marked.pairs.find((pair) => pair.keys.includes(fault.subject.id))?.works ?? [];
+  const account = accountOf(work, works[0] ?? null);
+  const what = fault.check === 'account.name' ? 'name' : PLACES.has(fault.check) ? 'type' : null;
+  const value = what === 'name' ? account?.name : account?.type;
+  if (what === null || !value) return null;
+  const accept = () =>
+    change.mutate(() =>
+      post<Marked>(`tries/${marked.tryId}/accept`, { account: fault.subject.id, what, value }),
+    );
+  return (
+    <button
+      type="button"
+      className="link-button"
+      title="Accepted from everybody from now on; all work is checked again"
+      onClick={accept}
+    >
+      Accept this {what === 'name' ? 'name' : 'place'}
+    </button>
   );
 }
 
@@ -112,6 +118,16 @@ export function NoteForm({ marked, change }: { marked: Marked; change: MarkedCha
   );
 }
 
+/** A note that is being typed is not left by a shortcut. */
+function useHalfTyped() {
+  const field = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const area = field.current?.querySelector('textarea');
+    return area ? halfTyped.add(area) : undefined;
+  }, []);
+  return field;
+}
+
 interface NoteFieldsProps {
   readonly name: string;
   readonly points: number;
@@ -122,11 +138,7 @@ interface NoteFieldsProps {
 
 function NoteFields({ name, points, ask: question, change, onKeep }: NoteFieldsProps) {
   const [typed, setTyped, clear] = useKept(name, { text: '', points });
-  const field = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    const area = field.current?.querySelector('textarea');
-    return area ? halfTyped.add(area) : undefined;
-  }, []);
+  const field = useHalfTyped();
   return (
     <div className="note-fields" ref={field}>
       <Input.TextArea

@@ -2,6 +2,20 @@ import type { ClassResults } from '@gleddo/contract';
 
 /** Where accounts were placed: a row for each section of the key, a column for each section of the class. */
 export function Placements({ results }: { results: ClassResults }) {
+  return (
+    <section className="paper">
+      <div className="paper-head">
+        <h2>Where accounts were placed</h2>
+        <span className="quiet">rows: the key · columns: the class</span>
+      </div>
+      <div className="matrix-scroll">
+        <PlacementTable results={results} />
+      </div>
+    </section>
+  );
+}
+
+function PlacementTable({ results }: { results: ClassResults }) {
   const { placements, sections } = results;
   const used = sections.filter((section) =>
     placements.some((cell) => cell.from === section.id || cell.to === section.id),
@@ -15,43 +29,41 @@ export function Placements({ results }: { results: ClassResults }) {
     ...placements.filter((each) => each.from !== each.to).map((each) => each.count),
   );
   return (
-    <section className="paper">
-      <div className="paper-head">
-        <h2>Where accounts were placed</h2>
-        <span className="quiet">rows: the key · columns: the class</span>
-      </div>
-      <div className="matrix-scroll">
-        <table className="placements">
-          <thead>
-            <tr>
-              <th scope="col">
-                <span className="sr-only">Section of the key</span>
-              </th>
-              {columns.map((section) => (
-                <th key={section.id} scope="col" className="turned">
-                  <span>{section.name}</span>
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {used.map((from) => (
-              <tr key={from.id}>
-                <th scope="row">{from.name}</th>
-                {columns.map((to) => (
-                  <Count
-                    key={to.id}
-                    n={count(from.id, to.id)}
-                    isRight={from.id === to.id}
-                    worst={worst}
-                  />
-                ))}
-              </tr>
+    <table className="placements">
+      <PlacementHead columns={columns} />
+      <tbody>
+        {used.map((from) => (
+          <tr key={from.id}>
+            <th scope="row">{from.name}</th>
+            {columns.map((to) => (
+              <Count
+                key={to.id}
+                n={count(from.id, to.id)}
+                isRight={from.id === to.id}
+                worst={worst}
+              />
             ))}
-          </tbody>
-        </table>
-      </div>
-    </section>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function PlacementHead({ columns }: { columns: ClassResults['sections'] }) {
+  return (
+    <thead>
+      <tr>
+        <th scope="col">
+          <span className="sr-only">Section of the key</span>
+        </th>
+        {columns.map((section) => (
+          <th key={section.id} scope="col" className="turned">
+            <span>{section.name}</span>
+          </th>
+        ))}
+      </tr>
+    </thead>
   );
 }
 

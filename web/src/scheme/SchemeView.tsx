@@ -15,6 +15,7 @@ import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useOtherCompanies } from '../companies/use-other-companies';
 import { useKept } from '../kept/use-kept';
+import { Refusal } from '../shell/Refusal';
 import { PartSheet } from './PartSheet';
 import type { PartOfScheme } from './scheme-parts';
 import { SchemePages } from './SchemePages';
@@ -28,14 +29,8 @@ export function SchemeView({ bookId }: { bookId: string }) {
   const [chosen, choose] = useState<PartOfScheme | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const scheme = draft ? orShipped(draft) : book.scheme;
-  const parts = {
-    book,
-    scheme,
-    chosen,
-    mayChange: answer.mayChange,
-    onChoose: choose,
-    onChange: setDraft,
-  };
+  const { mayChange } = answer;
+  const parts = { book, scheme, chosen, mayChange, onChoose: choose, onChange: setDraft };
   const keep = () => {
     const { refusals } = store.change({ kind: 'change-scheme', scheme });
     setRefused(refusals[0]?.says ?? null);
@@ -47,12 +42,7 @@ export function SchemeView({ bookId }: { bookId: string }) {
   };
   return (
     <section className="paper scheme" aria-label="Scheme">
-      <SchemeHead
-        bookId={bookId}
-        scheme={scheme}
-        mayChange={answer.mayChange}
-        onChange={setDraft}
-      />
+      <SchemeHead {...{ bookId, scheme, mayChange }} onChange={setDraft} />
       {draft && (
         <DraftBar book={book} draft={draft} refused={refused} onKeep={keep} onDrop={leave} />
       )}
@@ -154,11 +144,9 @@ function DraftBar({ book, draft, refused, onKeep, onDrop }: DraftBarProps) {
     <div className="draft-bar" role="status">
       <div>
         {faults.map(({ says, at }) => (
-          <p key={at + says} className="refusal">
-            {says}
-          </p>
+          <Refusal key={at + says} says={says} />
         ))}
-        {refused !== null && <p className="refusal">{refused}</p>}
+        <Refusal says={refused} />
         {faults.length === 0 &&
           (effects.length > 0 ? (
             effects.map((says) => <p key={says}>{says}</p>)

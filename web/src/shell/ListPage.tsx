@@ -68,24 +68,7 @@ function Shelf({ rows, onPutAway }: ShelfProps) {
     <>
       <ul className="plain-list">
         {[...shown, ...(showsAll ? away : [])].map((row) => (
-          <li key={row.key} className="list-item">
-            <Link className="row-link" to={row.to}>
-              <strong>{row.name}</strong>
-              {row.putAway && <span className="mark-says">put away</span>}
-              {row.about && <span className="quiet">{row.about}</span>}
-              <span className="end">{row.stands}</span>
-            </Link>
-            {onPutAway && (
-              <button
-                type="button"
-                className="link-button put-away"
-                aria-label={`${row.putAway ? 'Bring back' : 'Put away'}: ${row.name}`}
-                onClick={() => onPutAway(row.key, !row.putAway)}
-              >
-                {row.putAway ? 'Bring back' : 'Put away'}
-              </button>
-            )}
-          </li>
+          <ShelfRow key={row.key} of={row} onPutAway={onPutAway} />
         ))}
       </ul>
       {shown.length === 0 && !showsAll && (
@@ -101,5 +84,34 @@ function Shelf({ rows, onPutAway }: ShelfProps) {
         </Checkbox>
       )}
     </>
+  );
+}
+
+interface ShelfRowProps {
+  readonly of: ListRow;
+  readonly onPutAway: ListPageProps['onPutAway'];
+}
+
+function ShelfRow({ of: row, onPutAway }: ShelfRowProps) {
+  const what = row.putAway ? 'Bring back' : 'Put away';
+  return (
+    <li className="list-item">
+      <Link className="row-link" to={row.to}>
+        <strong>{row.name}</strong>
+        {row.putAway && <span className="mark-says">put away</span>}
+        {row.about && <span className="quiet">{row.about}</span>}
+        <span className="end">{row.stands}</span>
+      </Link>
+      {onPutAway && (
+        <button
+          type="button"
+          className="link-button put-away"
+          aria-label={`${what}: ${row.name}`}
+          onClick={() => onPutAway(row.key, !row.putAway)}
+        >
+          {what}
+        </button>
+      )}
+    </li>
   );
 }

@@ -1,5 +1,6 @@
 import { changesInEquity, type Book } from '@gleddo/core';
 import { periodText } from '../figures/days';
+import { TableHead } from '../figures/TableHead';
 import type { Money } from '../figures/money';
 import type { Choice } from './use-choice';
 
@@ -18,16 +19,7 @@ export function EquitySheet({ book, choice, money }: { book: Book; choice: Choic
       <h2>Changes in equity</h2>
       <p className="quiet">{periodText(choice.period)}</p>
       <table className="lines-table">
-        <thead>
-          <tr>
-            <th>Equity account</th>
-            {COLUMNS.map(([key, name]) => (
-              <th key={key} className="figure">
-                {name}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead names={['Equity account']} figures={COLUMNS.map(([, name]) => name)} />
         <tbody>
           {rows.map((row) => (
             <tr key={row.account?.id ?? 'profit'}>

@@ -33,34 +33,45 @@ function CompareWith({ book, choice }: { book: Book; choice: Choice }) {
   );
 }
 
-/** What is shown, for which period, in how much detail. */
-export function StatementBar({ book, choice }: { book: Book; choice: Choice }) {
-  const { shown, period, level, set } = choice;
-  const day = (name: 'from' | 'to') => (
+const STATEMENTS: { value: Choice['shown']; label: string }[] = [
+  { value: 'spread', label: 'Two statements' },
+  { value: 'trial', label: 'Trial balance' },
+  { value: 'equity', label: 'Equity' },
+  { value: 'cash', label: 'Cash flow' },
+];
+
+const LEVELS: { value: Choice['level']; label: string }[] = [
+  { value: 'account', label: 'Accounts' },
+  { value: 'parent', label: 'Parents' },
+  { value: 'section', label: 'Sections' },
+];
+
+function DayOf({ name, choice }: { name: 'from' | 'to'; choice: Choice }) {
+  return (
     <DayField
       label={name === 'from' ? 'First day' : 'Last day'}
-      value={period[name]}
-      onChange={(value) => set({ [name]: value })}
+      value={choice.period[name]}
+      onChange={(value) => choice.set({ [name]: value })}
       style={{ width: 122 }}
     />
   );
+}
+
+/** What is shown, for which period, in how much detail. */
+export function StatementBar({ book, choice }: { book: Book; choice: Choice }) {
+  const { shown, level, set } = choice;
   return (
     <div className="statement-bar">
       <Segmented
         aria-label="Statement"
         value={shown}
-        options={[
-          { value: 'spread', label: 'Two statements' },
-          { value: 'trial', label: 'Trial balance' },
-          { value: 'equity', label: 'Equity' },
-          { value: 'cash', label: 'Cash flow' },
-        ]}
+        options={STATEMENTS}
         onChange={(value) => set({ show: value })}
       />
       <label>from</label>
-      {day('from')}
+      <DayOf name="from" choice={choice} />
       <label>to</label>
-      {day('to')}
+      <DayOf name="to" choice={choice} />
       <Select
         aria-label="Period end"
         placeholder="end of …"
@@ -74,11 +85,7 @@ export function StatementBar({ book, choice }: { book: Book; choice: Choice }) {
         <Segmented
           aria-label="Detail"
           value={level}
-          options={[
-            { value: 'account', label: 'Accounts' },
-            { value: 'parent', label: 'Parents' },
-            { value: 'section', label: 'Sections' },
-          ]}
+          options={LEVELS}
           onChange={(value) => set({ level: value })}
         />
       )}

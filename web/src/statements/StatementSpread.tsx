@@ -32,15 +32,12 @@ export function StatementSpread(props: StatementSpreadProps) {
 
 function SheetSide(compared: Compared) {
   const { book, now, then, choice } = compared;
-  const { sheet, profit } = now;
+  const { sheet } = now;
   const { scheme } = book;
   const { to } = choice.period;
   const lastEquity = sheet.sections.filter((section) => section.class === 'equity').at(-1);
   const others = then ? [...then.sheet.sections, then.sheet.notPlaced] : [];
-  const isClosed = sheet.totals.profit === profit.totals.profit;
   const sections = [...sheet.sections, ...(sheet.notPlaced ? [sheet.notPlaced] : [])];
-  const withProfit = (section: SectionFigures | null, of: SpreadFigures | null) =>
-    section && of && { ...section, total: section.total + of.sheet.totals.profit };
   return (
     <Page
       side="left"
@@ -55,27 +52,41 @@ function SheetSide(compared: Compared) {
       />
       {sections.map((section) => {
         const other = sectionLike(section, others);
-        if (section !== lastEquity)
-          return (
-            <StatementSection key={section.id} {...compared} section={section} other={other} />
-          );
-        return (
-          <StatementSection
-            key={section.id}
-            {...compared}
-            section={withProfit(section, now) ?? section}
-            other={withProfit(other, then)}
-          >
-            <PlainRow
-              {...compared}
-              name={isClosed ? resultName(scheme, sheet.totals.profit) : 'Profit not yet closed'}
-              amount={sheet.totals.profit}
-              other={then?.sheet.totals.profit ?? 0}
-            />
-          </StatementSection>
-        );
+        const Section = section === lastEquity ? SectionWithProfit : StatementSection;
+        return <Section key={section.id} {...compared} section={section} other={other} />;
       })}
     </Page>
+  );
+}
+
+const withProfit = (section: SectionFigures, of: SpreadFigures): SectionFigures => ({
+  ...section,
+  total: section.total + of.sheet.totals.profit,
+});
+
+interface SectionWithProfitProps extends Compared {
+  readonly section: SectionFigures;
+  readonly other: SectionFigures | null;
+}
+
+/** The last section of equity, which ends in the profit that is not closed yet. */
+function SectionWithProfit({ section, other, ...compared }: SectionWithProfitProps) {
+  const { book, now, then } = compared;
+  const { profit } = now.sheet.totals;
+  const isClosed = profit === now.profit.totals.profit;
+  return (
+    <StatementSection
+      {...compared}
+      section={withProfit(section, now)}
+      other={other && then && withProfit(other, then)}
+    >
+      <PlainRow
+        {...compared}
+        name={isClosed ? resultName(book.scheme, profit) : 'Profit not yet closed'}
+        amount={profit}
+        other={then?.sheet.totals.profit ?? 0}
+      />
+    </StatementSection>
   );
 }
 

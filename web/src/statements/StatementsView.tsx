@@ -3,12 +3,16 @@ import { accountOf, sectionOfAccount, statementOfClass } from '@gleddo/core';
 import { useOpenBook } from '../book/open-book';
 import { AccountLines } from '../chart/AccountLines';
 import { useMoney } from '../figures/money';
+import { Refusal } from '../shell/Refusal';
 import { CashFlowSheet } from './CashFlowSheet';
 import { EquitySheet } from './EquitySheet';
 import { StatementBar } from './StatementBar';
 import { StatementSpread } from './StatementSpread';
 import { TrialBalanceSheet } from './TrialBalanceSheet';
 import { useChoice, type Choice } from './use-choice';
+
+const BACKWARDS =
+  'The first day lies after the last. Choose an earlier first day, or a later last one.';
 
 /** The statements, from each figure down to the entries. */
 export function StatementsView() {
@@ -31,11 +35,7 @@ export function StatementsView() {
   return (
     <div className="book-desk">
       <StatementBar book={book} choice={choice} />
-      {isBackwards && (
-        <p className="refusal" role="alert">
-          The first day lies after the last. Choose an earlier first day, or a later last one.
-        </p>
-      )}
+      {isBackwards && <Refusal says={BACKWARDS} />}
       {Sheet === null ? (
         <StatementSpread book={book} choice={choice} money={money} over={over} />
       ) : (

@@ -1,31 +1,26 @@
 import { trialBalance, type Book } from '@gleddo/core';
 import { longDay } from '../figures/days';
+import { TableHead } from '../figures/TableHead';
 import type { Money } from '../figures/money';
 import type { Choice } from './use-choice';
 
-export function TrialBalanceSheet({
-  book,
-  choice,
-  money,
-}: {
-  book: Book;
-  choice: Choice;
-  money: Money;
-}) {
+interface TrialBalanceProps {
+  readonly book: Book;
+  readonly choice: Choice;
+  readonly money: Money;
+}
+
+export function TrialBalanceSheet({ book, choice, money }: TrialBalanceProps) {
   const { lines, debit, credit } = trialBalance(book, choice.period.to);
   return (
     <>
       <h2>Trial balance</h2>
       <p className="quiet">as at {longDay(choice.period.to)}</p>
       <table className="lines-table">
-        <thead>
-          <tr>
-            {book.numberPlan && <th>Number</th>}
-            <th>Account</th>
-            <th className="figure">Debit</th>
-            <th className="figure">Credit</th>
-          </tr>
-        </thead>
+        <TableHead
+          names={[...(book.numberPlan ? ['Number'] : []), 'Account']}
+          figures={['Debit', 'Credit']}
+        />
         <tbody>
           {lines.map((line) => (
             <tr key={line.account.id}>
