@@ -18,7 +18,7 @@ export default tseslint.config(
     rules: {
       'max-lines': ['error', { max: 400, skipBlankLines: true, skipComments: true }],
       'max-depth': ['error', 4],
-      'max-params': ['error', 6],
+      'max-params': ['error', 4],
       'no-control-regex': 'off',
       '@typescript-eslint/no-extraneous-class': 'off',
       '@typescript-eslint/no-dynamic-delete': 'off',

@@ -3,7 +3,7 @@ import { asked, atOnce, classAt, startServer, tell, whileChecking } from './peop
 const SIZES = [30, 100, 300];
 
 /** What one who only looks asks for: the list of their exercises. */
-const look = ({ address, cookie }) => asked(address, cookie, 'GET', 'my-exercises');
+const look = (person) => asked(person, 'GET', 'my-exercises');
 
 async function idle({ people: [person] }) {
   const times = [];
@@ -95,7 +95,7 @@ export async function benchPeople(main, book, says, sizes = SIZES) {
 }
 
 /** Two servers on one PostgreSQL. */
-export async function benchShared(main, url, book, says, size) {
+export async function benchShared({ main, url, book, says, size }) {
   process.stdout.write(`\nTwo servers on one PostgreSQL, ${says}\n`);
   const servers = [
     await startServer(main, { DATABASE_URL: url }),

@@ -33,13 +33,13 @@ await benchPeople(
   [300],
 );
 if (process.env.DATABASE_URL)
-  await benchShared(
-    server,
-    process.env.DATABASE_URL,
-    bookIn('usual'),
-    'a book of 60 accounts',
-    1000,
-  );
+  await benchShared({
+    main: server,
+    url: process.env.DATABASE_URL,
+    book: bookIn('usual'),
+    says: 'a book of 60 accounts',
+    size: 1000,
+  });
 await ensureChromium();
 const { benchInBrowser } = await import('../bench/browser.mjs');
 await benchInBrowser(server);

@@ -59,14 +59,13 @@ test('a full gap says so and offers the nearest free ones', () => {
 });
 
 test('a child is numbered after its parent by the small step', () => {
-  const child = freeChildNumber(
-    plan,
-    '1510',
-    null,
-    '1520',
-    { from: '1500', to: '1999' },
-    taken('1510', '1511', '1520'),
-  );
+  const child = freeChildNumber(plan, {
+    parent: '1510',
+    last: null,
+    before: '1520',
+    band: { from: '1500', to: '1999' },
+    taken: taken('1510', '1511', '1520'),
+  });
   expect(child.ok && child.value).toBe('1512');
 });
 

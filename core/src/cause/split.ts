@@ -35,12 +35,13 @@ export function causesOf(compared: Compared, posting: Posting): Cause[] {
   const workBalances = balancesOf(compared.work, posting);
   const { balances: keyBalances } = keySide(compared.key, posting);
   const causes: Cause[] = [];
+  const balances = { work: workBalances, key: keyBalances };
   for (const pair of compared.recognition.pairs)
-    placements(compared, pair, workBalances, keyBalances, causes);
+    causes.push(...placements(compared, pair, balances));
   openings(compared, posting, causes);
   for (const pair of compared.entryPairs)
     if (!sameStanding(pair)) causes.push(...entryCause(compared, pair, posting));
-  causes.push(...unpaired(compared, workBalances, keyBalances));
+  causes.push(...unpaired(compared, balances));
   return causes;
 }
 
@@ -68,13 +69,13 @@ function keySide(key: Book, posting: Posting): KeySide {
 const homeOf = (compared: Compared, pair: Pair): string =>
   sectionIdOf(compared.key, pair.keys[0] as Account);
 
-function placements(
-  compared: Compared,
-  pair: Pair,
-  workBalances: ReadonlyMap<string, Amount>,
-  keyBalances: ReadonlyMap<string, Amount>,
-  causes: Cause[],
-): void {
+interface Balances {
+  readonly work: ReadonlyMap<string, Amount>;
+  readonly key: ReadonlyMap<string, Amount>;
+}
+
+function placements(compared: Compared, pair: Pair, balances: Balances): Cause[] {
+  const causes: Cause[] = [];
   const home = homeOf(compared, pair);
   const { key, work } = compared;
   const put = (book: Book, account: Account, amount: Amount) => {
@@ -86,8 +87,9 @@ function placements(
     ];
     causes.push({ kind: 'placement', of: 'key', id: (pair.keys[0] as Account).id, shifts });
   };
-  for (const account of pair.works) put(work, account, workBalances.get(account.id) ?? 0);
-  for (const account of pair.keys) put(key, account, -(keyBalances.get(account.id) ?? 0));
+  for (const account of pair.works) put(work, account, balances.work.get(account.id) ?? 0);
+  for (const account of pair.keys) put(key, account, -(balances.key.get(account.id) ?? 0));
+  return causes;
 }
 
 /** Opening amounts of a book by account: the table, and the entries that only say how accounts stood. */
@@ -143,8 +145,8 @@ function entryCause(compared: Compared, pair: EntryPair, posting: Posting): Caus
   const [key] = pair.keys;
   const [work] = pair.works;
   const bySection = new Map<string, Amount>();
-  addLines(compared, pair.works, posting, 1, bySection);
-  addLines(compared, pair.keys, posting, -1, bySection);
+  addLines(compared, pair.works, { posting, sign: 1, to: bySection });
+  addLines(compared, pair.keys, { posting, sign: -1, to: bySection });
   const shifts = [...bySection]
     .filter(([, amount]) => amount !== 0)
     .map(([section, amount]): Shift => ({ scheme: compared.key.scheme, section, amount }));
@@ -154,13 +156,15 @@ function entryCause(compared: Compared, pair: EntryPair, posting: Posting): Caus
     : [{ kind: 'entry', of: 'work', id: work?.entry.id ?? '', shifts }];
 }
 
-function addLines(
-  compared: Compared,
-  views: readonly EntryView[],
-  posting: Posting,
-  sign: 1 | -1,
-  to: Map<string, Amount>,
-): void {
+interface Adding {
+  readonly posting: Posting;
+  /** The work's lines are added, the key's taken off. */
+  readonly sign: 1 | -1;
+  readonly to: Map<string, Amount>;
+}
+
+function addLines(compared: Compared, views: readonly EntryView[], adding: Adding): void {
+  const { posting, sign, to } = adding;
   const { byKey, byWork } = compared.recognition;
   const pairOf = sign === 1 ? byWork : byKey;
   for (const { entry } of views) {
@@ -174,11 +178,7 @@ function addLines(
   }
 }
 
-function unpaired(
-  compared: Compared,
-  workBalances: ReadonlyMap<string, Amount>,
-  keyBalances: ReadonlyMap<string, Amount>,
-): Cause[] {
+function unpaired(compared: Compared, balances: Balances): Cause[] {
   const { key, work, recognition } = compared;
   const causes: Cause[] = [];
   const put = (of: 'key' | 'work', book: Book, account: Account, amount: Amount) => {
@@ -187,11 +187,11 @@ function unpaired(
     const shifts = [{ scheme: book.scheme, section, amount }];
     causes.push({ kind: 'account', of, id: account.id, shifts });
   };
-  for (const account of statementAccounts(work, workBalances))
+  for (const account of statementAccounts(work, balances.work))
     if (!recognition.byWork.has(account.id))
-      put('work', work, account, workBalances.get(account.id) ?? 0);
-  for (const account of statementAccounts(key, keyBalances))
+      put('work', work, account, balances.work.get(account.id) ?? 0);
+  for (const account of statementAccounts(key, balances.key))
     if (!recognition.byKey.has(account.id))
-      put('key', key, account, -(keyBalances.get(account.id) ?? 0));
+      put('key', key, account, -(balances.key.get(account.id) ?? 0));
   return causes;
 }

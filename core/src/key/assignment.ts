@@ -63,14 +63,26 @@ function solve(edges: readonly Edge[]): Edge[] {
   return found;
 }
 
+/** Costs with their potentials, and what is assigned so far; row and column 0 stand for none. */
+interface Square {
+  readonly costs: readonly Float64Array[];
+  readonly size: number;
+  readonly u: Float64Array;
+  readonly v: Float64Array;
+  readonly rowOfColumn: Int32Array;
+  /** From which column each one was reached. */
+  readonly way: Int32Array;
+}
+
 function hungarian(costs: readonly Float64Array[], size: number): Int32Array {
   const u = new Float64Array(size + 1);
   const v = new Float64Array(size + 1);
   const rowOfColumn = new Int32Array(size + 1);
   const way = new Int32Array(size + 1);
+  const square = { costs, size, u, v, rowOfColumn, way };
   for (let row = 1; row <= size; row++) {
     rowOfColumn[0] = row;
-    let column = augment(costs, size, u, v, rowOfColumn, way);
+    let column = augment(square);
     while (column !== 0) {
       const before = way[column] as number;
       rowOfColumn[column] = rowOfColumn[before] as number;
@@ -81,14 +93,7 @@ function hungarian(costs: readonly Float64Array[], size: number): Int32Array {
 }
 
 /** Finds the cheapest way from the row in column 0 to a free column, which it answers. */
-function augment(
-  costs: readonly Float64Array[],
-  size: number,
-  u: Float64Array,
-  v: Float64Array,
-  rowOfColumn: Int32Array,
-  way: Int32Array,
-): number {
+function augment({ costs, size, u, v, rowOfColumn, way }: Square): number {
   const least = new Float64Array(size + 1).fill(Infinity);
   const used = new Uint8Array(size + 1);
   let column = 0;

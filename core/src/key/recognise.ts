@@ -56,7 +56,7 @@ export function recognise(
   joinByHand(keys, works, byHand, take);
   joinSettled(keys, works, accepted, take);
   const parted = new Set(byHand.filter((p) => p.key === null).map((p) => p.work));
-  assignRest(keys, works, acceptedOf, parted, take);
+  assignRest({ keys, works, parted }, acceptedOf, take);
   return indexed(joinDetails(keys, works, pairs, acceptedOf));
 }
 
@@ -134,11 +134,16 @@ function joinSettled(
   }
 }
 
+interface Rest {
+  readonly keys: Side;
+  readonly works: Side;
+  /** The student's accounts that were parted by hand from everything. */
+  readonly parted: ReadonlySet<string | null>;
+}
+
 function assignRest(
-  keys: Side,
-  works: Side,
+  { keys, works, parted }: Rest,
   acceptedOf: (traits: Traits) => Accepted,
-  parted: ReadonlySet<string | null>,
   take: Take,
 ): void {
   const edges: (Edge & { found: Evidence })[] = [];

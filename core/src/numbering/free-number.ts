@@ -123,15 +123,18 @@ export function freeNearby(
     .sort();
 }
 
+interface ChildSpot {
+  readonly parent: string;
+  /** The parent's last child so far, and what stands after the new one; null where there is none. */
+  readonly last: string | null;
+  readonly before: string | null;
+  readonly band: Band;
+  readonly taken: ReadonlySet<string>;
+}
+
 /** The number for a child: after its parent and the parent's other children, by the small step. */
-export function freeChildNumber(
-  plan: NumberPlan,
-  parent: string,
-  last: string | null,
-  before: string | null,
-  band: Band,
-  taken: ReadonlySet<string>,
-): Result<string> {
+export function freeChildNumber(plan: NumberPlan, spot: ChildSpot): Result<string> {
+  const { parent, last, before, band, taken } = spot;
   const start = digitsOf(last ?? parent);
   if (!start) return refused(gapFull({ band: parent, nearest: [] }, 'number'));
   const end = Math.min(

@@ -44,14 +44,13 @@ export function numberAt(book: Book, spot: Spot, except: string | null): Result<
   const taken = takenNumbers(book, except);
   const parent = accountOf(book, spot.parent);
   if (parent?.number)
-    return freeChildNumber(
-      plan,
-      parent.number,
-      spot.after?.number ?? null,
-      spot.before?.number ?? null,
+    return freeChildNumber(plan, {
+      parent: parent.number,
+      last: spot.after?.number ?? null,
+      before: spot.before?.number ?? null,
       band,
       taken,
-    );
+    });
   const after = lastOf(book, spot.after, except) ?? spot.after?.number ?? null;
   const kept = keptWithin(plan, book.scheme, band);
   return freeNumber(plan, { band, after, before: spot.before?.number ?? null, taken, kept });

@@ -50,21 +50,20 @@ export function sectionFigures(
   return sections.map((section) => {
     const accounts = bySection.get(section.id) ?? [];
     const sign = sectionSign(section.class);
+    const figure = (account: Account) => sign * (balances.get(account.id) ?? 0);
     let total = 0;
-    for (const account of accounts) total += sign * (balances.get(account.id) ?? 0);
-    return { ...section, total, lines: linesAt(book, accounts, balances, sign, level) };
+    for (const account of accounts) total += figure(account);
+    return { ...section, total, lines: linesAt(book, accounts, figure, level) };
   });
 }
 
 function linesAt(
   book: Book,
   accounts: readonly Account[],
-  balances: ReadonlyMap<string, Amount>,
-  sign: number,
+  figure: (account: Account) => Amount,
   level: Level,
 ): FigureLine[] {
   if (level === 'section') return [];
-  const figure = (account: Account) => sign * (balances.get(account.id) ?? 0);
   const shown = level === 'account' ? accounts : accounts.filter((a) => a.parent === null);
   const rolled = level === 'account' ? new Map<string, Amount>() : rollUp(book, accounts, figure);
   return shown

@@ -97,7 +97,7 @@ export class GroupsService {
         const again = await this.addedWith(groupId, token, tx);
         if (again.length > 0) return { added: null, again };
         refuseTwice(await namesIn(tx, groupId), fresh);
-        return { added: await this.insertFresh(me, groupId, fresh, token, tx), again };
+        return { added: await this.insertFresh(me, { groupId, fresh, token }, tx), again };
       });
     } catch (error) {
       if (isUniqueViolation(error)) return null;
@@ -107,9 +107,7 @@ export class GroupsService {
 
   private async insertFresh(
     me: Me,
-    groupId: string,
-    fresh: readonly Fresh[],
-    token: string,
+    { groupId, fresh, token }: { groupId: string; fresh: readonly Fresh[]; token: string },
     tx: Queries,
   ): Promise<Added[]> {
     if (fresh.length === 0) return [];

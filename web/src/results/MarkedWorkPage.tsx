@@ -42,7 +42,7 @@ function useMarkedRows(marked: Marked) {
   const work = useMemo(() => read(marked.work), [marked.work]);
   const period = useMemo(() => comparedPeriod(results, work), [results, work]);
   const rows = useMemo(
-    () => markedRows(key, work, pairs, results, period),
+    () => markedRows({ key, work, pairs, results, period }),
     [key, work, pairs, results, period],
   );
   const money = useMemo(() => moneyOf(key, work), [key, work]);

@@ -20,7 +20,7 @@ interface OwnMarkedProps {
 export function OwnMarked({ work, results, pairs, notes, points, of }: OwnMarkedProps) {
   const [active, setActive] = useState<number | null>(null);
   const period = comparedPeriod(results, work);
-  const rows = markedRows(null, work, pairs, results, period);
+  const rows = markedRows({ key: null, work, pairs, results, period });
   return (
     <main className="marked-desk">
       <div className="marked-spread shows-theirs">

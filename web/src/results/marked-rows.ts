@@ -56,14 +56,16 @@ function aboutAccount(fault: ShownResult, pairs: readonly PairShown[]): About {
 
 const NOTHING: About = { keys: new Set(), works: new Set(), isEntry: false };
 
+interface MarkedOf {
+  readonly key: Book | null;
+  readonly work: Book;
+  readonly pairs: readonly PairShown[];
+  readonly results: readonly ShownResult[];
+  readonly period: Period;
+}
+
 /** The key's book, the student's work, and what was found: laid out row by row. The key may be kept back. */
-export function markedRows(
-  key: Book | null,
-  work: Book,
-  pairs: readonly PairShown[],
-  results: readonly ShownResult[],
-  period: Period,
-): MarkedRows {
+export function markedRows({ key, work, pairs, results, period }: MarkedOf): MarkedRows {
   const margin = marginOf(results);
   const alone = work.accounts.map(({ id }) => ({ keys: [id], works: [id] }));
   const sections = key
