@@ -218,7 +218,7 @@ test('the keys of marking: next, previous, a note, given back', async ({ page, b
   await page.keyboard.press('n');
   await expect(page.getByRole('heading', { name: /Ines Okafor/ })).toBeVisible();
   await expect(page.locator('.marked-foot.right')).toContainText(
-    '+5,080 = note 1 (+4,200) + note 3 (+880)',
+    '+5,060 = note 1 (+4,200) + note 3 (+860)',
   );
   await page.getByRole('button', { name: 'Add a note' }).click();
   await page.getByLabel('Your note to the student').fill('Rides sold ahead are owed.');

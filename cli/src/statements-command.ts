@@ -5,6 +5,8 @@ import {
   LEVELS,
   minorDigits,
   profitAndLoss,
+  profitOnSheet,
+  profitRows,
   resultName,
   statementName,
   statementsToJson,
@@ -59,12 +61,16 @@ function page(book: Book, period: Period, level: Level): string {
       .join('');
   const sheet = balanceSheet(book, period.to, level);
   const profit = profitAndLoss(book, period, level);
+  const onSheet = profitOnSheet(book, period);
   const { assets, liabilities, equity } = sheet.totals;
   const placed = sheet.notPlaced ? [...sheet.sections, sheet.notPlaced] : sheet.sections;
   return [
     `${book.company.name}\n\n${statementName(book.scheme, 'balance-sheet')} as at ${sheet.at}\n${sections(placed)}`,
-    row(`  ${resultName(book.scheme, sheet.totals.profit)}`, sheet.totals.profit),
-    row('Total assets', assets) + row('Total liabilities', liabilities) + row('Equity', equity),
+    ...profitRows(book.scheme, { onSheet, profit }).map(({ name, amount }) =>
+      row(`  ${name}`, amount),
+    ),
+    row('Total assets', assets) + row('Total liabilities', liabilities),
+    row('Total equity', equity),
     `\n${statementName(book.scheme, 'profit-and-loss')}, ${profit.from} to ${profit.to}\n${sections(profit.sections)}`,
     row(resultName(book.scheme, profit.totals.profit), profit.totals.profit),
   ].join('');

@@ -22,15 +22,20 @@ function refuses(of: Book, operation: Operation, by: 'author' | 'student' = 'aut
   return applied.refusals.map((refusal) => refusal.code);
 }
 
-test('a new book holds its one account for profits kept, named after the legal form', () => {
-  const sole = newBook({
-    company: { ...COMPANY, legalForm: 'sole-trader' },
-    scheme: 'current-first',
-    numberPlan: 'four-digit',
-  });
-  expect(sole.accounts.map((a) => `${a.number} ${a.name}`)).toEqual([
-    '3100 Profits kept in the business',
-  ]);
+test('a new book of a company holds its one account for profits kept; a sole trader’s closes into capital', () => {
+  const opened = (legalForm: 'sole-trader' | 'company' | 'non-profit') =>
+    newBook({
+      company: { ...COMPANY, legalForm },
+      scheme: 'current-first',
+      numberPlan: 'four-digit',
+    });
+  const names = (of: Book) => of.accounts.map((a) => `${a.number} ${a.name}`);
+  expect(names(opened('company'))).toEqual(['3100 Retained earnings']);
+  expect(names(opened('non-profit'))).toHaveLength(1);
+  expect(names(opened('sole-trader'))).toEqual([]);
+  const sole = { ...shop(), company: opened('sole-trader').company };
+  const kept = { ...sole, opening: { ...sole.opening, balances: {} } };
+  expect(apply(kept, { kind: 'delete-account', id: 'kept', children: 'refuse' }).ok).toBe(true);
 });
 
 describe('accounts', () => {
@@ -175,7 +180,7 @@ describe('accounts that a book can’t do without', () => {
       opening: { ...shop().opening, balances: { ...shop().opening.balances, bank: 500_001 } },
     };
     const retire = (id: string) => codes(waiting, { kind: 'retire-account', id });
-    expect(retire('kept')[0]).toMatch(/must stay: every book needs its one account/);
+    expect(retire('kept')[0]).toMatch(/must stay: a company needs its one account/);
     expect(retire('debtors')[0]).toMatch(/it gathers what customers owe, and entries are on it/);
     expect(retire('wait')[0]).toMatch(/a difference waits there; place it first/);
     const settled = { ...waiting, opening: shop().opening };

@@ -24,6 +24,7 @@ describe('the figures of the spread', () => {
     expect([...subtotalsShown(tern)]).toEqual([
       ['cost-of-sales', 'grossProfit'],
       ['operating-expenses', 'operatingProfit'],
+      ['other-expenses', 'profitBeforeTax'],
     ]);
     expect([...subtotalsShown(spreadFigures(shop(), PERIOD).profit.sections)]).toEqual([]);
   });

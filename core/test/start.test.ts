@@ -30,7 +30,7 @@ describe('a starting point', () => {
     const bare = startingPoint(ternIsland(), 'company-only', NOTHING);
     expect(bare.accounts.map((each) => each.id)).toEqual(['retained-earnings']);
     const accounts = startingPoint(ternIsland(), 'accounts', NOTHING);
-    expect([accounts.accounts.length, accounts.entries.length]).toEqual([34, 0]);
+    expect([accounts.accounts.length, accounts.entries.length]).toEqual([36, 0]);
   });
 
   it('takes places or numbers away, and keeps the amounts', () => {

@@ -53,7 +53,7 @@ const tooDeep = refusal(
 );
 export const oneRetained = refusal('account.one-retained', (f: { names: readonly string[] }) =>
   f.names.length === 0
-    ? 'The book has no account of the type Retained earnings. It needs exactly one.'
+    ? 'The book has no account of the type Retained earnings. A company needs exactly one.'
     : `${f.names.map((n) => `“${n}”`).join(' and ')} are all retained earnings. A book has exactly one: give the others another type.`,
 );
 const entryUnbalanced = refusal(

@@ -27,6 +27,7 @@ export {
   type TaxLists,
 } from './tax-lists.js';
 export { addDays, addMonths, firstYear, isDay, periodLike, type Period } from './calendar.js';
+export { madeUpParticulars } from './made-up-particulars.js';
 export { account, newBook, slugOf, type NewBook } from './new-book.js';
 export { bookFromJson, parseJson, readBook } from './read-book.js';
 export { originsSince, type Origin } from './since-start.js';

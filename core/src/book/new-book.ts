@@ -34,8 +34,15 @@ const usualScheme = (): Scheme => {
 };
 
 /**
- * A book that holds only what it cannot do without: the one retained-earnings account, named after the
- * legal form. Opening date: the day before the financial year.
+ * Whether a business of this form needs an account for profits kept. A sole trader's profit closes into capital,
+ * partners' into their capital or current accounts.
+ */
+export const keepsProfits = (form: LegalForm): boolean =>
+  form === 'company' || form === 'non-profit';
+
+/**
+ * A book that holds only what it cannot do without: a company's one retained-earnings account, or an owner's
+ * capital. Opening date: the day before the financial year.
  */
 export function newBook(wanted: NewBook): Book {
   const numberPlan = wanted.numberPlan === null ? null : shippedPlan(wanted.numberPlan);
@@ -49,15 +56,15 @@ export function newBook(wanted: NewBook): Book {
     ),
     numberPlan,
     taxLists: NO_TAX_LISTS,
-    accounts: [
-      account('retained-earnings', PROFIT_HOME[wanted.company.legalForm], {
-        number,
-        type: 'retained-earnings',
-      }),
-    ],
+    accounts: firstAccounts(wanted.company.legalForm, number),
     opening: { date: addDays(wanted.company.firstDay, -1), balances: {} },
     entries: [],
   };
+}
+
+function firstAccounts(form: LegalForm, number: string | null): Account[] {
+  if (!keepsProfits(form)) return [];
+  return [account('retained-earnings', PROFIT_HOME[form], { number, type: 'retained-earnings' })];
 }
 
 /** A fifth into a round hundred, so that capital fits before it: 3100 in a band from 3000. */

@@ -23,7 +23,8 @@ capital-fen     | 3010 | Capital, first partner           | owner-capital       
 capital-moss    | 3020 | Capital, second partner          | owner-capital            | -28000 |
 drawings-fen    | 3050 | Drawings, first partner          | drawings                 |        |
 drawings-moss   | 3060 | Drawings, second partner         | drawings                 |        |
-retained-earnings | 3100 | Profits not yet shared out     | retained-earnings        |  -4740 |
+current-fen     | 3100 | Current account, first partner   | partner-current          |  -2600 |
+current-moss    | 3110 | Current account, second partner  | partner-current          |  -2140 |
 plant-sales     | 4010 | Plants sold                      | goods-sales              |        |
 planting        | 4020 | Planting for customers           | service-fees             |        |
 plants-cost     | 5010 | Cost of plants sold              | cost-of-goods-sold       |        |
@@ -36,7 +37,7 @@ loan-interest   | 8510 | Loan interest                    | interest-paid       
 `,
     entries: `
 2027-01-20 | cash-payments | B1 | Sales tax paid                 | sales-tax 1310, bank -1310
-2027-02-15 | purchases     | P1 | Seed trays and young plants    | plants 4200, pots 350, payables -4550
+2027-02-15 | purchases     | P1 | Seed trays and young plants    | plants 4200, pots 350, sales-tax 910, payables -5460
 2027-03-12 | sales         | S1 | Garden centres’ spring order   | receivables 9600, plant-sales -8000, sales-tax -1600
 2027-03-31 | cash-receipts | B2 | Sales at the gate, March       | bank 7440, plant-sales -6200, sales-tax -1240
 2027-03-31 | cash-payments | B3 | Seasonal wages                 | wages 4100, bank -4100

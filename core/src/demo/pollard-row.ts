@@ -19,9 +19,8 @@ press-dep       | 1519 | Depreciation to date, presses     | accumulated-depreci
 payables        | 2010 | Trade creditors                 | trade-payables           |  -730 |
 electricity-due | 2100 | Electricity not yet billed      | accrued-expense          |  -145 |
 vouchers        | 2150 | Gift vouchers sold              | deferred-income          |  -300 |
-capital         | 3010 | Capital, owner                  | owner-capital            | -12000 |
+capital         | 3010 | Capital, owner                  | owner-capital            | -14900 |
 drawings        | 3050 | Drawings                        | drawings                 |       |
-retained-earnings | 3100 | Profits kept in the business  | retained-earnings        | -2900 |
 binding         | 4010 | Binding                         | service-fees             |       |
 restoring       | 4020 | Restoring old books             | service-fees             |       |
 notebooks       | 4030 | Notebooks sold                  | goods-sales              |       |

@@ -1,5 +1,6 @@
 import { distance } from 'fastest-levenshtein';
-import { EMPTY_WORDS, SYNONYMS } from './synonyms.js';
+import { meanOpposites } from './opposites.js';
+import { ALONE, EMPTY_WORDS, SYNONYMS } from './synonyms.js';
 
 /** A name made comparable: plain lower-case singular words, synonyms of the trade in one form. */
 export interface PlainName {
@@ -28,12 +29,15 @@ function wordsOf(name: string): string[] {
   return (telling.length > 0 ? telling : all).map(singular);
 }
 
-const PHRASES: ReadonlyMap<string, readonly string[]> = new Map(
-  SYNONYMS.flatMap(([plain, ...same]) => {
-    const to = wordsOf(plain);
-    return [plain, ...same].map((each) => [wordsOf(each).join(' '), to] as const);
-  }),
-);
+const phrases = (rows: typeof SYNONYMS): ReadonlyMap<string, readonly string[]> =>
+  new Map(
+    rows.flatMap(([plain, ...same]) => {
+      const to = wordsOf(plain);
+      return [plain, ...same].map((each) => [wordsOf(each).join(' '), to] as const);
+    }),
+  );
+const PHRASES = phrases(SYNONYMS);
+const WHOLE_NAMES = phrases(ALONE);
 const LONGEST_PHRASE = 6;
 
 function withSynonyms(words: readonly string[]): string[] {
@@ -62,7 +66,8 @@ const remembered = new Map<string, PlainName>();
 export function plainName(name: string): PlainName {
   const known = remembered.get(name);
   if (known) return known;
-  const words = withSynonyms(wordsOf(name)).sort();
+  const own = wordsOf(name);
+  const words = [...(WHOLE_NAMES.get(own.join(' ')) ?? withSynonyms(own))].sort();
   const plain = { text: words.join(' '), words };
   if (remembered.size >= MOST_REMEMBERED) remembered.clear();
   remembered.set(name, plain);
@@ -88,9 +93,13 @@ function share(of: readonly string[], among: readonly string[]): number {
   return total;
 }
 
-/** How alike two names are in meaning, from 0 to 1: shared words both ways, spelling slips forgiven. */
+/**
+ * How alike two names are in meaning, from 0 to 1: shared words both ways, spelling slips forgiven; 0 where a word
+ * of the trade makes them opposites.
+ */
 export function similarity(a: PlainName, b: PlainName): number {
   if (a.text === b.text) return 1;
+  if (meanOpposites(a.words, b.words)) return 0;
   const size = a.words.length + b.words.length;
   return size === 0
     ? 0

@@ -1,4 +1,5 @@
 import { accountLabel, type Account, type Book } from '../book/book.js';
+import { keepsProfits } from '../book/new-book.js';
 import { minorDigits } from '../money/amount.js';
 import { formatAmount } from '../money/format-amount.js';
 import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
@@ -18,7 +19,7 @@ const retiredWithBalance = refusal(
 );
 
 const WHY_RESERVED: Partial<Record<Role, string>> = {
-  'retained-earnings': 'every book needs its one account for profits kept',
+  'retained-earnings': 'a company needs its one account for profits kept',
   suspense: 'a difference waits there; place it first',
   'receivables-control': 'it gathers what customers owe, and entries are on it',
   'payables-control': 'it gathers what is owed to suppliers, and entries are on it',
@@ -31,7 +32,7 @@ export function reservedRefusals(book: Book, account: Account): Refusal[] {
   if (why === undefined) return [];
   const balance = balancesOf(book).get(account.id) ?? 0;
   const inNeed = {
-    'retained-earnings': true,
+    'retained-earnings': keepsProfits(book.company.legalForm),
     suspense: balance !== 0,
   }[role as string];
   if (!(inNeed ?? isUsed(book, account.id))) return [];

@@ -4,7 +4,7 @@ interface Traits {
   readonly contra?: true;
   readonly role?: Role;
   readonly flow?: Activity;
-  readonly closes?: true;
+  readonly closes?: AccountType['closesInto'];
 }
 
 /**
@@ -22,7 +22,7 @@ function type(section: string, flow: Activity, row: Row, common: Traits): Accoun
     contra: traits.contra ?? false,
     cashFlow: traits.flow ?? flow,
     role: traits.role ?? 'none',
-    closesInto: traits.closes ? 'retained-earnings' : 'nothing',
+    closesInto: traits.closes ?? 'nothing',
     says,
     examples: examples.split('; '),
   };
@@ -36,16 +36,22 @@ const rows = (section: string, flow: Activity, list: readonly Row[], common: Tra
 const contra: Traits = { contra: true };
 const depreciation: Traits = { contra: true, role: 'accumulated-depreciation', flow: 'operating' };
 
+const charge: Traits = { role: 'depreciation-charge' };
+
 const CURRENT_ASSETS = rows('current-assets', 'operating', [
   ['bank', 'Bank', 'Money at a bank that can be used at any time.', 'Bank, current account; Deposit account', { flow: 'cash', role: 'cash' }],
   ['cash-in-hand', 'Cash in hand', 'Notes and coins kept by the business.', 'Till float; Office cash', { flow: 'cash', role: 'cash' }],
-  ['short-term-investment', 'Short-term investment', 'Money placed for less than a year, to earn on it.', 'Treasury bills; Three-month deposit', { flow: 'investing' }],
+  ['short-term-investment', 'Short-term investment', 'Money placed for less than a year, to earn on it.', 'Nine-month deposit; Treasury bills', { flow: 'investing' }],
   ['trade-receivables', 'Trade receivables', 'What customers owe for sales already made.', 'Trade receivables; School accounts', { role: 'receivables-control' }],
   ['allowance-doubtful-debts', 'Allowance for doubtful debts', 'What customers will probably not pay; it lowers the receivables.', 'Allowance for doubtful debts', contra],
+  ['note-receivable', 'Note receivable', 'A written promise by which somebody owes to the business, at a set day, often with interest.', 'Note receivable'],
+  ['due-from-owner', 'Due from owner or director', 'What an owner, partner or director owes to the business.', 'Director’s loan account', { flow: 'investing' }],
   ['sundry-receivable', 'Sundry receivable', 'What others than customers owe to the business.', 'Staff advance; Insurance claim'],
   ['inventory', 'Inventory', 'Goods held for sale, or to be made into goods for sale.', 'Shop stock; Paper and board', { role: 'inventory' }],
+  ['work-in-progress', 'Work in progress', 'Work begun for customers or for stock, and not finished yet.', 'Unfinished orders; Jobs in hand'],
   ['supplies', 'Supplies', 'Things kept for use in the business, not for sale.', 'Cleaning supplies; Packing boxes'],
   ['prepayment', 'Prepayment', 'Paid now, used up within a year. It becomes an expense month by month; until then the unused part is an asset.', 'Prepaid rent; Prepaid insurance'],
+  ['deposit-paid', 'Deposit paid', 'Money left with somebody who must give it back.', 'Rent deposit paid; Deposit on crates'],
   ['accrued-income', 'Accrued income', 'Earned already, not yet invoiced.', 'Work done, not yet billed'],
   ['tax-recoverable', 'Tax recoverable', 'Tax that the tax office owes back.', 'Sales tax recoverable'],
   ['suspense', 'Suspense', 'Where a difference waits until it is explained; it must end at zero.', 'Suspense', { role: 'suspense' }],
@@ -67,6 +73,8 @@ const NON_CURRENT_ASSETS = rows('non-current-assets', 'investing', [
 const CURRENT_LIABILITIES = rows('current-liabilities', 'operating', [
   ['trade-payables', 'Trade payables', 'What the business owes its suppliers for purchases already made.', 'Trade payables', { role: 'payables-control' }],
   ['goods-received-not-invoiced', 'Goods received, not invoiced', 'Goods that have come in before the supplier’s invoice.', 'Goods received, not invoiced'],
+  ['bank-overdraft', 'Bank overdraft', 'What is owed to a bank on a current account that went below zero.', 'Bank overdraft', { flow: 'cash', role: 'cash' }],
+  ['note-payable', 'Note payable', 'A written promise by which the business owes, at a set day within a year, often with interest.', 'Note payable', { flow: 'financing' }],
   ['card-payable', 'Card payable', 'What has been spent by card and not yet been paid off.', 'Business card'],
   ['accrued-expense', 'Accrued expense', 'Used already, neither invoiced nor paid.', 'Electricity not yet billed'],
   ['wages-payable', 'Wages payable', 'Wages earned by staff and not yet paid.', 'Wages payable; Payroll tax payable'],
@@ -74,6 +82,10 @@ const CURRENT_LIABILITIES = rows('current-liabilities', 'operating', [
   ['income-tax-payable', 'Income tax payable', 'Tax on the profit, owed and not yet paid.', 'Income tax payable'],
   ['deferred-income', 'Deferred income', 'Money received for something not yet given; it becomes revenue when it is given.', 'Season passes paid ahead; Gift vouchers'],
   ['deposits-held', 'Deposits held', 'Money that must be given back to the one who left it.', 'Key deposits'],
+  ['dividends-payable', 'Dividends payable', 'Dividends that were granted to shareholders and not yet paid.', 'Dividends payable', { flow: 'financing' }],
+  ['current-provision', 'Provision, within a year', 'A duty that will be met within twelve months, its amount or day not yet known.', 'Refunds expected'],
+  ['sundry-payable', 'Sundry payable', 'What the business owes to others than suppliers, staff and the tax office.', 'Owed to a neighbour'],
+  ['lease-within-year', 'Lease due within a year', 'The part of a lease that must be paid within twelve months.', 'Van lease, due within a year', { flow: 'financing' }],
   ['loan-within-year', 'Loan due within a year', 'The part of a loan that must be repaid within twelve months.', 'Boathouse loan, due within a year', { flow: 'financing' }],
 ]);
 
@@ -87,23 +99,28 @@ const EQUITY = rows('equity', 'financing', [
   ['share-capital', 'Share capital', 'What shareholders paid in, at the shares’ nominal value.', 'Share capital'],
   ['share-premium', 'Share premium', 'What shareholders paid in above the nominal value.', 'Share premium'],
   ['owner-capital', 'Capital of owner or partner', 'What the owner or a partner has put into the business and left there.', 'Capital, owner; Capital, partner'],
-  ['drawings', 'Drawings', 'What the owner or a partner has taken out for private use; it lowers capital.', 'Drawings', { contra: true, closes: true }],
-  ['dividends', 'Dividends', 'What was paid out to shareholders; it lowers equity.', 'Dividends', { contra: true, closes: true }],
+  ['partner-current', 'Partner’s current account', 'A partner’s share of the profits, less what that partner has drawn.', 'Current account, partner'],
+  ['drawings', 'Drawings', 'What the owner or a partner has taken out for private use; it lowers capital.', 'Drawings', { contra: true, closes: 'capital' }],
+  ['dividends', 'Dividends', 'What was granted to shareholders out of the profit; the debit comes with the decision, not with the payment.', 'Dividends', { contra: true, closes: 'retained-earnings' }],
+  ['own-shares', 'Own shares', 'The company’s own shares that it has bought back; they lower equity.', 'Own shares', contra],
+  ['revaluation-reserve', 'Revaluation reserve', 'What land or buildings were written up by; nothing of it has been earned by selling.', 'Revaluation reserve'],
   ['reserve', 'Reserve', 'Profit set aside for a purpose.', 'Repair reserve'],
-  ['retained-earnings', 'Retained earnings', 'Profits of earlier years that were kept in the business. Each book has exactly one.', 'Retained earnings', { flow: 'none', role: 'retained-earnings' }],
+  ['retained-earnings', 'Retained earnings', 'Profits of earlier years that were kept in the business. A company has exactly one.', 'Retained earnings', { flow: 'none', role: 'retained-earnings' }],
+  ['income-summary', 'Income summary', 'Where income and expenses are brought together at the year’s end, on their way into equity; it ends at zero.', 'Income summary', { flow: 'none', role: 'income-summary' }],
 ]);
 
-const closes: Traits = { closes: true };
+const closes: Traits = { closes: 'retained-earnings' };
 
 const REVENUE = rows('revenue', 'operating', [
   ['goods-sales', 'Sales of goods', 'What customers are charged for goods.', 'Shop sales'],
   ['service-fees', 'Fees and services', 'What customers are charged for services.', 'Kayak hire; Guided tours'],
+  ['donations-grants', 'Donations and grants', 'What was given to the business without a thing in return.', 'Donations; Council grant'],
   ['returns-given', 'Returns and discounts given', 'What was given back or let off to customers; it lowers revenue.', 'Refunds given', contra],
 ], closes);
 
 const COST_OF_SALES = rows('cost-of-sales', 'operating', [
   ['purchases', 'Purchases', 'Goods bought for sale in the period.', 'Purchases'],
-  ['carriage-in', 'Carriage in', 'What it costs to bring bought goods in.', 'Carriage in'],
+  ['carriage-in', 'Carriage in', 'What it costs to bring bought goods in: part of what the goods cost, in perpetual books as well.', 'Carriage in'],
   ['returns-taken', 'Returns and discounts taken', 'What suppliers took back or let off; it lowers purchases.', 'Returns to suppliers', contra],
   ['stock-change', 'Stock change', 'The fall (debit) or rise (credit) of inventory over the period.', 'Stock change'],
   ['cost-of-goods-sold', 'Cost of goods sold', 'What the goods sold in the period had cost.', 'Cost of goods sold'],
@@ -116,25 +133,27 @@ const OPERATING_EXPENSES = rows('operating-expenses', 'operating', [
   ['premises', 'Premises', 'Rent, heat, light and cleaning of the place of business.', 'Slipway rent; Electricity'],
   ['vehicle-running', 'Vehicle running', 'Fuel, tax and upkeep of vehicles.', 'Van fuel'],
   ['selling', 'Selling', 'Advertising and other costs of selling.', 'Leaflets; Web advertising'],
+  ['carriage-out', 'Carriage out', 'What it costs to bring sold goods to customers.', 'Carriage out; Parcels to customers'],
   ['office', 'Office', 'Paper, telephone, post and bank charges.', 'Telephone; Bank charges'],
   ['insurance', 'Insurance', 'Insurance used up in the period.', 'Insurance'],
   ['repairs', 'Repairs', 'Keeping things in working order, without making them better.', 'Fleet repairs'],
   ['professional-fees', 'Professional fees', 'Accountants, lawyers and other advisers.', 'Accountant’s fee'],
   ['bad-debts', 'Bad debts', 'What customers will not pay, written off or allowed for in the period.', 'Bad debts'],
-  ['depreciation-charge', 'Depreciation charge', 'The part of tangible assets’ cost used up in the period.', 'Depreciation, fleet'],
-  ['amortisation-charge', 'Amortisation charge', 'The part of intangible assets’ cost used up in the period.', 'Amortisation, web shop'],
+  ['depreciation-charge', 'Depreciation charge', 'The part of tangible assets’ cost used up in the period.', 'Depreciation, fleet', charge],
+  ['amortisation-charge', 'Amortisation charge', 'The part of intangible assets’ cost used up in the period.', 'Amortisation, web shop', charge],
   ['sundry-operating', 'Sundry operating expense', 'Another cost of running the business.', 'Licences; Sundry expenses'],
 ], closes);
 
 const REST = [
   ...rows('other-income', 'operating', [
-    ['interest-received', 'Interest received', 'Interest earned in the period.', 'Interest received'],
-    ['gain-on-disposal', 'Gain on disposal', 'What a sold asset brought above its book value.', 'Gain on disposal'],
+    ['interest-received', 'Interest earned', 'Interest for the time in which the business’s money stood with others, paid or not.', 'Interest earned'],
+    ['dividends-received', 'Dividends earned', 'A share of another company’s profit, from the day on which it was granted.', 'Dividends earned'],
+    ['gain-on-disposal', 'Gain on disposal', 'What a sold asset brought above its book value.', 'Gain on disposal', { flow: 'investing' }],
     ['sundry-income', 'Sundry income', 'Income outside the usual business.', 'Rent from the upper floor'],
   ], closes),
   ...rows('other-expenses', 'operating', [
-    ['interest-paid', 'Interest paid', 'Interest on loans for the period.', 'Loan interest'],
-    ['loss-on-disposal', 'Loss on disposal', 'What a sold asset brought below its book value.', 'Loss on disposal'],
+    ['interest-paid', 'Interest charge', 'Interest on loans for the time that has gone by, paid or not.', 'Loan interest'],
+    ['loss-on-disposal', 'Loss on disposal', 'What a sold asset brought below its book value.', 'Loss on disposal', { flow: 'investing' }],
     ['sundry-expense', 'Sundry expense', 'An expense outside the usual business.', 'Fine paid'],
   ], closes),
   ...rows('income-tax', 'operating', [

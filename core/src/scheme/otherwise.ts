@@ -1,6 +1,98 @@
 import { sectionById, type AccountType, type ClassId, type Scheme } from './scheme.js';
 
-const OTHERWISE: Readonly<Record<ClassId, string>> = {
+/** What would go wrong if an account of a type stood elsewhere: the sentence that tells it from what it is taken for. */
+const OTHERWISE: Readonly<Record<string, string>> = {
+  bank: 'Money is no income: what came in may be a loan, or may have been paid ahead.',
+  'cash-in-hand': 'Spending money makes an expense; having it does not.',
+  'short-term-investment': 'What can’t be used today is not money at the bank, though it soon will be.',
+  'trade-receivables': 'The sale was earned when it was made; the payment only settles it.',
+  'allowance-doubtful-debts': 'The allowance stands; the expense is only what it moved by. It lowers an asset, and nobody is owed it.',
+  'note-receivable': 'A promise in writing is more than an open invoice, but it is not yet money.',
+  'due-from-owner': 'What the owner owes is no wage and no sale: it comes back, or is drawn.',
+  'sundry-receivable': 'Did it arise from a sale? Only then is it a trade receivable.',
+  inventory: 'On the shelf it is an asset; out of the door it is a cost.',
+  'work-in-progress': 'Work that is not finished has cost something, and has earned nothing yet.',
+  supplies: 'Would you sell it, or use it? What is for sale is inventory.',
+  prepayment: 'Unused at the date is an asset; only the used part is an expense.',
+  'deposit-paid': 'It comes back: nothing has been used up, so it is no expense.',
+  'accrued-income': 'Earned and unpaid is an asset; paid and unearned would be a debt.',
+  'tax-recoverable': 'What the tax office owes back lowers no expense by itself: it waits to be paid.',
+  suspense: 'It explains nothing: what waits here must be put where it belongs.',
+  land: 'Land is not used up, so nothing gathers beside it.',
+  buildings: 'Restoring is an expense; adding life or room is an asset.',
+  'plant-equipment': 'Ask how long it serves, not how much it cost.',
+  vehicles: 'A dealer’s van for sale is stock; the van that delivers is an asset that lasts.',
+  'furniture-fittings': 'What serves for years is not an expense of the year in which it was bought.',
+  computers: 'What serves for years is not an expense of the year in which it was bought.',
+  'accumulated-depreciation': 'It gathers all years on the balance sheet, beside a cost that stays whole; the charge is this year’s only, and nobody is owed it.',
+  intangible: 'A right that serves for years is not used up when it is paid for.',
+  'accumulated-amortisation': 'It gathers all years on the balance sheet; the charge is this year’s only.',
+  'long-term-investment': 'What is not to be sold within a year is not a current asset.',
+  'trade-payables': 'The cost was there when the goods or the work came; paying only settles it.',
+  'bank-overdraft': 'Money that the bank has lent is owed; below zero, the account is no asset.',
+  'note-payable': 'What was borrowed must go back: it was never earned.',
+  'goods-received-not-invoiced': 'You owe for what has come in, invoice or not.',
+  'card-payable': 'A card is not money you have: what was spent with it is owed.',
+  'accrued-expense': 'You owe for what you have used, invoice or not; prepaid would be paid before using.',
+  'wages-payable': 'The cost is wages; what is still owed of them is a debt.',
+  'sales-tax': 'You collect it; the tax office owns it. It is no revenue.',
+  'income-tax-payable': 'The charge is the period’s cost; this is what of it is still owed.',
+  'deferred-income': 'Money comes first; revenue waits until you deliver.',
+  'deposits-held': 'It must go back: it is not paid ahead for something to come.',
+  'dividends-payable': 'The dividend lowered equity when it was granted; until it is paid, it is owed.',
+  'current-provision': 'A provision is something you owe; an allowance lowers an asset that you have.',
+  'sundry-payable': 'Did it arise from buying? Only then is it a trade payable.',
+  'lease-within-year': 'Ask what falls due within twelve months, not when it was signed.',
+  'loan-within-year': 'Ask what falls due within twelve months, not when it was signed.',
+  'long-term-loan': 'What must go back was never earned; and returning it costs nothing, interest does.',
+  lease: 'The thing is used now and paid for later: what is still to pay is owed.',
+  provision: 'A provision is something you owe; an allowance lowers an asset that you have.',
+  'share-capital': 'Owners give money; customers earn you income.',
+  'share-premium': 'What shareholders paid above the nominal value is theirs, and no income.',
+  'owner-capital': 'Owners give money; customers earn you income.',
+  'partner-current': 'A partner takes profit; only staff earn wages.',
+  drawings: 'Whose benefit is it: the owner’s home or the business? The owner takes profit; only staff earn wages.',
+  dividends: 'A share of profit is not a cost of making it.',
+  'own-shares': 'A company can’t be its own asset: buying its shares gives capital back.',
+  reserve: 'Setting profit aside costs nothing, and puts no money anywhere.',
+  'revaluation-reserve': 'Nothing was sold, so nothing was earned.',
+  'retained-earnings': 'What earlier years earned is not earned again this year.',
+  'income-summary': 'It only passes on: at zero it is nobody’s capital and nothing’s cost.',
+  'goods-sales': 'Only what you normally sell is revenue; money received ahead is not yet.',
+  'service-fees': 'Money comes first; revenue waits until the work is done.',
+  'donations-grants': 'What was given for a later year is deferred until then.',
+  'returns-given': 'Undoing a sale lowers revenue; it is no cost of its own.',
+  purchases: 'Periodic books wait for the count; perpetual ones move stock each time.',
+  'carriage-in': 'Towards you, part of the goods; away from you, selling.',
+  'returns-taken': 'Who sent it back: your customer, or you?',
+  'stock-change': 'What it began with adds to cost; what it ended with takes from it.',
+  'cost-of-goods-sold': 'On the shelf it would be an asset; it has gone out of the door.',
+  'direct-labour': 'Would this cost exist without this sale? Then it is a cost of sales.',
+  'other-direct-cost': 'Would this cost exist without this sale? Then it is a cost of sales.',
+  staff: 'What staff have worked is a cost, paid or not; what the owner takes is none.',
+  premises: 'Paid ahead it would still be an asset; used, it is a cost.',
+  'vehicle-running': 'Fuel and upkeep keep a van going; they add nothing to what it cost.',
+  selling: 'It sells, but it is no part of the goods that were sold.',
+  'carriage-out': 'Away from you, selling; towards you, part of the goods.',
+  office: 'What is used up in the office is a cost; what lasts for years is an asset.',
+  insurance: 'Only the used part is an expense; what is paid ahead is an asset.',
+  repairs: 'Restoring is an expense; adding life or power is an asset.',
+  'professional-fees': 'Owed or paid, the advice has been used.',
+  'bad-debts': 'The loss is charged when the allowance is made; a write-off then removes the debt, not the profit again.',
+  'depreciation-charge': 'A cost is spread; no money is put aside, and the asset keeps its cost.',
+  'amortisation-charge': 'A cost is spread; no money is put aside, and the asset keeps its cost.',
+  'sundry-operating': 'Used in running the business, it is a cost of the period.',
+  'interest-received': 'Time makes interest; payment only settles it.',
+  'dividends-received': 'A share of another’s profit is no sale of your own.',
+  'gain-on-disposal': 'Take the book value off before you call it a gain; it is no sale.',
+  'sundry-income': 'Only what you normally sell is revenue.',
+  'interest-paid': 'Time makes interest; payment only settles it. Returning what was borrowed is no cost.',
+  'loss-on-disposal': 'Only what the book value was above the price is lost.',
+  'sundry-expense': 'What does not belong to the usual business would blur what that costs.',
+  'income-tax': 'This is on what you profit; sales tax is on what customers pay.',
+};
+
+const BY_CLASS: Readonly<Record<ClassId, string>> = {
   asset: 'As an expense it would lower the profit now, though it is still there to be used.',
   liability: 'As income it would raise the profit now, though it is still owed.',
   equity: 'As income it would raise the profit, though nothing has been earned by it.',
@@ -9,9 +101,11 @@ const OTHERWISE: Readonly<Record<ClassId, string>> = {
     'As an asset it would show as still there what has been used up, and the profit too high.',
 };
 
-/** What would go wrong if an account of the type stood elsewhere: one sentence for a beginner. */
+/** One sentence for a beginner; for a type of somebody's own, what holds for its class. */
 export function otherwiseSays(scheme: Scheme, type: AccountType): string {
+  const own = Object.hasOwn(OTHERWISE, type.id) ? OTHERWISE[type.id] : undefined;
+  if (own) return own;
   if (type.contra) return 'On the plain side it would raise what it is there to lower.';
   const section = sectionById(scheme, type.section);
-  return section ? OTHERWISE[section.class] : '';
+  return section ? BY_CLASS[section.class] : '';
 }

@@ -12,6 +12,8 @@ export const notACurrency = refusal(
 export const LEGAL_FORMS = ['sole-trader', 'partnership', 'company', 'non-profit'] as const;
 export type LegalForm = (typeof LEGAL_FORMS)[number];
 
+export const CASH_FLOW_FORMS = ['ifrs-18'] as const;
+
 /** ISO 4217. */
 const currency = judged(
   (text) => (/^[A-Z]{3}$/.test(text) ? null : notACurrency({ text: text.slice(0, 40) })),
@@ -31,10 +33,25 @@ export const companyShape = record(
     firstDay: day,
     /** Into how many periods the year is divided. */
     periods: filled(whole(1, 53), 12),
+    /**
+     * Where interest and dividends stand in the cash flow, and from which profit it begins: as IFRS 18 has it from
+     * 1 January 2027 (operating profit; interest and dividends earned investing, interest charged financing);
+     * absent: all of them operating, from the profit for the period.
+     */
+    cashFlow: oneOf(CASH_FLOW_FORMS),
+    /** Where it is and how it is reached, on several lines. */
+    address: text(),
+    contact: text(),
+    /** Under which number it is registered: a made-up one. */
+    registration: text(),
     /** The words on screen, on paper and in exports; absent: international. */
     words: oneOf(WORDS),
   },
   'words',
+  'cashFlow',
+  'address',
+  'contact',
+  'registration',
 );
 
 export type Company = ValueOf<typeof companyShape>;

@@ -19,8 +19,10 @@ const ROLES = [
   'payables-control',
   'inventory',
   'accumulated-depreciation',
+  'depreciation-charge',
   'retained-earnings',
   'suspense',
+  'income-summary',
   'none',
 ] as const;
 export type Role = (typeof ROLES)[number];
@@ -64,7 +66,7 @@ const accountTypeShape = record({
   cashFlow: filled(activity, 'operating'),
   role: filled(oneOf(ROLES), 'none'),
   /** Where accounts of the type close into at the year end. */
-  closesInto: filled(oneOf(['nothing', 'retained-earnings']), 'nothing'),
+  closesInto: filled(oneOf(['nothing', 'retained-earnings', 'capital']), 'nothing'),
   /** One sentence that says what such an account is. */
   says: filled(text(), ''),
   examples: filled(list(text(), 50, 'examples'), []),

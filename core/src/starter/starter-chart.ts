@@ -31,10 +31,11 @@ const rowsOf = (text: string): Row[] =>
       return { name, type, under: under ?? null };
     });
 
-/** An account that is called as its type is, is called so in the company's words, too. */
+/** An account that is called as its type is (and of what: `Accumulated depreciation, van`), is so in the company's words. */
 function nameIn(scheme: Scheme, { name, type }: Row): string {
   const own = typeOf(scheme, type);
-  return own && namesInAnyWords(type).includes(name) ? own.name : name;
+  const [head = '', ...of] = name.split(', ');
+  return own && namesInAnyWords(type).includes(head) ? [own.name, ...of].join(', ') : name;
 }
 
 function accountsOf(rows: readonly Row[], scheme: Scheme, taken: Set<string>): Account[] {
@@ -49,6 +50,13 @@ function accountsOf(rows: readonly Row[], scheme: Scheme, taken: Set<string>): A
       parent: under === null ? null : (ids.get(under) ?? null),
     });
   });
+}
+
+/** In the order in which the scheme shows types: inventory before prepayments, profits kept after capital. */
+function inOrderOfTypes({ types }: Scheme, accounts: readonly Account[]): Account[] {
+  const at = new Map(types.map(({ id }, i) => [id, i]));
+  const rank = ({ type }: Account) => at.get(type ?? '') ?? types.length;
+  return [...accounts].sort((a, b) => rank(a) - rank(b));
 }
 
 /** What a starter chart is made for. */
@@ -69,10 +77,8 @@ export function starterChart(tradeId: string, frame: StarterFrame): Book {
   const empty = newBook(frame);
   const taken = new Set(empty.accounts.map((each) => each.id));
   const rows = [EVERYBODY, trade.rows, EQUITY[frame.company.legalForm]].flatMap(rowsOf);
-  const book = {
-    ...empty,
-    accounts: [...empty.accounts, ...accountsOf(rows, empty.scheme, taken)],
-  };
+  const accounts = [...empty.accounts, ...accountsOf(rows, empty.scheme, taken)];
+  const book = { ...empty, accounts: inOrderOfTypes(empty.scheme, accounts) };
   const plain = { ...book, accounts: book.accounts.map((each) => ({ ...each, number: null })) };
   const result = renumberedChart(plain, plain.numberPlan);
   if (!result.ok) throw new Error(result.refusals[0]?.says);

@@ -11,6 +11,7 @@ export const EVERYBODY = `
 Bank, current account | bank
 Cash in hand | cash-in-hand
 Trade receivables | trade-receivables
+Allowance for doubtful debts | allowance-doubtful-debts
 Prepaid insurance | prepayment
 Computers | computers
 Accumulated depreciation, computers | accumulated-depreciation | Computers
@@ -28,8 +29,9 @@ Telephone and internet | office
 Advertising | selling
 Accountant’s fee | professional-fees
 Bank charges | office
+Bad debts | bad-debts
 Depreciation | depreciation-charge
-Interest received | interest-received
+Interest earned | interest-received
 Loan interest | interest-paid
 `;
 
@@ -37,7 +39,7 @@ export const TRADES: readonly Trade[] = [
   {
     id: 'shop',
     name: 'Shop',
-    says: 'Buys goods and sells them over the counter.',
+    says: 'Buys goods and sells them over the counter; the stock is counted at the end of a period.',
     rows: `
 Goods for resale | inventory
 Shop fittings | furniture-fittings
@@ -46,8 +48,10 @@ Gift vouchers sold | deferred-income
 Sales over the counter | goods-sales
 Sales through the web shop | goods-sales
 Refunds given | returns-given
-Cost of goods sold | cost-of-goods-sold
+Purchases | purchases
 Carriage in | carriage-in
+Returns to suppliers | returns-taken
+Stock change | stock-change
 Card terminal charges | selling`,
   },
   {
@@ -59,7 +63,7 @@ Food and drink in stock | inventory
 Kitchen equipment | plant-equipment
 Accumulated depreciation, kitchen | accumulated-depreciation | Kitchen equipment
 Tables and chairs | furniture-fittings
-Deposits for parties | deposits-held
+Deposits for parties | deferred-income
 Food served | goods-sales
 Drinks served | goods-sales
 Food and drink used | cost-of-goods-sold
@@ -163,6 +167,7 @@ Fuel in the tank | supplies
 Vans | vehicles
 Accumulated depreciation, vans | accumulated-depreciation | Vans
 Van lease | lease
+Van lease, due within a year | lease-within-year
 Season tickets paid ahead | deferred-income
 Deliveries | service-fees
 Contract runs | service-fees
@@ -183,7 +188,7 @@ Accumulated depreciation, equipment | accumulated-depreciation | Club equipment
 Subscriptions paid ahead | deferred-income
 Members’ subscriptions | service-fees
 Takings at events | goods-sales
-Donations | sundry-income
+Donations | donations-grants
 Cost of events | cost-of-goods-sold
 Grants given | sundry-operating
 Hall hire | premises`,

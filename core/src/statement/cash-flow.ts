@@ -1,9 +1,10 @@
-import type { Account, Book } from '../book/book.js';
+import { type Account, type Book, type Entry } from '../book/book.js';
 import type { Period } from '../book/calendar.js';
 import { sectionOfAccount } from '../book/place.js';
-import { balancesOf, statementAccounts } from '../ledger/balances.js';
+import { balancesOf, counts, statementAccounts } from '../ledger/balances.js';
 import { sum, type Amount } from '../money/amount.js';
 import { statementOfClass, typeOf, type Activity } from '../scheme/scheme.js';
+import { profitStep } from './profit-and-loss.js';
 
 export type FlowActivity = 'operating' | 'investing' | 'financing';
 
@@ -15,62 +16,202 @@ export interface FlowLine {
   readonly pointedOut: boolean;
 }
 
+type Lines = Readonly<Record<FlowActivity, readonly FlowLine[]>>;
+
 export interface CashFlow {
   readonly from: string;
   readonly to: string;
-  /** The profit of the period as the ledger has it: the first line of the operating part. */
+  /** What the operating part begins from: the profit (or the operating profit, as IFRS 18 has it), openings left out. */
   readonly profit: Amount;
-  readonly lines: Readonly<Record<FlowActivity, readonly FlowLine[]>>;
+  readonly beginsFrom: 'profit' | 'operating-profit';
+  /** Whether profit and loss has more: what stood there when a book was begun in mid-year is no cash flow. */
+  readonly sinceOpening: boolean;
+  /** The indirect method: the operating lines lead from the profit to the money; the others are the money itself. */
+  readonly lines: Lines;
+  /** The direct method: for what money came in and went out. */
+  readonly direct: Lines;
   readonly operating: Amount;
   readonly investing: Amount;
   readonly financing: Amount;
   /** The movement of the cash accounts: exactly the sum of the three. */
   readonly movement: Amount;
+  /** Entries of the period that moved no money and lie across activities: left out of all, and told. */
+  readonly withoutCash: readonly Entry[];
 }
+
+const isProfitAndLoss = (book: Book, account: Account): boolean => {
+  const section = sectionOfAccount(book, account);
+  return section !== null && statementOfClass(section.class) === 'profit-and-loss';
+};
+
+/** Since 1 January 2027 IFRS 18 has interest and dividends earned among investing, interest charged among financing. */
+const IFRS_18: Readonly<Record<string, Activity>> = {
+  'interest-received': 'investing',
+  'dividends-received': 'investing',
+  'interest-paid': 'financing',
+};
 
 /**
  * The activity of an account: its own, else its type's. An account of the role cash is cash whatever is
  * said; one whose own activity is cash counts as cash too (a cash equivalent). Without a place: operating.
+ * In profit and loss it is operating unless the account or its type says otherwise (gains and losses on
+ * disposal), or the company's form of the cash flow does (interest).
  */
 export function activityOf(book: Book, account: Account): Activity {
   const type = typeOf(book.scheme, account.type);
   if (type?.role === 'cash') return 'cash';
   if (type?.role === 'suspense') return 'operating';
-  const section = sectionOfAccount(book, account);
-  if (section && statementOfClass(section.class) === 'profit-and-loss') return 'operating';
-  return account.cashFlow ?? type?.cashFlow ?? 'operating';
+  if (account.cashFlow !== null) return account.cashFlow;
+  const moved = book.company.cashFlow === 'ifrs-18' ? IFRS_18[type?.id ?? ''] : undefined;
+  return moved ?? type?.cashFlow ?? 'operating';
+}
+
+/** What a line of an entry counts in, once it is known what else the entry holds. */
+type Part = FlowActivity | 'cash';
+
+interface ReadEntry {
+  readonly entry: Entry;
+  readonly movesCash: boolean;
+  readonly parts: readonly Part[];
+}
+
+class Flows {
+  private readonly accounts: ReadonlyMap<string, Account>;
+  private readonly activities = new Map<string, Activity>();
+
+  constructor(private readonly book: Book) {
+    this.accounts = new Map(book.accounts.map((account) => [account.id, account]));
+  }
+
+  activity(id: string): Activity {
+    const known = this.activities.get(id);
+    if (known) return known;
+    const account = this.accounts.get(id);
+    const activity = account ? activityOf(this.book, account) : 'operating';
+    this.activities.set(id, activity);
+    return activity;
+  }
+
+  private roleOf(id: string) {
+    return typeOf(this.book.scheme, this.accounts.get(id)?.type ?? null)?.role;
+  }
+
+  /** Accumulated depreciation is operating beside a depreciation charge, and else goes with its asset. */
+  private isDisposed(id: string, charged: boolean): boolean {
+    const own = this.accounts.get(id)?.cashFlow ?? null;
+    return !charged && own === null && this.roleOf(id) === 'accumulated-depreciation';
+  }
+
+  read(entry: Entry): ReadEntry {
+    const charged = entry.lines.some(
+      ({ account }) => this.roleOf(account) === 'depreciation-charge',
+    );
+    const parts = entry.lines.map(({ account }): Part => {
+      const activity = this.isDisposed(account, charged) ? 'investing' : this.activity(account);
+      return activity === 'none' ? 'financing' : activity;
+    });
+    return { entry, movesCash: parts.includes('cash'), parts };
+  }
+}
+
+/** Whether all of an entry that moves no money is operating: it is then a step between profit and money. */
+const isWithinOperating = ({ movesCash, parts }: ReadEntry): boolean =>
+  !movesCash && parts.every((part) => part === 'operating');
+
+const liesAcross = ({ movesCash, parts }: ReadEntry): boolean =>
+  !movesCash && new Set(parts).size > 1;
+
+type Sums = Record<FlowActivity, Map<string, Amount>>;
+
+const noSums = (): Sums => ({ operating: new Map(), investing: new Map(), financing: new Map() });
+
+/** What the lines of entries did to cash, by part and account. */
+function summed(entries: readonly ReadEntry[]): Sums {
+  const sums = noSums();
+  for (const { entry, parts } of entries)
+    entry.lines.forEach(({ account, amount }, i) => {
+      const part = parts[i];
+      if (part === undefined || part === 'cash') return;
+      sums[part].set(account, (sums[part].get(account) ?? 0) - amount);
+    });
+  return sums;
 }
 
 /**
- * Cash flow for a period by the indirect method: profit, then the movement of every other account by its
- * activity. Opening balances, opening entries and closing entries are no cash flow. An account whose
- * activity is none counts as financing when anything but closing moves it, and is pointed out.
+ * The cash flow of a period, entry by entry. An entry without a money line counts in no activity; in one with a
+ * money line, every other line counts in its account's activity. Opening balances, opening entries and closing
+ * entries are no cash flow. An account whose activity is none counts as financing where cash moved, and is
+ * pointed out. By the indirect method the operating part begins from the profit.
  */
 export function cashFlow(book: Book, period: Period): CashFlow {
-  const balances = balancesOf(book, { ...period, closing: false, opening: false });
-  const lines: Record<FlowActivity, FlowLine[]> = { operating: [], investing: [], financing: [] };
+  const flows = new Flows(book);
+  const posting = { ...period, closing: false, opening: false };
+  const read = book.entries.filter((each) => counts(posting, each)).map((each) => flows.read(each));
+  const money = summed(read.filter(({ movesCash }) => movesCash));
+  const start = startOf(book, period);
+  const direct = linesOf(book, flows, money);
+  const steps = stepsFrom(start.balances, money.operating, summed(read.filter(isWithinOperating)));
+  const total = (part: FlowActivity) => sum(direct[part].map((line) => line.amount));
   let movement = 0;
-  let profit = 0;
-  for (const account of statementAccounts(book, balances)) {
-    const balance = balances.get(account.id) ?? 0;
-    const activity = activityOf(book, account);
-    const section = sectionOfAccount(book, account);
-    if (activity === 'cash') movement += balance;
-    else if (section && statementOfClass(section.class) === 'profit-and-loss') profit -= balance;
-    else if (balance !== 0) {
-      const part = activity === 'none' ? 'financing' : activity;
-      lines[part].push({ account, amount: -balance, pointedOut: activity === 'none' });
-    }
-  }
-  const total = (part: FlowActivity) => sum(lines[part].map((line) => line.amount));
+  for (const { entry, parts } of read)
+    entry.lines.forEach(({ amount }, i) => (movement += parts[i] === 'cash' ? amount : 0));
   return {
     from: period.from,
     to: period.to,
-    profit,
-    lines,
-    operating: profit + total('operating'),
+    profit: 0 - sum([...start.balances.values()]),
+    beginsFrom: start.beginsFrom,
+    sinceOpening: start.sinceOpening,
+    lines: {
+      ...direct,
+      operating: linesOf(book, flows, { ...noSums(), operating: steps }).operating,
+    },
+    direct,
+    operating: total('operating'),
     investing: total('investing'),
     financing: total('financing'),
     movement,
+    withoutCash: read.filter(liesAcross).map(({ entry }) => entry),
   };
+}
+
+/** The balances of the profit-and-loss accounts from which the operating part begins, debit positive. */
+function startOf(book: Book, period: Period) {
+  const isNew = book.company.cashFlow === 'ifrs-18';
+  const balances = balancesOf(book, { ...period, closing: false, opening: false });
+  const whole = balancesOf(book, { ...period, closing: false, opening: true });
+  const all = book.accounts.filter((account) => isProfitAndLoss(book, account));
+  const isIn = (account: Account) => {
+    const section = sectionOfAccount(book, account);
+    return !isNew || (section !== null && profitStep(section) <= 3);
+  };
+  return {
+    beginsFrom: isNew ? ('operating-profit' as const) : ('profit' as const),
+    sinceOpening: all.some(({ id }) => (balances.get(id) ?? 0) !== (whole.get(id) ?? 0)),
+    balances: new Map(all.filter(isIn).map(({ id }) => [id, balances.get(id) ?? 0])),
+  };
+}
+
+/** What leads from the profit to the operating money: by account, what it did there less what the profit has of it. */
+function stepsFrom(
+  start: ReadonlyMap<string, Amount>,
+  money: ReadonlyMap<string, Amount>,
+  { operating: within }: Sums,
+): Map<string, Amount> {
+  const steps = new Map(money);
+  const add = (id: string, amount: Amount) => steps.set(id, (steps.get(id) ?? 0) + amount);
+  for (const [id, amount] of within) add(id, amount);
+  for (const [id, balance] of start) add(id, balance);
+  return steps;
+}
+
+/** In the order of the chart, without what did nothing. */
+function linesOf(book: Book, flows: Flows, sums: Sums): Lines {
+  const accounts = statementAccounts(book, new Map());
+  const of = (part: FlowActivity): FlowLine[] =>
+    accounts.flatMap((account) => {
+      const amount = sums[part].get(account.id) ?? 0;
+      if (amount === 0) return [];
+      return [{ account, amount, pointedOut: flows.activity(account.id) === 'none' }];
+    });
+  return { operating: of('operating'), investing: of('investing'), financing: of('financing') };
 }

@@ -1,67 +1,178 @@
-import type { Account, Book } from '../book/book.js';
+import { accountOf, type Account, type Book, type Entry } from '../book/book.js';
 import { addDays, type Period } from '../book/calendar.js';
 import { sectionOfAccount } from '../book/place.js';
-import { counts, linesOf, upTo, type Posting } from '../ledger/balances.js';
-import type { Amount } from '../money/amount.js';
+import { balancesOf, counts, upTo, type Posting } from '../ledger/balances.js';
+import { sum, type Amount } from '../money/amount.js';
+import { shareOut } from '../money/share.js';
+import { typeOf } from '../scheme/scheme.js';
 import { profitAndLoss } from './profit-and-loss.js';
 import { balanceSheet } from './balance-sheet.js';
 
-/** One equity account over a period; amounts positive in credit. The columns add up to `closing`. */
-interface EquityRow {
+/** What moved an equity account over a period; amounts positive in credit. */
+export const EQUITY_COLUMNS = [
+  'opening',
+  'restated',
+  'profit',
+  'contributed',
+  'takenOut',
+  'between',
+  'closing',
+] as const;
+export type EquityColumn = (typeof EQUITY_COLUMNS)[number];
+type EquityFigures = Readonly<Record<EquityColumn, Amount>>;
+
+/** One equity account over a period; the columns before it add up to `closing`. */
+interface EquityRow extends EquityFigures {
   /** Null for the profit that has not been closed yet. */
   readonly account: Account | null;
-  readonly opening: Amount;
-  /** Profit of the period, or what closing entries brought. */
-  readonly profit: Amount;
-  readonly contributed: Amount;
-  /** Negative. */
-  readonly takenOut: Amount;
-  readonly closing: Amount;
 }
 
 export interface ChangesInEquity {
   readonly from: string;
   readonly to: string;
   readonly rows: readonly EquityRow[];
-  readonly total: Omit<EquityRow, 'account'>;
+  readonly total: EquityFigures;
 }
 
+const NOTHING: EquityFigures = {
+  opening: 0,
+  restated: 0,
+  profit: 0,
+  contributed: 0,
+  takenOut: 0,
+  between: 0,
+  closing: 0,
+};
+
 /**
- * Changes in equity over a period: for each equity account and for the profit not yet closed, how it stood,
- * what the profit brought, what was contributed and taken out, how it stands. Opening balances and entries
- * of the kind opening count as how it stood, whatever their date.
+ * Changes in equity over a period: for each equity account and for the profit not yet closed, how it stood, what
+ * a prior-period adjustment restated, what the profit brought (also through a closing: to whom it was closed),
+ * what was contributed and taken out, what went from one equity account to another, how it stands. Opening
+ * balances and entries of the kind opening count as how it stood, whatever their date.
  */
 export function changesInEquity(book: Book, period: Period): ChangesInEquity {
-  const rows = book.accounts
-    .filter((account) => sectionOfAccount(book, account)?.class === 'equity')
-    .map((account) => equityRow(book, account, period))
+  const equity = book.accounts.filter(
+    (account) => sectionOfAccount(book, account)?.class === 'equity',
+  );
+  const moved = movements(book, period, new Set(equity.map(({ id }) => id)));
+  const rows = equity
+    .map((account): EquityRow => ({ account, ...added(moved.get(account.id) ?? {}) }))
     .filter((row) => !row.account?.retired || row.opening !== 0 || row.closing !== 0);
   const all = [...rows, profitRow(book, period)];
-  const total = all.reduce(
-    (sum, row) => ({
-      opening: sum.opening + row.opening,
-      profit: sum.profit + row.profit,
-      contributed: sum.contributed + row.contributed,
-      takenOut: sum.takenOut + row.takenOut,
-      closing: sum.closing + row.closing,
-    }),
-    { opening: 0, profit: 0, contributed: 0, takenOut: 0, closing: 0 },
-  );
+  const total = Object.fromEntries(
+    EQUITY_COLUMNS.map((column) => [column, sum(all.map((row) => row[column]))]),
+  ) as EquityFigures;
   return { from: period.from, to: period.to, rows: all, total };
 }
 
-function equityRow(book: Book, account: Account, period: Period): EquityRow & { account: Account } {
-  const row = { opening: 0, profit: 0, contributed: 0, takenOut: 0 };
+type Moved = Partial<Record<Exclude<EquityColumn, 'closing'>, Amount>>;
+
+function added(moved: Moved): EquityFigures {
+  return { ...NOTHING, ...moved, closing: sum(Object.values(moved)) };
+}
+
+/** By account, what each column holds at the end of the period. */
+function movements(book: Book, period: Period, equity: ReadonlySet<string>) {
+  const moved = new Map<string, Moved>();
+  const put = (id: string, column: keyof Moved, amount: Amount) => {
+    if (amount === 0) return;
+    const row = moved.get(id) ?? {};
+    row[column] = (row[column] ?? 0) + amount;
+    moved.set(id, row);
+  };
   const inPeriod: Posting = { ...period, closing: true, opening: false };
-  for (const { entry, amount } of linesOf(book, account.id, upTo(period.to))) {
-    const credit = -amount;
-    if (entry === null || !counts(inPeriod, entry)) row.opening += credit;
-    else if (entry.kind === 'closing') row.profit += credit;
-    else if (credit > 0) row.contributed += credit;
-    else row.takenOut += credit;
+  const before = balancesOf({ ...book, entries: [] }, upTo(period.to));
+  for (const [id, balance] of before) if (equity.has(id)) put(id, 'opening', -balance);
+  for (const entry of book.entries) {
+    if (!counts(upTo(period.to), entry)) continue;
+    const lines = equityLines(entry, equity);
+    if (!counts(inPeriod, entry)) for (const [id, credit] of lines) put(id, 'opening', credit);
+    else for (const [id, column, credit] of columnsOf(book, entry, lines)) put(id, column, credit);
   }
-  const closing = row.opening + row.profit + row.contributed + row.takenOut;
-  return { account, ...row, closing };
+  return moved;
+}
+
+type Credit = readonly [account: string, credit: Amount];
+type Placed = readonly [account: string, column: keyof Moved, credit: Amount];
+
+const equityLines = ({ lines }: Entry, equity: ReadonlySet<string>): Credit[] =>
+  lines
+    .filter(({ account }) => equity.has(account))
+    .map(({ account, amount }) => [account, -amount]);
+
+function columnsOf(book: Book, entry: Entry, lines: readonly Credit[]): Placed[] {
+  if (entry.kind === 'prior-period-adjustment')
+    return lines.map(([id, credit]) => [id, 'restated', credit]);
+  return entry.kind === 'closing' ? closed(book, lines) : fromOwners(lines);
+}
+
+/**
+ * What crosses the equity accounts of an entry goes between them; the rest came from the owners or went to them.
+ */
+function fromOwners(lines: readonly Credit[]): Placed[] {
+  const [up, down] = [lines.filter(([, c]) => c > 0), lines.filter(([, c]) => c < 0)];
+  const between = Math.min(sum(up.map(([, c]) => c)), -sum(down.map(([, c]) => c)));
+  const split = (side: readonly Credit[], sign: 1 | -1, rest: 'contributed' | 'takenOut') => {
+    const parts = shareOut(
+      sign * between,
+      side.map(([, credit]) => credit),
+    );
+    return side.flatMap(([id, credit], i): Placed[] => [
+      [id, 'between', parts[i] ?? 0],
+      [id, rest, credit - (parts[i] ?? 0)],
+    ]);
+  };
+  return [...split(up, 1, 'contributed'), ...split(down, -1, 'takenOut')];
+}
+
+/**
+ * A closing entry: what is closed away (drawings, dividends, the income summary) is no profit of those that take
+ * it up; each of these has the profit before it. An account that takes up several others' has what stands under
+ * it (its own drawings), or else a share.
+ */
+function closed(book: Book, lines: readonly Credit[]): Placed[] {
+  const typeAt = (id: string) => typeOf(book.scheme, accountOf(book, id)?.type ?? null);
+  const isSummary = ([id]: Credit) => typeAt(id)?.role === 'income-summary';
+  const isAway = ([id]: Credit) => (typeAt(id)?.closesInto ?? 'nothing') !== 'nothing';
+  const away = lines.filter((line) => isAway(line) && !isSummary(line));
+  const takers = lines.filter((line) => !isAway(line) && !isSummary(line));
+  const placed: Placed[] = lines.filter(isSummary).map(([id, credit]) => [id, 'profit', credit]);
+  const taken = new Map<string, Amount>();
+  for (const [id, credit] of away) {
+    placed.push([id, takers.length > 0 ? 'between' : 'profit', credit]);
+    for (const [taker, part] of partsAmong(book, takers, [id, credit]))
+      taken.set(taker, (taken.get(taker) ?? 0) + part);
+  }
+  for (const [id, credit] of takers) {
+    const part = taken.get(id) ?? 0;
+    taken.delete(id);
+    placed.push([id, 'between', -part], [id, 'profit', credit + part]);
+  }
+  return placed;
+}
+
+/** How what is closed away is shared among those that take it up: its owner's has it, where one can be told. */
+function partsAmong(book: Book, takers: readonly Credit[], [id, credit]: Credit): Credit[] {
+  const own = ownerOf(book, takers, id);
+  if (own) return [[own, credit]];
+  const parts = shareOut(
+    credit,
+    takers.map(([, each]) => Math.abs(each)),
+  );
+  return takers.map(([id], i) => [id, parts[i] ?? 0]);
+}
+
+/** The one under which an account stands, else the only one that shares most words with its name. */
+function ownerOf(book: Book, takers: readonly Credit[], id: string): string | null {
+  const account = accountOf(book, id);
+  if (takers.some(([taker]) => taker === account?.parent)) return account?.parent ?? null;
+  const wordsOf = (of: string) =>
+    (accountOf(book, of)?.name ?? '').toLowerCase().split(/[^\p{L}\p{N}]+/u);
+  const words = new Set(wordsOf(id));
+  const shared = takers.map(([taker]) => wordsOf(taker).filter((word) => words.has(word)).length);
+  const most = Math.max(0, ...shared);
+  if (most === 0 || shared.filter((n) => n === most).length > 1) return null;
+  return takers[shared.indexOf(most)]?.[0] ?? null;
 }
 
 /** Profit not yet closed: how it stood, the period's profit less what closing entries moved away. */
@@ -69,13 +180,6 @@ function profitRow(book: Book, period: Period): EquityRow {
   const closing = balanceSheet(book, period.to, 'section').totals.profit;
   const before = balanceSheet(book, addDays(period.from, -1), 'section').totals.profit;
   const earned = profitAndLoss(book, period, 'section').totals.profit;
-  const closed = closing - before - earned;
-  return {
-    account: null,
-    opening: before,
-    profit: earned + closed,
-    contributed: 0,
-    takenOut: 0,
-    closing,
-  };
+  const away = closing - before - earned;
+  return { account: null, ...NOTHING, opening: before, profit: earned + away, closing };
 }

@@ -2,8 +2,15 @@ export { type Level, LEVELS, type SectionFigures } from './section-figures.js';
 export { trialBalance } from './trial-balance.js';
 export { balanceSheet } from './balance-sheet.js';
 export { countsIn, PROFIT_LINES, profitAndLoss } from './profit-and-loss.js';
-export { activityOf, cashFlow, type FlowActivity, type FlowLine } from './cash-flow.js';
-export { changesInEquity } from './changes-in-equity.js';
+export {
+  activityOf,
+  cashFlow,
+  type CashFlow,
+  type FlowActivity,
+  type FlowLine,
+} from './cash-flow.js';
+export { changesInEquity, EQUITY_COLUMNS, type EquityColumn } from './changes-in-equity.js';
+export { profitOnSheet } from './profit-on-sheet.js';
 export { comparedLines, sectionLike, type ComparedLine } from './compared.js';
 export { linesOfStatement, type StatementLine } from './lines.js';
 export { statementsToJson, usualPeriod } from './statements-json.js';
@@ -12,6 +19,7 @@ export {
   budgetFigure,
   inChartOrder,
   profitLineName,
+  profitRows,
   resultName,
   spreadFigures,
   subtotalsShown,

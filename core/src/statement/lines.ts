@@ -56,7 +56,7 @@ const BALANCE_TOTALS: readonly StatementLine[] = [
   total('liabilities', 'Total liabilities', (scheme, section) =>
     classOf(scheme, section) === 'liability' ? -1 : 0,
   ),
-  total('equity', 'Equity', (scheme, section) =>
+  total('equity', 'Total equity', (scheme, section) =>
     classOf(scheme, section) === 'equity' ? -1 : weighProfit(scheme, section),
   ),
 ];

@@ -6,12 +6,15 @@ import { balanceSheet, type BalanceSheet } from './balance-sheet.js';
 import { typeOf, type ProfitLine, type Scheme } from '../scheme/scheme.js';
 import { lineNameIn } from '../scheme/words.js';
 import { PROFIT_LINES, profitAndLoss, profitStep, type ProfitAndLoss } from './profit-and-loss.js';
+import { profitOnSheet, type ProfitOnSheet } from './profit-on-sheet.js';
 import type { Level, SectionFigures } from './section-figures.js';
 
 /** Both statements of a book as the open spread shows them: each account's figure at its place. */
 export interface SpreadFigures {
   readonly sheet: BalanceSheet;
   readonly profit: ProfitAndLoss;
+  /** The lines of profit within equity. */
+  readonly onSheet: ProfitOnSheet;
   /** Figures under each account, in the sign of the account's section. */
   readonly amounts: ReadonlyMap<string, Amount>;
   /** Own and children's together, of every account that others stand under. */
@@ -32,7 +35,8 @@ export function spreadFigures(book: Book, period: Period, level: Level = 'accoun
       section.lines.map((line) => [line.account.id, line.amount] as const),
     ),
   );
-  return { sheet, profit, amounts, families: familyAmounts(book, amounts) };
+  const families = familyAmounts(book, amounts);
+  return { sheet, profit, onSheet: profitOnSheet(book, period), amounts, families };
 }
 
 function familyAmounts(book: Book, amounts: ReadonlyMap<string, Amount>): Map<string, Amount> {
@@ -81,6 +85,28 @@ export const resultName = (scheme: Scheme, profit: Amount): string =>
   profit < 0
     ? lineNameIn(scheme, 'loss', 'Loss for the period')
     : lineNameIn(scheme, 'profit', 'Profit for the period');
+
+/** The lines of profit on a balance sheet with their names: the period's always, earlier ones where there are any. */
+export function profitRows(
+  scheme: Scheme,
+  { onSheet, profit }: Pick<SpreadFigures, 'onSheet' | 'profit'>,
+): readonly {
+  readonly id: 'profit' | 'earlier-profit';
+  readonly name: string;
+  readonly amount: Amount;
+}[] {
+  const isClosed = onSheet.period !== profit.totals.profit;
+  const name = resultName(scheme, isClosed ? profit.totals.profit : onSheet.period);
+  const ofPeriod = { id: 'profit' as const, name, amount: onSheet.period };
+  const rest = onSheet.period === 0 ? ', closed' : ', as far as not closed';
+  const rows = [isClosed ? { ...ofPeriod, name: name + rest } : ofPeriod];
+  if (onSheet.earlier === 0) return rows;
+  const earlier = onSheet.earlier < 0 ? EARLIER_LOSS : EARLIER_PROFIT;
+  return [{ id: 'earlier-profit', name: earlier, amount: onSheet.earlier }, ...rows];
+}
+
+const EARLIER_PROFIT = 'Profit of earlier periods, not yet closed';
+const EARLIER_LOSS = 'Loss of earlier periods, not yet closed';
 
 /** An account's budget for the year in the sign of its section, as its figure is shown; null without one. */
 export function budgetFigure(book: Book, account: Account): Amount | null {

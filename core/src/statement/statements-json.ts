@@ -6,6 +6,7 @@ import { balanceSheet } from './balance-sheet.js';
 import { cashFlow } from './cash-flow.js';
 import { changesInEquity } from './changes-in-equity.js';
 import { profitAndLoss } from './profit-and-loss.js';
+import { profitOnSheet } from './profit-on-sheet.js';
 import type { Level, SectionFigures } from './section-figures.js';
 import { trialBalance } from './trial-balance.js';
 
@@ -43,7 +44,7 @@ export function statementsToJson(book: Book, period: Period, level: Level): obje
     balanceSheet: {
       at: sheet.at,
       sections: sections(money, placed),
-      totals: decimals(money, sheet.totals),
+      totals: decimals(money, sheetTotals(book, period)),
     },
     profitAndLoss: {
       from: profit.from,
@@ -53,6 +54,19 @@ export function statementsToJson(book: Book, period: Period, level: Level): obje
     },
     cashFlow: decimals(money, { operating, investing, financing, movement }),
     changesInEquity: equityToJson(book, period, money),
+  };
+}
+
+/** The profit is the period's, as in profit and loss; what earlier years left unclosed is told beside it, where there is any. */
+function sheetTotals(book: Book, period: Period) {
+  const { assets, liabilities, equity } = balanceSheet(book, period.to, 'section').totals;
+  const { period: profit, earlier } = profitOnSheet(book, period);
+  return {
+    assets,
+    liabilities,
+    equity,
+    profit,
+    ...(earlier === 0 ? {} : { earlierProfit: earlier }),
   };
 }
 

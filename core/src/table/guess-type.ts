@@ -1,6 +1,7 @@
 import { plainName, similarity, type PlainName } from '../key/names.js';
 import { typeOf, typesOfSection, type AccountType, type Scheme } from '../scheme/scheme.js';
 import { namesInAnyWords } from '../scheme/words.js';
+import { USUAL_NAMES } from './usual-names.js';
 
 /** How well a name fits a type: the best likeness with its name and its examples. */
 function fit(name: string, type: AccountType): number {
@@ -14,7 +15,8 @@ const known = new WeakMap<AccountType, readonly PlainName[]>();
 function namesOf(type: AccountType): readonly PlainName[] {
   let names = known.get(type);
   if (!names) {
-    const all = [type.name, ...namesInAnyWords(type.id), ...type.examples].map(plainName);
+    const usual = Object.hasOwn(USUAL_NAMES, type.id) ? (USUAL_NAMES[type.id] ?? []) : [];
+    const all = [type.name, ...namesInAnyWords(type.id), ...type.examples, ...usual].map(plainName);
     names = [...new Map(all.map((each) => [each.text, each])).values()];
     known.set(type, names);
   }

@@ -81,7 +81,7 @@ van, both under one account *Depreciation*.
 
 - 15 March: 4,200 came in for season passes. The season begins in May.
 - 31 March: slipway rent is 500 a month; three months are used up.
-- 31 March: of the insurance, 880 is used up.
+- 31 March: of the insurance, 860 is used up.
 - 31 March: depreciation of the fleet is 2,300, of the van 650.
 - 31 March: wages of 1,120 have been earned and are paid in April.
 `;

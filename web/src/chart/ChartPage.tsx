@@ -5,7 +5,7 @@ import {
   inChartOrder,
   NOT_PLACED,
   profitLineName,
-  resultName,
+  profitRows,
   statementName,
   subtotalsShown,
   unfolded,
@@ -127,16 +127,16 @@ export function ChartSection(props: ChartSectionProps) {
           </span>
         </div>
         <AccountRows section={section} numbered={numbered} />
-        {withProfit && (
-          <FixedRow
-            numbered={numbered}
-            name={resultName(book.scheme, profit)}
-            mark={
-              profit === figures.profit.totals.profit ? 'from the right page' : 'not yet closed'
-            }
-            figure={money(profit)}
-          />
-        )}
+        {withProfit &&
+          profitRows(book.scheme, figures).map(({ id, name, amount }) => (
+            <FixedRow
+              key={id}
+              numbered={numbered}
+              name={name}
+              mark={amount === figures.profit.totals.profit ? 'from the right page' : ''}
+              figure={money(amount)}
+            />
+          ))}
         {mayChange && section.id !== NOT_PLACED && (
           <EmptyLine section={section.id} name={section.name} />
         )}

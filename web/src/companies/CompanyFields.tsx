@@ -12,6 +12,7 @@ import { AutoComplete, Input, InputNumber, Select } from 'antd';
 import { DayField } from '../figures/DayField';
 import { Refusal } from '../shell/Refusal';
 import { CURRENCIES, LEGAL_FORM_NAMES } from './company-form';
+import { WhereItIs } from './WhereItIs';
 
 interface CompanyFieldsProps {
   readonly company: Company;
@@ -55,6 +56,14 @@ export function CompanyFields(props: CompanyFieldsProps) {
         onChange={(legalForm: LegalForm) => set({ legalForm })}
       />
       <MoneyAndYear {...{ company, disabled, faultAt, set }} />
+      <label htmlFor="company-cash-flow">Interest and dividends in the cash flow</label>
+      <Select
+        id="company-cash-flow"
+        disabled={disabled}
+        value={company.cashFlow ?? ''}
+        options={CASH_FLOW_FORMS}
+        onChange={(form: 'ifrs-18' | '') => onChange(withCashFlow(company, form))}
+      />
       <label htmlFor="company-words">Words</label>
       <Select
         id="company-words"
@@ -63,8 +72,18 @@ export function CompanyFields(props: CompanyFieldsProps) {
         options={WORDS_OFFERED}
         onChange={(words: Words) => set({ words })}
       />
+      <WhereItIs {...{ company, disabled, onChange }} />
     </div>
   );
+}
+
+const CASH_FLOW_FORMS = [
+  { value: '', label: 'All operating, from the profit for the period' },
+  { value: 'ifrs-18', label: 'As IFRS 18: earned investing, charged financing' },
+];
+
+function withCashFlow({ cashFlow: _, ...rest }: Company, form: 'ifrs-18' | ''): Company {
+  return form === '' ? rest : { ...rest, cashFlow: form };
 }
 
 const WORDS_OFFERED = WORDS.map((words) => ({

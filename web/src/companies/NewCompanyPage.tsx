@@ -154,13 +154,14 @@ interface FromProps {
   make(book: Book): void;
 }
 
+const WITH_PROFITS_KEPT =
+  'The book opens with the one account that a company can’t do without, for the profits kept. Everything else you set up on the chart.';
+const EMPTY = 'The book opens empty. Everything is set up on the chart.';
+
 function FromNothing({ frame, make, busy }: FromProps) {
   return (
     <>
-      <p>
-        The book opens with the one account that no book can do without, for the profits kept.
-        Everything else you set up on the chart.
-      </p>
+      <p>{emptyBook(frame).accounts.length > 0 ? WITH_PROFITS_KEPT : EMPTY}</p>
       <Button type="primary" loading={busy} onClick={() => make(emptyBook(frame))}>
         Open the book
       </Button>

@@ -175,6 +175,7 @@ function MomentSpread({ book }: { book: Book }) {
     shown: 'spread',
     period: shownPeriod(book),
     level: 'account',
+    method: 'indirect',
     against: null,
     account: null,
     set: () => undefined,

@@ -11,7 +11,9 @@ const ROLES: readonly { value: Role; label: string }[] = [
   { value: 'payables-control', label: 'Payables control' },
   { value: 'inventory', label: 'Inventory' },
   { value: 'accumulated-depreciation', label: 'Accumulated depreciation' },
+  { value: 'depreciation-charge', label: 'Depreciation charge' },
   { value: 'retained-earnings', label: 'Retained earnings, one only' },
+  { value: 'income-summary', label: 'Income summary' },
   { value: 'suspense', label: 'Suspense, one only' },
 ];
 
@@ -59,6 +61,7 @@ export function TypeFields(props: TypeFieldsProps) {
 const CLOSES_INTO: readonly { value: AccountType['closesInto']; label: string }[] = [
   { value: 'nothing', label: 'Nothing, it goes on' },
   { value: 'retained-earnings', label: 'Retained earnings' },
+  { value: 'capital', label: 'Capital' },
 ];
 
 /** What a type means for sides, cash flow and closing. */

@@ -1,5 +1,14 @@
-import { cashFlow, resultName, type Book, type FlowActivity, type FlowLine } from '@gleddo/core';
-import { periodText } from '../figures/days';
+import {
+  cashFlow,
+  profitLineName,
+  resultName,
+  type Book,
+  type CashFlow,
+  type FlowActivity,
+  type FlowLine,
+} from '@gleddo/core';
+import { Segmented } from 'antd';
+import { longDay, periodText } from '../figures/days';
 import type { Money } from '../figures/money';
 import type { Choice } from './use-choice';
 
@@ -9,29 +18,41 @@ const PARTS: readonly (readonly [FlowActivity, string])[] = [
   ['financing', 'Financing activities'],
 ];
 
-export function CashFlowSheet({
-  book,
-  choice,
-  money,
-}: {
-  book: Book;
-  choice: Choice;
-  money: Money;
-}) {
+const METHODS: { value: Choice['method']; label: string }[] = [
+  { value: 'indirect', label: 'From the profit' },
+  { value: 'direct', label: 'For what money came and went' },
+];
+
+interface CashFlowProps {
+  readonly book: Book;
+  readonly choice: Choice;
+  readonly money: Money;
+}
+
+/** Where money came from and went to, by either method; what moved none is told below. */
+export function CashFlowSheet({ book, choice, money }: CashFlowProps) {
   const flow = cashFlow(book, choice.period);
-  const profit = { name: resultName(book.scheme, flow.profit), amount: flow.profit };
+  const isDirect = choice.method === 'direct';
+  const lines = isDirect ? flow.direct : flow.lines;
   return (
     <>
       <h2>Cash flow</h2>
-      <p className="quiet">{periodText(choice.period)}, by the indirect method</p>
+      <p className="quiet">{periodText(choice.period)}</p>
+      <Segmented
+        aria-label="Method"
+        size="small"
+        value={choice.method}
+        options={METHODS}
+        onChange={(method) => choice.set({ method })}
+      />
       <table className="lines-table">
         <tbody>
           {PARTS.map(([part, name]) => (
             <Part
               key={part}
               name={name}
-              profit={part === 'operating' ? profit : null}
-              lines={flow.lines[part]}
+              profit={part === 'operating' && !isDirect ? profitOf(book, flow) : null}
+              lines={lines[part]}
               total={flow[part]}
               money={money}
             />
@@ -42,8 +63,18 @@ export function CashFlowSheet({
           </tr>
         </tbody>
       </table>
+      <WithoutCash {...{ book, flow, money }} />
     </>
   );
+}
+
+/** What the operating part begins from, by its name. */
+function profitOf({ scheme }: Book, { profit, beginsFrom, sinceOpening }: CashFlow) {
+  const name =
+    beginsFrom === 'profit'
+      ? resultName(scheme, profit)
+      : profitLineName(scheme, 'operatingProfit');
+  return { name: sinceOpening ? `${name}, since the opening` : name, amount: profit };
 }
 
 interface PartProps {
@@ -78,5 +109,39 @@ function Part({ name, profit, lines, total, money }: PartProps) {
         </tr>
       ))}
     </>
+  );
+}
+
+/** Entries across activities that moved no money: no part of the cash flow, and worth knowing. */
+function WithoutCash({
+  book,
+  flow,
+  money,
+}: Pick<CashFlowProps, 'book' | 'money'> & { flow: CashFlow }) {
+  if (flow.withoutCash.length === 0) return null;
+  const nameOf = (id: string) => book.accounts.find((each) => each.id === id)?.name ?? id;
+  return (
+    <section aria-label="Without cash">
+      <h3>Without cash</h3>
+      <p className="quiet">These moved no money, so they stand in none of the three parts.</p>
+      <table className="lines-table">
+        <tbody>
+          {flow.withoutCash.map(({ id, date, text, lines }) => (
+            <tr key={id}>
+              <td style={{ whiteSpace: 'nowrap' }}>{longDay(date)}</td>
+              <td>
+                {text}{' '}
+                <span className="quiet">
+                  {lines.map(({ account }) => nameOf(account)).join(', ')}
+                </span>
+              </td>
+              <td className="figure">
+                {money(lines.reduce((sum, { amount }) => sum + Math.max(amount, 0), 0))}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
   );
 }

@@ -1,6 +1,6 @@
 import {
   profitLineName,
-  resultName,
+  profitRows,
   sectionLike,
   statementName,
   subtotalsShown,
@@ -72,20 +72,25 @@ interface SectionWithProfitProps extends Compared {
 /** The last section of equity, which ends in the profit that is not closed yet. */
 function SectionWithProfit({ section, other, ...compared }: SectionWithProfitProps) {
   const { book, now, then } = compared;
-  const { profit } = now.sheet.totals;
-  const isClosed = profit === now.profit.totals.profit;
+  const rows = profitRows(book.scheme, now);
+  const before = new Map(then && profitRows(book.scheme, then).map((row) => [row.id, row]));
+  const gone = [...before.values()]
+    .filter(({ id }) => !rows.some((row) => row.id === id))
+    .map((row) => ({ ...row, amount: 0 }));
   return (
     <StatementSection
       {...compared}
       section={withProfit(section, now)}
       other={other && then && withProfit(other, then)}
     >
-      <PlainRow
-        {...compared}
-        name={isClosed ? resultName(book.scheme, profit) : 'Profit not yet closed'}
-        amount={profit}
-        other={then?.sheet.totals.profit ?? 0}
-      />
+      {[...gone, ...rows].map(({ id, name, amount }) => (
+        <PlainRow
+          key={id}
+          {...compared}
+          {...{ name, amount }}
+          other={before.get(id)?.amount ?? 0}
+        />
+      ))}
     </StatementSection>
   );
 }

@@ -16,6 +16,8 @@ export interface Choice {
   readonly shown: Shown;
   readonly period: Period;
   readonly level: Level;
+  /** How the cash flow is told. */
+  readonly method: 'indirect' | 'direct';
   /** The period beside which it is shown; null: none. */
   readonly against: Period | null;
   /** The account whose lines lie over the page. */
@@ -38,6 +40,7 @@ export function useChoice(book: Book): Choice {
     period,
     against: isDay(other) ? periodLike(period, other) : null,
     level: LEVELS.find((each) => each === params.get('level')) ?? 'account',
+    method: params.get('method') === 'direct' ? 'direct' : 'indirect',
     account: params.get('account'),
     set(changed) {
       const next = new URLSearchParams(params);
