@@ -56,14 +56,7 @@ export function CompanyFields(props: CompanyFieldsProps) {
         onChange={(legalForm: LegalForm) => set({ legalForm })}
       />
       <MoneyAndYear {...{ company, disabled, faultAt, set }} />
-      <label htmlFor="company-cash-flow">Interest and dividends in the cash flow</label>
-      <Select
-        id="company-cash-flow"
-        disabled={disabled}
-        value={company.cashFlow ?? ''}
-        options={CASH_FLOW_FORMS}
-        onChange={(form: 'ifrs-18' | '') => onChange(withCashFlow(company, form))}
-      />
+      <CashFlowForm {...{ company, disabled, onChange }} />
       <label htmlFor="company-words">Words</label>
       <Select
         id="company-words"
@@ -84,6 +77,21 @@ const CASH_FLOW_FORMS = [
 
 function withCashFlow({ cashFlow: _, ...rest }: Company, form: 'ifrs-18' | ''): Company {
   return form === '' ? rest : { ...rest, cashFlow: form };
+}
+
+function CashFlowForm({ company, disabled, onChange }: Omit<CompanyFieldsProps, 'faultAt'>) {
+  return (
+    <>
+      <label htmlFor="company-cash-flow">Interest in the cash flow</label>
+      <Select
+        id="company-cash-flow"
+        disabled={disabled}
+        value={company.cashFlow ?? ''}
+        options={CASH_FLOW_FORMS}
+        onChange={(form: 'ifrs-18' | '') => onChange(withCashFlow(company, form))}
+      />
+    </>
+  );
 }
 
 const WORDS_OFFERED = WORDS.map((words) => ({
