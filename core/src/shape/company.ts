@@ -12,7 +12,7 @@ export const notACurrency = refusal(
 export const LEGAL_FORMS = ['sole-trader', 'partnership', 'company', 'non-profit'] as const;
 export type LegalForm = (typeof LEGAL_FORMS)[number];
 
-export const CASH_FLOW_FORMS = ['ifrs-18'] as const;
+const CASH_FLOW_FORMS = ['ifrs-18'] as const;
 
 /** ISO 4217. */
 const currency = judged(
