@@ -1,15 +1,20 @@
 import {
   cellsOf,
+  changesInEquity,
+  CHECKS,
   checkWork,
   inChartOrder,
   keyOf,
   sentenceOf,
   spreadFigures,
+  subtotalsShown,
+  ternIsland,
   type AnswerKey,
   type Book,
   type CheckResult,
 } from '../src/index.js';
-import { acct, change, drop, entry, shop } from './builder.js';
+import { sectionNamed } from '../src/table/guess-type.js';
+import { acct, change, drop, entry, SCHEME, shop } from './builder.js';
 
 /* Bounds, signs and conditions that matter at their edge. */
 
@@ -313,4 +318,50 @@ test('an account that the key itself has not placed is asked for no place', () =
   const about = results.filter(({ subject }) => subject.id === 'prepaid').map(({ check }) => check);
   expect(about).not.toEqual(expect.arrayContaining(['account.statement']));
   expect(about).not.toEqual(expect.arrayContaining(['account.section']));
+});
+
+test('what a check costs where a key says nothing', () => {
+  expect(CHECKS.map(({ id, points }) => `${id} ${points}`)).toMatchSnapshot();
+});
+
+test('a subtotal is shown where its section holds something, in whatever detail it is shown', () => {
+  const period = { from: '2027-01-01', to: '2027-03-31' };
+  for (const level of ['account', 'parent', 'section'] as const)
+    expect([
+      ...subtotalsShown(spreadFigures(ternIsland(), period, level).profit.sections).values(),
+    ]).toEqual(['grossProfit', 'operatingProfit', 'profitBeforeTax']);
+});
+
+test('a section that a scheme does not have is not found by another word for it', () => {
+  const sections = SCHEME.sections.filter(({ id }) => id !== 'income-tax');
+  expect(sectionNamed(SCHEME, 'Tax')).toBe('income-tax');
+  expect(sectionNamed({ ...SCHEME, sections }, 'Tax')).toBeNull();
+  expect(sectionNamed(SCHEME, 'Nothing of the kind')).toBeNull();
+});
+
+test('a retired equity account is left out of the changes in equity, unless something stood on it', () => {
+  const period = { from: '2027-01-01', to: '2027-12-31' };
+  const namesIn = (of: Book) =>
+    changesInEquity(of, period).rows.map(({ account }) => account?.id ?? 'profit');
+  const extra = [
+    acct('old', 'reserve', { retired: true }),
+    acct('stood', 'reserve', { retired: true }),
+    acct('stands', 'reserve', { retired: true }),
+  ];
+  const of = shop();
+  const balances = { ...of.opening.balances, stood: -500, bank: 500_500 };
+  const moved = entry('moved', '2027-03-01', { stood: 500, stands: -500 });
+  const later = {
+    ...of,
+    accounts: [...of.accounts, ...extra],
+    opening: { ...of.opening, balances },
+  };
+  expect(namesIn(later)).toEqual(['capital', 'kept', 'stood', 'profit']);
+  expect(namesIn({ ...later, entries: [...of.entries, moved] })).toEqual([
+    'capital',
+    'kept',
+    'stood',
+    'stands',
+    'profit',
+  ]);
 });

@@ -60,6 +60,12 @@ export interface Rule {
 export const refOf = (check: string, subject: Pick<Subject, 'id'>): string =>
   subject.id === '' ? check : `${check}:${subject.id}`;
 
+/** The check and the id that a reference is made of: `account.type:bank`; the id is empty where it names the whole book. */
+export function partsOfRef(ref: string): [check: string, id: string] {
+  const [check = '', ...id] = ref.split(':');
+  return [check, id.join(':')];
+}
+
 /** References to what these checks say of a thing. */
 export const refsTo = (checks: readonly Rule[], id: string): string[] =>
   checks.map((check) => refOf(check.id, { id }));

@@ -13,7 +13,7 @@ import { recognise, type HandPair, type Pair } from '../key/recognise.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';
 import { upTo, type Posting } from '../ledger/balances.js';
-import type { CheckResult, Finding, Rule, Subject } from './finding.js';
+import { partsOfRef, type CheckResult, type Finding, type Rule, type Subject } from './finding.js';
 import { givenIn, NOTHING_GIVEN, type Given } from './given.js';
 import { Judged } from './judged.js';
 
@@ -144,18 +144,13 @@ export class Marking {
   }
 
   result(ref: string): CheckResult | null {
-    const colon = ref.indexOf(':');
-    return colon < 0
-      ? this.resultOf(ref, '')
-      : this.resultOf(ref.slice(0, colon), ref.slice(colon + 1));
+    return this.resultOf(...partsOfRef(ref));
   }
 
   /** The result with a reference, unless it is met. */
   private faultAt(ref: string): CheckResult | undefined {
-    const colon = ref.indexOf(':');
-    return colon < 0
-      ? this.found.get(ref)?.get('')
-      : this.found.get(ref.slice(0, colon))?.get(ref.slice(colon + 1));
+    const [check, id] = partsOfRef(ref);
+    return this.found.get(check)?.get(id);
   }
 
   /** The results not met that one stands for: itself, or those it follows from. */

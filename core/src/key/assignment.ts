@@ -49,8 +49,8 @@ function solve(edges: readonly Edge[]): Edge[] {
   const costs = Array.from({ length: size + 1 }, () => new Float64Array(size + 1));
   const byCell = new Map<number, Edge>();
   for (const edge of edges) {
-    const i = rowAt.get(edge.row) ?? 0;
-    const j = columnAt.get(edge.column) ?? 0;
+    const i = rowAt.get(edge.row) as number;
+    const j = columnAt.get(edge.column) as number;
     (costs[i] as Float64Array)[j] = -edge.worth;
     byCell.set(i * (size + 1) + j, edge);
   }

@@ -9,7 +9,6 @@ const FINEST = 1e6;
 
 /** A cell of a workbook as the text that is shown there: a formula by its result, never run. */
 export function cellText(value: Cell): string {
-  if (value === null || value === undefined) return '';
   if (value instanceof Date) return value.toISOString().slice(0, 10);
   if (typeof value === 'number') return String(Math.round(value * FINEST) / FINEST);
   if (typeof value === 'string' || typeof value === 'boolean') return String(value);
