@@ -16,9 +16,9 @@ test('an exercise is made from its own page, with a brief proposed and its point
   await expect(page.locator('#brief-text')).toHaveValue(/wait in the tray/);
 
   await page.getByRole('link', { name: 'Checks', exact: true }).click();
-  await expect(page.getByText('103 points to earn.')).toBeVisible();
+  await expect(page.getByText('111 points to earn.')).toBeVisible();
   await page.getByLabel('Points for: Section', { exact: true }).fill('3');
-  await expect(page.getByText('153 points to earn.')).toBeVisible();
+  await expect(page.getByText('165 points to earn.')).toBeVisible();
   for (const field of await page.getByLabel(/^Points for/).all()) await field.fill('0');
   await expect(page.getByText(/^The starting point lacks nothing that is checked/)).toBeVisible();
 });

@@ -280,13 +280,19 @@ export {
   type Taken,
 } from './table/index.js';
 export {
+  cellShown,
   type Handout,
   HANDOUT_KINDS,
+  type HandoutCell,
   type HandoutKind,
   handoutOf,
   type HandoutRow,
   handoutToTable,
   type HandoutWanted,
+  isIndented,
+  journalSheet,
+  ledgerSheet,
+  statementSheets,
 } from './handout/index.js';
 export {
   columnOf,

@@ -85,11 +85,11 @@ describe('the list to set up', () => {
     const list = (answers: boolean) => cells(shop(), { kind: 'list', order: 'name', answers });
     expect(list(false).slice(0, 2)).toEqual([
       ['Name', 'Opening balance'],
-      ['Accumulated depreciation, van', '2,000'],
+      ['Accumulated depreciation, van', '2000.00'],
     ]);
     expect(list(true).slice(0, 2)).toEqual([
       ['Number', 'Name', 'Type', 'Debit', 'Credit'],
-      ['1511', 'Accumulated depreciation, van', 'Accumulated depreciation', '', '2,000'],
+      ['1511', 'Accumulated depreciation, van', 'Accumulated depreciation', '', '2000.00'],
     ]);
   });
 

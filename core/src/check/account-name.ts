@@ -1,9 +1,6 @@
-import { bestSimilarity } from '../key/names.js';
+import { saysTheSame } from '../key/names.js';
 import type { Check } from './check.js';
 import { allPass, eachAccount } from './each-account.js';
-
-/** From here on, a name says the same in other words. */
-const SAME_MEANING = 0.6;
 
 type Found = { readonly name: string; readonly key: string };
 
@@ -21,9 +18,10 @@ export const accountName: Check<'account.name', Found> = {
         return { outcome: 'met', facts: () => ({ name: works[0]?.name ?? '', key: key.name }) };
       if (works[0]?.name === key.name)
         return { outcome: 'met', facts: () => ({ name: key.name, key: key.name }) };
-      const { outcome, odd } = allPass(
-        works,
-        (account) => bestSimilarity(account.name, names) >= SAME_MEANING,
+      const others = () =>
+        marking.key.book.accounts.flatMap((each) => (each.id === key.id ? [] : [each.name]));
+      const { outcome, odd } = allPass(works, (account) =>
+        saysTheSame(account.name, names, others),
       );
       return { outcome, facts: () => ({ name: odd?.name ?? works[0]?.name ?? '', key: key.name }) };
     }),

@@ -1,13 +1,12 @@
 import { openingOf, type Account, type Book } from '../book/book.js';
 import { chartOf, NOT_PLACED, type ChartRow } from '../book/place.js';
-import { minorDigits, type Amount } from '../money/amount.js';
-import { allWhole, formatAmount } from '../money/format-amount.js';
+import type { Amount } from '../money/amount.js';
 import { ALL_ACCOUNTS, listAccounts } from '../placing/chart-list.js';
 import { normalSide, typeOf } from '../scheme/scheme.js';
-import type { HandoutColumn, HandoutRow, HandoutWanted } from './sheet.js';
+import type { HandoutCell, HandoutColumn, HandoutRow, HandoutWanted } from './sheet.js';
 
 interface Column extends HandoutColumn {
-  write(account: Account): string;
+  write(account: Account): HandoutCell;
 }
 
 interface Made {
@@ -25,7 +24,7 @@ export function accountRows(book: Book, wanted: HandoutWanted): Made {
   });
   const isGrouped = wanted.answers && wanted.order === 'number';
   const rows = isGrouped ? grouped(book, row) : listed(book, wanted).map(row);
-  return { columns: columns.map(({ name, isFigure, share }) => ({ name, isFigure, share })), rows };
+  return { columns: columns.map(({ write: _, ...column }) => column), rows };
 }
 
 const isShown = ({ account }: ChartRow): boolean => !account.retired;
@@ -46,18 +45,18 @@ const listed = (book: Book, { order }: HandoutWanted): ChartRow[] =>
     order: book.numberPlan || order === 'name' ? order : 'chart',
   }).map((account) => ({ account, depth: 0 }));
 
-const column = (
-  name: string,
-  share: number,
-  write: (account: Account) => string,
-  isFigure = false,
-): Column => ({ name, share, write, isFigure });
+const column = (name: string, share: number, write: Column['write']): Column => ({
+  name,
+  share,
+  write,
+  isFigure: false,
+});
 
 const empty = (): string => '';
 
 function columnsOf(book: Book, { kind, answers }: HandoutWanted): Column[] {
   const numbered = book.numberPlan !== null;
-  const name = column('Name', 5, (account) => account.name);
+  const name = { ...column('Name', 5, (account) => account.name), isIndented: true };
   const number = column('Number', 1.4, answers ? ({ number: of }) => of ?? '' : empty);
   const typeName = (account: Account) => typeOf(book.scheme, account.type)?.name ?? '';
   const type = column('Type', 3.4, answers ? typeName : empty);
@@ -86,15 +85,14 @@ function chartColumns(book: Book, answers: boolean): Column[] {
 
 /** Without answers the amount stands alone: on which side it belongs is for the student to say. */
 function openingColumns(book: Book, answers: boolean): Column[] {
-  const digits = minorDigits(book.company.currency);
-  const places = allWhole(Object.values(book.opening.balances), digits) ? 0 : digits;
-  const money = (amount: Amount) => (amount > 0 ? formatAmount(amount, digits, places) : '');
+  const money = (amount: Amount): HandoutCell => (amount > 0 ? { amount } : '');
   const opening = (account: Account) => openingOf(book, account.id);
-  if (!answers) return [column('Opening balance', 1.6, (a) => money(Math.abs(opening(a))), true)];
-  return [
-    column('Debit', 1.6, (a) => money(opening(a)), true),
-    column('Credit', 1.6, (a) => money(-opening(a)), true),
-  ];
+  const figures = (name: string, write: Column['write']): Column => ({
+    ...column(name, 1.6, write),
+    isFigure: true,
+  });
+  if (!answers) return [figures('Opening balance', (a) => money(Math.abs(opening(a))))];
+  return [figures('Debit', (a) => money(opening(a))), figures('Credit', (a) => money(-opening(a)))];
 }
 
 function noteColumn(book: Book): Column[] {

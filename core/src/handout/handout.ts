@@ -2,7 +2,7 @@ import type { Book } from '../book/book.js';
 import { dayText } from '../book/calendar.js';
 import { accountRows } from './account-rows.js';
 import { planRows } from './plan-rows.js';
-import type { Handout, HandoutKind, HandoutWanted } from './sheet.js';
+import { sheetOf, type Handout, type HandoutKind, type HandoutWanted } from './sheet.js';
 
 const TITLES: Readonly<Record<HandoutKind, string>> = {
   chart: 'Chart of accounts',
@@ -14,12 +14,7 @@ const TITLES: Readonly<Record<HandoutKind, string>> = {
 export function handoutOf(book: Book, wanted: HandoutWanted): Handout {
   const { kind, answers } = wanted;
   const made = kind === 'plan' ? planRows(book, answers) : accountRows(book, wanted);
-  return {
-    title: TITLES[kind],
-    company: book.company.name,
-    subtitle: subtitleOf(book, wanted),
-    ...made,
-  };
+  return sheetOf(book, { title: TITLES[kind], subtitle: subtitleOf(book, wanted), ...made });
 }
 
 function subtitleOf(book: Book, { kind, answers }: HandoutWanted): string {
@@ -27,9 +22,3 @@ function subtitleOf(book: Book, { kind, answers }: HandoutWanted): string {
   if (kind === 'plan') return book.numberPlan?.name ?? 'This book works without numbers';
   return answers ? book.scheme.name : 'To be filled in';
 }
-
-/** A hand-out as cells: its headings, then its rows; the words of a heading stand in a row of their own. */
-export const handoutToTable = ({ columns, rows }: Handout): string[][] => [
-  columns.map(({ name }) => name),
-  ...rows.map(({ cells }) => [...cells]),
-];

@@ -1,8 +1,14 @@
-export { handoutOf, handoutToTable } from './handout.js';
+export { handoutOf } from './handout.js';
+export { journalSheet, ledgerSheet } from './journal-sheets.js';
+export { statementSheets } from './statement-sheets.js';
 export {
+  cellShown,
   type Handout,
   HANDOUT_KINDS,
+  type HandoutCell,
   type HandoutKind,
   type HandoutRow,
+  handoutToTable,
   type HandoutWanted,
+  isIndented,
 } from './sheet.js';

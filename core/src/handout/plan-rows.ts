@@ -4,7 +4,7 @@ import { sectionById, typeOf } from '../scheme/scheme.js';
 import type { HandoutColumn, HandoutRow } from './sheet.js';
 
 const COLUMNS: readonly HandoutColumn[] = [
-  { name: 'Band for', share: 5, isFigure: false },
+  { name: 'Band for', share: 5, isFigure: false, isIndented: true },
   { name: 'From', share: 1.4, isFigure: false },
   { name: 'To', share: 1.4, isFigure: false },
 ];

@@ -1,5 +1,5 @@
 import { distance } from 'fastest-levenshtein';
-import { meanOpposites } from './opposites.js';
+import { keptLikeness } from './opposites.js';
 import { ALONE, EMPTY_WORDS, SYNONYMS } from './synonyms.js';
 
 /** A name made comparable: plain lower-case singular words, synonyms of the trade in one form. */
@@ -93,23 +93,39 @@ function share(of: readonly string[], among: readonly string[]): number {
   return total;
 }
 
-/**
- * How alike two names are in meaning, from 0 to 1: shared words both ways, spelling slips forgiven; 0 where a word
- * of the trade makes them opposites.
- */
-export function similarity(a: PlainName, b: PlainName): number {
+/** Shared words both ways, from 0 to 1, spelling slips forgiven. */
+function sharedWords(a: PlainName, b: PlainName): number {
   if (a.text === b.text) return 1;
-  if (meanOpposites(a.words, b.words)) return 0;
   const size = a.words.length + b.words.length;
-  return size === 0
-    ? 0
-    : Math.min(0.95, (share(a.words, b.words) + share(b.words, a.words)) / size);
+  if (size === 0) return 0;
+  return Math.min(0.95, (share(a.words, b.words) + share(b.words, a.words)) / size);
 }
 
-/** The best likeness of a name with any of several. */
-export function bestSimilarity(name: string, among: readonly string[]): number {
+/** How alike two names are in meaning, from 0 to 1; less where a word of the trade sets them apart. */
+export function similarity(a: PlainName, b: PlainName): number {
+  return a.text === b.text ? 1 : keptLikeness(a.words, b.words) * sharedWords(a, b);
+}
+
+/** From here on, a name says the same in other words. */
+const SAME_MEANING = 0.6;
+
+/**
+ * Whether a name says what one of several says, in other words. A word that tells what is still to come of a thing
+ * (`paid ahead`) may be missing or more, unless an account among the `others` is meant by the name as it stands.
+ */
+export function saysTheSame(
+  name: string,
+  among: readonly string[],
+  others: () => readonly string[],
+): boolean {
   const plain = plainName(name);
-  let best = 0;
-  for (const other of among) best = Math.max(best, similarity(plain, plainName(other)));
-  return best;
+  const isLike = (other: string) => similarity(plain, plainName(other)) >= SAME_MEANING;
+  if (among.some(isLike)) return true;
+  const isNearly = among
+    .map(plainName)
+    .some(
+      (other) =>
+        keptLikeness(plain.words, other.words) > 0 && sharedWords(plain, other) >= SAME_MEANING,
+    );
+  return isNearly && !others().some(isLike);
 }

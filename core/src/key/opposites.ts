@@ -70,11 +70,17 @@ function opposed(one: readonly string[], other: readonly string[]): boolean {
   );
 }
 
-/** Whether two plain names, however alike, mean opposite things or a thing and what is still to come of it. */
-export function meanOpposites(one: readonly string[], other: readonly string[]): boolean {
-  if (opposed(one, other)) return true;
+/** So little that a name of several words no longer says the same. */
+const APART = 0.7;
+
+/**
+ * How much of their likeness two plain names keep: nothing where they mean opposites; less where one names a thing
+ * and the other what is still to come of it (`Wages` and `Wages due`); else all of it.
+ */
+export function keptLikeness(one: readonly string[], other: readonly string[]): number {
+  if (opposed(one, other)) return 0;
+  if (hasAny(one, standing) === hasAny(other, standing)) return 1;
   const more = hasAny(one, standing) ? one : other;
-  if (hasAny(one, standing) === hasAny(other, standing)) return false;
   const isOwedOnly = more.every((word) => !standing.has(word) || owed.has(word));
-  return !(isOwedOnly && hasAny(one, debts) && hasAny(other, debts));
+  return isOwedOnly && hasAny(one, debts) && hasAny(other, debts) ? 1 : APART;
 }

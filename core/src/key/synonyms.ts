@@ -5,7 +5,7 @@
 export const SYNONYMS: readonly (readonly [plain: string, ...same: string[]])[] = [
   ['trade receivables', 'accounts receivable', 'trade debtor', 'debtor', 'receivable ledger', 'sales ledger control', 'sales ledger'],
   ['trade payables', 'accounts payable', 'trade creditor', 'creditor', 'payable ledger', 'purchase ledger control', 'purchase ledger'],
-  ['inventory', 'stock in trade', 'stock', 'merchandise', 'goods for resale', 'closing stock', 'finished good', 'merchandise inventory'],
+  ['inventory', 'stock in trade', 'stock', 'merchandise', 'goods for resale', 'finished good', 'merchandise inventory'],
   ['prepaid', 'prepayment', 'prepayment of', 'paid in advance', 'paid ahead', 'prepaid expense', 'unexpired'],
   ['accrued expense', 'accrued liability', 'accrued charge', 'accrual'],
   ['fuel', 'petrol', 'diesel'],

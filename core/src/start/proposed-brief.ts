@@ -128,6 +128,6 @@ function planTable(key: Book): string {
   return [
     '| Band for | From | To |',
     '|---|---|---|',
-    ...rows.map(({ cells }) => `| ${cells.map(plain).join(' | ')} |`),
+    ...rows.map(({ cells }) => `| ${cells.map((cell) => plain(String(cell))).join(' | ')} |`),
   ].join('\n');
 }

@@ -74,9 +74,7 @@ function Rows({ cells, onDone }: { cells: string[][]; onDone(): void }) {
   return (
     <>
       <ColumnChoice cells={cells} reading={reading} />
-      {[...refusals, ...(table?.faults ?? []).map((fault) => fault.says)].map((says) => (
-        <Refusal key={says} says={says} />
-      ))}
+      <Refusal says={[...refusals, ...(table?.faults ?? []).map((fault) => fault.says)]} />
       {taken && <TakenRows taken={taken} />}
       <div className="slip-actions">
         <Refusal says={refused} />

@@ -79,7 +79,11 @@ function withCashFlow({ cashFlow: _, ...rest }: Company, form: 'ifrs-18' | ''): 
   return form === '' ? rest : { ...rest, cashFlow: form };
 }
 
-function CashFlowForm({ company, disabled = false, onChange }: Omit<CompanyFieldsProps, 'faultAt'>) {
+function CashFlowForm({
+  company,
+  disabled = false,
+  onChange,
+}: Omit<CompanyFieldsProps, 'faultAt'>) {
   return (
     <>
       <label htmlFor="company-cash-flow">Interest in the cash flow</label>

@@ -43,7 +43,7 @@ export function FromFile({ frame, busy, make }: FromFileProps) {
         <Button>Choose a file</Button>
       </Upload>
       {chosen && <span className="quiet"> {chosen.name}</span>}
-      {chosen?.kind === 'refused' && chosen.says.map((says) => <Refusal key={says} says={says} />)}
+      {chosen?.kind === 'refused' && <Refusal says={chosen.says} />}
       {chosen?.kind === 'book' && <WholeBook {...{ chosen, frame, busy, make }} />}
       {chosen?.kind === 'cells' && <OfTable {...{ chosen, frame, busy, make }} />}
     </>

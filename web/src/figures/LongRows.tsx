@@ -5,7 +5,7 @@ interface LongRowsProps<T> {
   readonly of: readonly T[];
   readonly rowHeight: number;
   /** One row of the table, with its key. */
-  row(each: T): ReactNode;
+  row(each: T, i: number): ReactNode;
 }
 
 /** The rows of a table's body; of very many only those in view, the others as the room that they take. */
@@ -19,7 +19,7 @@ export function LongRows<T>({ of, rowHeight, row }: LongRowsProps<T>) {
       <Room height={before} />
       {rows.map((i) => {
         const each = of[i];
-        return each === undefined ? null : row(each);
+        return each === undefined ? null : row(each, i);
       })}
       <Room height={after} />
     </tbody>

@@ -44,9 +44,7 @@ export function TablePreview({ cells, reading, scheme, currency }: TablePreviewP
   return (
     <>
       <ColumnChoice cells={cells} reading={reading} />
-      {refusals.map((says) => (
-        <Refusal key={says} says={says} />
-      ))}
+      <Refusal says={refusals} />
       {table && table.faults.length > 0 && (
         <div role="alert">
           <p className="refusal">

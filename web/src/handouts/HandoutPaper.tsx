@@ -1,4 +1,4 @@
-import type { Handout } from '@gleddo/core';
+import { cellShown, isIndented, type Handout, type HandoutRow } from '@gleddo/core';
 
 /** A hand-out as it will lie on the table: the only thing that is printed. */
 export function HandoutPaper({ handout }: { handout: Handout }) {
@@ -27,40 +27,37 @@ export function HandoutPaper({ handout }: { handout: Handout }) {
         </thead>
         <tbody>
           {rows.map((row, at) => (
-            <PaperRow key={at} columns={columns} row={row} />
+            <PaperRow key={at} handout={handout} row={row} />
           ))}
         </tbody>
       </table>
-      {rows.length === 0 && <p className="quiet">There is nothing to hand out here yet.</p>}
+      {rows.length === 0 && <p className="quiet">Nothing stands here yet.</p>}
     </article>
   );
 }
 
 interface PaperRowProps {
-  readonly columns: Handout['columns'];
-  readonly row: Handout['rows'][number];
+  readonly handout: Handout;
+  readonly row: HandoutRow;
 }
 
-function PaperRow({ columns, row: { kind, depth, cells } }: PaperRowProps) {
-  const isHeading = kind === 'heading';
-  const isAcross = isHeading && cells.length === 1;
+export function PaperRow({ handout, row: { kind, depth, cells } }: PaperRowProps) {
+  const { columns } = handout;
+  const isAcross = kind === 'heading' && cells.length === 1;
+  const shown = cells.map((cell) => cellShown(handout, cell));
   return (
-    <tr className={isHeading ? 'heading' : ''}>
-      {isAcross && <td colSpan={columns.length}>{cells[0]}</td>}
+    <tr className={kind === 'row' ? '' : kind}>
+      {isAcross && <td colSpan={columns.length}>{shown[0]}</td>}
       {!isAcross &&
         columns.map(({ name, isFigure }, i) => (
           <td
             key={name}
             className={isFigure ? 'figure' : ''}
-            style={isNameColumn(columns, i) && depth > 0 ? { paddingLeft: depth * 14 } : {}}
+            style={isIndented(columns, i) && depth > 0 ? { paddingLeft: depth * 14 } : {}}
           >
-            {cells[i]}
+            {shown[i]}
           </td>
         ))}
     </tr>
   );
 }
-
-/** The column whose words are set in for what stands under another. */
-export const isNameColumn = (columns: Handout['columns'], i: number): boolean =>
-  columns[i]?.name === 'Name' || columns[i]?.name === 'Band for';

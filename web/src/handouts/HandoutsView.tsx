@@ -1,17 +1,9 @@
-import {
-  cellsToCsv,
-  handoutOf,
-  handoutToTable,
-  type Handout,
-  type HandoutKind,
-  type HandoutWanted,
-} from '@gleddo/core';
-import { Button, Checkbox, Radio } from 'antd';
+import { handoutOf, type HandoutKind, type HandoutWanted } from '@gleddo/core';
+import { Checkbox, Radio } from 'antd';
 import { useMemo, useState } from 'react';
 import { useOpenBook } from '../book/open-book';
-import { download, fileNameOf, saveBytes } from '../files/download';
 import { HandoutPaper } from './HandoutPaper';
-import { Refusal } from '../shell/Refusal';
+import { SaveSheets } from './SaveSheets';
 
 const KINDS: readonly { value: HandoutKind; label: string }[] = [
   { value: 'list', label: 'The list of accounts to set up' },
@@ -47,7 +39,7 @@ export function HandoutsView() {
           </span>
         </Checkbox>
         {wanted.kind !== 'plan' && <OrderChoice wanted={wanted} set={set} />}
-        <SaveHandout handout={handout} />
+        <SaveSheets sheets={[handout]} name={handout.title} />
       </section>
       <HandoutPaper handout={handout} />
     </div>
@@ -77,48 +69,6 @@ function OrderChoice({ wanted, set }: OrderChoiceProps) {
           nothing away.
         </p>
       )}
-    </>
-  );
-}
-
-type Format = 'pdf' | 'xlsx';
-
-/** Prints the sheet, or saves it; the writers of PDF and workbooks are fetched when first needed. */
-function SaveHandout({ handout }: { handout: Handout }) {
-  const [making, setMaking] = useState<Format | null>(null);
-  const [refused, setRefused] = useState<string | null>(null);
-  const name = `${fileNameOf(handout.company)}-${fileNameOf(handout.title)}`;
-  const save = async (format: Format) => {
-    setMaking(format);
-    setRefused(null);
-    try {
-      if (format === 'pdf')
-        saveBytes(`${name}.pdf`, await (await import('./to-pdf')).toPdf(handout));
-      else saveBytes(`${name}.xlsx`, await (await import('./to-workbook')).toWorkbook(handout));
-    } catch {
-      setRefused('The file could not be made just now. Try again, or print the sheet instead.');
-    }
-    setMaking(null);
-  };
-  return (
-    <>
-      <div className="handout-actions">
-        <Button type="primary" onClick={() => window.print()}>
-          Print
-        </Button>
-        <Button loading={making === 'pdf'} onClick={() => void save('pdf')}>
-          Save as PDF
-        </Button>
-        <Button loading={making === 'xlsx'} onClick={() => void save('xlsx')}>
-          Save as XLSX
-        </Button>
-        <Button
-          onClick={() => download(`${name}.csv`, 'text/csv', cellsToCsv(handoutToTable(handout)))}
-        >
-          Save as CSV
-        </Button>
-      </div>
-      <Refusal says={refused} />
     </>
   );
 }

@@ -1,8 +1,7 @@
-import type { Handout, HandoutRow } from '@gleddo/core';
+import { cellShown, isIndented, type Handout, type HandoutRow } from '@gleddo/core';
 import pdfMake from 'pdfmake/build/pdfmake';
 
 import roboto from 'pdfmake/build/fonts/Roboto';
-import { isNameColumn } from './HandoutPaper';
 
 pdfMake.addFontContainer(roboto);
 
@@ -13,21 +12,42 @@ const PLUM = '#5a2a5c';
 
 const HEADING = { bold: true, color: PLUM, margin: [0, 6, 0, 0] };
 
-function cellsOf({ kind, depth, cells }: HandoutRow, { columns }: Handout): object[] {
+function cellsOf({ kind, depth, cells }: HandoutRow, handout: Handout): object[] {
+  const { columns } = handout;
+  const shown = cells.map((cell) => cellShown(handout, cell));
   if (kind === 'heading' && cells.length === 1)
     return columns.map((_, i) =>
-      i > 0 ? {} : { text: cells[0], colSpan: columns.length, ...HEADING },
+      i > 0 ? {} : { text: shown[0], colSpan: columns.length, ...HEADING },
     );
   return columns.map(({ isFigure }, i) => ({
-    text: cells[i] ?? '',
+    text: shown[i] ?? '',
     alignment: isFigure ? 'right' : 'left',
-    ...(kind === 'heading' ? HEADING : {}),
-    ...(depth > 0 && isNameColumn(columns, i) ? { marginLeft: depth * 10 } : {}),
+    ...(kind === 'heading' ? HEADING : kind === 'total' ? { bold: true } : {}),
+    ...(depth > 0 && isIndented(columns, i) ? { marginLeft: depth * 10 } : {}),
   }));
 }
 
-/** A hand-out as a PDF on A4, its headings again on every page. */
-export function toPdf(handout: Handout): Promise<Uint8Array> {
+/** Sheets as a PDF on A4, each on pages of its own, its headings again on every page. */
+export function toPdf(sheets: readonly Handout[]): Promise<Uint8Array> {
+  const [first] = sheets;
+  const title = sheets.map((sheet) => sheet.title).join(', ');
+  const document = pdfMake.createPdf({
+    info: { title: `${title}, ${first?.company ?? ''}` },
+    pageSize: 'A4',
+    pageMargins: [40, 48, 40, 48],
+    defaultStyle: { fontSize: 9.5, color: INK },
+    footer: (page: number, pages: number) => ({
+      text: `${first?.company ?? ''}, ${title.toLowerCase()}: page ${page} of ${pages}`,
+      alignment: 'center',
+      fontSize: 8,
+      color: '#6b6472',
+    }),
+    content: sheets.map(contentOf),
+  });
+  return document.getBuffer();
+}
+
+function contentOf(handout: Handout, at: number): object[] {
   const { title, company, subtitle, columns, rows } = handout;
   const total = columns.reduce((sum, { share }) => sum + share, 0);
   const room = POINTS_ACROSS - columns.length * 8;
@@ -37,33 +57,20 @@ export function toPdf(handout: Handout): Promise<Uint8Array> {
     color: '#6b6472',
     fontSize: 8,
   }));
-  const document = pdfMake.createPdf({
-    info: { title: `${title}, ${company}` },
-    pageSize: 'A4',
-    pageMargins: [40, 48, 40, 48],
-    defaultStyle: { fontSize: 9.5, color: INK },
-    footer: (page: number, pages: number) => ({
-      text: `${company}, ${title.toLowerCase()}: page ${page} of ${pages}`,
-      alignment: 'center',
-      fontSize: 8,
-      color: '#6b6472',
-    }),
-    content: [
-      { text: title, fontSize: 18, bold: true },
-      { text: `${company}. ${subtitle}`, margin: [0, 2, 0, 10] },
-      {
-        table: {
-          headerRows: 1,
-          widths: columns.map(({ share }) => (room * share) / total),
-          body: [heads, ...rows.map((row) => cellsOf(row, handout))],
-        },
-        layout: {
-          hLineWidth: (i: number) => (i === 1 ? 1 : i === 0 ? 0 : 0.5),
-          vLineWidth: () => 0,
-          hLineColor: (i: number) => (i === 1 ? INK : RULE),
-        },
+  return [
+    { text: title, fontSize: 18, bold: true, ...(at > 0 ? { pageBreak: 'before' } : {}) },
+    { text: `${company}. ${subtitle}`, margin: [0, 2, 0, 10] },
+    {
+      table: {
+        headerRows: 1,
+        widths: columns.map(({ share }) => (room * share) / total),
+        body: [heads, ...rows.map((row) => cellsOf(row, handout))],
       },
-    ],
-  });
-  return document.getBuffer();
+      layout: {
+        hLineWidth: (i: number) => (i === 1 ? 1 : i === 0 ? 0 : 0.5),
+        vLineWidth: () => 0,
+        hLineColor: (i: number) => (i === 1 ? INK : RULE),
+      },
+    },
+  ];
 }

@@ -1,7 +1,8 @@
-import { shownPeriod, spreadFigures, type Book, type Entry } from '@gleddo/core';
+import { journalSheet, shownPeriod, spreadFigures, type Book, type Entry } from '@gleddo/core';
 import { useMemo, useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useMoney, type Money } from '../figures/money';
+import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
 import { useKept } from '../kept/use-kept';
 import { useSteady } from '../kept/use-steady';
 import { Refusal } from '../shell/Refusal';
@@ -70,6 +71,9 @@ export function JournalView() {
                 onDone={typed.clear}
               />
             )}
+            <div className="list-tools">
+              <SheetsOnRequest make={() => [journalSheet(book)]} name="journal" />
+            </div>
             <Entries typed={typed} />
           </Page>
         }

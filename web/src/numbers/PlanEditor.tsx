@@ -47,9 +47,7 @@ export function PlanEditor({ book, plan, onChange }: PlanEditorProps) {
           ))}
         </tbody>
       </table>
-      {faults.map((fault) => (
-        <Refusal key={fault.at + fault.says} says={fault.says} />
-      ))}
+      <Refusal says={faults.map(({ says }) => says)} />
       {notices.map((notice) => (
         <p key={notice.says} className="notice" role="status">
           {notice.says}

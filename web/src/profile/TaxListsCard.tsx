@@ -62,9 +62,7 @@ export function TaxListsCard({ bookId }: { bookId: string }) {
           />
         ))}
       </div>
-      {refused.map((says) => (
-        <Refusal key={says} says={says} />
-      ))}
+      <Refusal says={refused} />
       {draft && (
         <div className="slip-actions">
           <Button onClick={leave}>Leave them as they were</Button>

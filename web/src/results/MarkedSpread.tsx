@@ -125,6 +125,7 @@ function MarkedPage(props: MarkedPageProps) {
     <section
       className={`page bare ${statement === 'balance-sheet' ? 'left' : 'right'}`}
       aria-label={title}
+      tabIndex={0}
     >
       <div className="page-head">
         <h2>{title}</h2>

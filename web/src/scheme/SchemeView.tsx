@@ -143,9 +143,7 @@ function DraftBar({ book, draft, refused, onKeep, onDrop }: DraftBarProps) {
   return (
     <div className="draft-bar" role="status">
       <div>
-        {faults.map(({ says, at }) => (
-          <Refusal key={at + says} says={says} />
-        ))}
+        <Refusal says={faults.map(({ says }) => says)} />
         <Refusal says={refused} />
         {faults.length === 0 &&
           (effects.length > 0 ? (

@@ -1,5 +1,6 @@
 import { addMonths, periodEnds, type Book } from '@gleddo/core';
 import { Segmented, Select } from 'antd';
+import type { ReactNode } from 'react';
 import { DayField } from '../figures/DayField';
 import { longDay } from '../figures/days';
 import type { Choice } from './use-choice';
@@ -36,6 +37,7 @@ function CompareWith({ book, choice }: { book: Book; choice: Choice }) {
 const STATEMENTS: { value: Choice['shown']; label: string }[] = [
   { value: 'spread', label: 'Two statements' },
   { value: 'trial', label: 'Trial balance' },
+  { value: 'ledger', label: 'Ledger' },
   { value: 'equity', label: 'Equity' },
   { value: 'cash', label: 'Cash flow' },
 ];
@@ -57,8 +59,15 @@ function DayOf({ name, choice }: { name: 'from' | 'to'; choice: Choice }) {
   );
 }
 
+interface StatementBarProps {
+  readonly book: Book;
+  readonly choice: Choice;
+  /** What can be done with what is shown. */
+  readonly children: ReactNode;
+}
+
 /** What is shown, for which period, in how much detail. */
-export function StatementBar({ book, choice }: { book: Book; choice: Choice }) {
+export function StatementBar({ book, choice, children }: StatementBarProps) {
   const { shown, level, set } = choice;
   return (
     <div className="statement-bar">
@@ -89,6 +98,7 @@ export function StatementBar({ book, choice }: { book: Book; choice: Choice }) {
           onChange={(value) => set({ level: value })}
         />
       )}
+      <span className="end">{children}</span>
     </div>
   );
 }

@@ -9,7 +9,7 @@ import {
 } from '@gleddo/core';
 import { useSearchParams } from 'react-router';
 
-const SHOWN = ['spread', 'trial', 'equity', 'cash'] as const;
+const SHOWN = ['spread', 'trial', 'ledger', 'equity', 'cash'] as const;
 type Shown = (typeof SHOWN)[number];
 
 export interface Choice {

@@ -1,0 +1,247 @@
+import { accountLabel, type Book } from '../book/book.js';
+import { dayText, type Period } from '../book/calendar.js';
+import { rowsOf } from '../placing/places.js';
+import type { Amount } from '../money/amount.js';
+import { statementName } from '../scheme/words.js';
+import { cashFlow, type FlowActivity } from '../statement/cash-flow.js';
+import {
+  changesInEquity,
+  EQUITY_COLUMNS,
+  type EquityColumn,
+} from '../statement/changes-in-equity.js';
+import type { Level, SectionFigures } from '../statement/section-figures.js';
+import {
+  inChartOrder,
+  profitLineName,
+  profitRows,
+  resultName,
+  spreadFigures,
+  subtotalsShown,
+  type SpreadFigures,
+} from '../statement/spread-figures.js';
+import { trialBalance } from '../statement/trial-balance.js';
+import { ledgerSheet } from './journal-sheets.js';
+import { sheetOf, type Handout, type HandoutColumn, type HandoutRow } from './sheet.js';
+
+/** Which statements, for which period, in how much detail. */
+export interface SheetWanted {
+  readonly shown: 'spread' | 'trial' | 'ledger' | 'equity' | 'cash';
+  readonly period: Period;
+  readonly level: Level;
+  readonly method: 'indirect' | 'direct';
+  /** The period that stands beside it; null: none. */
+  readonly against: Period | null;
+}
+
+const words = (name: string, share = 6): HandoutColumn => ({
+  name,
+  share,
+  isFigure: false,
+  isIndented: true,
+});
+const figures = (name: string): HandoutColumn => ({ name, share: 1.8, isFigure: true });
+
+const forPeriod = ({ from, to }: Period): string => `${dayText(from)} to ${dayText(to)}`;
+
+/** Statements of a book as sheets of paper: the two of the spread, or the one that is wanted. */
+export function statementSheets(book: Book, wanted: SheetWanted): Handout[] {
+  switch (wanted.shown) {
+    case 'trial':
+      return [trialSheet(book, wanted)];
+    case 'ledger':
+      return [ledgerSheet(book, wanted.period)];
+    case 'equity':
+      return [equitySheet(book, wanted)];
+    case 'cash':
+      return [cashSheet(book, wanted)];
+    case 'spread':
+      return spreadSheets(book, wanted);
+  }
+}
+
+/** The figures of one or two dates beside each other: each line asks both. */
+class Beside {
+  readonly now: SpreadFigures;
+  readonly then: SpreadFigures | null;
+  private readonly depths: ReadonlyMap<string, number>;
+
+  constructor(
+    private readonly book: Book,
+    { period, level, against }: SheetWanted,
+  ) {
+    this.now = spreadFigures(book, period, level);
+    this.then = against && spreadFigures(book, against, level);
+    this.depths = new Map(rowsOf(book).map(({ account, depth }) => [account.id, depth]));
+  }
+
+  row(
+    kind: HandoutRow['kind'],
+    name: string,
+    figure: (of: SpreadFigures) => Amount,
+    depth = 0,
+  ): HandoutRow {
+    const amounts = [this.now, ...(this.then ? [this.then] : [])].map((of) => ({
+      amount: figure(of),
+    }));
+    return { kind, depth, cells: [name, ...amounts] };
+  }
+
+  section(section: SectionFigures, total: (of: SpreadFigures) => Amount): HandoutRow[] {
+    const lines = inChartOrder(this.book, section).map(({ account }) =>
+      this.row(
+        'row',
+        accountLabel(account),
+        (of) => of.amounts.get(account.id) ?? 0,
+        this.depths.get(account.id) ?? 0,
+      ),
+    );
+    if (lines.length === 0 && section.total === 0) return [];
+    return [this.row('heading', section.name, total), ...lines];
+  }
+}
+
+const totalIn = (sections: readonly SectionFigures[], id: string): Amount =>
+  sections.find((each) => each.id === id)?.total ?? 0;
+
+function spreadSheets(book: Book, wanted: SheetWanted): Handout[] {
+  const beside = new Beside(book, wanted);
+  const { period, against } = wanted;
+  const heads = (names: readonly string[]) => [words('Account'), ...names.map(figures)];
+  return [
+    sheetOf(book, {
+      title: statementName(book.scheme, 'balance-sheet'),
+      subtitle: `as at ${dayText(period.to)}`,
+      columns: heads([period.to, ...(against ? [against.to] : [])].map(dayText)),
+      rows: balanceRows(book, beside),
+    }),
+    sheetOf(book, {
+      title: statementName(book.scheme, 'profit-and-loss'),
+      subtitle: forPeriod(period),
+      columns: heads([period, ...(against ? [against] : [])].map(forPeriod)),
+      rows: profitRowsOf(book, beside),
+    }),
+  ];
+}
+
+function balanceRows(book: Book, beside: Beside): HandoutRow[] {
+  const { sheet } = beside.now;
+  const placed = [...sheet.sections, ...(sheet.notPlaced ? [sheet.notPlaced] : [])];
+  const sections = placed.flatMap((section) =>
+    beside.section(section, (of) =>
+      section === sheet.notPlaced
+        ? (of.sheet.notPlaced?.total ?? 0)
+        : totalIn(of.sheet.sections, section.id),
+    ),
+  );
+  const profits = profitRows(book.scheme, beside.now).map(({ id, name }) =>
+    beside.row('row', name, (of) => (id === 'profit' ? of.onSheet.period : of.onSheet.earlier)),
+  );
+  return [
+    ...sections,
+    ...profits,
+    beside.row('total', 'Total assets', (of) => of.sheet.totals.assets),
+    beside.row('total', 'Total liabilities', (of) => of.sheet.totals.liabilities),
+    beside.row('total', 'Total equity', (of) => of.sheet.totals.equity),
+  ];
+}
+
+function profitRowsOf(book: Book, beside: Beside): HandoutRow[] {
+  const { sections, totals } = beside.now.profit;
+  const subtotals = subtotalsShown(sections);
+  const rows = sections.flatMap((section) => {
+    const line = subtotals.get(section.id);
+    return [
+      ...beside.section(section, (of) => totalIn(of.profit.sections, section.id)),
+      ...(line
+        ? [beside.row('total', profitLineName(book.scheme, line), (of) => of.profit.totals[line])]
+        : []),
+    ];
+  });
+  const result = resultName(book.scheme, totals.profit);
+  return [...rows, beside.row('total', result, (of) => of.profit.totals.profit)];
+}
+
+function trialSheet(book: Book, { period }: SheetWanted): Handout {
+  const { lines, debit, credit } = trialBalance(book, period.to);
+  const cells = (one: Amount, other: Amount) =>
+    [one, other].map((amount) => (amount === 0 ? '' : { amount }));
+  return sheetOf(book, {
+    title: 'Trial balance',
+    subtitle: `as at ${dayText(period.to)}`,
+    columns: [words('Account'), figures('Debit'), figures('Credit')],
+    rows: [
+      ...lines.map((line) => ({
+        kind: 'row' as const,
+        depth: 0,
+        cells: [accountLabel(line.account), ...cells(line.debit, line.credit)],
+      })),
+      { kind: 'total', depth: 0, cells: ['Total', ...cells(debit, credit)] },
+    ],
+  });
+}
+
+/** What the columns of the changes in equity are called. */
+const EQUITY_HEADS: Readonly<Record<EquityColumn, string>> = {
+  opening: 'At the beginning',
+  restated: 'Restated',
+  profit: 'Profit',
+  contributed: 'Contributed',
+  takenOut: 'Taken out',
+  between: 'Between them',
+  closing: 'At the end',
+};
+
+function equitySheet(book: Book, { period }: SheetWanted): Handout {
+  const { rows, total } = changesInEquity(book, period);
+  const cells = (of: Readonly<Record<EquityColumn, Amount>>) =>
+    EQUITY_COLUMNS.map((column) => ({ amount: of[column] }));
+  return sheetOf(book, {
+    title: 'Changes in equity',
+    subtitle: forPeriod(period),
+    columns: [
+      words('Equity account', 4),
+      ...EQUITY_COLUMNS.map((column) => figures(EQUITY_HEADS[column])),
+    ],
+    rows: [
+      ...rows.map((row) => ({
+        kind: 'row' as const,
+        depth: 0,
+        cells: [row.account?.name ?? 'Profit not yet closed', ...cells(row)],
+      })),
+      { kind: 'total', depth: 0, cells: ['Total equity', ...cells(total)] },
+    ],
+  });
+}
+
+const PARTS: readonly (readonly [FlowActivity, string])[] = [
+  ['operating', 'Operating activities'],
+  ['investing', 'Investing activities'],
+  ['financing', 'Financing activities'],
+];
+
+function cashSheet(book: Book, { period, method }: SheetWanted): Handout {
+  const flow = cashFlow(book, period);
+  const isDirect = method === 'direct';
+  const row = (kind: HandoutRow['kind'], name: string, amount: Amount): HandoutRow => ({
+    kind,
+    depth: 0,
+    cells: [name, { amount }],
+  });
+  const start =
+    flow.beginsFrom === 'profit'
+      ? resultName(book.scheme, flow.profit)
+      : profitLineName(book.scheme, 'operatingProfit');
+  const rows = PARTS.flatMap(([part, name]) => [
+    row('heading', name, flow[part]),
+    ...(part === 'operating' && !isDirect ? [row('row', start, flow.profit)] : []),
+    ...(isDirect ? flow.direct : flow.lines)[part].map(({ account, amount }) =>
+      row('row', accountLabel(account), amount),
+    ),
+  ]);
+  return sheetOf(book, {
+    title: 'Cash flow',
+    subtitle: forPeriod(period),
+    columns: [words('What for'), figures('Amount')],
+    rows: [...rows, row('total', 'Movement of bank and cash', flow.movement)],
+  });
+}

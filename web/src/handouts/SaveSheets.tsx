@@ -1,0 +1,61 @@
+import { cellsToCsv, handoutToTable, type Handout } from '@gleddo/core';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { download, fileNameOf, saveBytes } from '../files/download';
+import { Refusal } from '../shell/Refusal';
+
+type Format = 'pdf' | 'xlsx' | 'csv';
+
+interface SaveSheetsProps {
+  readonly sheets: readonly Handout[];
+  /** What the file is called after. */
+  readonly name: string;
+}
+
+async function save(format: Format, sheets: readonly Handout[], name: string): Promise<void> {
+  if (format === 'pdf') saveBytes(`${name}.pdf`, await (await import('./to-pdf')).toPdf(sheets));
+  else if (format === 'xlsx')
+    saveBytes(`${name}.xlsx`, await (await import('./to-workbook')).toWorkbook(sheets));
+  else download(`${name}.csv`, 'text/csv', cellsToCsv(cellsOf(sheets)));
+}
+
+/** Several sheets in one table: each under its title. */
+const cellsOf = (sheets: readonly Handout[]): string[][] =>
+  sheets.length === 1
+    ? sheets.flatMap(handoutToTable)
+    : sheets.flatMap((sheet) => [[sheet.title], ...handoutToTable(sheet), []]);
+
+/** Prints sheets, or saves them; the writers of PDF and workbooks are fetched when first needed. */
+export function SaveSheets({ sheets, name }: SaveSheetsProps) {
+  const [making, setMaking] = useState<Format | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const file = `${fileNameOf(sheets[0]?.company ?? '')}-${fileNameOf(name)}`;
+  const begin = async (format: Format) => {
+    setMaking(format);
+    setRefused(null);
+    try {
+      await save(format, sheets, file);
+    } catch {
+      setRefused('The file could not be made just now. Try again, or print the sheet instead.');
+    }
+    setMaking(null);
+  };
+  const button = (format: Format) => (
+    <Button loading={making === format} onClick={() => void begin(format)}>
+      Save as {format.toUpperCase()}
+    </Button>
+  );
+  return (
+    <>
+      <div className="handout-actions">
+        <Button type="primary" onClick={() => window.print()}>
+          Print
+        </Button>
+        {button('pdf')}
+        {button('xlsx')}
+        {button('csv')}
+      </div>
+      <Refusal says={refused} />
+    </>
+  );
+}
