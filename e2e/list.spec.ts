@@ -71,7 +71,7 @@ test('hand-outs are seen on paper and saved; a saved chart is understood when it
   await comeInAs(page, 'Ruth Marsh');
   await page.getByRole('link', { name: /Tern Island Kayaks/ }).click();
   await page.getByRole('link', { name: 'Profile', exact: true }).click();
-  await page.getByRole('link', { name: 'Hand-outs' }).click();
+  await page.getByRole('link', { name: 'Sheets', exact: true }).click();
   const paper = page.getByRole('article');
   await expect(paper).toContainText('Opening balance');
   await expect(paper).not.toContainText('1010');

@@ -148,6 +148,7 @@ export {
   standing,
   takeBack,
   tooManyOperations,
+  oddDay,
 } from './operation/index.js';
 export {
   accountAt,
@@ -319,3 +320,4 @@ export {
 } from './start/index.js';
 export { starterChart, TRADES } from './starter/index.js';
 export { juniperLane, pollardRow, ternIsland } from './demo/index.js';
+export { closingEntries, nextYear, takersOfProfit } from './year/index.js';

@@ -128,6 +128,7 @@ function ofBooks(of: Book): fc.Arbitrary<Operation>[] {
   }));
   return [
     fc.record({ kind: fix('set-opening-date'), date: ODD_DAY }),
+    fc.record({ kind: fix('lock-entries'), until: fc.option(ODD_DAY, { nil: null }) }),
     fc.record({ kind: fix('record-entry'), entry: anEntry }),
     fc.record({ kind: fix('change-entry'), entry: anEntry }),
     fc

@@ -143,7 +143,7 @@ describe('another scheme for a book', () => {
       { kind: 'change-scheme', scheme: SCHEME },
       { ...AUTHOR, by: 'student' },
     );
-    expect(!done.ok && done.refusals[0]?.code).toBe('scheme.not-yours');
+    expect(!done.ok && done.refusals[0]?.code).toBe('operation.authors-only');
   });
 
   it('crosses the wire whole', () => {

@@ -30,6 +30,8 @@ export interface Book {
   readonly accounts: readonly Account[];
   readonly opening: Opening;
   readonly entries: readonly Entry[];
+  /** The last locked day: entries up to it are left as they are. Absent: nothing is locked. */
+  readonly locked?: string;
 }
 
 const indexes = new WeakMap<readonly Account[], ReadonlyMap<string, Account>>();

@@ -102,6 +102,7 @@ function settled(json: Json, path: string, digits: number): Result<Book> {
     accounts: accountsShape.read(json['accounts'] ?? [], digits),
     opening: openingFrom(json['opening'] ?? {}, company, digits),
     entries: entriesShape.read(json['entries'] ?? [], digits),
+    ...(json['locked'] === undefined ? {} : { locked: day.read(json['locked'], 0) }),
   };
   const faults = [...scheme.faults, ...plan.faults, ...faultsOfBook(book, path)];
   return faults.length === 0 ? done(book) : refused(...faults);

@@ -41,6 +41,7 @@ export function bookToJson(book: Book): object {
       }),
     },
     entries: entriesShape.write(book.entries, digits),
+    ...(book.locked === undefined ? {} : { locked: book.locked }),
   };
 }
 

@@ -2,12 +2,14 @@ import type { Book } from '../book/book.js';
 import { done, refused, type Result } from '../refusal/refusal.js';
 import { faultsOfChange } from '../book/faults-of-change.js';
 import { addAccount } from './add-account.js';
+import { authorsOnly } from './authors-only.js';
 import { changeCompany } from './change-company.js';
 import { changeScheme } from './change-scheme.js';
 import { changeTaxLists } from './change-tax-lists.js';
 import { deleteAccount } from './delete-account.js';
 import { describeAccount } from './describe-account.js';
 import { changeEntry, recordEntry, removeEntry } from './entry-changes.js';
+import { lockEntries } from './lock-entries.js';
 import { moveAccount } from './move-account.js';
 import {
   AUTHOR,
@@ -57,6 +59,7 @@ const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
   'delete-account': deleteAccount,
   'set-opening': setOpening,
   'set-opening-date': setOpeningDate,
+  'lock-entries': lockEntries,
   'record-entry': recordEntry,
   'change-entry': changeEntry,
   'remove-entry': removeEntry,
@@ -68,6 +71,8 @@ const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
 };
 
 function changed(book: Book, operation: Operation, rules: Rules): Result<Applied> {
+  const refusals = authorsOnly(book, operation, rules);
+  if (refusals.length > 0) return refused(...refusals);
   const change = CHANGES[operation.kind] as Change<OperationKind>;
   return change.apply(book, operation, rules);
 }

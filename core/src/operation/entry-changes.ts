@@ -16,6 +16,11 @@ const entryOutsideYear = refusal(
   (f: { date: string; from: string; to: string }) =>
     `${dayText(f.date)} lies outside the financial year, ${dayText(f.from)} to ${dayText(f.to)}. Check the day.`,
 );
+const entryLocked = refusal(
+  'entry.locked',
+  (f: { date: string; until: string }) =>
+    `${dayText(f.date)} lies in a locked period: entries up to ${dayText(f.until)} stay as they are. Use a later day.`,
+);
 const entryFixed = refusal(
   'entry.fixed',
   () =>
@@ -31,7 +36,19 @@ function refusalsOf(book: Book, entry: Entry, rules: Rules, restores = false): R
   if (!isDay(entry.date)) return [notADay({ text: entry.date }, 'date')];
   const retired = restores ? [] : onRetired(book, entry);
   const refusals = [...faultsOfEntry(book, entry), ...oddAmounts(entry), ...retired];
-  return rules.by === 'student' ? [...refusals, ...outsideYear(book, entry)] : refusals;
+  return rules.by === 'student' ? [...refusals, ...oddDay(book, entry)] : refusals;
+}
+
+/** A day that a student may not use, and that an author is told of. */
+export const oddDay = (book: Book, entry: Pick<Entry, 'date' | 'kind'>): Refusal[] => [
+  ...outsideYear(book, entry),
+  ...lockedOn(book, entry.date),
+];
+
+function lockedOn({ locked }: Book, date: string): Refusal[] {
+  return locked === undefined || date > locked
+    ? []
+    : [entryLocked({ date, until: locked }, 'date')];
 }
 
 function oddAmounts(entry: Entry): Refusal[] {
@@ -57,11 +74,15 @@ function onRetired(book: Book, entry: Entry): Refusal[] {
   });
 }
 
-function outsideYear(book: Book, entry: Entry): Refusal[] {
+function outsideYear(book: Book, entry: Pick<Entry, 'date' | 'kind'>): Refusal[] {
   const year = firstYear(book.company.firstDay);
   if (entry.kind === 'opening' || within(year, entry.date)) return [];
   return [entryOutsideYear({ date: entry.date, ...year }, 'date')];
 }
+
+/** An entry that is locked stays as it is, for a student. */
+const lockedBefore = (book: Book, entry: Entry, rules: Rules): Refusal[] =>
+  rules.by === 'student' ? lockedOn(book, entry.date) : [];
 
 /** Records a balanced entry. Outside the financial year: refused for a student, pointed out to an author. */
 export const recordEntry: Change<'record-entry'> = {
@@ -75,7 +96,7 @@ export const recordEntry: Change<'record-entry'> = {
     return done({
       book: { ...book, entries },
       inverse: { kind: 'remove-entry', id: entry.id },
-      notices: () => outsideYear(book, entry),
+      notices: () => oddDay(book, entry),
     });
   },
 };
@@ -85,13 +106,16 @@ export const changeEntry: Change<'change-entry'> = {
     const before = book.entries.find((each) => each.id === entry.id);
     if (!before) return refused(entryUnknown({ id: entry.id }, 'id'));
     if (!rules.entriesMayChange) return refused(entryFixed({}, 'id'));
-    const refusals = refusalsOf(book, entry, rules, restores);
+    const refusals = [
+      ...lockedBefore(book, before, rules),
+      ...refusalsOf(book, entry, rules, restores),
+    ];
     if (refusals.length > 0) return refused(...refusals);
     const entries = book.entries.map((each) => (each.id === entry.id ? entry : each));
     return done({
       book: { ...book, entries },
       inverse: { kind: 'change-entry', entry: before, restores: true },
-      notices: () => outsideYear(book, entry),
+      notices: () => oddDay(book, entry),
     });
   },
 };
@@ -102,6 +126,8 @@ export const removeEntry: Change<'remove-entry'> = {
     const entry = book.entries[index];
     if (!entry) return refused(entryUnknown({ id }, 'id'));
     if (!rules.entriesMayChange) return refused(entryFixed({}, 'id'));
+    const locked = lockedBefore(book, entry, rules);
+    if (locked.length > 0) return refused(...locked);
     return done({
       book: { ...book, entries: book.entries.filter((each) => each !== entry) },
       inverse: { kind: 'record-entry', entry, index, restores: true },

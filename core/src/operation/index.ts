@@ -15,3 +15,4 @@ export { operationSays } from './operation-says.js';
 export { formerNames } from './former-names.js';
 export { backBefore, booksBefore, type HistoryStep } from './moments.js';
 export { changedSince, sameUndoing, standing, takeBack, type DoneStep } from './take-back.js';
+export { oddDay } from './entry-changes.js';

@@ -73,6 +73,8 @@ const SAYS: { readonly [K in OperationKind]: Says<K> } = {
     amount === 0
       ? `Opening balance of ${named(book, id)} taken away.`
       : `Opening balance of ${named(book, id)}: ${money(book, amount)} in ${amount > 0 ? 'debit' : 'credit'}.`,
+  'lock-entries': ({ until }) =>
+    until === null ? 'No entry is locked any more.' : `Entries locked up to ${dayText(until)}.`,
   'set-opening-date': ({ date }) => `Opening balances dated ${dayText(date)}.`,
   'record-entry': ({ entry }) => `Entry ${entryNamed(entry)} recorded.`,
   'change-entry': ({ entry }) => `Entry ${entryNamed(entry)} changed.`,

@@ -61,6 +61,7 @@ export function bookFile(digits: number): z.ZodMiniObject {
       }),
     ),
     entries: z.optional(entriesShape.file(digits)),
+    locked: z.optional(day.value),
   });
   made.set(digits, shape);
   return shape;

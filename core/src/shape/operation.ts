@@ -35,6 +35,8 @@ export const OPERATIONS = {
   ),
   'change-entry': record({ entry: entryShape, restores: exactly(true) }, 'restores'),
   'remove-entry': record({ id }),
+  /** `until`: the last locked day from then on; null: nothing is locked. */
+  'lock-entries': record({ until: orNull(day) }),
   'change-company': record({ company: companyShape }),
   'change-tax-lists': record({ taxLists: taxListsShape }),
   /** `places`: where accounts stand from then on; absent: those of a type that is gone lose their place. */

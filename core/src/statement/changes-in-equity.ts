@@ -1,5 +1,6 @@
 import { accountOf, type Account, type Book, type Entry } from '../book/book.js';
 import { addDays, type Period } from '../book/calendar.js';
+import { ownerAmong } from '../book/owners.js';
 import { sectionOfAccount } from '../book/place.js';
 import { balancesOf, counts, upTo, type Posting } from '../ledger/balances.js';
 import { sum, type Amount } from '../money/amount.js';
@@ -153,26 +154,17 @@ function closed(book: Book, lines: readonly Credit[]): Placed[] {
 
 /** How what is closed away is shared among those that take it up: its owner's has it, where one can be told. */
 function partsAmong(book: Book, takers: readonly Credit[], [id, credit]: Credit): Credit[] {
-  const own = ownerOf(book, takers, id);
+  const own = ownerAmong(
+    book,
+    takers.map(([taker]) => taker),
+    id,
+  );
   if (own) return [[own, credit]];
   const parts = shareOut(
     credit,
     takers.map(([, each]) => Math.abs(each)),
   );
   return takers.map(([id], i) => [id, parts[i] ?? 0]);
-}
-
-/** The one under which an account stands, else the only one that shares most words with its name. */
-function ownerOf(book: Book, takers: readonly Credit[], id: string): string | null {
-  const account = accountOf(book, id);
-  if (takers.some(([taker]) => taker === account?.parent)) return account?.parent ?? null;
-  const wordsOf = (of: string) =>
-    (accountOf(book, of)?.name ?? '').toLowerCase().split(/[^\p{L}\p{N}]+/u);
-  const words = new Set(wordsOf(id));
-  const shared = takers.map(([taker]) => wordsOf(taker).filter((word) => words.has(word)).length);
-  const most = Math.max(0, ...shared);
-  if (most === 0 || shared.filter((n) => n === most).length > 1) return null;
-  return takers[shared.indexOf(most)]?.[0] ?? null;
 }
 
 /** Profit not yet closed: how it stood, the period's profit less what closing entries moved away. */

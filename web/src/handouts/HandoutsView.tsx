@@ -21,8 +21,8 @@ export function HandoutsView() {
   const set = (rest: Partial<HandoutWanted>) => setWanted({ ...wanted, ...rest });
   return (
     <div className="handouts">
-      <section className="paper handout-choices" aria-label="Hand-outs">
-        <h2>Hand-outs</h2>
+      <section className="paper handout-choices" aria-label="Sheets">
+        <h2>Sheets</h2>
         <Radio.Group
           aria-label="What is handed out"
           value={wanted.kind}

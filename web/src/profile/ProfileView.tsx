@@ -26,6 +26,7 @@ const TaxListsCard = lazy(() =>
 const HandoutsView = lazy(() =>
   import('../handouts/HandoutsView').then((m) => ({ default: m.HandoutsView })),
 );
+const YearEnd = lazy(() => import('./YearEnd').then((m) => ({ default: m.YearEnd })));
 const BookFiles = lazy(() => import('./BookFiles').then((m) => ({ default: m.BookFiles })));
 
 const PARTS: readonly (readonly [string, string, ComponentType<PartProps>])[] = [
@@ -33,7 +34,8 @@ const PARTS: readonly (readonly [string, string, ComponentType<PartProps>])[] = 
   ['scheme', 'Scheme', SchemeView],
   ['numbers', 'Account numbers', NumbersCard],
   ['taxes', 'Tax lists', TaxListsCard],
-  ['handouts', 'Hand-outs', HandoutsView],
+  ['year-end', 'Year end', YearEnd],
+  ['handouts', 'Sheets', HandoutsView],
   ['files', 'Files', BookFiles],
 ];
 

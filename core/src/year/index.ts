@@ -1,0 +1,2 @@
+export { closingEntries, takersOfProfit } from './closing.js';
+export { nextYear } from './next-year.js';
