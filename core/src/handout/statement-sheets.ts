@@ -125,25 +125,27 @@ function spreadSheets(book: Book, wanted: SheetWanted): Handout[] {
 
 function balanceRows(book: Book, beside: Beside): HandoutRow[] {
   const { sheet } = beside.now;
-  const placed = [...sheet.sections, ...(sheet.notPlaced ? [sheet.notPlaced] : [])];
-  const sections = placed.flatMap((section) =>
-    beside.section(section, (of) =>
-      section === sheet.notPlaced
-        ? (of.sheet.notPlaced?.total ?? 0)
-        : totalIn(of.sheet.sections, section.id),
-    ),
-  );
-  const profits = profitRows(book.scheme, beside.now).map(({ id, name }) =>
-    beside.row('row', name, (of) => (id === 'profit' ? of.onSheet.period : of.onSheet.earlier)),
-  );
+  const lastEquity = sheet.sections.filter((section) => section.class === 'equity').at(-1);
+  const sections = sheet.sections.flatMap((section) => {
+    const own = (of: SpreadFigures) => totalIn(of.sheet.sections, section.id);
+    if (section !== lastEquity) return beside.section(section, own);
+    const rows = beside.section(section, (of) => own(of) + of.sheet.totals.profit);
+    return [...rows, ...profitLines(book, beside)];
+  });
+  const { notPlaced } = sheet;
   return [
     ...sections,
-    ...profits,
+    ...(notPlaced ? beside.section(notPlaced, (of) => of.sheet.notPlaced?.total ?? 0) : []),
     beside.row('total', 'Total assets', (of) => of.sheet.totals.assets),
     beside.row('total', 'Total liabilities', (of) => of.sheet.totals.liabilities),
     beside.row('total', 'Total equity', (of) => of.sheet.totals.equity),
   ];
 }
+
+const profitLines = (book: Book, beside: Beside): HandoutRow[] =>
+  profitRows(book.scheme, beside.now).map(({ id, name }) =>
+    beside.row('row', name, (of) => (id === 'profit' ? of.onSheet.period : of.onSheet.earlier)),
+  );
 
 function profitRowsOf(book: Book, beside: Beside): HandoutRow[] {
   const { sections, totals } = beside.now.profit;

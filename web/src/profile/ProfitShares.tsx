@@ -13,12 +13,13 @@ interface ProfitSharesProps {
 /** In which proportion partners share the profit. */
 export function ProfitShares({ takers, shares, onChange }: ProfitSharesProps) {
   return (
-    <div className="field">
+    <div className="field" role="group" aria-label="Parts of the profit">
+      <strong className="wide">Parts of the profit</strong>
       {takers.map(({ id, name }) => (
         <ShareField
           key={id}
           id={`share-${id}`}
-          name={`Parts of the profit: ${name}`}
+          name={name}
           value={shares[id] ?? 1}
           onChange={(value) =>
             onChange({

@@ -20,7 +20,7 @@ function CompareWith({ book, choice }: { book: Book; choice: Choice }) {
   return (
     <Select
       aria-label="Compare with"
-      style={{ width: 184 }}
+      style={{ width: 160 }}
       value={against?.to ?? ''}
       options={[
         { value: '', label: 'Nothing beside it' },
@@ -48,13 +48,21 @@ const LEVELS: { value: Choice['level']; label: string }[] = [
   { value: 'section', label: 'Sections' },
 ];
 
-function DayOf({ name, choice }: { name: 'from' | 'to'; choice: Choice }) {
+interface DayOfProps {
+  readonly name: 'from' | 'to';
+  readonly book: Book;
+  readonly choice: Choice;
+}
+
+/** The first or the last day; the ends of the company’s periods are offered. */
+function DayOf({ name, book, choice }: DayOfProps) {
   return (
     <DayField
       label={name === 'from' ? 'First day' : 'Last day'}
       value={choice.period[name]}
+      {...(name === 'to' ? { offered: periodEnds(book) } : {})}
       onChange={(value) => choice.set({ [name]: value })}
-      style={{ width: 122 }}
+      style={{ width: 118 }}
     />
   );
 }
@@ -78,21 +86,14 @@ export function StatementBar({ book, choice, children }: StatementBarProps) {
         onChange={(value) => set({ show: value })}
       />
       <label>from</label>
-      <DayOf name="from" choice={choice} />
+      <DayOf name="from" book={book} choice={choice} />
       <label>to</label>
-      <DayOf name="to" choice={choice} />
-      <Select
-        aria-label="Period end"
-        placeholder="end of …"
-        value={null}
-        style={{ width: 116 }}
-        options={periodEnds(book).map((end) => ({ value: end, label: longDay(end) }))}
-        onChange={(end: string | null) => end !== null && set({ to: end })}
-      />
+      <DayOf name="to" book={book} choice={choice} />
       {shown === 'spread' && <CompareWith book={book} choice={choice} />}
       {shown === 'spread' && (
-        <Segmented
+        <Select
           aria-label="Detail"
+          style={{ width: 108 }}
           value={level}
           options={LEVELS}
           onChange={(value) => set({ level: value })}
