@@ -1,13 +1,8 @@
 import { defineConfig } from '@playwright/test';
-import { rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 const PORT = 3217;
 const root = join(import.meta.dirname, '..');
-const data = join(tmpdir(), 'gleddo-stories');
-
-if (process.env['TEST_WORKER_INDEX'] === undefined) rmSync(data, { recursive: true, force: true });
 
 export default defineConfig({
   testDir: '.',
@@ -35,9 +30,11 @@ export default defineConfig({
     screenshot: 'only-on-failure',
   },
   webServer: {
-    command: 'node scripts/build.mjs && node server/dist/main.mjs',
+    command: 'node scripts/stories-server.mjs',
     cwd: root,
-    env: { GLEDDO_DEMO: '1', GLEDDO_DATA: data, GLEDDO_PORT: String(PORT) },
+    env: { GLEDDO_PORT: String(PORT) },
+    // Its data is safe before it ends; a killed script would leave the server behind.
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 10_000 },
     url: `http://localhost:${PORT}/api/welcome`,
     timeout: 120_000,
   },

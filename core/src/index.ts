@@ -178,7 +178,16 @@ export {
   siblingsIn,
   takeOut,
 } from './placing/index.js';
-export { balancesOf, linesOf, openingDifference, statementAccounts } from './ledger/index.js';
+export {
+  balancesOf,
+  type EntriesWanted,
+  entriesFound,
+  EVERY_ENTRY,
+  linesOf,
+  openingDifference,
+  statementAccounts,
+  totalOfEntries,
+} from './ledger/index.js';
 export {
   activityOf,
   balanceSheet,
@@ -213,6 +222,7 @@ export {
   statementsToJson,
   subtotalsShown,
   trialBalance,
+  trialMovement,
   usualPeriod,
 } from './statement/index.js';
 export {

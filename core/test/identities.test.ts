@@ -15,6 +15,7 @@ import {
   sectionIdOf,
   shareOf,
   trialBalance,
+  trialMovement,
   writeBook,
   writeKey,
   statementAccounts,
@@ -40,6 +41,30 @@ test('debits equal credits at any date, whatever the book', () => {
     fc.property(anyBook, dates, (book, at) => {
       const { debit, credit } = trialBalance(book, at);
       expect(debit).toBe(credit);
+    }),
+  );
+});
+
+test('the movement of a period has equal sides and leads from the balances before it to those after', () => {
+  fc.assert(
+    fc.property(anyBook, dates, (book, to) => {
+      const from = '2027-01-01';
+      if (to < from) return;
+      const { lines, debit, credit } = trialMovement(book, { from, to });
+      expect(debit).toBe(credit);
+      const after = trialBalance(book, to);
+      expect(lines.map(({ account, closing }) => [account.id, closing])).toEqual(
+        after.lines
+          .filter(({ account }) => lines.some((line) => line.account.id === account.id))
+          .map((line) => [line.account.id, line.debit - line.credit]),
+      );
+      for (const line of lines) expect(line.opening + line.debit - line.credit).toBe(line.closing);
+      if (book.entries.some(({ kind }) => kind === 'opening')) return;
+      const before = new Map(trialBalance(book, '2026-12-31').lines.map((l) => [l.account.id, l]));
+      for (const { account, opening } of lines) {
+        const stood = before.get(account.id);
+        if (stood) expect(opening).toBe(stood.debit - stood.credit);
+      }
     }),
   );
 });

@@ -19,7 +19,7 @@ import {
   subtotalsShown,
   type SpreadFigures,
 } from '../statement/spread-figures.js';
-import { trialBalance } from '../statement/trial-balance.js';
+import { trialMovement } from '../statement/trial-balance.js';
 import { ledgerSheet } from './journal-sheets.js';
 import { sheetOf, type Handout, type HandoutColumn, type HandoutRow } from './sheet.js';
 
@@ -164,20 +164,35 @@ function profitRowsOf(book: Book, beside: Beside): HandoutRow[] {
 }
 
 function trialSheet(book: Book, { period }: SheetWanted): Handout {
-  const { lines, debit, credit } = trialBalance(book, period.to);
-  const cells = (one: Amount, other: Amount) =>
-    [one, other].map((amount) => (amount === 0 ? '' : { amount }));
+  const { lines, debit, credit } = trialMovement(book, period);
+  const sides = (one: Amount, other: Amount) =>
+    [one, other].map((amount) => (amount <= 0 ? '' : { amount }));
+  const closing = lines.map((line) => line.closing);
+  const total = (sign: 1 | -1) =>
+    closing.reduce((sum, amount) => sum + Math.max(sign * amount, 0), 0);
   return sheetOf(book, {
     title: 'Trial balance',
-    subtitle: `as at ${dayText(period.to)}`,
-    columns: [words('Account'), figures('Debit'), figures('Credit')],
+    subtitle: `as at ${dayText(period.to)}; moved since ${dayText(period.from)}`,
+    columns: [
+      words('Account'),
+      ...['Opening', 'Moved, debit', 'Moved, credit', 'Debit', 'Credit'].map(figures),
+    ],
     rows: [
       ...lines.map((line) => ({
         kind: 'row' as const,
         depth: 0,
-        cells: [accountLabel(line.account), ...cells(line.debit, line.credit)],
+        cells: [
+          accountLabel(line.account),
+          line.opening === 0 ? '' : { amount: line.opening },
+          ...sides(line.debit, line.credit),
+          ...sides(line.closing, -line.closing),
+        ],
       })),
-      { kind: 'total', depth: 0, cells: ['Total', ...cells(debit, credit)] },
+      {
+        kind: 'total',
+        depth: 0,
+        cells: ['Total', '', ...sides(debit, credit), ...sides(total(1), total(-1))],
+      },
     ],
   });
 }

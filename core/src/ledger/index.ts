@@ -1,1 +1,2 @@
 export { balancesOf, linesOf, openingDifference, statementAccounts } from './balances.js';
+export { entriesFound, EVERY_ENTRY, totalOfEntries, type EntriesWanted } from './find-entries.js';

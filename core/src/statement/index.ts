@@ -1,5 +1,5 @@
 export { type Level, LEVELS, type SectionFigures } from './section-figures.js';
-export { trialBalance } from './trial-balance.js';
+export { trialBalance, trialMovement } from './trial-balance.js';
 export { balanceSheet } from './balance-sheet.js';
 export { countsIn, PROFIT_LINES, profitAndLoss } from './profit-and-loss.js';
 export {

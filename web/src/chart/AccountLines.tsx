@@ -1,6 +1,7 @@
 import { linesOf, sideOf, type Account } from '@gleddo/core';
 import { Button } from 'antd';
 import { useMemo } from 'react';
+import { Link, useLocation } from 'react-router';
 import { useOpenBook } from '../book/open-book';
 import { longDay } from '../figures/days';
 import { useMoney, type Money } from '../figures/money';
@@ -39,6 +40,9 @@ export function AccountLines({ account, onBack }: { account: Account; onBack(): 
 }
 
 function Postings({ lines, money }: { lines: ReturnType<typeof linesOf>; money: Money }) {
+  const { pathname } = useLocation();
+  // The journal stands beside the chart and the statements, whosever book it is.
+  const journal = pathname.replace(/[^/]*$/, 'journal');
   return (
     <table className="lines-table">
       <TableHead names={['Day', 'Entry']} figures={['Debit', 'Credit', 'Balance']} />
@@ -46,7 +50,15 @@ function Postings({ lines, money }: { lines: ReturnType<typeof linesOf>; money: 
         {lines.map(({ entry, date, amount, balance }, i) => (
           <tr key={i}>
             <td style={{ whiteSpace: 'nowrap' }}>{longDay(date).replace(/ \d{4}$/, '')}</td>
-            <td>{entry ? entry.text || entry.reference || entry.kind : 'Opening balance'}</td>
+            <td>
+              {entry ? (
+                <Link to={`${journal}?entry=${encodeURIComponent(entry.id)}`}>
+                  {entry.text || entry.reference || entry.kind}
+                </Link>
+              ) : (
+                'Opening balance'
+              )}
+            </td>
             <td className="figure">{amount > 0 ? money(amount) : ''}</td>
             <td className="figure">{amount < 0 ? money(-amount) : ''}</td>
             <td className="figure">{money(Math.abs(balance))}</td>

@@ -16,6 +16,8 @@ interface EntryTools {
 
 interface EntryListProps extends EntryTools {
   readonly book: Book;
+  /** Those that are shown. */
+  readonly shown: readonly Entry[];
   readonly money: Money;
   /** The id of the entry that is being changed; null when none is. */
   readonly edited: string | null;
@@ -27,15 +29,18 @@ const LINE_HEIGHT = 21;
 const newestFirst = (entries: readonly Entry[]): Entry[] =>
   [...entries].reverse().sort((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0));
 
+const NONE_YET = 'Nothing has been recorded yet. The first entry goes above.';
+const NONE_FOUND = 'No entry answers to that. Show all, or look for something else.';
+
 /** The journal, newest day first: what is typed above does not touch it. */
-export const EntryList = memo(function EntryList({ book, edited, ...rest }: EntryListProps) {
-  const entries = useMemo(() => newestFirst(book.entries), [book.entries]);
+export const EntryList = memo(function EntryList({ book, shown, edited, ...rest }: EntryListProps) {
+  const entries = useMemo(() => newestFirst(shown), [shown]);
   const { list, rows, before, after, measure } = useLongList<HTMLDivElement>(
     entries.length,
     (i) => TITLE_HEIGHT + LINE_HEIGHT * (entries[i]?.lines.length ?? 2),
   );
   if (entries.length === 0)
-    return <p className="quiet">Nothing has been recorded yet. The first entry goes above.</p>;
+    return <p className="quiet">{book.entries.length === 0 ? NONE_YET : NONE_FOUND}</p>;
   return (
     <div
       ref={list}

@@ -1,4 +1,11 @@
-import { journalSheet, shownPeriod, spreadFigures, type Book, type Entry } from '@gleddo/core';
+import {
+  entriesFound,
+  journalSheet,
+  shownPeriod,
+  spreadFigures,
+  type Book,
+  type Entry,
+} from '@gleddo/core';
 import { useMemo, useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useMoney, type Money } from '../figures/money';
@@ -18,8 +25,10 @@ import {
   type ReadDraft,
 } from './entry-draft';
 import { EntryEffect } from './EntryEffect';
+import { EntryFilters } from './EntryFilters';
 import { EntryForm } from './EntryForm';
 import { EntryList } from './EntryList';
+import { useEntriesWanted } from './use-entries-wanted';
 
 /** The entry being typed: kept through a refresh, read as it stands, and where it came from. */
 function useTypedEntry(book: Book, bookId: string) {
@@ -71,9 +80,6 @@ export function JournalView() {
                 onDone={typed.clear}
               />
             )}
-            <div className="list-tools">
-              <SheetsOnRequest make={() => [journalSheet(book)]} name="journal" />
-            </div>
             <Entries typed={typed} />
           </Page>
         }
@@ -98,12 +104,17 @@ function Entries({ typed }: { typed: ReturnType<typeof useTypedEntry> }) {
     setRefused(refusals[0]?.says ?? null);
     if (typed.draft.id === entry.id) typed.forget();
   });
+  const money = useMoney(book);
+  const filter = useEntriesWanted();
+  const shown = useMemo(() => entriesFound(book, filter.wanted), [book, filter.wanted]);
   return (
     <>
+      <EntryFilters {...{ book, money, filter }} found={shown}>
+        <SheetsOnRequest make={() => [journalSheet(book, shown)]} name="journal" />
+      </EntryFilters>
       <Refusal says={refused} />
       <EntryList
-        {...{ book, mayChange, entriesMayChange, onChange, onReverse, onRemove }}
-        money={useMoney(book)}
+        {...{ book, shown, money, mayChange, entriesMayChange, onChange, onReverse, onRemove }}
         edited={typed.draft.id}
       />
     </>

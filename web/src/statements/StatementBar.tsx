@@ -34,6 +34,19 @@ function CompareWith({ book, choice }: { book: Book; choice: Choice }) {
   );
 }
 
+/** The day beside which the statements stand: any one, once there is one. */
+function OtherDay({ choice: { against, set } }: { choice: Choice }) {
+  if (!against) return null;
+  return (
+    <DayField
+      label="The day beside it"
+      value={against.to}
+      onChange={(day) => set({ against: day })}
+      style={{ width: 118 }}
+    />
+  );
+}
+
 const STATEMENTS: { value: Choice['shown']; label: string }[] = [
   { value: 'spread', label: 'Two statements' },
   { value: 'trial', label: 'Trial balance' },
@@ -89,7 +102,12 @@ export function StatementBar({ book, choice, children }: StatementBarProps) {
       <DayOf name="from" book={book} choice={choice} />
       <label>to</label>
       <DayOf name="to" book={book} choice={choice} />
-      {shown === 'spread' && <CompareWith book={book} choice={choice} />}
+      {shown === 'spread' && (
+        <>
+          <CompareWith book={book} choice={choice} />
+          <OtherDay choice={choice} />
+        </>
+      )}
       {shown === 'spread' && (
         <Select
           aria-label="Detail"

@@ -1,7 +1,7 @@
-import { trialBalance, type Book } from '@gleddo/core';
+import { trialMovement, type Amount, type Book } from '@gleddo/core';
 import { longDay } from '../figures/days';
-import { TableHead } from '../figures/TableHead';
 import type { Money } from '../figures/money';
+import { TableHead } from '../figures/TableHead';
 import type { Choice } from './use-choice';
 
 interface TrialBalanceProps {
@@ -10,42 +10,69 @@ interface TrialBalanceProps {
   readonly money: Money;
 }
 
+const FIGURES = ['Opening', 'Moved, debit', 'Moved, credit', 'Debit', 'Credit'];
+
+/** Every account: how it stood, what moved it in the period, and on which side it stands. */
 export function TrialBalanceSheet({ book, choice, money }: TrialBalanceProps) {
-  const { lines, debit, credit } = trialBalance(book, choice.period.to);
+  const { period } = choice;
+  const { lines, debit, credit } = trialMovement(book, period);
+  const total = lines.map(({ closing }) => closing).reduce(addSides, [0, 0] as const);
   return (
     <>
       <h2>Trial balance</h2>
-      <p className="quiet">as at {longDay(choice.period.to)}</p>
+      <p className="quiet">
+        as at {longDay(period.to)}; moved since {longDay(period.from)}; a credit before it in
+        parentheses
+      </p>
       <table className="lines-table">
-        <TableHead
-          names={[...(book.numberPlan ? ['Number'] : []), 'Account']}
-          figures={['Debit', 'Credit']}
-        />
+        <TableHead names={[...(book.numberPlan ? ['Number'] : []), 'Account']} figures={FIGURES} />
         <tbody>
           {lines.map((line) => (
-            <tr key={line.account.id}>
-              {book.numberPlan && <td>{line.account.number}</td>}
-              <td>
-                <button
-                  type="button"
-                  className="link-button"
-                  onClick={() => choice.set({ account: line.account.id })}
-                >
-                  {line.account.name}
-                </button>
-              </td>
-              <td className="figure">{line.debit ? money(line.debit) : ''}</td>
-              <td className="figure">{line.credit ? money(line.credit) : ''}</td>
-            </tr>
+            <AccountLine key={line.account.id} {...{ book, choice, money, line }} />
           ))}
           <tr className="total">
             {book.numberPlan && <td />}
             <td>Total</td>
-            <td className="figure">{money(debit)}</td>
-            <td className="figure">{money(credit)}</td>
+            <Figures of={[0, debit, credit, ...total]} money={money} />
           </tr>
         </tbody>
       </table>
     </>
   );
+}
+
+type AccountLineProps = TrialBalanceProps & {
+  readonly line: ReturnType<typeof trialMovement>['lines'][number];
+};
+
+function AccountLine({ book, choice, money, line }: AccountLineProps) {
+  const { account, opening, debit, credit, closing } = line;
+  const sides = [Math.max(closing, 0), Math.max(-closing, 0)];
+  return (
+    <tr>
+      {book.numberPlan && <td>{account.number}</td>}
+      <td>
+        <button
+          type="button"
+          className="link-button"
+          data-figure-of={account.id}
+          onClick={() => choice.set({ account: account.id })}
+        >
+          {account.name}
+        </button>
+      </td>
+      <Figures of={[opening, debit, credit, ...sides]} money={money} />
+    </tr>
+  );
+}
+
+const addSides = ([debit, credit]: readonly [Amount, Amount], amount: Amount) =>
+  [debit + Math.max(amount, 0), credit + Math.max(-amount, 0)] as const;
+
+function Figures({ of, money }: { of: readonly Amount[]; money: Money }) {
+  return of.map((amount, i) => (
+    <td key={FIGURES[i]} className="figure">
+      {amount === 0 ? '' : money(amount)}
+    </td>
+  ));
 }

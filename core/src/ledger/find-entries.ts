@@ -1,0 +1,61 @@
+import { accountLabel, accountOf, type Book, type Entry, type EntryKind } from '../book/book.js';
+import { sum, type Amount } from '../money/amount.js';
+import { formatDecimal } from '../money/format-amount.js';
+import { minorDigits } from '../money/amount.js';
+
+/** Which entries are looked for; what is null asks nothing. */
+export interface EntriesWanted {
+  /** Words, a reference, a day (`2027-03`), an account’s name or number, or an amount: all of them, in any order. */
+  readonly text: string;
+  readonly kind: EntryKind | null;
+  readonly account: string | null;
+  readonly from: string | null;
+  readonly to: string | null;
+  /** One entry, by its id. */
+  readonly id: string | null;
+}
+
+export const EVERY_ENTRY: EntriesWanted = {
+  text: '',
+  kind: null,
+  account: null,
+  from: null,
+  to: null,
+  id: null,
+};
+
+/** What can be found of an entry, in lower case; amounts as decimals, also without those that are nothing. */
+function told(book: Book, { date, reference, text, lines }: Entry): string {
+  const digits = minorDigits(book.company.currency);
+  const ofLines = lines.flatMap(({ account, amount }) => {
+    const found = accountOf(book, account);
+    const written = formatDecimal(Math.abs(amount), digits);
+    return [found ? accountLabel(found) : '', written];
+  });
+  return [date, reference, text, ...ofLines].join(' ').toLowerCase();
+}
+
+const isPlainAmount = (word: string): boolean => /^\d{1,3}(,\d{3})+(\.\d+)?$/.test(word);
+
+/** The entries of a book that are wanted, in the order in which they stand there. */
+export function entriesFound(book: Book, wanted: EntriesWanted): Entry[] {
+  const { text, kind, account, from, to, id } = wanted;
+  const words = text
+    .toLowerCase()
+    .split(/\s+/)
+    .filter((word) => word !== '')
+    .map((word) => (isPlainAmount(word) ? word.replaceAll(',', '') : word));
+  return book.entries.filter((entry) => {
+    if (id !== null && entry.id !== id) return false;
+    if (kind !== null && entry.kind !== kind) return false;
+    if ((from !== null && entry.date < from) || (to !== null && entry.date > to)) return false;
+    if (account !== null && !entry.lines.some((line) => line.account === account)) return false;
+    if (words.length === 0) return true;
+    const all = told(book, entry);
+    return words.every((word) => all.includes(word));
+  });
+}
+
+/** What entries come to: the sum of their debits. */
+export const totalOfEntries = (entries: readonly Entry[]): Amount =>
+  sum(entries.flatMap(({ lines }) => lines.map(({ amount }) => Math.max(amount, 0))));

@@ -1,0 +1,106 @@
+import { expect, test, type Page } from '@playwright/test';
+import { manyCompanies } from './exercise-steps.js';
+import { choose, comeInAs, saved } from './people.js';
+
+async function open(page: Page, company: RegExp, part: string): Promise<void> {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: company }).click();
+  await page.getByRole('link', { name: part, exact: true }).click();
+}
+
+test('an entry is found in the journal; from an account’s lines one comes to it, and back', async ({
+  page,
+}) => {
+  await open(page, /Tern Island Kayaks/, 'Journal');
+  const list = page.getByRole('list', { name: 'Recorded entries' });
+  const search = page.getByRole('search', { name: 'Entries to look at' });
+  await search.getByLabel('Find entries').fill('slipway 1,500');
+  await expect(list.getByRole('listitem')).toHaveCount(1);
+  await expect(search.getByRole('status')).toContainText('1 of 28');
+  await search.getByLabel('Find entries').fill('nothing of the kind');
+  await expect(page.getByText('No entry answers to that.')).toBeVisible();
+  await search.getByRole('button', { name: 'Show all' }).click();
+  await search.getByRole('combobox', { name: 'Kind of entry' }).click();
+  await choose(page, 'Adjusting');
+  await expect(search.getByRole('status')).toContainText('7 of 28');
+
+  await page.getByRole('link', { name: 'Statements', exact: true }).click();
+  await page.getByText('Trial balance', { exact: true }).click();
+  await page.getByRole('button', { name: 'Prepaid insurance' }).click();
+  const lines = page.getByRole('complementary', { name: 'Entries of Prepaid insurance' });
+  await lines.getByRole('link', { name: 'Prepaid insurance used up' }).click();
+  await expect(list.getByRole('listitem')).toHaveCount(1);
+  await expect(list).toContainText('Prepaid insurance used up');
+  await page.goBack();
+  await expect(lines).toBeVisible();
+});
+
+test('a day outside the year is told before an entry is recorded', async ({ page }) => {
+  await open(page, /Tern Island Kayaks/, 'Journal');
+  const day = page.getByLabel('Day', { exact: true });
+  await day.fill('3 Mar 2030');
+  await day.press('Enter');
+  await expect(
+    page.getByRole('form', { name: 'New entry' }).getByRole('status').first(),
+  ).toContainText('3 March 2030 lies outside the financial year');
+});
+
+test('statements are printed on paper only, and saved; a cash flow is told by either method', async ({
+  page,
+}) => {
+  await open(page, /Juniper Lane Nursery/, 'Statements');
+  await page.getByRole('button', { name: 'Print or save' }).click();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('.on-paper-only article')).toHaveCount(2);
+  await expect(page.locator('#root')).toBeHidden();
+  await expect(page.getByRole('article', { name: 'Balance sheet' })).toContainText('Total equity');
+  await page.emulateMedia({ media: 'screen' });
+  for (const kind of ['PDF', 'XLSX', 'CSV']) {
+    const file = page.waitForEvent('download');
+    await page.getByRole('button', { name: `Save as ${kind}` }).click();
+    expect((await file).suggestedFilename()).toBe(
+      `juniper-lane-nursery-statements.${kind.toLowerCase()}`,
+    );
+  }
+  await page.keyboard.press('Escape');
+  await page.getByText('Cash flow', { exact: true }).click();
+  await expect(page.getByRole('row', { name: /^Profit for the period/ })).toBeVisible();
+  await page.getByText('For what money came and went').click();
+  await expect(page.getByRole('row', { name: /^Profit for the period/ })).toHaveCount(0);
+  await expect(page.getByRole('row', { name: /Seasonal wages/ })).toContainText('(4,100)');
+});
+
+test('a year is closed by shares, locked, and the next one begun from it', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await manyCompanies(page);
+  await page.goto('/companies');
+  await page
+    .getByRole('link', { name: /^Bakery 1,|^Bakery 1 / })
+    .first()
+    .click();
+  await page.getByRole('link', { name: 'Journal', exact: true }).click();
+  await page.getByLabel('What happened').fill('Bread sold at the door');
+  for (const [line, account, side] of [
+    [1, 'Bank', 'Debit'],
+    [2, 'Bread sold', 'Credit'],
+  ] as const) {
+    await page.getByRole('combobox', { name: `Account of line ${line}` }).click();
+    await page.keyboard.type(account);
+    await page.keyboard.press('Enter');
+    if (side === 'Debit') await page.getByLabel('Debit of line 1').fill('700');
+  }
+  await page.getByRole('button', { name: 'Record', exact: true }).click();
+  await saved(page);
+  await page.getByRole('link', { name: 'Profile', exact: true }).click();
+  await page.getByRole('link', { name: 'Year end' }).click();
+  const card = page.getByRole('region', { name: 'Year end' });
+  await expect(card).toContainText('The year is not closed');
+  await card.getByRole('button', { name: 'Record the closing entries' }).click();
+  await expect(card).toContainText('this year is closed');
+  await card.getByRole('button', { name: /^Lock entries up to/ }).click();
+  await expect(card).toContainText('Entries up to 31 Dec 2027 are locked');
+  await saved(page);
+  await card.getByRole('button', { name: 'Begin the next year' }).click();
+  await expect(page.getByRole('textbox', { name: 'Bank, debit' })).toHaveValue('1,200');
+  await expect(page.getByRole('textbox', { name: 'Profits kept, credit' })).toHaveValue('1,700');
+});

@@ -1,0 +1,85 @@
+import {
+  accountLabel,
+  ENTRY_KINDS,
+  totalOfEntries,
+  type Book,
+  type Entry,
+  type EntryKind,
+} from '@gleddo/core';
+import { Button, Input, Select } from 'antd';
+import type { ReactNode } from 'react';
+import { BY_LABEL } from '../figures/by-label';
+import type { Money } from '../figures/money';
+import { KIND_NAMES } from './entry-draft';
+import type { useEntriesWanted } from './use-entries-wanted';
+
+interface EntryFiltersProps {
+  readonly book: Book;
+  readonly money: Money;
+  readonly filter: ReturnType<typeof useEntriesWanted>;
+  readonly found: readonly Entry[];
+  readonly children: ReactNode;
+}
+
+const KINDS: { value: EntryKind | ''; label: string }[] = [
+  { value: '', label: 'Every kind' },
+  ...ENTRY_KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] })),
+];
+
+/** Which entries are shown, and what they come to. */
+export function EntryFilters({ book, money, filter, found, children }: EntryFiltersProps) {
+  const { wanted, want, isEverything } = filter;
+  return (
+    <div className="list-tools" role="search" aria-label="Entries to look at">
+      <Input
+        aria-label="Find entries"
+        placeholder="Words, day, account or amount"
+        allowClear
+        style={{ width: 200 }}
+        value={wanted.text}
+        onChange={(event) => want({ text: event.target.value })}
+      />
+      <KindAndAccount book={book} filter={filter} />
+      <span className="quiet" role="status">
+        {!isEverything &&
+          `${found.length} of ${book.entries.length}, ${money(totalOfEntries(found))}`}
+      </span>
+      {!isEverything && (
+        <Button
+          size="small"
+          type="text"
+          onClick={() => want({ text: '', kind: null, account: null, id: null })}
+        >
+          Show all
+        </Button>
+      )}
+      <span className="end">{children}</span>
+    </div>
+  );
+}
+
+function KindAndAccount({
+  book,
+  filter: { wanted, want },
+}: Pick<EntryFiltersProps, 'book' | 'filter'>) {
+  const accounts = book.accounts.map((each) => ({ value: each.id, label: accountLabel(each) }));
+  return (
+    <>
+      <Select
+        aria-label="Kind of entry"
+        style={{ width: 120 }}
+        value={wanted.kind ?? ''}
+        options={KINDS}
+        onChange={(kind: EntryKind | '') => want({ kind: kind || null })}
+      />
+      <Select
+        aria-label="Entries on account"
+        style={{ width: 150 }}
+        showSearch={BY_LABEL}
+        value={wanted.account ?? ''}
+        options={[{ value: '', label: 'Any account' }, ...accounts]}
+        onChange={(account: string) => want({ account: account || null })}
+      />
+    </>
+  );
+}

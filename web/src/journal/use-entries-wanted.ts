@@ -1,0 +1,39 @@
+import { ENTRY_KINDS, EVERY_ENTRY, type EntriesWanted } from '@gleddo/core';
+import { useMemo } from 'react';
+import { useSearchParams } from 'react-router';
+
+const NAMES = {
+  text: 'find',
+  kind: 'kind',
+  account: 'of',
+  id: 'entry',
+} as const satisfies Partial<Record<keyof EntriesWanted, string>>;
+
+type Wanted = Pick<EntriesWanted, keyof typeof NAMES>;
+
+/** Which entries are looked at stands in the address, so that a link leads to one, and back leads back. */
+export function useEntriesWanted() {
+  const [params, setParams] = useSearchParams();
+  const address = params.toString();
+  const wanted = useMemo((): EntriesWanted => {
+    const read = new URLSearchParams(address);
+    return {
+      ...EVERY_ENTRY,
+      text: read.get(NAMES.text) ?? '',
+      kind: ENTRY_KINDS.find((kind) => kind === read.get(NAMES.kind)) ?? null,
+      account: read.get(NAMES.account),
+      id: read.get(NAMES.id),
+    };
+  }, [address]);
+  const want = (changed: Partial<Wanted>) => {
+    const next = new URLSearchParams(params);
+    for (const [key, value] of Object.entries({ id: null, ...changed }) as [
+      keyof Wanted,
+      string | null,
+    ][])
+      if (value) next.set(NAMES[key], value);
+      else next.delete(NAMES[key]);
+    setParams(next, { replace: true });
+  };
+  return { wanted, want, isEverything: address === '' };
+}
