@@ -17,7 +17,7 @@ export default tseslint.config(
   {
     rules: {
       'max-lines': ['error', { max: 400, skipBlankLines: true, skipComments: true }],
-      'max-depth': ['error', 4],
+      'max-depth': ['error', 3],
       'max-params': ['error', 4],
       'no-control-regex': 'off',
       '@typescript-eslint/no-extraneous-class': 'off',

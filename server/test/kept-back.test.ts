@@ -77,15 +77,13 @@ describe('whatever a student asks for', () => {
     const all = (await routes()).filter(({ path }) => !/sign-out|demo-sign-in|sign-in/.test(path));
     expect(all.length).toBeGreaterThan(30);
     const told: string[] = [];
-    for (const route of all.filter(
-      ({ method, path }) => method === 'get' && !path.endsWith('/events'),
-    ))
-      for (const path of filled(route)) {
-        const { body } = await ines.get(path);
-        const text = JSON.stringify(body);
-        for (const secret of [IN_KEY, IN_NOTE, IN_REHEARSAL])
-          if (text.includes(secret)) told.push(`${path}: ${secret}`);
-      }
+    const asked = all.filter(({ method, path }) => method === 'get' && !path.endsWith('/events'));
+    for (const path of asked.flatMap(filled)) {
+      const { body } = await ines.get(path);
+      const text = JSON.stringify(body);
+      for (const secret of [IN_KEY, IN_NOTE, IN_REHEARSAL])
+        if (text.includes(secret)) told.push(`${path}: ${secret}`);
+    }
     expect(told).toEqual([]);
   }, 60_000);
 

@@ -103,10 +103,11 @@ export function linesOf(book: Book, id: string, posting: Posting = EVERYTHING): 
   const opening = openingOf(book, id);
   if (opening !== 0 && posting.opening && onDay(posting, book.opening.date))
     found.push({ entry: null, date: book.opening.date, amount: opening });
-  for (const entry of book.entries)
-    if (counts(posting, entry))
-      for (const line of entry.lines)
-        if (line.account === id) found.push({ entry, date: entry.date, amount: line.amount });
+  for (const entry of book.entries) {
+    if (!counts(posting, entry)) continue;
+    for (const line of entry.lines)
+      if (line.account === id) found.push({ entry, date: entry.date, amount: line.amount });
+  }
   found.sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
   let balance = 0;
   return found.map((each) => ({ ...each, balance: (balance += each.amount) }));

@@ -43,14 +43,22 @@ export function freeNumberAt(
   for (const unit of [step, 1]) {
     const middle = Math.round(wanted / unit);
     const reach = Math.ceil((to.value - from.value) / unit) + 1;
-    for (let d = 0; d <= reach; d++)
-      for (const n of d === 0 ? [middle] : [middle - d, middle + d]) {
-        const value = n * unit;
-        const text = from.prefix + String(value).padStart(from.width, '0');
-        if (value >= from.value && value <= to.value && !taken.has(numberKey(text))) return text;
-      }
+    for (const n of outwards(middle, reach)) {
+      const value = n * unit;
+      const text = from.prefix + String(value).padStart(from.width, '0');
+      if (value >= from.value && value <= to.value && !taken.has(numberKey(text))) return text;
+    }
   }
   return null;
+}
+
+/** A number, then its neighbours on both sides, ever farther. */
+function* outwards(middle: number, reach: number): Generator<number> {
+  yield middle;
+  for (let d = 1; d <= reach; d++) {
+    yield middle - d;
+    yield middle + d;
+  }
 }
 
 /** How finely ticks are told apart: more would fall on one another. */

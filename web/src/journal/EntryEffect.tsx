@@ -61,12 +61,12 @@ function EffectTable({ entry, after, was, will, money }: EffectTableProps) {
   const totals = [
     ['Total assets', was.sheet.totals.assets, will.sheet.totals.assets],
     ['Total liabilities', was.sheet.totals.liabilities, will.sheet.totals.liabilities],
-    ['Equity', was.sheet.totals.equity, will.sheet.totals.equity],
+    ['Total equity', was.sheet.totals.equity, will.sheet.totals.equity],
     [resultName(after.scheme, 0), was.profit.totals.profit, will.profit.totals.profit],
   ] as const;
   return (
     <table className="lines-table">
-      <TableHead names={['Account']} figures={['now', 'then']} />
+      <TableHead names={['Account']} figures={['before', 'after']} />
       <tbody>
         {ids.map((id) => (
           <tr key={id}>

@@ -33,9 +33,9 @@ export function EntryFilters({ book, money, filter, found, children }: EntryFilt
     <div className="list-tools" role="search" aria-label="Entries to look at">
       <Input
         aria-label="Find entries"
-        placeholder="Words, day, account or amount"
+        placeholder="Words or amount"
         allowClear
-        style={{ width: 200 }}
+        style={{ width: 164 }}
         value={wanted.text}
         onChange={(event) => want({ text: event.target.value })}
       />
@@ -67,14 +67,14 @@ function KindAndAccount({
     <>
       <Select
         aria-label="Kind of entry"
-        style={{ width: 120 }}
+        style={{ width: 110 }}
         value={wanted.kind ?? ''}
         options={KINDS}
         onChange={(kind: EntryKind | '') => want({ kind: kind || null })}
       />
       <Select
         aria-label="Entries on account"
-        style={{ width: 150 }}
+        style={{ width: 124 }}
         showSearch={BY_LABEL}
         value={wanted.account ?? ''}
         options={[{ value: '', label: 'Any account' }, ...accounts]}

@@ -20,7 +20,7 @@ function CompareWith({ book, choice }: { book: Book; choice: Choice }) {
   return (
     <Select
       aria-label="Compare with"
-      style={{ width: 160 }}
+      style={{ width: 150 }}
       value={against?.to ?? ''}
       options={[
         { value: '', label: 'Nothing beside it' },
@@ -42,7 +42,7 @@ function OtherDay({ choice: { against, set } }: { choice: Choice }) {
       label="The day beside it"
       value={against.to}
       onChange={(day) => set({ against: day })}
-      style={{ width: 118 }}
+      style={{ width: 126 }}
     />
   );
 }
@@ -75,7 +75,7 @@ function DayOf({ name, book, choice }: DayOfProps) {
       value={choice.period[name]}
       {...(name === 'to' ? { offered: periodEnds(book) } : {})}
       onChange={(value) => choice.set({ [name]: value })}
-      style={{ width: 118 }}
+      style={{ width: 126 }}
     />
   );
 }
@@ -98,9 +98,8 @@ export function StatementBar({ book, choice, children }: StatementBarProps) {
         options={STATEMENTS}
         onChange={(value) => set({ show: value })}
       />
-      <label>from</label>
       <DayOf name="from" book={book} choice={choice} />
-      <label>to</label>
+      <span className="quiet">–</span>
       <DayOf name="to" book={book} choice={choice} />
       {shown === 'spread' && (
         <>
