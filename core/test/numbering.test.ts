@@ -70,7 +70,7 @@ test('a child is numbered after its parent by the small step', () => {
 });
 
 test('free numbers nearby, inside the band', () => {
-  expect(freeNearby(plan, band, '1300', taken('1300', '1310'))).toEqual(
+  expect(freeNearby(plan, { band, number: '1300', taken: taken('1300', '1310') })).toEqual(
     ['1290', '1295', '1305'].slice(0, 3),
   );
 });

@@ -162,10 +162,10 @@ describe('the ruler', () => {
   });
 
   it('finds the free number nearest to a click, round ones first', () => {
-    expect(freeNumberAt(band, 0.5, new Set(), 10)).toBe('1250');
-    expect(freeNumberAt(band, 0.5, new Set(['1250']), 10)).toBe('1240');
+    expect(freeNumberAt(band, 0.5, { taken: new Set(), step: 10 })).toBe('1250');
+    expect(freeNumberAt(band, 0.5, { taken: new Set(['1250']), step: 10 })).toBe('1240');
     const full = new Set(Array.from({ length: 500 }, (_, i) => String(1000 + i)));
-    expect(freeNumberAt(band, 0.5, full, 10)).toBeNull();
+    expect(freeNumberAt(band, 0.5, { taken: full, step: 10 })).toBeNull();
   });
 });
 

@@ -40,8 +40,15 @@ function positionOf(number: string | null, like: Digits, otherwise: number): num
   return numberKey(digits.prefix) === numberKey(like.prefix) ? digits.value : otherwise;
 }
 
-/** The free value strictly between two, nearest their middle, among the multiples of `step`. */
-function nearestMiddle(lo: number, hi: number, step: number, isFree: (n: number) => boolean) {
+/** The values strictly between two, and which of them are free. */
+interface Room {
+  readonly lo: number;
+  readonly hi: number;
+  isFree(n: number): boolean;
+}
+
+/** The free value of a room nearest its middle, among the multiples of `step`. */
+function nearestMiddle({ lo, hi, isFree }: Room, step: number): number | null {
   const middle = (lo + hi) / 2;
   let best: number | null = null;
   for (let n = Math.floor(lo / step) * step + step; n < hi; n += step)
@@ -49,9 +56,9 @@ function nearestMiddle(lo: number, hi: number, step: number, isFree: (n: number)
   return best;
 }
 
-function roundest(lo: number, hi: number, width: number, isFree: (n: number) => boolean) {
+function roundest(room: Room, width: number): number | null {
   for (let power = width - 1; power >= 0; power--) {
-    const found = nearestMiddle(lo, hi, 10 ** power, isFree);
+    const found = nearestMiddle(room, 10 ** power);
     if (found !== null) return found;
   }
   return null;
@@ -70,8 +77,8 @@ export function freeNumber(plan: NumberPlan, gap: NumberGap): Result<string> {
   const hi = Math.min(positionOf(gap.before, from, to.value + 1), to.value + 1);
   const isFree = (n: number) => isOpen(gap, written(from, n));
   const next =
-    gap.before === null ? nextStep(Math.max(lo, from.value), hi, plan.step, isFree) : null;
-  const found = next ?? roundest(lo, hi, from.width, isFree);
+    gap.before === null ? nextStep({ lo: Math.max(lo, from.value), hi, isFree }, plan.step) : null;
+  const found = next ?? roundest({ lo, hi, isFree }, from.width);
   if (found !== null) return done(written(from, found));
   return refused(fullGap(gap, nearestFree(gap, lo, 3)));
 }
@@ -79,7 +86,7 @@ export function freeNumber(plan: NumberPlan, gap: NumberGap): Result<string> {
 const isOpen = ({ taken, kept = [] }: NumberGap, number: string): boolean =>
   !taken.has(numberKey(number)) && !kept.some((band) => inBand(band, number));
 
-function nextStep(lo: number, hi: number, step: number, isFree: (n: number) => boolean) {
+function nextStep({ lo, hi, isFree }: Room, step: number): number | null {
   for (let n = Math.floor(lo / step) * step + step; n < hi; n += step) if (isFree(n)) return n;
   return null;
 }
@@ -101,13 +108,14 @@ function nearestFree(gap: NumberGap, around: number, count: number): string[] {
   return found.slice(0, count).sort();
 }
 
+interface NearbyWanted {
+  readonly band: Band;
+  readonly number: string;
+  readonly taken: ReadonlySet<string>;
+}
+
 /** Free numbers near a taken one, in the plan's half steps: what the slip offers beside the number. */
-export function freeNearby(
-  plan: NumberPlan,
-  band: Band,
-  number: string,
-  taken: ReadonlySet<string>,
-): string[] {
+export function freeNearby(plan: NumberPlan, { band, number, taken }: NearbyWanted): string[] {
   const at = digitsOf(number);
   const from = digitsOf(band.from);
   const to = digitsOf(band.to);
@@ -143,9 +151,8 @@ export function freeChildNumber(plan: NumberPlan, spot: ChildSpot): Result<strin
     start.value + 1000 * plan.childStep,
   );
   const isFree = (n: number) => !taken.has(numberKey(written(start, n)));
-  const found =
-    nextStep(start.value, end, plan.childStep, isFree) ??
-    roundest(start.value, end, start.width, isFree);
+  const room = { lo: start.value, hi: end, isFree };
+  const found = nextStep(room, plan.childStep) ?? roundest(room, start.width);
   if (found !== null) return done(written(start, found));
   return freeNumber(plan, { band, after: parent, before: null, taken });
 }

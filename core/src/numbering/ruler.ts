@@ -33,8 +33,7 @@ export function positionInBand(band: Band, number: string): number | null {
 export function freeNumberAt(
   band: Band,
   position: number,
-  taken: ReadonlySet<string>,
-  step: number,
+  { taken, step }: { readonly taken: ReadonlySet<string>; readonly step: number },
 ): string | null {
   const from = tailOf(band.from);
   const to = tailOf(band.to);

@@ -14,7 +14,8 @@ export function NumberField({ account, onChange }: NumberFieldProps) {
   const [text, setText] = useFollowing(account.number ?? '');
   const plan = book.numberPlan;
   const band = plan && help.bands ? bandOfType(plan, book.scheme, account.type) : null;
-  const near = plan && band ? freeNearby(plan, band, account.number ?? band.from, taken) : [];
+  const near =
+    plan && band ? freeNearby(plan, { band, number: account.number ?? band.from, taken }) : [];
   const isOutside = band !== null && account.number !== null && !inBand(band, account.number);
   const keep = () => {
     const number = text.trim() === '' ? null : text.trim();

@@ -14,7 +14,7 @@ interface RulerProps {
 /** A section's band of numbers with a tick for each one taken; a click in a gap begins an account there. */
 export const Ruler = memo(function Ruler({ band, ticks, taken, step, onPick }: RulerProps) {
   const [at, setAt] = useState<number | null>(null);
-  const free = at === null || !onPick ? null : freeNumberAt(band, at, taken, step);
+  const free = at === null || !onPick ? null : freeNumberAt(band, at, { taken, step });
   const positionOf = (event: MouseEvent) => {
     const { top, height } = event.currentTarget.getBoundingClientRect();
     return Math.max(0, Math.min(1, (event.clientY - top) / height));
@@ -27,7 +27,7 @@ export const Ruler = memo(function Ruler({ band, ticks, taken, step, onPick }: R
       onMouseMove={(event) => setAt(positionOf(event))}
       onMouseLeave={() => setAt(null)}
       onClick={(event) => {
-        const number = freeNumberAt(band, positionOf(event), taken, step);
+        const number = freeNumberAt(band, positionOf(event), { taken, step });
         if (number !== null) onPick?.(number);
       }}
     >
