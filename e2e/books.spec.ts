@@ -50,11 +50,16 @@ test('statements are printed on paper only, and saved; a cash flow is told by ei
 }) => {
   await open(page, /Juniper Lane Nursery/, 'Statements');
   await page.getByRole('button', { name: 'Print or save' }).click();
+  await expect(page.getByRole('button', { name: 'Save as PDF' })).toBeVisible();
+  // What a browser says when it prints; printing itself asks for a printer.
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
   await page.emulateMedia({ media: 'print' });
   await expect(page.locator('.on-paper-only article')).toHaveCount(2);
   await expect(page.locator('#root')).toBeHidden();
   await expect(page.getByRole('article', { name: 'Balance sheet' })).toContainText('Total equity');
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
   await page.emulateMedia({ media: 'screen' });
+  await expect(page.locator('.on-paper-only')).toHaveCount(0);
   for (const kind of ['PDF', 'XLSX', 'CSV']) {
     const file = page.waitForEvent('download');
     await page.getByRole('button', { name: `Save as ${kind}` }).click();
@@ -79,6 +84,8 @@ test('a year is closed by shares, locked, and the next one begun from it', async
     .first()
     .click();
   await page.getByRole('link', { name: 'Journal', exact: true }).click();
+  const search = page.getByRole('search', { name: 'Entries to look at' });
+  await search.getByLabel('Find entries').fill('something else');
   await page.getByLabel('What happened').fill('Bread sold at the door');
   for (const [line, account, side] of [
     [1, 'Bank', 'Debit'],
@@ -90,6 +97,9 @@ test('a year is closed by shares, locked, and the next one begun from it', async
     if (side === 'Debit') await page.getByLabel('Debit of line 1').fill('700');
   }
   await page.getByRole('button', { name: 'Record', exact: true }).click();
+  // What is looked for would hide it: it is let go of.
+  await expect(page.getByRole('list', { name: 'Recorded entries' })).toContainText('at the door');
+  await expect(search.getByLabel('Find entries')).toHaveValue('');
   await saved(page);
   await page.getByRole('link', { name: 'Profile', exact: true }).click();
   await page.getByRole('link', { name: 'Year end' }).click();

@@ -74,6 +74,18 @@ test('axe finds nothing serious where a chart is worked out', async ({ page }) =
   await nothingSerious(page, 'a starter chart', '.desk');
 });
 
+test('axe finds nothing serious where a year is told, printed and closed', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh');
+  const book = await openTernIsland(page);
+  for (const shown of ['trial', 'ledger', 'equity', 'cash'])
+    await visit(page, `${book}/statements?show=${shown}`, '.lines-table');
+  await page.getByRole('button', { name: 'Print or save' }).click();
+  await expect(page.getByRole('button', { name: 'Save as PDF' })).toBeVisible();
+  await nothingSerious(page, 'print or save', '.ant-popover');
+  await visit(page, `${book}/journal?kind=adjusting`, '.entry');
+  await visit(page, `${book}/profile/year-end`, '.lines-table');
+});
+
 test('axe finds nothing serious where exercises are made and marked', async ({ page }) => {
   await comeInAs(page, 'Ruth Marsh');
   await visit(page, '/exercises', '.row-link');

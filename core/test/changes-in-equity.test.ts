@@ -74,6 +74,20 @@ describe('changes in equity', () => {
     expect(told(inTwo)).toEqual(expected);
   });
 
+  it('drawings that were closed and retired still say what was taken out', () => {
+    const entries = [
+      ...TRADING,
+      entry('away', '2027-12-31', { capital: 2_500, drawn: -2_500 }, closing),
+    ];
+    const of = book(ACCOUNTS, {}, entries);
+    const accounts = of.accounts.map((each) =>
+      each.id === 'drawn' ? { ...each, retired: true } : each,
+    );
+    const { rows, total } = changesInEquity({ ...of, accounts }, YEAR);
+    expect(rows.find(({ account }) => account?.id === 'drawn')?.takenOut).toBe(-2_500);
+    expect([total.takenOut, total.between]).toEqual([-2_500, 0]);
+  });
+
   it('through an income summary it is the same', () => {
     const through = [
       ...TRADING,

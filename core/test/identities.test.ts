@@ -24,6 +24,7 @@ import {
   type StatementDate,
   type StatementLine,
 } from '../src/index.js';
+import { ledgerOf, linesOf, upTo } from '../src/ledger/balances.js';
 import { anyBook } from './arbitrary-book.js';
 import { shop } from './builder.js';
 
@@ -65,6 +66,16 @@ test('the movement of a period has equal sides and leads from the balances befor
         const stood = before.get(account.id);
         if (stood) expect(opening).toBe(stood.debit - stood.credit);
       }
+    }),
+  );
+});
+
+test('the ledger made in one pass says of every account what it says alone', () => {
+  fc.assert(
+    fc.property(anyBook, dates, (book, to) => {
+      const ledger = ledgerOf(book, upTo(to));
+      for (const { id } of book.accounts)
+        expect(ledger.get(id) ?? []).toEqual(linesOf(book, id, upTo(to)));
     }),
   );
 });

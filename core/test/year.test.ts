@@ -108,6 +108,19 @@ describe('closing a year', () => {
     expect(faultsOfBook({ ...done, entries: [...done.entries, late, ...again] })).toEqual([]);
   });
 
+  it('a retired account that still holds something is closed, too', () => {
+    const of = partners();
+    const accounts = of.accounts.map((each) =>
+      each.id === 'rent' ? { ...each, retired: true } : each,
+    );
+    expect(balanceSheet(closed({ ...of, accounts }), YEAR.to).totals.profit).toBe(0);
+  });
+
+  it('parts that are all nothing are no agreement', () => {
+    const none = closingEntries(partners(), YEAR, { fen: 0, moss: 0 });
+    expect(none.ok ? '' : none.refusals[0]?.says).toMatch(/in which parts/);
+  });
+
   it('says what is missing where nothing can take the profit', () => {
     const none = {
       ...partners(),
@@ -242,6 +255,7 @@ describe('what an exercise leaves to its author', () => {
     { kind: 'lock-entries', until: null },
     { kind: 'renumber-all', numbers: [], numberPlan: null },
     { kind: 'renumber-all', numbers: [], numberPlan: { ...plan, id: 'own' } },
+    { kind: 'renumber-all', numbers: [], numberPlan: { ...plan, bands: plan.bands.slice(1) } },
     { kind: 'several', operations: [{ kind: 'lock-entries', until: null }] },
   ] as const)('$kind is refused to a student, and not to an author', (operation) => {
     const refusedIt = apply(of, operation, STUDENT);

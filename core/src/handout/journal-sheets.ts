@@ -1,7 +1,7 @@
 import { accountLabel, accountOf, type Book, type Entry } from '../book/book.js';
 import { dayText, type Period } from '../book/calendar.js';
 import { rowsOf } from '../placing/places.js';
-import { linesOf, upTo } from '../ledger/balances.js';
+import { ledgerOf, upTo } from '../ledger/balances.js';
 import type { Amount } from '../money/amount.js';
 import { sheetOf, type Handout, type HandoutCell, type HandoutColumn } from './sheet.js';
 
@@ -44,8 +44,9 @@ export function journalSheet(book: Book, entries: readonly Entry[] = book.entrie
 
 /** All accounts with their postings of a period, each with the balance after it. */
 export function ledgerSheet(book: Book, { from, to }: Period): Handout {
+  const ledger = ledgerOf(book, upTo(to));
   const rows = rowsOf(book).flatMap(({ account }) => {
-    const all = linesOf(book, account.id, upTo(to));
+    const all = ledger.get(account.id) ?? [];
     const before = all.filter(({ date }) => date < from).at(-1)?.balance ?? 0;
     const lines = all.filter(({ date }) => date >= from);
     if (lines.length === 0 && before === 0) return [];

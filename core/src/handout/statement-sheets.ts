@@ -3,10 +3,12 @@ import { dayText, type Period } from '../book/calendar.js';
 import { rowsOf } from '../placing/places.js';
 import type { Amount } from '../money/amount.js';
 import { statementName } from '../scheme/words.js';
-import { cashFlow, type FlowActivity } from '../statement/cash-flow.js';
+import { totalOfEntries } from '../ledger/find-entries.js';
+import { cashFlow, FLOW_PARTS, flowBeginning, type CashFlow } from '../statement/cash-flow.js';
 import {
   changesInEquity,
-  EQUITY_COLUMNS,
+  EQUITY_COLUMN_NAMES,
+  equityColumnsShown,
   type EquityColumn,
 } from '../statement/changes-in-equity.js';
 import type { Level, SectionFigures } from '../statement/section-figures.js';
@@ -197,27 +199,18 @@ function trialSheet(book: Book, { period }: SheetWanted): Handout {
   });
 }
 
-/** What the columns of the changes in equity are called. */
-const EQUITY_HEADS: Readonly<Record<EquityColumn, string>> = {
-  opening: 'At the beginning',
-  restated: 'Restated',
-  profit: 'Profit',
-  contributed: 'Contributed',
-  takenOut: 'Taken out',
-  between: 'Between them',
-  closing: 'At the end',
-};
-
 function equitySheet(book: Book, { period }: SheetWanted): Handout {
-  const { rows, total } = changesInEquity(book, period);
+  const changes = changesInEquity(book, period);
+  const { rows, total } = changes;
+  const shown = equityColumnsShown(changes);
   const cells = (of: Readonly<Record<EquityColumn, Amount>>) =>
-    EQUITY_COLUMNS.map((column) => ({ amount: of[column] }));
+    shown.map((column) => ({ amount: of[column] }));
   return sheetOf(book, {
     title: 'Changes in equity',
     subtitle: forPeriod(period),
     columns: [
       words('Equity account', 4),
-      ...EQUITY_COLUMNS.map((column) => figures(EQUITY_HEADS[column])),
+      ...shown.map((column) => figures(EQUITY_COLUMN_NAMES[column])),
     ],
     rows: [
       ...rows.map((row) => ({
@@ -230,35 +223,44 @@ function equitySheet(book: Book, { period }: SheetWanted): Handout {
   });
 }
 
-const PARTS: readonly (readonly [FlowActivity, string])[] = [
-  ['operating', 'Operating activities'],
-  ['investing', 'Investing activities'],
-  ['financing', 'Financing activities'],
-];
-
 function cashSheet(book: Book, { period, method }: SheetWanted): Handout {
   const flow = cashFlow(book, period);
   const isDirect = method === 'direct';
-  const row = (kind: HandoutRow['kind'], name: string, amount: Amount): HandoutRow => ({
-    kind,
-    depth: 0,
-    cells: [name, { amount }],
-  });
-  const start =
-    flow.beginsFrom === 'profit'
-      ? resultName(book.scheme, flow.profit)
-      : profitLineName(book.scheme, 'operatingProfit');
-  const rows = PARTS.flatMap(([part, name]) => [
-    row('heading', name, flow[part]),
-    ...(part === 'operating' && !isDirect ? [row('row', start, flow.profit)] : []),
+  const rows = FLOW_PARTS.flatMap(({ part, name }) => [
+    amountRow('heading', name, flow[part]),
+    ...(part === 'operating' && !isDirect
+      ? [amountRow('row', flowBeginning(book.scheme, flow), flow.profit)]
+      : []),
     ...(isDirect ? flow.direct : flow.lines)[part].map(({ account, amount }) =>
-      row('row', accountLabel(account), amount),
+      amountRow('row', accountLabel(account), amount),
     ),
   ]);
   return sheetOf(book, {
     title: 'Cash flow',
     subtitle: forPeriod(period),
     columns: [words('What for'), figures('Amount')],
-    rows: [...rows, row('total', 'Movement of bank and cash', flow.movement)],
+    rows: [
+      ...rows,
+      amountRow('total', 'Movement of bank and cash', flow.movement),
+      ...withoutCashRows(flow),
+    ],
   });
+}
+
+const amountRow = (kind: HandoutRow['kind'], name: string, amount: Amount): HandoutRow => ({
+  kind,
+  depth: 0,
+  cells: [name, { amount }],
+});
+
+/** What moved no money, below what did. */
+function withoutCashRows({ withoutCash }: CashFlow): HandoutRow[] {
+  if (withoutCash.length === 0) return [];
+  const heading: HandoutRow = { kind: 'heading', depth: 0, cells: ['Without cash', ''] };
+  return [
+    heading,
+    ...withoutCash.map((entry) =>
+      amountRow('row', `${dayText(entry.date)}, ${entry.text}`, totalOfEntries([entry])),
+    ),
+  ];
 }

@@ -97,6 +97,41 @@ export interface LedgerLine {
   readonly balance: Amount;
 }
 
+/**
+ * The postings of every account that has any, as `linesOf` tells them one by one: made in one pass over the book.
+ */
+export function ledgerOf(book: Book, posting: Posting = EVERYTHING): Map<string, LedgerLine[]> {
+  const found = new Map<string, LedgerLine[]>();
+  const balances = new Map<string, Amount>();
+  const post = (id: string, line: Omit<LedgerLine, 'balance'>) => {
+    const balance = (balances.get(id) ?? 0) + line.amount;
+    balances.set(id, balance);
+    const lines = found.get(id);
+    if (lines) lines.push({ ...line, balance });
+    else found.set(id, [{ ...line, balance }]);
+  };
+  for (const { entry, date, lines } of inOrderOfDate(book, posting))
+    for (const { account, amount } of lines) post(account, { entry, date, amount });
+  return found;
+}
+
+/** Opening balances and entries in order of date, opening balances first on their day. */
+function inOrderOfDate({ opening, entries }: Book, posting: Posting) {
+  const { date } = opening;
+  const isOpened = posting.opening && onDay(posting, date);
+  const opened = {
+    entry: null,
+    date,
+    lines: Object.entries(opening.balances).map(([account, amount]) => ({ account, amount })),
+  };
+  return [
+    ...(isOpened ? [opened] : []),
+    ...entries
+      .filter((entry) => counts(posting, entry))
+      .map((entry) => ({ entry, date: entry.date, lines: entry.lines })),
+  ].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+}
+
 /** An account's postings in order of date (opening first), each with the running balance. */
 export function linesOf(book: Book, id: string, posting: Posting = EVERYTHING): LedgerLine[] {
   const found: Omit<LedgerLine, 'balance'>[] = [];

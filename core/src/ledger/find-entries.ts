@@ -1,7 +1,6 @@
 import { accountLabel, accountOf, type Book, type Entry, type EntryKind } from '../book/book.js';
-import { sum, type Amount } from '../money/amount.js';
+import { minorDigits, sum, type Amount } from '../money/amount.js';
 import { formatDecimal } from '../money/format-amount.js';
-import { minorDigits } from '../money/amount.js';
 
 /** Which entries are looked for; what is null asks nothing. */
 export interface EntriesWanted {
@@ -37,24 +36,29 @@ function told(book: Book, { date, reference, text, lines }: Entry): string {
 
 const isPlainAmount = (word: string): boolean => /^\d{1,3}(,\d{3})+(\.\d+)?$/.test(word);
 
-/** The entries of a book that are wanted, in the order in which they stand there. */
-export function entriesFound(book: Book, wanted: EntriesWanted): Entry[] {
-  const { text, kind, account, from, to, id } = wanted;
-  const words = text
+const wordsOf = (text: string): string[] =>
+  text
     .toLowerCase()
     .split(/\s+/)
     .filter((word) => word !== '')
     .map((word) => (isPlainAmount(word) ? word.replaceAll(',', '') : word));
-  return book.entries.filter((entry) => {
-    if (id !== null && entry.id !== id) return false;
-    if (kind !== null && entry.kind !== kind) return false;
-    if ((from !== null && entry.date < from) || (to !== null && entry.date > to)) return false;
-    if (account !== null && !entry.lines.some((line) => line.account === account)) return false;
-    if (words.length === 0) return true;
-    const all = told(book, entry);
-    return words.every((word) => all.includes(word));
-  });
+
+/** Whether an entry is among those that are wanted. */
+export function isWanted(book: Book, entry: Entry, wanted: EntriesWanted): boolean {
+  const { text, kind, account, from, to, id } = wanted;
+  if (id !== null && entry.id !== id) return false;
+  if (kind !== null && entry.kind !== kind) return false;
+  if ((from !== null && entry.date < from) || (to !== null && entry.date > to)) return false;
+  if (account !== null && !entry.lines.some((line) => line.account === account)) return false;
+  const words = wordsOf(text);
+  if (words.length === 0) return true;
+  const all = told(book, entry);
+  return words.every((word) => all.includes(word));
 }
+
+/** The entries of a book that are wanted, in the order in which they stand there. */
+export const entriesFound = (book: Book, wanted: EntriesWanted): Entry[] =>
+  book.entries.filter((entry) => isWanted(book, entry, wanted));
 
 /** What entries come to: the sum of their debits. */
 export const totalOfEntries = (entries: readonly Entry[]): Amount =>

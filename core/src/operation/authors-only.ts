@@ -20,6 +20,7 @@ const AUTHORS_ONLY: ReadonlySet<OperationKind> = new Set<OperationKind>([
 export function authorsOnly(book: Book, operation: Operation, { by }: Rules): Refusal[] {
   if (by === 'author') return [];
   const changesPlan =
-    operation.kind === 'renumber-all' && operation.numberPlan?.id !== book.numberPlan?.id;
+    operation.kind === 'renumber-all' &&
+    JSON.stringify(operation.numberPlan) !== JSON.stringify(book.numberPlan);
   return AUTHORS_ONLY.has(operation.kind) || changesPlan ? [notYours({}, 'kind')] : [];
 }

@@ -62,7 +62,9 @@ function oddAmounts(entry: Entry): Refusal[] {
   });
 }
 
+/** A retired account takes no new entries; but what it still holds can be closed at the year's end. */
 function onRetired(book: Book, entry: Entry): Refusal[] {
+  if (entry.kind === 'closing') return [];
   const before = new Set(
     book.entries.find((each) => each.id === entry.id)?.lines.map((line) => line.account),
   );

@@ -1,10 +1,11 @@
 import { type Account, type Book, type Entry } from '../book/book.js';
 import type { Period } from '../book/calendar.js';
 import { sectionOfAccount } from '../book/place.js';
-import { balancesOf, counts, statementAccounts } from '../ledger/balances.js';
+import { balancesOf, counts } from '../ledger/balances.js';
 import { sum, type Amount } from '../money/amount.js';
-import { statementOfClass, typeOf, type Activity } from '../scheme/scheme.js';
+import { statementOfClass, typeOf, type Activity, type Scheme } from '../scheme/scheme.js';
 import { profitStep } from './profit-and-loss.js';
+import { profitLineName, resultName } from './spread-figures.js';
 
 export type FlowActivity = 'operating' | 'investing' | 'financing';
 
@@ -174,6 +175,25 @@ export function cashFlow(book: Book, period: Period): CashFlow {
   };
 }
 
+/** The parts of a cash flow in the order shown, with their names. */
+export const FLOW_PARTS: readonly { readonly part: FlowActivity; readonly name: string }[] = [
+  { part: 'operating', name: 'Operating activities' },
+  { part: 'investing', name: 'Investing activities' },
+  { part: 'financing', name: 'Financing activities' },
+];
+
+/** What the figure is called from which the operating part begins. */
+export function flowBeginning(
+  scheme: Scheme,
+  { profit, beginsFrom, sinceOpening }: Pick<CashFlow, 'profit' | 'beginsFrom' | 'sinceOpening'>,
+): string {
+  const name =
+    beginsFrom === 'profit'
+      ? resultName(scheme, profit)
+      : profitLineName(scheme, 'operatingProfit');
+  return sinceOpening ? `${name}, since the opening` : name;
+}
+
 /** The balances of the profit-and-loss accounts from which the operating part begins, debit positive. */
 function startOf(book: Book, period: Period) {
   const isNew = book.company.cashFlow === 'ifrs-18';
@@ -206,9 +226,8 @@ function stepsFrom(
 
 /** In the order of the chart, without what did nothing. */
 function linesOf(book: Book, flows: Flows, sums: Sums): Lines {
-  const accounts = statementAccounts(book, new Map());
   const of = (part: FlowActivity): FlowLine[] =>
-    accounts.flatMap((account) => {
+    book.accounts.flatMap((account) => {
       const amount = sums[part].get(account.id) ?? 0;
       if (amount === 0) return [];
       return [{ account, amount, pointedOut: flows.activity(account.id) === 'none' }];

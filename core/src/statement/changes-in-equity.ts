@@ -6,8 +6,7 @@ import { balancesOf, counts, upTo, type Posting } from '../ledger/balances.js';
 import { sum, type Amount } from '../money/amount.js';
 import { shareOut } from '../money/share.js';
 import { typeOf } from '../scheme/scheme.js';
-import { profitAndLoss } from './profit-and-loss.js';
-import { balanceSheet } from './balance-sheet.js';
+import { unclosedProfit } from './profit-on-sheet.js';
 
 /** What moved an equity account over a period; amounts positive in credit. */
 export const EQUITY_COLUMNS = [
@@ -45,6 +44,24 @@ const NOTHING: EquityFigures = {
   closing: 0,
 };
 
+/** What the columns are called. */
+export const EQUITY_COLUMN_NAMES: Readonly<Record<EquityColumn, string>> = {
+  opening: 'At the beginning',
+  restated: 'Restated',
+  profit: 'Profit',
+  contributed: 'Contributed',
+  takenOut: 'Taken out',
+  between: 'Between them',
+  closing: 'At the end',
+};
+
+/** The columns that are worth showing: those that are seldom used only where something stands in them. */
+export const equityColumnsShown = ({ rows }: Pick<ChangesInEquity, 'rows'>): EquityColumn[] =>
+  EQUITY_COLUMNS.filter(
+    (column) =>
+      (column !== 'restated' && column !== 'between') || rows.some((row) => row[column] !== 0),
+  );
+
 /**
  * Changes in equity over a period: for each equity account and for the profit not yet closed, how it stood, what
  * a prior-period adjustment restated, what the profit brought (also through a closing: to whom it was closed),
@@ -58,7 +75,7 @@ export function changesInEquity(book: Book, period: Period): ChangesInEquity {
   const moved = movements(book, period, new Set(equity.map(({ id }) => id)));
   const rows = equity
     .map((account): EquityRow => ({ account, ...added(moved.get(account.id) ?? {}) }))
-    .filter((row) => !row.account?.retired || row.opening !== 0 || row.closing !== 0);
+    .filter((row) => !row.account?.retired || EQUITY_COLUMNS.some((column) => row[column] !== 0));
   const all = [...rows, profitRow(book, period)];
   const total = Object.fromEntries(
     EQUITY_COLUMNS.map((column) => [column, sum(all.map((row) => row[column]))]),
@@ -169,9 +186,7 @@ function partsAmong(book: Book, takers: readonly Credit[], [id, credit]: Credit)
 
 /** Profit not yet closed: how it stood, the period's profit less what closing entries moved away. */
 function profitRow(book: Book, period: Period): EquityRow {
-  const closing = balanceSheet(book, period.to, 'section').totals.profit;
-  const before = balanceSheet(book, addDays(period.from, -1), 'section').totals.profit;
-  const earned = profitAndLoss(book, period, 'section').totals.profit;
-  const away = closing - before - earned;
-  return { account: null, ...NOTHING, opening: before, profit: earned + away, closing };
+  const closing = unclosedProfit(book, period.to);
+  const opening = unclosedProfit(book, addDays(period.from, -1));
+  return { account: null, ...NOTHING, opening, profit: closing - opening, closing };
 }

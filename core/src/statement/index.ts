@@ -5,11 +5,18 @@ export { countsIn, PROFIT_LINES, profitAndLoss } from './profit-and-loss.js';
 export {
   activityOf,
   cashFlow,
+  FLOW_PARTS,
+  flowBeginning,
   type CashFlow,
-  type FlowActivity,
   type FlowLine,
 } from './cash-flow.js';
-export { changesInEquity, EQUITY_COLUMNS, type EquityColumn } from './changes-in-equity.js';
+export {
+  changesInEquity,
+  EQUITY_COLUMN_NAMES,
+  EQUITY_COLUMNS,
+  equityColumnsShown,
+  type EquityColumn,
+} from './changes-in-equity.js';
 export { profitOnSheet } from './profit-on-sheet.js';
 export { comparedLines, sectionLike, type ComparedLine } from './compared.js';
 export { linesOfStatement, type StatementLine } from './lines.js';

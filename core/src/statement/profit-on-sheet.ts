@@ -1,8 +1,9 @@
 import type { Book } from '../book/book.js';
 import { addDays, type Period } from '../book/calendar.js';
+import { sectionOfAccount } from '../book/place.js';
+import { balancesOf, upTo, type Posting } from '../ledger/balances.js';
 import type { Amount } from '../money/amount.js';
-import { balanceSheet } from './balance-sheet.js';
-import { profitAndLoss } from './profit-and-loss.js';
+import { statementOfClass } from '../scheme/scheme.js';
 
 /** The profit that a balance sheet shows on lines of its own, within equity. */
 export interface ProfitOnSheet {
@@ -12,15 +13,29 @@ export interface ProfitOnSheet {
   readonly earlier: Amount;
 }
 
+function profitOf(book: Book, posting: Posting): Amount {
+  const balances = balancesOf(book, posting);
+  let profit = 0;
+  for (const account of book.accounts) {
+    const section = sectionOfAccount(book, account);
+    if (section !== null && statementOfClass(section.class) === 'profit-and-loss')
+      profit -= balances.get(account.id) ?? 0;
+  }
+  return profit;
+}
+
+/** What stands on income and expense accounts at the end of a day: the profit since the last closing. */
+export const unclosedProfit = (book: Book, at: string): Amount => profitOf(book, upTo(at));
+
 /**
  * The profit on the balance sheet at the end of a period, in two: what profit and loss shows for the period, and what
  * was there before. What closing entries of the period moved away is taken off the earlier profit first, as far
  * as they have the same sign, then off the period's. Both together are all that has not been closed.
  */
 export function profitOnSheet(book: Book, period: Period): ProfitOnSheet {
-  const left = balanceSheet(book, period.to, 'section').totals.profit;
-  const before = balanceSheet(book, addDays(period.from, -1), 'section').totals.profit;
-  const earned = profitAndLoss(book, period, 'section').totals.profit;
+  const left = unclosedProfit(book, period.to);
+  const before = unclosedProfit(book, addDays(period.from, -1));
+  const earned = profitOf(book, { ...period, closing: false, opening: true });
   const closed = before + earned - left;
   const sameSign = Math.sign(closed) === Math.sign(before);
   const ofEarlier = sameSign ? Math.sign(closed) * Math.min(Math.abs(closed), Math.abs(before)) : 0;

@@ -15,6 +15,11 @@ const nothingToClose = refusal(
 );
 const noHome = refusal('year.no-home', (f: { what: string }) => f.what);
 
+const noShares = refusal(
+  'year.no-shares',
+  () => 'Say in which parts the profit is shared: now nobody has any.',
+);
+
 const NO_RETAINED =
   'There is no account of the type Retained earnings that the profit could be closed into. Set one up, then close the year.';
 const NO_CAPITAL =
@@ -60,6 +65,7 @@ export function closingEntries(book: Book, year: Period, shares: Shares = {}): R
     return refused(
       noHome({ what: keepsProfits(book.company.legalForm) ? NO_RETAINED : NO_CAPITAL }),
     );
+  if (takers.every(({ id }) => shares[id] === 0)) return refused(noShares({}));
   const entries = [
     entryOf(book, year, 'Profit closed', closedInto(results, takers, shares)),
     entryOf(book, year, 'What was taken out closed', takenFrom(book, taken, takers)),
@@ -92,11 +98,9 @@ const turned = (lines: readonly Line[]): Line[] =>
 
 function closedInto(lines: readonly Line[], takers: readonly Account[], shares: Shares): Line[] {
   const total = sum(lines.map(({ amount }) => amount));
-  const isShared = takers.some(({ id }) => (shares[id] ?? 0) > 0);
-  const parts = shareOut(
-    total,
-    takers.map(({ id }) => (isShared ? Math.max(0, shares[id] ?? 0) : 1)),
-  );
+  const isShared = takers.some(({ id }) => shares[id] !== undefined);
+  const weights = takers.map(({ id }) => (isShared ? (shares[id] ?? 0) : 1));
+  const parts = shareOut(total, weights);
   return [...turned(lines), ...takers.map(({ id }, i) => ({ account: id, amount: parts[i] ?? 0 }))];
 }
 

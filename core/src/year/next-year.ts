@@ -1,7 +1,6 @@
 import type { Book } from '../book/book.js';
 import { addDays, type Period } from '../book/calendar.js';
-import { balancesOf, upTo } from '../ledger/balances.js';
-import { suspenseOf } from '../ledger/balances.js';
+import { balancesOf, suspenseOf, upTo } from '../ledger/balances.js';
 import { done, refused, type Result } from '../refusal/refusal.js';
 import { openAt } from './closing.js';
 

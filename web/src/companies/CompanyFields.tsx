@@ -65,7 +65,7 @@ export function CompanyFields(props: CompanyFieldsProps) {
         options={WORDS_OFFERED}
         onChange={(words: Words) => set({ words })}
       />
-      <WhereItIs {...{ company, disabled, onChange }} />
+      <WhereItIs {...{ company, disabled, faultAt, onChange }} />
     </div>
   );
 }

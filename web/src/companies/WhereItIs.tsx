@@ -1,6 +1,7 @@
 import { madeUpParticulars, type Company } from '@gleddo/core';
 import { Button, Input } from 'antd';
 import { Fragment } from 'react';
+import { Refusal } from '../shell/Refusal';
 
 const FIELDS = [
   { field: 'address', label: 'Address' },
@@ -13,11 +14,12 @@ type Field = (typeof FIELDS)[number]['field'];
 interface WhereItIsProps {
   readonly company: Company;
   readonly disabled: boolean;
+  faultAt(field: string): string | undefined;
   onChange(company: Company): void;
 }
 
 /** Where a company is, and its number: made-up ones, proposed from its name. */
-export function WhereItIs({ company, disabled, onChange }: WhereItIsProps) {
+export function WhereItIs({ company, disabled, faultAt, onChange }: WhereItIsProps) {
   const set = (field: Field, value: string) => {
     const { [field]: _, ...rest } = company;
     onChange(value === '' ? rest : { ...rest, [field]: value });
@@ -33,8 +35,10 @@ export function WhereItIs({ company, disabled, onChange }: WhereItIsProps) {
             disabled={disabled}
             value={company[field] ?? ''}
             maxLength={200}
+            status={faultAt(field) ? 'error' : ''}
             onChange={(event) => set(field, event.target.value)}
           />
+          <Refusal says={faultAt(field)} />
         </Fragment>
       ))}
       {isEmpty && !disabled && company.name.trim() !== '' && (

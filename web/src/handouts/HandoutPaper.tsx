@@ -12,14 +12,14 @@ export function HandoutPaper({ handout }: { handout: Handout }) {
       </p>
       <table>
         <colgroup>
-          {columns.map(({ name, share }) => (
-            <col key={name} style={{ width: `${(100 * share) / total}%` }} />
+          {columns.map(({ share }, i) => (
+            <col key={i} style={{ width: `${(100 * share) / total}%` }} />
           ))}
         </colgroup>
         <thead>
           <tr>
-            {columns.map(({ name, isFigure }) => (
-              <th key={name} className={isFigure ? 'figure' : ''}>
+            {columns.map(({ name, isFigure }, i) => (
+              <th key={i} className={isFigure ? 'figure' : ''}>
                 {name}
               </th>
             ))}
@@ -49,9 +49,9 @@ export function PaperRow({ handout, row: { kind, depth, cells } }: PaperRowProps
     <tr className={kind === 'row' ? '' : kind}>
       {isAcross && <td colSpan={columns.length}>{shown[0]}</td>}
       {!isAcross &&
-        columns.map(({ name, isFigure }, i) => (
+        columns.map(({ isFigure }, i) => (
           <td
-            key={name}
+            key={i}
             className={isFigure ? 'figure' : ''}
             style={isIndented(columns, i) && depth > 0 ? { paddingLeft: depth * 14 } : {}}
           >

@@ -1,7 +1,7 @@
 import type { Handout } from '@gleddo/core';
 import { Button, Popover } from 'antd';
-import { useState } from 'react';
-import { createPortal } from 'react-dom';
+import { useEffect, useState } from 'react';
+import { createPortal, flushSync } from 'react-dom';
 import { HandoutPaper } from './HandoutPaper';
 import { SaveSheets } from './SaveSheets';
 
@@ -12,21 +12,27 @@ interface SheetsOnRequestProps {
 }
 
 /** What a page shows as sheets of paper: printed or saved; on the screen the page stays as it is. */
-export function SheetsOnRequest({ make, name }: SheetsOnRequestProps) {
-  const [open, setOpen] = useState(false);
-  const sheets = open ? make() : [];
+export function SheetsOnRequest(props: SheetsOnRequestProps) {
+  return (
+    <Popover
+      trigger="click"
+      placement="bottomRight"
+      destroyOnHidden
+      content={<Sheets {...props} />}
+    >
+      <Button>Print or save</Button>
+    </Popover>
+  );
+}
+
+function Sheets({ make, name }: SheetsOnRequestProps) {
+  // As the page stood when they were asked for.
+  const [sheets] = useState(make);
+  const isPrinting = usePrinting();
   return (
     <>
-      <Popover
-        trigger="click"
-        placement="bottomRight"
-        open={open}
-        onOpenChange={setOpen}
-        content={<SaveSheets sheets={sheets} name={name} />}
-      >
-        <Button>Print or save</Button>
-      </Popover>
-      {open &&
+      <SaveSheets sheets={sheets} name={name} />
+      {isPrinting &&
         createPortal(
           <div className="on-paper-only">
             {sheets.map((sheet) => (
@@ -37,4 +43,20 @@ export function SheetsOnRequest({ make, name }: SheetsOnRequestProps) {
         )}
     </>
   );
+}
+
+/** Paper is drawn while it is printed, and not before: a long journal has many thousand rows. */
+function usePrinting(): boolean {
+  const [isPrinting, setPrinting] = useState(false);
+  useEffect(() => {
+    const begin = () => flushSync(() => setPrinting(true));
+    const end = () => setPrinting(false);
+    window.addEventListener('beforeprint', begin);
+    window.addEventListener('afterprint', end);
+    return () => {
+      window.removeEventListener('beforeprint', begin);
+      window.removeEventListener('afterprint', end);
+    };
+  }, []);
+  return isPrinting;
 }

@@ -28,7 +28,7 @@ const KINDS: { value: EntryKind | ''; label: string }[] = [
 
 /** Which entries are shown, and what they come to. */
 export function EntryFilters({ book, money, filter, found, children }: EntryFiltersProps) {
-  const { wanted, want, isEverything } = filter;
+  const { wanted, want, showAll, isEverything } = filter;
   return (
     <div className="list-tools" role="search" aria-label="Entries to look at">
       <Input
@@ -45,11 +45,7 @@ export function EntryFilters({ book, money, filter, found, children }: EntryFilt
           `${found.length} of ${book.entries.length}, ${money(totalOfEntries(found))}`}
       </span>
       {!isEverything && (
-        <Button
-          size="small"
-          type="text"
-          onClick={() => want({ text: '', kind: null, account: null, id: null })}
-        >
+        <Button size="small" type="text" onClick={showAll}>
           Show all
         </Button>
       )}

@@ -1,4 +1,4 @@
-import { formatDecimal, isDay, minorDigits, oddDay, type Book } from '@gleddo/core';
+import { formatDecimal, isDay, minorDigits, oddDay, type Book, type Entry } from '@gleddo/core';
 import { Button } from 'antd';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useBookStore } from '../book/open-book';
@@ -25,6 +25,8 @@ interface EntryFormProps {
   readonly isAskedFor: boolean;
   onChange(draft: EntryDraft): void;
   onDone(): void;
+  /** The entry stands in the journal now. */
+  onRecorded(entry: Entry): void;
 }
 
 const FIRST_FIELD = 'input';
@@ -46,7 +48,10 @@ function useDraft({ draft, onChange }: EntryFormProps) {
 }
 
 /** Records what is typed: answers whether it was. */
-function useRecording({ draft, read }: EntryFormProps, refuse: (says: readonly string[]) => void) {
+function useRecording(
+  { draft, read, onRecorded }: EntryFormProps,
+  refuse: (says: readonly string[]) => void,
+) {
   const store = useBookStore();
   return (): boolean => {
     const entry = entryFrom(draft, read);
@@ -56,6 +61,7 @@ function useRecording({ draft, read }: EntryFormProps, refuse: (says: readonly s
         ? [entry]
         : store.change({ kind, entry }).refusals.map((each) => each.says);
     refuse(says);
+    if (typeof entry !== 'string' && says.length === 0) onRecorded(entry);
     return says.length === 0;
   };
 }

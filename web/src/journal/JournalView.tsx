@@ -1,5 +1,6 @@
 import {
   entriesFound,
+  isWanted,
   journalSheet,
   shownPeriod,
   spreadFigures,
@@ -65,6 +66,7 @@ export function JournalView() {
   const money = useMoney(book);
   const typed = useTypedEntry(book, answer.id);
   const { draft, read } = typed;
+  const filter = useEntriesWanted();
   const figures = useMemo(() => spreadFigures(book, shownPeriod(book)), [book]);
   return (
     <div className="book-desk">
@@ -78,9 +80,12 @@ export function JournalView() {
                 {...{ book, draft, read, money, isAskedFor: typed.isAskedFor }}
                 onChange={typed.change}
                 onDone={typed.clear}
+                onRecorded={(entry) => {
+                  if (!isWanted(book, entry, filter.wanted)) filter.showAll();
+                }}
               />
             )}
-            <Entries typed={typed} />
+            <Entries typed={typed} filter={filter} />
           </Page>
         }
         right={<WhatItDoes {...{ book, money, draft, read }} />}
@@ -91,8 +96,13 @@ export function JournalView() {
   );
 }
 
+interface EntriesProps {
+  readonly typed: ReturnType<typeof useTypedEntry>;
+  readonly filter: ReturnType<typeof useEntriesWanted>;
+}
+
 /** What has been recorded, and what can be done with each. */
-function Entries({ typed }: { typed: ReturnType<typeof useTypedEntry> }) {
+function Entries({ typed, filter }: EntriesProps) {
   const store = useBookStore();
   const { book, answer } = useOpenBook();
   const [refused, setRefused] = useState<string | null>(null);
@@ -105,7 +115,6 @@ function Entries({ typed }: { typed: ReturnType<typeof useTypedEntry> }) {
     if (typed.draft.id === entry.id) typed.forget();
   });
   const money = useMoney(book);
-  const filter = useEntriesWanted();
   const shown = useMemo(() => entriesFound(book, filter.wanted), [book, filter.wanted]);
   return (
     <>

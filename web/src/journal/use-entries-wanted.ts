@@ -35,5 +35,6 @@ export function useEntriesWanted() {
       else next.delete(NAMES[key]);
     setParams(next, { replace: true });
   };
-  return { wanted, want, isEverything: address === '' };
+  const showAll = () => want({ text: '', kind: null, account: null });
+  return { wanted, want, showAll, isEverything: address === '' };
 }

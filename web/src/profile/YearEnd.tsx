@@ -35,23 +35,29 @@ function Closing() {
   const [shares, setShares] = useState<Shares>({});
   const [refused, setRefused] = useState<string | null>(null);
   const proposed = closingEntries(book, year, shares);
-  if (!proposed.ok) return <p>{proposed.refusals[0]?.says}</p>;
   const record = (entries: readonly Entry[]) => {
     const operations = entries.map((entry) => ({ kind: 'record-entry', entry }) as const);
     const { refusals } = store.change({ kind: 'several', operations });
     setRefused(refusals[0]?.says ?? null);
   };
   const takers = takersOfProfit(book);
+  const isShared = proposed.ok || proposed.refusals[0]?.code === 'year.no-shares';
   return (
     <>
       <p className="quiet">
         Income and expenses begin the next year at nothing: their balances go into equity, and what
         was taken out goes off it.
       </p>
-      {takers.length > 1 && <ProfitShares takers={takers} shares={shares} onChange={setShares} />}
-      <ClosingLines book={book} entries={proposed.value} />
+      {takers.length > 1 && isShared && (
+        <ProfitShares takers={takers} shares={shares} onChange={setShares} />
+      )}
+      {proposed.ok ? (
+        <ClosingLines book={book} entries={proposed.value} />
+      ) : (
+        <p role="status">{proposed.refusals[0]?.says}</p>
+      )}
       <Refusal says={refused} />
-      {answer.mayChange && (
+      {answer.mayChange && proposed.ok && (
         <div className="slip-actions">
           <Button type="primary" onClick={() => record(proposed.value)}>
             Record the closing entries
@@ -67,7 +73,11 @@ function Lock() {
   const { book, answer } = useOpenBook();
   const year = firstYear(book.company.firstDay);
   const isLocked = book.locked !== undefined && book.locked >= year.to;
-  const lock = (until: string | null) => store.change({ kind: 'lock-entries', until });
+  const [refused, setRefused] = useState<string | null>(null);
+  const lock = (until: string | null) => {
+    const { refusals } = store.change({ kind: 'lock-entries', until });
+    setRefused(refusals[0]?.says ?? null);
+  };
   return (
     <>
       <p>
@@ -80,6 +90,7 @@ function Lock() {
           {isLocked ? 'Unlock' : `Lock entries up to ${longDay(year.to)}`}
         </Button>
       )}
+      <Refusal says={refused} />
     </>
   );
 }

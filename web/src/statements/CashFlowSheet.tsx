@@ -1,22 +1,17 @@
 import {
   cashFlow,
-  profitLineName,
-  resultName,
+  accountOf,
+  FLOW_PARTS,
+  flowBeginning,
+  totalOfEntries,
   type Book,
   type CashFlow,
-  type FlowActivity,
   type FlowLine,
 } from '@gleddo/core';
 import { Segmented } from 'antd';
 import { longDay, periodText } from '../figures/days';
 import type { Money } from '../figures/money';
 import type { Choice } from './use-choice';
-
-const PARTS: readonly (readonly [FlowActivity, string])[] = [
-  ['operating', 'Operating activities'],
-  ['investing', 'Investing activities'],
-  ['financing', 'Financing activities'],
-];
 
 const METHODS: { value: Choice['method']; label: string }[] = [
   { value: 'indirect', label: 'From the profit' },
@@ -34,6 +29,7 @@ export function CashFlowSheet({ book, choice, money }: CashFlowProps) {
   const flow = cashFlow(book, choice.period);
   const isDirect = choice.method === 'direct';
   const lines = isDirect ? flow.direct : flow.lines;
+  const start = { name: flowBeginning(book.scheme, flow), amount: flow.profit };
   return (
     <>
       <h2>Cash flow</h2>
@@ -47,11 +43,11 @@ export function CashFlowSheet({ book, choice, money }: CashFlowProps) {
       />
       <table className="lines-table">
         <tbody>
-          {PARTS.map(([part, name]) => (
+          {FLOW_PARTS.map(({ part, name }) => (
             <Part
               key={part}
               name={name}
-              profit={part === 'operating' && !isDirect ? profitOf(book, flow) : null}
+              profit={part === 'operating' && !isDirect ? start : null}
               lines={lines[part]}
               total={flow[part]}
               money={money}
@@ -66,15 +62,6 @@ export function CashFlowSheet({ book, choice, money }: CashFlowProps) {
       <WithoutCash {...{ book, flow, money }} />
     </>
   );
-}
-
-/** What the operating part begins from, by its name. */
-function profitOf({ scheme }: Book, { profit, beginsFrom, sinceOpening }: CashFlow) {
-  const name =
-    beginsFrom === 'profit'
-      ? resultName(scheme, profit)
-      : profitLineName(scheme, 'operatingProfit');
-  return { name: sinceOpening ? `${name}, since the opening` : name, amount: profit };
 }
 
 interface PartProps {
@@ -119,25 +106,23 @@ function WithoutCash({
   money,
 }: Pick<CashFlowProps, 'book' | 'money'> & { flow: CashFlow }) {
   if (flow.withoutCash.length === 0) return null;
-  const nameOf = (id: string) => book.accounts.find((each) => each.id === id)?.name ?? id;
+  const nameOf = (id: string) => accountOf(book, id)?.name ?? id;
   return (
     <section aria-label="Without cash">
       <h3>Without cash</h3>
       <p className="quiet">These moved no money, so they stand in none of the three parts.</p>
       <table className="lines-table">
         <tbody>
-          {flow.withoutCash.map(({ id, date, text, lines }) => (
-            <tr key={id}>
-              <td style={{ whiteSpace: 'nowrap' }}>{longDay(date)}</td>
+          {flow.withoutCash.map((entry) => (
+            <tr key={entry.id}>
+              <td style={{ whiteSpace: 'nowrap' }}>{longDay(entry.date)}</td>
               <td>
-                {text}{' '}
+                {entry.text}{' '}
                 <span className="quiet">
-                  {lines.map(({ account }) => nameOf(account)).join(', ')}
+                  {entry.lines.map(({ account }) => nameOf(account)).join(', ')}
                 </span>
               </td>
-              <td className="figure">
-                {money(lines.reduce((sum, { amount }) => sum + Math.max(amount, 0), 0))}
-              </td>
+              <td className="figure">{money(totalOfEntries([entry]))}</td>
             </tr>
           ))}
         </tbody>

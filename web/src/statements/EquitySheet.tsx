@@ -1,27 +1,19 @@
-import { changesInEquity, EQUITY_COLUMNS, type Book, type EquityColumn } from '@gleddo/core';
+import {
+  changesInEquity,
+  EQUITY_COLUMN_NAMES,
+  equityColumnsShown,
+  type Book,
+  type EquityColumn,
+} from '@gleddo/core';
 import { periodText } from '../figures/days';
 import type { Money } from '../figures/money';
 import { TableHead } from '../figures/TableHead';
 import type { Choice } from './use-choice';
 
-const NAMES: Readonly<Record<EquityColumn, string>> = {
-  opening: 'at the beginning',
-  restated: 'restated',
-  profit: 'profit',
-  contributed: 'contributed',
-  takenOut: 'taken out',
-  between: 'between them',
-  closing: 'at the end',
-};
-
-/** Shown only where something stands in them. */
-const SELDOM: ReadonlySet<EquityColumn> = new Set(['restated', 'between']);
-
 export function EquitySheet({ book, choice, money }: { book: Book; choice: Choice; money: Money }) {
-  const { rows, total } = changesInEquity(book, choice.period);
-  const columns = EQUITY_COLUMNS.filter(
-    (column) => !SELDOM.has(column) || rows.some((row) => row[column] !== 0),
-  );
+  const changes = changesInEquity(book, choice.period);
+  const { rows, total } = changes;
+  const columns = equityColumnsShown(changes);
   const figures = (row: Readonly<Record<EquityColumn, number>>) =>
     columns.map((column) => (
       <td key={column} className="figure">
@@ -33,7 +25,10 @@ export function EquitySheet({ book, choice, money }: { book: Book; choice: Choic
       <h2>Changes in equity</h2>
       <p className="quiet">{periodText(choice.period)}</p>
       <table className="lines-table">
-        <TableHead names={['Equity account']} figures={columns.map((column) => NAMES[column])} />
+        <TableHead
+          names={['Equity account']}
+          figures={columns.map((column) => EQUITY_COLUMN_NAMES[column])}
+        />
         <tbody>
           {rows.map((row) => (
             <tr key={row.account?.id ?? 'profit'}>

@@ -5,7 +5,9 @@ import { TableHead } from '../figures/TableHead';
 import { PaperRow } from '../handouts/HandoutPaper';
 import type { Choice } from './use-choice';
 
-const ROW_HEIGHT = 27;
+/** As the styles have them: an account's heading stands a little apart. */
+const ROW_HEIGHT = 26.5;
+const HEADING_HEIGHT = 33.5;
 
 /** Every account with its postings, one under the other, each with the balance after it. */
 export function LedgerSheet({ book, choice }: { book: Book; choice: Choice }) {
@@ -24,7 +26,7 @@ export function LedgerSheet({ book, choice }: { book: Book; choice: Choice }) {
         />
         <LongRows
           of={rows}
-          rowHeight={ROW_HEIGHT}
+          rowHeight={({ kind }) => (kind === 'heading' ? HEADING_HEIGHT : ROW_HEIGHT)}
           row={(row, i) => <PaperRow key={i} handout={sheet} row={row} />}
         />
       </table>

@@ -60,7 +60,7 @@ export function StatementsView() {
       {Sheet === null ? (
         <StatementSpread book={book} choice={choice} money={money} over={over} />
       ) : (
-        <div className="paper sheet-alone">
+        <div className="paper sheet-alone" role="region" aria-label="The statement" tabIndex={0}>
           <Sheet book={book} choice={choice} money={money} />
           {over}
         </div>
