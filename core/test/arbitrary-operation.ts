@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  DOCUMENT_KINDS,
   SHIPPED_PLANS,
   shippedScheme,
   WORDS,
@@ -171,9 +172,106 @@ function ofBooks(of: Book): fc.Arbitrary<Operation>[] {
   ];
 }
 
-/** Any change of a book, sensible or not: unknown accounts, odd names, days that are none. */
-export function anyOperation(of: Book): fc.Arbitrary<Operation> {
-  const single = fc.oneof(...ofAccounts(of), ...ofBooks(of));
+const LINE = { item: null, quantity: null, price: null, account: null, amount: null };
+
+/** Parties, items, documents and schedules, some of them of things that are not there. */
+function ofDealings(of: Book): fc.Arbitrary<Operation>[] {
+  const id = fc.constantFrom(...of.accounts.map((account) => account.id), 'nobody');
+  const maybe: fc.Arbitrary<string | null> = fc.option(id);
+  const amount = fc.integer({ min: -5, max: 500 });
+  const party = fc.constantFrom('p1', 'p2', 'p3');
+  const item = fc.constantFrom('i1', 'i2', 'i3');
+  const some = fc.constantFrom('d1', 'd2', 'd3', 'd4');
+  const line = fc.oneof(
+    fc.record({ item, quantity: amount, price: amount }).map((said) => ({ ...LINE, ...said })),
+    fc.record({ account: id, amount }).map((said) => ({ ...LINE, ...said })),
+  );
+  return [
+    fc.record({
+      kind: fix('put-party'),
+      party: fc.record({
+        id: party,
+        kind: fc.constantFrom('customer' as const, 'supplier' as const),
+        name: ODD_TEXT,
+        account: maybe,
+        opening: amount,
+      }),
+    }),
+    fc.record({
+      kind: fix('put-item'),
+      item: fc.record({
+        id: item,
+        name: fc.constantFrom('Boat', ''),
+        unit: fc.constant(''),
+        price: fc.option(amount),
+        cost: fc.option(amount),
+        incomeAccount: maybe,
+        costAccount: maybe,
+        stockAccount: maybe,
+        openingQuantity: amount,
+        openingValue: amount,
+      }),
+    }),
+    fc.record({
+      kind: fix('put-document'),
+      document: fc.record({
+        id: some,
+        kind: fc.constantFrom(...DOCUMENT_KINDS),
+        date: fc.oneof(ODD_DAY, fc.constantFrom('2027-02-01', '2027-03-01')),
+        reference: fc.constant(''),
+        text: fc.constant(''),
+        party: fc.option(party),
+        money: maybe,
+        to: maybe,
+        amount: fc.option(amount),
+        discount: fc.constantFrom(0, 1),
+        lines: fc.array(line, { maxLength: 2 }),
+        settles: fc.array(fc.record({ document: some, amount }), { maxLength: 1 }),
+      }),
+    }),
+    fc.record({
+      kind: fix('put-schedule'),
+      schedule: fc
+        .record({ debit: id, credit: id, total: amount, made: fc.boolean() })
+        .map(({ made, ...said }) => ({
+          id: 's1',
+          kind: 'prepayment' as const,
+          text: 'Rent',
+          residual: 0,
+          ...said,
+          rows: [{ date: '2027-01-31', amount: said.total, made }],
+        })),
+    }),
+    fc.record({ kind: fix('remove-party'), id: party }),
+    fc.record({ kind: fix('remove-item'), id: item }),
+    fc.record({ kind: fix('remove-document'), id: some }),
+    fc.record({ kind: fix('remove-schedule'), id: fc.constantFrom('s1', 's2') }),
+    fc.record({
+      kind: fix('change-posting'),
+      inventory: fc.constantFrom('perpetual' as const, 'periodic' as const),
+      posting: fc.record({
+        receivables: maybe,
+        payables: maybe,
+        goodsReceived: maybe,
+        discountGiven: maybe,
+        discountTaken: maybe,
+        returnsGiven: maybe,
+        stockChange: maybe,
+      }),
+    }),
+  ];
+}
+
+/** Any change of a book's chart, balances and journal, sensible or not: unknown accounts, odd names, days that are none. */
+export const plainOperation = (of: Book): fc.Arbitrary<Operation> =>
+  severalOf([...ofAccounts(of), ...ofBooks(of)]);
+
+/** The same, and of its parties, items, documents and schedules. */
+export const anyOperation = (of: Book): fc.Arbitrary<Operation> =>
+  severalOf([...ofAccounts(of), ...ofBooks(of), ...ofDealings(of)]);
+
+function severalOf(all: fc.Arbitrary<Operation>[]): fc.Arbitrary<Operation> {
+  const single = fc.oneof(...all);
   const several = fc
     .array(single, { maxLength: 3 })
     .map((operations): Operation => ({ kind: 'several', operations }));

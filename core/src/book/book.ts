@@ -1,8 +1,13 @@
 import type { Amount } from '../money/amount.js';
 import type { Account } from '../shape/account.js';
 import type { Company } from '../shape/company.js';
+import type { Document } from '../shape/document.js';
+import type { InventorySystem, Posting } from '../shape/dealings.js';
 import type { Entry } from '../shape/entry.js';
+import type { Item } from '../shape/item.js';
 import type { NumberPlan } from '../shape/number-plan.js';
+import type { Party } from '../shape/party.js';
+import type { Schedule } from '../shape/schedule.js';
 import type { Scheme } from '../shape/scheme.js';
 import type { TaxLists } from '../shape/tax-list.js';
 
@@ -15,6 +20,16 @@ interface Opening {
   readonly date: string;
   /** Balances by account, minor units, debit positive; no zeros. They need not be in balance. */
   readonly balances: Readonly<Record<string, Amount>>;
+}
+
+/** With whom a company deals, in what, what happened, and the tables that make entries. */
+export interface Dealings {
+  readonly inventory: InventorySystem;
+  readonly posting: Posting;
+  readonly parties: readonly Party[];
+  readonly items: readonly Item[];
+  readonly documents: readonly Document[];
+  readonly schedules: readonly Schedule[];
 }
 
 /**
@@ -32,6 +47,8 @@ export interface Book {
   readonly entries: readonly Entry[];
   /** The last locked day: entries up to it are left as they are. Absent: nothing is locked. */
   readonly locked?: string;
+  /** Absent: none of it is used. */
+  readonly dealings?: Dealings;
 }
 
 const indexes = new WeakMap<readonly Account[], ReadonlyMap<string, Account>>();

@@ -1,13 +1,16 @@
+import { faultsOfDealings } from '../document/dealings-faults.js';
 import type { Refusal } from '../refusal/refusal.js';
 import { faultsOfScheme } from '../scheme/index.js';
 import { accountShape } from '../shape/account.js';
 import { companyShape } from '../shape/company.js';
+import { DEALINGS } from '../shape/dealings.js';
 import { day } from '../shape/day.js';
 import { entryShape } from '../shape/entry.js';
+import { join } from '../shape/explain.js';
 import { schemeShape } from '../shape/scheme.js';
 import { amount, fitting, type Shape } from '../shape/shape.js';
 import { taxListsShape } from '../shape/tax-list.js';
-import { accountOf, type Account, type Book, type Entry } from './book.js';
+import { accountOf, type Account, type Book, type Dealings, type Entry } from './book.js';
 import {
   eachAt,
   faultsOfAccount,
@@ -38,6 +41,7 @@ export function faultsOfChange(before: Book, after: Book): Refusal[] {
     ...faultsOfChart(before, after),
     ...faultsOfBalances(before, after),
     ...faultsOfJournal(before, after),
+    ...faultsOfDoings(before, after),
   ];
 }
 
@@ -84,6 +88,19 @@ function faultsOfBalances(before: Book, after: Book): Refusal[] {
     for (const value of Object.values(balances)) faults.push(...misshapen(amount, value));
   const isJudged = before.opening.balances !== balances || !keepsAccounts(before, after);
   return isJudged ? [...faults, ...faultsOfOpening(after, '')] : faults;
+}
+
+/** Documents and the like are few against accounts and entries: judged whole, where one of them or its account changed. */
+function faultsOfDoings(before: Book, after: Book): Refusal[] {
+  const isSame = before.dealings === after.dealings && keepsAccounts(before, after);
+  if (isSame || !after.dealings) return [];
+  const faults = Object.entries(DEALINGS).flatMap(([part, shape]) =>
+    misshapen(shape as Shape<unknown>, after.dealings?.[part as keyof Dealings]).map((fault) => ({
+      ...fault,
+      at: join(part, fault.at),
+    })),
+  );
+  return faults.length > 0 ? faults : faultsOfDealings(after);
 }
 
 function faultsOfJournal(before: Book, after: Book): Refusal[] {

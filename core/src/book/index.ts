@@ -4,6 +4,7 @@ export {
   accountOf,
   type Book,
   type Company,
+  type Dealings,
   type Entry,
   ENTRY_KINDS,
   type EntryKind,
@@ -27,6 +28,22 @@ export {
   type TaxLists,
 } from './tax-lists.js';
 export { addDays, addMonths, firstYear, isDay, periodLike, type Period } from './calendar.js';
+export { dealingsOf } from './dealings.js';
+export { type InventorySystem, type Posting, type PostingPurpose } from '../shape/dealings.js';
+export {
+  type Document,
+  DOCUMENT_KINDS,
+  type DocumentKind,
+  type DocumentLine,
+} from '../shape/document.js';
+export { type Item } from '../shape/item.js';
+export { type Party, type PartyKind } from '../shape/party.js';
+export {
+  type Schedule,
+  SCHEDULE_KINDS,
+  type ScheduleKind,
+  type ScheduleRow,
+} from '../shape/schedule.js';
 export { madeUpParticulars } from './made-up-particulars.js';
 export { account, newBook, slugOf, type NewBook } from './new-book.js';
 export { bookFromJson, parseJson, readBook } from './read-book.js';

@@ -1,4 +1,5 @@
 import { minorDigits, type Amount } from '../money/amount.js';
+import { faultsOfDealings } from '../document/dealings-faults.js';
 import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
 import {
   accountsShape,
@@ -17,6 +18,7 @@ import { taxListShape } from '../shape/tax-list.js';
 import type { Book, Company } from './book.js';
 import { bookTooLarge, faultsOfBook } from './book-faults.js';
 import { addDays } from './calendar.js';
+import { dealingsFrom } from './dealings.js';
 import { takePlan, takeScheme } from './read-classification.js';
 
 const jsonBroken = refusal(
@@ -103,8 +105,14 @@ function settled(json: Json, path: string, digits: number): Result<Book> {
     opening: openingFrom(json['opening'] ?? {}, company, digits),
     entries: entriesShape.read(json['entries'] ?? [], digits),
     ...(json['locked'] === undefined ? {} : { locked: day.read(json['locked'], 0) }),
+    ...dealingsFrom(json, digits),
   };
-  const faults = [...scheme.faults, ...plan.faults, ...faultsOfBook(book, path)];
+  const faults = [
+    ...scheme.faults,
+    ...plan.faults,
+    ...faultsOfBook(book, path),
+    ...faultsOfDealings(book, path),
+  ];
   return faults.length === 0 ? done(book) : refused(...faults);
 }
 

@@ -8,6 +8,7 @@ import { numberPlanShape, type NumberPlan } from '../shape/number-plan.js';
 import { writtenScheme } from '../shape/scheme.js';
 import { taxListShape, type TaxItem } from '../shape/tax-list.js';
 import { openingOf, type Book } from './book.js';
+import { dealingsToJson } from './dealings.js';
 
 /**
  * A book as the text of a `*.book.json` file in canonical form: keys in a fixed order, defaults left out,
@@ -42,6 +43,7 @@ export function bookToJson(book: Book): object {
     },
     entries: entriesShape.write(book.entries, digits),
     ...(book.locked === undefined ? {} : { locked: book.locked }),
+    ...dealingsToJson(book, digits),
   };
 }
 

@@ -19,6 +19,17 @@ import {
   type OperationKind,
   type Rules,
 } from './operation.js';
+import {
+  changePosting,
+  putDocument,
+  putItem,
+  putParty,
+  putSchedule,
+  removeDocument,
+  removeItem,
+  removeParty,
+  removeSchedule,
+} from './put-dealings.js';
 import { renameAccount } from './rename-account.js';
 import { renumberAll } from './renumber-all.js';
 import { renumberAccount } from './renumber-account.js';
@@ -63,6 +74,15 @@ const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
   'record-entry': recordEntry,
   'change-entry': changeEntry,
   'remove-entry': removeEntry,
+  'put-party': putParty,
+  'remove-party': removeParty,
+  'put-item': putItem,
+  'remove-item': removeItem,
+  'put-document': putDocument,
+  'remove-document': removeDocument,
+  'put-schedule': putSchedule,
+  'remove-schedule': removeSchedule,
+  'change-posting': changePosting,
   'change-company': changeCompany,
   'change-tax-lists': changeTaxLists,
   'change-scheme': changeScheme,

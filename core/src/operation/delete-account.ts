@@ -1,5 +1,6 @@
 import { accountLabel, type Account, type Book } from '../book/book.js';
 import { childrenOf } from '../book/place.js';
+import { accountsNamed } from '../document/accounts-named.js';
 import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
 import { isUsed, wanted, withAccounts } from './account-changes.js';
 import { type Change, type Operation, noNotices } from './operation.js';
@@ -9,6 +10,11 @@ const deletedInUse = refusal(
   'account.in-use',
   (f: { name: string }) =>
     `“${f.name}” has entries or an opening balance, so it can’t be deleted. Retire it: it takes no new entries, and its past stays.`,
+);
+const deletedNamed = refusal(
+  'account.named',
+  (f: { name: string }) =>
+    `“${f.name}” is named by a party, an item, a document, a schedule, or among the accounts that documents use. Choose another account there first.`,
 );
 const deletedParent = refusal(
   'account.has-children',
@@ -40,6 +46,7 @@ function refusalsFor(book: Book, account: Account, orphans: readonly Account[]):
   const name = accountLabel(account);
   const refusals = reservedRefusals(book, account);
   if (isUsed(book, account.id)) refusals.push(deletedInUse({ name }, 'id'));
+  if (accountsNamed(book).has(account.id)) refusals.push(deletedNamed({ name }, 'id'));
   if (orphans.length > 0)
     refusals.push(deletedParent({ name, children: orphans.map(accountLabel) }, 'children'));
   return refusals;

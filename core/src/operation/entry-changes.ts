@@ -26,13 +26,19 @@ const entryFixed = refusal(
   () =>
     'In this exercise a recorded entry stays as it is. Record one that reverses it, then the right one.',
 );
+const entryMade = refusal('entry.made', (f: { by: 'document' | 'schedule' }) =>
+  f.by === 'document'
+    ? 'A document makes this entry. Change the document, and the entry follows.'
+    : 'A schedule makes this entry. Change the schedule, and the entry follows.',
+);
 const accountRetired = refusal(
   'entry.account-retired',
   (f: { name: string }) =>
     `“${f.name}” is retired and takes no new entries. Bring it back, or choose another account.`,
 );
 
-function refusalsOf(book: Book, entry: Entry, rules: Rules, restores = false): Refusal[] {
+/** Why an entry cannot be recorded; `restores`: it stood there before. */
+export function refusalsOf(book: Book, entry: Entry, rules: Rules, restores = false): Refusal[] {
   if (!isDay(entry.date)) return [notADay({ text: entry.date }, 'date')];
   const retired = restores ? [] : onRetired(book, entry);
   const refusals = [...faultsOfEntry(book, entry), ...oddAmounts(entry), ...retired];
@@ -83,18 +89,28 @@ function outsideYear(book: Book, entry: Pick<Entry, 'date' | 'kind'>): Refusal[]
 }
 
 /** An entry that is locked stays as it is, for a student. */
-const lockedBefore = (book: Book, entry: Entry, rules: Rules): Refusal[] =>
+export const lockedBefore = (book: Book, entry: Entry, rules: Rules): Refusal[] =>
   rules.by === 'student' ? lockedOn(book, entry.date) : [];
+
+/** What a document or a schedule makes is changed there. */
+const madeElsewhere = ({ document, schedule }: Entry): Refusal[] =>
+  document === undefined && schedule === undefined
+    ? []
+    : [entryMade({ by: document === undefined ? 'schedule' : 'document' }, 'id')];
+
+/** Where an entry comes to stand that a person enters: before those that the program makes. */
+const behindEntered = ({ entries }: Book): number =>
+  entries.findLastIndex((each) => madeElsewhere(each).length === 0) + 1;
 
 /** Records a balanced entry. Outside the financial year: refused for a student, pointed out to an author. */
 export const recordEntry: Change<'record-entry'> = {
   apply(book, { entry, index, restores }, rules) {
     if (book.entries.some((each) => each.id === entry.id))
       return refused(idTaken({ id: entry.id }, 'id'));
-    const refusals = refusalsOf(book, entry, rules, restores);
+    const refusals = [...madeElsewhere(entry), ...refusalsOf(book, entry, rules, restores)];
     if (refusals.length > 0) return refused(...refusals);
     const entries = [...book.entries];
-    entries.splice(index ?? entries.length, 0, entry);
+    entries.splice(index ?? behindEntered(book), 0, entry);
     return done({
       book: { ...book, entries },
       inverse: { kind: 'remove-entry', id: entry.id },
@@ -109,6 +125,8 @@ export const changeEntry: Change<'change-entry'> = {
     if (!before) return refused(entryUnknown({ id: entry.id }, 'id'));
     if (!rules.entriesMayChange) return refused(entryFixed({}, 'id'));
     const refusals = [
+      ...madeElsewhere(before),
+      ...madeElsewhere(entry),
       ...lockedBefore(book, before, rules),
       ...refusalsOf(book, entry, rules, restores),
     ];
@@ -128,7 +146,7 @@ export const removeEntry: Change<'remove-entry'> = {
     const entry = book.entries[index];
     if (!entry) return refused(entryUnknown({ id }, 'id'));
     if (!rules.entriesMayChange) return refused(entryFixed({}, 'id'));
-    const locked = lockedBefore(book, entry, rules);
+    const locked = [...madeElsewhere(entry), ...lockedBefore(book, entry, rules)];
     if (locked.length > 0) return refused(...locked);
     return done({
       book: { ...book, entries: book.entries.filter((each) => each !== entry) },

@@ -1,9 +1,12 @@
 import { accountLabel, accountOf, type Account, type Book, type Entry } from '../book/book.js';
 import { dayText } from '../book/calendar.js';
+import { dealingsOf } from '../book/dealings.js';
+import { KIND_FACTS } from '../document/document-kinds.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { sectionOfType } from '../scheme/scheme.js';
 import { WORDS_NAMES } from '../scheme/words.js';
+import type { Document } from '../shape/document.js';
 import { effectsOfScheme } from './change-scheme.js';
 import type { Operation, OperationKind, OperationOf } from './operation.js';
 
@@ -23,6 +26,14 @@ function money(book: Book, amount: Amount): string {
 }
 
 const accounts = (n: number): string => `${n} ${n === 1 ? 'account' : 'accounts'}`;
+
+const nameIn = (list: readonly { readonly id: string; readonly name: string }[], id: string) =>
+  list.find((each) => each.id === id)?.name ?? id;
+
+function documentNamed({ kind, party, date }: Document, book: Book): string {
+  const whose = party === null ? '' : ` of “${nameIn(dealingsOf(book).parties, party)}”`;
+  return `${KIND_FACTS[kind].name}${whose}, ${dayText(date)},`;
+}
 
 const entryNamed = (entry: Entry): string =>
   `“${entry.text || entry.reference || 'without a text'}” of ${dayText(entry.date)}`;
@@ -86,6 +97,25 @@ const SAYS: { readonly [K in OperationKind]: Says<K> } = {
     side === null
       ? `No normal side is said of ${named(book, id)} any more.`
       : `${named(book, id)} is said to stand normally in ${side}.`,
+  'put-party': ({ party }) =>
+    `${party.kind === 'customer' ? 'Customer' : 'Supplier'} “${party.name}” kept.`,
+  'remove-party': ({ id }, book) => `“${nameIn(dealingsOf(book).parties, id)}” removed.`,
+  'put-item': ({ item }) => `Item “${item.name}” kept.`,
+  'remove-item': ({ id }, book) => `Item “${nameIn(dealingsOf(book).items, id)}” removed.`,
+  'put-document': ({ document }, book) => `${documentNamed(document, book)} recorded.`,
+  'remove-document': ({ id }, book) => {
+    const found = dealingsOf(book).documents.find((each) => each.id === id);
+    return `${found ? documentNamed(found, book) : id} removed.`;
+  },
+  'put-schedule': ({ schedule }) => {
+    const made = schedule.rows.filter((row) => row.made).length;
+    return `Schedule “${schedule.text}” kept, ${made} of ${schedule.rows.length} rows made into entries.`;
+  },
+  'remove-schedule': ({ id }, book) => {
+    const found = dealingsOf(book).schedules.find((each) => each.id === id);
+    return `Schedule “${found?.text ?? id}” removed with its entries.`;
+  },
+  'change-posting': () => 'The accounts that documents use changed.',
   'change-company': ({ company }, book) =>
     (company.words ?? 'international') === (book.company.words ?? 'international')
       ? 'The particulars of the company changed.'

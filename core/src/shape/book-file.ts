@@ -3,6 +3,7 @@ import { refusal } from '../refusal/refusal.js';
 import { accountShape, id } from './account.js';
 import { companyShape } from './company.js';
 import { day } from './day.js';
+import { DEALINGS } from './dealings.js';
 import { either } from './either.js';
 import { entryShape, lineShape } from './entry.js';
 import { numberPlanShape } from './number-plan.js';
@@ -62,6 +63,9 @@ export function bookFile(digits: number): z.ZodMiniObject {
     ),
     entries: z.optional(entriesShape.file(digits)),
     locked: z.optional(day.value),
+    ...Object.fromEntries(
+      Object.entries(DEALINGS).map(([name, part]) => [name, z.optional(part.file(digits))]),
+    ),
   });
   made.set(digits, shape);
   return shape;

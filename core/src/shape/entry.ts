@@ -112,13 +112,20 @@ export const lineShape: Shape<Line> = {
 const MOST_LINES = 200;
 
 /** A dated, balanced set of at least two debit and credit lines. */
-export const entryShape = record({
-  id,
-  date: day,
-  kind: filled(oneOf(ENTRY_KINDS), 'general'),
-  reference: usually(text(), ''),
-  text: usually(text(), ''),
-  lines: list(lineShape, MOST_LINES, 'lines in one entry'),
-});
+export const entryShape = record(
+  {
+    id,
+    date: day,
+    kind: filled(oneOf(ENTRY_KINDS), 'general'),
+    reference: usually(text(), ''),
+    text: usually(text(), ''),
+    lines: list(lineShape, MOST_LINES, 'lines in one entry'),
+    /** The document, or the schedule, that made it; absent: a person entered it. */
+    document: id,
+    schedule: id,
+  },
+  'document',
+  'schedule',
+);
 
 export type Entry = ValueOf<typeof entryShape>;

@@ -1,8 +1,13 @@
 import { accountShape, id, PARTICULARS } from './account.js';
 import { companyShape } from './company.js';
 import { day } from './day.js';
+import { INVENTORY_SYSTEMS, postingShape } from './dealings.js';
+import { documentShape } from './document.js';
 import { entryShape } from './entry.js';
+import { itemShape } from './item.js';
 import { numberPlanShape } from './number-plan.js';
+import { partyShape } from './party.js';
+import { scheduleShape } from './schedule.js';
 import { schemeShape } from './scheme.js';
 import { picked, record } from './record.js';
 import { amount, exactly, list, oneOf, orNull, text, whole } from './shape.js';
@@ -10,6 +15,7 @@ import { taxListsShape } from './tax-list.js';
 
 const index = whole(0, 1_000_000);
 const number = orNull(text(200));
+const restores = exactly(true);
 
 /** What each operation on a book needs. An operation is one of these with its kind. */
 export const OPERATIONS = {
@@ -28,15 +34,21 @@ export const OPERATIONS = {
   'set-opening-date': record({ date: day }),
   /** `index`: where among the entries; absent: at the end. `restores`: it stood there before, so that accounts
    * retired since do not stand in the way. */
-  'record-entry': record(
-    { entry: entryShape, index, restores: exactly(true) },
-    'index',
-    'restores',
-  ),
-  'change-entry': record({ entry: entryShape, restores: exactly(true) }, 'restores'),
+  'record-entry': record({ entry: entryShape, index, restores }, 'index', 'restores'),
+  'change-entry': record({ entry: entryShape, restores }, 'restores'),
   'remove-entry': record({ id }),
   /** `until`: the last locked day from then on; null: nothing is locked. */
   'lock-entries': record({ until: orNull(day) }),
+  /** A thing in its list, or in the place of the one with its id. `index`: where in the list; absent: at the end. */
+  'put-party': record({ party: partyShape, index }, 'index'),
+  'remove-party': record({ id }),
+  'put-item': record({ item: itemShape, index }, 'index'),
+  'remove-item': record({ id }),
+  'put-document': record({ document: documentShape, index, restores }, 'index', 'restores'),
+  'remove-document': record({ id }),
+  'put-schedule': record({ schedule: scheduleShape, index, restores }, 'index', 'restores'),
+  'remove-schedule': record({ id }),
+  'change-posting': record({ posting: postingShape, inventory: oneOf(INVENTORY_SYSTEMS) }),
   'change-company': record({ company: companyShape }),
   'change-tax-lists': record({ taxLists: taxListsShape }),
   /** `places`: where accounts stand from then on; absent: those of a type that is gone lose their place. */

@@ -183,6 +183,18 @@ export const list = <T>(of: Shape<T>, limit: number, what: string): Shape<readon
   };
 };
 
+/** A list that a file leaves out where it is empty. */
+export const listIfAny = <T>(of: Shape<T>, limit: number, what: string): Shape<readonly T[]> => {
+  const listed = list(of, limit, what);
+  return {
+    ...listed,
+    value: z._default(listed.value, [] as never) as unknown as z.ZodMiniType<readonly T[]>,
+    file: perDigits((digits) => z.optional(listed.file(digits))),
+    usual: [],
+    write: (kept, digits) => (kept.length === 0 ? undefined : listed.write(kept, digits)),
+  };
+};
+
 /** What is read when everything fits; null when something does not. */
 export function quickly<T>(read: () => T): T | null {
   try {

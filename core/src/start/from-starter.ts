@@ -1,5 +1,6 @@
 import type { Account, Book } from '../book/book.js';
 import { retainedAccounts } from '../book/book-faults.js';
+import { dealingsOf, withDealings } from '../book/dealings.js';
 import { apply } from '../operation/apply.js';
 import type { Operation } from '../operation/operation.js';
 import { renumberedChart } from '../placing/renumber-chart.js';
@@ -28,7 +29,7 @@ export function starterStart(key: Book, trade: string): Book {
       })
     : placed;
   return {
-    ...numbered,
+    ...withDealings(numbered, { inventory: dealingsOf(key).inventory }),
     numberPlan: key.numberPlan,
     taxLists: key.taxLists,
     opening: { date: key.opening.date, balances: {} },

@@ -1,4 +1,5 @@
 import type { Account, Book } from '../book/book.js';
+import { withAccountsRenamed } from '../document/accounts-named.js';
 import { randomFrom, shuffled } from './random.js';
 import type { StartKind } from './starting-point.js';
 
@@ -33,7 +34,7 @@ export function withOwnIds(book: Book, seed: number): Book {
   const own = (id: string) => ids.get(id) ?? id;
   const balances = Object.entries(book.opening.balances).map(([id, amount]) => [own(id), amount]);
   return {
-    ...book,
+    ...withAccountsRenamed(book, own),
     accounts: book.accounts.map((account) => ({
       ...account,
       id: own(account.id),

@@ -1,5 +1,6 @@
 import type { CheckId } from '../check/index.js';
 import type { Account, Book } from '../book/book.js';
+import { beforeDoings } from '../document/accounts-named.js';
 import { typeOf } from '../scheme/scheme.js';
 import { starterStart } from './from-starter.js';
 import { plantFaults, type FaultKind } from './plant-faults.js';
@@ -43,16 +44,16 @@ export function startingPoint(key: Book, kind: StartKind, planting: Planting): B
   const empty = { date: key.opening.date, balances: {} };
   switch (kind) {
     case 'company-only':
-      return {
+      return beforeDoings({
         ...key,
         accounts: key.accounts.filter((account) => isKept(key, account)),
         opening: empty,
         entries: [],
-      };
+      });
     case 'starter-chart':
       return starterStart(key, planting.trade ?? 'shop');
     case 'accounts':
-      return { ...key, opening: empty, entries: [] };
+      return beforeDoings({ ...key, opening: empty, entries: [] });
     case 'everything':
       return key;
     case 'place-them':

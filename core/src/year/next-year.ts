@@ -1,8 +1,11 @@
 import type { Book } from '../book/book.js';
 import { addDays, type Period } from '../book/calendar.js';
+import { withDealings } from '../book/dealings.js';
+import { accountsNamed } from '../document/accounts-named.js';
 import { balancesOf, suspenseOf, upTo } from '../ledger/balances.js';
 import { done, refused, type Result } from '../refusal/refusal.js';
 import { openAt } from './closing.js';
+import { dealingsCarried } from './dealings-carried.js';
 
 /**
  * The book of the next year: the closing balance sheet as its opening balances, no entries yet; scheme, numbers and
@@ -18,11 +21,14 @@ export function nextYear(book: Book, year: Period): Result<Book> {
   const held = [...balances].filter(([, amount]) => amount !== 0);
   const parents = new Set(book.accounts.map(({ parent }) => parent));
   const { locked: _, ...rest } = book;
+  const carried = withDealings(rest, book.dealings ? dealingsCarried(book, year.to) : {});
+  const named = accountsNamed(carried);
   return done({
-    ...rest,
+    ...carried,
     company: { ...book.company, firstDay: addDays(year.to, 1) },
     accounts: book.accounts.filter(
-      ({ id, retired }) => !retired || parents.has(id) || held.some(([each]) => each === id),
+      ({ id, retired }) =>
+        !retired || parents.has(id) || named.has(id) || held.some(([each]) => each === id),
     ),
     opening: { date: year.to, balances: Object.fromEntries(held) },
     entries: [],

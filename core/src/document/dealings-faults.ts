@@ -1,0 +1,101 @@
+import { accountOf, type Book, type Dealings } from '../book/book.js';
+import { accountUnknown, idTaken } from '../book/book-faults.js';
+import { dealingsOf } from '../book/dealings.js';
+import { refusal, type Refusal } from '../refusal/refusal.js';
+import { faultsOfSchedule } from '../schedule/schedule-faults.js';
+import { join } from '../shape/explain.js';
+import type { Item } from '../shape/item.js';
+import type { Party } from '../shape/party.js';
+import { isVisible } from '../shape/visible.js';
+import { faultsOfDocument } from './document-faults.js';
+import { faultsOfSettlements } from './settlement-faults.js';
+
+const nameless = refusal(
+  'dealings.nameless',
+  (f: { what: string }) => `A ${f.what} needs a name that can be seen. Type one.`,
+);
+const negativeStock = refusal(
+  'item.opening',
+  (f: { name: string }) =>
+    `“${f.name}” can’t begin with less than nothing in stock. Enter how many there are and what they are worth.`,
+);
+const madeByNobody = refusal(
+  'entry.made-by-nobody',
+  (f: { id: string }) =>
+    `The entry says that “${f.id}” made it, but the book has no such document or schedule. Leave that out, and it is an entry like any other.`,
+);
+
+const PARTS = ['parties', 'items', 'documents', 'schedules'] as const;
+
+/** The accounts that one of the dealings names, each with its place in it. */
+type Named = readonly (readonly [string, string | null])[];
+
+const ofParty = ({ account }: Party): Named => [['account', account]];
+
+const ofItem = (item: Item): Named =>
+  (['incomeAccount', 'costAccount', 'stockAccount'] as const).map((name) => [name, item[name]]);
+
+/** Accounts that are named and are not there. */
+const unknownAmong = (book: Book, named: Named): Refusal[] =>
+  named.flatMap(([at, id]) =>
+    id !== null && !accountOf(book, id) ? [accountUnknown({ id }, at)] : [],
+  );
+
+function faultsOfParty(book: Book, party: Party): Refusal[] {
+  const named = isVisible(party.name) ? [] : [nameless({ what: party.kind }, 'name')];
+  return [...named, ...unknownAmong(book, ofParty(party))];
+}
+
+function faultsOfItem(book: Book, item: Item): Refusal[] {
+  const named = isVisible(item.name) ? [] : [nameless({ what: 'thing in stock' }, 'name')];
+  const isShort = item.openingQuantity < 0 || item.openingValue < 0;
+  const short = isShort ? [negativeStock({ name: item.name }, 'openingQuantity')] : [];
+  return [...named, ...short, ...unknownAmong(book, ofItem(item))];
+}
+
+function doubledIds(dealings: Dealings): Refusal[] {
+  return PARTS.flatMap((part) => {
+    const seen = new Set<string>();
+    return dealings[part].flatMap(({ id }, i) => {
+      if (!seen.has(id)) return (seen.add(id), []);
+      return [idTaken({ id }, `${part}[${i}].id`)];
+    });
+  });
+}
+
+function madeByOthers(book: Book, dealings: Dealings): Refusal[] {
+  const documents = new Set(dealings.documents.map(({ id }) => id));
+  const schedules = new Set(dealings.schedules.map(({ id }) => id));
+  return book.entries.flatMap(({ document, schedule }, i) => {
+    const isOdd =
+      (document !== undefined && !documents.has(document)) ||
+      (schedule !== undefined && !schedules.has(schedule));
+    return isOdd ? [madeByNobody({ id: document ?? schedule ?? '' }, `entries[${i}]`)] : [];
+  });
+}
+
+const placed = (path: string, part: string, faults: readonly Refusal[], i: number): Refusal[] =>
+  faults.map((fault) => ({ ...fault, at: join(path, join(`${part}[${i}]`, fault.at)) }));
+
+/** What is wrong with parties, items, documents and schedules, and with entries that say one of them made them. */
+export function faultsOfDealings(book: Book, path = ''): Refusal[] {
+  const dealings = dealingsOf(book);
+  const all = <T>(part: string, list: readonly T[], judge: (each: T) => Refusal[]) =>
+    list.flatMap((each, i) => placed(path, part, judge(each), i));
+  const faults = [
+    ...madeByOthers(book, dealings),
+    ...unknownAmong(book, Object.entries(dealings.posting)).map((fault) => ({
+      ...fault,
+      at: join('posting', fault.at),
+    })),
+    ...doubledIds(dealings),
+  ].map((fault) => ({ ...fault, at: join(path, fault.at) }));
+  return [
+    ...faults,
+    ...all('parties', dealings.parties, (party) => faultsOfParty(book, party)),
+    ...all('items', dealings.items, (item) => faultsOfItem(book, item)),
+    ...all('documents', dealings.documents, (each) => faultsOfDocument(book, each)),
+    ...all('schedules', dealings.schedules, (each) => faultsOfSchedule(book, each)),
+    ...faultsOfSettlements(dealings).map((fault) => ({ ...fault, at: join(path, fault.at) })),
+  ];
+}

@@ -1,0 +1,189 @@
+import type { Dealings } from '../book/book.js';
+import type { Amount } from '../money/amount.js';
+import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
+import type { PostingPurpose } from '../shape/dealings.js';
+import type { Document, DocumentKind, DocumentLine } from '../shape/document.js';
+import type { Line } from '../shape/entry.js';
+import type { Item } from '../shape/item.js';
+import { POSTING_NAMES } from './posting-names.js';
+import { lineWorth, type StockCourse } from './stock.js';
+
+const noPosting = refusal(
+  'document.no-posting',
+  (f: { purpose: string }) =>
+    `No account stands for “${f.purpose}” yet. Choose one among the accounts that documents use.`,
+);
+const noItemAccount = refusal(
+  'document.no-item-account',
+  (f: { item: string; what: string }) =>
+    `“${f.item}” has no account for its ${f.what}. Choose one in the list of items.`,
+);
+
+type ItemAccount = 'incomeAccount' | 'costAccount' | 'stockAccount';
+
+const ITEM_ACCOUNT_NAMES: Readonly<Record<ItemAccount, string>> = {
+  incomeAccount: 'income',
+  costAccount: 'cost',
+  stockAccount: 'stock',
+};
+
+/** Sums by account, in the order in which accounts are first met, and why some could not be told. */
+class Lines {
+  readonly #sums = new Map<string, Amount>();
+  readonly refusals: Refusal[] = [];
+
+  constructor(
+    private readonly dealings: Dealings,
+    private readonly items: ReadonlyMap<string, Item>,
+  ) {}
+
+  add(account: string | null, amount: Amount): void {
+    if (account !== null) this.#sums.set(account, (this.#sums.get(account) ?? 0) + amount);
+  }
+
+  post(purpose: PostingPurpose, amount: Amount): void {
+    const account = this.dealings.posting[purpose];
+    if (account === null && amount !== 0)
+      this.refusals.push(noPosting({ purpose: POSTING_NAMES[purpose] }, 'kind'));
+    this.add(account, amount);
+  }
+
+  item(id: string | null, which: ItemAccount, amount: Amount): void {
+    const item = this.items.get(id ?? '');
+    const account = item?.[which] ?? null;
+    if (item && account === null && amount !== 0)
+      this.refusals.push(
+        noItemAccount({ item: item.name, what: ITEM_ACCOUNT_NAMES[which] }, 'lines'),
+      );
+    this.add(account, amount);
+  }
+
+  all(): Line[] {
+    return [...this.#sums].flatMap(([account, amount]) =>
+      amount === 0 ? [] : [{ account, amount }],
+    );
+  }
+}
+
+interface Making {
+  readonly document: Document;
+  readonly dealings: Dealings;
+  readonly stock: StockCourse;
+  readonly lines: Lines;
+}
+
+const total = ({ lines }: Document): Amount =>
+  lines.reduce((sum, line) => sum + lineWorth(line), 0);
+
+const settled = ({ amount, discount }: Document): Amount => (amount ?? 0) + discount;
+
+/** What a document moves of what its party owes or is owed, without its direction: minor units. */
+export const worthOfDocument = (document: Document): Amount =>
+  document.amount === null ? total(document) : settled(document);
+
+function each({ document, lines }: Making, ofItem: (line: DocumentLine) => void, sign: 1 | -1) {
+  for (const line of document.lines)
+    if (line.item !== null) ofItem(line);
+    else lines.add(line.account, sign * lineWorth(line));
+}
+
+function goodsOut({ document, dealings, stock, lines }: Making): void {
+  if (dealings.inventory === 'periodic') return;
+  for (const [item, cost] of stock.moves.get(document.id) ?? []) {
+    lines.item(item, 'costAccount', cost);
+    lines.item(item, 'stockAccount', -cost);
+  }
+}
+
+function counted({ document, dealings, stock, lines }: Making): void {
+  for (const [item, change] of stock.moves.get(document.id) ?? []) {
+    lines.item(item, 'stockAccount', change);
+    if (dealings.inventory === 'periodic') lines.post('stockChange', -change);
+    else lines.item(item, 'costAccount', -change);
+  }
+}
+
+function creditNote(making: Making): void {
+  const { document, dealings, lines } = making;
+  const party = dealings.parties.find(({ id }) => id === document.party);
+  if (party?.kind === 'supplier') {
+    lines.post('payables', total(document));
+    each(making, (line) => lines.post('goodsReceived', -lineWorth(line)), -1);
+    return;
+  }
+  const asIncome = dealings.posting.returnsGiven === null;
+  each(
+    making,
+    (line) =>
+      asIncome
+        ? lines.item(line.item, 'incomeAccount', lineWorth(line))
+        : lines.post('returnsGiven', lineWorth(line)),
+    1,
+  );
+  lines.post('receivables', -total(document));
+}
+
+/** What each kind debits (positive) and credits. */
+const MAKES: Readonly<Record<DocumentKind, (making: Making) => void>> = {
+  ordered: () => undefined,
+  'goods-in': ({ document, dealings, lines }) => {
+    const side = dealings.inventory === 'periodic' ? 'costAccount' : 'stockAccount';
+    for (const line of document.lines) lines.item(line.item, side, lineWorth(line));
+    lines.post('goodsReceived', -total(document));
+  },
+  'supplier-invoice': (making) => {
+    each(making, (line) => making.lines.post('goodsReceived', lineWorth(line)), 1);
+    making.lines.post('payables', -total(making.document));
+  },
+  'supplier-payment': ({ document, lines }) => {
+    lines.post('payables', settled(document));
+    lines.add(document.money, -(document.amount ?? 0));
+    lines.post('discountTaken', -document.discount);
+  },
+  'goods-out': goodsOut,
+  'customer-invoice': (making) => {
+    making.lines.post('receivables', total(making.document));
+    each(making, (line) => making.lines.item(line.item, 'incomeAccount', -lineWorth(line)), -1);
+  },
+  'customer-payment': ({ document, lines }) => {
+    lines.add(document.money, document.amount ?? 0);
+    lines.post('discountGiven', document.discount);
+    lines.post('receivables', -settled(document));
+  },
+  'credit-note': creditNote,
+  'money-in': (making) => {
+    making.lines.add(making.document.money, total(making.document));
+    each(making, () => undefined, -1);
+  },
+  'money-out': (making) => {
+    each(making, () => undefined, 1);
+    making.lines.add(making.document.money, -total(making.document));
+  },
+  transfer: ({ document, lines }) => {
+    lines.add(document.to, document.amount ?? 0);
+    lines.add(document.money, -(document.amount ?? 0));
+  },
+  'stock-count': counted,
+};
+
+const itemIndexes = new WeakMap<readonly Item[], ReadonlyMap<string, Item>>();
+
+function itemsById(items: readonly Item[]): ReadonlyMap<string, Item> {
+  const known = itemIndexes.get(items) ?? new Map(items.map((item) => [item.id, item]));
+  itemIndexes.set(items, known);
+  return known;
+}
+
+/**
+ * The lines of the entry that a document makes, debit positive, one an account; none where it moves nothing. Refused
+ * where no account stands for what it needs.
+ */
+export function documentLines(
+  document: Document,
+  dealings: Dealings,
+  stock: StockCourse,
+): Result<readonly Line[]> {
+  const lines = new Lines(dealings, itemsById(dealings.items));
+  MAKES[document.kind]({ document, dealings, stock, lines });
+  return lines.refusals.length > 0 ? refused(...lines.refusals) : done(lines.all());
+}

@@ -1,0 +1,75 @@
+import type { Book, Dealings, Entry } from '../book/book.js';
+import { dealingsOf } from '../book/dealings.js';
+import { done, refused, type Refusal, type Result } from '../refusal/refusal.js';
+import { scheduleEntries } from '../schedule/schedule-entries.js';
+import type { Document } from '../shape/document.js';
+import { documentLines } from './document-lines.js';
+import { KIND_FACTS } from './document-kinds.js';
+import { stockCourse, type StockCourse } from './stock.js';
+
+/** Whether the program made an entry, from a document or a schedule; else a person entered it. */
+export const isMade = (entry: Entry): boolean =>
+  entry.document !== undefined || entry.schedule !== undefined;
+
+/** The entry that a document makes; null where it makes none. Refused where an account is missing for it. */
+export function entryOfDocument(
+  document: Document,
+  dealings: Dealings,
+  stock: StockCourse = stockCourse(dealings),
+): Result<Entry | null> {
+  const { entry: kind } = KIND_FACTS[document.kind];
+  if (kind === null) return done(null);
+  const lines = documentLines(document, dealings, stock);
+  if (!lines.ok) return lines;
+  if (lines.value.length < 2) return done(null);
+  const { id, date, reference, text } = document;
+  return done({
+    id: `of-${id}`,
+    date,
+    kind,
+    reference,
+    text: text || saysOf(document, dealings),
+    lines: lines.value,
+    document: id,
+  });
+}
+
+function saysOf({ kind, party }: Document, { parties }: Dealings): string {
+  const name = parties.find(({ id }) => id === party)?.name;
+  return name === undefined ? KIND_FACTS[kind].name : `${KIND_FACTS[kind].name}, ${name}`;
+}
+
+const isSame = (a: Entry, b: Entry): boolean =>
+  a.date === b.date &&
+  a.kind === b.kind &&
+  a.text === b.text &&
+  a.reference === b.reference &&
+  a.lines.length === b.lines.length &&
+  a.lines.every(({ account, amount }, i) => {
+    const other = b.lines[i];
+    return other?.account === account && other.amount === amount;
+  });
+
+/**
+ * The book with the entries that its documents and schedules make, behind those that a person entered: told from
+ * documents, items and the accounts that they use alone. An entry that stays as it was is the same value.
+ */
+export function withMadeEntries(book: Book): Result<Book> {
+  const dealings = dealingsOf(book);
+  const stock = stockCourse(dealings);
+  const refusals: Refusal[] = [];
+  const made: Entry[] = [];
+  for (const document of dealings.documents) {
+    const entry = entryOfDocument(document, dealings, stock);
+    if (!entry.ok) refusals.push(...entry.refusals);
+    else if (entry.value) made.push(entry.value);
+  }
+  if (refusals.length > 0) return refused(...refusals);
+  made.push(...dealings.schedules.flatMap(scheduleEntries));
+  const before = new Map(book.entries.map((entry) => [entry.id, entry]));
+  const kept = made.map((entry) => {
+    const old = before.get(entry.id);
+    return old && isMade(old) && isSame(old, entry) ? old : entry;
+  });
+  return done({ ...book, entries: [...book.entries.filter((each) => !isMade(each)), ...kept] });
+}

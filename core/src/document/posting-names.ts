@@ -1,0 +1,12 @@
+import type { PostingPurpose } from '../shape/dealings.js';
+
+/** What the accounts that documents use stand for. */
+export const POSTING_NAMES: Readonly<Record<PostingPurpose, string>> = {
+  receivables: 'What customers owe',
+  payables: 'What suppliers are owed',
+  goodsReceived: 'Goods received, not invoiced',
+  discountGiven: 'Discount given for prompt payment',
+  discountTaken: 'Discount taken for prompt payment',
+  returnsGiven: 'Sales taken back',
+  stockChange: 'Change of stock',
+};

@@ -1,0 +1,1 @@
+export { madeUntil, planRows } from './plan-rows.js';

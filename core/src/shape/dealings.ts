@@ -1,0 +1,39 @@
+import { id } from './account.js';
+import { documentShape } from './document.js';
+import { itemShape } from './item.js';
+import { partyShape } from './party.js';
+import { record } from './record.js';
+import { scheduleShape } from './schedule.js';
+import { listIfAny, oneOf, orNull, usually, type ValueOf } from './shape.js';
+
+export const INVENTORY_SYSTEMS = ['perpetual', 'periodic'] as const;
+export type InventorySystem = (typeof INVENTORY_SYSTEMS)[number];
+
+/** Which account stands for what when documents make their entries; null where none is chosen. */
+export const postingShape = record({
+  receivables: orNull(id),
+  payables: orNull(id),
+  /** Goods received whose invoice is not there yet. */
+  goodsReceived: orNull(id),
+  discountGiven: orNull(id),
+  discountTaken: orNull(id),
+  returnsGiven: orNull(id),
+  /** What the stock changed by, in periodic books. */
+  stockChange: orNull(id),
+});
+
+export type Posting = ValueOf<typeof postingShape>;
+export type PostingPurpose = keyof Posting;
+
+/** The most parties, items, documents and schedules that a book holds, each. */
+const MOST = 10_000;
+
+export const DEALINGS = {
+  /** Perpetual: each dispatch takes its cost of sale; periodic: the stock is counted. */
+  inventory: usually(oneOf(INVENTORY_SYSTEMS), 'perpetual'),
+  posting: postingShape,
+  parties: listIfAny(partyShape, MOST, 'parties'),
+  items: listIfAny(itemShape, MOST, 'items'),
+  documents: listIfAny(documentShape, MOST, 'documents'),
+  schedules: listIfAny(scheduleShape, MOST, 'schedules'),
+} as const;

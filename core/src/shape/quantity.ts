@@ -1,0 +1,10 @@
+import { QUANTITY_DIGITS, type Quantity } from '../money/quantity.js';
+import { amount, type Shape } from './shape.js';
+
+/** A decimal of at most three places in a file, thousandths in memory. */
+export const quantity: Shape<Quantity> = {
+  value: amount.value,
+  file: () => amount.file(QUANTITY_DIGITS),
+  read: (json) => amount.read(json, QUANTITY_DIGITS),
+  write: (kept) => (amount.write(kept, QUANTITY_DIGITS) as string).replace(/\.?0+$/, ''),
+};
