@@ -8,12 +8,9 @@ export {
   formatAmount,
   formatDecimal,
   minorDigits,
-  ONE,
   otherSide,
   parseAmount,
   parseDecimal,
-  percentOf,
-  type Quantity,
   QUANTITY_DIGITS,
   type Side,
   sideOf,
@@ -93,7 +90,6 @@ export {
   chartOf,
   compactBook,
   type Company,
-  type Dealings,
   dealingsOf,
   type Document,
   DOCUMENT_KINDS,
@@ -142,17 +138,18 @@ export {
   writeBook,
 } from './book/index.js';
 export {
-  entryOfDocument,
+  completedPosting,
   isMade,
   KIND_FACTS,
   lineWorth,
   POSTING_NAMES,
   proposedPosting,
-  type Standing,
+  recordingOf,
+  settingUp,
   stockCourse,
   worthOfDocument,
 } from './document/index.js';
-export { ageOf, AGES, type OpenItem, type PartyStanding, whoOwes, type WhoOwes } from './party/index.js';
+export { type Settling, settlingsOf, whoOwes } from './party/index.js';
 export { madeUntil, planRows } from './schedule/index.js';
 export { isVisible, jsonSchemas, LARGEST_BOOK, withoutEval } from './shape/index.js';
 export {
@@ -216,6 +213,8 @@ export {
   type EntriesWanted,
   entriesFound,
   EVERY_ENTRY,
+  MADE_BY,
+  type MadeBy,
   isWanted,
   linesOf,
   openingDifference,
@@ -336,6 +335,8 @@ export {
   handoutOf,
   type HandoutRow,
   handoutToTable,
+  namesOfDocuments,
+  owedSheet,
   type HandoutWanted,
   isIndented,
   journalSheet,
@@ -366,5 +367,5 @@ export {
   withOwnIds,
 } from './start/index.js';
 export { starterChart, TRADES } from './starter/index.js';
-export { juniperLane, pollardRow, ternIsland } from './demo/index.js';
+export { juniperLane, nurseryYear, pollardRow, ternIsland } from './demo/index.js';
 export { closingEntries, nextYear, takersOfProfit } from './year/index.js';

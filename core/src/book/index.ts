@@ -4,7 +4,6 @@ export {
   accountOf,
   type Book,
   type Company,
-  type Dealings,
   type Entry,
   ENTRY_KINDS,
   type EntryKind,

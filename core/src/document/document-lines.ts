@@ -11,7 +11,7 @@ import { lineWorth, type StockCourse } from './stock.js';
 const noPosting = refusal(
   'document.no-posting',
   (f: { purpose: string }) =>
-    `No account stands for “${f.purpose}” yet. Choose one among the accounts that documents use.`,
+    `No account stands for “${f.purpose}” yet. Choose one, or set one up, under Accounts used.`,
 );
 const noItemAccount = refusal(
   'document.no-item-account',

@@ -1,6 +1,8 @@
-export { entryOfDocument, isMade } from './made-entries.js';
+export { settingUp } from './set-up-posting.js';
+export { isMade } from './made-entries.js';
 export { KIND_FACTS } from './document-kinds.js';
-export { lineWorth, stockCourse, type Standing } from './stock.js';
+export { lineWorth, stockCourse } from './stock.js';
 export { POSTING_NAMES } from './posting-names.js';
 export { proposedPosting } from './proposed-posting.js';
 export { worthOfDocument } from './document-lines.js';
+export { completedPosting, recordingOf } from './recording.js';

@@ -12,7 +12,7 @@ export const isMade = (entry: Entry): boolean =>
   entry.document !== undefined || entry.schedule !== undefined;
 
 /** The entry that a document makes; null where it makes none. Refused where an account is missing for it. */
-export function entryOfDocument(
+function entryOfDocument(
   document: Document,
   dealings: Dealings,
   stock: StockCourse = stockCourse(dealings),

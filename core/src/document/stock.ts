@@ -5,14 +5,14 @@ import type { Document, DocumentKind, DocumentLine } from '../shape/document.js'
 import type { Item } from '../shape/item.js';
 
 /** What there is of an item. */
-export interface Standing {
+interface Standing {
   readonly quantity: Quantity;
   /** Minor units, at average cost. */
   readonly value: Amount;
 }
 
 /** What a document does to the stock of an item: its cost (of goods out), or what a count changes. */
-export type StockMoves = ReadonlyMap<string, Amount>;
+type StockMoves = ReadonlyMap<string, Amount>;
 
 export interface StockCourse {
   /** By document, then by item; minor units. */

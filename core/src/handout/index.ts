@@ -1,5 +1,6 @@
 export { handoutOf } from './handout.js';
 export { journalSheet, ledgerSheet } from './journal-sheets.js';
+export { namesOfDocuments, owedSheet } from './owed-sheet.js';
 export { statementSheets } from './statement-sheets.js';
 export {
   cellShown,

@@ -1,6 +1,16 @@
 import { accountLabel, accountOf, type Book, type Entry, type EntryKind } from '../book/book.js';
+import { dealingsOf } from '../book/dealings.js';
 import { minorDigits, sum, type Amount } from '../money/amount.js';
+import type { Document } from '../shape/document.js';
 import { formatDecimal } from '../money/format-amount.js';
+
+export const MADE_BY = ['person', 'document', 'schedule'] as const;
+export type MadeBy = (typeof MADE_BY)[number];
+
+const madeBy = ({ document, schedule }: Entry): MadeBy => {
+  if (document !== undefined) return 'document';
+  return schedule === undefined ? 'person' : 'schedule';
+};
 
 /** Which entries are looked for; what is null asks nothing. */
 export interface EntriesWanted {
@@ -8,6 +18,10 @@ export interface EntriesWanted {
   readonly text: string;
   readonly kind: EntryKind | null;
   readonly account: string | null;
+  /** What made it: a person, a document, a schedule. */
+  readonly madeBy: MadeBy | null;
+  /** A customer or supplier, whose documents made it. */
+  readonly party: string | null;
   readonly from: string | null;
   readonly to: string | null;
   /** One entry, by its id. */
@@ -18,6 +32,8 @@ export const EVERY_ENTRY: EntriesWanted = {
   text: '',
   kind: null,
   account: null,
+  madeBy: null,
+  party: null,
   from: null,
   to: null,
   id: null,
@@ -43,6 +59,18 @@ const wordsOf = (text: string): string[] =>
     .filter((word) => word !== '')
     .map((word) => (isPlainAmount(word) ? word.replaceAll(',', '') : word));
 
+const parties = new WeakMap<readonly Document[], ReadonlyMap<string, string | null>>();
+
+/** The party of each document; made once for each list of documents. */
+function partiesOf(documents: readonly Document[]): ReadonlyMap<string, string | null> {
+  const known = parties.get(documents) ?? new Map(documents.map(({ id, party }) => [id, party]));
+  parties.set(documents, known);
+  return known;
+}
+
+const isOf = (book: Book, { document }: Entry, party: string): boolean =>
+  document !== undefined && partiesOf(dealingsOf(book).documents).get(document) === party;
+
 /** Whether an entry is among those that are wanted. */
 export function isWanted(book: Book, entry: Entry, wanted: EntriesWanted): boolean {
   const { text, kind, account, from, to, id } = wanted;
@@ -50,6 +78,8 @@ export function isWanted(book: Book, entry: Entry, wanted: EntriesWanted): boole
   if (kind !== null && entry.kind !== kind) return false;
   if ((from !== null && entry.date < from) || (to !== null && entry.date > to)) return false;
   if (account !== null && !entry.lines.some((line) => line.account === account)) return false;
+  if (wanted.madeBy !== null && madeBy(entry) !== wanted.madeBy) return false;
+  if (wanted.party !== null && !isOf(book, entry, wanted.party)) return false;
   const words = wordsOf(text);
   if (words.length === 0) return true;
   const all = told(book, entry);

@@ -2,6 +2,8 @@ export { balancesOf, linesOf, openingDifference, statementAccounts } from './bal
 export {
   entriesFound,
   EVERY_ENTRY,
+  MADE_BY,
+  type MadeBy,
   isWanted,
   totalOfEntries,
   type EntriesWanted,

@@ -7,7 +7,7 @@ export type Quantity = number;
 export const QUANTITY_DIGITS = 3;
 
 /** One thing. */
-export const ONE: Quantity = 10 ** QUANTITY_DIGITS;
+const ONE: Quantity = 10 ** QUANTITY_DIGITS;
 
 /** `a · b / c`, exactly, then rounded to the nearest whole, halves away from zero. `c` must not be zero. */
 export function proportion(a: number, b: number, c: number): number {

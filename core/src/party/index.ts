@@ -1,8 +1,2 @@
-export {
-  ageOf,
-  AGES,
-  whoOwes,
-  type OpenItem,
-  type PartyStanding,
-  type WhoOwes,
-} from './who-owes.js';
+export { whoOwes } from './who-owes.js';
+export { settlingsOf, type Settling } from './settling.js';

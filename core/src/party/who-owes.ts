@@ -22,7 +22,7 @@ export interface OpenItem {
   readonly of: Amount;
 }
 
-export interface PartyStanding {
+interface PartyStanding {
   readonly party: Party;
   /** The sum of what is open. */
   readonly owed: Amount;

@@ -4,7 +4,7 @@ import { fairShares } from '../money/share.js';
 import type { ScheduleRow } from '../shape/schedule.js';
 
 /** The end of each of so many months, from the month of a day. */
-export const monthEnds = (from: string, months: number): string[] =>
+const monthEnds = (from: string, months: number): string[] =>
   Array.from({ length: months }, (_, i) => addDays(addMonths(`${from.slice(0, 7)}-01`, i + 1), -1));
 
 /**

@@ -3,7 +3,7 @@ import { quantity } from './quantity.js';
 import { record } from './record.js';
 import { amount, oneOf, orNull, text, usually, whole, type ValueOf } from './shape.js';
 
-export const PARTY_KINDS = ['customer', 'supplier'] as const;
+const PARTY_KINDS = ['customer', 'supplier'] as const;
 export type PartyKind = (typeof PARTY_KINDS)[number];
 
 /** When a debt is due, and what is taken off for paying early. */

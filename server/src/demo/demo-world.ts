@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { juniperLane, pollardRow, ternIsland } from '@gleddo/core';
+import { juniperLane, nurseryYear, pollardRow, ternIsland } from '@gleddo/core';
 import { CompaniesService } from '../companies/companies.service.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { HandOutsService } from '../exercises/hand-outs.service.js';
@@ -10,7 +10,7 @@ import { DemoClass, PASSWORD } from './demo-class.js';
 import { DemoSite } from './demo-site.js';
 import { drafts, placing } from './demo-workshop.js';
 
-/** The demo world: three companies, a class group, exercises of every kind with tries in every state. */
+/** The demo world: four companies, a class group, exercises of every kind with tries in every state. */
 @Injectable()
 export class DemoWorld {
   constructor(
@@ -31,7 +31,7 @@ export class DemoWorld {
       login: 'ruth.marsh',
       password: PASSWORD,
     });
-    for (const book of [juniperLane(), pollardRow(), ternIsland()])
+    for (const book of [nurseryYear(), juniperLane(), pollardRow(), ternIsland()])
       await this.companies.add(ruth, book);
     const group = await this.groups.create(ruth, 'Bookkeeping, spring term');
     for (const draft of drafts()) await this.exercises.add(ruth, draft);

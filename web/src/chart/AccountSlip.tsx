@@ -13,6 +13,7 @@ import {
 } from '@gleddo/core';
 import { App, Button, Select } from 'antd';
 import { useState } from 'react';
+import { Link, useLocation } from 'react-router';
 import { useDesk } from './chart-desk';
 import { rowAfter } from './chart-keys';
 import { NumberField } from './NumberField';
@@ -178,6 +179,8 @@ function TypeHelp({ account }: { account: Account }) {
 function MoreActions({ account, change }: { account: Account; change: ChangeIt }) {
   const { book } = useDesk();
   const companion = companionOf(book, account.id);
+  const { pathname } = useLocation();
+  const documents = pathname.replace(/[^/]*$/, 'documents');
   return (
     <>
       <button
@@ -187,6 +190,9 @@ function MoreActions({ account, change }: { account: Account; change: ChangeIt }
       >
         Duplicate it
       </button>
+      <Link to={`${documents}?show=schedules&account=${encodeURIComponent(account.id)}`}>
+        Plan a schedule
+      </Link>
       {companion && (
         <button type="button" className="link-button" onClick={() => change('rest', companion)}>
           Add {companion.ok ? `“${companion.value.account.name}”` : 'what it has lost so far'}

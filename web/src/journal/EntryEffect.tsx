@@ -10,6 +10,7 @@ import {
   statementOfClass,
   type Book,
   type Entry,
+  type Operation,
   type Rules,
 } from '@gleddo/core';
 import { useDeferredValue, useMemo } from 'react';
@@ -18,46 +19,49 @@ import { TableHead } from '../figures/TableHead';
 
 interface EntryEffectProps {
   readonly book: Book;
-  /** Null while what is typed is not an entry yet. */
-  readonly entry: Entry | null;
-  readonly isChange: boolean;
+  /** What would be recorded; null while what is typed is not whole yet. What is said in words should be left out. */
+  readonly operation: Operation | null;
   readonly rules: Rules;
   readonly money: Money;
+  /** What stands here until then. */
+  readonly until: string;
+  /** Whether it is said why it could not be recorded. */
+  readonly saysWhy?: boolean;
 }
 
-/** What an entry would do: the figures now, and then; null while it could not be recorded. */
-function useEffectOf({ book, entry, isChange, rules }: EntryEffectProps) {
-  const bare = entry && JSON.stringify({ ...entry, text: '', reference: '' });
-  const said = useDeferredValue(bare);
+/** The entries that a change makes, or makes anew. */
+function entriesSince(before: Book, after: Book): Entry[] {
+  const known = new Set(before.entries);
+  return after.entries.filter((entry) => !known.has(entry));
+}
+
+/** What a change would do: the figures now, and then; null while it could not be done. */
+function useEffectOf({ book, operation, rules }: EntryEffectProps) {
+  const said = useDeferredValue(operation && JSON.stringify(operation));
   const was = useMemo(() => spreadFigures(book, shownPeriod(book)), [book]);
   return useMemo(() => {
-    const read = said === null ? null : (JSON.parse(said) as Entry);
-    if (read === null || read.lines.length < 2) return null;
-    const kind = isChange ? 'change-entry' : 'record-entry';
-    const applied = apply(book, { kind, entry: read }, rules);
-    if (!applied.ok) return null;
+    if (said === null) return null;
+    const applied = apply(book, JSON.parse(said) as Operation, rules);
+    if (!applied.ok) return { why: applied.refusals[0]?.says ?? '' };
     const after = applied.value.book;
-    return { entry: read, after, was, will: spreadFigures(after, shownPeriod(after)) };
-  }, [said, isChange, book, rules, was]);
+    const made = entriesSince(book, after);
+    return { made, after, was, will: spreadFigures(after, shownPeriod(after)) };
+  }, [said, book, rules, was]);
 }
 
-/** What the entry being typed would do to the statements, before it is recorded. */
+/** What is being typed would do to the statements, before it is recorded. */
 export function EntryEffect(props: EntryEffectProps) {
   const effect = useEffectOf(props);
-  if (!effect)
-    return (
-      <p className="quiet">
-        As soon as an entry is in balance, this page shows what it does: each account before and
-        after, and the profit.
-      </p>
-    );
+  if (!effect || 'why' in effect)
+    return <p className="quiet">{(props.saysWhy && effect?.why) || props.until}</p>;
   return <EffectTable {...effect} money={props.money} />;
 }
 
-type EffectTableProps = NonNullable<ReturnType<typeof useEffectOf>> & { readonly money: Money };
+type Effect = Exclude<NonNullable<ReturnType<typeof useEffectOf>>, { why: string }>;
+type EffectTableProps = Effect & { readonly money: Money };
 
-function EffectTable({ entry, after, was, will, money }: EffectTableProps) {
-  const ids = [...new Set(entry.lines.map((line) => line.account))];
+function EffectTable({ made, after, was, will, money }: EffectTableProps) {
+  const ids = [...new Set(made.flatMap(({ lines }) => lines.map((line) => line.account)))];
   const totals = [
     ['Total assets', was.sheet.totals.assets, will.sheet.totals.assets],
     ['Total liabilities', was.sheet.totals.liabilities, will.sheet.totals.liabilities],

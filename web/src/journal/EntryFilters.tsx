@@ -1,10 +1,13 @@
 import {
   accountLabel,
+  dealingsOf,
   ENTRY_KINDS,
+  MADE_BY,
   totalOfEntries,
   type Book,
   type Entry,
   type EntryKind,
+  type MadeBy,
 } from '@gleddo/core';
 import { Button, Input, Select } from 'antd';
 import type { ReactNode } from 'react';
@@ -40,6 +43,7 @@ export function EntryFilters({ book, money, filter, found, children }: EntryFilt
         onChange={(event) => want({ text: event.target.value })}
       />
       <KindAndAccount book={book} filter={filter} />
+      <MadeByOrWith book={book} filter={filter} />
       <span className="quiet" role="status">
         {!isEverything &&
           `${found.length} of ${book.entries.length}, ${money(totalOfEntries(found))}`}
@@ -77,5 +81,42 @@ function KindAndAccount({
         onChange={(account: string) => want({ account: account || null })}
       />
     </>
+  );
+}
+
+const BY_WHOM: Readonly<Record<MadeBy, string>> = {
+  person: 'Entered by hand',
+  document: 'Made by documents',
+  schedule: 'Made by schedules',
+};
+
+/** What made them, or with whom: asked where a program has made some. */
+function MadeByOrWith({
+  book,
+  filter: { wanted, want },
+}: Pick<EntryFiltersProps, 'book' | 'filter'>) {
+  const { parties, documents, schedules } = dealingsOf(book);
+  if (documents.length + schedules.length === 0) return null;
+  const value = wanted.party === null ? (wanted.madeBy ?? '') : `with:${wanted.party}`;
+  const choose = (chosen: string) =>
+    want(
+      chosen.startsWith('with:')
+        ? { party: chosen.slice('with:'.length), madeBy: null }
+        : { party: null, madeBy: MADE_BY.find((each) => each === chosen) ?? null },
+    );
+  return (
+    <Select
+      aria-label="Made by, or with whom"
+      style={{ width: 128 }}
+      popupMatchSelectWidth={false}
+      showSearch={BY_LABEL}
+      value={value}
+      options={[
+        { value: '', label: 'By anything' },
+        ...MADE_BY.map((each) => ({ value: each, label: BY_WHOM[each] })),
+        ...parties.map(({ id, name }) => ({ value: `with:${id}`, label: `With ${name}` })),
+      ]}
+      onChange={choose}
+    />
   );
 }

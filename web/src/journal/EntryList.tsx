@@ -1,6 +1,7 @@
-import { accountLabel, accountOf, type Book, type Entry } from '@gleddo/core';
+import { accountLabel, accountOf, isMade, type Book, type Entry } from '@gleddo/core';
 import { Button } from 'antd';
 import { memo, useMemo } from 'react';
+import { Link, useLocation } from 'react-router';
 import { longDay } from '../figures/days';
 import type { Money } from '../figures/money';
 import { useLongList } from '../figures/use-long-list';
@@ -84,6 +85,7 @@ function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
         <span className="mark-says">
           {[entry.reference, KIND_NAMES[entry.kind].toLowerCase()].filter(Boolean).join(' · ')}
         </span>
+        <MadeBy entry={entry} />
         {tools.mayChange && <Tools entry={entry} {...tools} />}
       </div>
       {entry.lines.map((line, i) => {
@@ -103,7 +105,22 @@ function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
   );
 }
 
+/** What made an entry that nobody typed, and the way there. */
+function MadeBy({ entry: { document, schedule } }: { readonly entry: Entry }) {
+  const { pathname } = useLocation();
+  if (document === undefined && schedule === undefined) return null;
+  const documents = pathname.replace(/[^/]*$/, 'documents');
+  return document === undefined ? (
+    <Link to={`${documents}?show=schedules&schedule=${encodeURIComponent(schedule ?? '')}`}>
+      made by a schedule
+    </Link>
+  ) : (
+    <Link to={`${documents}?document=${encodeURIComponent(document)}`}>made by a document</Link>
+  );
+}
+
 function Tools({ entry, entriesMayChange, ...acts }: EntryTools & { readonly entry: Entry }) {
+  const isTyped = !isMade(entry);
   const tool = (label: string, act: (entry: Entry) => void) => (
     <Button
       size="small"
@@ -116,9 +133,9 @@ function Tools({ entry, entriesMayChange, ...acts }: EntryTools & { readonly ent
   );
   return (
     <span className="tools">
-      {entriesMayChange && tool('Change', acts.onChange)}
+      {isTyped && entriesMayChange && tool('Change', acts.onChange)}
       {tool('Reverse', acts.onReverse)}
-      {entriesMayChange && tool('Remove', acts.onRemove)}
+      {isTyped && entriesMayChange && tool('Remove', acts.onRemove)}
     </span>
   );
 }

@@ -6,6 +6,7 @@ import {
   spreadFigures,
   type Book,
   type Entry,
+  type Operation,
 } from '@gleddo/core';
 import { useMemo, useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
@@ -137,15 +138,26 @@ interface WhatItDoesProps {
   readonly read: ReadDraft;
 }
 
+const UNTIL_BALANCED =
+  'As soon as an entry is in balance, this page shows what it does: each account before and after, and the profit.';
+
+/** What would be recorded, without its words; null while it is not an entry yet. */
+function operationOf(draft: EntryDraft, read: ReadDraft): Operation | null {
+  const entry = entryFrom(draft, read);
+  if (typeof entry === 'string' || entry.lines.length < 2) return null;
+  const kind = draft.id === null ? 'record-entry' : 'change-entry';
+  // The id of one that is not recorded yet is drawn anew each time.
+  return { kind, entry: { ...entry, id: draft.id ?? 'typed', text: '', reference: '' } };
+}
+
 function WhatItDoes({ book, money, draft, read }: WhatItDoesProps) {
   const { rules } = useBookStore();
-  const entry = entryFrom(draft, read);
   return (
     <Page side="right" title="What it does" when="before it is recorded" bare>
       <div style={{ paddingTop: 10 }}>
         <EntryEffect
-          {...{ book, money, isChange: draft.id !== null, rules }}
-          entry={typeof entry === 'string' ? null : entry}
+          {...{ book, money, rules, until: UNTIL_BALANCED }}
+          operation={operationOf(draft, read)}
         />
       </div>
     </Page>

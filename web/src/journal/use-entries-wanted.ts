@@ -1,4 +1,4 @@
-import { ENTRY_KINDS, EVERY_ENTRY, type EntriesWanted } from '@gleddo/core';
+import { ENTRY_KINDS, EVERY_ENTRY, MADE_BY, type EntriesWanted } from '@gleddo/core';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 
@@ -6,6 +6,8 @@ const NAMES = {
   text: 'find',
   kind: 'kind',
   account: 'of',
+  madeBy: 'by',
+  party: 'with',
   id: 'entry',
 } as const satisfies Partial<Record<keyof EntriesWanted, string>>;
 
@@ -22,6 +24,8 @@ export function useEntriesWanted() {
       text: read.get(NAMES.text) ?? '',
       kind: ENTRY_KINDS.find((kind) => kind === read.get(NAMES.kind)) ?? null,
       account: read.get(NAMES.account),
+      madeBy: MADE_BY.find((each) => each === read.get(NAMES.madeBy)) ?? null,
+      party: read.get(NAMES.party),
       id: read.get(NAMES.id),
     };
   }, [address]);
@@ -35,6 +39,6 @@ export function useEntriesWanted() {
       else next.delete(NAMES[key]);
     setParams(next, { replace: true });
   };
-  const showAll = () => want({ text: '', kind: null, account: null });
+  const showAll = () => want({ text: '', kind: null, account: null, madeBy: null, party: null });
   return { wanted, want, showAll, isEverything: address === '' };
 }

@@ -17,7 +17,7 @@ interface PlaceToGo {
 
 /** The part of a book at the end of its address, with the leaf of its profile. */
 const PART_OF_A_BOOK =
-  /\/(?:(?:chart|opening|journal|statements|history|given-back|marks)|profile(?:\/\w+)?)$/;
+  /\/(?:(?:chart|opening|documents|journal|statements|history|given-back|marks)|profile(?:\/\w+)?)$/;
 
 /** The accounts of the open book, each with its address on the chart. */
 function useAccounts(): () => PlaceToGo[] {

@@ -9,6 +9,7 @@ const CHART = lazyView(() => import('../chart/ChartView').then((m) => m.ChartVie
 const VIEWS: Readonly<Record<string, LazyView>> = {
   chart: CHART,
   opening: lazyView(() => import('../opening/OpeningView').then((m) => m.OpeningView)),
+  documents: lazyView(() => import('../dealings/DocumentsView').then((m) => m.DocumentsView)),
   journal: lazyView(() => import('../journal/JournalView').then((m) => m.JournalView)),
   statements: lazyView(() => import('../statements/StatementsView').then((m) => m.StatementsView)),
   history: lazyView(() => import('../history/HistoryView').then((m) => m.HistoryView)),
@@ -20,6 +21,7 @@ export const chartAhead = CHART.ahead;
 export const WORK_PARTS = [
   ['chart', 'Chart'],
   ['opening', 'Opening'],
+  ['documents', 'Documents'],
   ['journal', 'Journal'],
   ['statements', 'Statements'],
   ['history', 'History'],

@@ -1,0 +1,132 @@
+import type { Book } from '../book/book.js';
+import { withDealings } from '../book/dealings.js';
+import { withMadeEntries } from '../document/made-entries.js';
+import { proposedPosting } from '../document/proposed-posting.js';
+import { madeUntil, planRows } from '../schedule/plan-rows.js';
+import type { Item } from '../shape/item.js';
+import type { Party } from '../shape/party.js';
+import type { Schedule } from '../shape/schedule.js';
+import { bookOfSheet } from './ledger-sheet.js';
+import { NurseryStory, PLANTS } from './nursery-story.js';
+
+const FIRST_DAY = '2027-01-01';
+const SEED = 7;
+/** As many of each plant as stand there on the first day. */
+const AT_FIRST = 120;
+
+const bare = (): Book =>
+  bookOfSheet({
+    name: 'A year at Juniper Lane',
+    trade: 'Growing and selling plants',
+    legalForm: 'partnership',
+    accounts: `
+bank            | 1010 | Bank                             | bank                     |  11250 |
+till            | 1020 | Till                             | cash-in-hand             |    200 |
+receivables     | 1100 | Garden centres’ accounts         | trade-receivables        |   3840 |
+plants          | 1200 | Plants for sale                  | inventory                |   2490 |
+insurance-prepaid | 1310 | Prepaid glass insurance        | prepayment               |    720 |
+field           | 1500 | Nursery field                    | land                     |  38000 |
+glasshouse      | 1510 | Glasshouse                       | buildings                |  27500 |
+glasshouse-dep  | 1519 | Accumulated depreciation, glasshouse | accumulated-depreciation | -8250 | glasshouse
+van             | 1520 | Delivery van                     | vehicles                 |  12000 |
+van-dep         | 1529 | Accumulated depreciation, van    | accumulated-depreciation |  -6000 | van
+payables        | 2010 | Trade payables                   | trade-payables           |  -2960 |
+unbilled        | 2030 | Goods received, not invoiced     | goods-received-not-invoiced |       |
+loan            | 2510 | Glasshouse loan                  | long-term-loan           | -16000 |
+capital-fen     | 3010 | Capital, first partner           | owner-capital            | -33000 |
+capital-moss    | 3020 | Capital, second partner          | owner-capital            | -25050 |
+drawings-fen    | 3050 | Drawings, first partner          | drawings                 |        |
+drawings-moss   | 3060 | Drawings, second partner         | drawings                 |        |
+current-fen     | 3100 | Current account, first partner   | partner-current          |  -2600 |
+current-moss    | 3110 | Current account, second partner  | partner-current          |  -2140 |
+plant-sales     | 4010 | Plants sold                      | goods-sales              |        |
+taken-back      | 4090 | Returns and discounts given      | returns-given            |        |
+plants-cost     | 5010 | Cost of plants sold              | cost-of-goods-sold       |        |
+discounts       | 5090 | Discounts from suppliers         | returns-taken            |        |
+wages           | 6010 | Seasonal wages                   | staff                    |        |
+heating         | 6100 | Heating and water                | premises                 |        |
+insurance       | 6200 | Glass insurance                  | insurance                |        |
+glasshouse-charge | 6400 | Depreciation, glasshouse       | depreciation-charge      |        |
+van-charge      | 6410 | Depreciation, van                | depreciation-charge      |        |
+van-gain        | 8010 | Gain on the van sold             | gain-on-disposal         |        |
+loan-interest   | 8510 | Loan interest                    | interest-paid            |        |
+`,
+    entries: `
+2027-09-15 | cash-receipts | V1 | The van is sold                | bank 6400, van-dep 7500, van -12000, van-gain -1900
+2027-10-01 | cash-payments | L1 | A part of the loan paid back   | loan 1600, bank -1600
+`,
+  });
+
+const party = (id: string, kind: Party['kind'], name: string, opening = 0): Party => ({
+  id,
+  kind,
+  name,
+  account: null,
+  opening,
+  ...(opening === 0 ? {} : { terms: { discount: 2000, discountDays: 10, netDays: 30 } }),
+});
+
+const PARTIES: readonly Party[] = [
+  party('lock', 'customer', 'Garden centre at the lock', 184_000),
+  party('mill', 'customer', 'Old Mill Gardens', 120_000),
+  party('hall', 'customer', 'Hallfield Plants', 80_000),
+  party('parish', 'customer', 'Parish of Nether Fen'),
+  party('gate', 'customer', 'Sold at the gate'),
+  party('growers', 'supplier', 'Fen Growers', 176_000),
+  party('peat', 'supplier', 'Peatfree Supplies', 120_000),
+  party('fen', 'supplier', 'Young Trees of the Fen'),
+];
+
+const ITEMS: readonly Item[] = Object.entries(PLANTS).map(([id, { name, cost, price }]) => ({
+  id,
+  name,
+  unit: 'pcs',
+  price,
+  cost,
+  incomeAccount: 'plant-sales',
+  costAccount: 'plants-cost',
+  stockAccount: 'plants',
+  openingQuantity: 1000 * AT_FIRST,
+  openingValue: AT_FIRST * cost,
+}));
+
+interface Spread extends Pick<Schedule, 'id' | 'kind' | 'text' | 'debit' | 'credit'> {
+  readonly total: number;
+  readonly months: number;
+}
+
+function spread({ total, months, ...rest }: Spread): Schedule {
+  const rows = planRows({ total, from: FIRST_DAY, months });
+  return { ...rest, total, residual: 0, rows: madeUntil(rows, '2027-12-31') };
+}
+
+const SCHEDULES: readonly Schedule[] = [
+  spread({
+    ...{ id: 'cover', kind: 'prepayment', text: 'Glass insurance used up' },
+    ...{ debit: 'insurance', credit: 'insurance-prepaid', total: 72_000, months: 9 },
+  }),
+  spread({
+    ...{ id: 'glass', kind: 'depreciation', text: 'Depreciation of the glasshouse' },
+    ...{ debit: 'glasshouse-charge', credit: 'glasshouse-dep', total: 275_000, months: 24 },
+  }),
+  spread({
+    ...{ id: 'van', kind: 'depreciation', text: 'Depreciation of the van' },
+    ...{ debit: 'van-charge', credit: 'van-dep', total: 150_000, months: 8 },
+  }),
+];
+
+/** A whole year at the nursery, by documents and schedules: drawn from a seed, the same each time. */
+export function nurseryYear(seed = SEED): Book {
+  const book = bare();
+  const made = withMadeEntries(
+    withDealings(book, {
+      posting: proposedPosting(book),
+      parties: PARTIES,
+      items: ITEMS,
+      documents: new NurseryStory(seed, FIRST_DAY).tell(),
+      schedules: SCHEDULES,
+    }),
+  );
+  if (!made.ok) throw new Error(made.refusals[0]?.says);
+  return made.value;
+}

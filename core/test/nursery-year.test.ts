@@ -1,0 +1,60 @@
+import {
+  bookFromJson,
+  bookToJson,
+  cashFlow,
+  dealingsOf,
+  isMade,
+  nurseryYear,
+  profitAndLoss,
+  sum,
+  stockCourse,
+  whoOwes,
+} from '../src/index.js';
+import { balancesOf, upTo } from '../src/ledger/balances.js';
+
+const YEAR = { from: '2027-01-01', to: '2027-12-31' };
+
+describe('a whole year at the nursery', () => {
+  const book = nurseryYear();
+  const { documents } = dealingsOf(book);
+  const days = [...new Set(documents.map(({ date }) => date))].sort();
+
+  test('is five hundred documents and more, each of its own year, and can be read again', () => {
+    expect(documents.length).toBeGreaterThan(500);
+    expect(book.entries.filter(isMade).length).toBeGreaterThan(500);
+    expect(days[0]?.startsWith('2027')).toBe(true);
+    expect(days.at(-1)).toBe('2027-12-31');
+    const read = bookFromJson(JSON.parse(JSON.stringify(bookToJson(book))));
+    expect(read.ok && read.value).toEqual(book);
+  });
+
+  test('what is open is what the control accounts say, and the stock what its account says, every day', () => {
+    for (const at of days) {
+      for (const kind of ['customer', 'supplier'] as const) {
+        const { total, control } = whoOwes(book, kind, at);
+        expect([at, kind, total]).toEqual([at, kind, control]);
+      }
+      const standing = [...stockCourse(dealingsOf(book), at).standing.values()];
+      expect(sum(standing.map(({ value }) => value))).toBe(
+        balancesOf(book, upTo(at)).get('plants'),
+      );
+    }
+  });
+
+  test('its trade makes a profit, its bank is never overdrawn, and its cash flow is what cash moved', () => {
+    expect(profitAndLoss(book, YEAR).totals.profit).toBeGreaterThan(0);
+    for (const at of days) {
+      expect(balancesOf(book, upTo(at)).get('bank')).toBeGreaterThan(0);
+      expect(balancesOf(book, upTo(at)).get('till')).toBeGreaterThan(0);
+    }
+    const flow = cashFlow(book, YEAR);
+    const cash = (at: string) =>
+      sum(['bank', 'till'].map((id) => balancesOf(book, upTo(at)).get(id) ?? 0));
+    expect(flow.movement).toBe(cash(YEAR.to) - cash('2026-12-31'));
+  });
+
+  test('is the same each time, and another for another seed', () => {
+    expect(nurseryYear()).toEqual(book);
+    expect(nurseryYear(8)).not.toEqual(book);
+  });
+});

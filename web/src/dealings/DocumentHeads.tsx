@@ -1,0 +1,118 @@
+import {
+  dealingsOf,
+  DOCUMENT_KINDS,
+  KIND_FACTS,
+  type Book,
+  type DocumentKind,
+  type Party,
+  type PartyKind,
+} from '@gleddo/core';
+import { Input, Select } from 'antd';
+import { DayField } from '../figures/DayField';
+import { BY_LABEL } from '../figures/by-label';
+import { useBookStore } from '../book/open-book';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import css from './dealings.module.css';
+import { withParty, type DocumentDraft } from './document-draft';
+import { blankParty } from './party-draft';
+
+interface DocumentHeadsProps {
+  readonly book: Book;
+  readonly draft: DocumentDraft;
+  onChange(draft: DocumentDraft): void;
+}
+
+const KINDS = DOCUMENT_KINDS.map((kind) => ({ value: kind, label: KIND_FACTS[kind].name }));
+
+/** What kind of document, of which day, of whom. */
+export function DocumentHeads({ book, draft, onChange }: DocumentHeadsProps) {
+  const set = (rest: Partial<DocumentDraft>) => onChange({ ...draft, ...rest });
+  const { party } = KIND_FACTS[draft.kind];
+  return (
+    <div className={`entry-heads ${css['heads'] ?? ''}`}>
+      <div>
+        <label htmlFor="document-kind">What happened</label>
+        <Select
+          id="document-kind"
+          value={draft.kind}
+          options={KINDS}
+          showSearch={BY_LABEL}
+          defaultActiveFirstOption
+          style={{ width: '100%' }}
+          onChange={(kind: DocumentKind) => set({ kind, settles: {} })}
+        />
+      </div>
+      <div>
+        <label htmlFor="document-day">Day</label>
+        <DayField
+          id="document-day"
+          value={draft.date}
+          onChange={(date) => set({ date })}
+          style={{ width: '100%' }}
+        />
+      </div>
+      {party === 'none' ? <div /> : <PartyField {...{ book, draft, onChange }} wanted={party} />}
+      <div>
+        <label htmlFor="document-reference">Reference</label>
+        <Input
+          id="document-reference"
+          value={draft.reference}
+          maxLength={60}
+          onChange={(event) => set({ reference: event.target.value })}
+        />
+      </div>
+    </div>
+  );
+}
+
+const PARTY_LABELS = {
+  customer: 'Customer',
+  supplier: 'Supplier',
+  either: 'Customer or supplier',
+} as const;
+
+const NEW = 'new:';
+
+/** What was typed as a new party, where none has that name. */
+function asNew(name: string, kind: PartyKind, parties: readonly Party[]) {
+  const isKnown = parties.some((each) => each.name.toLowerCase() === name.toLowerCase());
+  return name === '' || isKnown ? [] : [{ value: `${NEW}${name}`, label: `New ${kind}: ${name}` }];
+}
+
+/** Whom it is of; a name that is not there yet is kept as a new one. */
+function PartyField({
+  book,
+  draft,
+  wanted,
+  onChange,
+}: DocumentHeadsProps & { readonly wanted: PartyKind | 'either' }) {
+  const store = useBookStore();
+  const [typed, setTyped] = useState('');
+  const parties = dealingsOf(book).parties.filter(
+    ({ kind }) => wanted === 'either' || kind === wanted,
+  );
+  const added = wanted === 'either' ? [] : asNew(typed.trim(), wanted, parties);
+  const choose = (value: string) => {
+    if (!value.startsWith(NEW) || wanted === 'either')
+      return onChange(withParty(book, draft, value));
+    const party = { ...blankParty(wanted), id: `p-${nanoid(10)}`, name: value.slice(NEW.length) };
+    const { refusals } = store.change({ kind: 'put-party', party });
+    if (refusals.length === 0) onChange(withParty(book, draft, party.id));
+  };
+  return (
+    <div>
+      <label htmlFor="document-party">{PARTY_LABELS[wanted]}</label>
+      <Select
+        id="document-party"
+        style={{ width: '100%' }}
+        placeholder="Name"
+        value={parties.some(({ id }) => id === draft.party) ? draft.party : null}
+        showSearch={{ ...BY_LABEL, onSearch: setTyped }}
+        options={[...parties.map(({ id, name: label }) => ({ value: id, label })), ...added]}
+        defaultActiveFirstOption
+        onChange={(value: string | null) => value !== null && choose(value)}
+      />
+    </div>
+  );
+}
