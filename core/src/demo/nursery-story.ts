@@ -13,8 +13,21 @@ export const PLANTS = {
   compost: { name: 'Compost, 50 l', cost: 310, price: 690, season: [3, 4, 5, 9] },
 } as const;
 
+/** What customers owe and suppliers are owed on the first day, minor units. */
+export const OPENINGS = {
+  customers: { lock: 184_000, mill: 120_000, hall: 80_000 },
+  suppliers: { growers: 176_000, peat: 120_000 },
+} as const;
+
 type Plant = keyof typeof PLANTS;
 const ALL = Object.keys(PLANTS) as Plant[];
+
+const LETTERS: Readonly<Partial<Record<DocumentKind, string>>> = {
+  'goods-in': 'N',
+  'goods-out': 'D',
+  'supplier-invoice': 'P',
+  'customer-invoice': 'R',
+};
 
 const CUSTOMERS = ['lock', 'mill', 'hall', 'parish'] as const;
 const SUPPLIERS = ['growers', 'peat', 'fen'] as const;
@@ -49,6 +62,7 @@ const worth = (lines: readonly DocumentLine[]): Amount =>
 export class NurseryStory {
   readonly documents: Document[] = [];
   readonly #random: () => number;
+  readonly #numbers = new Map<DocumentKind, number>();
   readonly #stock = new Map<Plant, number>(ALL.map((each) => [each, 120]));
 
   /** What lies in the till from the gate and was not brought to the bank yet. */
@@ -63,9 +77,24 @@ export class NurseryStory {
 
   /** All of it, told once. */
   tell(): readonly Document[] {
+    this.#paysOpening('customer-payment', OPENINGS.customers, 20);
+    this.#paysOpening('supplier-payment', OPENINGS.suppliers, 12);
     for (let week = 0; week < 52; week++) this.#week(addDays(this.firstDay, 7 * week));
     this.#count(addDays(this.firstDay, 364));
     return this.documents;
+  }
+
+  /** What was owed when the books began is settled in January. */
+  #paysOpening(
+    kind: 'customer-payment' | 'supplier-payment',
+    owed: Readonly<Record<string, Amount>>,
+    days: number,
+  ): void {
+    for (const [party, amount] of Object.entries(owed))
+      this.#add({
+        ...{ kind, date: addDays(this.firstDay, days + this.#between(0, 7)), party, money: 'bank' },
+        ...{ amount, settles: [{ document: 'opening', amount }] },
+      });
   }
 
   #week(monday: string): void {
@@ -74,6 +103,15 @@ export class NurseryStory {
     for (const each of CUSTOMERS) if (this.#random() < 0.46) this.#sell(monday, month, each);
     this.#gate(monday, month);
     if (Number(monday.slice(8)) <= 7) this.#monthly(monday);
+  }
+
+  /** Papers of one kind are numbered one after the other. */
+  #reference(kind: DocumentKind): string {
+    const letter = LETTERS[kind];
+    if (letter === undefined) return '';
+    const next = (this.#numbers.get(kind) ?? 100) + 1;
+    this.#numbers.set(kind, next);
+    return `${letter}${next}`;
   }
 
   #between(from: number, to: number): number {
@@ -93,8 +131,8 @@ export class NurseryStory {
     if (said.date >= addDays(this.firstDay, 365)) return null;
     const id = `n${this.documents.length + 1}`;
     const blank = { party: null, money: null, to: null, amount: null, discount: 0 };
-    const rest = { reference: '', text: '', lines: [], settles: [], ...blank };
-    this.documents.push({ ...rest, ...said, id });
+    const rest = { reference: this.#reference(said.kind), text: '', lines: [], settles: [] };
+    this.documents.push({ ...rest, ...blank, ...said, id });
     return id;
   }
 

@@ -7,7 +7,7 @@ import type { Item } from '../shape/item.js';
 import type { Party } from '../shape/party.js';
 import type { Schedule } from '../shape/schedule.js';
 import { bookOfSheet } from './ledger-sheet.js';
-import { NurseryStory, PLANTS } from './nursery-story.js';
+import { NurseryStory, OPENINGS, PLANTS } from './nursery-story.js';
 
 const FIRST_DAY = '2027-01-01';
 const SEED = 7;
@@ -67,13 +67,13 @@ const party = (id: string, kind: Party['kind'], name: string, opening = 0): Part
 });
 
 const PARTIES: readonly Party[] = [
-  party('lock', 'customer', 'Garden centre at the lock', 184_000),
-  party('mill', 'customer', 'Old Mill Gardens', 120_000),
-  party('hall', 'customer', 'Hallfield Plants', 80_000),
+  party('lock', 'customer', 'Garden centre at the lock', OPENINGS.customers.lock),
+  party('mill', 'customer', 'Old Mill Gardens', OPENINGS.customers.mill),
+  party('hall', 'customer', 'Hallfield Plants', OPENINGS.customers.hall),
   party('parish', 'customer', 'Parish of Nether Fen'),
   party('gate', 'customer', 'Sold at the gate'),
-  party('growers', 'supplier', 'Fen Growers', 176_000),
-  party('peat', 'supplier', 'Peatfree Supplies', 120_000),
+  party('growers', 'supplier', 'Fen Growers', OPENINGS.suppliers.growers),
+  party('peat', 'supplier', 'Peatfree Supplies', OPENINGS.suppliers.peat),
   party('fen', 'supplier', 'Young Trees of the Fen'),
 ];
 

@@ -27,7 +27,7 @@ const ITEM_ACCOUNT_NAMES: Readonly<Record<ItemAccount, string>> = {
   stockAccount: 'stock',
 };
 
-/** Sums by account, in the order in which accounts are first met, and why some could not be told. */
+/** Sums by account, debits first, and why some could not be told. */
 class Lines {
   readonly #sums = new Map<string, Amount>();
   readonly refusals: Refusal[] = [];
@@ -59,9 +59,11 @@ class Lines {
   }
 
   all(): Line[] {
-    return [...this.#sums].flatMap(([account, amount]) =>
-      amount === 0 ? [] : [{ account, amount }],
-    );
+    const lines = [...this.#sums].map(([account, amount]) => ({ account, amount }));
+    return [
+      ...lines.filter(({ amount }) => amount > 0),
+      ...lines.filter(({ amount }) => amount < 0),
+    ];
   }
 }
 

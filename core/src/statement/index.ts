@@ -1,5 +1,7 @@
 export { type Level, LEVELS, type SectionFigures } from './section-figures.js';
 export { trialBalance, trialMovement } from './trial-balance.js';
+export { bookAfter, courseOf, type CourseStep } from './course.js';
+export { looksWrong, type LooksWrong } from './looks-wrong.js';
 export { balanceSheet } from './balance-sheet.js';
 export { countsIn, PROFIT_LINES, profitAndLoss } from './profit-and-loss.js';
 export {

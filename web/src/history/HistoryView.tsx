@@ -177,6 +177,7 @@ function MomentSpread({ book }: { book: Book }) {
     level: 'account',
     method: 'indirect',
     against: null,
+    step: null,
     account: null,
     set: () => undefined,
   };

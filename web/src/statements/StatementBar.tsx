@@ -49,6 +49,7 @@ function OtherDay({ choice: { against, set } }: { choice: Choice }) {
 
 const STATEMENTS: { value: Choice['shown']; label: string }[] = [
   { value: 'spread', label: 'Two statements' },
+  { value: 'time', label: 'Through time' },
   { value: 'trial', label: 'Trial balance' },
   { value: 'ledger', label: 'Ledger' },
   { value: 'equity', label: 'Equity' },

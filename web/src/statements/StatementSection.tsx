@@ -1,6 +1,14 @@
-import { comparedLines, type Amount, type ComparedLine, type SectionFigures } from '@gleddo/core';
+import {
+  comparedLines,
+  type Amount,
+  type ComparedLine,
+  type LooksWrong,
+  type SectionFigures,
+} from '@gleddo/core';
 import { useMemo, type ReactNode } from 'react';
+import { Link, useLocation } from 'react-router';
 import { FigureLink } from './FigureLink';
+import css from './statements.module.css';
 import type { Compared } from './use-compared';
 
 interface HeadRowProps {
@@ -76,35 +84,58 @@ type RowProps = SectionProps & { readonly line: ComparedLine; readonly depth: nu
 
 /** An account's figure; what is a heading only shows, set apart, what stands under it. */
 function AccountRow(props: RowProps) {
-  const { book, choice, money, now, then, line, depth, firstId } = props;
+  const { book, choice, money, now, then, was, apparent, line, depth, firstId } = props;
   const { account, amount, other } = line;
   const family = choice.level === 'account' ? now.families.get(account.id) : undefined;
   const isHeading = family !== undefined && amount === 0;
+  const before = was?.amounts.get(account.id) ?? 0;
+  const isMoved = was !== null && before !== amount;
   return (
-    <div className="row account">
-      {book.numberPlan && <span className="no">{account.number ?? ''}</span>}
-      <span
-        className="name"
-        style={{ paddingLeft: choice.level === 'account' ? depth * 16 : 0 }}
-        title={account.name}
-      >
-        {account.name}
-      </span>
-      {!then && <span />}
-      <span className={`figure ${isHeading ? 'of-family' : ''}`}>
-        <FigureLink
-          account={account.id}
-          label={account.name}
-          figure={money(isHeading ? family : amount)}
-          first={account.id === firstId}
-          onOpen={() => choice.set({ account: account.id })}
-        />
-      </span>
-      {then && (
-        <span className="figure other">
-          {money(isHeading && other === 0 ? (then.families.get(account.id) ?? other) : other)}
+    <>
+      <div className={`row account ${isMoved ? css['moved'] : ''}`}>
+        {book.numberPlan && <span className="no">{account.number ?? ''}</span>}
+        <span
+          className="name"
+          style={{ paddingLeft: choice.level === 'account' ? depth * 16 : 0 }}
+          title={account.name}
+        >
+          {account.name}
         </span>
+        {!then && <span className="mark-says">{isMoved && `was ${money(before)}`}</span>}
+        <span className={`figure ${isHeading ? 'of-family' : ''}`}>
+          <FigureLink
+            account={account.id}
+            label={account.name}
+            figure={money(isHeading ? family : amount)}
+            first={account.id === firstId}
+            onOpen={() => choice.set({ account: account.id })}
+          />
+        </span>
+        {then && (
+          <span className="figure other">
+            {money(isHeading && other === 0 ? (then.families.get(account.id) ?? other) : other)}
+          </span>
+        )}
+      </div>
+      {apparent.get(account.id)?.map((each) => (
+        <RightAllTheSame key={each.says} of={each} />
+      ))}
+    </>
+  );
+}
+
+/** Why a figure that looks wrong is right, in its own place. */
+function RightAllTheSame({ of }: { of: LooksWrong }) {
+  const { pathname } = useLocation();
+  const documents = pathname.replace(/[^/]*$/, 'documents');
+  return (
+    <p className={css['apparent']}>
+      <strong>{of.title}.</strong> {of.says}{' '}
+      {of.document !== null && of.document !== 'opening' && (
+        <Link to={`${documents}?document=${encodeURIComponent(of.document)}`}>
+          See the document
+        </Link>
       )}
-    </div>
+    </p>
   );
 }

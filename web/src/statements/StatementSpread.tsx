@@ -30,7 +30,8 @@ export function StatementSpread(props: StatementSpreadProps) {
   );
 }
 
-function SheetSide(compared: Compared) {
+/** The balance sheet as a page. */
+export function SheetSide(compared: Compared) {
   const { book, now, then, choice } = compared;
   const { sheet } = now;
   const { scheme } = book;
@@ -95,7 +96,8 @@ function SectionWithProfit({ section, other, ...compared }: SectionWithProfitPro
   );
 }
 
-function ProfitSide(compared: Compared) {
+/** Profit and loss as a page. */
+export function ProfitSide(compared: Compared) {
   const { book, now, then, choice } = compared;
   const { profit } = now;
   const subtotals = subtotalsShown(profit.sections);

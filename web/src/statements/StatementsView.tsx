@@ -1,5 +1,13 @@
 import { useEffect } from 'react';
-import { accountOf, sectionOfAccount, statementOfClass, statementSheets } from '@gleddo/core';
+import {
+  accountOf,
+  bookAfter,
+  courseOf,
+  sectionOfAccount,
+  statementOfClass,
+  statementSheets,
+  type Book,
+} from '@gleddo/core';
 import { useOpenBook } from '../book/open-book';
 import { AccountLines } from '../chart/AccountLines';
 import { useMoney } from '../figures/money';
@@ -10,11 +18,13 @@ import { EquitySheet } from './EquitySheet';
 import { LedgerSheet } from './LedgerSheet';
 import { StatementBar } from './StatementBar';
 import { StatementSpread } from './StatementSpread';
+import { TimeSheet } from './TimeSheet';
 import { TrialBalanceSheet } from './TrialBalanceSheet';
 import { useChoice, type Choice } from './use-choice';
 
 const FILE_NAMES: Readonly<Record<Choice['shown'], string>> = {
   spread: 'statements',
+  time: 'statements',
   trial: 'trial-balance',
   ledger: 'ledger',
   equity: 'changes-in-equity',
@@ -39,7 +49,9 @@ export function StatementsView() {
   const { book, answer } = useOpenBook();
   const money = useMoney(book);
   const choice = useChoice(book);
-  const Sheet = choice.shown === 'spread' ? null : SHEETS[choice.shown];
+  const { shown } = choice;
+  const Sheet = shown === 'spread' || shown === 'time' ? null : SHEETS[shown];
+  const Pages = shown === 'time' ? TimeSheet : StatementSpread;
   const over = <LinesOver choice={choice} />;
   const isBackwards = choice.period.from > choice.period.to;
   if (!answer.help.totals)
@@ -51,14 +63,11 @@ export function StatementsView() {
   return (
     <div className="book-desk">
       <StatementBar book={book} choice={choice}>
-        <SheetsOnRequest
-          make={() => statementSheets(book, choice)}
-          name={FILE_NAMES[choice.shown]}
-        />
+        <SheetsOnRequest make={() => sheetsOf(book, choice)} name={FILE_NAMES[choice.shown]} />
       </StatementBar>
       {isBackwards && <Refusal says={BACKWARDS} />}
       {Sheet === null ? (
-        <StatementSpread book={book} choice={choice} money={money} over={over} />
+        <Pages book={book} choice={choice} money={money} over={over} />
       ) : (
         <div className="paper sheet-alone" role="region" aria-label="The statement" tabIndex={0}>
           <Sheet book={book} choice={choice} money={money} />
@@ -67,6 +76,19 @@ export function StatementsView() {
       )}
     </div>
   );
+}
+
+/** What is shown, on paper; after a step of its course the statements as they stood then. */
+function sheetsOf(book: Book, choice: Choice) {
+  const { shown, period } = choice;
+  if (shown !== 'time') return statementSheets(book, { ...choice, shown });
+  const steps = courseOf(book, period);
+  const at = Math.min(choice.step ?? steps.length - 1, steps.length - 1);
+  const to = steps[at]?.date ?? period.to;
+  return statementSheets(bookAfter(book, steps, at), {
+    ...{ ...choice, shown: 'spread', against: null, level: 'account' },
+    period: { from: period.from, to: to < period.from ? period.from : to },
+  });
 }
 
 /** The focus goes back to the figure that one came from. */

@@ -9,7 +9,7 @@ import {
 } from '@gleddo/core';
 import { useSearchParams } from 'react-router';
 
-const SHOWN = ['spread', 'trial', 'ledger', 'equity', 'cash'] as const;
+const SHOWN = ['spread', 'time', 'trial', 'ledger', 'equity', 'cash'] as const;
 type Shown = (typeof SHOWN)[number];
 
 export interface Choice {
@@ -20,10 +20,15 @@ export interface Choice {
   readonly method: 'indirect' | 'direct';
   /** The period beside which it is shown; null: none. */
   readonly against: Period | null;
+  /** After how much of what happened the statements are shown; null: after all of it. */
+  readonly step: number | null;
   /** The account whose lines lie over the page. */
   readonly account: string | null;
   set(changed: Readonly<Record<string, string | null>>): void;
 }
+
+const stepFrom = (text: string | null): number | null =>
+  text !== null && /^\d{1,5}$/.test(text) ? Number(text) : null;
 
 /** What is looked at stands in the address, so that it can be gone back to and passed on. */
 export function useChoice(book: Book): Choice {
@@ -41,13 +46,14 @@ export function useChoice(book: Book): Choice {
     against: isDay(other) ? periodLike(period, other) : null,
     level: LEVELS.find((each) => each === params.get('level')) ?? 'account',
     method: params.get('method') === 'direct' ? 'direct' : 'indirect',
+    step: stepFrom(params.get('step')),
     account: params.get('account'),
     set(changed) {
       const next = new URLSearchParams(params);
       for (const [name, value] of Object.entries(changed))
         if (value === null) next.delete(name);
         else next.set(name, value);
-      setParams(next, { replace: 'account' in changed });
+      setParams(next, { replace: 'account' in changed || 'step' in changed });
     },
   };
 }
