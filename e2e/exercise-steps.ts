@@ -12,7 +12,12 @@ const ACCOUNTS = [
   { id: 'flour', number: '5010', name: 'Flour used', type: 'cost-of-goods-sold' },
 ];
 
-async function ask(page: Page, path: string, data: object): Promise<Record<string, unknown>> {
+/** Asks the server as whoever came in. */
+export async function ask(
+  page: Page,
+  path: string,
+  data: object,
+): Promise<Record<string, unknown>> {
   const answer = await page.request.post(`/api/${path}`, { headers: HEADERS, data });
   expect(answer.ok(), await answer.text()).toBe(true);
   return (await answer.json()) as Record<string, unknown>;

@@ -10,7 +10,7 @@ import { Input, Select } from 'antd';
 import { memo, useMemo } from 'react';
 import { accountOptions } from '../journal/account-options';
 import { BY_LABEL } from '../figures/by-label';
-import { moneyOf } from '../figures/money';
+import { moneyWith } from '../figures/money';
 import css from './dealings.module.css';
 import { digitsOf, lineOf, numberFrom, type LineDraft } from './document-draft';
 
@@ -93,5 +93,5 @@ function Worth({ book, line }: Pick<DocumentLineRowProps, 'book' | 'line'>) {
   const price = numberFrom(line.price, digitsOf(book));
   if (typeof quantity !== 'number' || typeof price !== 'number') return <span />;
   const worth = lineWorth({ item: '', account: null, amount: null, quantity, price });
-  return <span className={`figure ${css['worth'] ?? ''}`}>{moneyOf(book)(worth)}</span>;
+  return <span className={`figure ${css['worth'] ?? ''}`}>{moneyWith(book, [worth])(worth)}</span>;
 }

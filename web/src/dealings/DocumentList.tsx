@@ -10,7 +10,7 @@ import { memo, useMemo } from 'react';
 import { Link } from 'react-router';
 import { longDay } from '../figures/days';
 import { LongRows } from '../figures/LongRows';
-import { useMoney } from '../figures/money';
+import { useDealingsMoney } from './use-dealings-money';
 import { TableHead } from '../figures/TableHead';
 import { RowTools } from './RowTools';
 
@@ -78,7 +78,7 @@ interface RowProps extends DocumentTools {
 }
 
 function Row({ book, document, isBeyond, mayChange, onChange, onRemove }: RowProps) {
-  const money = useMoney(book);
+  const money = useDealingsMoney(book);
   const { kind, reference, text, date, party } = document;
   const { name } = KIND_FACTS[kind];
   const whose = dealingsOf(book).parties.find(({ id }) => id === party)?.name ?? '';

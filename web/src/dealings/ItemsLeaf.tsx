@@ -2,7 +2,7 @@ import { dealingsOf, openingOf, stockCourse, sum, type Book, type Item } from '@
 import { useMemo, useState } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { counted } from '../figures/counted';
-import { useMoney } from '../figures/money';
+import { useDealingsMoney } from './use-dealings-money';
 import { TableHead } from '../figures/TableHead';
 import { Refusal } from '../shell/Refusal';
 import { quantityText } from './document-draft';
@@ -95,7 +95,7 @@ interface ItemRowProps extends ItemTableProps {
 }
 
 function ItemRow({ book, item, quantity, value, mayChange, onChange, onRemove }: ItemRowProps) {
-  const money = useMoney(book);
+  const money = useDealingsMoney(book);
   return (
     <tr>
       <td>{item.name}</td>

@@ -1,5 +1,5 @@
 import { accountLabel, accountOf, type Amount, type Book } from '@gleddo/core';
-import { useMoney } from '../figures/money';
+import { useDealingsMoney } from './use-dealings-money';
 
 interface OpeningSaysProps {
   readonly book: Book;
@@ -13,7 +13,7 @@ interface OpeningSaysProps {
 
 /** What a list says when the books begin, beside the opening balance of its account. */
 export function OpeningSays({ book, listed, account, balance, what }: OpeningSaysProps) {
-  const money = useMoney(book);
+  const money = useDealingsMoney(book);
   const found = accountOf(book, account);
   if (!found || balance === null)
     return (

@@ -11,7 +11,8 @@ import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { useOpenBook } from '../book/open-book';
 import { DayField } from '../figures/DayField';
-import { useMoney, type Money } from '../figures/money';
+import type { Money } from '../figures/money';
+import { useDealingsMoney } from './use-dealings-money';
 import { TableHead } from '../figures/TableHead';
 import { PaperRow } from '../handouts/HandoutPaper';
 import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
@@ -92,7 +93,7 @@ const NO_CONTROL =
 
 /** What is open against what the control account says, and why they can differ. */
 function Control({ book, kind, at }: ControlProps) {
-  const money = useMoney(book);
+  const money = useDealingsMoney(book);
   const { total, control } = useMemo(() => whoOwes(book, kind, at), [book, kind, at]);
   if (control === null) return <p className="quiet">{NO_CONTROL}</p>;
   return (

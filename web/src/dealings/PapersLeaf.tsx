@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { counted } from '../figures/counted';
-import { useMoney } from '../figures/money';
+import { useDealingsMoney } from './use-dealings-money';
 import { EntryEffect } from '../journal/EntryEffect';
 import { useKept } from '../kept/use-kept';
 import { useSteady } from '../kept/use-steady';
@@ -52,7 +52,7 @@ function operationOf(book: Book, draft: DocumentDraft): Operation | null {
 export function PapersLeaf() {
   const { book, answer } = useOpenBook();
   const { rules } = useBookStore();
-  const money = useMoney(book);
+  const money = useDealingsMoney(book);
   const { draft, change, done, isAskedFor } = useTyped(book, answer.id);
   const operation = useMemo(() => operationOf(book, draft), [book, draft]);
   return (
@@ -60,7 +60,7 @@ export function PapersLeaf() {
       title="Documents"
       when={counted(dealingsOf(book).documents.length, 'document')}
       rightTitle="What it does"
-      right={<EntryEffect {...{ book, operation, rules, money, until: UNTIL, saysWhy: true }} />}
+      right={<EntryEffect {...{ book, operation, rules, until: UNTIL, saysWhy: true }} />}
     >
       {answer.mayChange && (
         <DocumentForm

@@ -11,7 +11,7 @@ import {
 } from '@gleddo/core';
 import { useState } from 'react';
 import { useOpenBook } from '../book/open-book';
-import { useMoney } from '../figures/money';
+import { useDealingsMoney } from './use-dealings-money';
 import { TableHead } from '../figures/TableHead';
 import { Refusal } from '../shell/Refusal';
 import { LeafFrame } from './LeafFrame';
@@ -88,7 +88,7 @@ interface PartyTableProps {
 }
 
 function PartyTable({ book, kind, mayChange, onChange, onRemove }: PartyTableProps) {
-  const money = useMoney(book);
+  const money = useDealingsMoney(book);
   const parties = dealingsOf(book).parties.filter((each) => each.kind === kind);
   if (parties.length === 0) return <p className="quiet">No {TITLES[kind].toLowerCase()} yet.</p>;
   return (

@@ -13,7 +13,7 @@ import { Select } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { DayField } from '../figures/DayField';
-import { moneyOf } from '../figures/money';
+import { moneyWith } from '../figures/money';
 import { AccountChoice } from './AccountChoice';
 import css from './dealings.module.css';
 import { digitsOf, numberFrom, typedAmount } from './document-draft';
@@ -266,7 +266,10 @@ const Accounts = ({ book, typed, set }: PartProps & { readonly book: Book }) => 
 
 /** What comes out of it, before it is kept; of one that is changed which rows stay and which change. */
 function comesOut(book: Book, made: Schedule, before: Schedule | null): string {
-  const money = moneyOf(book);
+  const money = moneyWith(
+    book,
+    made.rows.map(({ amount }) => amount),
+  );
   const kept = lockedRows(book, before);
   const open = made.rows.slice(kept.length);
   const all = `${open.length} rows of ${money(open[0]?.amount ?? 0)}`;

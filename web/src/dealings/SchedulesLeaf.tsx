@@ -5,7 +5,7 @@ import { useSearchParams } from 'react-router';
 import { useOpenBook } from '../book/open-book';
 import { counted } from '../figures/counted';
 import { longDay } from '../figures/days';
-import { useMoney } from '../figures/money';
+import { useDealingsMoney } from './use-dealings-money';
 import { TableHead } from '../figures/TableHead';
 import { Refusal } from '../shell/Refusal';
 import css from './dealings.module.css';
@@ -52,7 +52,7 @@ const NONE_YET =
 
 function ScheduleTable({ chosen, onChoose }: { chosen: string; onChoose(id: string): void }) {
   const { book } = useOpenBook();
-  const money = useMoney(book);
+  const money = useDealingsMoney(book);
   return (
     <table className="lines-table" aria-label="Schedules">
       <TableHead names={['What is spread', 'Made']} figures={['Spread', 'Left']} />
@@ -82,7 +82,7 @@ function ScheduleTable({ chosen, onChoose }: { chosen: string; onChoose(id: stri
 /** The rows of a schedule, and what makes them entries. */
 function Rows({ schedule, onChange }: { schedule: Schedule; onChange(): void }) {
   const { book, answer } = useOpenBook();
-  const money = useMoney(book);
+  const money = useDealingsMoney(book);
   return (
     <>
       <div className={css['rows']} tabIndex={0} role="region" aria-label="Rows of the schedule">

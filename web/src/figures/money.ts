@@ -25,4 +25,11 @@ export function moneyOf(...books: readonly Book[]): Money {
   return writer(digits, whole ? 0 : digits);
 }
 
+/** The same, where other amounts are told beside those of the book. */
+export function moneyWith(book: Book, amounts: readonly Amount[]): Money {
+  const digits = minorDigits(book.company.currency);
+  const whole = allWhole([...amountsOf(book), ...amounts], digits);
+  return writer(digits, whole ? 0 : digits);
+}
+
 export const useMoney = (book: Book): Money => useMemo(() => moneyOf(book), [book]);

@@ -14,7 +14,7 @@ import {
   type Rules,
 } from '@gleddo/core';
 import { useDeferredValue, useMemo } from 'react';
-import type { Money } from '../figures/money';
+import { moneyOf, type Money } from '../figures/money';
 import { TableHead } from '../figures/TableHead';
 
 interface EntryEffectProps {
@@ -22,7 +22,6 @@ interface EntryEffectProps {
   /** What would be recorded; null while what is typed is not whole yet. What is said in words should be left out. */
   readonly operation: Operation | null;
   readonly rules: Rules;
-  readonly money: Money;
   /** What stands here until then. */
   readonly until: string;
   /** Whether it is said why it could not be recorded. */
@@ -54,7 +53,7 @@ export function EntryEffect(props: EntryEffectProps) {
   const effect = useEffectOf(props);
   if (!effect || 'why' in effect)
     return <p className="quiet">{(props.saysWhy && effect?.why) || props.until}</p>;
-  return <EffectTable {...effect} money={props.money} />;
+  return <EffectTable {...effect} money={moneyOf(props.book, effect.after)} />;
 }
 
 type Effect = Exclude<NonNullable<ReturnType<typeof useEffectOf>>, { why: string }>;

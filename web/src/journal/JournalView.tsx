@@ -10,7 +10,7 @@ import {
 } from '@gleddo/core';
 import { useMemo, useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
-import { useMoney, type Money } from '../figures/money';
+import { useMoney } from '../figures/money';
 import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
 import { useKept } from '../kept/use-kept';
 import { useSteady } from '../kept/use-steady';
@@ -89,7 +89,7 @@ export function JournalView() {
             <Entries typed={typed} filter={filter} />
           </Page>
         }
-        right={<WhatItDoes {...{ book, money, draft, read }} />}
+        right={<WhatItDoes {...{ book, draft, read }} />}
         leftFoot={<BalanceFoot figures={figures} money={money} />}
         rightFoot={<ProfitFoot scheme={book.scheme} figures={figures} money={money} />}
       />
@@ -133,7 +133,6 @@ function Entries({ typed, filter }: EntriesProps) {
 
 interface WhatItDoesProps {
   readonly book: Book;
-  readonly money: Money;
   readonly draft: EntryDraft;
   readonly read: ReadDraft;
 }
@@ -150,13 +149,13 @@ function operationOf(draft: EntryDraft, read: ReadDraft): Operation | null {
   return { kind, entry: { ...entry, id: draft.id ?? 'typed', text: '', reference: '' } };
 }
 
-function WhatItDoes({ book, money, draft, read }: WhatItDoesProps) {
+function WhatItDoes({ book, draft, read }: WhatItDoesProps) {
   const { rules } = useBookStore();
   return (
     <Page side="right" title="What it does" when="before it is recorded" bare>
       <div style={{ paddingTop: 10 }}>
         <EntryEffect
-          {...{ book, money, rules, until: UNTIL_BALANCED }}
+          {...{ book, rules, until: UNTIL_BALANCED }}
           operation={operationOf(draft, read)}
         />
       </div>

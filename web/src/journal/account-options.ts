@@ -1,4 +1,5 @@
 import { rowsOf, type Book } from '@gleddo/core';
+import { BY_LABEL, rankOf } from '../figures/by-label';
 
 export interface AccountOption {
   readonly value: string;
@@ -18,17 +19,13 @@ export const accountOptions = (book: Book, chosen: string): AccountOption[] =>
       number: (number ?? '').toLowerCase(),
     }));
 
-/** How well an option answers what was typed: its number or name, the whole of it, its beginning, a part. */
-function rank(option: AccountOption, typed: string): number {
-  const text = typed.trim().toLowerCase();
-  if (option.name === text || option.number === text) return 0;
-  if (option.number.startsWith(text)) return 1;
-  if (option.name.startsWith(text)) return 2;
-  return 3;
-}
+/** How well an account answers what was typed: by its number or its name, whichever answers better. */
+const rank = (option: AccountOption, typed: string): number =>
+  Math.min(rankOf(typed, option.number), rankOf(typed, option.name));
 
+/** Accounts are found by number, by name, or by the beginnings of their words: `ba cu` is *Bank, current account*. */
 export const SEARCH = {
-  optionFilterProp: 'label',
+  filterOption: BY_LABEL.filterOption,
   filterSort: (a: AccountOption, b: AccountOption, { searchValue }: { searchValue: string }) =>
     rank(a, searchValue) - rank(b, searchValue),
 } as const;

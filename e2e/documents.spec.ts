@@ -1,0 +1,169 @@
+import { expect, test, type Page } from '@playwright/test';
+import { openDealer } from './dealer.js';
+import { saved } from './people.js';
+
+const leaf = (page: Page, name: string) =>
+  page
+    .getByRole('radiogroup', { name: 'What to look at' })
+    .getByText(name, { exact: true })
+    .click();
+
+/** Counts the keys that are pressed from now on. */
+async function countKeys(page: Page): Promise<() => Promise<number>> {
+  await page.evaluate(() => {
+    const counted = window as unknown as { keys: number };
+    counted.keys = 0;
+    window.addEventListener('keydown', () => counted.keys++, true);
+  });
+  return () => page.evaluate(() => (window as unknown as { keys: number }).keys);
+}
+
+const form = (page: Page) => page.getByRole('form', { name: 'New document' });
+const list = (page: Page) => page.getByRole('table', { name: 'Documents' });
+
+/** Chooses in the field that has the focus by typing the beginning of what it shows. */
+async function pick(page: Page, typed: string, shown: string): Promise<void> {
+  await page.keyboard.type(typed);
+  const active = page.locator('.ant-select-dropdown:visible .ant-select-item-option-active');
+  await expect(active.filter({ hasText: shown })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(active).toHaveCount(0);
+}
+
+const tab = async (page: Page, times = 1) => {
+  for (let i = 0; i < times; i++) await page.keyboard.press('Tab');
+};
+
+/** What happened, of whom; the focus stands behind the reference then. */
+async function heads(page: Page, kind: [string, string], party: [string, string]): Promise<void> {
+  await pick(page, ...kind);
+  await tab(page, 2);
+  await pick(page, ...party);
+  await tab(page, 2);
+}
+
+async function goods(page: Page, quantity: string): Promise<void> {
+  await pick(page, 'lav', 'Lavender');
+  await tab(page);
+  await page.keyboard.type(quantity);
+}
+
+async function record(page: Page, count: number): Promise<void> {
+  await page.keyboard.press('Control+Enter');
+  await expect(list(page).locator('[data-document]')).toHaveCount(count);
+  await expect(form(page).getByRole('combobox', { name: 'What happened' })).toBeFocused();
+}
+
+test('seven events by documents, in fewer than two hundred keys; the loss between them is explained', async ({
+  page,
+}) => {
+  await openDealer(page, 'Seven events', 'documents');
+  await form(page).getByRole('combobox', { name: 'What happened' }).focus();
+  const keys = await countKeys(page);
+  await heads(page, ['goods i', 'Goods in'], ['haz', 'Hazel Growers']);
+  await goods(page, '220');
+  await record(page, 1);
+  await heads(page, ['supplier', 'Supplier’s invoice'], ['haz', 'Hazel Growers']);
+  await goods(page, '220');
+  await record(page, 2);
+  await heads(page, ['money f', 'Money from customer'], ['fern', 'Fern and Stile']);
+  await tab(page);
+  await page.keyboard.type('1980');
+  await record(page, 3);
+  await heads(page, ['goods o', 'Goods out'], ['fern', 'Fern and Stile']);
+  await goods(page, '220');
+  await record(page, 4);
+  await heads(page, ['invoice', 'Invoice to customer'], ['fern', 'Fern and Stile']);
+  await goods(page, '220');
+  await record(page, 5);
+  await heads(page, ['paid', 'Paid to supplier'], ['haz', 'Hazel Growers']);
+  await page.keyboard.press('Space');
+  await record(page, 6);
+  await pick(page, 'money o', 'Money out');
+  await tab(page, 4);
+  await pick(page, 'inter', 'Loan interest');
+  await tab(page);
+  await page.keyboard.type('80');
+  await record(page, 7);
+  expect(await keys()).toBeLessThan(200);
+
+  await page.getByRole('link', { name: 'Statements', exact: true }).click();
+  await page.getByText('Through time', { exact: true }).click();
+  await page.getByRole('button', { name: /^Goods out, Fern and Stile/ }).click();
+  const profit = page.getByRole('region', { name: 'Profit and loss' });
+  await expect(profit).toContainText('A loss that is none');
+  await expect(profit).toContainText('the invoice follows');
+  await expect(page.getByRole('region', { name: 'Balance sheet' })).toContainText('was 1,100');
+  await page.getByRole('button', { name: /^Invoice to customer/ }).click();
+  await expect(profit).not.toContainText('A loss that is none');
+  await page.getByRole('button', { name: /^Money out/ }).click();
+  await expect(page.locator('.spread-foot.right')).toContainText('800');
+});
+
+test('who owes, a new customer, terms, a payment in part, and what names a thing keeps it', async ({
+  page,
+}) => {
+  await openDealer(page, 'Who owes', 'documents');
+  await leaf(page, 'Customers, suppliers');
+  const party = page.getByRole('form', { name: 'New customer or supplier' });
+  await party.getByLabel('Name').fill('Parish of Nether Fen');
+  await party.getByLabel('Discount, %').fill('2');
+  await party.getByLabel('if paid within days').fill('10');
+  await party.getByLabel('Owed when the books begin').fill('1000');
+  await party.getByLabel('Name').press('Enter');
+  await expect(page.getByRole('table', { name: 'Customers' })).toContainText('2 % within 10 days');
+  await expect(page.getByRole('region', { name: 'When the books begin' })).toContainText(
+    'too much is listed',
+  );
+  await leaf(page, 'Documents');
+  await form(page).getByRole('combobox', { name: 'What happened' }).focus();
+  await heads(page, ['money f', 'Money from customer'], ['par', 'Parish']);
+  await form(page)
+    .getByRole('checkbox', { name: /Opening balance/ })
+    .check();
+  await expect(form(page).getByLabel('Amount')).toHaveValue('980');
+  await expect(form(page).getByLabel('Discount')).toHaveValue('20');
+  await form(page).getByLabel('Amount').fill('400');
+  await form(page).getByLabel('Discount').fill('');
+  await page.keyboard.press('Control+Enter');
+  await leaf(page, 'Who owes');
+  await expect(page.getByRole('table', { name: 'Who owes' })).toContainText('600');
+  await expect(
+    page.getByRole('status').filter({ hasText: 'control account stands' }),
+  ).toBeVisible();
+  await leaf(page, 'Customers, suppliers');
+  await page.getByRole('button', { name: 'Remove Parish of Nether Fen' }).click();
+  await expect(page.getByRole('alert')).toContainText('stands in 1 document');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Remove Parish of Nether Fen' }).click();
+  await expect(page.getByText('Parish of Nether Fen')).toHaveCount(0);
+});
+
+test('a schedule from an account’s slip makes its entries, which are changed there alone', async ({
+  page,
+}) => {
+  await openDealer(page, 'A schedule', 'chart');
+  await page.getByText('Prepaid rent', { exact: true }).click();
+  await page.getByRole('link', { name: 'Plan a schedule' }).click();
+  const schedule = page.getByRole('form', { name: 'New schedule' });
+  await schedule.getByLabel('What is spread').fill('Rent of the yard');
+  await schedule.getByLabel('Paid ahead').fill('1000');
+  await schedule.getByLabel('Months').fill('3');
+  await expect(schedule.getByRole('status')).toContainText('3 rows of 333.33');
+  await schedule.getByRole('button', { name: 'Add' }).click();
+  const rows = page.getByRole('region', { name: 'Rows of the schedule' });
+  await expect(rows).toContainText('333.34');
+  await page.getByRole('button', { name: 'Make the next entry' }).click();
+  await expect(rows.getByText('✓ made')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Make all 2' }).click();
+  await expect(rows.getByText('✓ made')).toHaveCount(3);
+  await saved(page);
+  await page.getByRole('link', { name: 'Journal', exact: true }).click();
+  const entries = page.getByRole('list', { name: 'Recorded entries' });
+  await expect(entries.getByRole('listitem')).toHaveCount(3);
+  await expect(entries.getByRole('button', { name: 'Change Rent of the yard' })).toHaveCount(0);
+  await entries.getByRole('link', { name: 'made by a schedule' }).first().click();
+  await expect(rows).toBeVisible();
+  await page.getByRole('button', { name: 'Remove Rent of the yard' }).click();
+  await expect(rows).toHaveCount(0);
+});

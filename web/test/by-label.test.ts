@@ -1,0 +1,36 @@
+import { BY_LABEL, isMeant } from '../src/figures/by-label';
+import { SEARCH } from '../src/journal/account-options';
+
+const found = (typed: string, labels: readonly string[]): string[] =>
+  labels
+    .map((label) => ({ label }))
+    .filter((option) => BY_LABEL.filterOption(typed, option))
+    .sort((a, b) => BY_LABEL.filterSort(a, b, { searchValue: typed }))
+    .map(({ label }) => label);
+
+test('a list is searched by short fragments of its words; what begins with them comes first', () => {
+  const kinds = ['Supplier’s invoice', 'Invoice to customer', 'Goods in'];
+  expect(found('invoice', kinds)).toEqual(['Invoice to customer', 'Supplier’s invoice']);
+  expect(found('in cu', kinds)).toEqual(['Invoice to customer']);
+  expect(found('goods', kinds)).toEqual(['Goods in']);
+  expect(found('x', kinds)).toEqual([]);
+});
+
+test('an account is found by number, name or the beginnings of its words', () => {
+  expect(isMeant('ba cu', '1010 Bank, current account')).toBe(true);
+  expect(isMeant('1010', '1010 Bank, current account')).toBe(true);
+  expect(isMeant('ba sa', '1010 Bank, current account')).toBe(false);
+  const option = (number: string, name: string) => ({
+    value: name,
+    label: `${number} ${name}`,
+    name,
+    number,
+  });
+  const all = [
+    option('6100', 'bank charges'),
+    option('1010', 'bank'),
+    option('2010', 'loan of the bank'),
+  ];
+  const sorted = [...all].sort((a, b) => SEARCH.filterSort(a, b, { searchValue: 'bank' }));
+  expect(sorted.map(({ name }) => name)).toEqual(['bank', 'bank charges', 'loan of the bank']);
+});
