@@ -57,10 +57,47 @@ export const dealerBook = (name: string) => ({
   ],
 });
 
+/** What happened at the dealer in February, and the rent of a month used up. */
+export const FEBRUARY = {
+  posting: { receivables: 'debtors', payables: 'creditors', goodsReceived: 'unbilled' },
+  documents: [
+    {
+      id: 'in',
+      kind: 'goods-in',
+      date: '2027-02-03',
+      party: 'hazel',
+      lines: [{ item: 'lavender', quantity: '10', price: '5.00' }],
+    },
+    {
+      id: 'sold',
+      kind: 'customer-invoice',
+      date: '2027-02-05',
+      party: 'fern',
+      lines: [{ item: 'lavender', quantity: '10', price: '9.00' }],
+    },
+  ],
+  schedules: [
+    {
+      id: 'yard',
+      kind: 'prepayment',
+      text: 'Rent used up',
+      debit: 'rent',
+      credit: 'prepaid',
+      total: '300.00',
+      rows: [{ date: '2027-02-28', amount: '300.00', made: true }],
+    },
+  ],
+};
+
 /** The dealer's book, a part of it open before the instructor. */
-export async function openDealer(page: Page, name: string, part: string): Promise<void> {
+export async function openDealer(
+  page: Page,
+  name: string,
+  part: string,
+  more: object = {},
+): Promise<void> {
   await comeInAs(page, 'Ruth Marsh');
-  const made = await ask(page, 'companies', { book: dealerBook(name) });
+  const made = await ask(page, 'companies', { book: { ...dealerBook(name), ...more } });
   await page.goto(`/companies/${String(made['bookId'])}/${part}`);
   await expect(page.getByRole('heading', { name })).toBeVisible();
 }

@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
-import { openDealer } from './dealer.js';
-import { saved } from './people.js';
+import { FEBRUARY, openDealer } from './dealer.js';
+import { begin, handIn, handOut, notesOf } from './exercise-steps.js';
+import { choose, saved } from './people.js';
 
 const leaf = (page: Page, name: string) =>
   page
@@ -166,4 +167,62 @@ test('a schedule from an account’s slip makes its entries, which are changed t
   await expect(rows).toBeVisible();
   await page.getByRole('button', { name: 'Remove Rent of the yard' }).click();
   await expect(rows).toHaveCount(0);
+});
+
+test('a student keeps the books by documents and a schedule, and gets every point', async ({
+  page,
+  browser,
+}) => {
+  await openDealer(page, 'By documents', 'documents', FEBRUARY);
+  await expect(list(page).locator('[data-document]')).toHaveCount(2);
+  const made = await handOut(page, 'Keep the books', 'Documents of February', 'Mara Quince');
+  await page.goto(`/exercises/${made.id}/checks`);
+  await page.getByRole('combobox', { name: 'What happens is entered' }).click();
+  await choose(page, 'as documents');
+  await page.getByRole('button', { name: 'Keep the checks' }).click();
+  await expect(page.getByRole('button', { name: 'Keep the checks' })).toBeDisabled();
+  const student = await begin(browser, page, made, 'Documents of February');
+  await student.getByRole('link', { name: 'Opening', exact: true }).click();
+  await student.getByRole('textbox', { name: 'Bank, debit' }).fill('16000');
+  await student.getByRole('textbox', { name: 'Share capital, credit' }).fill('16000');
+  await student.getByRole('textbox', { name: 'Share capital, credit' }).press('Enter');
+  await student.getByRole('link', { name: 'Journal', exact: true }).click();
+  await student.getByLabel('What happened').fill('By hand');
+  for (const [line, account] of [
+    [1, '1200'],
+    [2, '2020'],
+  ] as const) {
+    await student.getByRole('combobox', { name: `Account of line ${line}` }).click();
+    await pick(student, account, account);
+  }
+  await student.getByLabel('Debit of line 1').fill('50');
+  await student.keyboard.press('Control+Enter');
+  await expect(student.getByRole('alert')).toContainText('entered under Documents');
+
+  await student.getByRole('link', { name: 'Documents', exact: true }).click();
+  const day = async (text: string) => {
+    await form(student).getByLabel('Day').fill(text);
+    await form(student).getByLabel('Day').press('Enter');
+    await form(student).getByRole('combobox', { name: 'What happened' }).focus();
+  };
+  await day('3 Feb 2027');
+  await heads(student, ['goods i', 'Goods in'], ['haz', 'Hazel Growers']);
+  await goods(student, '10');
+  await record(student, 1);
+  await day('5 Feb 2027');
+  await heads(student, ['invoice', 'Invoice to customer'], ['fern', 'Fern and Stile']);
+  await goods(student, '10');
+  await record(student, 2);
+  await leaf(student, 'Schedules');
+  const schedule = student.getByRole('form', { name: 'New schedule' });
+  await schedule.getByLabel('What is spread').fill('Rent of February');
+  await schedule.getByLabel('Paid ahead').fill('300');
+  await schedule.getByLabel('From the month of').fill('1 Feb 2027');
+  await schedule.getByLabel('From the month of').press('Enter');
+  await schedule.getByLabel('Months').fill('1');
+  await schedule.getByRole('button', { name: 'Add' }).click();
+  await student.getByRole('button', { name: 'Make the next entry' }).click();
+  await handIn(student);
+  expect(await (await notesOf(page, made, 'Mara Quince')).count()).toBe(0);
+  await student.close();
 });

@@ -1,5 +1,5 @@
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsInt, IsObject, Max, Min } from 'class-validator';
-import { MOST_CHANGES } from '@gleddo/core';
+import { MOST_CHANGES, type EntersBy } from '@gleddo/core';
 import { AreOf, isToken, IsName, IsToken, MayBeLeftOut } from './fields.js';
 
 /** Operations made on a revision of a book, in their order: all are done, or none. */
@@ -82,6 +82,7 @@ export interface BookAnswer {
   readonly book: object;
   readonly mayChange: boolean;
   readonly entriesMayChange: boolean;
+  readonly enters: EntersBy;
   readonly by: 'author' | 'student';
   readonly help: Help;
   /** The exercise's starting point, for a key or a try: what is given, changed and added is told by it. */

@@ -1,4 +1,4 @@
-import { START_KINDS, TRADES, type StartKind } from '@gleddo/core';
+import { ENTERS_BY, START_KINDS, TRADES, type EntersBy, type StartKind } from '@gleddo/core';
 import { IsBoolean, IsIn, IsInt, IsObject, Max, Min, ValidateIf } from 'class-validator';
 import { IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
 
@@ -57,6 +57,11 @@ export class ChangeExerciseRequest {
   @MayBeLeftOut()
   @IsBoolean()
   entriesMayChange?: boolean;
+
+  /** How students enter what happens. */
+  @MayBeLeftOut()
+  @IsIn(ENTERS_BY)
+  enters?: EntersBy;
 
   /** What helps a student while working: sentences on types, live totals, bands of numbers. */
   @MayBeLeftOut()
@@ -144,6 +149,7 @@ export interface ExerciseAnswer extends ExerciseSummary {
   readonly keyBookId: string;
   readonly handedOutTo: readonly HandedOutTo[];
   readonly entriesMayChange: boolean;
+  readonly enters: EntersBy;
   readonly helpTypes: boolean;
   readonly helpTotals: boolean;
   readonly helpBands: boolean;

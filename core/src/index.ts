@@ -162,6 +162,8 @@ export {
   changedSince,
   type DoneStep,
   effectsOfScheme,
+  ENTERS_BY,
+  type EntersBy,
   faultsOfCompany,
   formerNames,
   type HistoryStep,

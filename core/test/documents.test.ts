@@ -1,5 +1,7 @@
 import {
   apply,
+  bookFromJson,
+  bookToJson,
   dealingsOf,
   stockCourse,
   trialBalance,
@@ -302,6 +304,23 @@ describe('a document is refused, with the reason', () => {
     ).toEqual(['dealings.inventory-in-use']);
   });
 
+  test('where an exercise has it entered the other way', () => {
+    const tried = (operation: Operation, enters: 'documents' | 'entries') => {
+      const applied = apply(invoiced, operation, { by: 'student', entriesMayChange: true, enters });
+      return applied.ok ? [] : applied.refusals.map(({ code }) => code);
+    };
+    const plain = (kind: 'general' | 'adjusting'): Operation => ({
+      kind: 'record-entry',
+      entry: { ...entry('plain', '2027-02-01', { rent: 5, bank: -5 }), kind },
+    });
+    const another = put({ ...one, id: 'x' });
+    expect(tried(another, 'entries')).toEqual(['document.by-entries']);
+    expect(tried(plain('general'), 'entries')).toEqual([]);
+    expect(tried(another, 'documents')).toEqual([]);
+    expect(tried(plain('general'), 'documents')).toEqual(['entry.by-documents']);
+    expect(tried(plain('adjusting'), 'documents')).toEqual([]);
+  });
+
   test('what stays as it is in an exercise is neither changed nor removed', () => {
     expect(refused({ ...one, text: 'otherwise' }, true)).toEqual(['document.fixed']);
     expect(refusalsTo(invoiced, { kind: 'remove-document', id: 'one' }, true)).toEqual([
@@ -356,4 +375,21 @@ describe('who owes, by what is open', () => {
     });
     expect(open(withPapers(begun, pay('p', 60)))).toEqual([['opening', 440, '2027-01-30']]);
   });
+});
+
+test('a file that tells documents without their entries has them made; those that are there stay', () => {
+  const papers = [
+    paper('in', 'goods-in', { party: 'mill', lines: [of('boat', 3, 1000)] }),
+    paper('bill', 'supplier-invoice', { party: 'mill', lines: [of('boat', 3, 1000)] }),
+  ];
+  const book = withPapers(dealer(), ...papers);
+  const read = (entries: Book['entries']) => {
+    const json = bookToJson({ ...book, entries });
+    const answer = bookFromJson(JSON.parse(JSON.stringify(json)));
+    if (!answer.ok) throw new Error(answer.refusals[0]?.says);
+    return answer.value.entries;
+  };
+  expect(read([])).toEqual(book.entries);
+  const own = { ...entry('own', '2027-02-01', { stock: 9, unbilled: -9 }), document: 'in' };
+  expect(read([own]).map(({ id }) => id)).toEqual(['own', 'of-bill']);
 });

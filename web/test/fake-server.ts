@@ -121,6 +121,7 @@ export class FakeServer {
       book: bookToJson(this.book),
       mayChange: true,
       entriesMayChange: true,
+      enters: 'both',
       by: 'author',
       help: { types: true, totals: true, bands: true, asksSides: false },
       start: null,

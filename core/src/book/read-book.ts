@@ -1,5 +1,6 @@
 import { minorDigits, type Amount } from '../money/amount.js';
 import { faultsOfDealings } from '../document/dealings-faults.js';
+import { withMissingEntries } from '../document/made-entries.js';
 import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
 import {
   accountsShape,
@@ -113,7 +114,7 @@ function settled(json: Json, path: string, digits: number): Result<Book> {
     ...faultsOfBook(book, path),
     ...faultsOfDealings(book, path),
   ];
-  return faults.length === 0 ? done(book) : refused(...faults);
+  return faults.length === 0 ? done(withMissingEntries(book)) : refused(...faults);
 }
 
 /** Null where a document says nothing is not the same as saying nothing. */

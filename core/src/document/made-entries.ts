@@ -73,3 +73,21 @@ export function withMadeEntries(book: Book): Result<Book> {
   });
   return done({ ...book, entries: [...book.entries.filter((each) => !isMade(each)), ...kept] });
 }
+
+/** What an entry was made by: a document, or a row of a schedule. */
+const makerOf = ({ document, schedule, date }: Entry): string =>
+  JSON.stringify(document === undefined ? [schedule, date] : [document]);
+
+/**
+ * The book with the entries of documents and schedules that nobody wrote down: a file may tell what happened without
+ * them. Those that are there stay as they are; where an account is missing for one, none are added.
+ */
+export function withMissingEntries(book: Book): Book {
+  const { documents, schedules } = dealingsOf(book);
+  if (documents.length + schedules.length === 0) return book;
+  const made = withMadeEntries(book);
+  if (!made.ok) return book;
+  const there = new Set(book.entries.filter(isMade).map(makerOf));
+  const missing = made.value.entries.filter((entry) => isMade(entry) && !there.has(makerOf(entry)));
+  return missing.length === 0 ? book : { ...book, entries: [...book.entries, ...missing] };
+}

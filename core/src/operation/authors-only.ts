@@ -1,7 +1,7 @@
-import type { Book } from '../book/book.js';
+import type { Book, EntryKind } from '../book/book.js';
 import { dealingsOf } from '../book/dealings.js';
 import { refusal, type Refusal } from '../refusal/refusal.js';
-import type { Operation, OperationKind, Rules } from './operation.js';
+import type { EntersBy, Operation, OperationKind, Rules } from './operation.js';
 
 const notYours = refusal(
   'operation.authors-only',
@@ -17,9 +17,42 @@ const AUTHORS_ONLY: ReadonlySet<OperationKind> = new Set<OperationKind>([
   'lock-entries',
 ]);
 
+const byDocuments = refusal(
+  'entry.by-documents',
+  () =>
+    'In this exercise what happens is entered under Documents. The journal takes opening, adjusting and closing entries.',
+);
+const byEntries = refusal(
+  'document.by-entries',
+  () => 'In this exercise what happens is entered in the journal, without documents.',
+);
+
+/** Kinds of entries that no document makes. */
+const NO_DOCUMENT: ReadonlySet<EntryKind> = new Set<EntryKind>([
+  'opening',
+  'adjusting',
+  'closing',
+  'prior-period-adjustment',
+]);
+
+/** Why something is not entered in the way in which it is done here. */
+function otherWay(operation: Operation, enters: EntersBy): Refusal[] {
+  if (enters === 'entries') return operation.kind === 'put-document' ? [byEntries({}, 'kind')] : [];
+  const isEntry = operation.kind === 'record-entry' || operation.kind === 'change-entry';
+  return enters === 'documents' && isEntry && !NO_DOCUMENT.has(operation.entry.kind)
+    ? [byDocuments({}, 'kind')]
+    : [];
+}
+
 /** Why an operation is not for whom the rules are; nothing when it is. */
-export function authorsOnly(book: Book, operation: Operation, { by }: Rules): Refusal[] {
+export function authorsOnly(
+  book: Book,
+  operation: Operation,
+  { by, enters = 'both' }: Rules,
+): Refusal[] {
   if (by === 'author') return [];
+  const other = otherWay(operation, enters);
+  if (other.length > 0) return other;
   const changesPlan =
     operation.kind === 'renumber-all' &&
     JSON.stringify(operation.numberPlan) !== JSON.stringify(book.numberPlan);

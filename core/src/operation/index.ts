@@ -1,4 +1,11 @@
-export { type Applied, AUTHOR, type Operation, type Rules } from './operation.js';
+export {
+  type Applied,
+  AUTHOR,
+  ENTERS_BY,
+  type EntersBy,
+  type Operation,
+  type Rules,
+} from './operation.js';
 export { apply } from './apply.js';
 export {
   areTooMany,

@@ -13,11 +13,17 @@ export type Operation =
 export type OperationKind = Operation['kind'];
 export type OperationOf<K extends OperationKind> = Extract<Operation, { kind: K }>;
 
+export const ENTERS_BY = ['both', 'documents', 'entries'] as const;
+/** Whether what happens is entered as documents, as entries of the journal, or either way. */
+export type EntersBy = (typeof ENTERS_BY)[number];
+
 /** Who works, and what the exercise allows. */
 export interface Rules {
   readonly by: 'author' | 'student';
   /** Whether recorded entries may be changed and removed, rather than reversed. */
   readonly entriesMayChange: boolean;
+  /** How what happens is entered; adjusting and closing entries always may be. Absent: either way. */
+  readonly enters?: EntersBy;
 }
 
 export const AUTHOR: Rules = { by: 'author', entriesMayChange: true };

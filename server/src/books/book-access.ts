@@ -42,6 +42,7 @@ const done = alias(exercises, 'done');
 
 const RULES_OF_TRY = {
   entriesMayChange: done.entriesMayChange,
+  enters: done.enters,
   startBookId: done.startBookId,
   types: done.helpTypes,
   totals: done.helpTotals,
@@ -139,9 +140,13 @@ function student(row: Row, me: Me): Own | null {
 
 /** What a student may, and is helped with, by the rules of the exercise. */
 function asStudent(row: Row, mayChange: boolean): Own {
-  const { startBookId, entriesMayChange, keyRules } = row;
+  const { startBookId, entriesMayChange, enters, keyRules } = row;
   const asksSides = pointsIn(keyRules ?? '{}', 'account.normal-side') > 0;
-  const rules: Rules = { by: 'student', entriesMayChange: entriesMayChange === true };
+  const rules: Rules = {
+    by: 'student',
+    entriesMayChange: entriesMayChange === true,
+    enters: enters ?? 'both',
+  };
   const help = {
     types: row.types === true,
     totals: row.totals === true,

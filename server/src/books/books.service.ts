@@ -20,9 +20,9 @@ export class BooksService {
     const start = rights.startBookId;
     const startText = start === null ? 'null' : (await this.readable(start)).text;
     const { use, mayChange, rules, help } = rights;
-    const { by, entriesMayChange } = rules;
+    const { by, entriesMayChange, enters = 'both' } = rules;
     const rest: Omit<BookAnswer, 'book' | 'start'> = {
-      ...{ id, revision, use, mayChange, entriesMayChange, by, help },
+      ...{ id, revision, use, mayChange, entriesMayChange, enters, by, help },
     };
     return `${JSON.stringify(rest).slice(0, -1)},"book":${text},"start":${startText}}`;
   }

@@ -78,8 +78,8 @@ export class ExercisesService {
     const summary = (await this.list(me)).find((each) => each.id === id);
     if (!summary) throw notFound('This exercise');
     const { brief, startBookId, keyBookId, askLimit, askPause } = row;
-    const { entriesMayChange, helpTypes, helpTotals, helpBands, checkWhileWorking } = row;
-    const rules = { entriesMayChange, helpTypes, helpTotals, helpBands, checkWhileWorking };
+    const { entriesMayChange, enters, helpTypes, helpTotals, helpBands, checkWhileWorking } = row;
+    const rules = { entriesMayChange, enters, helpTypes, helpTotals, helpBands, checkWhileWorking };
     const keyRules = JSON.parse(row.keyRules) as object;
     const handedOutTo = await this.handOuts.of(id);
     const books = { startBookId, keyBookId };

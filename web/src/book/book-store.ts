@@ -123,9 +123,9 @@ export class BookStore {
 
   /** What may be done here: the same object as long as the same may be done. */
   get rules(): Rules {
-    const { by, entriesMayChange } = this.state.answer;
-    if (this.may.by !== by || this.may.entriesMayChange !== entriesMayChange)
-      this.may = { by, entriesMayChange };
+    const { by, entriesMayChange, enters } = this.state.answer;
+    const may = { by, entriesMayChange, enters };
+    if (JSON.stringify(this.may) !== JSON.stringify(may)) this.may = may;
     return this.may;
   }
 

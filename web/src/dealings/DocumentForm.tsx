@@ -5,7 +5,13 @@ import type { Money } from '../figures/money';
 import { useSteady } from '../kept/use-steady';
 import { isComposing } from '../keyboard/composing';
 import { Refusal } from '../shell/Refusal';
-import { documentFrom, EMPTY_LINE, type DocumentDraft, type LineDraft } from './document-draft';
+import {
+  documentFrom,
+  EMPTY_LINE,
+  type DocumentDraft,
+  type DraftChange,
+  type LineDraft,
+} from './document-draft';
 import { DocumentHeads } from './DocumentHeads';
 import { DocumentLineRow } from './DocumentLineRow';
 import { PaymentFields } from './PaymentFields';
@@ -16,7 +22,7 @@ interface DocumentFormProps {
   readonly draft: DocumentDraft;
   readonly money: Money;
   readonly isAskedFor: boolean;
-  onChange(draft: DocumentDraft): void;
+  onChange(change: DraftChange): void;
   onDone(): void;
 }
 
@@ -32,7 +38,7 @@ export function DocumentForm(props: DocumentFormProps) {
   useEffect(() => {
     if (isAskedFor) toStart();
   }, [isAskedFor]);
-  const take = useSteady((changed: DocumentDraft) => {
+  const take = useSteady((changed: DraftChange) => {
     forget();
     onChange(changed);
   });
@@ -62,9 +68,11 @@ export function DocumentForm(props: DocumentFormProps) {
 
 function Lines({ book, draft, onChange }: Pick<DocumentFormProps, 'book' | 'draft' | 'onChange'>) {
   const change = useSteady((at: number, rest: Partial<LineDraft>) => {
-    const lines = draft.lines.map((each, i) => (i === at ? { ...each, ...rest } : each));
-    const isLast = at === lines.length - 1;
-    onChange({ ...draft, lines: isLast && rest.of ? [...lines, EMPTY_LINE] : lines });
+    onChange((now) => {
+      const lines = now.lines.map((each, i) => (i === at ? { ...each, ...rest } : each));
+      const isLast = at === lines.length - 1;
+      return { ...now, lines: isLast && rest.of ? [...lines, EMPTY_LINE] : lines };
+    });
   });
   return draft.lines.map((line, at) => (
     <DocumentLineRow key={at} {...{ book, line, at, change }} kind={draft.kind} />

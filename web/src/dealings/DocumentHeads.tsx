@@ -14,20 +14,20 @@ import { useBookStore } from '../book/open-book';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import css from './dealings.module.css';
-import { withParty, type DocumentDraft } from './document-draft';
+import { withParty, type DocumentDraft, type DraftChange } from './document-draft';
 import { blankParty } from './party-draft';
 
 interface DocumentHeadsProps {
   readonly book: Book;
   readonly draft: DocumentDraft;
-  onChange(draft: DocumentDraft): void;
+  onChange(change: DraftChange): void;
 }
 
 const KINDS = DOCUMENT_KINDS.map((kind) => ({ value: kind, label: KIND_FACTS[kind].name }));
 
 /** What kind of document, of which day, of whom. */
 export function DocumentHeads({ book, draft, onChange }: DocumentHeadsProps) {
-  const set = (rest: Partial<DocumentDraft>) => onChange({ ...draft, ...rest });
+  const set = (rest: Partial<DocumentDraft>) => onChange((now) => ({ ...now, ...rest }));
   const { party } = KIND_FACTS[draft.kind];
   return (
     <div className={`entry-heads ${css['heads'] ?? ''}`}>
@@ -95,10 +95,10 @@ function PartyField({
   const added = wanted === 'either' ? [] : asNew(typed.trim(), wanted, parties);
   const choose = (value: string) => {
     if (!value.startsWith(NEW) || wanted === 'either')
-      return onChange(withParty(book, draft, value));
+      return onChange((now) => withParty(book, now, value));
     const party = { ...blankParty(wanted), id: `p-${nanoid(10)}`, name: value.slice(NEW.length) };
     const { refusals } = store.change({ kind: 'put-party', party });
-    if (refusals.length === 0) onChange(withParty(book, draft, party.id));
+    if (refusals.length === 0) onChange((now) => withParty(book, now, party.id));
   };
   return (
     <div>

@@ -82,7 +82,7 @@ function itemFrom(book: Book, typed: Typed, id: string): Item | string {
 function useTypedItem({ book, item, onDone }: ItemFormProps) {
   const [typed, setTyped] = useState(() => typedOf(book, item ?? blankItem(book)));
   const { change, refused } = useChange();
-  const set = (rest: Partial<Typed>) => setTyped({ ...typed, ...rest });
+  const set = (rest: Partial<Typed>) => setTyped((now) => ({ ...now, ...rest }));
   const save = () => {
     const made = itemFrom(book, typed, item?.id ?? `i-${nanoid(10)}`);
     if (!change(typeof made === 'string' ? made : { kind: 'put-item', item: made })) return;

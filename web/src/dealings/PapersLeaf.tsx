@@ -8,7 +8,13 @@ import { EntryEffect } from '../journal/EntryEffect';
 import { useKept } from '../kept/use-kept';
 import { useSteady } from '../kept/use-steady';
 import { Refusal } from '../shell/Refusal';
-import { documentFrom, draftOfDocument, emptyDocument, type DocumentDraft } from './document-draft';
+import {
+  documentFrom,
+  draftOfDocument,
+  emptyDocument,
+  type DocumentDraft,
+  type DraftChange,
+} from './document-draft';
 import { DocumentForm } from './DocumentForm';
 import { DocumentList } from './DocumentList';
 import { LeafFrame } from './LeafFrame';
@@ -28,17 +34,22 @@ function useTyped(book: Book, bookId: string) {
   const [kept, setDraft, clear] = useKept<DocumentDraft | null>(`${bookId}.document`, null);
   const [isAskedFor, setAskedFor] = useState(false);
   const [lastKind, setLastKind] = useState<DocumentDraft['kind']>('goods-in');
-  const draft = kept ?? emptyDocument(lastDay(book), lastKind);
-  const change = (changed: DocumentDraft, asked = false) => {
-    setDraft(changed);
-    setAskedFor(asked);
+  const blank = emptyDocument(lastDay(book), lastKind);
+  const draft = kept ?? blank;
+  const change = (changed: DraftChange) => {
+    setDraft((now) => changed(now ?? blank));
+    setAskedFor(false);
+  };
+  const take = (taken: DocumentDraft) => {
+    setDraft(taken);
+    setAskedFor(true);
   };
   const done = () => {
     setLastKind(draft.kind);
     clear();
     setAskedFor(false);
   };
-  return { draft, change, done, isAskedFor };
+  return { draft, change, take, done, isAskedFor };
 }
 
 /** What would be recorded, without its words; null while it is not whole. */
@@ -53,7 +64,7 @@ export function PapersLeaf() {
   const { book, answer } = useOpenBook();
   const { rules } = useBookStore();
   const money = useDealingsMoney(book);
-  const { draft, change, done, isAskedFor } = useTyped(book, answer.id);
+  const { draft, change, take, done, isAskedFor } = useTyped(book, answer.id);
   const operation = useMemo(() => operationOf(book, draft), [book, draft]);
   return (
     <LeafFrame
@@ -70,7 +81,7 @@ export function PapersLeaf() {
           onDone={done}
         />
       )}
-      <Recorded onTake={(document) => change(draftOfDocument(book, document), true)} />
+      <Recorded onTake={(document) => take(draftOfDocument(book, document))} />
     </LeafFrame>
   );
 }

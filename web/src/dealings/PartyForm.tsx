@@ -69,7 +69,7 @@ function partyFrom(book: Book, typed: Typed, id: string): Party | string {
 function useTypedParty({ book, party, onDone }: PartyFormProps) {
   const [typed, setTyped] = useState(() => typedOf(book, party ?? blankParty('customer')));
   const { change, refused } = useChange();
-  const set = (rest: Partial<Typed>) => setTyped({ ...typed, ...rest });
+  const set = (rest: Partial<Typed>) => setTyped((now) => ({ ...now, ...rest }));
   const save = () => {
     const made = partyFrom(book, typed, party?.id ?? `p-${nanoid(10)}`);
     if (!change(typeof made === 'string' ? made : { kind: 'put-party', party: made })) return;

@@ -14,13 +14,13 @@ import { longDay } from '../figures/days';
 import type { Money } from '../figures/money';
 import { useSteady } from '../kept/use-steady';
 import css from './dealings.module.css';
-import { withSettled, type DocumentDraft } from './document-draft';
+import { withSettled, type DocumentDraft, type DraftChange } from './document-draft';
 
 interface PaymentFieldsProps {
   readonly book: Book;
   readonly draft: DocumentDraft;
   readonly money: Money;
-  onChange(draft: DocumentDraft): void;
+  onChange(change: DraftChange): void;
 }
 
 const ownAccounts = (book: Book) =>
@@ -36,7 +36,7 @@ function useFirstAccount({ book, draft, onChange }: Omit<PaymentFieldsProps, 'mo
   const accounts = useMemo(() => ownAccounts(book), [book]);
   const first = accounts[0]?.value;
   const isUnsaid = KIND_FACTS[draft.kind].money && draft.money === null && first !== undefined;
-  const take = useSteady(() => onChange({ ...draft, money: first ?? null }));
+  const take = useSteady(() => onChange((now) => ({ ...now, money: first ?? null })));
   useEffect(() => {
     if (isUnsaid) take();
   }, [isUnsaid, take]);
@@ -48,7 +48,7 @@ export function PaymentFields({ book, draft, money, onChange }: PaymentFieldsPro
   const accounts = useFirstAccount({ book, draft, onChange });
   const facts = KIND_FACTS[draft.kind];
   if (!facts.money) return null;
-  const set = (rest: Partial<DocumentDraft>) => onChange({ ...draft, ...rest });
+  const set = (rest: Partial<DocumentDraft>) => onChange((now) => ({ ...now, ...rest }));
   const isTransfer = draft.kind === 'transfer';
   const own = (name: 'money' | 'to', label: string) => (
     <OwnAccount
@@ -130,9 +130,11 @@ function Open({ book, draft, money, onChange }: PaymentFieldsProps) {
       <p className="quiet">Nothing is open there: it is paid ahead, and settles what comes next.</p>
     );
   const tick = ({ document, open: left }: Settling, isOn: boolean) => {
-    const { [document]: _, ...others } = draft.settles;
-    const settles = isOn ? { ...draft.settles, [document]: left } : others;
-    onChange(withSettled(book, { ...draft, settles }, open));
+    onChange((now) => {
+      const { [document]: _, ...others } = now.settles;
+      const settles = isOn ? { ...now.settles, [document]: left } : others;
+      return withSettled(book, { ...now, settles }, open);
+    });
   };
   return (
     <ul className={css['open']} aria-label="Open documents">

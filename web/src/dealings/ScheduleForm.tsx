@@ -168,7 +168,7 @@ function useTypedSchedule({ book, schedule, account, onDone }: ScheduleFormProps
 export function ScheduleForm(props: ScheduleFormProps) {
   const { book, schedule, onDone } = props;
   const { typed, setTyped, made, save, refused } = useTypedSchedule(props);
-  const set = (rest: Partial<Typed>) => setTyped({ ...typed, ...rest });
+  const set = (rest: Partial<Typed>) => setTyped((now) => ({ ...now, ...rest }));
   const words = KINDS[typed.kind];
   return (
     <form
@@ -237,7 +237,8 @@ function Amounts({ typed, set, words }: PartProps & { readonly words: KindWords 
       ) : (
         <span />
       )}
-      <label>
+      {/* Enter takes the day that was typed; it does not yet add the schedule. */}
+      <label onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}>
         From the month of
         <DayField
           label="From the month of"

@@ -40,6 +40,9 @@ export interface DocumentDraft {
   readonly settles: Readonly<Record<string, Amount>>;
 }
 
+/** What becomes of a draft: told from the latest one, so that no change undoes another. */
+export type DraftChange = (now: DocumentDraft) => DocumentDraft;
+
 export const EMPTY_LINE: LineDraft = { of: '', quantity: '', price: '', amount: '' };
 
 export const emptyDocument = (date: string, kind: DocumentKind): DocumentDraft => ({

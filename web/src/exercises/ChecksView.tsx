@@ -1,6 +1,6 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
-import { CHECKS } from '@gleddo/core';
-import { Checkbox, InputNumber } from 'antd';
+import { CHECKS, type EntersBy } from '@gleddo/core';
+import { Checkbox, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { DayField } from '../figures/DayField';
 import { Accepted } from './Accepted';
@@ -87,6 +87,12 @@ function WhatIsChecked({ exercise, points, rules, onChange }: WhatIsCheckedProps
   );
 }
 
+const WAYS: { value: EntersBy; label: string }[] = [
+  { value: 'both', label: 'as documents or in the journal' },
+  { value: 'documents', label: 'as documents' },
+  { value: 'entries', label: 'in the journal' },
+];
+
 interface RulesOfTheTryProps {
   readonly rules: TryRules;
   onChange(rules: TryRules): void;
@@ -96,6 +102,16 @@ function RulesOfTheTry({ rules, onChange }: RulesOfTheTryProps) {
   return (
     <section className="paper">
       <h2>Rules of the try</h2>
+      <label>
+        What happens is entered{' '}
+        <Select
+          aria-label="What happens is entered"
+          value={rules.enters}
+          options={WAYS}
+          style={{ width: 230 }}
+          onChange={(enters) => onChange({ ...rules, enters })}
+        />
+      </label>
       <TryRuleBoxes rules={rules} onChange={onChange} />
       {rules.checkWhileWorking && (
         <AskRules rules={rules} onChange={(asks) => onChange({ ...rules, ...asks })} />
@@ -107,6 +123,7 @@ function RulesOfTheTry({ rules, onChange }: RulesOfTheTryProps) {
 type TryRules = Pick<
   ExerciseAnswer,
   | 'entriesMayChange'
+  | 'enters'
   | 'helpTypes'
   | 'helpTotals'
   | 'helpBands'
@@ -116,13 +133,14 @@ type TryRules = Pick<
 >;
 
 function tryRulesOf(exercise: ExerciseAnswer): TryRules {
-  const { entriesMayChange, helpTypes, helpTotals, helpBands, checkWhileWorking } = exercise;
+  const { entriesMayChange, enters, helpTypes, helpTotals, helpBands, checkWhileWorking } =
+    exercise;
   const { askLimit, askPause } = exercise;
   const helps = { helpTypes, helpTotals, helpBands };
-  return { entriesMayChange, ...helps, checkWhileWorking, askLimit, askPause };
+  return { entriesMayChange, enters, ...helps, checkWhileWorking, askLimit, askPause };
 }
 
-type YesOrNo = Exclude<keyof TryRules, 'askLimit' | 'askPause'>;
+type YesOrNo = Exclude<keyof TryRules, 'enters' | 'askLimit' | 'askPause'>;
 
 const TRY_RULES: readonly (readonly [YesOrNo, string, string])[] = [
   [

@@ -10,7 +10,7 @@ import { Asking } from '../shell/Asking';
 import { BeginPaper } from '../work/BeginPaper';
 import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
-import { WORK_PARTS, WorkTabs } from '../work/WorkView';
+import { WORK_PARTS, TryTabs } from '../work/WorkView';
 
 const BEGINNING =
   'You get a book from the starting point, with the help that students have, and marks at any moment. It counts nowhere; nobody else sees it.';
@@ -45,7 +45,7 @@ export function TryItView({ exercise, part }: TryItProps) {
   return (
     <OpenBook id={bookId} key={bookId}>
       <div className="sub-head">
-        <WorkTabs base={base} parts={PARTS} />
+        <TryTabs base={base} parts={PARTS} />
         <span className="mark-says">As your students have it; yours counts nowhere.</span>
         <div className="actions">
           <BookTools />

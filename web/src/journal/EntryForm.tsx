@@ -23,7 +23,7 @@ interface EntryFormProps {
   readonly money: Money;
   /** Whether somebody has just asked for what stands in it, so that it takes the focus. */
   readonly isAskedFor: boolean;
-  onChange(draft: EntryDraft): void;
+  onChange(change: (now: EntryDraft) => EntryDraft): void;
   onDone(): void;
   /** The entry stands in the journal now. */
   onRecorded(entry: Entry): void;
@@ -36,12 +36,15 @@ function useDraft({ draft, onChange }: EntryFormProps) {
   const [refused, setRefused] = useState<readonly string[]>([]);
   const set = useSteady((rest: Partial<EntryDraft>) => {
     setRefused([]);
-    onChange({ ...draft, ...rest });
+    onChange((now) => ({ ...now, ...rest }));
   });
   const change = useSteady((at: number, rest: Partial<DraftLine>) => {
-    const lines = draft.lines.map((each, i) => (i === at ? { ...each, ...rest } : each));
-    const isLast = at === lines.length - 1;
-    set({ lines: isLast && rest.account ? [...lines, EMPTY_LINE] : lines });
+    setRefused([]);
+    onChange((now) => {
+      const lines = now.lines.map((each, i) => (i === at ? { ...each, ...rest } : each));
+      const isLast = at === lines.length - 1;
+      return { ...now, lines: isLast && rest.account ? [...lines, EMPTY_LINE] : lines };
+    });
   });
   const takeOut = useSteady((at: number) => set({ lines: draft.lines.filter((_, i) => i !== at) }));
   return { set, change, takeOut, refused, setRefused };

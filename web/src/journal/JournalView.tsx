@@ -43,8 +43,8 @@ function useTypedEntry(book: Book, bookId: string) {
     setDraft(taken);
     setAskedFor(true);
   };
-  const change = (changed: EntryDraft) => {
-    setDraft(changed);
+  const change = (changed: (now: EntryDraft) => EntryDraft) => {
+    setDraft((now) => changed(now ?? first));
     setAskedFor(false);
   };
   const leave = () => {

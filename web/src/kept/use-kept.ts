@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useLayoutEffect, useRef, useState } from 'react';
 import { keepFor, kept } from './kept-here';
 
 interface Held<T> {
@@ -20,24 +20,39 @@ function read<T>(name: string, otherwise: T): T {
 /** Whether something was typed under this name and not finished. */
 export const isKept = (given: string): boolean => kept('session', fullName(given)) !== null;
 
+/** A value, or what becomes of the one that there is. */
+export type Change<T> = T | ((now: T) => T);
+
 /**
  * Like useState for what somebody is typing: it is still there after a refresh of the page. The third
  * answer lets go of it.
  */
-export function useKept<T>(given: string, initial: T): [T, (value: T) => void, () => void] {
+export function useKept<T>(
+  given: string,
+  initial: T,
+): [T, (change: Change<T>) => void, () => void] {
   const name = fullName(given);
   const [first] = useState(initial);
   const [held, setHeld] = useState<Held<T>>(() => ({ name, value: read(name, initial) }));
   const current = held.name === name ? held : { name, value: read(name, initial) };
   if (current !== held) setHeld(current);
+  // Two changes may come before the first of them is drawn.
+  const latest = useRef(current.value);
+  useLayoutEffect(() => {
+    latest.current = current.value;
+  }, [current.value]);
   const change = useCallback(
-    (value: T) => {
+    (changed: Change<T>) => {
+      const value =
+        typeof changed === 'function' ? (changed as (now: T) => T)(latest.current) : changed;
+      latest.current = value;
       setHeld({ name, value });
       keepFor('session', name, JSON.stringify(value));
     },
     [name],
   );
   const clear = useCallback(() => {
+    latest.current = first;
     setHeld({ name, value: first });
     keepFor('session', name, null);
   }, [name, first]);

@@ -10,7 +10,7 @@ import { BeginPaper } from '../work/BeginPaper';
 import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
 import { lazyView } from '../work/lazy-view';
-import { RETURNED_PARTS, WORK_PARTS, WorkTabs } from '../work/WorkView';
+import { RETURNED_PARTS, TryTabs, WORK_PARTS } from '../work/WorkView';
 import { HandIn } from './HandIn';
 import { InterimCheck } from './InterimCheck';
 
@@ -77,7 +77,7 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
     <OpenBook id={bookId} key={`${bookId} ${mine.state}`}>
       <div className="sheet-head">
         <Title mine={mine} />
-        <WorkTabs base={base} parts={parts} />
+        <TryTabs base={base} parts={parts} />
         <div className="actions">
           <BookTools />
           {mine.state === 'working' ? (

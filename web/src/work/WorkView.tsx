@@ -1,5 +1,6 @@
 import { Suspense } from 'react';
 import { NavLink } from 'react-router';
+import { useOpenBook } from '../book/open-book';
 import { ProfileView } from '../profile/ProfileView';
 import { Mended } from '../shell/Mended';
 import { lazyView, type LazyView } from './lazy-view';
@@ -49,6 +50,14 @@ export function WorkTabs({ base, parts = WORK_PARTS }: WorkTabsProps) {
       ))}
     </nav>
   );
+}
+
+/** The parts of an open try: documents only where what happens may be entered as such. */
+export function TryTabs({ base, parts = WORK_PARTS }: WorkTabsProps) {
+  const { enters, by } = useOpenBook().answer;
+  const isWithout = by === 'student' && enters === 'entries';
+  const shown = isWithout ? parts.filter(([part]) => part !== 'documents') : parts;
+  return <WorkTabs base={base} parts={shown} />;
 }
 
 /** One part of the open book. */

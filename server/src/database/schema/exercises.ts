@@ -1,3 +1,4 @@
+import type { EntersBy } from '@gleddo/core';
 import {
   boolean,
   index,
@@ -31,6 +32,8 @@ export const exercises = pgTable(
     /** What the key accepts, its points and dates: JSON, as in a key file without its book. */
     keyRules: text('key_rules').notNull().default('{}'),
     entriesMayChange: boolean('entries_may_change').notNull().default(true),
+    /** How students enter what happens: as documents, as entries, or either way. */
+    enters: text('enters').$type<EntersBy>().notNull().default('both'),
     helpTypes: boolean('help_types').notNull().default(true),
     helpTotals: boolean('help_totals').notNull().default(true),
     helpBands: boolean('help_bands').notNull().default(true),
