@@ -24,7 +24,7 @@ const ACCOUNTS = [
 ];
 
 /** A dealer in plants, with a supplier, a customer and an item; nothing has happened yet. */
-export const dealerBook = (name: string) => ({
+const dealerBook = (name: string) => ({
   format: 'gleddo-book',
   version: 1,
   company: { name, firstDay: '2027-01-01', currency: 'EUR', periods: 12, legalForm: 'company' },

@@ -28,7 +28,6 @@ async function pick(page: Page, typed: string, shown: string): Promise<void> {
   const active = page.locator('.ant-select-dropdown:visible .ant-select-item-option-active');
   await expect(active.filter({ hasText: shown })).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(active).toHaveCount(0);
 }
 
 const tab = async (page: Page, times = 1) => {

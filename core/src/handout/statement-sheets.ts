@@ -4,6 +4,7 @@ import { rowsOf } from '../placing/places.js';
 import type { Amount } from '../money/amount.js';
 import { statementName } from '../scheme/words.js';
 import { totalOfEntries } from '../ledger/find-entries.js';
+import { budgetFigures } from '../statement/budget-figures.js';
 import { cashFlow, FLOW_PARTS, flowBeginning, type CashFlow } from '../statement/cash-flow.js';
 import {
   changesInEquity,
@@ -23,16 +24,22 @@ import {
 } from '../statement/spread-figures.js';
 import { trialMovement } from '../statement/trial-balance.js';
 import { ledgerSheet } from './journal-sheets.js';
+import { costSheet } from './cost-sheet.js';
+import { worksheetSheet } from './worksheet-sheet.js';
 import { sheetOf, type Handout, type HandoutColumn, type HandoutRow } from './sheet.js';
 
 /** Which statements, for which period, in how much detail. */
 export interface SheetWanted {
-  readonly shown: 'spread' | 'trial' | 'ledger' | 'equity' | 'cash';
+  readonly shown: 'spread' | 'trial' | 'worksheet' | 'ledger' | 'equity' | 'cash' | 'cost';
   readonly period: Period;
   readonly level: Level;
   readonly method: 'indirect' | 'direct';
   /** The period that stands beside it; null: none. */
   readonly against: Period | null;
+  /** Whether the budget stands beside it instead. */
+  readonly budget?: boolean;
+  /** Whether accounts at zero are left out; absent: they are not. */
+  readonly zeros?: boolean;
 }
 
 const words = (name: string, share = 6): HandoutColumn => ({
@@ -50,6 +57,10 @@ export function statementSheets(book: Book, wanted: SheetWanted): Handout[] {
   switch (wanted.shown) {
     case 'trial':
       return [trialSheet(book, wanted)];
+    case 'worksheet':
+      return [worksheetSheet(book, wanted.period)];
+    case 'cost':
+      return [costSheet(book, wanted.period)];
     case 'ledger':
       return [ledgerSheet(book, wanted.period)];
     case 'equity':
@@ -69,10 +80,13 @@ class Beside {
 
   constructor(
     private readonly book: Book,
-    { period, level, against }: SheetWanted,
+    private readonly wanted: SheetWanted,
   ) {
+    const { period, level, against, budget = false } = wanted;
     this.now = spreadFigures(book, period, level);
-    this.then = against && spreadFigures(book, against, level);
+    this.then = budget
+      ? budgetFigures(book, period, level)
+      : against && spreadFigures(book, against, level);
     this.depths = new Map(rowsOf(book).map(({ account, depth }) => [account.id, depth]));
   }
 
@@ -89,7 +103,12 @@ class Beside {
   }
 
   section(section: SectionFigures, total: (of: SpreadFigures) => Amount): HandoutRow[] {
-    const lines = inChartOrder(this.book, section).map(({ account }) =>
+    const { zeros = true } = this.wanted;
+    const shown = inChartOrder(this.book, section).filter(
+      ({ account: { id }, amount }) =>
+        zeros || amount !== 0 || this.now.families.get(id) || this.then?.amounts.get(id),
+    );
+    const lines = shown.map(({ account }) =>
       this.row(
         'row',
         accountLabel(account),
@@ -107,19 +126,21 @@ const totalIn = (sections: readonly SectionFigures[], id: string): Amount =>
 
 function spreadSheets(book: Book, wanted: SheetWanted): Handout[] {
   const beside = new Beside(book, wanted);
-  const { period, against } = wanted;
+  const { period, against, budget = false } = wanted;
+  const others = (says: (of: Period) => string) =>
+    budget ? ['Budget'] : against ? [says(against)] : [];
   const heads = (names: readonly string[]) => [words('Account'), ...names.map(figures)];
   return [
     sheetOf(book, {
       title: statementName(book.scheme, 'balance-sheet'),
       subtitle: `as at ${dayText(period.to)}`,
-      columns: heads([period.to, ...(against ? [against.to] : [])].map(dayText)),
+      columns: heads([dayText(period.to), ...others(({ to }) => dayText(to))]),
       rows: balanceRows(book, beside),
     }),
     sheetOf(book, {
       title: statementName(book.scheme, 'profit-and-loss'),
       subtitle: forPeriod(period),
-      columns: heads([period, ...(against ? [against] : [])].map(forPeriod)),
+      columns: heads([forPeriod(period), ...others(forPeriod)]),
       rows: profitRowsOf(book, beside),
     }),
   ];

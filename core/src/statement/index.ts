@@ -2,6 +2,9 @@ export { type Level, LEVELS, type SectionFigures } from './section-figures.js';
 export { trialBalance, trialMovement } from './trial-balance.js';
 export { bookAfter, courseOf, type CourseStep } from './course.js';
 export { looksWrong, type LooksWrong } from './looks-wrong.js';
+export { budgetFigures, hasBudgets } from './budget-figures.js';
+export { costOfSales } from './cost-of-sales.js';
+export { worksheet } from './worksheet.js';
 export { balanceSheet } from './balance-sheet.js';
 export { countsIn, PROFIT_LINES, profitAndLoss } from './profit-and-loss.js';
 export {

@@ -1,5 +1,5 @@
 import type { Book } from '@gleddo/core';
-import { Select } from 'antd';
+import { QuickSelect } from '../figures/QuickSelect';
 import { accountOptions, SEARCH } from '../journal/account-options';
 import css from './dealings.module.css';
 
@@ -19,7 +19,7 @@ export function AccountChoice(props: AccountChoiceProps) {
   return (
     <label className={wide ? css['double'] : undefined}>
       {label}
-      <Select
+      <QuickSelect
         aria-label={label}
         style={{ width: '100%' }}
         allowClear={mayBeNone}

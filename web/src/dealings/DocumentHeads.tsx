@@ -7,9 +7,10 @@ import {
   type Party,
   type PartyKind,
 } from '@gleddo/core';
-import { Input, Select } from 'antd';
+import { Input } from 'antd';
 import { DayField } from '../figures/DayField';
 import { BY_LABEL } from '../figures/by-label';
+import { QuickSelect } from '../figures/QuickSelect';
 import { useBookStore } from '../book/open-book';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -33,12 +34,11 @@ export function DocumentHeads({ book, draft, onChange }: DocumentHeadsProps) {
     <div className={`entry-heads ${css['heads'] ?? ''}`}>
       <div>
         <label htmlFor="document-kind">What happened</label>
-        <Select
+        <QuickSelect
           id="document-kind"
           value={draft.kind}
           options={KINDS}
           showSearch={BY_LABEL}
-          defaultActiveFirstOption
           style={{ width: '100%' }}
           onChange={(kind: DocumentKind) => set({ kind, settles: {} })}
         />
@@ -103,14 +103,13 @@ function PartyField({
   return (
     <div>
       <label htmlFor="document-party">{PARTY_LABELS[wanted]}</label>
-      <Select
+      <QuickSelect
         id="document-party"
         style={{ width: '100%' }}
         placeholder="Name"
         value={parties.some(({ id }) => id === draft.party) ? draft.party : null}
         showSearch={{ ...BY_LABEL, onSearch: setTyped }}
         options={[...parties.map(({ id, name: label }) => ({ value: id, label })), ...added]}
-        defaultActiveFirstOption
         onChange={(value: string | null) => value !== null && choose(value)}
       />
     </div>

@@ -6,10 +6,11 @@ import {
   type Book,
   type DocumentKind,
 } from '@gleddo/core';
-import { Input, Select } from 'antd';
+import { Input } from 'antd';
 import { memo, useMemo } from 'react';
 import { accountOptions } from '../journal/account-options';
 import { BY_LABEL } from '../figures/by-label';
+import { QuickSelect } from '../figures/QuickSelect';
 import { moneyWith } from '../figures/money';
 import css from './dealings.module.css';
 import { digitsOf, lineOf, numberFrom, type LineDraft } from './document-draft';
@@ -62,13 +63,12 @@ export const DocumentLineRow = memo(function DocumentLineRow(props: DocumentLine
   );
   return (
     <div className={`entry-line ${css['line'] ?? ''}`}>
-      <Select
+      <QuickSelect
         aria-label={`What line ${at + 1} is of`}
         placeholder={KIND_FACTS[kind].lines === 'items' ? 'Item' : 'Item or account'}
         value={line.of === '' ? null : line.of}
         options={options}
         showSearch={BY_LABEL}
-        defaultActiveFirstOption
         notFoundContent="Nothing of that name. Items are set up under Items."
         onChange={(of: string | null) => change(at, lineOf(book, kind, of ?? ''))}
       />

@@ -7,9 +7,10 @@ import {
   type Book,
   type Settling,
 } from '@gleddo/core';
-import { Checkbox, Input, Select } from 'antd';
+import { Checkbox, Input } from 'antd';
 import { useEffect, useMemo } from 'react';
 import { BY_LABEL } from '../figures/by-label';
+import { QuickSelect } from '../figures/QuickSelect';
 import { longDay } from '../figures/days';
 import type { Money } from '../figures/money';
 import { useSteady } from '../kept/use-steady';
@@ -87,7 +88,7 @@ interface OwnAccountProps {
 const OwnAccount = ({ label, accounts, value, onChange }: OwnAccountProps) => (
   <label>
     {label}
-    <Select
+    <QuickSelect
       aria-label={label}
       value={value}
       options={accounts}

@@ -178,6 +178,8 @@ function MomentSpread({ book }: { book: Book }) {
     method: 'indirect',
     against: null,
     step: null,
+    budget: false,
+    zeros: true,
     account: null,
     set: () => undefined,
   };

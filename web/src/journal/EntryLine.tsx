@@ -1,6 +1,7 @@
 import type { Book } from '@gleddo/core';
-import { Input, Select } from 'antd';
+import { Input } from 'antd';
 import { memo, useMemo } from 'react';
+import { QuickSelect } from '../figures/QuickSelect';
 import { Refusal } from '../shell/Refusal';
 import { accountOptions, SEARCH } from './account-options';
 import type { DraftLine } from './entry-draft';
@@ -54,13 +55,12 @@ export const EntryLine = memo(function EntryLine(props: EntryLineProps) {
 function AccountSelect({ book, line, at, change }: EntryLineProps) {
   const options = useMemo(() => accountOptions(book, line.account), [book, line.account]);
   return (
-    <Select
+    <QuickSelect
       aria-label={`Account of line ${at + 1}`}
       showSearch={SEARCH}
       placeholder="Account: number or name"
       value={line.account === '' ? null : line.account}
       options={options}
-      defaultActiveFirstOption
       onChange={(account: string | null) => change(at, { account: account ?? '' })}
     />
   );

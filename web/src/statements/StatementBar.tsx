@@ -1,9 +1,9 @@
-import { addMonths, periodEnds, type Book } from '@gleddo/core';
+import { addMonths, hasBudgets, periodEnds, type Book } from '@gleddo/core';
 import { Segmented, Select } from 'antd';
 import type { ReactNode } from 'react';
 import { DayField } from '../figures/DayField';
 import { longDay } from '../figures/days';
-import type { Choice } from './use-choice';
+import { BUDGET, type Choice } from './use-choice';
 
 /** Another day beside which the statements are shown: the opening, a year before, the end of a period. */
 function CompareWith({ book, choice }: { book: Book; choice: Choice }) {
@@ -21,9 +21,10 @@ function CompareWith({ book, choice }: { book: Book; choice: Choice }) {
     <Select
       aria-label="Compare with"
       style={{ width: 150 }}
-      value={against?.to ?? ''}
+      value={choice.budget ? BUDGET : (against?.to ?? '')}
       options={[
         { value: '', label: 'Nothing beside it' },
+        ...(hasBudgets(book) ? [{ value: BUDGET, label: 'beside the budget' }] : []),
         ...days.map((day) => ({
           value: day,
           label: `beside ${named.get(day) ?? longDay(day)}`,
@@ -47,6 +48,12 @@ function OtherDay({ choice: { against, set } }: { choice: Choice }) {
   );
 }
 
+/** What is a form or a part of another. */
+const SEGMENT_OF: Readonly<Partial<Record<Choice['shown'], Choice['shown']>>> = {
+  worksheet: 'trial',
+  cost: 'spread',
+};
+
 const STATEMENTS: { value: Choice['shown']; label: string }[] = [
   { value: 'spread', label: 'Two statements' },
   { value: 'time', label: 'Through time' },
@@ -56,8 +63,12 @@ const STATEMENTS: { value: Choice['shown']; label: string }[] = [
   { value: 'cash', label: 'Cash flow' },
 ];
 
-const LEVELS: { value: Choice['level']; label: string }[] = [
+/** Accounts that stand at nothing are left out. */
+const NO_ZEROS = 'no-zeros';
+
+const LEVELS: { value: Choice['level'] | typeof NO_ZEROS; label: string }[] = [
   { value: 'account', label: 'Accounts' },
+  { value: NO_ZEROS, label: 'Without zeros' },
   { value: 'parent', label: 'Parents' },
   { value: 'section', label: 'Sections' },
 ];
@@ -95,7 +106,7 @@ export function StatementBar({ book, choice, children }: StatementBarProps) {
     <div className="statement-bar">
       <Segmented
         aria-label="Statement"
-        value={shown}
+        value={SEGMENT_OF[shown] ?? shown}
         options={STATEMENTS}
         onChange={(value) => set({ show: value })}
       />
@@ -111,10 +122,16 @@ export function StatementBar({ book, choice, children }: StatementBarProps) {
       {shown === 'spread' && (
         <Select
           aria-label="Detail"
-          style={{ width: 108 }}
-          value={level}
+          style={{ width: 122 }}
+          value={level === 'account' && !choice.zeros ? NO_ZEROS : level}
           options={LEVELS}
-          onChange={(value) => set({ level: value })}
+          onChange={(value) =>
+            set(
+              value === NO_ZEROS
+                ? { level: 'account', zeros: 'no' }
+                : { level: value, zeros: null },
+            )
+          }
         />
       )}
       <span className="end">{children}</span>

@@ -3,6 +3,7 @@ import {
   type Amount,
   type ComparedLine,
   type LooksWrong,
+  type Period,
   type SectionFigures,
 } from '@gleddo/core';
 import { useMemo, type ReactNode } from 'react';
@@ -11,20 +12,18 @@ import { FigureLink } from './FigureLink';
 import css from './statements.module.css';
 import type { Compared } from './use-compared';
 
-interface HeadRowProps {
-  readonly now: string;
-  readonly then: string | null;
-  readonly isCompared: boolean;
-}
+type HeadRowProps = Compared & { says(period: Period): string };
 
 /** Over the figures, what they are for; only needed where there are two of each. */
-export function HeadRow({ now, then, isCompared }: HeadRowProps) {
-  if (!isCompared) return null;
+export function HeadRow({ choice, then, says }: HeadRowProps) {
+  if (!then) return null;
+  const { period, against, budget } = choice;
   return (
     <div className="row compared-head">
       <span />
-      <span className="figure">{now}</span>
-      <span className="figure other">{then}</span>
+      <span className="figure">{says(period)}</span>
+      <span className="figure other">{budget ? 'budget' : against && says(against)}</span>
+      {budget && <span className="figure other">over (under)</span>}
     </div>
   );
 }
@@ -37,12 +36,14 @@ type PlainRowProps = Compared & {
 };
 
 /** A row that is no account: a subtotal, the profit among the equity. */
-export function PlainRow({ name, amount, other, then, money, className = '' }: PlainRowProps) {
+export function PlainRow(props: PlainRowProps) {
+  const { name, amount, other, then, money, choice, className = '' } = props;
   return (
     <div className={`row plain ${className}`}>
       <span className="name">{name}</span>
       <span className="figure">{money(amount)}</span>
       {then && <span className="figure other">{money(other)}</span>}
+      <Variance {...{ choice, money }} by={amount - other} />
     </div>
   );
 }
@@ -55,18 +56,24 @@ type SectionProps = Compared & {
 };
 
 export function StatementSection(props: SectionProps) {
-  const { book, section, other, then, money, depths, children } = props;
+  const { book, section, other, then, money, choice, depths, children } = props;
   const lines = useMemo(() => comparedLines(book, section, other), [book, section, other]);
   if (lines.length === 0 && section.total === 0 && !other?.total) return null;
   return (
     <div className="section">
       <div className="section-rows">
         <div className="row section-head">
-          <span>{section.name}</span>
+          <span>
+            {section.name}
+            {section.id === 'cost-of-sales' && section.total !== 0 && (
+              <HowItComesAbout choice={choice} />
+            )}
+          </span>
           <span className="figure">{money(section.total)}</span>
           {then && <span className="figure other">{money(other?.total ?? 0)}</span>}
+          <Variance {...{ choice, money }} by={section.total - (other?.total ?? 0)} />
         </div>
-        {lines.map((line) => (
+        {shownOf(props, lines).map((line) => (
           <AccountRow
             key={line.account.id}
             {...props}
@@ -79,6 +86,33 @@ export function StatementSection(props: SectionProps) {
     </div>
   );
 }
+
+/** Without those at zero, where these are left out; what heads others stays. */
+function shownOf({ choice, now, apparent }: Compared, lines: readonly ComparedLine[]) {
+  if (choice.zeros || choice.level !== 'account') return lines;
+  return lines.filter(
+    ({ account, amount, other }) =>
+      amount !== 0 ||
+      other !== 0 ||
+      apparent.has(account.id) ||
+      (now.families.get(account.id) ?? 0) !== 0,
+  );
+}
+
+/** By how much a figure is over its budget; below it in parentheses. */
+function Variance({ choice, money, by }: Pick<Compared, 'choice' | 'money'> & { by: Amount }) {
+  return choice.budget ? <span className="figure other">{money(by)}</span> : null;
+}
+
+const HowItComesAbout = ({ choice }: Pick<Compared, 'choice'>) => (
+  <button
+    type="button"
+    className={`link-button ${css['how'] ?? ''}`}
+    onClick={() => choice.set({ show: 'cost' })}
+  >
+    how it comes about
+  </button>
+);
 
 type RowProps = SectionProps & { readonly line: ComparedLine; readonly depth: number };
 

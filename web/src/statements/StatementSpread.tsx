@@ -15,12 +15,12 @@ import { useCompared, type Compared, type StatementSpreadProps } from './use-com
 
 /** Balance sheet and profit and loss with subtotals, at any date and level, beside another date if asked. */
 export function StatementSpread(props: StatementSpreadProps) {
-  const { book, money, over } = props;
+  const { book, choice, money, over } = props;
   const compared = useCompared(props);
   const { now, then } = compared;
   return (
     <Spread
-      className={`bare ${then ? 'compared' : ''} ${book.numberPlan ? '' : 'no-numbers'}`}
+      className={`bare ${then ? 'compared' : ''} ${choice.budget ? 'budgeted' : ''} ${book.numberPlan ? '' : 'no-numbers'}`}
       over={over}
       left={<SheetSide {...compared} />}
       right={<ProfitSide {...compared} />}
@@ -46,11 +46,7 @@ export function SheetSide(compared: Compared) {
       when={`as at ${longDay(to)}`}
       bare
     >
-      <HeadRow
-        now={longDay(to)}
-        then={choice.against && longDay(choice.against.to)}
-        isCompared={then !== null}
-      />
+      <HeadRow {...compared} says={(period) => longDay(period.to)} />
       {sections.map((section) => {
         const other = sectionLike(section, others);
         const Section = section === lastEquity ? SectionWithProfit : StatementSection;
@@ -108,11 +104,7 @@ export function ProfitSide(compared: Compared) {
       when={periodText(choice.period)}
       bare
     >
-      <HeadRow
-        now={periodText(choice.period)}
-        then={choice.against && periodText(choice.against)}
-        isCompared={then !== null}
-      />
+      <HeadRow {...compared} says={periodText} />
       {profit.sections.map((section) => {
         const line = subtotals.get(section.id);
         return (

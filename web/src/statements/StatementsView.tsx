@@ -14,21 +14,25 @@ import { useMoney } from '../figures/money';
 import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
 import { Refusal } from '../shell/Refusal';
 import { CashFlowSheet } from './CashFlowSheet';
+import { CostSheet } from './CostSheet';
 import { EquitySheet } from './EquitySheet';
 import { LedgerSheet } from './LedgerSheet';
 import { StatementBar } from './StatementBar';
 import { StatementSpread } from './StatementSpread';
 import { TimeSheet } from './TimeSheet';
 import { TrialBalanceSheet } from './TrialBalanceSheet';
+import { WorksheetSheet } from './WorksheetSheet';
 import { useChoice, type Choice } from './use-choice';
 
 const FILE_NAMES: Readonly<Record<Choice['shown'], string>> = {
   spread: 'statements',
   time: 'statements',
   trial: 'trial-balance',
+  worksheet: 'worksheet',
   ledger: 'ledger',
   equity: 'changes-in-equity',
   cash: 'cash-flow',
+  cost: 'cost-of-sales',
 };
 
 const KEPT_BACK =
@@ -39,9 +43,11 @@ const BACKWARDS =
 
 const SHEETS = {
   trial: TrialBalanceSheet,
+  worksheet: WorksheetSheet,
   ledger: LedgerSheet,
   equity: EquitySheet,
   cash: CashFlowSheet,
+  cost: CostSheet,
 };
 
 /** The statements, from each figure down to the entries. */

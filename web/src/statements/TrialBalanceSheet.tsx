@@ -2,6 +2,7 @@ import { trialMovement, type Amount, type Book } from '@gleddo/core';
 import { longDay } from '../figures/days';
 import type { Money } from '../figures/money';
 import { TableHead } from '../figures/TableHead';
+import { TrialForms } from './TrialForms';
 import type { Choice } from './use-choice';
 
 interface TrialBalanceProps {
@@ -20,6 +21,7 @@ export function TrialBalanceSheet({ book, choice, money }: TrialBalanceProps) {
   return (
     <>
       <h2>Trial balance</h2>
+      <TrialForms choice={choice} />
       <p className="quiet">
         as at {longDay(period.to)}; moved since {longDay(period.from)}; a credit before it in
         parentheses

@@ -9,7 +9,7 @@ import {
 } from '@gleddo/core';
 import { useSearchParams } from 'react-router';
 
-const SHOWN = ['spread', 'time', 'trial', 'ledger', 'equity', 'cash'] as const;
+const SHOWN = ['spread', 'time', 'trial', 'worksheet', 'ledger', 'equity', 'cash', 'cost'] as const;
 type Shown = (typeof SHOWN)[number];
 
 export interface Choice {
@@ -20,12 +20,19 @@ export interface Choice {
   readonly method: 'indirect' | 'direct';
   /** The period beside which it is shown; null: none. */
   readonly against: Period | null;
+  /** Whether the budget stands beside it. */
+  readonly budget: boolean;
+  /** Whether accounts at zero are shown. */
+  readonly zeros: boolean;
   /** After how much of what happened the statements are shown; null: after all of it. */
   readonly step: number | null;
   /** The account whose lines lie over the page. */
   readonly account: string | null;
   set(changed: Readonly<Record<string, string | null>>): void;
 }
+
+/** What stands in the place of another day. */
+export const BUDGET = 'budget';
 
 const stepFrom = (text: string | null): number | null =>
   text !== null && /^\d{1,5}$/.test(text) ? Number(text) : null;
@@ -43,6 +50,8 @@ export function useChoice(book: Book): Choice {
   return {
     shown: SHOWN.find((each) => each === params.get('show')) ?? 'spread',
     period,
+    budget: other === BUDGET,
+    zeros: params.get('zeros') !== 'no',
     against: isDay(other) ? periodLike(period, other) : null,
     level: LEVELS.find((each) => each === params.get('level')) ?? 'account',
     method: params.get('method') === 'direct' ? 'direct' : 'indirect',

@@ -1,4 +1,5 @@
 import {
+  budgetFigures,
   looksWrong,
   rowsOf,
   spreadFigures,
@@ -36,10 +37,10 @@ export function useCompared({ book, choice, money }: StatementSpreadProps): Comp
   const { period, level, against } = choice;
   const { from, to } = period;
   const now = useMemo(() => spreadFigures(book, { from, to }, level), [book, from, to, level]);
-  const then = useMemo(
-    () => (against ? spreadFigures(book, against, level) : null),
-    [book, against, level],
-  );
+  const then = useMemo(() => {
+    if (choice.budget) return budgetFigures(book, { from, to }, level);
+    return against ? spreadFigures(book, against, level) : null;
+  }, [book, against, level, choice.budget, from, to]);
   const apparent = useMemo(() => byAccount(looksWrong(book, to)), [book, to]);
   return { book, choice, money, now, then, was: null, apparent, ...useDepths(book) };
 }

@@ -1,0 +1,29 @@
+import { accountLabel, type Book } from '../book/book.js';
+import { dayText, type Period } from '../book/calendar.js';
+import type { Amount } from '../money/amount.js';
+import { costOfSales } from '../statement/cost-of-sales.js';
+import { sheetOf, type Handout, type HandoutRow } from './sheet.js';
+
+/** How the cost of sales of a period comes about: opening stock, what was bought, less closing stock. */
+export function costSheet(book: Book, period: Period): Handout {
+  const { opening, bought, others, available, closing, total } = costOfSales(book, period);
+  const row = (name: string, amount: Amount, kind: HandoutRow['kind'] = 'row'): HandoutRow => ({
+    ...{ kind, depth: 0, cells: [name, { amount }] },
+  });
+  return sheetOf(book, {
+    title: 'Cost of sales',
+    subtitle: `${dayText(period.from)} to ${dayText(period.to)}`,
+    columns: [
+      { name: 'What it is made of', share: 6, isFigure: false },
+      { name: 'Amount', share: 1.8, isFigure: true },
+    ],
+    rows: [
+      row('Opening stock', opening),
+      ...(bought === 0 ? [] : [row('Bought into stock', bought)]),
+      ...others.map(({ account, amount }) => row(accountLabel(account), amount)),
+      row('There to be sold', available, 'heading'),
+      row('Less closing stock', -closing || 0),
+      row('Cost of sales', total, 'total'),
+    ],
+  });
+}

@@ -1,0 +1,102 @@
+import fc from 'fast-check';
+import {
+  budgetFigures,
+  costOfSales,
+  nurseryYear,
+  profitAndLoss,
+  worksheet,
+  worksheetSheet,
+  type Book,
+} from '../src/index.js';
+import { anyBook } from './arbitrary-book.js';
+import { change, entry, shop } from './builder.js';
+import { dealer, of, paper, withPapers } from './dealings.js';
+
+const YEAR = { from: '2027-01-01', to: '2027-12-31' };
+const SPRING = { from: '2027-02-01', to: '2027-05-15' };
+
+describe('the worksheet', () => {
+  test('tells each account before its adjustments, these, and after them', () => {
+    const { lines, profit } = worksheet(shop(), YEAR);
+    const told = lines.map((line) => [
+      line.account.id,
+      line.unadjusted,
+      line.debited,
+      line.credited,
+      line.adjusted,
+      line.on,
+    ]);
+    expect(told).toContainEqual(['prepaid', 60_000, 0, 15_000, 45_000, 'balance-sheet']);
+    expect(told).toContainEqual(['insurance', 0, 15_000, 0, 15_000, 'profit-and-loss']);
+    expect(told).toContainEqual(['bank', 610_000, 0, 0, 610_000, 'balance-sheet']);
+    expect(profit).toBe(110_000);
+  });
+
+  test('is in balance in every pair of columns, whatever the book', () => {
+    fc.assert(
+      fc.property(anyBook, fc.constantFrom(YEAR, SPRING), (book, period) => {
+        const total = worksheetSheet(book, period).rows.at(-1)?.cells.slice(1) ?? [];
+        const amounts = total.map((cell) => (typeof cell === 'string' ? 0 : cell.amount));
+        for (let i = 0; i < amounts.length; i += 2) expect(amounts[i]).toBe(amounts[i + 1]);
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  test('leaves closing entries out', () => {
+    const closing = entry(
+      'close',
+      YEAR.to,
+      { sales: 150_000, kept: -150_000 },
+      { kind: 'closing' },
+    );
+    const closed = { ...shop(), entries: [...shop().entries, closing] };
+    expect(worksheet(closed, YEAR)).toEqual(worksheet(shop(), YEAR));
+  });
+});
+
+describe('the cost of sales', () => {
+  const agrees = (book: Book, period: typeof YEAR) => {
+    const { opening, bought, others, available, closing, total } = costOfSales(book, period);
+    const section = profitAndLoss(book, period).sections.find(({ id }) => id === 'cost-of-sales');
+    expect(total).toBe(section?.total);
+    const sum = others.reduce((all, { amount }) => all + amount, 0);
+    expect(opening + bought + sum).toBe(available);
+    expect(available - closing).toBe(total);
+  };
+
+  test('is what profit and loss says, whatever the book', () => {
+    fc.assert(fc.property(anyBook, fc.constantFrom(YEAR, SPRING), agrees), { numRuns: 200 });
+    agrees(nurseryYear(), YEAR);
+  });
+
+  test('of periodic books is made of purchases and both stocks; of perpetual ones of what came into stock', () => {
+    const bought = paper('in', 'goods-in', { party: 'mill', lines: [of('boat', 4, 1000)] });
+    const counted = paper('count', 'stock-count', { date: '2027-03-01', lines: [of('boat', 1)] });
+    const out = paper('out', 'goods-out', {
+      party: 'ann',
+      date: '2027-02-05',
+      lines: [of('boat', 3)],
+    });
+    expect(costOfSales(withPapers(dealer('periodic'), bought, counted), YEAR)).toMatchObject({
+      ...{ opening: 0, bought: 0, available: 4000, closing: 1000, total: 3000 },
+    });
+    expect(costOfSales(withPapers(dealer(), bought, out), YEAR)).toMatchObject({
+      ...{ opening: 0, bought: 4000, others: [], available: 4000, closing: 1000, total: 3000 },
+    });
+  });
+});
+
+describe('budgets as figures', () => {
+  const planned = change(change(shop(), 'sales', { budget: 120_000 }), 'van', { budget: 500_000 });
+
+  test('of income and expenses the part of the year, of the balance sheet the whole', () => {
+    const quarter = budgetFigures(planned, { from: '2027-01-01', to: '2027-03-31' });
+    expect(quarter.amounts.get('sales')).toBe(30_000);
+    expect(quarter.amounts.get('van')).toBe(500_000);
+    expect(quarter.amounts.get('insurance')).toBe(0);
+    expect(budgetFigures(planned, YEAR).profit.totals.profit).toBe(120_000);
+    const days = budgetFigures(planned, { from: '2027-01-01', to: '2027-01-10' });
+    expect(days.amounts.get('sales')).toBe(Math.round((120_000 * 10) / 365));
+  });
+});
