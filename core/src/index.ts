@@ -338,6 +338,18 @@ export {
   type Taken,
 } from './table/index.js';
 export {
+  asPriorPeriod,
+  type BalanceFound,
+  balancesInTable,
+  closingBalances,
+  type Goes,
+  NEW_ACCOUNT,
+  NOWHERE,
+  proposedGoing,
+  signByArithmetic,
+  takingOpenings,
+} from './opening/index.js';
+export {
   cellShown,
   type Handout,
   HANDOUT_KINDS,

@@ -47,7 +47,7 @@ export function worksheetSheet(book: Book, period: Period): Handout {
       { name: 'Account', share: 4, isFigure: false },
       ...PAIRS.flatMap((name) => [
         { name: `${name}, debit`, share: 1.4, isFigure: true },
-        { name: 'credit', share: 1.4, isFigure: true },
+        { name: `${name}, credit`, share: 1.4, isFigure: true },
       ]),
     ],
     rows: [

@@ -64,6 +64,8 @@ export interface TableReading {
   readonly table: AccountTable | null;
   readonly refusals: readonly string[];
   readonly sign: SignConvention;
+  /** Whether the sign was chosen by hand. */
+  readonly isSignChosen: boolean;
   setColumns(columns: Columns): void;
   setSign(sign: SignConvention): void;
 }
@@ -91,6 +93,7 @@ export function useTableReading(cells: string[][], scheme: Scheme, currency: str
     table,
     refusals: read.ok ? [] : read.refusals.map((each) => each.says),
     sign: chosenSign ?? (table ? proposeSign(table, scheme) : 'debit-positive'),
+    isSignChosen: chosenSign !== null,
     setColumns,
     setSign,
   };

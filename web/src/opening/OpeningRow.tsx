@@ -12,6 +12,7 @@ import { memo, useState } from 'react';
 import { useBookStore } from '../book/open-book';
 import { Refusal } from '../shell/Refusal';
 import { AmountField } from './AmountField';
+import { PriorPeriod } from './PriorPeriod';
 
 interface OpeningRowProps {
   readonly account: Account;
@@ -29,6 +30,7 @@ export const OpeningRow = memo(function OpeningRow(props: OpeningRowProps) {
   const { account, depth, amount, scheme, numbered } = props;
   const [refused, setRefused] = useState<string | null>(null);
   const [opened, setOpened] = useState(false);
+  const [before, setBefore] = useState<Amount | null>(null);
   const type = typeOf(scheme, account.type);
   const normal: Side = type ? normalSide(scheme, type) : 'debit';
   const isTurned = amount !== 0 && standsOn(amount) === otherSide(normal);
@@ -39,6 +41,7 @@ export const OpeningRow = memo(function OpeningRow(props: OpeningRowProps) {
       isOpen={side === normal || opened || (amount !== 0 && standsOn(amount) === side)}
       onOpen={() => setOpened(true)}
       onRefused={setRefused}
+      onReported={() => setBefore((known) => known ?? amount)}
     />
   );
   return (
@@ -57,6 +60,7 @@ export const OpeningRow = memo(function OpeningRow(props: OpeningRowProps) {
         {cell('credit')}
       </div>
       <Refusal says={refused} className="line-says" />
+      {before !== null && <PriorPeriod {...{ account, before }} onDone={() => setBefore(null)} />}
     </>
   );
 });
@@ -68,31 +72,40 @@ interface SideCellProps extends OpeningRowProps {
   readonly isOpen: boolean;
   onOpen(): void;
   onRefused(says: string | null): void;
+  /** It was changed though entries are recorded already. */
+  onReported(): void;
 }
 
+/** The side on which the account usually does not stand: opened on purpose. */
+const ShutSide = ({ account, side, mayChange, onOpen }: SideCellProps) => (
+  <span role="gridcell" className="side-shut">
+    {mayChange && (
+      <button
+        type="button"
+        tabIndex={-1}
+        aria-label={`Open the ${side} side of ${account.name}`}
+        onClick={onOpen}
+      >
+        open this side
+      </button>
+    )}
+  </span>
+);
+
 function SideCell(props: SideCellProps) {
-  const { account, amount, digits, side, isOpen, mayChange, onOpen, onRefused } = props;
+  const { account, amount, digits, side, isOpen, mayChange, onRefused } = props;
   const store = useBookStore();
   const set = (entered: Amount): string | null => {
     const stands = entered === 0 ? 0 : signOf(side) * entered;
-    const { refusals } = store.change({ kind: 'set-opening', id: account.id, amount: stands });
+    const { refusals, notices } = store.change({
+      kind: 'set-opening',
+      id: account.id,
+      amount: stands,
+    });
+    if (notices.some(({ code }) => code === 'opening.after-entries')) props.onReported();
     return refusals[0]?.says ?? null;
   };
-  if (!isOpen)
-    return (
-      <span role="gridcell" className="side-shut">
-        {mayChange && (
-          <button
-            type="button"
-            tabIndex={-1}
-            aria-label={`Open the ${side} side of ${account.name}`}
-            onClick={onOpen}
-          >
-            open this side
-          </button>
-        )}
-      </span>
-    );
+  if (!isOpen) return <ShutSide {...props} />;
   return (
     <span role="gridcell">
       <AmountField

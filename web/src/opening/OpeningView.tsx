@@ -16,6 +16,7 @@ import { longDay } from '../figures/days';
 import { useMoney, type Money } from '../figures/money';
 import { Page, Spread } from '../spread/Spread';
 import { OpeningRow } from './OpeningRow';
+import { TakeOpenings } from './TakeOpenings';
 
 /** Opening balances on the same two pages, with what is out of balance at the foot. */
 export function OpeningView() {
@@ -29,7 +30,11 @@ export function OpeningView() {
           <Page
             side="left"
             title={statementName(book.scheme, 'balance-sheet')}
-            when={<OpeningDate />}
+            when={
+              <>
+                <TakeOpenings /> <OpeningDate />
+              </>
+            }
             bare
             grid
           >

@@ -17,6 +17,7 @@ import { CashFlowSheet } from './CashFlowSheet';
 import { CostSheet } from './CostSheet';
 import { EquitySheet } from './EquitySheet';
 import { LedgerSheet } from './LedgerSheet';
+import css from './statements.module.css';
 import { StatementBar } from './StatementBar';
 import { StatementSpread } from './StatementSpread';
 import { TimeSheet } from './TimeSheet';
@@ -75,7 +76,12 @@ export function StatementsView() {
       {Sheet === null ? (
         <Pages book={book} choice={choice} money={money} over={over} />
       ) : (
-        <div className="paper sheet-alone" role="region" aria-label="The statement" tabIndex={0}>
+        <div
+          className={`paper sheet-alone ${shown === 'worksheet' ? css['wide'] : ''}`}
+          role="region"
+          aria-label="The statement"
+          tabIndex={0}
+        >
           <Sheet book={book} choice={choice} money={money} />
           {over}
         </div>

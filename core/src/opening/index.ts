@@ -1,0 +1,10 @@
+export {
+  type BalanceFound,
+  type Goes,
+  NEW_ACCOUNT,
+  NOWHERE,
+  proposedGoing,
+  takingOpenings,
+} from './openings-taken.js';
+export { balancesInTable, closingBalances, signByArithmetic } from './balances-found.js';
+export { asPriorPeriod } from './prior-period.js';

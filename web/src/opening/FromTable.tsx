@@ -1,0 +1,117 @@
+import {
+  balancesInTable,
+  cellsOf,
+  signByArithmetic,
+  type AccountTable,
+  type SignConvention,
+} from '@gleddo/core';
+import { Button, Input, Upload } from 'antd';
+import { useMemo, useState } from 'react';
+import { useOpenBook } from '../book/open-book';
+import { ColumnChoice } from '../files/TablePreview';
+import { readChosen, useTableReading, type TableReading } from '../files/use-table-file';
+import { useKept } from '../kept/use-kept';
+import { Refusal } from '../shell/Refusal';
+import { Going } from './Going';
+
+const OF_ITS_OWN =
+  'This file is a whole book, not a table. Open it as a company, then take its closing balances.';
+
+/** What was pasted or chosen, as cells; or why it can't be read. */
+function useCells(bookId: string) {
+  const [text, setText, clear] = useKept(`${bookId}.openings`, '');
+  const [chosen, setChosen] = useState<string[][] | null>(null);
+  const [refused, setRefused] = useState<readonly string[]>([]);
+  const pasted = useMemo(() => (text.trim() === '' ? null : cellsOf(text)), [text]);
+  const choose = async (file: File): Promise<void> => {
+    const read = await readChosen(file);
+    setChosen(read.kind === 'cells' ? read.cells : null);
+    setRefused(read.kind === 'refused' ? read.says : read.kind === 'book' ? [OF_ITS_OWN] : []);
+  };
+  const cells = chosen ?? (pasted?.ok ? pasted.value : null);
+  const says = pasted && !pasted.ok ? pasted.refusals.map((each) => each.says) : refused;
+  return { text, setText, clear, choose, cells, says };
+}
+
+/** Balances from a spreadsheet: pasted, or as a file; two columns of amounts, or one signed one. */
+export function FromTable({ onDone }: { onDone(): void }) {
+  const { answer } = useOpenBook();
+  const { text, setText, clear, choose, cells, says } = useCells(answer.id);
+  const done = () => {
+    clear();
+    onDone();
+  };
+  return (
+    <>
+      <p>
+        Paste a list of balances, or choose a file (CSV, XLSX): a number or a name on each row, and
+        debit and credit, or one amount with its sign.
+      </p>
+      <Input.TextArea
+        aria-label="Balances from a spreadsheet"
+        autoSize={{ minRows: 3, maxRows: 6 }}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <Upload
+        accept=".csv,.tsv,.txt,.xlsx"
+        showUploadList={false}
+        beforeUpload={(file) => {
+          void choose(file);
+          return false;
+        }}
+      >
+        <Button style={{ marginTop: 8 }}>Choose a file</Button>
+      </Upload>
+      <Refusal says={says} />
+      {cells && <OfCells key={cells.length} cells={cells} onDone={done} />}
+    </>
+  );
+}
+
+/** The sign that arithmetic says, until another is chosen. */
+function useSign(reading: TableReading): SignConvention {
+  const { book } = useOpenBook();
+  const { table } = reading;
+  const byArithmetic = useMemo(
+    () => (table ? signByArithmetic(book, table) : reading.sign),
+    [book, table, reading.sign],
+  );
+  return reading.isSignChosen ? reading.sign : byArithmetic;
+}
+
+function OfCells({ cells, onDone }: { cells: string[][]; onDone(): void }) {
+  const { book } = useOpenBook();
+  const reading = useTableReading(cells, book.scheme, book.company.currency);
+  const sign = useSign(reading);
+  const { table, refusals } = reading;
+  return (
+    <>
+      <ColumnChoice cells={cells} reading={{ ...reading, sign }} />
+      <Refusal says={[...refusals, ...(table?.faults ?? []).map((fault) => fault.says)]} />
+      {table && <OfTable {...{ table, sign, onDone }} />}
+    </>
+  );
+}
+
+interface OfTableProps {
+  readonly table: AccountTable;
+  readonly sign: SignConvention;
+  onDone(): void;
+}
+
+function OfTable({ table, sign, onDone }: OfTableProps) {
+  const { book } = useOpenBook();
+  const found = useMemo(() => balancesInTable(book, table, sign), [book, table, sign]);
+  return (
+    <>
+      <Going {...{ found, onDone }} at={null} />
+      {table.skipped.length > 0 && (
+        <p className="quiet">
+          Not taken as accounts:{' '}
+          {table.skipped.map((each) => `row ${each.row}: ${each.says}`).join(' ')}
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,46 @@
+import { Modal, Segmented } from 'antd';
+import { useState } from 'react';
+import { useOpenBook } from '../book/open-book';
+import { FromOtherCompany } from './FromOtherCompany';
+import { FromTable } from './FromTable';
+
+const WAYS = [
+  { value: 'table', label: 'A table' },
+  { value: 'company', label: 'Another company’s closing balances' },
+] as const;
+
+/** Opening balances taken over from a table or from another company, row by row, before anything changes. */
+export function TakeOpenings() {
+  const { answer } = useOpenBook();
+  const [isOpen, setOpen] = useState(false);
+  const [way, setWay] = useState<(typeof WAYS)[number]['value']>('table');
+  const close = () => setOpen(false);
+  if (!answer.mayChange) return null;
+  return (
+    <>
+      <button type="button" className="link-button" onClick={() => setOpen(true)}>
+        Take balances from elsewhere
+      </button>
+      <Modal
+        title="Opening balances from elsewhere"
+        open={isOpen}
+        onCancel={close}
+        footer={null}
+        width={860}
+        style={{ top: 32 }}
+        destroyOnHidden
+      >
+        {answer.by === 'author' && (
+          <Segmented
+            aria-label="From where"
+            value={way}
+            options={[...WAYS]}
+            onChange={setWay}
+            style={{ marginBottom: 10 }}
+          />
+        )}
+        {way === 'table' ? <FromTable onDone={close} /> : <FromOtherCompany onDone={close} />}
+      </Modal>
+    </>
+  );
+}
