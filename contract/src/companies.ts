@@ -12,6 +12,13 @@ export class ChangeCompanyRequest {
   putAway!: boolean;
 }
 
+/** What goes with a company when it is deleted. */
+export interface HangsOnCompany {
+  readonly changes: number;
+  /** Moments that were given a name. */
+  readonly moments: number;
+}
+
 export interface CompanySummary {
   readonly id: string;
   readonly bookId: string;

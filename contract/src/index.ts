@@ -12,7 +12,12 @@ export {
   SignInRequest,
   type Welcome,
 } from './people.js';
-export { ChangeCompanyRequest, type CompanySummary, NewCompanyRequest } from './companies.js';
+export {
+  ChangeCompanyRequest,
+  type CompanySummary,
+  type HangsOnCompany,
+  NewCompanyRequest,
+} from './companies.js';
 export {
   type BookAnswer,
   type BookTold,

@@ -138,6 +138,7 @@ export {
   writeBook,
 } from './book/index.js';
 export {
+  beforeDoings,
   completedPosting,
   isMade,
   KIND_FACTS,
@@ -215,6 +216,7 @@ export {
   type EntriesWanted,
   entriesFound,
   EVERY_ENTRY,
+  totalsByKind,
   MADE_BY,
   type MadeBy,
   isWanted,

@@ -194,6 +194,35 @@ describe('what is put away', () => {
     expect((await wim.patch(`companies/${company.id}`, { putAway: true })).status).toBe(403);
   });
 
+  it('is copied, and deleted for good only once it is put away; what goes with it is told', async () => {
+    const id = await freshCompany();
+    await change(id, 0, 'only', bank('only', '2000'));
+    const own = async () =>
+      ((await ruth.get('companies')).body as { id: string; bookId: string; name: string }[]).find(
+        ({ bookId }) => bookId === id,
+      );
+    const company = await own();
+    const copied = await ruth.post(`companies/${company?.id}/copy`);
+    expect(copied.body).toMatchObject({ name: `Copy of ${company?.name}`, putAway: false });
+    const copy = (await ruth.get(`books/${copied.body.bookId}`)).body;
+    expect(copy.revision).toBe(0);
+    expect(copy.book.accounts).toEqual((await ruth.get(`books/${id}`)).body.book.accounts);
+    expect((await ruth.get(`companies/${company?.id}/hanging`)).body).toEqual({
+      changes: 1,
+      moments: 0,
+    });
+    const refused = await ruth.remove(`companies/${company?.id}`);
+    expect(refused.body.faults[0].code).toBe('company.not-away');
+    const wim = await running.person('wim.aldous');
+    expect((await wim.remove(`companies/${company?.id}`)).status).toBe(403);
+    await ruth.patch(`companies/${company?.id}`, { putAway: true });
+    expect((await ruth.remove(`companies/${company?.id}`)).status).toBe(204);
+    expect(await own()).toBeUndefined();
+    expect((await ruth.get(`books/${id}`)).status).toBe(404);
+    expect((await ruth.remove(`companies/${company?.id}`)).status).toBe(404);
+    expect((await ruth.get(`books/${copied.body.bookId}`)).status).toBe(200);
+  });
+
   it('an exercise that is put away stays with the students who have it', async () => {
     const exercises = (await ruth.get('exercises')).body as {
       id: string;

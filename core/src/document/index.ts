@@ -1,3 +1,4 @@
+export { beforeDoings } from './accounts-named.js';
 export { settingUp } from './set-up-posting.js';
 export { isMade } from './made-entries.js';
 export { KIND_FACTS } from './document-kinds.js';

@@ -1,4 +1,11 @@
-import { accountLabel, accountOf, type Book, type Entry, type EntryKind } from '../book/book.js';
+import {
+  accountLabel,
+  accountOf,
+  ENTRY_KINDS,
+  type Book,
+  type Entry,
+  type EntryKind,
+} from '../book/book.js';
 import { dealingsOf } from '../book/dealings.js';
 import { minorDigits, sum, type Amount } from '../money/amount.js';
 import type { Document } from '../shape/document.js';
@@ -93,3 +100,17 @@ export const entriesFound = (book: Book, wanted: EntriesWanted): Entry[] =>
 /** What entries come to: the sum of their debits. */
 export const totalOfEntries = (entries: readonly Entry[]): Amount =>
   sum(entries.flatMap(({ lines }) => lines.map(({ amount }) => Math.max(amount, 0))));
+
+/** Entries of one kind: how many, and what they come to. */
+export interface KindTotal {
+  readonly kind: EntryKind;
+  readonly count: number;
+  readonly total: Amount;
+}
+
+/** The journal by its books of original entry: each kind that there is, in the usual order, with its total. */
+export const totalsByKind = (entries: readonly Entry[]): KindTotal[] =>
+  ENTRY_KINDS.map((kind) => {
+    const own = entries.filter((entry) => entry.kind === kind);
+    return { kind, count: own.length, total: totalOfEntries(own) };
+  }).filter(({ count }) => count > 0);

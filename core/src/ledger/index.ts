@@ -2,6 +2,7 @@ export { balancesOf, linesOf, openingDifference, statementAccounts } from './bal
 export {
   entriesFound,
   EVERY_ENTRY,
+  totalsByKind,
   MADE_BY,
   type MadeBy,
   isWanted,

@@ -1,6 +1,7 @@
-import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import {
   ChangeCompanyRequest,
+  type HangsOnCompany,
   NewCompanyRequest,
   type CompanySummary,
   type Me,
@@ -24,6 +25,24 @@ export class CompaniesController {
   @ApiBody({ type: NewCompanyRequest })
   create(@Body() body: Buffer | undefined, @SignedIn() me: Me): Promise<CompanySummary> {
     return this.companies.create(me, body);
+  }
+
+  @Post(':id/copy')
+  copy(@Param('id') id: string, @SignedIn() me: Me): Promise<CompanySummary> {
+    return this.companies.copy(me, id);
+  }
+
+  /** What goes with a company when it is deleted. */
+  @Get(':id/hanging')
+  hanging(@Param('id') id: string, @SignedIn() me: Me): Promise<HangsOnCompany> {
+    return this.companies.hanging(me, id);
+  }
+
+  /** Only what was put away is deleted, for good. */
+  @Delete(':id')
+  @HttpCode(204)
+  delete(@Param('id') id: string, @SignedIn() me: Me): Promise<void> {
+    return this.companies.delete(me, id);
   }
 
   @Patch(':id')

@@ -1,12 +1,12 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { CompanySummary, Me } from '@gleddo/contract';
-import type { Book } from '@gleddo/core';
+import type { CompanySummary, HangsOnCompany, Me } from '@gleddo/contract';
+import { refusal, type Book } from '@gleddo/core';
 import { and, desc, eq } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { BookHistoryService } from '../books/book-history.service.js';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { books, companies } from '../database/schema/index.js';
+import { bookMoments, bookOperations, books, companies } from '../database/schema/index.js';
 import { notFound, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { prepared, type PreparedBook } from '../threads/prepared-book.js';
@@ -15,6 +15,11 @@ import { Threads } from '../threads/threads.js';
 
 /** A body larger than this is read in another thread. */
 const LARGE_BODY = 200_000;
+
+const notAway = refusal(
+  'company.not-away',
+  () => 'Only a company that was put away is deleted. Put it away first.',
+);
 
 /** An instructor's practice companies. */
 @Injectable()
@@ -83,13 +88,44 @@ export class CompaniesService {
     return id;
   }
 
-  /** A company’s book as it stands, or as it stood after a revision. */
-  async bookOf(me: Me, id: string, revision?: number): Promise<Book> {
+  /** A company like one that there is: its book as it stands, under a name of its own, without its history. */
+  async copy(me: Me, id: string): Promise<CompanySummary> {
+    const book = await this.bookOf(me, id);
+    const name = `Copy of ${book.company.name}`.slice(0, 120);
+    return this.summary(me, await this.add(me, { ...book, company: { ...book.company, name } }));
+  }
+
+  async hanging(me: Me, id: string): Promise<HangsOnCompany> {
+    const { bookId } = await this.ownRow(me, id);
+    const [changes, moments] = await Promise.all([
+      this.db.$count(bookOperations, eq(bookOperations.bookId, bookId)),
+      this.db.$count(bookMoments, eq(bookMoments.bookId, bookId)),
+    ]);
+    return { changes, moments };
+  }
+
+  /** Deletes a company that was put away, with its book and its history; exercises have books of their own and stay. */
+  async delete(me: Me, id: string): Promise<void> {
+    const { bookId, putAwayAt } = await this.ownRow(me, id);
+    if (putAwayAt === null) throw refusedBy([notAway({})]);
+    await this.db.transaction(async (tx) => {
+      await tx.delete(companies).where(eq(companies.id, id));
+      await tx.delete(books).where(eq(books.id, bookId));
+    });
+  }
+
+  private async ownRow(me: Me, id: string) {
     const [company] = await this.db
       .select()
       .from(companies)
       .where(and(eq(companies.id, id), eq(companies.ownerId, me.id)));
     if (!company) throw notFound('This company');
+    return company;
+  }
+
+  /** A company’s book as it stands, or as it stood after a revision. */
+  async bookOf(me: Me, id: string, revision?: number): Promise<Book> {
+    const company = await this.ownRow(me, id);
     return revision === undefined
       ? this.books.read(company.bookId)
       : this.past.at(company.bookId, revision);

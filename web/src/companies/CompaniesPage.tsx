@@ -7,6 +7,7 @@ import { momentText } from '../figures/days';
 import { usePreloadedWork } from '../work/preload';
 import { ListPage } from '../shell/ListPage';
 import { usePutAway } from '../shell/use-put-away';
+import { useCopyDelete } from './use-copy-delete';
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
@@ -24,6 +25,7 @@ export default function CompaniesPage() {
     staleTime: 0,
   });
   const putAway = usePutAway('companies');
+  const { onCopy, onDelete } = useCopyDelete();
   return (
     <ListPage
       title="Companies"
@@ -37,6 +39,8 @@ export default function CompaniesPage() {
         putAway: company.putAway,
       }))}
       onPutAway={putAway}
+      onCopy={onCopy}
+      onDelete={(id, name) => void onDelete(id, name)}
       empty="No company yet. A practice company is a book you keep in order to make exercises from it: begin with “New company”."
       actions={
         <Link to="/companies/new">

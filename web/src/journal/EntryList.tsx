@@ -6,11 +6,13 @@ import { longDay } from '../figures/days';
 import type { Money } from '../figures/money';
 import { useLongList } from '../figures/use-long-list';
 import { KIND_NAMES } from './entry-draft';
+import { RepeatEntry } from './RepeatEntry';
 
 interface EntryTools {
   readonly mayChange: boolean;
   readonly entriesMayChange: boolean;
   onChange(entry: Entry): void;
+  onDuplicate(entry: Entry): void;
   onReverse(entry: Entry): void;
   onRemove(entry: Entry): void;
 }
@@ -134,6 +136,8 @@ function Tools({ entry, entriesMayChange, ...acts }: EntryTools & { readonly ent
   return (
     <span className="tools">
       {isTyped && entriesMayChange && tool('Change', acts.onChange)}
+      {tool('Duplicate', acts.onDuplicate)}
+      <RepeatEntry entry={entry} />
       {tool('Reverse', acts.onReverse)}
       {isTyped && entriesMayChange && tool('Remove', acts.onRemove)}
     </span>

@@ -8,7 +8,7 @@ import {
   type Entry,
   type Operation,
 } from '@gleddo/core';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useMoney } from '../figures/money';
 import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
@@ -30,6 +30,7 @@ import { EntryEffect } from './EntryEffect';
 import { EntryFilters } from './EntryFilters';
 import { EntryForm } from './EntryForm';
 import { EntryList } from './EntryList';
+import { OriginalEntry } from './OriginalEntry';
 import { useEntriesWanted } from './use-entries-wanted';
 
 /** The entry being typed: kept through a refresh, read as it stands, and where it came from. */
@@ -89,7 +90,11 @@ export function JournalView() {
             <Entries typed={typed} filter={filter} />
           </Page>
         }
-        right={<WhatItDoes {...{ book, draft, read }} />}
+        right={
+          <WhatItDoes {...{ book, draft, read }}>
+            <OriginalEntry book={book} onChoose={(kind) => filter.want({ kind })} />
+          </WhatItDoes>
+        }
         leftFoot={<BalanceFoot figures={figures} money={money} />}
         rightFoot={<ProfitFoot scheme={book.scheme} figures={figures} money={money} />}
       />
@@ -109,6 +114,9 @@ function Entries({ typed, filter }: EntriesProps) {
   const [refused, setRefused] = useState<string | null>(null);
   const { mayChange, entriesMayChange } = answer;
   const onChange = useSteady((entry: Entry) => typed.take(draftOf(book, entry)));
+  const onDuplicate = useSteady((entry: Entry) =>
+    typed.take({ ...draftOf(book, entry), id: null }),
+  );
   const onReverse = useSteady((entry: Entry) => typed.take(reversalOf(book, entry)));
   const onRemove = useSteady((entry: Entry) => {
     const { refusals } = store.change({ kind: 'remove-entry', id: entry.id });
@@ -124,7 +132,8 @@ function Entries({ typed, filter }: EntriesProps) {
       </EntryFilters>
       <Refusal says={refused} />
       <EntryList
-        {...{ book, shown, money, mayChange, entriesMayChange, onChange, onReverse, onRemove }}
+        {...{ book, shown, money, mayChange, entriesMayChange }}
+        {...{ onChange, onDuplicate, onReverse, onRemove }}
         edited={typed.draft.id}
       />
     </>
@@ -135,6 +144,8 @@ interface WhatItDoesProps {
   readonly book: Book;
   readonly draft: EntryDraft;
   readonly read: ReadDraft;
+  /** What stands below while nothing is typed. */
+  readonly children: ReactNode;
 }
 
 const UNTIL_BALANCED =
@@ -149,15 +160,14 @@ function operationOf(draft: EntryDraft, read: ReadDraft): Operation | null {
   return { kind, entry: { ...entry, id: draft.id ?? 'typed', text: '', reference: '' } };
 }
 
-function WhatItDoes({ book, draft, read }: WhatItDoesProps) {
+function WhatItDoes({ book, draft, read, children }: WhatItDoesProps) {
   const { rules } = useBookStore();
+  const operation = operationOf(draft, read);
   return (
     <Page side="right" title="What it does" when="before it is recorded" bare>
       <div style={{ paddingTop: 10 }}>
-        <EntryEffect
-          {...{ book, rules, until: UNTIL_BALANCED }}
-          operation={operationOf(draft, read)}
-        />
+        <EntryEffect {...{ book, rules, until: UNTIL_BALANCED }} operation={operation} />
+        {operation === null && children}
       </div>
     </Page>
   );

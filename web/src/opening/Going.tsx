@@ -2,6 +2,7 @@ import {
   accountLabel,
   NEW_ACCOUNT,
   NOWHERE,
+  openingOf,
   proposedGoing,
   sum,
   takingOpenings,
@@ -46,7 +47,7 @@ export function Going({ found, at, onDone }: GoingProps) {
       />
       <Refusal says={refused} />
       <div className="slip-actions">
-        <Totals found={found} taken={taken} />
+        <Totals taken={taken} going={going} />
         <Button type="primary" className="last" disabled={taken.length === 0} onClick={take}>
           Take {taken.length} of {found.length} balances
         </Button>
@@ -119,22 +120,26 @@ const Where = ({ each, options, goes, onChoose }: WhereProps) => (
 );
 
 /** What is taken, whether it is in balance, and what of the chart it does not say. */
-function Totals({ found, taken }: Record<'found' | 'taken', readonly BalanceFound[]>) {
+interface TotalsProps {
+  readonly taken: readonly BalanceFound[];
+  readonly going: ReadonlyMap<number, Goes>;
+}
+
+function Totals({ taken, going }: TotalsProps) {
   const { book } = useOpenBook();
   const apart = sum(taken.map(({ amount }) => amount));
   const money = moneyWith(book, [apart]);
-  const others = Object.keys(book.opening.balances).length;
-  const left = book.accounts.find(({ id }) => book.opening.balances[id] !== undefined);
+  const replaced = new Set(going.values());
+  const left = book.accounts.find(({ id }) => openingOf(book, id) !== 0 && !replaced.has(id));
   return (
     <span role="status" className={apart === 0 ? 'is-met' : 'is-notice'}>
       {apart === 0
         ? '✓ What is taken is in balance.'
         : `What is taken has ${money(Math.abs(apart))} more in ${apart > 0 ? 'debit' : 'credit'}.`}
-      {found.length > 0 && others > 0 && left && (
+      {left && (
         <span className="quiet">
           {' '}
-          Balances there are replaced; those of accounts that are not taken, such as “
-          {accountLabel(left)}”, stay.
+          What accounts open at that are not taken, such as “{accountLabel(left)}”, stays.
         </span>
       )}
     </span>

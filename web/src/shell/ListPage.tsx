@@ -25,11 +25,17 @@ interface ListPageProps {
   readonly children?: ReactNode;
   /** Puts a thing away, or brings it back; absent where nothing can be put away. */
   readonly onPutAway?: (key: string, putAway: boolean) => void;
+  /** Makes one like it; absent where there is no such thing. */
+  readonly onCopy?: (key: string) => void;
+  /** Deletes for good what was put away; absent where nothing is deleted. */
+  readonly onDelete?: (key: string, name: string) => void;
 }
+
+type RowActs = Pick<ListPageProps, 'onPutAway' | 'onCopy' | 'onDelete'>;
 
 /** A page that is a list: companies, exercises, class groups, results. */
 export function ListPage(props: ListPageProps) {
-  const { title, of, rows, empty, actions, children, onPutAway } = props;
+  const { title, of, rows, empty, actions, children } = props;
   return (
     <>
       <div className="sheet-head">
@@ -44,7 +50,7 @@ export function ListPage(props: ListPageProps) {
             {rows.length === 0 ? (
               <p className="state-line">{empty}</p>
             ) : (
-              <Shelf rows={rows} onPutAway={onPutAway} />
+              <Shelf {...props} rows={rows} />
             )}
             {children}
           </div>
@@ -54,13 +60,12 @@ export function ListPage(props: ListPageProps) {
   );
 }
 
-interface ShelfProps {
+interface ShelfProps extends RowActs {
   readonly rows: readonly ListRow[];
-  readonly onPutAway: ListPageProps['onPutAway'];
 }
 
 /** The rows of a list; what was put away comes last, when it is asked for. */
-function Shelf({ rows, onPutAway }: ShelfProps) {
+function Shelf({ rows, ...acts }: ShelfProps) {
   const [showsAll, setShowsAll] = useState(false);
   const away = rows.filter((row) => row.putAway);
   const shown = rows.filter((row) => !row.putAway);
@@ -68,7 +73,7 @@ function Shelf({ rows, onPutAway }: ShelfProps) {
     <>
       <ul className="plain-list">
         {[...shown, ...(showsAll ? away : [])].map((row) => (
-          <ShelfRow key={row.key} of={row} onPutAway={onPutAway} />
+          <ShelfRow key={row.key} of={row} {...acts} />
         ))}
       </ul>
       {shown.length === 0 && !showsAll && (
@@ -87,13 +92,11 @@ function Shelf({ rows, onPutAway }: ShelfProps) {
   );
 }
 
-interface ShelfRowProps {
+interface ShelfRowProps extends RowActs {
   readonly of: ListRow;
-  readonly onPutAway: ListPageProps['onPutAway'];
 }
 
-function ShelfRow({ of: row, onPutAway }: ShelfRowProps) {
-  const what = row.putAway ? 'Bring back' : 'Put away';
+function ShelfRow({ of: row, ...acts }: ShelfRowProps) {
   return (
     <li className="list-item">
       <Link className="row-link" to={row.to}>
@@ -102,16 +105,29 @@ function ShelfRow({ of: row, onPutAway }: ShelfRowProps) {
         {row.about && <span className="quiet">{row.about}</span>}
         <span className="end">{row.stands}</span>
       </Link>
-      {onPutAway && (
-        <button
-          type="button"
-          className="link-button put-away"
-          aria-label={`${what}: ${row.name}`}
-          onClick={() => onPutAway(row.key, !row.putAway)}
-        >
-          {what}
-        </button>
-      )}
+      <Acts of={row} {...acts} />
     </li>
+  );
+}
+
+/** What can be done with a thing of the list, besides opening it. */
+function Acts({ of: { key, name, putAway = false }, onPutAway, onCopy, onDelete }: ShelfRowProps) {
+  const what = putAway ? 'Bring back' : 'Put away';
+  const act = (label: string, done: () => void) => (
+    <button
+      type="button"
+      className="link-button put-away"
+      aria-label={`${label}: ${name}`}
+      onClick={done}
+    >
+      {label}
+    </button>
+  );
+  return (
+    <>
+      {onCopy && !putAway && act('Copy', () => onCopy(key))}
+      {onDelete && putAway && act('Delete', () => onDelete(key, name))}
+      {onPutAway && act(what, () => onPutAway(key, !putAway))}
+    </>
   );
 }
