@@ -24,7 +24,7 @@ export default function CompaniesPage() {
     queryFn: () => get<CompanySummary[]>('companies'),
     staleTime: 0,
   });
-  const putAway = usePutAway('companies');
+  const onPutAway = usePutAway('companies');
   const { onCopy, onDelete } = useCopyDelete();
   return (
     <ListPage
@@ -38,9 +38,7 @@ export default function CompaniesPage() {
         stands: standsOf(company),
         putAway: company.putAway,
       }))}
-      onPutAway={putAway}
-      onCopy={onCopy}
-      onDelete={(id, name) => void onDelete(id, name)}
+      acts={{ onPutAway, onCopy, onDelete: (id, name) => void onDelete(id, name) }}
       empty="No company yet. A practice company is a book you keep in order to make exercises from it: begin with “New company”."
       actions={
         <Link to="/companies/new">

@@ -30,7 +30,7 @@ export default function ExercisesPage() {
       title="Exercises"
       of={exercises}
       actions={<MakeFrom />}
-      onPutAway={putAway}
+      acts={{ onPutAway: putAway }}
       rows={exercises.data?.map((exercise) => ({
         key: exercise.id,
         to: `/exercises/${exercise.id}/brief`,

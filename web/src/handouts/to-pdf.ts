@@ -1,14 +1,14 @@
 import { cellShown, isIndented, type Handout, type HandoutRow } from '@gleddo/core';
 import pdfMake from 'pdfmake/build/pdfmake';
-
-import roboto from 'pdfmake/build/fonts/Roboto';
-
-pdfMake.addFontContainer(roboto);
+import { fontsReady, runsOf } from './pdf-fonts';
 
 const POINTS_ACROSS = 515;
 const INK = '#231f2b';
 const RULE = '#d8cfbc';
 const PLUM = '#5a2a5c';
+
+/** Figures are all as wide as each other, so that they stand under each other. */
+const TABULAR = { fontFeatures: ['tnum', 'lnum'] };
 
 const HEADING = { bold: true, color: PLUM, margin: [0, 6, 0, 0] };
 
@@ -17,27 +17,29 @@ function cellsOf({ kind, depth, cells }: HandoutRow, handout: Handout): object[]
   const shown = cells.map((cell) => cellShown(handout, cell));
   if (kind === 'heading' && cells.length === 1)
     return columns.map((_, i) =>
-      i > 0 ? {} : { text: shown[0], colSpan: columns.length, ...HEADING },
+      i > 0 ? {} : { text: runsOf(shown[0] ?? ''), colSpan: columns.length, ...HEADING },
     );
   return columns.map(({ isFigure }, i) => ({
-    text: shown[i] ?? '',
+    text: runsOf(shown[i] ?? ''),
     alignment: isFigure ? 'right' : 'left',
+    ...(isFigure ? TABULAR : {}),
     ...(kind === 'heading' ? HEADING : kind === 'total' ? { bold: true } : {}),
     ...(depth > 0 && isIndented(columns, i) ? { marginLeft: depth * 10 } : {}),
   }));
 }
 
 /** Sheets as a PDF on A4, each on pages of its own, its headings again on every page. */
-export function toPdf(sheets: readonly Handout[]): Promise<Uint8Array> {
+export async function toPdf(sheets: readonly Handout[]): Promise<Uint8Array> {
+  await fontsReady();
   const [first] = sheets;
   const title = sheets.map((sheet) => sheet.title).join(', ');
   const document = pdfMake.createPdf({
     info: { title: `${title}, ${first?.company ?? ''}` },
     pageSize: 'A4',
     pageMargins: [40, 48, 40, 48],
-    defaultStyle: { fontSize: 9.5, color: INK },
+    defaultStyle: { font: 'Figtree', fontSize: 9.5, color: INK },
     footer: (page: number, pages: number) => ({
-      text: `${first?.company ?? ''}, ${title.toLowerCase()}: page ${page} of ${pages}`,
+      text: runsOf(`${first?.company ?? ''}, ${title.toLowerCase()}: page ${page} of ${pages}`),
       alignment: 'center',
       fontSize: 8,
       color: '#6b6472',
@@ -52,14 +54,14 @@ function contentOf(handout: Handout, at: number): object[] {
   const total = columns.reduce((sum, { share }) => sum + share, 0);
   const room = POINTS_ACROSS - columns.length * 8;
   const heads = columns.map(({ name, isFigure }) => ({
-    text: name,
+    text: runsOf(name),
     alignment: isFigure ? 'right' : 'left',
     color: '#6b6472',
     fontSize: 8,
   }));
   return [
-    { text: title, fontSize: 18, bold: true, ...(at > 0 ? { pageBreak: 'before' } : {}) },
-    { text: `${company}. ${subtitle}`, margin: [0, 2, 0, 10] },
+    { text: runsOf(title), fontSize: 18, bold: true, ...(at > 0 ? { pageBreak: 'before' } : {}) },
+    { text: runsOf(`${company}. ${subtitle}`), margin: [0, 2, 0, 10] },
     {
       table: {
         headerRows: 1,

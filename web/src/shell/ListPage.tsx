@@ -14,6 +14,16 @@ interface ListRow {
   readonly putAway?: boolean;
 }
 
+/** What can be done with a thing of a list, besides opening it; absent where that can't be done. */
+interface RowActs {
+  /** Puts it away, or brings it back. */
+  readonly onPutAway?: (key: string, putAway: boolean) => void;
+  /** Makes one like it. */
+  readonly onCopy?: (key: string) => void;
+  /** Deletes for good what was put away. */
+  readonly onDelete?: (key: string, name: string) => void;
+}
+
 interface ListPageProps {
   readonly title: string;
   readonly of: { readonly error: Error | null; refetch(): unknown };
@@ -23,19 +33,12 @@ interface ListPageProps {
   readonly empty: ReactNode;
   readonly actions?: ReactNode;
   readonly children?: ReactNode;
-  /** Puts a thing away, or brings it back; absent where nothing can be put away. */
-  readonly onPutAway?: (key: string, putAway: boolean) => void;
-  /** Makes one like it; absent where there is no such thing. */
-  readonly onCopy?: (key: string) => void;
-  /** Deletes for good what was put away; absent where nothing is deleted. */
-  readonly onDelete?: (key: string, name: string) => void;
+  readonly acts?: RowActs;
 }
-
-type RowActs = Pick<ListPageProps, 'onPutAway' | 'onCopy' | 'onDelete'>;
 
 /** A page that is a list: companies, exercises, class groups, results. */
 export function ListPage(props: ListPageProps) {
-  const { title, of, rows, empty, actions, children } = props;
+  const { title, of, rows, empty, actions, children, acts = {} } = props;
   return (
     <>
       <div className="sheet-head">
@@ -50,7 +53,7 @@ export function ListPage(props: ListPageProps) {
             {rows.length === 0 ? (
               <p className="state-line">{empty}</p>
             ) : (
-              <Shelf {...props} rows={rows} />
+              <Shelf rows={rows} acts={acts} />
             )}
             {children}
           </div>
@@ -60,12 +63,13 @@ export function ListPage(props: ListPageProps) {
   );
 }
 
-interface ShelfProps extends RowActs {
+interface ShelfProps {
   readonly rows: readonly ListRow[];
+  readonly acts: RowActs;
 }
 
 /** The rows of a list; what was put away comes last, when it is asked for. */
-function Shelf({ rows, ...acts }: ShelfProps) {
+function Shelf({ rows, acts }: ShelfProps) {
   const [showsAll, setShowsAll] = useState(false);
   const away = rows.filter((row) => row.putAway);
   const shown = rows.filter((row) => !row.putAway);
@@ -73,7 +77,7 @@ function Shelf({ rows, ...acts }: ShelfProps) {
     <>
       <ul className="plain-list">
         {[...shown, ...(showsAll ? away : [])].map((row) => (
-          <ShelfRow key={row.key} of={row} {...acts} />
+          <ShelfRow key={row.key} of={row} acts={acts} />
         ))}
       </ul>
       {shown.length === 0 && !showsAll && (
@@ -92,11 +96,12 @@ function Shelf({ rows, ...acts }: ShelfProps) {
   );
 }
 
-interface ShelfRowProps extends RowActs {
+interface ShelfRowProps {
   readonly of: ListRow;
+  readonly acts: RowActs;
 }
 
-function ShelfRow({ of: row, ...acts }: ShelfRowProps) {
+function ShelfRow({ of: row, acts }: ShelfRowProps) {
   return (
     <li className="list-item">
       <Link className="row-link" to={row.to}>
@@ -105,13 +110,13 @@ function ShelfRow({ of: row, ...acts }: ShelfRowProps) {
         {row.about && <span className="quiet">{row.about}</span>}
         <span className="end">{row.stands}</span>
       </Link>
-      <Acts of={row} {...acts} />
+      <Acts of={row} acts={acts} />
     </li>
   );
 }
 
-/** What can be done with a thing of the list, besides opening it. */
-function Acts({ of: { key, name, putAway = false }, onPutAway, onCopy, onDelete }: ShelfRowProps) {
+function Acts({ of: { key, name, putAway = false }, acts }: ShelfRowProps) {
+  const { onPutAway, onCopy, onDelete } = acts;
   const what = putAway ? 'Bring back' : 'Put away';
   const act = (label: string, done: () => void) => (
     <button
