@@ -120,6 +120,8 @@ export {
   NO_TAX_LISTS,
   NOT_PLACED,
   openingOf,
+  type Particulars,
+  particularsOf,
   type Origin,
   originsSince,
   parseJson,

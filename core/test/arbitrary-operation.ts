@@ -99,6 +99,9 @@ function ofAccounts(of: Book): fc.Arbitrary<Operation>[] {
       taxLine: fc.constantFrom('4', null),
       taxCode: fc.constantFrom('S20', null),
       budget,
+      headsOnly: fc.constant(false),
+      usedFrom: fc.constant(null),
+      bankDetails: fc.constant(null),
     }),
     fc.tuple(number, type, fc.nat(of.accounts.length)).map(([of_, as, index]): Operation => ({
       kind: 'add-account',

@@ -27,6 +27,9 @@ const noted = () => {
         taxLine: '7',
         taxCode: null,
         budget: null,
+        headsOnly: false,
+        usedFrom: null,
+        bankDetails: null,
       },
     ],
   });

@@ -3,10 +3,12 @@ import {
   bookToJson,
   cashFlow,
   dealingsOf,
+  givenToStudents,
   isMade,
   nurseryYear,
   profitAndLoss,
   sum,
+  startingPoint,
   stockCourse,
   whoOwes,
 } from '../src/index.js';
@@ -56,5 +58,20 @@ describe('a whole year at the nursery', () => {
   test('is the same each time, and another for another seed', () => {
     expect(nurseryYear()).toEqual(book);
     expect(nurseryYear(8)).not.toEqual(book);
+  });
+
+  test('tells nobody what its accounts are for where that is asked', () => {
+    const ids = book.accounts.map(({ id }) => id);
+    for (const kind of ['place-them', 'mend-it', 'company-only'] as const) {
+      const start = givenToStudents(startingPoint(book, kind, { faults: {}, seed: 3 }), kind, 3);
+      const told = JSON.stringify([dealingsOf(start).posting, dealingsOf(start).items]);
+      for (const id of ids) expect(told).not.toContain(`"${id}"`);
+      expect(dealingsOf(start).documents).toEqual([]);
+      expect(start.entries.some(isMade)).toBe(false);
+      expect(bookFromJson(JSON.parse(JSON.stringify(bookToJson(start)))).ok).toBe(true);
+    }
+    const whole = givenToStudents(book, 'everything', 3);
+    const read = bookFromJson(JSON.parse(JSON.stringify(bookToJson(whole))));
+    expect(read.ok && read.value).toEqual(whole);
   });
 });

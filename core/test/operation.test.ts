@@ -149,6 +149,19 @@ describe('entries', () => {
     const of = change(shop(), 'insurance', { retired: true });
     expect(refuses(of, record({ insurance: 5, bank: -5 }))).toEqual(['entry.account-retired']);
   });
+
+  test('nor does an account that only heads others, or one that is not in use yet', () => {
+    const heads = change(shop(), 'insurance', { headsOnly: true });
+    expect(refuses(heads, record({ insurance: 5, bank: -5 }))).toEqual(['entry.account-heads']);
+    const later = change(shop(), 'insurance', { usedFrom: '2027-06-01' });
+    expect(refuses(later, record({ insurance: 5, bank: -5 }))).toEqual(['entry.account-not-yet']);
+    const now = change(shop(), 'insurance', { usedFrom: '2027-01-01' });
+    expect(apply(now, record({ insurance: 5, bank: -5 })).ok).toBe(true);
+    const kept = shop().entries.find(({ id }) => id === 'cover');
+    if (!kept) throw new Error('no entry');
+    const said = { kind: 'change-entry', entry: { ...kept, text: 'Otherwise' } } as const;
+    expect(apply(later, said).ok).toBe(true);
+  });
 });
 
 test('several operations are done together or not at all', () => {

@@ -42,6 +42,9 @@ const describe_ = (id: string, rest: Partial<Account>): Operation => ({
   taxLine: null,
   taxCode: null,
   budget: null,
+  headsOnly: false,
+  usedFrom: null,
+  bankDetails: null,
   ...rest,
 });
 

@@ -18,6 +18,9 @@ const particulars = {
   taxLine: null,
   taxCode: null,
   budget: null,
+  headsOnly: false,
+  usedFrom: null,
+  bankDetails: null,
 };
 
 /** One of each kind, with the sentence that the history tells of it. */

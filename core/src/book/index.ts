@@ -43,6 +43,7 @@ export {
   type ScheduleKind,
   type ScheduleRow,
 } from '../shape/schedule.js';
+export { type Particulars, particularsOf } from '../shape/account.js';
 export { madeUpParticulars } from './made-up-particulars.js';
 export { account, newBook, slugOf, type NewBook } from './new-book.js';
 export { bookFromJson, parseJson, readBook } from './read-book.js';

@@ -64,3 +64,16 @@ export function beforeDoings(book: Book): Book {
     items: known.items.map((each) => ({ ...each, openingQuantity: 0, openingValue: 0 })),
   });
 }
+
+/**
+ * The same figures, with nothing that tells what an account is for: documents and schedules are gone, what they made are
+ * entries like any other, and no party, item or purpose names an account.
+ */
+export function withoutTelling(book: Book): Book {
+  if (!book.dealings) return book;
+  const bare = renamed({ ...book.dealings, documents: [], schedules: [] }, () => null);
+  const entries = book.entries.map(
+    ({ document: _document, schedule: _schedule, ...entry }) => entry,
+  );
+  return withDealings({ ...book, entries }, bare);
+}

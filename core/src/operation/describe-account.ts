@@ -6,7 +6,7 @@ import { done, refused } from '../refusal/refusal.js';
 import { replaced, wanted } from './account-changes.js';
 import { type Change, noNotices } from './operation.js';
 
-/** The particulars of an account that say nothing of its place: description, cash flow, taxes, budget. */
+/** The particulars of an account that say nothing of its place: description, cash flow, taxes, budget, when it takes entries. */
 export const describeAccount: Change<'describe-account'> = {
   apply(book, { kind, id, ...particulars }) {
     const found = wanted(book, id);
@@ -15,6 +15,7 @@ export const describeAccount: Change<'describe-account'> = {
       ...found.value,
       ...particulars,
       description: particulars.description?.trim() || null,
+      bankDetails: particulars.bankDetails?.trim() || null,
     };
     const faults = faultsOfAccount(book, next);
     if (Math.abs(next.budget ?? 0) > LARGEST_AMOUNT)

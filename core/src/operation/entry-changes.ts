@@ -1,4 +1,4 @@
-import { accountLabel, accountOf, type Book, type Entry } from '../book/book.js';
+import { accountLabel, accountOf, type Account, type Book, type Entry } from '../book/book.js';
 import { faultsOfEntry, idTaken } from '../book/book-faults.js';
 import { dayText, firstYear, isDay, within } from '../book/calendar.js';
 import { notADay } from '../shape/day.js';
@@ -26,6 +26,16 @@ const entryFixed = refusal(
   () =>
     'In this exercise a recorded entry stays as it is. Record one that reverses it, then the right one.',
 );
+const accountHeads = refusal(
+  'entry.account-heads',
+  (f: { name: string }) =>
+    `“${f.name}” only heads others and takes no entries of its own. Choose one of those under it.`,
+);
+const accountNotYet = refusal(
+  'entry.account-not-yet',
+  (f: { name: string; from: string }) =>
+    `“${f.name}” is in use from ${dayText(f.from)}. Choose a later day, or another account.`,
+);
 const entryMade = refusal('entry.made', (f: { by: 'document' | 'schedule' }) =>
   f.by === 'document'
     ? 'A document makes this entry. Change the document, and the entry follows.'
@@ -40,8 +50,8 @@ const accountRetired = refusal(
 /** Why an entry cannot be recorded; `restores`: it stood there before. */
 export function refusalsOf(book: Book, entry: Entry, rules: Rules, restores = false): Refusal[] {
   if (!isDay(entry.date)) return [notADay({ text: entry.date }, 'date')];
-  const retired = restores ? [] : onRetired(book, entry);
-  const refusals = [...faultsOfEntry(book, entry), ...oddAmounts(entry), ...retired];
+  const shut = restores ? [] : onShut(book, entry);
+  const refusals = [...faultsOfEntry(book, entry), ...oddAmounts(entry), ...shut];
   return rules.by === 'student' ? [...refusals, ...oddDay(book, entry)] : refusals;
 }
 
@@ -68,18 +78,23 @@ function oddAmounts(entry: Entry): Refusal[] {
   });
 }
 
-/** A retired account takes no new entries; but what it still holds can be closed at the year's end. */
-function onRetired(book: Book, entry: Entry): Refusal[] {
-  if (entry.kind === 'closing') return [];
+/** A retired account takes no new entries (but what it still holds can be closed), nor does one that only heads others. */
+function onShut(book: Book, entry: Entry): Refusal[] {
   const before = new Set(
     book.entries.find((each) => each.id === entry.id)?.lines.map((line) => line.account),
   );
   return entry.lines.flatMap((line, i) => {
     const account = accountOf(book, line.account);
-    return account?.retired && !before.has(account.id)
-      ? [accountRetired({ name: accountLabel(account) }, `lines[${i}].account`)]
-      : [];
+    return account && !before.has(account.id) ? whyShut(account, entry, `lines[${i}].account`) : [];
   });
+}
+
+function whyShut(account: Account, { kind, date }: Entry, at: string): Refusal[] {
+  const name = accountLabel(account);
+  if (account.retired && kind !== 'closing') return [accountRetired({ name }, at)];
+  if (account.headsOnly) return [accountHeads({ name }, at)];
+  const { usedFrom } = account;
+  return usedFrom !== null && date < usedFrom ? [accountNotYet({ name, from: usedFrom }, at)] : [];
 }
 
 function outsideYear(book: Book, entry: Pick<Entry, 'date' | 'kind'>): Refusal[] {

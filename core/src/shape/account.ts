@@ -1,4 +1,5 @@
 import { readNumber } from '../numbering/account-number.js';
+import { day } from './day.js';
 import { activity } from './scheme.js';
 import { blankOf, record } from './record.js';
 import {
@@ -49,6 +50,12 @@ export const accountShape = record({
   taxCode: orNull(text(60)),
   /** For the whole year, minor units, positive on the account's normal side; null when none is set. */
   budget: orNull(amount),
+  /** Whether it only heads others and takes no entries of its own. */
+  headsOnly: usually(flag, false),
+  /** From which day it takes entries; null: from the beginning. */
+  usedFrom: orNull(day),
+  /** Of a money account: the number that the bank gave it, made up. */
+  bankDetails: orNull(text(120)),
   /** What whoever placed it says its normal side is; null when nobody was asked. */
   statedSide: orNull(oneOf(['debit', 'credit'])),
 });
@@ -60,7 +67,16 @@ export const blankAccount = (id: string, name: string): Account =>
   ({ id, name, ...blankOf(accountShape.fields) }) as Account;
 
 /** The fields of an account that say nothing of its place: changed together, undone together. */
-export const PARTICULARS = ['description', 'cashFlow', 'taxLine', 'taxCode', 'budget'] as const;
+export const PARTICULARS = [
+  'description',
+  'cashFlow',
+  'taxLine',
+  'taxCode',
+  'budget',
+  'headsOnly',
+  'usedFrom',
+  'bankDetails',
+] as const;
 
 export type Particulars = Pick<Account, (typeof PARTICULARS)[number]>;
 

@@ -1,6 +1,6 @@
 import type { CheckId } from '../check/index.js';
 import type { Account, Book } from '../book/book.js';
-import { beforeDoings } from '../document/accounts-named.js';
+import { beforeDoings, withoutTelling } from '../document/accounts-named.js';
 import { typeOf } from '../scheme/scheme.js';
 import { starterStart } from './from-starter.js';
 import { plantFaults, type FaultKind } from './plant-faults.js';
@@ -57,7 +57,7 @@ export function startingPoint(key: Book, kind: StartKind, planting: Planting): B
     case 'everything':
       return key;
     case 'place-them':
-      return withAccounts(key, (account) => ({
+      return withAccounts(withoutTelling(key), (account) => ({
         ...account,
         type: null,
         number: null,
@@ -67,7 +67,7 @@ export function startingPoint(key: Book, kind: StartKind, planting: Planting): B
     case 'number-them':
       return withAccounts(key, (account) => ({ ...account, number: null }));
     case 'mend-it':
-      return plantFaults(key, planting.faults, planting.seed).book;
+      return plantFaults(withoutTelling(key), planting.faults, planting.seed).book;
   }
 }
 

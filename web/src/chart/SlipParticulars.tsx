@@ -4,31 +4,33 @@ import {
   minorDigits,
   normalSide,
   parseAmount,
+  particularsOf,
   typeOf,
   type Account,
   type Operation,
+  type Particulars,
   type TaxItem,
 } from '@gleddo/core';
 import { Input, Select } from 'antd';
 import { useState } from 'react';
+import { DayField } from '../figures/DayField';
 import { useFollowing } from '../kept/use-following';
 import { useDesk } from './chart-desk';
 import { ACTIVITIES } from '../scheme/activities';
 import { Refusal } from '../shell/Refusal';
 import { BY_LABEL } from '../figures/by-label';
 
-type Particulars = Pick<Account, 'description' | 'cashFlow' | 'taxLine' | 'taxCode' | 'budget'>;
-
 interface ParticularsProps {
   readonly account: Account;
   onChange(operation: Operation): void;
 }
 
-const described = (account: Account, rest: Partial<Particulars>): Operation => {
-  const { id, description, cashFlow, taxLine, taxCode, budget } = account;
-  const now = { description, cashFlow, taxLine, taxCode, budget };
-  return { kind: 'describe-account', id, ...now, ...rest };
-};
+const described = (account: Account, rest: Partial<Particulars>): Operation => ({
+  kind: 'describe-account',
+  id: account.id,
+  ...particularsOf(account),
+  ...rest,
+});
 
 const TAX_FIELDS = [
   ['lines', 'taxLine', 'Tax line'],
@@ -56,6 +58,8 @@ export function SlipParticulars({ account, onChange }: ParticularsProps) {
         ),
       )}
       <Budget account={account} onSet={set} />
+      <TakesEntries account={account} onSet={set} />
+      <BankDetails account={account} onSet={set} />
     </>
   );
 }
@@ -165,6 +169,69 @@ function Budget({ account, onSet }: FieldProps) {
         onBlur={keep}
       />
       <Refusal says={refused} />
+    </>
+  );
+}
+
+/** When it takes entries: always, from a day on, or never, since it only heads others. */
+function TakesEntries({ account, onSet }: FieldProps) {
+  const { book, mayChange } = useDesk();
+  const { headsOnly, usedFrom } = account;
+  const value = headsOnly ? 'never' : usedFrom === null ? 'always' : 'later';
+  const choose = (when: string) =>
+    onSet({
+      headsOnly: when === 'never',
+      usedFrom: when === 'later' ? (usedFrom ?? book.company.firstDay) : null,
+    });
+  return (
+    <>
+      <label htmlFor="slip-takes">Takes entries</label>
+      <Select
+        id="slip-takes"
+        disabled={!mayChange}
+        value={value}
+        options={TAKES}
+        onChange={choose}
+      />
+      {value === 'later' && (
+        <>
+          <label htmlFor="slip-from">In use from</label>
+          <DayField
+            id="slip-from"
+            disabled={!mayChange}
+            value={usedFrom ?? ''}
+            onChange={(day) => onSet({ usedFrom: day })}
+          />
+        </>
+      )}
+    </>
+  );
+}
+
+const TAKES = [
+  { value: 'always', label: 'always' },
+  { value: 'later', label: 'from a day on' },
+  { value: 'never', label: 'none: it only heads others' },
+];
+
+/** The particulars of a money account at its bank, made up. */
+function BankDetails({ account, onSet }: FieldProps) {
+  const { book, mayChange } = useDesk();
+  const [text, setText] = useFollowing(account.bankDetails ?? '');
+  if (typeOf(book.scheme, account.type)?.role !== 'cash') return null;
+  return (
+    <>
+      <label htmlFor="slip-bank">At the bank</label>
+      <Input
+        id="slip-bank"
+        disabled={!mayChange}
+        value={text}
+        maxLength={120}
+        placeholder="Bank and account number, made up"
+        onChange={(event) => setText(event.target.value)}
+        onPressEnter={(event) => event.currentTarget.blur()}
+        onBlur={() => text !== (account.bankDetails ?? '') && onSet({ bankDetails: text || null })}
+      />
     </>
   );
 }

@@ -8,10 +8,10 @@ export interface AccountOption {
   readonly number: string;
 }
 
-/** The accounts that a line may be written on: those in use, and the one that stands there already. */
+/** The accounts that a line may be written on: those in use that take entries, and the one that stands there already. */
 export const accountOptions = (book: Book, chosen: string): AccountOption[] =>
   rowsOf(book)
-    .filter(({ account }) => !account.retired || account.id === chosen)
+    .filter(({ account: { id, retired, headsOnly } }) => !(retired || headsOnly) || id === chosen)
     .map(({ account: { id, name, number } }) => ({
       value: id,
       label: `${number ?? ''} ${name}`.trim(),
