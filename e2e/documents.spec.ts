@@ -100,6 +100,35 @@ test('seven events by documents, in fewer than two hundred keys; the loss betwee
   await expect(page.locator('.spread-foot.right')).toContainText('800');
 });
 
+test('the same seven events by entries, in fewer than three hundred keys', async ({ page }) => {
+  await openDealer(page, 'Seven entries', 'journal');
+  const entries = page.getByRole('list', { name: 'Recorded entries' }).getByRole('listitem');
+  await page.getByLabel('Day', { exact: true }).focus();
+  const keys = await countKeys(page);
+  const events = [
+    ['1200', '1100', '2020'],
+    ['2020', '1100', '2010'],
+    ['1010', '1980', '1100'],
+    ['5010', '1100', '1200'],
+    ['1100', '1980', '4010'],
+    ['2010', '1100', '1010'],
+    ['8510', '80', '1010'],
+  ] as const;
+  for (const [i, [debit, amount, credit]] of events.entries()) {
+    await tab(page, 4);
+    await pick(page, debit, debit);
+    await tab(page);
+    await page.keyboard.type(amount);
+    await tab(page, 2);
+    await pick(page, credit, credit);
+    await page.keyboard.press('Control+Enter');
+    await expect(entries).toHaveCount(i + 1);
+    await expect(page.getByLabel('Day', { exact: true })).toBeFocused();
+  }
+  expect(await keys()).toBeLessThan(300);
+  await expect(page.locator('.spread-foot.right')).toContainText('800');
+});
+
 test('who owes, a new customer, terms, a payment in part, and what names a thing keeps it', async ({
   page,
 }) => {

@@ -77,13 +77,28 @@ test('axe finds nothing serious where a chart is worked out', async ({ page }) =
 test('axe finds nothing serious where a year is told, printed and closed', async ({ page }) => {
   await comeInAs(page, 'Ruth Marsh');
   const book = await openTernIsland(page);
-  for (const shown of ['trial', 'ledger', 'equity', 'cash'])
+  for (const shown of ['trial', 'worksheet', 'ledger', 'equity', 'cash', 'cost'])
     await visit(page, `${book}/statements?show=${shown}`, '.lines-table');
   await page.getByRole('button', { name: 'Print or save' }).click();
   await expect(page.getByRole('button', { name: 'Save as PDF' })).toBeVisible();
   await nothingSerious(page, 'print or save', '.ant-popover');
   await visit(page, `${book}/journal?kind=adjusting`, '.entry');
   await visit(page, `${book}/profile/year-end`, '.lines-table');
+});
+
+test('axe finds nothing serious where a year is kept by documents', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: /A year at Juniper Lane/ }).click();
+  await expect(page).toHaveURL(/\/chart/);
+  const book = new URL(page.url()).pathname.replace(/\/chart.*/, '');
+  for (const leaf of ['papers', 'owed', 'parties', 'items', 'schedules'])
+    await visit(page, `${book}/documents?show=${leaf}`, '.lines-table');
+  await visit(page, `${book}/documents?show=posting`, '#posting-receivables');
+  await visit(page, `${book}/statements?show=time&step=12`, '.row.account');
+  await page.goto(`${book}/opening`);
+  await page.getByRole('button', { name: 'Take balances from elsewhere' }).click();
+  await expect(page.getByLabel('Balances from a spreadsheet')).toBeVisible();
+  await nothingSerious(page, 'balances from elsewhere', '.ant-modal');
 });
 
 test('axe finds nothing serious where exercises are made and marked', async ({ page }) => {

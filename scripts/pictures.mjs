@@ -78,8 +78,6 @@ async function instructor() {
     await page.goto(`${book}/${part}`);
     await picture(page, part, '.spread');
   }
-  await page.goto(`${book}/chart?view=list`);
-  await picture(page, 'list', '.list-row.account');
   await page.goto(`${book}/profile/numbers`);
   await picture(page, 'numbers', '.lines-table');
   await page.goto(`${book}/profile/scheme`);
@@ -101,8 +99,26 @@ async function instructor() {
   await picture(page, 'class-results', '.matrix');
   await link(page, 'Ines Okafor');
   await picture(page, 'marked-work', '.marked-spread');
-  await page.goto(`${address}/people`);
-  await picture(page, 'people', '.lines-table');
+  await aYear(page);
+}
+
+/** A year told by documents, and the course of it. */
+async function aYear(page) {
+  await page.goto(`${address}/companies`);
+  await link(page, /A year at Juniper Lane/);
+  const book = page.url().replace(/\/chart.*/, '');
+  await page.goto(`${book}/documents`);
+  const kind = page.getByRole('combobox', { name: 'What happened' });
+  await kind.click();
+  await page.keyboard.type('money from');
+  await page.keyboard.press('Enter');
+  await page.getByRole('combobox', { name: 'Customer' }).click();
+  await page.keyboard.type('hallfield');
+  await page.keyboard.press('Enter');
+  await page.getByRole('checkbox').first().check();
+  await picture(page, 'documents', '[data-document]');
+  await page.goto(`${book}/statements?show=time&to=2027-02-28&step=9`);
+  await picture(page, 'through-time', '.row.account');
 }
 
 async function student() {
