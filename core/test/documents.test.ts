@@ -304,6 +304,15 @@ describe('a document is refused, with the reason', () => {
     ).toEqual(['dealings.inventory-in-use']);
   });
 
+  test('an item below nothing, a party or an item without a name', () => {
+    const item_ = (rest: object): Operation => ({ kind: 'put-item', item: item('kite', rest) });
+    expect(refusalsTo(dealer(), item_({ price: -1 }))).toEqual(['item.price']);
+    expect(refusalsTo(dealer(), item_({ cost: -1 }))).toEqual(['item.price']);
+    expect(refusalsTo(dealer(), item_({ openingQuantity: -1 }))).toEqual(['item.opening']);
+    expect(refusalsTo(dealer(), item_({ name: ' ' }))).toEqual(['dealings.nameless']);
+    expect(refusalsTo(dealer(), item_({ stockAccount: 'nowhere' }))).toEqual(['account.unknown']);
+  });
+
   test('where an exercise has it entered the other way', () => {
     const tried = (operation: Operation, enters: 'documents' | 'entries') => {
       const applied = apply(invoiced, operation, { by: 'student', entriesMayChange: true, enters });

@@ -19,6 +19,11 @@ const negativeStock = refusal(
   (f: { name: string }) =>
     `“${f.name}” can’t begin with less than nothing in stock. Enter how many there are and what they are worth.`,
 );
+const negativePrice = refusal(
+  'item.price',
+  (f: { name: string }) =>
+    `“${f.name}” can’t cost, or be sold for, less than nothing. Enter the price of one without a minus.`,
+);
 const madeByNobody = refusal(
   'entry.made-by-nobody',
   (f: { id: string }) =>
@@ -50,7 +55,9 @@ function faultsOfItem(book: Book, item: Item): Refusal[] {
   const named = isVisible(item.name) ? [] : [nameless({ what: 'thing in stock' }, 'name')];
   const isShort = item.openingQuantity < 0 || item.openingValue < 0;
   const short = isShort ? [negativeStock({ name: item.name }, 'openingQuantity')] : [];
-  return [...named, ...short, ...unknownAmong(book, ofItem(item))];
+  const isBelow = (item.price ?? 0) < 0 || (item.cost ?? 0) < 0;
+  const below = isBelow ? [negativePrice({ name: item.name }, 'price')] : [];
+  return [...named, ...short, ...below, ...unknownAmong(book, ofItem(item))];
 }
 
 function doubledIds(dealings: Dealings): Refusal[] {

@@ -49,7 +49,7 @@ function useTyped(book: Book, bookId: string) {
     clear();
     setAskedFor(false);
   };
-  return { draft, change, take, done, isAskedFor };
+  return { draft, isTyped: kept !== null, change, take, done, isAskedFor };
 }
 
 /** What would be recorded, without its words; null while it is not whole. */
@@ -64,14 +64,14 @@ export function PapersLeaf() {
   const { book, answer } = useOpenBook();
   const { rules } = useBookStore();
   const money = useDealingsMoney(book);
-  const { draft, change, take, done, isAskedFor } = useTyped(book, answer.id);
+  const { draft, isTyped, change, take, done, isAskedFor } = useTyped(book, answer.id);
   const operation = useMemo(() => operationOf(book, draft), [book, draft]);
   return (
     <LeafFrame
       title="Documents"
       when={counted(dealingsOf(book).documents.length, 'document')}
       rightTitle="What it does"
-      right={<EntryEffect {...{ book, operation, rules, until: UNTIL, saysWhy: true }} />}
+      right={<EntryEffect {...{ book, operation, rules, until: UNTIL, saysWhy: isTyped }} />}
     >
       {answer.mayChange && (
         <DocumentForm
