@@ -23,6 +23,12 @@ test('an entry is found in the journal; from an account’s lines one comes to i
   await search.getByRole('combobox', { name: 'Kind of entry' }).click();
   await choose(page, 'Adjusting');
   await expect(search.getByRole('status')).toContainText('7 of 28');
+  const did = page.getByRole('region', { name: 'What it does' });
+  await expect(did).toContainText('What these 7 entries did');
+  await list.getByRole('link', { name: 'Wages earned, paid in April' }).click();
+  await expect(did).toContainText('What this entry did');
+  await expect(did.getByRole('row', { name: /^6010 Wages/ })).toContainText('9,71010,830');
+  await expect(did.getByRole('row', { name: /^Total assets/ })).toContainText('unchanged');
 
   await page.getByRole('link', { name: 'Statements', exact: true }).click();
   await page.getByText('Trial balance', { exact: true }).click();

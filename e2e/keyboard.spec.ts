@@ -17,7 +17,7 @@ async function chooseAccount(page: Page, at: number, name: string): Promise<void
   await tabTo(page, page.getByRole('combobox', { name: `Account of line ${at}` }));
   await page.keyboard.type(name);
   const offered = page.locator('.ant-select-dropdown:visible .ant-select-item-option-active');
-  await expect(offered.filter({ hasText: name })).toBeVisible();
+  await expect(offered.filter({ hasText: name }).last()).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.locator('.entry-line').nth(at - 1)).toContainText(name);
 }

@@ -8,10 +8,12 @@ import {
   spreadFigures,
   statementName,
   statementOfClass,
+  type Amount,
   type Book,
   type Entry,
   type Operation,
   type Rules,
+  type SpreadFigures,
 } from '@gleddo/core';
 import { useDeferredValue, useMemo } from 'react';
 import { moneyOf, type Money } from '../figures/money';
@@ -56,8 +58,41 @@ export function EntryEffect(props: EntryEffectProps) {
   return <EffectTable {...effect} money={moneyOf(props.book, effect.after)} />;
 }
 
-type Effect = Exclude<NonNullable<ReturnType<typeof useEffectOf>>, { why: string }>;
-type EffectTableProps = Effect & { readonly money: Money };
+interface WhatTheyDidProps {
+  readonly book: Book;
+  /** Entries that stand in it. */
+  readonly entries: readonly Entry[];
+}
+
+/** What recorded entries did to the statements: the figures without them, and with them. */
+export function WhatTheyDid({ book, entries }: WhatTheyDidProps) {
+  const effect = useMemo(() => {
+    const period = shownPeriod(book);
+    const done = new Set(entries);
+    const before = { ...book, entries: book.entries.filter((each) => !done.has(each)) };
+    return { was: spreadFigures(before, period), will: spreadFigures(book, period) };
+  }, [book, entries]);
+  if (entries.length === 0) return null;
+  return <EffectTable {...effect} made={entries} after={book} money={moneyOf(book)} />;
+}
+
+interface EffectTableProps {
+  readonly made: readonly Entry[];
+  readonly after: Book;
+  readonly was: SpreadFigures;
+  readonly will: SpreadFigures;
+  readonly money: Money;
+}
+
+/** The lines of both statements that moved: section by section, before and after. */
+const sectionsMoved = (was: SpreadFigures, will: SpreadFigures) => {
+  const before = new Map(
+    [...was.sheet.sections, ...was.profit.sections].map(({ id, total }) => [id, total]),
+  );
+  return [...will.sheet.sections, ...will.profit.sections]
+    .map(({ id, name, total }) => [name, before.get(id) ?? 0, total] as const)
+    .filter(([, then, now]) => then !== now);
+};
 
 function EffectTable({ made, after, was, will, money }: EffectTableProps) {
   const ids = [...new Set(made.flatMap(({ lines }) => lines.map((line) => line.account)))];
@@ -80,20 +115,36 @@ function EffectTable({ made, after, was, will, money }: EffectTableProps) {
             <td className="figure">{money(will.amounts.get(id) ?? 0)}</td>
           </tr>
         ))}
-        <tr className="group">
-          <td colSpan={3}>Totals</td>
-        </tr>
-        {totals.map(([name, before, then]) => (
-          <tr key={name}>
-            <td>{name}</td>
-            <td className="figure quiet">{money(before)}</td>
-            <td className="figure">
-              {then === before ? <span className="quiet">unchanged</span> : money(then)}
-            </td>
-          </tr>
-        ))}
+        <Moved name="Sections" rows={sectionsMoved(was, will)} money={money} />
+        <Moved name="Totals" rows={totals} money={money} />
       </tbody>
     </table>
+  );
+}
+
+interface MovedProps {
+  readonly name: string;
+  readonly rows: readonly (readonly [name: string, before: Amount, after: Amount])[];
+  readonly money: Money;
+}
+
+function Moved({ name, rows, money }: MovedProps) {
+  if (rows.length === 0) return null;
+  return (
+    <>
+      <tr className="group">
+        <td colSpan={3}>{name}</td>
+      </tr>
+      {rows.map(([line, before, then]) => (
+        <tr key={line}>
+          <td>{line}</td>
+          <td className="figure quiet">{money(before)}</td>
+          <td className="figure">
+            {then === before ? <span className="quiet">unchanged</span> : money(then)}
+          </td>
+        </tr>
+      ))}
+    </>
   );
 }
 

@@ -83,7 +83,15 @@ function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
         <span className="quiet" style={{ whiteSpace: 'nowrap' }}>
           {longDay(entry.date)}
         </span>
-        <strong>{entry.text || KIND_NAMES[entry.kind]}</strong>
+        <strong>
+          <Link
+            className="entry-link"
+            title="What it did"
+            to={`?entry=${encodeURIComponent(entry.id)}`}
+          >
+            {entry.text || KIND_NAMES[entry.kind]}
+          </Link>
+        </strong>
         <span className="mark-says">
           {[entry.reference, KIND_NAMES[entry.kind].toLowerCase()].filter(Boolean).join(' · ')}
         </span>

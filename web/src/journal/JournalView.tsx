@@ -26,7 +26,7 @@ import {
   type EntryDraft,
   type ReadDraft,
 } from './entry-draft';
-import { EntryEffect } from './EntryEffect';
+import { EntryEffect, WhatTheyDid } from './EntryEffect';
 import { EntryFilters } from './EntryFilters';
 import { EntryForm } from './EntryForm';
 import { EntryList } from './EntryList';
@@ -92,13 +92,30 @@ export function JournalView() {
         }
         right={
           <WhatItDoes {...{ book, draft, read }}>
-            <OriginalEntry book={book} onChoose={(kind) => filter.want({ kind })} />
+            <Recorded filter={filter} />
           </WhatItDoes>
         }
         leftFoot={<BalanceFoot figures={figures} money={money} />}
         rightFoot={<ProfitFoot scheme={book.scheme} figures={figures} money={money} />}
       />
     </div>
+  );
+}
+
+/** While nothing is typed: the journal by kind; of entries that are looked for, what they did. */
+function Recorded({ filter }: Pick<EntriesProps, 'filter'>) {
+  const { book } = useOpenBook();
+  const { wanted, want, isEverything } = filter;
+  const found = useMemo(
+    () => (isEverything ? [] : entriesFound(book, wanted)),
+    [book, wanted, isEverything],
+  );
+  if (isEverything) return <OriginalEntry book={book} onChoose={(kind) => want({ kind })} />;
+  return (
+    <>
+      <h3>What {found.length === 1 ? 'this entry' : `these ${found.length} entries`} did</h3>
+      <WhatTheyDid book={book} entries={found} />
+    </>
   );
 }
 
