@@ -8,6 +8,7 @@ import {
   parseAmount,
   parseDecimal,
 } from '../src/index.js';
+import { proportion } from '../src/money/quantity.js';
 
 const read = (text: string, decimal: '.' | ',' | null = null, digits = 2) => {
   const found = parseAmount(text, { decimal, digits });
@@ -92,4 +93,21 @@ test('shares add up to the whole, the last taking the remainder', () => {
   );
   expect(fairShares(1000, 3)).toEqual([333, 333, 334]);
   expect(() => fairShares(10, 0)).toThrow(RangeError);
+});
+
+test('a proportion is exact, halves away from zero, however large', () => {
+  const exactly = (a: number, b: number, c: number): number => {
+    const above = BigInt(a) * BigInt(b);
+    const [top, bottom] = [above < 0n ? -above : above, BigInt(Math.abs(c))];
+    const rounded = Number((2n * top + bottom) / (2n * bottom));
+    return rounded !== 0 && above < 0n !== c < 0 ? -rounded : rounded;
+  };
+  const whole = fc.oneof(fc.integer(), fc.integer({ min: -1000, max: 1000 }), fc.maxSafeInteger());
+  const below = fc.oneof(fc.integer({ min: 1, max: 1000 }), fc.integer({ min: -9, max: -1 }));
+  fc.assert(
+    fc.property(whole, whole, below, (a, b, c) => {
+      expect(proportion(a, b, c)).toBe(exactly(a, b, c));
+    }),
+    { numRuns: 2000 },
+  );
 });

@@ -9,8 +9,16 @@ export const QUANTITY_DIGITS = 3;
 /** One thing. */
 const ONE: Quantity = 10 ** QUANTITY_DIGITS;
 
+/** Below this, products and their quotients are told exactly enough by floating point to be cut to wholes. */
+const PLAIN = 2 ** 50;
+
 /** `a · b / c`, exactly, then rounded to the nearest whole, halves away from zero. `c` must not be zero. */
 export function proportion(a: number, b: number, c: number): number {
+  const twice = 2 * Math.abs(a * b) + Math.abs(c);
+  if (twice < PLAIN) {
+    const rounded = Math.trunc(twice / (2 * Math.abs(c)));
+    return rounded !== 0 && a * b < 0 !== c < 0 ? -rounded : rounded;
+  }
   const above = BigInt(a) * BigInt(b);
   const below = BigInt(c);
   const isNegative = above < 0n !== below < 0n;
