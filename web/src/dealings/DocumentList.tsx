@@ -26,7 +26,7 @@ interface DocumentListProps extends DocumentTools {
   readonly wanted: string | null;
 }
 
-const ROW_HEIGHT = 31;
+const ROW_HEIGHT = 27;
 
 /** What happened, newest day first. */
 export const DocumentList = memo(function DocumentList(props: DocumentListProps) {

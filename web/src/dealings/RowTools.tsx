@@ -1,4 +1,5 @@
 import { Button } from 'antd';
+import css from './dealings.module.css';
 
 interface RowToolsProps {
   /** What they are for, for who can't see the row. */
@@ -10,10 +11,22 @@ interface RowToolsProps {
 /** What can be done with the thing of a row. */
 export const RowTools = ({ of, onChange, onRemove }: RowToolsProps) => (
   <>
-    <Button size="small" type="text" aria-label={`Change ${of}`} onClick={onChange}>
+    <Button
+      className={css['tool'] ?? ''}
+      size="small"
+      type="text"
+      aria-label={`Change ${of}`}
+      onClick={onChange}
+    >
       Change
     </Button>
-    <Button size="small" type="text" aria-label={`Remove ${of}`} onClick={onRemove}>
+    <Button
+      className={css['tool'] ?? ''}
+      size="small"
+      type="text"
+      aria-label={`Remove ${of}`}
+      onClick={onRemove}
+    >
       Remove
     </Button>
   </>
