@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import {
   apply,
   proposedPosting,
+  trialBalance,
   type Book,
   type Document,
   type Item,
@@ -157,3 +158,21 @@ const anyPaper: fc.Arbitrary<Document> = fc.oneof(
 export const anyPapers: fc.Arbitrary<Document[]> = fc
   .array(fc.tuple(anyPaper, day), { maxLength: 12 })
   .map((all) => all.map(([each, date], i) => ({ ...each, id: `d${i}`, date })));
+
+/** The last day of the year in which all of it happens. */
+export const END = '2027-12-31';
+
+/** What each account stands at when the year ends, debit positive. */
+export const balances = (of_: Book): Record<string, number> =>
+  Object.fromEntries(
+    trialBalance(of_, END).lines.map((line) => [line.account.id, line.debit - line.credit]),
+  );
+
+export const put = (document: Document): Operation => ({ kind: 'put-document', document });
+
+/** The codes of the reasons for which a change is refused: to an author, or to a student whose entries stay as they are. */
+export function refusalsTo(of_: Book, operation: Operation, student = false): string[] {
+  const rules = student ? ({ by: 'student', entriesMayChange: false } as const) : undefined;
+  const applied = apply(of_, operation, rules);
+  return applied.ok ? [] : applied.refusals.map(({ code }) => code);
+}

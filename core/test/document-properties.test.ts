@@ -8,24 +8,15 @@ import {
   nextYear,
   profitAndLoss,
   stockCourse,
-  trialBalance,
   whoOwes,
   type Book,
   type Document,
   type Operation,
 } from '../src/index.js';
 import { COMPANY, entry } from './builder.js';
-import { after, anyPapers, dealer, withPapers } from './dealings.js';
+import { after, anyPapers, balances, dealer, END, put, withPapers } from './dealings.js';
 
-const END = '2027-12-31';
 const YEAR = { from: '2027-01-01', to: END };
-
-const balances = (book: Book): Record<string, number> =>
-  Object.fromEntries(
-    trialBalance(book, END).lines.map((line) => [line.account.id, line.debit - line.credit]),
-  );
-
-const put = (document: Document): Operation => ({ kind: 'put-document', document });
 
 describe('whatever happened', () => {
   const property = (holds: (papers: Document[]) => void, numRuns = 200) =>

@@ -24,11 +24,18 @@ const negativePrice = refusal(
   (f: { name: string }) =>
     `“${f.name}” can’t cost, or be sold for, less than nothing. Enter the price of one without a minus.`,
 );
+const oddDiscount = refusal(
+  'party.discount',
+  () => 'A discount lies between nothing and the whole: from 0 to 100 percent.',
+);
 const madeByNobody = refusal(
   'entry.made-by-nobody',
   (f: { id: string }) =>
     `The entry says that “${f.id}” made it, but the book has no such document or schedule. Leave that out, and it is an entry like any other.`,
 );
+
+/** A hundred percent, in thousandths of one. */
+const WHOLE = 100_000;
 
 const PARTS = ['parties', 'items', 'documents', 'schedules'] as const;
 
@@ -48,7 +55,9 @@ const unknownAmong = (book: Book, named: Named): Refusal[] =>
 
 function faultsOfParty(book: Book, party: Party): Refusal[] {
   const named = isVisible(party.name) ? [] : [nameless({ what: party.kind }, 'name')];
-  return [...named, ...unknownAmong(book, ofParty(party))];
+  const rate = party.terms?.discount ?? 0;
+  const odd = rate < 0 || rate > WHOLE ? [oddDiscount({}, 'terms.discount')] : [];
+  return [...named, ...odd, ...unknownAmong(book, ofParty(party))];
 }
 
 function faultsOfItem(book: Book, item: Item): Refusal[] {

@@ -49,6 +49,14 @@ const lineOfOther = refusal(
   'document.line-of-other',
   (f: { kind: string; what: string }) => `The lines of “${f.kind}” are ${f.what}.`,
 );
+const notOfKind = refusal(
+  'document.not-of-kind',
+  (f: { kind: string; what: string }) => `“${f.kind}” has no ${f.what}. Leave that out.`,
+);
+const itemAndAccount = refusal(
+  'document.item-and-account',
+  () => 'A line is of an item or on an account, not both. Make two lines of it.',
+);
 const notCounted = refusal(
   'document.count-below-zero',
   () => 'A count finds nothing or more. Enter how many lie there.',
@@ -92,6 +100,7 @@ function faultsOfLine(book: Book, kind: Document['kind'], line: DocumentLine): R
     if (!accountOf(book, line.account)) return [accountUnknown({ id: line.account }, 'account')];
     return line.amount === null || line.amount === 0 ? [wantsAmount({}, 'amount')] : [];
   }
+  if (line.account !== null) return [itemAndAccount({}, 'account')];
   if (lines === 'accounts')
     return [lineOfOther({ kind: name, what: 'accounts with amounts' }, 'item')];
   if (!dealingsOf(book).items.some(({ id }) => id === line.item))
@@ -112,12 +121,28 @@ const LINE_WORDS = {
   none: '',
 } as const;
 
+/** What a document says that means nothing for its kind: kept, it would stand beside the entry and disagree with it. */
+function notForKind({ kind, money, to, amount, discount, lines, settles }: Document): Refusal[] {
+  const { name, money: isMoney, lines: ofLines, owed } = KIND_FACTS[kind];
+  const isPayment = ofLines === 'none' && owed < 0;
+  const said: readonly (readonly [boolean, string, string])[] = [
+    [money !== null && !isMoney, 'money account', 'money'],
+    [to !== null && kind !== 'transfer', 'second money account', 'to'],
+    [amount !== null && ofLines !== 'none', 'amount besides its lines', 'amount'],
+    [discount !== 0 && !isPayment, 'discount', 'discount'],
+    [lines.length > 0 && ofLines === 'none', 'lines', 'lines'],
+    [settles.length > 0 && owed === 0, 'document that it settles', 'settles'],
+  ];
+  return said.flatMap(([isOdd, what, at]) => (isOdd ? [notOfKind({ kind: name, what }, at)] : []));
+}
+
 /** What is wrong with a document in its book: what it lacks, names that are not there. */
 export function faultsOfDocument(book: Book, document: Document): Refusal[] {
   const facts = KIND_FACTS[document.kind];
   const faults = [
     ...faultsOfParty(document, dealingsOf(book).parties),
     ...faultsOfMoney(book, document),
+    ...notForKind(document),
     ...document.lines.flatMap((line, i) =>
       faultsOfLine(book, document.kind, line).map((fault) => ({
         ...fault,

@@ -15,7 +15,7 @@ import { useBookStore } from '../book/open-book';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import css from './dealings.module.css';
-import { withParty, type DocumentDraft, type DraftChange } from './document-draft';
+import { withKind, withParty, type DocumentDraft, type DraftChange } from './document-draft';
 import { blankParty } from './party-draft';
 
 interface DocumentHeadsProps {
@@ -40,7 +40,7 @@ export function DocumentHeads({ book, draft, onChange }: DocumentHeadsProps) {
           options={KINDS}
           showSearch={BY_LABEL}
           style={{ width: '100%' }}
-          onChange={(kind: DocumentKind) => set({ kind, settles: {} })}
+          onChange={(kind: DocumentKind) => onChange((now) => withKind(book, now, kind))}
         />
       </div>
       <div>

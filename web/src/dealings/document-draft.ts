@@ -107,6 +107,14 @@ export function lineOf(book: Book, kind: DocumentKind, of: string): Partial<Line
   return { of, price, amount: '' };
 }
 
+/** The draft when another kind is chosen: of a party only one that the kind can be of. */
+export function withKind(book: Book, draft: DocumentDraft, kind: DocumentKind): DocumentDraft {
+  const { party: wanted } = KIND_FACTS[kind];
+  const found = dealingsOf(book).parties.find(({ id }) => id === draft.party);
+  const fits = found !== undefined && (wanted === 'either' || wanted === found.kind);
+  return { ...draft, kind, party: fits ? draft.party : null, settles: {} };
+}
+
 /** The draft when a party is chosen: its usual account stands in the first line, where nothing does yet. */
 export function withParty(book: Book, draft: DocumentDraft, party: string | null): DocumentDraft {
   const account = dealingsOf(book).parties.find(({ id }) => id === party)?.account ?? null;
@@ -178,7 +186,8 @@ export function documentFrom(book: Book, draft: DocumentDraft): Document | strin
   const lines = draft.lines.filter((line) => !isBare(line)).map((line) => lineFrom(line, digits));
   for (const line of lines) if (typeof line === 'string') return line;
   const isByAmount = facts.lines === 'none';
-  const takenOff = isByAmount ? ((discount as Amount | null) ?? 0) : 0;
+  const isPayment = isByAmount && facts.owed < 0;
+  const takenOff = isPayment ? ((discount as Amount | null) ?? 0) : 0;
   const paid = isByAmount ? (amount as Amount | null) : null;
   return {
     id: draft.id ?? `d-${nanoid(12)}`,
@@ -192,6 +201,6 @@ export function documentFrom(book: Book, draft: DocumentDraft): Document | strin
     amount: paid,
     discount: takenOff,
     lines: isByAmount ? [] : (lines as DocumentLine[]),
-    settles: facts.owed < 0 && isByAmount ? settlesOf(draft, (paid ?? 0) + takenOff) : [],
+    settles: isPayment ? settlesOf(draft, (paid ?? 0) + takenOff) : [],
   };
 }
