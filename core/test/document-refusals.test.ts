@@ -176,6 +176,18 @@ describe('a document is refused, with the reason', () => {
   });
 
   test('what stays as it is in an exercise is neither changed nor removed', () => {
+    const { posting, inventory } = dealingsOf(invoiced);
+    const elsewhere: Operation = {
+      kind: 'change-posting',
+      posting: { ...posting, receivables: 'bank' },
+      inventory,
+    };
+    expect(refusalsTo(invoiced, elsewhere, true)).toEqual(['document.fixed']);
+    const otherIncome = item('boat', { incomeAccount: 'rent' });
+    expect(refusalsTo(invoiced, { kind: 'put-item', item: otherIncome }, true)).toEqual([
+      'document.fixed',
+    ]);
+    expect(refusalsTo(invoiced, { kind: 'put-item', item: item('kite') }, true)).toEqual([]);
     expect(refused({ ...one, text: 'otherwise' }, true)).toEqual(['document.fixed']);
     expect(refusalsTo(invoiced, { kind: 'remove-document', id: 'one' }, true)).toEqual([
       'document.fixed',

@@ -251,3 +251,35 @@ test('a file that tells documents without their entries has them made; those tha
   const own = { ...entry('own', '2027-02-01', { stock: 9, unbilled: -9 }), document: 'in' };
   expect(read([own]).map(({ id }) => id)).toEqual(['own', 'of-bill']);
 });
+
+test('what a file has otherwise than its document makes stays as it is, until that document is changed', () => {
+  const papers = [
+    paper('in', 'goods-in', { party: 'mill', lines: [of('boat', 3, 1000)] }),
+    paper('bill', 'supplier-invoice', { party: 'mill', lines: [of('boat', 3, 1000)] }),
+  ];
+  const own = { ...entry('own', '2027-02-01', { stock: 9, unbilled: -9 }), document: 'in' };
+  const json = bookToJson({ ...withPapers(dealer(), ...papers), entries: [own] });
+  const read = bookFromJson(JSON.parse(JSON.stringify(json)));
+  if (!read.ok) throw new Error(read.refusals[0]?.says);
+  const more = paper('more', 'supplier-invoice', { party: 'yard', lines: [on('rent', 5)] });
+  const later = withPapers(read.value, more);
+  expect(later.entries.find(({ document }) => document === 'in')).toEqual(own);
+  expect(after(later, { kind: 'remove-document', id: 'more' })).toEqual(read.value);
+  const changed = withPapers(later, { ...papers[0], text: 'Again' } as Document);
+  expect(made(changed, 'in')).toEqual({ stock: 3000, unbilled: -3000 });
+});
+
+test('an entry made twice, by an order or by a row that is not made is refused when it is read', () => {
+  const order = paper('order', 'ordered', { party: 'mill', lines: [of('boat', 2, 1000)] });
+  const goods = paper('in', 'goods-in', { party: 'mill', lines: [of('boat', 3, 1000)] });
+  const book = withPapers(dealer(), order, goods);
+  const codes = (entries: Book['entries']): string[] => {
+    const read = bookFromJson(JSON.parse(JSON.stringify(bookToJson({ ...book, entries }))));
+    return read.ok ? [] : read.refusals.map(({ code }) => code);
+  };
+  const plain = entry('twice', '2027-02-01', { stock: 9, unbilled: -9 });
+  expect(codes([...book.entries, { ...plain, document: 'in' }])).toEqual(['entry.made-by-nobody']);
+  expect(codes([{ ...plain, document: 'order' }])).toEqual(['entry.made-by-nobody']);
+  expect(codes([{ ...plain, schedule: 'none' }])).toEqual(['entry.made-by-nobody']);
+  expect(codes([plain])).toEqual([]);
+});

@@ -117,6 +117,17 @@ describe('a schedule in its book', () => {
     expect(refusals(otherwise, 'author', locked)).toEqual([]);
   });
 
+  test('makes its next entry also where what was recorded stays as it is; what it made stays', () => {
+    const fixed = (operation: Operation) => {
+      const applied = apply(scheduled, operation, { by: 'student', entriesMayChange: false });
+      return applied.ok ? [] : applied.refusals.map(({ code }) => code);
+    };
+    expect(fixed(put({ ...two, rows: madeUntil(two.rows, '2027-03-31') }))).toEqual([]);
+    expect(fixed(put({ ...two, rows: rent().rows }))).toEqual(['document.fixed']);
+    expect(fixed(put({ ...two, text: 'Otherwise' }))).toEqual(['document.fixed']);
+    expect(fixed({ kind: 'remove-schedule', id: 'cover' })).toEqual(['document.fixed']);
+  });
+
   test.each<[string, Partial<Schedule>, string]>([
     ['rows that do not add up', { total: 99_00 }, 'schedule.not-whole'],
     ['nothing said', { text: ' ' }, 'schedule.nameless'],

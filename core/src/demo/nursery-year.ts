@@ -119,6 +119,7 @@ const SCHEDULES: readonly Schedule[] = [
 export function nurseryYear(seed = SEED): Book {
   const book = bare();
   const made = withMadeEntries(
+    book,
     withDealings(book, {
       posting: proposedPosting(book),
       parties: PARTIES,

@@ -7,6 +7,7 @@ import { join } from '../shape/explain.js';
 import type { Item } from '../shape/item.js';
 import type { Party } from '../shape/party.js';
 import { isVisible } from '../shape/visible.js';
+import { entriesMadeBy, isMade, makerOf } from './made-entries.js';
 import { faultsOfDocument } from './document-faults.js';
 import { faultsOfSettlements } from './settlement-faults.js';
 
@@ -31,7 +32,7 @@ const oddDiscount = refusal(
 const madeByNobody = refusal(
   'entry.made-by-nobody',
   (f: { id: string }) =>
-    `The entry says that “${f.id}” made it, but the book has no such document or schedule. Leave that out, and it is an entry like any other.`,
+    `The entry says that “${f.id}” made it, but no document or schedule makes this entry. Leave that out, and it is an entry like any other.`,
 );
 
 /** A hundred percent, in thousandths of one. */
@@ -79,14 +80,24 @@ function doubledIds(dealings: Dealings): Refusal[] {
   });
 }
 
+/** Entries that say that something made them which makes none, or makes another one already. */
 function madeByOthers(book: Book, dealings: Dealings): Refusal[] {
-  const documents = new Set(dealings.documents.map(({ id }) => id));
-  const schedules = new Set(dealings.schedules.map(({ id }) => id));
+  const made = entriesMadeBy(dealings);
+  // Where an account is missing for some, what is there can't be told apart from what would be made.
+  if (!made.ok) return madeWithout(book, dealings);
+  const free = new Set(made.value.map(makerOf));
+  return book.entries.flatMap((entry, i) =>
+    isMade(entry) && !free.delete(makerOf(entry))
+      ? [madeByNobody({ id: entry.document ?? entry.schedule ?? '' }, `entries[${i}]`)]
+      : [],
+  );
+}
+
+function madeWithout(book: Book, { documents, schedules }: Dealings): Refusal[] {
+  const ids = new Set([...documents, ...schedules].map(({ id }) => id));
   return book.entries.flatMap(({ document, schedule }, i) => {
-    const isOdd =
-      (document !== undefined && !documents.has(document)) ||
-      (schedule !== undefined && !schedules.has(schedule));
-    return isOdd ? [madeByNobody({ id: document ?? schedule ?? '' }, `entries[${i}]`)] : [];
+    const id = document ?? schedule;
+    return id !== undefined && !ids.has(id) ? [madeByNobody({ id }, `entries[${i}]`)] : [];
   });
 }
 
@@ -99,14 +110,13 @@ export function faultsOfDealings(book: Book, path = ''): Refusal[] {
   const all = <T>(part: string, list: readonly T[], judge: (each: T) => Refusal[]) =>
     list.flatMap((each, i) => placed(path, part, judge(each), i));
   const faults = [
-    ...madeByOthers(book, dealings),
     ...unknownAmong(book, Object.entries(dealings.posting)).map((fault) => ({
       ...fault,
       at: join('posting', fault.at),
     })),
     ...doubledIds(dealings),
   ].map((fault) => ({ ...fault, at: join(path, fault.at) }));
-  return [
+  const judged = [
     ...faults,
     ...all('parties', dealings.parties, (party) => faultsOfParty(book, party)),
     ...all('items', dealings.items, (item) => faultsOfItem(book, item)),
@@ -114,4 +124,6 @@ export function faultsOfDealings(book: Book, path = ''): Refusal[] {
     ...all('schedules', dealings.schedules, (each) => faultsOfSchedule(book, each)),
     ...faultsOfSettlements(dealings).map((fault) => ({ ...fault, at: join(path, fault.at) })),
   ];
+  if (judged.length > 0) return judged;
+  return madeByOthers(book, dealings).map((fault) => ({ ...fault, at: join(path, fault.at) }));
 }

@@ -62,6 +62,8 @@ function refusalsOfMade(before: Book, after: Book, rules: Rules, restores: boole
 
 interface Making {
   readonly inverse: Operation;
+  /** Whether something is new: what it does to the cost of what went out later is no change of what was recorded. */
+  readonly isNew?: boolean;
   readonly rules: Rules;
   readonly restores?: boolean | undefined;
 }
@@ -72,21 +74,26 @@ function noticed(before: Book, after: Book): readonly Refusal[] {
   return after.entries.filter((entry) => !old.has(entry)).flatMap((entry) => oddDay(before, entry));
 }
 
+/** Whether something that was recorded is changed by it, or gone. */
+function touches(before: Book, after: Book): boolean {
+  const there = new Set(after.entries);
+  return before.entries.some((entry) => !there.has(entry));
+}
+
 /** The changed book with the entries that follow from it, or why they cannot stand. */
 export function remade(
   before: Book,
   changed: Book,
-  { inverse, rules, restores = false }: Making,
+  { inverse, rules, restores = false, isNew = false }: Making,
 ): Result<Applied> {
-  const made = withMadeEntries(changed);
+  const made = withMadeEntries(before, changed);
   if (!made.ok) return made;
+  if (!rules.entriesMayChange && !isNew && touches(before, made.value))
+    return refused(fixed({}, 'id'));
   const refusals = refusalsOfMade(before, made.value, rules, restores);
   if (refusals.length > 0) return refused(...refusals);
   return done({ book: made.value, inverse, notices: () => noticed(before, made.value) });
 }
-
-/** What happened is a doing: where entries stay as they are, so do those. */
-const isDoing = (list: ListName): boolean => list === 'documents' || list === 'schedules';
 
 interface Putting<L extends ListName> {
   readonly list: L;
@@ -103,9 +110,9 @@ export function put<L extends ListName>(book: Book, putting: Putting<L>): Result
   const { list, thing, rules, restores } = putting;
   const things: readonly ThingOf<L>[] = dealingsOf(book)[list];
   const before = things.find(({ id }) => id === thing.id) ?? null;
-  if (before && isDoing(list) && !rules.entriesMayChange) return refused(fixed({}, 'id'));
   const changed = withDealings(book, { [list]: placedAt(things, thing, putting.index) });
-  return remade(book, changed, { inverse: putting.undo(before), rules, restores });
+  const isNew = before === null;
+  return remade(book, changed, { inverse: putting.undo(before), rules, restores, isNew });
 }
 
 interface Removing<L extends ListName> {
@@ -122,7 +129,6 @@ export function remove<L extends ListName>(book: Book, removing: Removing<L>): R
   const index = things.findIndex((each) => each.id === id);
   const thing = things[index];
   if (!thing) return refused(gone({ what: WHAT[list], id }, 'id'));
-  if (isDoing(list) && !rules.entriesMayChange) return refused(fixed({}, 'id'));
   const held = heldBy(dealingsOf(book), list, thing);
   if (held.length > 0) return refused(...held);
   const changed = withDealings(book, { [list]: things.filter((each) => each !== thing) });

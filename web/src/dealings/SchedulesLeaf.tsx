@@ -99,15 +99,14 @@ function Rows({ schedule, onChange }: { schedule: Schedule; onChange(): void }) 
           </tbody>
         </table>
       </div>
-      {answer.mayChange && answer.entriesMayChange && (
-        <RowActs schedule={schedule} onChange={onChange} />
-      )}
+      {answer.mayChange && <RowActs schedule={schedule} onChange={onChange} />}
     </>
   );
 }
 
 /** Makes entries of the rows that are open: the next one, or all. */
 function RowActs({ schedule, onChange }: { schedule: Schedule; onChange(): void }) {
+  const { answer } = useOpenBook();
   const { change, refused } = useChange();
   const open = schedule.rows.filter(({ made }) => !made);
   const make = (until: string | undefined) => {
@@ -124,11 +123,13 @@ function RowActs({ schedule, onChange }: { schedule: Schedule; onChange(): void 
           <Button onClick={() => make(open.at(-1)?.date)}>Make all {open.length}</Button>
         )}
         <span style={{ marginLeft: 'auto' }} />
-        <RowTools
-          of={schedule.text}
-          onChange={onChange}
-          onRemove={() => change({ kind: 'remove-schedule', id: schedule.id })}
-        />
+        {answer.entriesMayChange && (
+          <RowTools
+            of={schedule.text}
+            onChange={onChange}
+            onRemove={() => change({ kind: 'remove-schedule', id: schedule.id })}
+          />
+        )}
       </div>
       <Refusal says={refused} />
     </>
