@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import {
   budgetFigures,
   costOfSales,
+  hasBudgets,
+  statementSheets,
   nurseryYear,
   profitAndLoss,
   worksheet,
@@ -90,13 +92,32 @@ describe('the cost of sales', () => {
 describe('budgets as figures', () => {
   const planned = change(change(shop(), 'sales', { budget: 120_000 }), 'van', { budget: 500_000 });
 
-  test('of income and expenses the part of the year, of the balance sheet the whole', () => {
+  test('of income and expenses the part of the year, of the balance sheet nothing', () => {
     const quarter = budgetFigures(planned, { from: '2027-01-01', to: '2027-03-31' });
     expect(quarter.amounts.get('sales')).toBe(30_000);
-    expect(quarter.amounts.get('van')).toBe(500_000);
+    expect(quarter.amounts.get('van')).toBe(0);
+    expect(hasBudgets(change(shop(), 'van', { budget: 500_000 }))).toBe(false);
+    expect(hasBudgets(planned)).toBe(true);
     expect(quarter.amounts.get('insurance')).toBe(0);
     expect(budgetFigures(planned, YEAR).profit.totals.profit).toBe(120_000);
     const days = budgetFigures(planned, { from: '2027-01-01', to: '2027-01-10' });
     expect(days.amounts.get('sales')).toBe(Math.round((120_000 * 10) / 365));
+  });
+
+  test('on paper stand beside profit and loss alone, with what is over them', () => {
+    const [sheet, profit] = statementSheets(planned, {
+      ...{ shown: 'spread', period: YEAR, level: 'account', method: 'indirect' },
+      ...{ against: null, budget: true },
+    });
+    expect(sheet?.columns.map(({ name }) => name)).toEqual(['Account', '31 December 2027']);
+    expect(profit?.columns.map(({ name }) => name).slice(2)).toEqual(['Budget', 'Over (under)']);
+    const sales = profit?.rows.find(({ cells }) => cells[0] === '4010 Sales of goods');
+    expect(sales?.cells.slice(1)).toEqual([
+      { amount: 150_000 },
+      { amount: 120_000 },
+      { amount: 30_000 },
+    ]);
+    const bank = sheet?.rows.find(({ cells }) => cells[0] === '1010 Bank');
+    expect(bank?.cells).toHaveLength(2);
   });
 });

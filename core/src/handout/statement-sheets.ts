@@ -36,7 +36,7 @@ export interface SheetWanted {
   readonly method: 'indirect' | 'direct';
   /** The period that stands beside it; null: none. */
   readonly against: Period | null;
-  /** Whether the budget stands beside it instead. */
+  /** Whether the budget stands beside profit and loss instead. */
   readonly budget?: boolean;
   /** Whether accounts at zero are left out; absent: they are not. */
   readonly zeros?: boolean;
@@ -96,10 +96,10 @@ class Beside {
     figure: (of: SpreadFigures) => Amount,
     depth = 0,
   ): HandoutRow {
-    const amounts = [this.now, ...(this.then ? [this.then] : [])].map((of) => ({
-      amount: figure(of),
-    }));
-    return { kind, depth, cells: [name, ...amounts] };
+    const amounts = [this.now, ...(this.then ? [this.then] : [])].map(figure);
+    const [now = 0, then = 0] = amounts;
+    const all = this.wanted.budget ? [...amounts, now - then] : amounts;
+    return { kind, depth, cells: [name, ...all.map((amount) => ({ amount }))] };
   }
 
   section(section: SectionFigures, total: (of: SpreadFigures) => Amount): HandoutRow[] {
@@ -125,22 +125,26 @@ const totalIn = (sections: readonly SectionFigures[], id: string): Amount =>
   sections.find((each) => each.id === id)?.total ?? 0;
 
 function spreadSheets(book: Book, wanted: SheetWanted): Handout[] {
-  const beside = new Beside(book, wanted);
   const { period, against, budget = false } = wanted;
-  const others = (says: (of: Period) => string) =>
-    budget ? ['Budget'] : against ? [says(against)] : [];
+  // A budget stands beside profit and loss alone.
+  const ofSheet = new Beside(book, budget ? { ...wanted, budget: false, against: null } : wanted);
+  const beside = budget ? new Beside(book, wanted) : ofSheet;
+  const others = (says: (of: Period) => string) => (against ? [says(against)] : []);
   const heads = (names: readonly string[]) => [words('Account'), ...names.map(figures)];
   return [
     sheetOf(book, {
       title: statementName(book.scheme, 'balance-sheet'),
       subtitle: `as at ${dayText(period.to)}`,
-      columns: heads([dayText(period.to), ...others(({ to }) => dayText(to))]),
-      rows: balanceRows(book, beside),
+      columns: heads([dayText(period.to), ...(budget ? [] : others(({ to }) => dayText(to)))]),
+      rows: balanceRows(book, ofSheet),
     }),
     sheetOf(book, {
       title: statementName(book.scheme, 'profit-and-loss'),
       subtitle: forPeriod(period),
-      columns: heads([forPeriod(period), ...others(forPeriod)]),
+      columns: heads([
+        forPeriod(period),
+        ...(budget ? ['Budget', 'Over (under)'] : others(forPeriod)),
+      ]),
       rows: profitRowsOf(book, beside),
     }),
   ];

@@ -1,4 +1,4 @@
-import type { Book } from '../book/book.js';
+import type { Account, Book } from '../book/book.js';
 import { addDays, firstYear, type Period } from '../book/calendar.js';
 import { sectionOfAccount } from '../book/place.js';
 import { proportion } from '../money/quantity.js';
@@ -24,18 +24,23 @@ function shareOfYear(book: Book, period: Period): readonly [part: number, of: nu
     : [daysIn(period), daysIn(firstYear(book.company.firstDay))];
 }
 
+/** Whether a budget of an account is one of income or expenses: only these are spread over a year. */
+function isBudgeted(book: Book, account: Account): boolean {
+  const section = sectionOfAccount(book, account);
+  const isResult = section !== null && statementOfClass(section.class) === 'profit-and-loss';
+  return isResult && account.budget !== null;
+}
+
 /**
- * The budgets of a period as both statements show figures: of income and expenses the part of the year's budget, of
- * the balance sheet what it should stand at. Accounts without a budget stand at nothing.
+ * The budgets of a period as profit and loss shows figures: of each income and expense the part of its budget for the
+ * year. Of the balance sheet nothing is said; accounts without a budget stand at nothing.
  */
 export function budgetFigures(book: Book, period: Period, level: Level = 'account'): SpreadFigures {
   const [part, of] = shareOfYear(book, period);
   const balances = book.accounts.flatMap((account) => {
     const type = typeOf(book.scheme, account.type);
-    const section = sectionOfAccount(book, account);
-    if (account.budget === null || !type || !section) return [];
-    const isResult = statementOfClass(section.class) === 'profit-and-loss';
-    const amount = isResult ? proportion(account.budget, part, of) : account.budget;
+    if (!type || !isBudgeted(book, account)) return [];
+    const amount = proportion(account.budget ?? 0, part, of);
     return amount === 0
       ? []
       : [[account.id, signOf(normalSide(book.scheme, type)) * amount] as const];
@@ -44,6 +49,6 @@ export function budgetFigures(book: Book, period: Period, level: Level = 'accoun
   return spreadFigures({ ...book, opening, entries: [] }, period, level);
 }
 
-/** Whether any account has a budget. */
+/** Whether any income or expense has a budget. */
 export const hasBudgets = (book: Book): boolean =>
-  book.accounts.some(({ budget }) => budget !== null);
+  book.accounts.some((account) => isBudgeted(book, account));

@@ -119,7 +119,7 @@ type RowProps = SectionProps & { readonly line: ComparedLine; readonly depth: nu
 /** An account's figure; what is a heading only shows, set apart, what stands under it. */
 function AccountRow(props: RowProps) {
   const { book, choice, money, now, then, was, apparent, line, depth, firstId } = props;
-  const { account, amount, other } = line;
+  const { account, amount } = line;
   const family = choice.level === 'account' ? now.families.get(account.id) : undefined;
   const isHeading = family !== undefined && amount === 0;
   const before = was?.amounts.get(account.id) ?? 0;
@@ -145,15 +145,31 @@ function AccountRow(props: RowProps) {
             onOpen={() => choice.set({ account: account.id })}
           />
         </span>
-        {then && (
-          <span className="figure other">
-            {money(isHeading && other === 0 ? (then.families.get(account.id) ?? other) : other)}
-          </span>
-        )}
+        {then && <Beside {...props} family={isHeading ? family : undefined} />}
       </div>
       {apparent.get(account.id)?.map((each) => (
         <RightAllTheSame key={each.says} of={each} />
       ))}
+    </>
+  );
+}
+
+/** The figure beside an account's; of a budget also what is over it, and nothing where there is none. */
+function Beside({ choice, money, then, line, family }: RowProps & { family?: Amount | undefined }) {
+  const { account, amount, other } = line;
+  const isOfFamily = family !== undefined && other === 0;
+  const beside = isOfFamily ? (then?.families.get(account.id) ?? 0) : other;
+  if (choice.budget && account.budget === null && beside === 0)
+    return (
+      <>
+        <span />
+        <span />
+      </>
+    );
+  return (
+    <>
+      <span className="figure other">{money(beside)}</span>
+      <Variance {...{ choice, money }} by={(family ?? amount) - beside} />
     </>
   );
 }

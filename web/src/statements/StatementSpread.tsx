@@ -7,6 +7,7 @@ import {
   type SectionFigures,
   type SpreadFigures,
 } from '@gleddo/core';
+import type { ReactNode } from 'react';
 import { longDay, periodText } from '../figures/days';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Page, Spread } from '../spread/Spread';
@@ -15,19 +16,31 @@ import { useCompared, type Compared, type StatementSpreadProps } from './use-com
 
 /** Balance sheet and profit and loss with subtotals, at any date and level, beside another date if asked. */
 export function StatementSpread(props: StatementSpreadProps) {
-  const { book, choice, money, over } = props;
+  const { book, money, over } = props;
   const compared = useCompared(props);
-  const { now, then } = compared;
+  const { now } = compared;
   return (
     <Spread
-      className={`bare ${then ? 'compared' : ''} ${choice.budget ? 'budgeted' : ''} ${book.numberPlan ? '' : 'no-numbers'}`}
+      className={`bare ${book.numberPlan ? '' : 'no-numbers'}`}
       over={over}
-      left={<SheetSide {...compared} />}
+      left={<SheetSide {...withoutBudget(compared)} />}
       right={<ProfitSide {...compared} />}
       leftFoot={<BalanceFoot figures={now} money={money} />}
       rightFoot={<ProfitFoot scheme={book.scheme} figures={now} money={money} />}
     />
   );
+}
+
+/** A budget is one of income and expenses: beside the balance sheet it says nothing. */
+const withoutBudget = (compared: Compared): Compared =>
+  compared.choice.budget
+    ? { ...compared, then: null, choice: { ...compared.choice, budget: false } }
+    : compared;
+
+/** Rows with as many columns of figures as stand beside each other. */
+function Columns({ of: { book, then, choice }, children }: { of: Compared; children: ReactNode }) {
+  const columns = then === null ? '' : choice.budget ? 'compared budgeted' : 'compared';
+  return <div className={`${columns} ${book.numberPlan ? '' : 'no-numbers'}`}>{children}</div>;
 }
 
 /** The balance sheet as a page. */
@@ -46,12 +59,14 @@ export function SheetSide(compared: Compared) {
       when={`as at ${longDay(to)}`}
       bare
     >
-      <HeadRow {...compared} says={(period) => longDay(period.to)} />
-      {sections.map((section) => {
-        const other = sectionLike(section, others);
-        const Section = section === lastEquity ? SectionWithProfit : StatementSection;
-        return <Section key={section.id} {...compared} section={section} other={other} />;
-      })}
+      <Columns of={compared}>
+        <HeadRow {...compared} says={(period) => longDay(period.to)} />
+        {sections.map((section) => {
+          const other = sectionLike(section, others);
+          const Section = section === lastEquity ? SectionWithProfit : StatementSection;
+          return <Section key={section.id} {...compared} section={section} other={other} />;
+        })}
+      </Columns>
     </Page>
   );
 }
@@ -94,9 +109,8 @@ function SectionWithProfit({ section, other, ...compared }: SectionWithProfitPro
 
 /** Profit and loss as a page. */
 export function ProfitSide(compared: Compared) {
-  const { book, now, then, choice } = compared;
+  const { book, now, choice } = compared;
   const { profit } = now;
-  const subtotals = subtotalsShown(profit.sections);
   return (
     <Page
       side="right"
@@ -104,28 +118,36 @@ export function ProfitSide(compared: Compared) {
       when={periodText(choice.period)}
       bare
     >
-      <HeadRow {...compared} says={periodText} />
-      {profit.sections.map((section) => {
-        const line = subtotals.get(section.id);
-        return (
-          <div key={section.id}>
-            <StatementSection
-              {...compared}
-              section={section}
-              other={sectionLike(section, then?.profit.sections ?? [])}
-            />
-            {line && (
-              <PlainRow
-                {...compared}
-                className="subtotal"
-                name={profitLineName(book.scheme, line)}
-                amount={profit.totals[line]}
-                other={then?.profit.totals[line] ?? 0}
-              />
-            )}
-          </div>
-        );
-      })}
+      <Columns of={compared}>
+        <HeadRow {...compared} says={periodText} />
+        {profit.sections.map((section) => (
+          <ProfitSection key={section.id} {...compared} section={section} />
+        ))}
+      </Columns>
     </Page>
+  );
+}
+
+/** A section of profit and loss, and the subtotal behind it where there is one. */
+function ProfitSection({ section, ...compared }: Compared & { readonly section: SectionFigures }) {
+  const { book, now, then } = compared;
+  const line = subtotalsShown(now.profit.sections).get(section.id);
+  return (
+    <>
+      <StatementSection
+        {...compared}
+        section={section}
+        other={sectionLike(section, then?.profit.sections ?? [])}
+      />
+      {line && (
+        <PlainRow
+          {...compared}
+          className="subtotal"
+          name={profitLineName(book.scheme, line)}
+          amount={now.profit.totals[line]}
+          other={then?.profit.totals[line] ?? 0}
+        />
+      )}
+    </>
   );
 }
