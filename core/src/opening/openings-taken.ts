@@ -64,7 +64,7 @@ export function proposedGoing(
   found: readonly BalanceFound[],
 ): ReadonlyMap<number, Goes> {
   const going = new Map<number, Goes>();
-  const free = new Set(book.accounts.filter(({ retired }) => !retired));
+  const free = new Set(book.accounts.filter(({ retired, headsOnly }) => !retired && !headsOnly));
   for (const fits of WAYS)
     for (const each of found) {
       const best = going.has(each.row) ? null : bestOf(each, free, fits);

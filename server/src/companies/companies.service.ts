@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { CompanySummary, HangsOnCompany, Me } from '@gleddo/contract';
 import { refusal, type Book } from '@gleddo/core';
-import { and, desc, eq } from 'drizzle-orm';
+import { and, desc, eq, isNotNull } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { BookHistoryService } from '../books/book-history.service.js';
 import { KeptBooks } from '../books/kept-books.js';
@@ -106,12 +106,16 @@ export class CompaniesService {
 
   /** Deletes a company that was put away, with its book and its history; exercises have books of their own and stay. */
   async delete(me: Me, id: string): Promise<void> {
-    const { bookId, putAwayAt } = await this.ownRow(me, id);
-    if (putAwayAt === null) throw refusedBy([notAway({})]);
-    await this.db.transaction(async (tx) => {
-      await tx.delete(companies).where(eq(companies.id, id));
-      await tx.delete(books).where(eq(books.id, bookId));
+    const { bookId } = await this.ownRow(me, id);
+    const isGone = await this.db.transaction(async (tx) => {
+      const gone = await tx
+        .delete(companies)
+        .where(and(eq(companies.id, id), isNotNull(companies.putAwayAt)))
+        .returning();
+      if (gone.length > 0) await tx.delete(books).where(eq(books.id, bookId));
+      return gone.length > 0;
     });
+    if (!isGone) throw refusedBy([notAway({})]);
   }
 
   private async ownRow(me: Me, id: string) {

@@ -89,21 +89,42 @@ function CashFlow({ account, onSet }: FieldProps) {
   );
 }
 
-function Description({ account, onSet }: FieldProps) {
+const Description = ({ account, onSet }: FieldProps) => (
+  <TextField
+    id="slip-description"
+    label="Note on it"
+    placeholder="What goes on it, in a few words"
+    most={400}
+    kept={account.description}
+    onKeep={(description) => onSet({ description })}
+  />
+);
+
+interface TextFieldProps {
+  readonly id: string;
+  readonly label: string;
+  readonly placeholder: string;
+  readonly most: number;
+  readonly kept: string | null;
+  onKeep(text: string | null): void;
+}
+
+/** A few words on the account, kept when the field is left. */
+function TextField({ id, label, placeholder, most, kept, onKeep }: TextFieldProps) {
   const { mayChange } = useDesk();
-  const [text, setText] = useFollowing(account.description ?? '');
+  const [text, setText] = useFollowing(kept ?? '');
   return (
     <>
-      <label htmlFor="slip-description">Note on it</label>
+      <label htmlFor={id}>{label}</label>
       <Input
-        id="slip-description"
+        id={id}
         disabled={!mayChange}
         value={text}
-        maxLength={400}
-        placeholder="What goes on it, in a few words"
+        maxLength={most}
+        placeholder={placeholder}
         onChange={(event) => setText(event.target.value)}
         onPressEnter={(event) => event.currentTarget.blur()}
-        onBlur={() => text !== (account.description ?? '') && onSet({ description: text || null })}
+        onBlur={() => text !== (kept ?? '') && onKeep(text || null)}
       />
     </>
   );
@@ -216,22 +237,16 @@ const TAKES = [
 
 /** The particulars of a money account at its bank, made up. */
 function BankDetails({ account, onSet }: FieldProps) {
-  const { book, mayChange } = useDesk();
-  const [text, setText] = useFollowing(account.bankDetails ?? '');
+  const { book } = useDesk();
   if (typeOf(book.scheme, account.type)?.role !== 'cash') return null;
   return (
-    <>
-      <label htmlFor="slip-bank">At the bank</label>
-      <Input
-        id="slip-bank"
-        disabled={!mayChange}
-        value={text}
-        maxLength={120}
-        placeholder="Bank and account number, made up"
-        onChange={(event) => setText(event.target.value)}
-        onPressEnter={(event) => event.currentTarget.blur()}
-        onBlur={() => text !== (account.bankDetails ?? '') && onSet({ bankDetails: text || null })}
-      />
-    </>
+    <TextField
+      id="slip-bank"
+      label="At the bank"
+      placeholder="Bank and account number, made up"
+      most={120}
+      kept={account.bankDetails}
+      onKeep={(bankDetails) => onSet({ bankDetails })}
+    />
   );
 }

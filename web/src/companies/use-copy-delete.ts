@@ -37,5 +37,9 @@ export function useCopyDelete() {
       onOk: () => remove.mutateAsync(id),
     });
   };
-  return { onCopy: (id: string) => copy.mutate(id), onDelete };
+  /** A second click while the first is being answered makes no second copy. */
+  const onCopy = (id: string) => {
+    if (!copy.isPending) copy.mutate(id);
+  };
+  return { onCopy, onDelete };
 }

@@ -4,6 +4,7 @@ import { useEffect, useRef, type KeyboardEvent } from 'react';
 import type { Money } from '../figures/money';
 import { useSteady } from '../kept/use-steady';
 import { isComposing } from '../keyboard/composing';
+import { DayNotice } from '../journal/DayNotice';
 import { Refusal } from '../shell/Refusal';
 import {
   documentFrom,
@@ -58,6 +59,10 @@ export function DocumentForm(props: DocumentFormProps) {
       onKeyDown={(event) => isRecordKey(event) && finish()}
     >
       <DocumentHeads {...{ book, draft }} onChange={take} />
+      <DayNotice
+        book={book}
+        of={{ date: draft.date, kind: KIND_FACTS[draft.kind].entry ?? 'general' }}
+      />
       <PaymentFields {...{ book, draft, money }} onChange={take} />
       {lines !== 'none' && <Lines {...{ book, draft }} onChange={take} />}
       <Foot isChange={draft.id !== null} says={says} onDone={onDone} onRecord={finish} />

@@ -16,11 +16,12 @@ export function OpeningSays({ book, listed, account, balance, what }: OpeningSay
   const money = useDealingsMoney(book);
   const found = accountOf(book, account);
   if (!found || balance === null)
-    return (
+    return listed === 0 ? null : (
       <p className="quiet">
         {money(listed)} is what {what}. No account is chosen for it yet.
       </p>
     );
+  if (listed === 0 && balance === 0) return null;
   const difference = balance - listed;
   return (
     <p role="status" className={difference === 0 ? '' : 'notice'}>

@@ -1,5 +1,6 @@
 import {
   firstYear,
+  isDay,
   owedSheet,
   whoOwes,
   type Book,
@@ -28,7 +29,8 @@ const SIDES = [
 function useAsked(book: Book) {
   const [params, setParams] = useSearchParams();
   const kind: PartyKind = params.get('of') === 'supplier' ? 'supplier' : 'customer';
-  const at = params.get('at') ?? firstYear(book.company.firstDay).to;
+  const asked = params.get('at') ?? '';
+  const at = isDay(asked) ? asked : firstYear(book.company.firstDay).to;
   const set = (rest: Record<string, string>) =>
     setParams({ show: 'owed', of: kind, at, ...rest }, { replace: true });
   return { kind, at, set };

@@ -1,5 +1,6 @@
 import {
   accountOf,
+  linesOf,
   planRows,
   SCHEDULE_KINDS,
   sum,
@@ -86,26 +87,45 @@ const firstOf = (book: Book, types: readonly string[]): string | null =>
     .map((type) => book.accounts.find((each) => each.type === type && !each.retired)?.id)
     .find((id) => id !== undefined) ?? null;
 
+/** The account that collects what an asset has lost so far; of that one, itself. */
+const wornOf = (book: Book, id: string | null): string | null =>
+  book.accounts.find(
+    (each) =>
+      id !== null &&
+      (each.id === id || each.parent === id) &&
+      typeOf(book.scheme, each.type)?.role === 'accumulated-depreciation',
+  )?.id ?? null;
+
 /** Which kind an account suggests: of an asset its depreciation, of what was paid ahead its being used up. */
 function kindFor(book: Book, id: string | null): ScheduleKind {
-  const account = accountOf(book, id);
-  const role = typeOf(book.scheme, account?.type ?? null)?.role;
-  if (role === 'accumulated-depreciation') return 'depreciation';
-  const found = SCHEDULE_KINDS.find((kind) =>
-    [...KINDS[kind].credit, ...KINDS[kind].debit].includes(account?.type ?? ''),
-  );
-  return found ?? 'prepayment';
+  if (wornOf(book, id) !== null) return 'depreciation';
+  const type = accountOf(book, id)?.type ?? '';
+  const isOf = (kind: ScheduleKind) => [...KINDS[kind].credit, ...KINDS[kind].debit].includes(type);
+  return SCHEDULE_KINDS.find(isOf) ?? 'prepayment';
 }
+
+/** What is to be spread of an account that one comes from: what stands there, of an asset its cost. */
+function wholeOf(book: Book, id: string | null): string {
+  const type = accountOf(book, id)?.type ?? '';
+  const worn = wornOf(book, id);
+  const isWhole = SPREAD.includes(type) || (worn !== null && worn !== id);
+  if (id === null || !isWhole) return '';
+  return typedAmount(book, Math.abs(linesOf(book, id).at(-1)?.balance ?? 0));
+}
+
+/** Types whose balance is what is left to be spread. */
+const SPREAD: readonly string[] = ['prepayment', 'deferred-income'];
 
 function beginOf(book: Book, kind: ScheduleKind, id: string | null): Typed {
   const type = accountOf(book, id)?.type ?? '';
   const { debit, credit } = KINDS[kind];
+  const collects = kind === 'depreciation' ? wornOf(book, id) : null;
   return {
     kind,
     text: '',
     debit: debit.includes(type) ? id : firstOf(book, debit),
-    credit: credit.includes(type) ? id : firstOf(book, credit),
-    total: '',
+    credit: collects ?? (credit.includes(type) ? id : firstOf(book, credit)),
+    total: wholeOf(book, id),
     residual: '',
     from: book.company.firstDay,
     months: '12',

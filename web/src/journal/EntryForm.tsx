@@ -1,4 +1,4 @@
-import { formatDecimal, isDay, minorDigits, oddDay, type Book, type Entry } from '@gleddo/core';
+import { formatDecimal, minorDigits, type Book, type Entry } from '@gleddo/core';
 import { Button } from 'antd';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useBookStore } from '../book/open-book';
@@ -13,6 +13,7 @@ import {
   type EntryDraft,
   type ReadDraft,
 } from './entry-draft';
+import { DayNotice } from './DayNotice';
 import { EntryHeads } from './EntryHeads';
 import { EntryLine } from './EntryLine';
 
@@ -93,7 +94,7 @@ export function EntryForm(props: EntryFormProps) {
       onKeyDown={(event) => isRecordKey(event) && record()}
     >
       <EntryHeads {...draft} set={set} />
-      <DayNotice book={book} draft={draft} />
+      <DayNotice book={book} of={draft} />
       {draft.lines.map((line, i) => (
         <EntryLine
           key={i}
@@ -113,20 +114,6 @@ export function EntryForm(props: EntryFormProps) {
 
 const isRecordKey = (event: KeyboardEvent): boolean =>
   event.key === 'Enter' && (event.ctrlKey || event.metaKey) && !isComposing(event);
-
-/** A day outside the year, or in a locked period: told before the entry is recorded. */
-function DayNotice({ book, draft }: Pick<EntryFormProps, 'book' | 'draft'>) {
-  const notices = isDay(draft.date) ? oddDay(book, draft) : [];
-  return (
-    <div role="status">
-      {notices.map(({ code, says }) => (
-        <p key={code} className="notice">
-          {says}
-        </p>
-      ))}
-    </div>
-  );
-}
 
 /** What the line that is still open would need to bring the entry into balance. */
 function hintsAt({ balancing, difference }: ReadDraft, at: number, book: Book) {

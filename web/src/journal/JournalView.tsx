@@ -8,7 +8,7 @@ import {
   type Entry,
   type Operation,
 } from '@gleddo/core';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useMoney } from '../figures/money';
 import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
@@ -106,9 +106,10 @@ export function JournalView() {
 function Recorded({ filter }: Pick<EntriesProps, 'filter'>) {
   const { book } = useOpenBook();
   const { wanted, want, isEverything } = filter;
+  const later = useDeferredValue(wanted);
   const found = useMemo(
-    () => (isEverything ? [] : entriesFound(book, wanted)),
-    [book, wanted, isEverything],
+    () => (isEverything ? [] : entriesFound(book, later)),
+    [book, later, isEverything],
   );
   if (isEverything) return <OriginalEntry book={book} onChoose={(kind) => want({ kind })} />;
   return (

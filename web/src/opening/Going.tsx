@@ -136,6 +136,12 @@ function Totals({ taken, going }: TotalsProps) {
       {apart === 0
         ? '✓ What is taken is in balance.'
         : `What is taken has ${money(Math.abs(apart))} more in ${apart > 0 ? 'debit' : 'credit'}.`}
+      {book.entries.length > 0 && (
+        <span className="quiet">
+          {' '}
+          Entries are recorded already: this alters what was reported before them.
+        </span>
+      )}
       {left && (
         <span className="quiet">
           {' '}

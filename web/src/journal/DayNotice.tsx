@@ -1,0 +1,20 @@
+import { isDay, oddDay, type Book, type Entry } from '@gleddo/core';
+
+interface DayNoticeProps {
+  readonly book: Book;
+  readonly of: Pick<Entry, 'date' | 'kind'>;
+}
+
+/** A day outside the year, or in a locked period: told before what lies there is recorded. */
+export function DayNotice({ book, of }: DayNoticeProps) {
+  const notices = isDay(of.date) ? oddDay(book, of) : [];
+  return (
+    <div role="status">
+      {notices.map(({ code, says }) => (
+        <p key={code} className="notice">
+          {says}
+        </p>
+      ))}
+    </div>
+  );
+}
