@@ -26,7 +26,13 @@ export function SchedulesLeaf() {
       title="Schedules"
       when={counted(schedules.length, 'schedule')}
       rightTitle={chosen?.text ?? 'Its rows'}
-      right={chosen && <Rows schedule={chosen} onChange={() => setTaken(chosen)} />}
+      right={
+        chosen ? (
+          <Rows schedule={chosen} onChange={() => setTaken(chosen)} />
+        ) : (
+          <p className="quiet">The rows of a schedule stand here, each with its entry.</p>
+        )
+      }
     >
       {answer.mayChange && (
         <ScheduleForm

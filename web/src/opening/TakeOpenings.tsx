@@ -18,7 +18,12 @@ export function TakeOpenings() {
   if (!answer.mayChange) return null;
   return (
     <>
-      <button type="button" className="link-button" onClick={() => setOpen(true)}>
+      <button
+        type="button"
+        className="link-button"
+        style={{ color: 'var(--plum)', marginRight: 14 }}
+        onClick={() => setOpen(true)}
+      >
         Take balances from elsewhere
       </button>
       <Modal
