@@ -3,14 +3,11 @@ export { done, refusal, type Refusal, refused, type Result } from './refusal/ref
 export {
   allWhole,
   type Amount,
-  fairShares,
-  shareOut,
   formatAmount,
   formatDecimal,
   minorDigits,
   otherSide,
   parseAmount,
-  parseDecimal,
   QUANTITY_DIGITS,
   type Side,
   sideOf,
@@ -20,20 +17,17 @@ export {
 export {
   type AccountType,
   type Activity,
-  CATALOGUE,
   changedSection,
   changedType,
   CLASS_NAMES,
   type ClassId,
   faultsOfScheme,
   inWords,
-  isShipped,
   movedSection,
   movedType,
   normalSide,
   orShipped,
   otherwiseSays,
-  ownCopy,
   type ProfitLine,
   renamedScheme,
   type Role,
@@ -61,17 +55,11 @@ export {
 export {
   type Band,
   bandOfType,
-  compareNumbers,
-  freeChildNumber,
   freeNearby,
-  freeNumber,
   freeNumberAt,
   inBand,
-  numberKey,
   type NumberPlan,
   planNotices,
-  positionInBand,
-  readNumber,
   SHIPPED_PLANS,
   shippedPlan,
   ticksOf,
@@ -108,9 +96,7 @@ export {
   type Entry,
   ENTRY_KINDS,
   type EntryKind,
-  faultsOfBook,
   faultsOfPlan,
-  faultsOfTaxLists,
   firstYear,
   isDay,
   LEGAL_FORMS,
@@ -146,7 +132,6 @@ export {
   KIND_FACTS,
   lineWorth,
   POSTING_NAMES,
-  proposedPosting,
   recordingOf,
   settingUp,
   stockCourse,
@@ -154,7 +139,7 @@ export {
 } from './document/index.js';
 export { type Settling, settlingsOf, whoOwes } from './party/index.js';
 export { madeUntil, planRows } from './schedule/index.js';
-export { isVisible, jsonSchemas, LARGEST_BOOK, withoutEval } from './shape/index.js';
+export { isVisible, LARGEST_BOOK, withoutEval } from './shape/index.js';
 export {
   type Applied,
   apply,
@@ -214,7 +199,6 @@ export {
   takeOut,
 } from './placing/index.js';
 export {
-  balancesOf,
   type EntriesWanted,
   entriesFound,
   EVERY_ENTRY,
@@ -224,7 +208,6 @@ export {
   isWanted,
   linesOf,
   openingDifference,
-  statementAccounts,
   totalOfEntries,
 } from './ledger/index.js';
 export {
@@ -234,7 +217,6 @@ export {
   cashFlow,
   changesInEquity,
   EQUITY_COLUMN_NAMES,
-  EQUITY_COLUMNS,
   equityColumnsShown,
   FLOW_PARTS,
   flowBeginning,
@@ -242,7 +224,6 @@ export {
   type CashFlow,
   bookAfter,
   budgetFigures,
-  costOfSales,
   hasBudgets,
   worksheet,
   type ComparedLine,
@@ -284,14 +265,13 @@ export {
   keyFromJson,
   keyOf,
   keyOfRules,
-  keyToJson,
   latestDate,
   pairedEntries,
   readKey,
   type StatementDate,
   writeKey,
 } from './key/index.js';
-export { shareOf } from './cause/index.js';
+export {} from './cause/index.js';
 export {
   type CauseShare,
   checkById,
@@ -300,7 +280,6 @@ export {
   faultOf,
   Marking,
   type Outcome,
-  postingOf,
   sentenceOf,
 } from './check/index.js';
 export {
@@ -356,7 +335,6 @@ export {
 export {
   cellShown,
   type Handout,
-  HANDOUT_KINDS,
   type HandoutCell,
   type HandoutKind,
   handoutOf,
@@ -373,7 +351,6 @@ export {
   statementSheets,
 } from './handout/index.js';
 export {
-  columnOf,
   columnsOfClass,
   type MarkRow,
   marksToTable,
@@ -386,14 +363,14 @@ export {
   FAULT_KINDS,
   type FaultKind,
   givenToStudents,
-  plantFaults,
+  randomFrom,
+  shuffled,
   type Planting,
   proposedBrief,
   START_KINDS,
   startingPoint,
   type StartKind,
   usualPoints,
-  withOwnIds,
 } from './start/index.js';
 export { starterChart, TRADES } from './starter/index.js';
 export { juniperLane, nurseryYear, pollardRow, ternIsland } from './demo/index.js';

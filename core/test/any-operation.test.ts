@@ -3,13 +3,13 @@ import {
   apply,
   bookFromJson,
   bookToJson,
-  faultsOfBook,
   operationSays,
   readOperations,
   spreadFigures,
   type Book,
   type Operation,
 } from '../src/index.js';
+import { faultsOfBook } from '../src/book/book-faults.js';
 import { anyBook } from './arbitrary-book.js';
 import { anyOperation } from './arbitrary-operation.js';
 

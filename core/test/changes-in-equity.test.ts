@@ -2,12 +2,12 @@ import fc from 'fast-check';
 import {
   balanceSheet,
   changesInEquity,
-  EQUITY_COLUMNS,
   profitAndLoss,
   profitOnSheet,
-  shareOut,
   type Entry,
 } from '../src/index.js';
+import { shareOut } from '../src/money/share.js';
+import { EQUITY_COLUMNS } from '../src/statement/changes-in-equity.js';
 import { anyBook } from './arbitrary-book.js';
 import { acct, book, entry } from './builder.js';
 

@@ -96,8 +96,8 @@ describe('one fault, one mark', () => {
       ['account.parent:van-dep'],
     ],
     [
-      'an account with another name',
-      change(shop(), 'debtors', { name: 'Kitchen' }),
+      'an account with the name of another kind of account',
+      change(shop(), 'debtors', { name: 'Wages' }),
       ['account.name:debtors'],
     ],
     [

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import {
   apply,
-  proposedPosting,
   trialBalance,
   type Book,
   type Document,
@@ -9,6 +8,7 @@ import {
   type Operation,
   type Party,
 } from '../src/index.js';
+import { proposedPosting } from '../src/document/proposed-posting.js';
 import { acct, book } from './builder.js';
 
 const LINE = { item: null, quantity: null, price: null, account: null, amount: null };

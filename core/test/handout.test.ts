@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import {
   apply,
-  HANDOUT_KINDS,
   handoutOf,
   handoutToTable,
   ternIsland,
   type Book,
   type HandoutWanted,
 } from '../src/index.js';
+import { HANDOUT_KINDS } from '../src/handout/sheet.js';
 import { anyBook } from './arbitrary-book.js';
 import { change, shop } from './builder.js';
 

@@ -7,23 +7,23 @@ import {
   keyOf,
   linesOfStatement,
   Marking,
-  postingOf,
-  balancesOf,
   profitAndLoss,
   readBook,
   readKey,
   sectionIdOf,
-  shareOf,
   trialBalance,
   trialMovement,
   writeBook,
   writeKey,
-  statementAccounts,
   type AnswerKey,
   type Book,
   type StatementDate,
   type StatementLine,
 } from '../src/index.js';
+import { balancesOf } from '../src/ledger/balances.js';
+import { statementAccounts } from '../src/ledger/balances.js';
+import { shareOf } from '../src/cause/cause.js';
+import { postingOf } from '../src/check/marking.js';
 import { ledgerOf, linesOf, upTo } from '../src/ledger/balances.js';
 import { anyBook } from './arbitrary-book.js';
 import { shop } from './builder.js';

@@ -1,13 +1,7 @@
 import fc from 'fast-check';
-import {
-  allWhole,
-  fairShares,
-  formatAmount,
-  formatDecimal,
-  minorDigits,
-  parseAmount,
-  parseDecimal,
-} from '../src/index.js';
+import { allWhole, formatAmount, formatDecimal, minorDigits, parseAmount } from '../src/index.js';
+import { parseDecimal } from '../src/money/parse-amount.js';
+import { fairShares } from '../src/money/share.js';
 import { proportion } from '../src/money/quantity.js';
 
 const read = (text: string, decimal: '.' | ',' | null = null, digits = 2) => {

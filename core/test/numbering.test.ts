@@ -1,16 +1,16 @@
 import {
-  compareNumbers,
-  freeChildNumber,
   freeNearby,
-  freeNumber,
   inBand,
-  numberKey,
-  readNumber,
   SHIPPED_PLANS,
   shippedPlan,
   type Band,
   type NumberPlan,
 } from '../src/index.js';
+import { numberKey } from '../src/numbering/account-number.js';
+import { compareNumbers } from '../src/numbering/account-number.js';
+import { readNumber } from '../src/numbering/account-number.js';
+import { freeNumber } from '../src/numbering/free-number.js';
+import { freeChildNumber } from '../src/numbering/free-number.js';
 
 const plan = shippedPlan('four-digit') as NumberPlan;
 const band: Band = { from: '1000', to: '1499', section: 'current-assets' };

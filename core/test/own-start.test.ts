@@ -1,18 +1,18 @@
 import fc from 'fast-check';
 import {
   acceptedFor,
-  CATALOGUE,
   checkWork,
-  faultsOfBook,
   givenToStudents,
   keyOf,
   START_KINDS,
   startingPoint,
   ternIsland,
   usualPoints,
-  withOwnIds,
   type StartKind,
 } from '../src/index.js';
+import { faultsOfBook } from '../src/book/book-faults.js';
+import { withOwnIds } from '../src/start/own-ids.js';
+import { CATALOGUE } from '../src/scheme/catalogue.js';
 import { anyBook } from './arbitrary-book.js';
 
 const PLANTED = { faults: { 'wrong-statement': 2, 'number-outside-band': 1 }, seed: 3 };

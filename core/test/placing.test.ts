@@ -10,7 +10,6 @@ import {
   nudge,
   moveTo,
   placeAt,
-  positionInBand,
   possibleParents,
   putUnder,
   shownPeriod,
@@ -21,6 +20,7 @@ import {
   type Operation,
   type Result,
 } from '../src/index.js';
+import { positionInBand } from '../src/numbering/ruler.js';
 import { acct, book, shop } from './builder.js';
 
 const after = (of: Book, operation: Result<Operation>): Book => {

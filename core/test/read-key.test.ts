@@ -3,12 +3,12 @@ import {
   bookToJson,
   keyFromJson,
   keyOf,
-  keyToJson,
   readKey,
   ternIsland,
   writeKey,
   type AnswerKey,
 } from '../src/index.js';
+import { keyToJson } from '../src/key/read-key.js';
 import { entry, shop } from './builder.js';
 
 const document = (rest: object = {}): object => ({

@@ -3,12 +3,12 @@ import {
   accountsToTable,
   apply,
   bookFromTable,
-  faultsOfTaxLists,
   readAccountTable,
   ternIsland,
   type AccountTable,
   type Book,
 } from '../src/index.js';
+import { faultsOfTaxLists } from '../src/book/tax-lists.js';
 import { change, COMPANY, SCHEME, shop } from './builder.js';
 
 const read = (cells: readonly (readonly string[])[]): AccountTable => {

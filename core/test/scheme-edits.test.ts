@@ -2,10 +2,8 @@ import {
   changedSection,
   changedType,
   faultsOfScheme,
-  isShipped,
   movedSection,
   movedType,
-  ownCopy,
   renamedScheme,
   sectionById,
   typeOf,
@@ -16,6 +14,8 @@ import {
   withType,
   type Scheme,
 } from '../src/index.js';
+import { ownCopy } from '../src/scheme/scheme-edits.js';
+import { isShipped } from '../src/scheme/words.js';
 import { SCHEME } from './builder.js';
 
 const sections = (scheme: Scheme) => scheme.sections.map(({ id }) => id);

@@ -5,7 +5,6 @@ import {
   FAULT_KINDS,
   juniperLane,
   keyOf,
-  plantFaults,
   pollardRow,
   sentenceOf,
   START_KINDS,
@@ -15,6 +14,7 @@ import {
   type Book,
   type FaultKind,
 } from '../src/index.js';
+import { plantFaults } from '../src/start/plant-faults.js';
 
 const BOOKS = [ternIsland(), pollardRow(), juniperLane()] as const;
 

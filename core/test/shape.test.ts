@@ -1,7 +1,8 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
-import { bookFromJson, bookToJson, isVisible, jsonSchemas, ternIsland } from '../src/index.js';
+import { bookFromJson, bookToJson, isVisible, ternIsland } from '../src/index.js';
+import { jsonSchemas } from '../src/shape/json-schema.js';
 import { bookFile } from '../src/shape/book-file.js';
 import { fitting } from '../src/shape/shape.js';
 import { anyBook } from './arbitrary-book.js';

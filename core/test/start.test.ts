@@ -3,9 +3,7 @@ import {
   checkWork,
   FAULT_KINDS,
   faultOf,
-  faultsOfBook,
   keyOf,
-  plantFaults,
   START_KINDS,
   startingPoint,
   ternIsland,
@@ -13,6 +11,8 @@ import {
   usualPoints,
   type Book,
 } from '../src/index.js';
+import { faultsOfBook } from '../src/book/book-faults.js';
+import { plantFaults } from '../src/start/plant-faults.js';
 
 const change = (book: Book, id: string, rest: Partial<Book['accounts'][number]>): Book => ({
   ...book,

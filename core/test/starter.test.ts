@@ -1,5 +1,4 @@
 import {
-  faultsOfBook,
   inBand,
   bandOfType,
   LEGAL_FORMS,
@@ -9,6 +8,7 @@ import {
   TRADES,
   typeOf,
 } from '../src/index.js';
+import { faultsOfBook } from '../src/book/book-faults.js';
 import { COMPANY } from './builder.js';
 
 const everyFrame = TRADES.flatMap((trade) =>

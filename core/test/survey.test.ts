@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { columnOf, spreadOf, worst, type Outcome } from '../src/index.js';
+import { spreadOf, worst, type Outcome } from '../src/index.js';
+import { columnOf } from '../src/survey/survey.js';
 
 const result = (check: string, kind: string, id: string) => ({
   check,

@@ -4,7 +4,6 @@ import {
   FAULT_KINDS,
   juniperLane,
   keyOf,
-  plantFaults,
   pollardRow,
   sentenceOf,
   checkWork,
@@ -12,6 +11,7 @@ import {
   type AnswerKey,
   type Book,
 } from '../src/index.js';
+import { plantFaults } from '../src/start/plant-faults.js';
 import { plainOperation } from './arbitrary-operation.js';
 import { acct, book, change, drop, entry, shop } from './builder.js';
 import { told } from './told.js';

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import {
   budgetFigures,
-  costOfSales,
   hasBudgets,
   statementSheets,
   nurseryYear,
@@ -10,6 +9,7 @@ import {
   worksheetSheet,
   type Book,
 } from '../src/index.js';
+import { costOfSales } from '../src/statement/cost-of-sales.js';
 import { anyBook } from './arbitrary-book.js';
 import { change, entry, shop } from './builder.js';
 import { dealer, of, paper, withPapers } from './dealings.js';

@@ -2,10 +2,8 @@ import fc from 'fast-check';
 import {
   apply,
   balanceSheet,
-  balancesOf,
   changesInEquity,
   closingEntries,
-  faultsOfBook,
   firstYear,
   nextYear,
   profitAndLoss,
@@ -16,6 +14,8 @@ import {
   type Book,
   type Entry,
 } from '../src/index.js';
+import { faultsOfBook } from '../src/book/book-faults.js';
+import { balancesOf } from '../src/ledger/balances.js';
 import { AUTHOR } from '../src/operation/index.js';
 import { anyBook } from './arbitrary-book.js';
 import { acct, book, COMPANY, entry, shop } from './builder.js';

@@ -1,7 +1,7 @@
 import type { Account, Book } from '../book/book.js';
 import { accountOf, openingOf } from '../book/book.js';
 import { sectionIdOf } from '../book/place.js';
-import { isOpeningEntry } from '../key/account-traits.js';
+import type { Opens } from '../key/opening-entries.js';
 import type { EntryPair } from '../key/pair-entries.js';
 import type { EntryView } from '../key/entry-view.js';
 import type { Pair, Recognition } from '../key/recognise.js';
@@ -23,6 +23,8 @@ export interface Compared {
   readonly work: Book;
   readonly recognition: Recognition;
   readonly entryPairs: readonly EntryPair[];
+  /** Which of their entries only say how accounts stood. */
+  readonly opens: { readonly key: Opens; readonly work: Opens };
 }
 
 /**
@@ -33,7 +35,7 @@ export interface Compared {
  */
 export function causesOf(compared: Compared, posting: Posting): Cause[] {
   const workBalances = balancesOf(compared.work, posting);
-  const { balances: keyBalances } = keySide(compared.key, posting);
+  const { balances: keyBalances } = keySide(compared, posting);
   const causes: Cause[] = [];
   const balances = { work: workBalances, key: keyBalances };
   for (const pair of compared.recognition.pairs)
@@ -53,13 +55,13 @@ interface KeySide {
 const keySides = new WeakMap<Book, Map<string, KeySide>>();
 
 /** The key's own figures: the same for every work that is checked with it. */
-function keySide(key: Book, posting: Posting): KeySide {
+function keySide({ key, opens }: Compared, posting: Posting): KeySide {
   const sides = keySides.get(key) ?? new Map<string, KeySide>();
   keySides.set(key, sides);
   const name = `${posting.from} ${posting.to} ${posting.closing} ${posting.opening}`;
   const known = sides.get(name);
   if (known) return known;
-  const openings = openingAmounts(key, key.opening.date, posting);
+  const openings = openingAmounts(key, opens.key, posting);
   const side = { balances: balancesOf(key, posting), openings };
   sides.set(name, side);
   return side;
@@ -93,7 +95,7 @@ function placements(compared: Compared, pair: Pair, balances: Balances): Cause[]
 }
 
 /** Opening amounts of a book by account: the table, and the entries that only say how accounts stood. */
-function openingAmounts(book: Book, openingDate: string, posting: Posting): Map<string, Amount> {
+function openingAmounts(book: Book, opens: Opens, posting: Posting): Map<string, Amount> {
   const amounts = new Map<string, Amount>();
   if (posting.opening && onDay(posting, book.opening.date)) {
     for (const { id } of book.accounts) {
@@ -103,7 +105,7 @@ function openingAmounts(book: Book, openingDate: string, posting: Posting): Map<
     addDifference(book, amounts);
   }
   for (const entry of book.entries)
-    if (isOpeningEntry(entry, openingDate) && counts(posting, entry))
+    if (opens(entry) && counts(posting, entry))
       for (const { account, amount } of entry.lines)
         amounts.set(account, (amounts.get(account) ?? 0) + amount);
   return amounts;
@@ -119,8 +121,8 @@ function addDifference(book: Book, amounts: Map<string, Amount>): void {
 
 function openings(compared: Compared, posting: Posting, causes: Cause[]): void {
   const { key, work, recognition } = compared;
-  const { openings: ofKey } = keySide(key, posting);
-  const ofWork = openingAmounts(work, key.opening.date, posting);
+  const { openings: ofKey } = keySide(compared, posting);
+  const ofWork = openingAmounts(work, compared.opens.work, posting);
   for (const pair of recognition.pairs) {
     let amount = 0;
     for (const { id } of pair.works) amount += ofWork.get(id) ?? 0;

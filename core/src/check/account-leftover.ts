@@ -1,7 +1,7 @@
 import { accountLabel } from '../book/book.js';
 import type { Check } from './check.js';
-import { BOOK, type Finding } from './finding.js';
-import { aboutAccount } from './finding.js';
+import { aboutAccount, BOOK, type Finding } from './finding.js';
+import { leftoversOf } from './leftovers.js';
 
 type Found = { readonly name?: string };
 
@@ -14,13 +14,9 @@ export const accountLeftover: Check<'account.leftover', Found> = {
   answersFor: 'account',
   points: 1,
   run(marking) {
-    const left = marking.work.accounts.filter((account) => {
-      if (marking.compared.recognition.byWork.has(account.id)) return false;
-      const closing = marking.workTraits.get(account.id)?.closing ?? 0;
-      return !account.retired || closing !== 0;
-    });
+    const left = leftoversOf(marking).filter(({ repeats }) => repeats === null);
     if (left.length === 0) return [{ subject: BOOK, outcome: 'met', facts: () => ({}) }];
-    return left.map((account, i): Finding => {
+    return left.map(({ account }, i): Finding => {
       const facts = () => ({ name: accountLabel(account) });
       const bearsPoints = i === 0;
       return { subject: aboutAccount(account.id), outcome: 'not-met', facts, bearsPoints };

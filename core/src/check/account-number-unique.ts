@@ -1,10 +1,17 @@
 import { accountLabel } from '../book/book.js';
 import { numberKey } from '../numbering/account-number.js';
 import type { Check } from './check.js';
-import { BOOK, type Finding } from './finding.js';
-import { aboutAccount } from './finding.js';
+import { accountNumberInBand } from './account-number-in-band.js';
+import { aboutAccount, BOOK, refOf, type Finding } from './finding.js';
+import type { Marking } from './marking.js';
 
 const NONE = () => ({});
+
+/** One of the two whose number lies outside its band: that one is wrong already. */
+function wrongBand(marking: Marking, ids: readonly string[]): Pick<Finding, 'outcome' | 'from'> {
+  const from = marking.rootsOf(...ids.map((id) => refOf(accountNumberInBand.id, { id })));
+  return from.length > 0 ? { outcome: 'follows', from } : { outcome: 'not-met' };
+}
 
 type Found = {
   readonly name?: string;
@@ -23,18 +30,22 @@ export const accountNumberUnique: Check<'account.number-unique', Found> = {
     const numbered = marking.key.book.accounts.some((account) => account.number !== null);
     if (!numbered) return [];
     if (!marking.hasNumbers) return [{ subject: BOOK, outcome: 'cannot-judge', facts: NONE }];
-    const holders = new Map<string, string>();
+    const holders = new Map<string, { readonly label: string; readonly keyId: string }>();
     const doubles: Finding[] = [];
     for (const account of marking.work.accounts) {
       if (account.number === null) continue;
       const holder = holders.get(numberKey(account.number));
       const key = marking.compared.recognition.byWork.get(account.id)?.keys[0];
-      if (holder === undefined) holders.set(numberKey(account.number), accountLabel(account));
+      if (holder === undefined)
+        holders.set(numberKey(account.number), {
+          label: accountLabel(account),
+          keyId: key?.id ?? account.id,
+        });
       else
         doubles.push({
           subject: aboutAccount(key?.id ?? account.id),
-          outcome: 'not-met',
-          facts: () => ({ name: account.name, number: account.number, holder }),
+          ...wrongBand(marking, [key?.id ?? account.id, holder.keyId]),
+          facts: () => ({ name: account.name, number: account.number, holder: holder.label }),
           bearsPoints: doubles.length === 0,
         });
     }

@@ -36,10 +36,11 @@ export const accountNumber: Check<'account.number', Found> = {
     eachAccount(marking, accountNumber, ({ key, works, accepted }) => {
       const rule = accepted.number;
       if (rule === 'in-band' || rule === 'any' || key.number === null) return null;
-      const wanted = numberKey(key.number);
+      const together = marking.pairOf(key.id)?.keys ?? [key];
+      const wanted = together.map(({ number }) => numberKey(number ?? ''));
       const { outcome, odd } = allPass(works, (account) =>
         rule === 'exact'
-          ? account.number !== null && numberKey(account.number) === wanted
+          ? account.number !== null && wanted.includes(numberKey(account.number))
           : standsBehind(marking, account, rule.nextTo),
       );
       const nextTo =

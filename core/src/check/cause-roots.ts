@@ -1,13 +1,15 @@
 import type { Cause } from '../cause/cause.js';
 import { typeOf } from '../scheme/scheme.js';
 import { isRequired } from './each-entry.js';
-import { accountLeftover } from './account-leftover.js';
+import { isSuspense } from './leftovers.js';
+import { leftoverFaults } from './standing-in.js';
 import { accountPresent } from './account-present.js';
 import { accountSection } from './account-section.js';
 import { accountStatement } from './account-statement.js';
 import { entryAmounts } from './entry-amounts.js';
 import { entryDate } from './entry-date.js';
 import { entryExtra } from './entry-extra.js';
+import { entryKind } from './entry-kind.js';
 import { entryPresent } from './entry-present.js';
 import { openingAmount } from './opening-amount.js';
 import { openingBalanced } from './opening-balanced.js';
@@ -75,7 +77,8 @@ function entryAnswer(marking: Marking, cause: Cause): Answer {
     const refs = pair.works.map((view) => refOf(entryExtra.id, view.entry));
     return pair.agrees ? { roots: [], accepted: true } : answer(marking, refs);
   }
-  const checks = [entryPresent, entryAmounts, entryDate];
+  if (pair.isOtherWay) return { roots: [], accepted: true };
+  const checks = [entryPresent, entryAmounts, entryDate, entryKind];
   const refs = pair.keys.flatMap(({ entry }) => refsTo(checks, entry.id));
   const optional = pair.works.length === 0 && refs.every((ref) => marking.result(ref) === null);
   return optional && !isRequired(marking, cause.id)
@@ -90,8 +93,8 @@ function accountAnswer(marking: Marking, cause: Cause): Answer {
       ? { roots: [], accepted: true }
       : answer(marking, [refOf(accountPresent.id, cause)]);
   }
-  const isVirtual = !marking.workTraits.has(cause.id);
-  return isVirtual
+  const account = marking.workTraits.get(cause.id)?.account;
+  return !account || isSuspense(marking.work.scheme, account)
     ? { roots: marking.rootsOf(openingBalanced.id, openingSuspenseEmpty.id), accepted: false }
-    : answer(marking, [refOf(accountLeftover.id, cause)]);
+    : { roots: leftoverFaults(marking, [cause.id]), accepted: false };
 }

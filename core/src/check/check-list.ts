@@ -1,5 +1,6 @@
 import { accountCashFlow } from './account-cash-flow.js';
 import { accountContra } from './account-contra.js';
+import { accountDuplicate } from './account-duplicate.js';
 import { accountLeftover } from './account-leftover.js';
 import { accountName } from './account-name.js';
 import { accountNormalSide } from './account-normal-side.js';
@@ -18,6 +19,7 @@ import type { CheckResult } from './finding.js';
 import { entryAmounts } from './entry-amounts.js';
 import { entryDate } from './entry-date.js';
 import { entryExtra } from './entry-extra.js';
+import { entryKind } from './entry-kind.js';
 import { entryPresent } from './entry-present.js';
 import type { Marking } from './marking.js';
 import { openingAmount } from './opening-amount.js';
@@ -32,6 +34,7 @@ import { statementTotal } from './statement-total.js';
 /** Every check, in the order in which they run: what can follow from another comes after it. */
 const ALL = [
   accountPresent,
+  accountDuplicate,
   accountLeftover,
   accountName,
   accountStatement,
@@ -53,6 +56,7 @@ const ALL = [
   entryPresent,
   entryAmounts,
   entryDate,
+  entryKind,
   entryExtra,
   statementLine,
   statementTotal,

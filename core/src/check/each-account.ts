@@ -4,6 +4,7 @@ import type { Facts } from '../refusal/refusal.js';
 import { accountPresent } from './account-present.js';
 import {
   aboutAccount,
+  refOf,
   refsTo,
   type Finding,
   type Outcome,
@@ -28,7 +29,7 @@ type Verdict<F extends Facts> = Pick<Finding<F>, 'outcome' | 'facts' | 'from'>;
  */
 export function eachAccount<F extends Facts>(
   marking: Marking,
-  { follows = [] }: Pick<Check, 'follows'>,
+  { id, follows = [] }: Pick<Check, 'id' | 'follows'>,
   judge: (seen: Seen) => Verdict<F> | null,
 ): Finding<F>[] {
   const found: Finding<F>[] = [];
@@ -38,9 +39,32 @@ export function eachAccount<F extends Facts>(
     if (!judged) continue;
     if (judged.outcome === 'met' && isThere)
       found.push({ subject, outcome: 'met', facts: judged.facts });
+    else if (judged.outcome === 'not-met' && isToldAtFirst(marking, found, { id, key: seen.key }))
+      found.push({
+        subject,
+        outcome: 'follows',
+        facts: judged.facts,
+        from: [refOf(id, firstOf(marking, seen.key))],
+      });
     else found.push({ subject, ...followed(marking, { key: seen.key, after }, judged) });
   }
   return found;
+}
+
+/** The first of the key's accounts that stand for the same together. */
+const firstOf = (marking: Marking, key: Account): Account => marking.pairOf(key.id)?.keys[0] ?? key;
+
+/** Whether the same fault was found at the first of the key's accounts that stand together: it is one fault. */
+function isToldAtFirst(
+  marking: Marking,
+  found: readonly Finding[],
+  { key }: { readonly id: string; readonly key: Account },
+): boolean {
+  const first = firstOf(marking, key);
+  return (
+    first.id !== key.id &&
+    found.some(({ subject, outcome }) => subject.id === first.id && outcome === 'not-met')
+  );
 }
 
 /** An account that checks look at, and whether something stands for it. */

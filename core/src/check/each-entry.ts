@@ -3,9 +3,8 @@ import { dayText } from '../book/calendar.js';
 import { acceptedEntryFor } from '../key/answer-key.js';
 import type { EntryPair } from '../key/pair-entries.js';
 import type { Facts } from '../refusal/refusal.js';
-import { accountPresent } from './account-present.js';
 import type { Check } from './check.js';
-import { aboutEntry, refOf, refsTo, type Finding, type Subject } from './finding.js';
+import { aboutEntry, refsTo, type Finding, type Subject } from './finding.js';
 import type { Marking } from './marking.js';
 
 /** How an entry is told in a sentence. */
@@ -30,13 +29,6 @@ export const isRequired = (marking: Marking, id: string): boolean =>
 type Verdict<F extends EntryFacts> = Pick<Finding, 'outcome' | 'from'> & {
   readonly facts?: () => Omit<F, keyof EntryFacts>;
 };
-
-/** The key's accounts on an entry that are missing from the work: they take the entry along. */
-export function missingAccounts(marking: Marking, entry: Entry): string[] {
-  return marking.rootsOf(
-    ...entry.lines.map((line) => refOf(accountPresent.id, { id: line.account })),
-  );
-}
 
 /**
  * Runs an entry check over the key's entries (openings aside); faults of the checks that it follows take it along. A missing entry takes everything about it
@@ -75,9 +67,14 @@ interface LookedAt {
   readonly plainly: Finding<EntryFacts> | null;
 }
 
+const tellsSameKind = ({ keys, works }: EntryPair): boolean =>
+  keys[0]?.entry.kind === works[0]?.entry.kind;
+
 const isPlain = (marking: Marking, entry: Entry, pair: EntryPair | null): boolean =>
   pair !== null &&
   pair.agrees &&
+  pair.isOtherWay !== true &&
+  tellsSameKind(pair) &&
   pair.works.length === 1 &&
   pair.keys.length === 1 &&
   pair.works[0]?.entry.date === entry.date &&
@@ -92,7 +89,8 @@ function lookedAt(marking: Marking): readonly LookedAt[] {
   const list: LookedAt[] = [];
   for (const entry of marking.judgedEntries) {
     const found = marking.entryPairOf(entry.id);
-    const pair = found !== null && found.works.length > 0 ? found : null;
+    const isThere = found !== null && (found.works.length > 0 || found.isOtherWay === true);
+    const pair = isThere ? found : null;
     if (!pair && !isRequired(marking, entry.id)) continue;
     const subject = aboutEntry(entry.id);
     const plainly: Finding<EntryFacts> | null = isPlain(marking, entry, pair)

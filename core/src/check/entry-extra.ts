@@ -1,18 +1,9 @@
-import type { Entry } from '../book/book.js';
 import type { Check } from './check.js';
-import { accountLeftover } from './account-leftover.js';
-import { aboutEntry, BOOK, refOf, type Finding } from './finding.js';
+import { aboutEntry, BOOK, type Finding } from './finding.js';
 import { entryFacts, entryLabel, type EntryFacts } from './each-entry.js';
-import type { Marking } from './marking.js';
+import { leftoverFaults } from './standing-in.js';
 
 const NONE = () => ({});
-
-/** An entry that only moves amounts to or from an account that is too many: that account's fault. */
-function leftoverFaults(marking: Marking, entry: Entry): string[] {
-  return marking.rootsOf(
-    ...entry.lines.map((line) => refOf(accountLeftover.id, { id: line.account })),
-  );
-}
 
 /** Of the book as a whole nothing is told. */
 type Found = EntryFacts | Readonly<Record<string, never>>;
@@ -36,7 +27,10 @@ export const entryExtra: Check<'entry.extra', Found> = {
     return extra.flatMap((pair) =>
       pair.works.map(({ entry }): Finding<Found> => {
         const about = { subject: aboutEntry(entry.id), facts: () => entryFacts(marking, entry) };
-        const from = leftoverFaults(marking, entry);
+        const from = leftoverFaults(
+          marking,
+          entry.lines.map(({ account }) => account),
+        );
         const bearsPoints = !borne;
         borne = true;
         return from.length > 0

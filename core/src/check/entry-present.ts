@@ -1,11 +1,9 @@
+import type { Entry } from '../book/book.js';
 import type { Check } from './check.js';
-import {
-  eachEntry,
-  entryLabel,
-  missingAccounts,
-  NO_ENTRIES,
-  type EntryFacts,
-} from './each-entry.js';
+import { eachEntry, entryLabel, NO_ENTRIES, type EntryFacts } from './each-entry.js';
+import { missingFaults } from './standing-in.js';
+
+const accountsOf = ({ lines }: Entry): string[] => lines.map(({ account }) => account);
 
 type Found = EntryFacts;
 
@@ -19,7 +17,9 @@ export const entryPresent: Check<'entry.present', Found> = {
   points: 2,
   run: (marking) =>
     eachEntry(marking, entryPresent, (entry, pair) =>
-      pair ? { outcome: 'met' } : { outcome: 'not-met', from: missingAccounts(marking, entry) },
+      pair
+        ? { outcome: 'met' }
+        : { outcome: 'not-met', from: missingFaults(marking, accountsOf(entry)) },
     ),
   says(facts, outcome) {
     if (outcome === 'cannot-judge') return NO_ENTRIES;

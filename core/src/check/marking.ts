@@ -1,3 +1,5 @@
+import { addDays } from '../book/calendar.js';
+import { typeOf } from '../scheme/scheme.js';
 import { accountOf, type Account, type Book, type Entry } from '../book/book.js';
 import { causesOf, type Cause, type Compared } from '../cause/index.js';
 import {
@@ -6,8 +8,10 @@ import {
   type AnswerKey,
   type StatementDate,
 } from '../key/answer-key.js';
-import { isOpeningEntry, traitsOf, type Traits } from '../key/account-traits.js';
+import { traitsOf, type Traits } from '../key/account-traits.js';
+import { openingSaid, opensBeside, opensIn } from '../key/opening-entries.js';
 import { unitsOf, viewsOf, viewsOfKey } from '../key/entry-view.js';
+import { agreeingOtherwise } from '../key/other-ways.js';
 import { pairEntries, type EntryPair } from '../key/pair-entries.js';
 import { recognise, type HandPair, type Pair } from '../key/recognise.js';
 import { minorDigits, type Amount } from '../money/amount.js';
@@ -25,12 +29,26 @@ export interface MarkingOptions {
   readonly start?: Book;
 }
 
+/** The days after which a figure that is compared begins or ends. */
+const comparedDays = (dates: readonly StatementDate[]): string[] =>
+  dates
+    .flatMap((date) =>
+      date.statement === 'balance-sheet' ? [date.at] : [addDays(date.from, -1), date.to],
+    )
+    .sort();
+
+/** Whether an account is money, or what customers owe or suppliers are owed. */
+function isDealt(book: Book, at: number): boolean {
+  const role = typeOf(book.scheme, book.accounts[at]?.type ?? null)?.role;
+  return role === 'cash' || role === 'receivables-control' || role === 'payables-control';
+}
+
 const keyTraits = new WeakMap<AnswerKey, readonly Traits[]>();
 
 function traitsOfKey(key: AnswerKey): readonly Traits[] {
   let traits = keyTraits.get(key);
   if (!traits) {
-    traits = traitsOf(key.book, key.book.opening.date);
+    traits = traitsOf(key.book, opensIn(key.book));
     keyTraits.set(key, traits);
   }
   return traits;
@@ -64,14 +82,26 @@ export class Marking {
     options: MarkingOptions = {},
   ) {
     const ofKey = traitsOfKey(key);
-    const ofWork = traitsOf(work, key.book.opening.date);
-    const recognition = recognise(key, ofKey, ofWork, options.byHand);
-    const units = unitsOf(key.book, work, recognition);
-    const entryPairs = pairEntries(
-      viewsOfKey(key.book, recognition, units),
-      viewsOf(work, key.book.opening.date, units.ofWork),
+    const opens = { key: opensIn(key.book), work: opensBeside(openingSaid(key.book)) };
+    const ofWork = traitsOf(work, opens.work);
+    const recognition = recognise(
+      key,
+      { book: key.book, traits: ofKey, opens: opens.key },
+      { book: work, traits: ofWork, opens: opens.work },
+      options.byHand,
     );
-    this.compared = { key: key.book, work, recognition, entryPairs };
+    const units = unitsOf(key.book, work, recognition);
+    const comparing = comparedDays(key.statementDates);
+    const entryPairs = agreeingOtherwise(
+      pairEntries(
+        viewsOfKey(key.book, recognition, units),
+        viewsOf(work, opens.work, units.ofWork),
+        comparing,
+      ),
+      comparing,
+      (unit) => isDealt(unit < 0 ? work : key.book, unit < 0 ? -1 - unit : unit),
+    );
+    this.compared = { key: key.book, work, recognition, entryPairs, opens };
     this.entriesNotJudged = options.entriesNotJudged ?? [];
     this.given = options.start ? givenIn(options.start, key.book) : NOTHING_GIVEN;
     this.hasOwnPoints = Object.keys(key.points).some((name) => name.includes(':'));
@@ -105,8 +135,8 @@ export class Marking {
 
   /** The entries of the key that are looked for: openings are judged by what they say of the accounts. */
   get judgedEntries(): readonly Entry[] {
-    const { entries, opening } = this.key.book;
-    return (this.judged ??= entries.filter((entry) => !isOpeningEntry(entry, opening.date)));
+    const { book } = this.key;
+    return (this.judged ??= book.entries.filter((entry) => !this.compared.opens.key(entry)));
   }
 
   /** The points a check has for a subject; 0 leaves it out. What was given at the start earns nothing. */

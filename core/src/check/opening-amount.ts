@@ -3,13 +3,30 @@ import type { Check } from './check.js';
 import { refOf } from './finding.js';
 import { openingSide } from './opening-side.js';
 import { eachAccount } from './each-account.js';
+import { leftoversOf } from './leftovers.js';
+import type { Marking } from './marking.js';
+import { leftoverFaults, missingFaults } from './standing-in.js';
 import {
   isTurnedRound,
   opensHere,
   openingFacts,
   openingsOf,
   type OpeningFacts,
+  type Openings,
 } from './opening-facts.js';
+
+/** Where just what a missing account opens with stands here, or what is missing here stands on one too many. */
+function standInFor(marking: Marking, { wanted, found }: Openings): string[] {
+  const more = found - wanted;
+  const missing = [...marking.keyTraits.values()].find(
+    ({ account, opening }) => opening === more && !marking.pairOf(account.id),
+  );
+  if (missing) return missingFaults(marking, [missing.account.id]);
+  const left = leftoversOf(marking).find(
+    ({ account }) => marking.workTraits.get(account.id)?.opening === -more,
+  );
+  return left ? leftoverFaults(marking, [left.account.id]) : [];
+}
 
 type Found = OpeningFacts;
 
@@ -28,7 +45,8 @@ export const openingAmount: Check<'opening.amount', Found> = {
       const facts = () => openingFacts(marking, works[0]?.name ?? key.name, openings);
       const right = works.length > 0 && openings.found === openings.wanted;
       const turned = isTurnedRound(openings) ? marking.rootsOf(refOf(openingSide.id, key)) : [];
-      if (turned.length > 0) return { outcome: 'follows', facts, from: turned };
+      const from = right || turned.length > 0 ? turned : standInFor(marking, openings);
+      if (from.length > 0) return { outcome: 'follows', facts, from };
       return { outcome: right ? 'met' : 'not-met', facts };
     }),
   says(facts, outcome) {

@@ -1,15 +1,15 @@
-import { typeOf } from '../scheme/scheme.js';
 import { balancesOf, suspenseOf } from '../ledger/balances.js';
 import type { Book } from '../book/book.js';
 import type { Amount } from '../money/amount.js';
 import { accountLeftover } from './account-leftover.js';
 import type { Check } from './check.js';
 import { BOOK } from './finding.js';
+import { isSuspense } from './leftovers.js';
 import { openingBalanced, openingRoots } from './opening-balanced.js';
 
 function inSuspense(book: Book): Amount {
   const balances = balancesOf(book);
-  const own = book.accounts.filter((each) => typeOf(book.scheme, each.type)?.role === 'suspense');
+  const own = book.accounts.filter((each) => isSuspense(book.scheme, each));
   const ids = new Set([...own.map((account) => account.id), suspenseOf(book).id]);
   let total = 0;
   for (const id of ids) total += balances.get(id) ?? 0;

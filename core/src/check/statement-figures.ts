@@ -69,7 +69,8 @@ function compareLine(
   const causes = shared.map((each) => each.share);
   const about = {
     subject: { kind: 'line', id: line.id },
-    facts: () => factsOf(marking, line, difference, causes.length),
+    facts: () =>
+      factsOf(marking, line, difference, shared.filter(({ answer }) => !answer.accepted).length),
     date,
     difference,
     causes,

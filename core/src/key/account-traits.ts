@@ -1,9 +1,10 @@
-import { openingOf, type Account, type Book, type Entry } from '../book/book.js';
+import { openingOf, type Account, type Book } from '../book/book.js';
 import { accountOf } from '../book/book.js';
 import type { Amount } from '../money/amount.js';
 import { numberKey } from '../numbering/account-number.js';
 import { sectionOfType, statementOfClass, typeOf, type StatementId } from '../scheme/index.js';
 import { plainName, type PlainName } from './names.js';
+import type { Opens } from './opening-entries.js';
 
 /** What an account is recognised by. */
 export interface Traits {
@@ -21,22 +22,15 @@ export interface Traits {
   readonly turnover: Amount;
 }
 
-/**
- * Whether an entry only says how accounts stood at the beginning: of the kind opening, or dated on or
- * before the day of the opening balances. Opening by table or by entry is then one and the same.
- */
-export const isOpeningEntry = (entry: Entry, openingDate: string): boolean =>
-  entry.kind === 'opening' || entry.date <= openingDate;
-
-/** The traits of every account of a book; `openingDate` is the key's. */
-export function traitsOf(book: Book, openingDate: string): Traits[] {
+/** The traits of every account of a book; `opens` tells the entries that only open it. */
+export function traitsOf(book: Book, opens: Opens): Traits[] {
   const opening = new Map<string, Amount>();
   const movement = new Map<string, Amount>();
   const turnover = new Map<string, Amount>();
   const add = (map: Map<string, Amount>, id: string, amount: Amount) =>
     map.set(id, (map.get(id) ?? 0) + amount);
   for (const entry of book.entries) {
-    const to = isOpeningEntry(entry, openingDate) ? opening : movement;
+    const to = opens(entry) ? opening : movement;
     for (const line of entry.lines) {
       add(to, line.account, line.amount);
       if (to === movement && line.amount > 0) add(turnover, line.account, line.amount);

@@ -1,3 +1,5 @@
+import TinyQueue from 'tinyqueue';
+
 /** A possible pair: row and column, and what it is worth (over zero). */
 export interface Edge {
   readonly row: number;
@@ -6,121 +8,130 @@ export interface Edge {
 }
 
 /**
- * The set of pairs with the greatest total worth in which no row and no column comes twice. A best
- * overall assignment, never a greedy one. Solved for each connected part by itself, since what shares
- * neither rows nor columns can't compete.
+ * The set of pairs with the greatest total worth in which no row and no column comes twice. A best overall assignment,
+ * never a greedy one: each row in turn takes the cheapest way to a free column, along which others may move on or give
+ * up theirs (successive shortest paths with potentials; Tomizawa 1971, Edmonds and Karp 1972). Only the pairs that are
+ * named are looked at.
  */
-export function bestAssignment(edges: readonly Edge[]): Edge[] {
-  return connectedParts(edges).flatMap((part) => (part.length === 1 ? part : solve(part)));
+export function bestAssignment<E extends Edge>(edges: readonly E[]): E[] {
+  const assigning = new Assigning(edges);
+  for (const row of assigning.rows) assigning.place(row);
+  return assigning.found();
 }
 
-function connectedParts(edges: readonly Edge[]): Edge[][] {
-  const root = new Map<string, string>();
-  const find = (id: string): string => {
-    let at = id;
-    for (let up = root.get(at); up !== undefined; up = root.get(at)) at = up;
-    return at;
-  };
-  for (const { row, column } of edges) {
-    const one = find(`r${row}`);
-    const other = find(`c${column}`);
-    if (one !== other) root.set(one, other);
-  }
-  const parts = new Map<string, Edge[]>();
-  for (const edge of edges) {
-    const id = find(`r${edge.row}`);
-    const part = parts.get(id);
-    if (part) part.push(edge);
-    else parts.set(id, [edge]);
-  }
-  return [...parts.values()];
+interface Reached {
+  readonly column: number;
+  readonly way: number;
 }
 
-/**
- * The Hungarian method (Kuhn 1955, Munkres 1957) in its form with potentials, on a square of costs where
- * a missing edge costs nothing and is left out of the answer.
- */
-function solve(edges: readonly Edge[]): Edge[] {
-  const rows = [...new Set(edges.map((edge) => edge.row))];
-  const columns = [...new Set(edges.map((edge) => edge.column))];
-  const size = Math.max(rows.length, columns.length);
-  const rowAt = new Map(rows.map((row, i) => [row, i + 1]));
-  const columnAt = new Map(columns.map((column, i) => [column, i + 1]));
-  const costs = Array.from({ length: size + 1 }, () => new Float64Array(size + 1));
-  const byCell = new Map<number, Edge>();
-  for (const edge of edges) {
-    const i = rowAt.get(edge.row) as number;
-    const j = columnAt.get(edge.column) as number;
-    (costs[i] as Float64Array)[j] = -edge.worth;
-    byCell.set(i * (size + 1) + j, edge);
-  }
-  const rowOfColumn = hungarian(costs, size);
-  const found: Edge[] = [];
-  for (let j = 1; j <= size; j++) {
-    const edge = byCell.get((rowOfColumn[j] ?? 0) * (size + 1) + j);
-    if (edge) found.push(edge);
-  }
-  return found;
+/** How a row came to a column, and how long the way was. */
+interface Way {
+  readonly row: number;
+  readonly length: number;
 }
 
-/** Costs with their potentials, and what is assigned so far; row and column 0 stand for none. */
-interface Square {
-  readonly costs: readonly Float64Array[];
-  readonly size: number;
-  readonly u: Float64Array;
-  readonly v: Float64Array;
-  readonly rowOfColumn: Int32Array;
-  /** From which column each one was reached. */
-  readonly way: Int32Array;
-}
+class Assigning<E extends Edge> {
+  private readonly edgesOf = new Map<number, E[]>();
+  private readonly taken = new Map<number, E>();
+  private readonly byColumn = new Map<number, number>();
+  private readonly rowPrice = new Map<number, number>();
+  private readonly columnPrice = new Map<number, number>();
 
-function hungarian(costs: readonly Float64Array[], size: number): Int32Array {
-  const u = new Float64Array(size + 1);
-  const v = new Float64Array(size + 1);
-  const rowOfColumn = new Int32Array(size + 1);
-  const way = new Int32Array(size + 1);
-  const square = { costs, size, u, v, rowOfColumn, way };
-  for (let row = 1; row <= size; row++) {
-    rowOfColumn[0] = row;
-    let column = augment(square);
-    while (column !== 0) {
-      const before = way[column] as number;
-      rowOfColumn[column] = rowOfColumn[before] as number;
-      column = before;
+  constructor(edges: readonly E[]) {
+    for (const edge of edges) {
+      const own = this.edgesOf.get(edge.row);
+      if (own) own.push(edge);
+      else this.edgesOf.set(edge.row, [edge]);
+    }
+    for (const [row, own] of this.edgesOf)
+      this.rowPrice.set(row, -Math.max(0, ...own.map(({ worth }) => worth)));
+  }
+
+  get rows(): readonly number[] {
+    return [...this.edgesOf.keys()];
+  }
+
+  found(): E[] {
+    return [...this.taken.values()];
+  }
+
+  /** Finds a column for a row, or leaves without one whoever is worth least. */
+  place(row: number): void {
+    const reached = new Map<number, Way>();
+    const settled: Reached[] = [];
+    const ways = new TinyQueue<Reached>([], (a, b) => a.way - b.way);
+    let leaves: Way = { row, length: Infinity };
+    let end: number | null = null;
+    let at: number | null = row;
+    let length = 0;
+    while (at !== null) {
+      this.look(at, length, reached, ways);
+      const without = length - this.priceOf(at);
+      if (without < leaves.length) leaves = { row: at, length: without };
+      const next = nextOf(ways, reached);
+      if (!next || next.way >= leaves.length) break;
+      length = next.way;
+      end = this.byColumn.has(next.column) ? null : next.column;
+      if (end !== null) break;
+      settled.push(next);
+      at = this.byColumn.get(next.column) ?? null;
+    }
+    const total = end === null ? leaves.length : length;
+    this.reprice(row, settled, total);
+    if (end === null) this.leave(leaves.row, row, reached);
+    else this.moveAlong(end, row, reached);
+  }
+
+  private priceOf(row: number): number {
+    return this.rowPrice.get(row) ?? 0;
+  }
+
+  private look(row: number, length: number, reached: Map<number, Way>, ways: TinyQueue<Reached>) {
+    for (const { column, worth } of this.edgesOf.get(row) ?? []) {
+      const cost = -worth - this.priceOf(row) - (this.columnPrice.get(column) ?? 0);
+      const way = length + Math.max(0, cost);
+      if (way >= (reached.get(column)?.length ?? Infinity)) continue;
+      reached.set(column, { row, length: way });
+      ways.push({ column, way });
     }
   }
-  return rowOfColumn;
+
+  private reprice(row: number, settled: readonly Reached[], total: number): void {
+    this.rowPrice.set(row, this.priceOf(row) + total);
+    for (const { column, way } of settled) {
+      const more = total - way;
+      const owner = this.byColumn.get(column) as number;
+      this.columnPrice.set(column, (this.columnPrice.get(column) ?? 0) - more);
+      this.rowPrice.set(owner, this.priceOf(owner) + more);
+    }
+  }
+
+  /** A row gives up its column, and those on the way to it move on. */
+  private leave(leaving: number, from: number, reached: ReadonlyMap<number, Way>): void {
+    const given = this.taken.get(leaving)?.column;
+    this.taken.delete(leaving);
+    if (given === undefined) return;
+    this.byColumn.delete(given);
+    if (leaving !== from) this.moveAlong(given, from, reached);
+  }
+
+  private moveAlong(end: number, from: number, reached: ReadonlyMap<number, Way>): void {
+    let column: number | undefined = end;
+    while (column !== undefined) {
+      const to: number = column;
+      const row = reached.get(to)?.row ?? from;
+      const before: number | undefined = this.taken.get(row)?.column;
+      const edge = this.edgesOf.get(row)?.find((each) => each.column === to);
+      if (edge) this.taken.set(row, edge);
+      this.byColumn.set(to, row);
+      column = row === from ? undefined : before;
+    }
+  }
 }
 
-/** Finds the cheapest way from the row in column 0 to a free column, which it answers. */
-function augment({ costs, size, u, v, rowOfColumn, way }: Square): number {
-  const least = new Float64Array(size + 1).fill(Infinity);
-  const used = new Uint8Array(size + 1);
-  let column = 0;
-  do {
-    used[column] = 1;
-    const row = rowOfColumn[column] as number;
-    const cost = costs[row] as Float64Array;
-    let delta = Infinity;
-    let next = 0;
-    for (let j = 1; j <= size; j++) {
-      if (used[j]) continue;
-      const reduced = (cost[j] as number) - (u[row] as number) - (v[j] as number);
-      if (reduced < (least[j] as number)) {
-        least[j] = reduced;
-        way[j] = column;
-      }
-      if ((least[j] as number) < delta) {
-        delta = least[j] as number;
-        next = j;
-      }
-    }
-    for (let j = 0; j <= size; j++)
-      if (used[j]) {
-        u[rowOfColumn[j] as number] = (u[rowOfColumn[j] as number] as number) + delta;
-        v[j] = (v[j] as number) - delta;
-      } else least[j] = (least[j] as number) - delta;
-    column = next;
-  } while (rowOfColumn[column] !== 0);
-  return column;
+/** The nearest column to which no shorter way was found meanwhile. */
+function nextOf(ways: TinyQueue<Reached>, reached: ReadonlyMap<number, Way>): Reached | null {
+  for (let next = ways.pop(); next; next = ways.pop())
+    if (reached.get(next.column)?.length === next.way) return next;
+  return null;
 }

@@ -1,11 +1,13 @@
 import type { Book, Entry } from '../book/book.js';
 import type { Amount } from '../money/amount.js';
-import { isOpeningEntry } from './account-traits.js';
+import { opensIn, type Opens } from './opening-entries.js';
 import type { Recognition } from './recognise.js';
 
 /** An entry seen through the pairs of accounts: sums by unit, so that key and work can be compared. */
 export interface EntryView {
   readonly entry: Entry;
+  /** Its day as a number, so that days apart can be counted. */
+  readonly day: number;
   /** Debit-positive sums by unit; no zeros. */
   readonly sums: ReadonlyMap<number, Amount>;
   /** The same for entries that say the same of the books. */
@@ -36,16 +38,23 @@ export function unitsOf(key: Book, work: Book, recognition: Recognition): Units 
   return { ofKey, ofWork };
 }
 
+const DAY = 86_400_000;
+
 /** Most entries have two lines on two accounts: their sums are told apart only when somebody asks. */
 class View implements EntryView {
   readonly signature: string;
   private made: ReadonlyMap<number, Amount> | null = null;
+  private dayMade: number | null = null;
 
   constructor(
     readonly entry: Entry,
     private readonly units: ReadonlyMap<string, number>,
   ) {
     this.signature = plainSignature(entry, units) ?? signatureOf(this.sums);
+  }
+
+  get day(): number {
+    return (this.dayMade ??= Date.parse(this.entry.date) / DAY);
   }
 
   get sums(): ReadonlyMap<number, Amount> {
@@ -92,7 +101,7 @@ export function viewsOfKey(
   const isMerged = recognition.pairs.some((pair) => pair.keys.length > 1);
   const known = isMerged ? undefined : viewsOfKeys.get(key);
   if (known) return known;
-  const views = viewsOf(key, key.opening.date, units.ofKey);
+  const views = viewsOf(key, opensIn(key), units.ofKey);
   if (!isMerged) viewsOfKeys.set(key, views);
   return views;
 }
@@ -100,12 +109,10 @@ export function viewsOfKey(
 /** The entries of a book that are not openings, seen through the units. */
 export const viewsOf = (
   book: Book,
-  openingDate: string,
+  opens: Opens,
   units: ReadonlyMap<string, number>,
 ): EntryView[] =>
-  book.entries
-    .filter((entry) => !isOpeningEntry(entry, openingDate))
-    .map((entry) => new View(entry, units));
+  book.entries.filter((entry) => !opens(entry)).map((entry) => new View(entry, units));
 
 /** The sums of several entries together. */
 export function addedUp(views: readonly EntryView[]): Map<number, Amount> {

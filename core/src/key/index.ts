@@ -5,7 +5,7 @@ export {
   keyOf,
   type StatementDate,
 } from './answer-key.js';
-export { keyFromJson, keyOfRules, keyToJson, readKey, writeKey } from './read-key.js';
+export { keyFromJson, keyOfRules, readKey, writeKey } from './read-key.js';
 export { latestDate } from './flatten.js';
 export { type EntryPair } from './pair-entries.js';
 export { pairedEntries } from './paired-entries.js';

@@ -1,11 +1,14 @@
-import { distance } from 'fastest-levenshtein';
-import { keptLikeness } from './opposites.js';
+import { ABBREVIATIONS, POINTED } from './abbreviations.js';
+import { keptLikeness, OPPOSED_WORDS } from './opposites.js';
+import { corrected, isShortSlip, isSlip, wordLikeness } from './spelling.js';
 import { ALONE, EMPTY_WORDS, SYNONYMS } from './synonyms.js';
 
 /** A name made comparable: plain lower-case singular words, synonyms of the trade in one form. */
 export interface PlainName {
   readonly text: string;
   readonly words: readonly string[];
+  /** The name as it was written, in plain lower-case letters. */
+  readonly written: string;
 }
 
 const singular = (word: string): string => {
@@ -15,15 +18,19 @@ const singular = (word: string): string => {
   return word.replace(/s$/, '');
 };
 
-function wordsOf(name: string): string[] {
+function plainText(name: string): string {
   const plain = name
     .normalize('NFKD')
     .replace(/[\u0300-\u036f]/g, '')
     .toLowerCase()
     .replace(/[’']s?\b/g, '')
-    .replace(/\ba\/c\b/g, ' ')
+    .replace(/\ba\s?\/\s?c\b/g, ' ');
+  return POINTED.reduce((text, [written, stands]) => text.replace(written, stands), plain)
     .replace(/[^a-z0-9]+/g, ' ')
     .trim();
+}
+
+function wordsOf(plain: string): string[] {
   const all = plain.split(' ').filter((word) => word !== '');
   const telling = all.filter((word) => !EMPTY_WORDS.has(word));
   return (telling.length > 0 ? telling : all).map(singular);
@@ -32,12 +39,34 @@ function wordsOf(name: string): string[] {
 const phrases = (rows: typeof SYNONYMS): ReadonlyMap<string, readonly string[]> =>
   new Map(
     rows.flatMap(([plain, ...same]) => {
-      const to = wordsOf(plain);
-      return [plain, ...same].map((each) => [wordsOf(each).join(' '), to] as const);
+      const to = wordsOf(plainText(plain));
+      return [plain, ...same].map((each) => [wordsOf(plainText(each)).join(' '), to] as const);
     }),
   );
+
+/** The words of the trade: what is nearly one of them is it, with a slip. */
+const TRADE_WORDS: ReadonlySet<string> = new Set([
+  ...[...SYNONYMS, ...ALONE].flat().flatMap((each) => wordsOf(plainText(each))),
+  ...OPPOSED_WORDS,
+]);
+
+/** Words written out: an abbreviation as what it stands for, a slip as the word that is meant. */
+const writtenOut = (words: readonly string[]): string[] =>
+  words.flatMap((word) =>
+    Object.hasOwn(ABBREVIATIONS, word)
+      ? (ABBREVIATIONS[word] ?? word).split(' ')
+      : [corrected(word, TRADE_WORDS)],
+  );
+
 const PHRASES = phrases(SYNONYMS);
 const WHOLE_NAMES = phrases(ALONE);
+
+/** Names of several words, whatever the order of the words. */
+const IN_ANY_ORDER: ReadonlyMap<string, readonly string[]> = new Map(
+  [...PHRASES]
+    .filter(([phrase]) => phrase.includes(' '))
+    .map(([phrase, plain]) => [phrase.split(' ').sort().join(' '), plain]),
+);
 const LONGEST_PHRASE = 6;
 
 function withSynonyms(words: readonly string[]): string[] {
@@ -66,28 +95,24 @@ const remembered = new Map<string, PlainName>();
 export function plainName(name: string): PlainName {
   const known = remembered.get(name);
   if (known) return known;
-  const own = wordsOf(name);
-  const words = [...(WHOLE_NAMES.get(own.join(' ')) ?? withSynonyms(own))].sort();
-  const plain = { text: words.join(' '), words };
+  const written = plainText(name);
+  const own = writtenOut(wordsOf(written));
+  const words = [
+    ...(WHOLE_NAMES.get(own.join(' ')) ??
+      IN_ANY_ORDER.get([...own].sort().join(' ')) ??
+      withSynonyms(own)),
+  ].sort();
+  const plain = { text: words.join(' '), words, written };
   if (remembered.size >= MOST_REMEMBERED) remembered.clear();
   remembered.set(name, plain);
   return plain;
-}
-
-function likeness(a: string, b: string): number {
-  if (a === b) return 1;
-  const short = Math.min(a.length, b.length);
-  if (short >= 3 && (a.startsWith(b) || b.startsWith(a))) return 0.8;
-  if (short < 4) return 0;
-  const near = 1 - distance(a, b) / Math.max(a.length, b.length);
-  return near >= 0.75 ? near : 0;
 }
 
 function share(of: readonly string[], among: readonly string[]): number {
   let total = 0;
   for (const word of of) {
     let best = 0;
-    for (const other of among) best = Math.max(best, likeness(word, other));
+    for (const other of among) best = Math.max(best, wordLikeness(word, other));
     total += best;
   }
   return total;
@@ -101,10 +126,23 @@ function sharedWords(a: PlainName, b: PlainName): number {
   return Math.min(0.95, (share(a.words, b.words) + share(b.words, a.words)) / size);
 }
 
+const SLIPPED = 0.97;
+
 /** How alike two names are in meaning, from 0 to 1; less where a word of the trade sets them apart. */
 export function similarity(a: PlainName, b: PlainName): number {
-  return a.text === b.text ? 1 : keptLikeness(a.words, b.words) * sharedWords(a, b);
+  if (a.text === b.text) return 1;
+  const kept = keptLikeness(a.words, b.words);
+  if (kept > 0 && isSlip(a.written, b.written)) return SLIPPED;
+  return kept * sharedWords(a, b);
 }
+
+/** Whether a word of the trade makes two names mean opposite things. */
+export const isOpposite = (a: PlainName, b: PlainName): boolean =>
+  keptLikeness(a.words, b.words) === 0;
+
+/** Whether two names are one, in other words or with a slip. */
+export const isNamed = (a: PlainName, b: PlainName): boolean =>
+  a.text === b.text || (isSlip(a.written, b.written) && !isOpposite(a, b));
 
 /** From here on, a name says the same in other words. */
 const SAME_MEANING = 0.6;
@@ -119,8 +157,13 @@ export function saysTheSame(
   others: () => readonly string[],
 ): boolean {
   const plain = plainName(name);
+  const isCalled = (other: string) => isNamed(plain, plainName(other));
   const isLike = (other: string) => similarity(plain, plainName(other)) >= SAME_MEANING;
+  if (among.some(isCalled)) return true;
+  if (others().some(isCalled)) return false;
   if (among.some(isLike)) return true;
+  if (among.some((other) => isShortSlip(plain.written, plainName(other).written)))
+    return !others().some((other) => plainName(other).text === plain.text);
   const isNearly = among
     .map(plainName)
     .some(

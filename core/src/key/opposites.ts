@@ -51,6 +51,9 @@ const DEBTS: readonly string[] = ['loan', 'lease', 'mortgage', 'note', 'bond', '
 /** With these a debt is still the same debt. */
 const OWED: readonly string[] = ['payable', 'owed', 'owing', 'due'];
 
+/** Every word by which names are set apart. */
+export const OPPOSED_WORDS: readonly string[] = [...GROUPS.flat(2), ...STANDING];
+
 const groups = GROUPS.map((sets) => sets.map((words) => new Set(words)));
 const standing = new Set(STANDING);
 const debts = new Set(DEBTS);

@@ -1,5 +1,6 @@
-import { bestAssignment, type Edge } from './assignment.js';
-import { addedUp, signatureOf, type EntryView } from './entry-view.js';
+import { signatureOf, type EntryView } from './entry-view.js';
+import { Near } from './near-entries.js';
+import { PartsIndex } from './split-entries.js';
 
 /**
  * Entries of the key and of the work that stand for each other. Usually one and one; several on one side
@@ -11,189 +12,171 @@ export interface EntryPair {
   readonly works: readonly EntryView[];
   /** Whether both sides say the same of the books, dates aside. */
   readonly agrees: boolean;
+  /** Whether they say it in another way, so that days and entries can't be held against each other one by one. */
+  readonly isOtherWay?: boolean;
 }
+
+/** The days on which figures are compared: entries between two of them have the same effect on all. */
+export type Comparing = readonly string[];
 
 /**
- * Pairs the entries: the same content on the same day; the same content; entries that undo each other;
- * split and joined ones; then the best overall assignment by date, accounts, sides and amounts.
+ * Pairs the entries: the same content on the same day, split and joined there, too; the same content on the nearest
+ * day; entries that undo each other; split and joined ones of several days; then the best overall assignment by date, accounts, sides and amounts. An entry that
+ * was recorded a second time stands for nothing else.
  */
-export function pairEntries(keys: readonly EntryView[], works: readonly EntryView[]): EntryPair[] {
-  const pairs: EntryPair[] = [];
-  const left = { keys: new Set(keys), works: new Set(works) };
-  const take = (some: readonly EntryView[], others: readonly EntryView[], agrees: boolean) => {
-    for (const view of some) left.keys.delete(view);
-    for (const view of others) left.works.delete(view);
-    pairs.push({ keys: some, works: others, agrees });
-  };
-  pairSame(left, take);
-  pairUndoing(left.works, (one, other) => take([], [one, other], true));
-  pairSplit(left.keys, left.works, (one, several) => take([one], several, true));
-  pairSplit(left.works, left.keys, (one, several) => take(several, [one], true));
-  pairNear(left, (one, other) => take([one], [other], false));
-  for (const view of [...left.keys]) take([view], [], false);
-  for (const view of [...left.works]) take([], [view], false);
-  return pairs;
+export function pairEntries(
+  keys: readonly EntryView[],
+  works: readonly EntryView[],
+  comparing: Comparing = [],
+): EntryPair[] {
+  const pairing = new Pairing(keys, works);
+  pairSameDay(pairing);
+  if (pairing.works.size > 0) {
+    pairSplit(pairing, comparing, true);
+    pairSameContent(pairing);
+    pairUndoing(pairing, comparing);
+    pairSplit(pairing, comparing, false);
+    pairNear(pairing);
+  }
+  return pairing.finished();
 }
 
-interface Left {
+/** Entries while they are paired. */
+class Pairing {
   readonly keys: Set<EntryView>;
   readonly works: Set<EntryView>;
+  readonly pairs: EntryPair[] = [];
+
+  constructor(keys: readonly EntryView[], works: readonly EntryView[]) {
+    this.keys = new Set(keys);
+    this.works = new Set(works);
+  }
+
+  take(pair: EntryPair): void {
+    for (const view of pair.keys) this.keys.delete(view);
+    for (const view of pair.works) this.works.delete(view);
+    this.pairs.push(pair);
+  }
+
+  finished(): EntryPair[] {
+    for (const view of [...this.keys]) this.take({ keys: [view], works: [], agrees: false });
+    for (const view of [...this.works]) this.take({ keys: [], works: [view], agrees: false });
+    return this.pairs;
+  }
 }
 
-type Take = (keys: readonly EntryView[], works: readonly EntryView[], agrees: boolean) => void;
+function gathered<K>(views: Iterable<EntryView>, by: (view: EntryView) => K): Map<K, EntryView[]> {
+  const found = new Map<K, EntryView[]>();
+  for (const view of views) {
+    const name = by(view);
+    const list = found.get(name);
+    if (list) list.push(view);
+    else found.set(name, [view]);
+  }
+  return found;
+}
 
-/** Entries of the work that say the same: one alone, or several by their days. */
-class Alike {
-  private readonly alone = new Map<string, EntryView>();
-  private readonly several = new Map<string, Map<string, EntryView[]>>();
+const dayAndContent = ({ entry, signature }: EntryView): string => `${entry.date} ${signature}`;
+const dayKindAndContent = (view: EntryView): string => `${view.entry.kind} ${dayAndContent(view)}`;
+const contentOf = ({ signature }: EntryView): string => signature;
 
-  constructor(works: Iterable<EntryView>) {
-    for (const view of works) {
-      const other = this.alone.get(view.signature);
-      if (!other && !this.several.has(view.signature)) this.alone.set(view.signature, view);
-      else this.gather(other ? [other, view] : [view]);
+/** Pairs what says the same on the same day. */
+function pairSameDay(pairing: Pairing): void {
+  const { keys, works } = pairing;
+  for (const by of [dayKindAndContent, dayAndContent]) {
+    if (keys.size === 0 || works.size === 0) return;
+    const sameDay = gathered(works, by);
+    for (const key of [...keys]) {
+      const work = sameDay.get(by(key))?.shift();
+      if (work) pairing.take({ keys: [key], works: [work], agrees: true });
     }
   }
-
-  private gather(views: readonly EntryView[]): void {
-    for (const view of views) {
-      const { signature, entry } = view;
-      this.alone.delete(signature);
-      const days = this.several.get(signature) ?? new Map<string, EntryView[]>();
-      this.several.set(signature, days);
-      const list = days.get(entry.date);
-      if (list) list.push(view);
-      else days.set(entry.date, [view]);
-    }
-  }
-
-  /** Takes out one that says the same as a key's entry; of the same day, or of whichever. */
-  take({ signature, entry }: EntryView, sameDay: boolean): EntryView | null {
-    const one = this.alone.get(signature);
-    if (one) {
-      if (sameDay && one.entry.date !== entry.date) return null;
-      this.alone.delete(signature);
-      return one;
-    }
-    const days = this.several.get(signature);
-    const day = sameDay ? entry.date : (days?.keys().next().value ?? '');
-    const list = days?.get(day);
-    const taken = list?.shift() ?? null;
-    if (list?.length === 0) days?.delete(day);
-    return taken;
-  }
 }
 
-/** Pairs what says the same, first on the same day, then on whichever. */
-function pairSame(left: Left, take: Take): void {
-  if (left.keys.size === 0 || left.works.size === 0) return;
-  const alike = new Alike(left.works);
-  for (const sameDay of [true, false])
-    for (const view of [...left.keys]) {
-      const partner = alike.take(view, sameDay);
-      if (partner) take([view], [partner], true);
-    }
+/** Pairs what says the same on the nearest day. */
+function pairSameContent(pairing: Pairing): void {
+  const { keys, works } = pairing;
+  if (keys.size === 0 || works.size === 0) return;
+  const left = gathered(works, contentOf);
+  for (const [content, some] of gathered([...keys], contentOf))
+    for (const [key, work] of nearestDays(some, left.get(content) ?? []))
+      pairing.take({ keys: [key], works: [work], agrees: true });
 }
 
-/** An entry and its reversal, where neither stands in the key. */
-function pairUndoing(
-  works: ReadonlySet<EntryView>,
-  take: (one: EntryView, other: EntryView) => void,
-): void {
-  const waiting = new Map<string, EntryView>();
-  for (const view of [...works]) {
-    const opposite = signatureOf(new Map([...view.sums].map(([unit, sum]) => [unit, -sum])));
-    const other = waiting.get(opposite);
-    if (other) {
-      waiting.delete(opposite);
-      take(other, view);
-    } else waiting.set(view.signature, view);
-  }
+const byDay = (a: EntryView, b: EntryView): number => (a.entry.date < b.entry.date ? -1 : 1);
+
+/** Pairs in the order of their days; of more on one side those are left that are furthest. */
+function nearestDays(
+  some: readonly EntryView[],
+  others: readonly EntryView[],
+): [EntryView, EntryView][] {
+  if (others.length === 0) return [];
+  const [few, many] = some.length <= others.length ? [some, others] : [others, some];
+  const left = [...many].sort(byDay);
+  return [...few].sort(byDay).map((one, i) => {
+    const most = left.length - (few.length - i - 1);
+    let at = 0;
+    for (let j = 1; j < most; j++)
+      if (apart(left[j] as EntryView, one) < apart(left[at] as EntryView, one)) at = j;
+    const other = left[at] as EntryView;
+    left.splice(0, at + 1);
+    return few === some ? [one, other] : [other, one];
+  });
 }
-
-const MOST_PARTS = 4;
-const MOST_CANDIDATES = 12;
-
-function pairSplit(
-  ones: ReadonlySet<EntryView>,
-  parts: ReadonlySet<EntryView>,
-  take: (one: EntryView, several: readonly EntryView[]) => void,
-): void {
-  if (parts.size < 2) return;
-  for (const one of [...ones]) {
-    const fitting = [...parts].filter((part) => fitsInto(part, one));
-    const found = partsOf(one, fitting);
-    if (found) take(one, found);
-  }
-}
-
-/** A part of an entry touches only its accounts (others would have to cancel out). */
-const fitsInto = (part: EntryView, one: EntryView): boolean => {
-  let shared = 0;
-  for (const unit of part.sums.keys()) if (one.sums.has(unit)) shared++;
-  return shared > 0 && shared >= part.sums.size - 1;
-};
-
-function partsOf(one: EntryView, fitting: readonly EntryView[]): EntryView[] | null {
-  const sameDay = fitting.filter((part) => part.entry.date === one.entry.date);
-  for (const group of [sameDay, fitting])
-    if (group.length >= 2 && signatureOf(addedUp(group)) === one.signature) return [...group];
-  const near = [...fitting].sort((a, b) => apart(a, one) - apart(b, one)).slice(0, MOST_CANDIDATES);
-  return searchParts(one.signature, near, [], 0);
-}
-
-function searchParts(
-  wanted: string,
-  among: readonly EntryView[],
-  chosen: readonly EntryView[],
-  from: number,
-): EntryView[] | null {
-  if (chosen.length >= 2 && signatureOf(addedUp(chosen)) === wanted) return [...chosen];
-  if (chosen.length === MOST_PARTS) return null;
-  for (let i = from; i < among.length; i++) {
-    const found = searchParts(wanted, among, [...chosen, among[i] as EntryView], i + 1);
-    if (found) return found;
-  }
-  return null;
-}
-
-const DAY = 86_400_000;
 
 /** Days between two entries. */
-const apart = (a: EntryView, b: EntryView): number =>
-  Math.abs(Date.parse(a.entry.date) - Date.parse(b.entry.date)) / DAY;
+const apart = (a: EntryView, b: EntryView): number => Math.abs(a.day - b.day);
 
-const ENOUGH = 0.45;
+/** Between which of the days that are compared an entry lies. */
+export const spanOf = (date: string, comparing: Comparing): number =>
+  comparing.filter((day) => day < date).length;
 
-function pairNear(left: Left, take: (key: EntryView, work: EntryView) => void): void {
-  const rows = [...left.keys];
-  const columns = [...left.works];
-  const edges: Edge[] = [];
-  rows.forEach((key, row) =>
-    columns.forEach((work, column) => {
-      const worth = nearness(key, work);
-      if (worth >= ENOUGH) edges.push({ row, column, worth });
-    }),
-  );
-  for (const { row, column } of bestAssignment(edges))
-    take(rows[row] as EntryView, columns[column] as EntryView);
+/** Whether entries have their effect between the same days that are compared. */
+const inOneSpan = (views: readonly EntryView[], comparing: Comparing): boolean =>
+  new Set(views.map(({ entry }) => spanOf(entry.date, comparing))).size <= 1;
+
+/** An entry and its reversal, where neither stands in the key and no figure that is compared shows the one without the other. */
+function pairUndoing(pairing: Pairing, comparing: Comparing): void {
+  const waiting = new Map<string, EntryView[]>();
+  for (const view of [...pairing.works]) {
+    const opposite = signatureOf(new Map([...view.sums].map(([unit, sum]) => [unit, -sum])));
+    const found = waiting.get(opposite)?.find((each) => inOneSpan([each, view], comparing));
+    if (found) {
+      waiting.set(opposite, waiting.get(opposite)?.filter((each) => each !== found) ?? []);
+      pairing.take({ keys: [], works: [found, view], agrees: true });
+    } else waiting.set(view.signature, [...(waiting.get(view.signature) ?? []), view]);
+  }
 }
 
-/** How near two entries are, from 0 to 1: shared accounts on their side, amounts, date, reference. */
-function nearness(key: EntryView, work: EntryView): number {
-  const units = new Set([...key.sums.keys(), ...work.sums.keys()]);
-  let accounts = 0;
-  let amounts = 0;
-  const workAmounts = new Set(work.sums.values());
-  for (const [unit, sum] of key.sums) {
-    const other = work.sums.get(unit) ?? 0;
-    if (other !== 0) accounts += Math.sign(other) === Math.sign(sum) ? 1 : 0.7;
-    if (other === sum || workAmounts.has(sum)) amounts += 1;
-  }
-  const date = Math.max(0, 1 - apart(key, work) / 31);
-  const sameReference =
-    key.entry.reference !== '' && key.entry.reference === work.entry.reference ? 0.1 : 0;
-  return (
-    0.5 * (accounts / units.size) + 0.3 * (amounts / key.sums.size) + 0.2 * date + sameReference
+/** Pairs one with several whose sum it is; where these pass through another account, their days are their own. */
+function pairSplit(pairing: Pairing, comparing: Comparing, sameDay: boolean): void {
+  const { keys, works } = pairing;
+  const join = (ones: Set<EntryView>, parts: Set<EntryView>, isSplit: boolean) => {
+    if (ones.size === 0 || parts.size < 2) return;
+    const index = new PartsIndex(parts);
+    for (const one of [...ones]) {
+      const found = index.partsOf(one, sameDay);
+      if (!found) continue;
+      const passes = found.some((part) =>
+        [...part.sums.keys()].some((unit) => !one.sums.has(unit)),
+      );
+      const isOtherWay = passes && inOneSpan([one, ...found], comparing);
+      if (passes && !isOtherWay) continue;
+      const [mine, theirs] = isSplit ? [[one], found] : [found, [one]];
+      pairing.take({ keys: mine, works: theirs, agrees: true, isOtherWay });
+    }
+  };
+  join(keys, works, true);
+  join(works, keys, false);
+}
+
+function pairNear(pairing: Pairing): void {
+  const { keys, works } = pairing;
+  if (keys.size === 0 || works.size === 0) return;
+  const recorded = new Set(
+    pairing.pairs.flatMap((pair) => (pair.keys.length === 1 ? pair.works.map(dayAndContent) : [])),
   );
+  const once = [...works].filter((view) => !recorded.has(dayAndContent(view)));
+  for (const [key, work] of new Near(once).bestFor([...keys]))
+    pairing.take({ keys: [key], works: [work], agrees: false });
 }

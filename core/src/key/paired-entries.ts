@@ -1,6 +1,7 @@
 import type { Account, Book } from '../book/book.js';
 import { accountOf } from '../book/book.js';
 import { unitsOf, viewsOf } from './entry-view.js';
+import { openingSaid, opensBeside, opensIn } from './opening-entries.js';
 import { pairEntries, type EntryPair } from './pair-entries.js';
 import type { Pair, Recognition } from './recognise.js';
 
@@ -34,6 +35,6 @@ export function pairedEntries(
   pairs: readonly PairedIds[],
 ): readonly EntryPair[] {
   const units = unitsOf(key, work, recognitionFrom(key, work, pairs));
-  const { date } = key.opening;
-  return pairEntries(viewsOf(key, date, units.ofKey), viewsOf(work, date, units.ofWork));
+  const opens = opensBeside(openingSaid(key));
+  return pairEntries(viewsOf(key, opensIn(key), units.ofKey), viewsOf(work, opens, units.ofWork));
 }

@@ -1,4 +1,4 @@
-export { balancesOf, linesOf, openingDifference, statementAccounts } from './balances.js';
+export { linesOf, openingDifference } from './balances.js';
 export {
   entriesFound,
   EVERY_ENTRY,

@@ -1,6 +1,6 @@
-export { compareNumbers, numberKey, readNumber } from './account-number.js';
+export { compareNumbers, numberKey } from './account-number.js';
 export { bandOfType, inBand, type Band, type NumberPlan } from './number-plan.js';
 export { planNotices } from './plan-notices.js';
 export { SHIPPED_PLANS, shippedPlan } from './shipped-plans.js';
 export { freeChildNumber, freeNearby, freeNumber } from './free-number.js';
-export { freeNumberAt, positionInBand, ticksOf } from './ruler.js';
+export { freeNumberAt, ticksOf } from './ruler.js';

@@ -17,7 +17,6 @@ export {
   type Words,
   WORDS,
 } from './scheme.js';
-export { CATALOGUE } from './catalogue.js';
 export { SHIPPED_SCHEMES } from './shipped-schemes.js';
 export {
   inWords,
@@ -38,7 +37,6 @@ export {
   changedType,
   movedSection,
   movedType,
-  ownCopy,
   renamedScheme,
   withoutSection,
   withoutType,

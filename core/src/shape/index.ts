@@ -1,4 +1,3 @@
 export { LARGEST_BOOK } from './book-file.js';
-export { jsonSchemas } from './json-schema.js';
 export { isVisible } from './visible.js';
 export { withoutEval } from './without-eval.js';

@@ -1,6 +1,7 @@
-export { givenToStudents, withOwnIds } from './own-ids.js';
-export { FAULT_KINDS, plantFaults, type FaultKind } from './plant-faults.js';
+export { givenToStudents } from './own-ids.js';
+export { FAULT_KINDS, type FaultKind } from './plant-faults.js';
 export { proposedBrief } from './proposed-brief.js';
+export { randomFrom, shuffled } from './random.js';
 export {
   START_KINDS,
   startingPoint,

@@ -3,7 +3,6 @@ export { trialBalance, trialMovement } from './trial-balance.js';
 export { bookAfter, courseOf, type CourseStep } from './course.js';
 export { looksWrong, type LooksWrong } from './looks-wrong.js';
 export { budgetFigures, hasBudgets } from './budget-figures.js';
-export { costOfSales } from './cost-of-sales.js';
 export { worksheet } from './worksheet.js';
 export { balanceSheet } from './balance-sheet.js';
 export { countsIn, PROFIT_LINES, profitAndLoss } from './profit-and-loss.js';
@@ -18,7 +17,6 @@ export {
 export {
   changesInEquity,
   EQUITY_COLUMN_NAMES,
-  EQUITY_COLUMNS,
   equityColumnsShown,
   type EquityColumn,
 } from './changes-in-equity.js';

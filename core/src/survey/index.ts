@@ -1,3 +1,3 @@
-export { columnOf, spreadOf, worst } from './survey.js';
+export { spreadOf, worst } from './survey.js';
 export { marksToTable, type MarkRow } from './marks-table.js';
 export { columnsOfClass, overviewOf, type Overview } from './overview.js';
