@@ -1,3 +1,4 @@
+import { readAllShapes } from './files.js';
 import { verdictOn, type Verdict } from './judge.js';
 import { KEYS, workOf } from './works.js';
 import type { Made } from './work.js';
@@ -49,3 +50,5 @@ out(`  recognised        ${recognised.toFixed(2)} %`);
 out(`  faults not found  ${total.notFound}`);
 out(`  false alarms      ${total.falseAlarms}`);
 out(`  marked twice      ${total.twice}`);
+const files = await readAllShapes(out);
+out(`${files.count} shapes of file, ${files.misread} misread`);

@@ -1,115 +1,130 @@
 import { writeFile } from 'node:fs/promises';
 import { basename } from 'node:path';
 import {
-  bookFromTable,
   cellsToCsv,
   checkedToJson,
   checkWork,
-  latestDate,
-  minorDigits,
-  readAccountTable,
+  emptyStart,
   sentenceOf,
+  workFromTable,
   type AnswerKey,
   type Book,
   type Checked,
+  type CheckOptions,
 } from '@gleddo/core';
 import { splitArguments } from './arguments.js';
 import { faultLine, faultsIn, InputFaults, WrongUsage } from './faults.js';
 import type { Command } from './command.js';
-import { isTable, readBookFile, readCells, readKeyFile } from './read-input.js';
+import { filesIn, readBookFile, readInput, readKeyFile } from './read-input.js';
 
+/** A work as it came, and how it has to be checked. */
 interface Work {
   readonly book: Book;
-  /** Set when the work is a list of balances at that date. */
-  readonly balancesAt: string | null;
+  readonly options: CheckOptions;
   /** Rows that could not be read: said, and the rest is checked. */
+  readonly faults: readonly string[];
+  readonly notes: readonly string[];
+}
+
+/** What came of one file: its marks, or why there are none. */
+interface Outcome {
+  readonly file: string;
+  readonly checked: Checked | null;
+  readonly notes: readonly string[];
   readonly faults: readonly string[];
 }
 
-const OPTIONS = { json: { type: 'boolean' }, csv: { type: 'string' } } as const;
+const OPTIONS = {
+  json: { type: 'boolean' },
+  csv: { type: 'string' },
+  start: { type: 'string' },
+} as const;
 
 /** `gleddo check`: each work against the key. A work with faults is said and passed over. */
 export const checkCommand: Command = async (args, out, err) => {
   const { values, positionals } = splitArguments(args, OPTIONS);
-  const [keyFile, ...files] = positionals;
-  if (keyFile === undefined || files.length === 0) throw new WrongUsage('name a key and a work');
+  const [keyFile, ...named] = positionals;
+  if (keyFile === undefined || named.length === 0) throw new WrongUsage('name a key and a work');
   const key = await readKeyFile(keyFile);
-  const checked: { file: string; checked: Checked }[] = [];
-  let faulty = false;
-  for (const file of files) {
-    const work = await readWork(file, key, (line) => {
-      faulty = true;
-      err.write(`${line}\n`);
-    });
-    if (!work) continue;
-    const options = work.balancesAt === null ? {} : { balancesAt: work.balancesAt };
-    checked.push({ file: basename(file), checked: checkWork(key, work.book, options) });
+  const start =
+    values.start === undefined ? emptyStart(key.book) : await readBookFile(values.start);
+  const outcomes: Outcome[] = [];
+  for (const file of await filesIn(named)) {
+    const outcome = await outcomeOf(file, key, start);
+    for (const line of outcome.faults) err.write(`${line}\n`);
+    outcomes.push(outcome);
   }
   const { currency } = key.book.company;
-  if (values.csv !== undefined) await writeFile(values.csv, marksCsv(checked));
+  if (values.csv !== undefined) await writeFile(values.csv, marksCsv(outcomes));
   if (values.json) {
-    const documents = checked.map((each) => checkedToJson(each.file, each.checked, currency));
+    const documents = outcomes.flatMap(({ file, checked }) =>
+      checked ? [checkedToJson(file, checked, currency)] : [],
+    );
     out.write(`${JSON.stringify(documents, null, 2)}\n`);
-  } else for (const each of checked) out.write(report(each.file, each.checked));
-  return faulty ? 1 : 0;
+  } else for (const each of outcomes) out.write(report(each));
+  return outcomes.some(({ faults }) => faults.length > 0) ? 1 : 0;
 };
 
-async function readWork(
-  file: string,
-  key: AnswerKey,
-  say: (line: string) => void,
-): Promise<Work | null> {
+const NOTHING_RECOGNISED =
+  'Nothing in it was recognised as an account of the key, so it earns nothing. Is it the right file?';
+
+async function outcomeOf(path: string, key: AnswerKey, start: Book): Promise<Outcome> {
+  const file = basename(path);
   try {
-    const work = isTable(file) ? await workFromTable(file, key) : await workFromBook(file);
-    work.faults.forEach(say);
-    return work;
+    const { book, options, faults, notes } = await readWork(path, key);
+    const checked = checkWork(key, book, { start, ...options });
+    const isNothing = checked.recognition.pairs.length === 0 && key.book.accounts.length > 0;
+    const said = isNothing ? [...faults, `${path}: file: ${NOTHING_RECOGNISED}`] : faults;
+    return { file, checked, notes, faults: said };
   } catch (error) {
     if (!(error instanceof InputFaults)) throw error;
-    error.lines.forEach(say);
-    return null;
+    return { file, checked: null, notes: [], faults: error.lines };
   }
 }
 
-const workFromBook = async (file: string): Promise<Work> => ({
-  book: await readBookFile(file),
-  balancesAt: null,
-  faults: [],
-});
-
-/** A table stands for the opening balances when it says so, or when the key has no entries. */
-async function workFromTable(file: string, key: AnswerKey): Promise<Work> {
-  const { company, scheme, numberPlan, entries, opening } = key.book;
-  const digits = minorDigits(company.currency);
-  const table = readAccountTable(await readCells(file), { scheme, digits, guessTypes: false });
-  if (!table.ok) throw faultsIn(file, table.refusals);
-  const isOpening =
-    entries.length === 0 || table.value.found.saysOpening || !table.value.hasAmounts;
-  const at = isOpening ? opening.date : latestDate(key);
+async function readWork(file: string, key: AnswerKey): Promise<Work> {
+  const read = await readInput(file);
+  if (read.kind !== 'table')
+    return {
+      book: read.kind === 'key' ? read.key.book : read.book,
+      options: {},
+      faults: [],
+      notes: [],
+    };
+  const work = workFromTable(key, read.cells);
+  if (!work.ok) throw faultsIn(file, work.refusals);
+  const { book, said, balancesAt, faults, notes } = work.value;
   return {
-    book: bookFromTable(table.value, { company, scheme, numberPlan, at }),
-    balancesAt: isOpening ? null : at,
-    faults: table.value.faults.map((fault) => faultLine(file, fault)),
+    book,
+    options: { said, ...(balancesAt === null ? {} : { balancesAt }) },
+    faults: faults.map((fault) => faultLine(file, fault)),
+    notes,
   };
 }
 
-function marksCsv(checked: readonly { file: string; checked: Checked }[]): string {
-  const rows = checked.map(({ file, checked: { points, of, results } }) => [
-    file,
-    String(points),
-    String(of),
-    of === 0 ? '' : ((100 * points) / of).toFixed(1),
-    String(results.filter((result) => result.outcome === 'not-met').length),
-  ]);
-  return cellsToCsv([['work', 'score', 'resultValueMax', 'percent', 'checksNotMet'], ...rows]);
+const HEADINGS = ['work', 'score', 'resultValueMax', 'percent', 'checksNotMet', 'comment'];
+
+function marksCsv(outcomes: readonly Outcome[]): string {
+  const rows = outcomes.map(({ file, checked, faults }) => {
+    if (!checked) return [file, '', '', '', '', faults.join(' ')];
+    const { points, of, results } = checked;
+    const percent = of === 0 ? '' : ((100 * points) / of).toFixed(1);
+    const notMet = results.filter((result) => result.outcome === 'not-met').length;
+    return [file, String(points), String(of), percent, String(notMet), faults.join(' ')];
+  });
+  return cellsToCsv([HEADINGS, ...rows]);
 }
 
-function report(file: string, { points, of, results }: Checked): string {
-  const notes = results
+function report({ file, checked, notes }: Outcome): string {
+  if (!checked) return `${file}: could not be read\n`;
+  const { points, of, results } = checked;
+  const faults = results
     .filter(({ outcome }) => outcome === 'not-met' || outcome === 'follows')
     .map((result) => {
       const mark = result.outcome === 'not-met' ? '×' : '↳';
       return `  ${mark} ${result.of - result.points > 0 ? `-${result.of - result.points}` : ' 0'}  ${sentenceOf(result)}\n`;
     });
   const met = results.filter(({ outcome }) => outcome === 'met').length;
-  return `${file}: ${points} of ${of}\n${notes.join('')}  ✓ ${met} checks met\n`;
+  const said = notes.map((note) => `  · ${note}\n`).join('');
+  return `${file}: ${points} of ${of}\n${said}${faults.join('')}  ✓ ${met} checks met\n`;
 }

@@ -16,7 +16,7 @@ import {
 import { splitArguments } from './arguments.js';
 import { faultLine, faultsIn, InputFaults, WrongUsage } from './faults.js';
 import type { Command, Output } from './command.js';
-import { isTable, readBookFile, readCells, readKeyFile } from './read-input.js';
+import { readInput } from './read-input.js';
 import { workbookOf } from './spreadsheet.js';
 
 /** `gleddo convert`: between books, keys and tables of accounts, by the endings of the file names. */
@@ -48,13 +48,16 @@ const WRITERS: readonly (readonly [string, Writer])[] = [
   ['.xlsx', async (from, faults) => workbookOf(accountsToTable(await bookFrom(from, faults)))],
 ];
 
-const keyFrom = async (from: string, faults: string[]) =>
-  isTable(from) ? keyOf(await bookFrom(from, faults)) : readKeyFile(from);
+async function keyFrom(from: string, faults: string[]) {
+  const read = await readInput(from);
+  return read.kind === 'key' ? read.key : keyOf(await bookFrom(from, faults));
+}
 
 /** A table has no company of its own: it gets a nameless one, to be changed in the file or on screen. */
 async function bookFrom(from: string, faults: string[]): Promise<Book> {
-  if (!isTable(from)) return readBookFile(from);
-  const cells = await readCells(from);
+  const read = await readInput(from);
+  if (read.kind !== 'table') return read.kind === 'key' ? read.key.book : read.book;
+  const { cells } = read;
   const scheme = SHIPPED_SCHEMES[0] as Scheme;
   const digits = minorDigits('EUR');
   const table = readAccountTable(cells, { scheme, digits, guessTypes: true });

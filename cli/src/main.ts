@@ -13,11 +13,12 @@ const COMMANDS: Readonly<Record<string, Command>> = {
 export const USAGE = `gleddo: statements, checks and conversions of books, without a server
 
   gleddo statements BOOK [--at DATE] [--from DATE] [--level account|parent|section] [--json]
-  gleddo check KEY WORK... [--json] [--csv FILE]
+  gleddo check KEY WORK... [--start BOOK] [--json] [--csv FILE]
   gleddo convert IN OUT
 
-BOOK, KEY: a .book.json or .key.json file. WORK: a book file, or a table of accounts and balances
-(.csv, .tsv, .txt, .xlsx). IN, OUT: by their endings. Exit status: 0 done, 1 faults in the input,
+BOOK, KEY: a .book.json or .key.json file. WORK: a book file, a table of accounts and balances
+(.csv, .tsv, .txt, .xlsx), or a folder of them; what a table can't say is not judged. Without a start the
+empty book is it: an empty work earns nothing. IN, OUT: by their endings. Exit status: 0 done, 1 faults in the input,
 2 wrong usage.
 `;
 

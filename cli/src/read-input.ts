@@ -1,22 +1,18 @@
-import { readFile, stat } from 'node:fs/promises';
-import { extname } from 'node:path';
+import { readdir, readFile, stat } from 'node:fs/promises';
+import { extname, join } from 'node:path';
 import {
-  cellsFrom,
-  cellsOf,
-  decodeText,
   keyOf,
-  parseJson,
-  readBook,
-  readKey,
+  readIncoming,
   type AnswerKey,
   type Book,
+  type Incoming,
+  type OpenWorkbook,
 } from '@gleddo/core';
 import { faultsIn, InputFaults } from './faults.js';
-import { sheetCells } from './spreadsheet.js';
 
 const LARGEST_INPUT = 50_000_000;
 
-export async function readBytes(file: string): Promise<Uint8Array> {
+async function readBytes(file: string): Promise<Uint8Array> {
   try {
     const { size } = await stat(file);
     if (size > LARGEST_INPUT)
@@ -31,38 +27,52 @@ export async function readBytes(file: string): Promise<Uint8Array> {
   }
 }
 
-export const isTable = (file: string): boolean =>
-  ['.csv', '.tsv', '.txt', '.xlsx'].includes(extname(file).toLowerCase());
+const openWorkbook: OpenWorkbook = async (bytes) => {
+  const { default: ExcelJS } = await import('exceljs');
+  const workbook = new ExcelJS.Workbook();
+  await workbook.xlsx.load(bytes as unknown as Parameters<typeof workbook.xlsx.load>[0]);
+  return workbook;
+};
 
-export async function readCells(file: string): Promise<string[][]> {
-  const bytes = await readBytes(file);
-  const isSheet = extname(file).toLowerCase() === '.xlsx';
-  const cells = isSheet ? cellsFrom(await sheetCells(file, bytes)) : cellsOf(decodeText(bytes));
-  if (!cells.ok) throw faultsIn(file, cells.refusals);
-  return cells.value;
+/** What a file holds, whatever it is called. */
+export async function readInput(file: string): Promise<Incoming> {
+  const read = await readIncoming(await readBytes(file), openWorkbook);
+  if (!read.ok) throw faultsIn(file, read.refusals);
+  return read.value;
 }
 
-function formatOf(text: string): string {
-  const json = parseJson(text);
-  const value = json.ok ? json.value : null;
-  const isObject = typeof value === 'object' && value !== null && 'format' in value;
-  return isObject ? String(value.format) : '';
-}
+const NOT_A_BOOK = 'It is a table, not a book. Convert it first: gleddo convert.';
 
 /** A book from a book file, or the book of a key file. */
 export async function readBookFile(file: string): Promise<Book> {
-  const text = decodeText(await readBytes(file));
-  if (formatOf(text) === 'gleddo-key') return (await readKeyFile(file)).book;
-  const book = readBook(text);
-  if (!book.ok) throw faultsIn(file, book.refusals);
-  return book.value;
+  const read = await readInput(file);
+  if (read.kind === 'table') throw new InputFaults([`${file}: file: ${NOT_A_BOOK}`]);
+  return read.kind === 'key' ? read.key.book : read.book;
 }
 
 /** A key from a key file; a book file is a key that accepts nothing else. */
 export async function readKeyFile(file: string): Promise<AnswerKey> {
-  const text = decodeText(await readBytes(file));
-  if (formatOf(text) === 'gleddo-book') return keyOf(await readBookFile(file));
-  const key = readKey(text);
-  if (!key.ok) throw faultsIn(file, key.refusals);
-  return key.value;
+  const read = await readInput(file);
+  return read.kind === 'key' ? read.key : keyOf(await readBookFile(file));
+}
+
+/** Endings of files that are no works: what lies beside them in a folder. */
+const PASSED_OVER = new Set(['.md', '.html', '.png', '.jpg', '']);
+
+/** The files that are meant: a folder stands for the files in it, by name. */
+export async function filesIn(names: readonly string[]): Promise<string[]> {
+  const all = await Promise.all(
+    names.map(async (name) => {
+      const isFolder = await stat(name).then(
+        (found) => found.isDirectory(),
+        () => false,
+      );
+      if (!isFolder) return [name];
+      const inside = (await readdir(name, { withFileTypes: true })).filter(
+        (each) => each.isFile() && !PASSED_OVER.has(extname(each.name).toLowerCase()),
+      );
+      return inside.map((each) => join(name, each.name)).sort();
+    }),
+  );
+  return all.flat();
 }

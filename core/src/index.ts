@@ -285,6 +285,7 @@ export {
 export {
   type Checked,
   checkedToJson,
+  type CheckOptions,
   checkWork,
   type KeptPair,
   keptPairs,
@@ -360,6 +361,7 @@ export {
   worst,
 } from './survey/index.js';
 export {
+  emptyStart,
   FAULT_KINDS,
   type FaultKind,
   givenToStudents,
@@ -375,3 +377,11 @@ export {
 export { starterChart, TRADES } from './starter/index.js';
 export { juniperLane, nurseryYear, pollardRow, ternIsland } from './demo/index.js';
 export { closingEntries, nextYear, takersOfProfit } from './year/index.js';
+export {
+  type Incoming,
+  type OpenWorkbook,
+  readIncoming,
+  type TableChoice,
+  type TableWork,
+  workFromTable,
+} from './incoming/index.js';

@@ -23,7 +23,7 @@ import {
   type Operation,
   type Scheme,
 } from '../src/index.js';
-import { typeNamed } from '../src/table/guess-type.js';
+import { typeCalled } from '../src/table/guess-type.js';
 import { anyBook } from './arbitrary-book.js';
 import { COMPANY, SCHEME, shop } from './builder.js';
 
@@ -252,7 +252,7 @@ describe('words', () => {
 
   it.each(WORDS)('are read in a table whatever the company’s are: %s', (words) => {
     for (const type of inWords(SCHEME, words).types)
-      expect(typeNamed(SCHEME, type.name, 'Thing')?.id).toBe(type.id);
+      expect(typeCalled(SCHEME, type.name)?.id).toBe(type.id);
   });
 
   it('go through a file', () => {

@@ -3,6 +3,7 @@ import { accountStatement } from './account-statement.js';
 import { accountSection } from './account-section.js';
 import { accountType } from './account-type.js';
 import type { Check } from './check.js';
+import { NOT_SAID } from './what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
 
 type Found = {
@@ -18,6 +19,7 @@ export const accountCashFlow: Check<'account.cash-flow', Found> = {
   fault: 'In another part of the cash flow',
   compares: 'Where an account has a cash-flow activity of its own, it is the key’s.',
   follows: [accountStatement, accountSection, accountType],
+  needs: 'cash-flow',
   points: 1,
   run: (marking) =>
     eachAccount(marking, accountCashFlow, (seen) => {
@@ -37,6 +39,7 @@ export const accountCashFlow: Check<'account.cash-flow', Found> = {
       bearsPoints: marking.keyAccount(finding.subject.id)?.cashFlow !== null,
     })),
   says(facts, outcome) {
+    if (outcome === 'cannot-judge') return NOT_SAID['cash-flow'];
     if (outcome === 'met') return `In the cash flow it is ${facts.right}, as it should be.`;
     return `In the cash flow “${facts.name}” is ${facts.now ?? 'nowhere'}; it belongs to ${facts.right}.`;
   },

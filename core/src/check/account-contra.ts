@@ -3,6 +3,7 @@ import { normalSide, typeOf } from '../scheme/scheme.js';
 import { accountStatement } from './account-statement.js';
 import { accountSection } from './account-section.js';
 import type { Check } from './check.js';
+import { NOT_SAID } from './what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
 import { placeFacts, type PlaceFacts } from './place-facts.js';
 
@@ -15,6 +16,7 @@ export const accountContra: Check<'account.contra', Found> = {
   compares:
     'An account that lowers another is of a contra type: it stands on the other side from its class.',
   follows: [accountStatement, accountSection],
+  needs: 'type',
   points: 1,
   run: (marking) =>
     eachAccount(marking, accountContra, ({ key, works }) => {
@@ -26,11 +28,11 @@ export const accountContra: Check<'account.contra', Found> = {
         (account) => typeOf(marking.work.scheme, account.type)?.contra === true,
       );
       const facts = () => ({ ...placeFacts(marking, key, odd), side: normalSide(scheme, type) });
-      return { outcome: marking.hasPlaces || works.length === 0 ? outcome : 'cannot-judge', facts };
+      return { outcome, facts };
     }),
   says(facts, outcome) {
     if (outcome === 'met') return `A contra account, standing in ${facts.side}.`;
-    if (outcome === 'cannot-judge') return 'The work does not say of which type its accounts are.';
+    if (outcome === 'cannot-judge') return NOT_SAID.type;
     return `“${facts.name}” lowers what it stands beside: it is a contra account and normally stands in ${facts.side}. ${facts.rightType}: ${facts.says}`;
   },
 };

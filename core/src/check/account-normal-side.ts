@@ -5,6 +5,7 @@ import { accountSection } from './account-section.js';
 import { accountStatement } from './account-statement.js';
 import { accountType } from './account-type.js';
 import type { Check } from './check.js';
+import { NOT_SAID } from './what-is-said.js';
 import { refsTo } from './finding.js';
 import { allPass, eachAccount } from './each-account.js';
 import { placeFacts, type PlaceFacts } from './place-facts.js';
@@ -18,6 +19,7 @@ export const accountNormalSide: Check<'account.normal-side', Found> = {
   fault: 'The normal side not known',
   compares:
     'What the student answers when asked for an account’s normal side. With points here, the question is asked.',
+  needs: 'normal-sides',
   points: 0,
   run: (marking) =>
     eachAccount(marking, accountNormalSide, ({ key, works }) => {
@@ -35,6 +37,7 @@ export const accountNormalSide: Check<'account.normal-side', Found> = {
         : { outcome, facts };
     }),
   says(facts, outcome) {
+    if (outcome === 'cannot-judge') return NOT_SAID['normal-sides'];
     const name = facts.name;
     const side = facts.side;
     if (outcome === 'met') return `It normally stands in ${side}, as answered.`;

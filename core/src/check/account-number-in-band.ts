@@ -2,6 +2,7 @@ import { bandOfType, bandNameAt, inBand, type Band } from '../numbering/number-p
 import { accountStatement } from './account-statement.js';
 import { accountSection } from './account-section.js';
 import type { Check } from './check.js';
+import { NOT_SAID } from './what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
 
 type Found = {
@@ -22,6 +23,7 @@ export const accountNumberInBand: Check<'account.number-in-band', Found> = {
     isUndone: ({ number }) => number === null,
     told: { when: ({ number }) => number === null, fault: 'No number yet' },
   },
+  needs: 'numbers',
   points: 1,
   run: (marking) =>
     eachAccount(marking, accountNumberInBand, ({ key, works, accepted }) => {
@@ -43,14 +45,11 @@ export const accountNumberInBand: Check<'account.number-in-band', Found> = {
         band: `${band.from}–${band.to}`,
         found: number === null ? null : bandNameAt(numberPlan, scheme, number),
       });
-      return {
-        outcome: marking.hasNumbers || works.length === 0 ? outcome : 'cannot-judge',
-        facts,
-      };
+      return { outcome, facts };
     }),
   says(facts, outcome) {
     if (outcome === 'met') return `${facts.number} lies in ${facts.band}.`;
-    if (outcome === 'cannot-judge') return 'The work has no account numbers.';
+    if (outcome === 'cannot-judge') return NOT_SAID.numbers;
     if (facts.number === null) return `“${facts.name}” has no number; it belongs in ${facts.band}.`;
     const found = facts.found === null ? 'in no band of the plan' : `a number for ${facts.found}`;
     return `${facts.number} is ${found}; “${facts.name}” belongs in ${facts.band}.`;

@@ -4,6 +4,7 @@ import type { Check } from './check.js';
 import { accountNumberInBand } from './account-number-in-band.js';
 import { aboutAccount, BOOK, refOf, type Finding } from './finding.js';
 import type { Marking } from './marking.js';
+import { NOT_SAID } from './what-is-said.js';
 
 const NONE = () => ({});
 
@@ -29,7 +30,7 @@ export const accountNumberUnique: Check<'account.number-unique', Found> = {
   run(marking) {
     const numbered = marking.key.book.accounts.some((account) => account.number !== null);
     if (!numbered) return [];
-    if (!marking.hasNumbers) return [{ subject: BOOK, outcome: 'cannot-judge', facts: NONE }];
+    if (!marking.says('numbers')) return [{ subject: BOOK, outcome: 'cannot-judge', facts: NONE }];
     const holders = new Map<string, { readonly label: string; readonly keyId: string }>();
     const doubles: Finding[] = [];
     for (const account of marking.work.accounts) {
@@ -53,7 +54,7 @@ export const accountNumberUnique: Check<'account.number-unique', Found> = {
   },
   says(facts, outcome) {
     if (outcome === 'met') return 'Each number is used once.';
-    if (outcome === 'cannot-judge') return 'The work has no account numbers.';
+    if (outcome === 'cannot-judge') return NOT_SAID.numbers;
     return `${facts.number} stands twice: at “${facts.name}” and at “${facts.holder}”. Each account has its own number.`;
   },
 };

@@ -5,6 +5,7 @@ import { accountStatement } from './account-statement.js';
 import { accountSection } from './account-section.js';
 import { accountNumberInBand } from './account-number-in-band.js';
 import type { Check } from './check.js';
+import { NOT_SAID } from './what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
 import type { Marking } from './marking.js';
 
@@ -31,6 +32,7 @@ export const accountNumber: Check<'account.number', Found> = {
   fault: 'Not the number asked for',
   compares: 'Where the key asks for it: exactly its number, or one right behind a named account.',
   follows: [accountStatement, accountSection, accountNumberInBand],
+  needs: 'numbers',
   points: 1,
   run: (marking) =>
     eachAccount(marking, accountNumber, ({ key, works, accepted }) => {
@@ -51,14 +53,11 @@ export const accountNumber: Check<'account.number', Found> = {
         wanted: key.number,
         nextTo,
       });
-      return {
-        outcome: marking.hasNumbers || works.length === 0 ? outcome : 'cannot-judge',
-        facts,
-      };
+      return { outcome, facts };
     }),
   says(facts, outcome) {
     if (outcome === 'met') return `Number ${facts.number}, as asked.`;
-    if (outcome === 'cannot-judge') return 'The work has no account numbers.';
+    if (outcome === 'cannot-judge') return NOT_SAID.numbers;
     const now = facts.number === null ? 'has no number' : `has the number ${facts.number}`;
     return facts.nextTo === null
       ? `“${facts.name}” ${now}; ${facts.wanted} is asked for.`

@@ -3,6 +3,7 @@ import { accountStatement } from './account-statement.js';
 import { accountSection } from './account-section.js';
 import { accountPresent } from './account-present.js';
 import type { Check } from './check.js';
+import { NOT_SAID } from './what-is-said.js';
 import { refsTo } from './finding.js';
 import { allPass, eachAccount } from './each-account.js';
 
@@ -14,6 +15,7 @@ export const accountParent: Check<'account.parent', Found> = {
   fault: 'Not under its account',
   compares: 'An account that the key puts under another stands under the one that stands for it.',
   follows: [accountStatement, accountSection],
+  needs: 'parents',
   points: 1,
   run: (marking) =>
     eachAccount(marking, accountParent, ({ key, works }) => {
@@ -35,7 +37,9 @@ export const accountParent: Check<'account.parent', Found> = {
       return { outcome, facts };
     }),
   says: (facts, outcome) =>
-    outcome === 'met'
-      ? `Under “${facts.parent}”, as it should be.`
-      : `“${facts.name}” belongs under “${facts.parent}”, so that both are seen together.`,
+    outcome === 'cannot-judge'
+      ? NOT_SAID.parents
+      : outcome === 'met'
+        ? `Under “${facts.parent}”, as it should be.`
+        : `“${facts.name}” belongs under “${facts.parent}”, so that both are seen together.`,
 };

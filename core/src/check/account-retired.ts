@@ -1,4 +1,5 @@
 import type { Check } from './check.js';
+import { NOT_SAID } from './what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
 
 type Found = { readonly name: string; readonly retired: boolean };
@@ -8,6 +9,7 @@ export const accountRetired: Check<'account.retired', Found> = {
   title: 'In use or retired',
   fault: 'In use or retired, the wrong way',
   compares: 'An account that the key has retired is retired (or gone); one in use is in use.',
+  needs: 'states',
   points: 1,
   run: (marking) =>
     eachAccount(marking, accountRetired, ({ key, works }) => {
@@ -18,6 +20,7 @@ export const accountRetired: Check<'account.retired', Found> = {
       ({ outcome, subject }) => outcome !== 'follows' || marking.keyAccount(subject.id)?.retired,
     ),
   says(facts, outcome) {
+    if (outcome === 'cannot-judge') return NOT_SAID.states;
     if (outcome === 'met') return 'In use or retired, as it should be.';
     return facts.retired === true
       ? `“${facts.name}” is no longer needed: retire it, so that nothing new goes there.`

@@ -1,6 +1,7 @@
 import { sectionOfAccount } from '../book/place.js';
 import { accountStatement } from './account-statement.js';
 import type { Check } from './check.js';
+import { NOT_SAID } from './what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
 import { acceptedSections, placeFacts, placedAlike, type PlaceFacts } from './place-facts.js';
 
@@ -14,6 +15,7 @@ export const accountSection: Check<'account.section', Found> = {
   follows: [accountStatement],
   answersFor: 'placement',
   undone: { isUndone: ({ type }) => type === null },
+  needs: 'section',
   points: 1,
   run: (marking) =>
     eachAccount(marking, accountSection, ({ key, works, accepted }) => {
@@ -25,12 +27,11 @@ export const accountSection: Check<'account.section', Found> = {
         right.includes(sectionOfAccount(marking.work, account)?.id ?? ''),
       );
       const facts = () => placeFacts(marking, key, odd);
-      return { outcome: marking.hasPlaces || works.length === 0 ? outcome : 'cannot-judge', facts };
+      return { outcome, facts };
     }),
   says(facts, outcome) {
     if (outcome === 'met') return `In ${facts.rightSection}, as it should be.`;
-    if (outcome === 'cannot-judge')
-      return 'The work does not say in which sections its accounts stand.';
+    if (outcome === 'cannot-judge') return NOT_SAID.section;
     if (facts.section === null) return `“${facts.name}” has no place yet.`;
     return `“${facts.name}” stands in ${facts.section}; it belongs in ${facts.rightSection}. ${facts.rightType}: ${facts.says}`;
   },

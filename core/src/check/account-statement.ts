@@ -1,6 +1,7 @@
 import { sectionOfAccount } from '../book/place.js';
 import { statementOfClass } from '../scheme/scheme.js';
 import type { Check } from './check.js';
+import { NOT_SAID } from './what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
 import { acceptedSections, placeFacts, placedAlike, type PlaceFacts } from './place-facts.js';
 
@@ -16,6 +17,7 @@ export const accountStatement: Check<'account.statement', Found> = {
     isUndone: ({ type }) => type === null,
     told: { when: ({ section }) => section === null, fault: 'Not placed yet' },
   },
+  needs: 'class',
   points: 2,
   run: (marking) =>
     eachAccount(marking, accountStatement, ({ key, works, accepted }) => {
@@ -29,12 +31,11 @@ export const accountStatement: Check<'account.statement', Found> = {
         return section !== null && statements.includes(statementOfClass(section.class));
       });
       const facts = () => placeFacts(marking, key, odd);
-      return { outcome: marking.hasPlaces || works.length === 0 ? outcome : 'cannot-judge', facts };
+      return { outcome, facts };
     }),
   says(facts, outcome) {
     if (outcome === 'met') return `On the ${facts.rightStatement}, as it should be.`;
-    if (outcome === 'cannot-judge')
-      return 'The work does not say on which statements its accounts stand.';
+    if (outcome === 'cannot-judge') return NOT_SAID.class;
     if (facts.section === null)
       return `“${facts.name}” has no place yet. It belongs in ${facts.rightSection}, on the ${facts.rightStatement}.`;
     const what = facts.amount === null ? `“${facts.name}”` : `“${facts.name}”, ${facts.amount},`;

@@ -2,6 +2,7 @@ import { accountStatement } from './account-statement.js';
 import { accountSection } from './account-section.js';
 import { accountContra } from './account-contra.js';
 import type { Check } from './check.js';
+import { NOT_SAID } from './what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
 import { placeFacts, placedAlike, type PlaceFacts } from './place-facts.js';
 
@@ -14,6 +15,7 @@ export const accountType: Check<'account.type', Found> = {
   compares: 'The account is of the key’s type, or of one that the key accepts.',
   follows: [accountStatement, accountSection, accountContra],
   undone: { isUndone: ({ type }) => type === null },
+  needs: 'type',
   points: 1,
   run: (marking) =>
     eachAccount(marking, accountType, ({ key, works, accepted }) => {
@@ -23,14 +25,11 @@ export const accountType: Check<'account.type', Found> = {
       const right = [key.type, ...accepted.types];
       const { outcome, odd } = allPass(works, (account) => right.includes(account.type ?? ''));
       const facts = () => placeFacts(marking, key, odd);
-      return {
-        outcome: marking.hasPlaces || works.length === 0 ? outcome : 'cannot-judge',
-        facts,
-      };
+      return { outcome, facts };
     }),
   says(facts, outcome) {
     if (outcome === 'met') return `Of the type ${facts.rightType}, as it should be.`;
-    if (outcome === 'cannot-judge') return 'The work does not say of which type its accounts are.';
+    if (outcome === 'cannot-judge') return NOT_SAID.type;
     return `“${facts.name}” is set up as ${facts.type ?? 'no type'}; it is ${facts.rightType}: ${facts.says}`;
   },
 };

@@ -3,6 +3,7 @@ import type { CauseKind } from '../cause/cause.js';
 import type { Facts } from '../refusal/refusal.js';
 import type { Finding, Outcome, Rule } from './finding.js';
 import type { Marking } from './marking.js';
+import type { Saying } from './what-is-said.js';
 
 /** What it means when nothing was done yet, rather than something wrong. */
 interface Undone<F extends Facts> {
@@ -22,6 +23,8 @@ export interface Check<Id extends string = string, F extends Facts = Facts> exte
   readonly compares: string;
   /** The checks of the same thing whose fault takes this one along. */
   readonly follows?: readonly Rule[];
+  /** What a work has to say so that it can be judged; absent: nothing in particular. */
+  readonly needs?: Saying;
   /** The kind of cause of a difference in a statement that a fault found here answers for. */
   readonly answersFor?: CauseKind;
   readonly undone?: Undone<F>;

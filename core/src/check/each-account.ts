@@ -29,7 +29,7 @@ type Verdict<F extends Facts> = Pick<Finding<F>, 'outcome' | 'facts' | 'from'>;
  */
 export function eachAccount<F extends Facts>(
   marking: Marking,
-  { id, follows = [] }: Pick<Check, 'id' | 'follows'>,
+  { id, needs, follows = [] }: Pick<Check, 'id' | 'needs' | 'follows'>,
   judge: (seen: Seen) => Verdict<F> | null,
 ): Finding<F>[] {
   const found: Finding<F>[] = [];
@@ -37,7 +37,9 @@ export function eachAccount<F extends Facts>(
   for (const { seen, subject, isThere } of lookedAt(marking)) {
     const judged = judge(seen);
     if (!judged) continue;
-    if (judged.outcome === 'met' && isThere)
+    if (needs && isThere && !marking.says(needs, seen.works))
+      found.push({ subject, outcome: 'cannot-judge', facts: judged.facts });
+    else if (judged.outcome === 'met' && isThere)
       found.push({ subject, outcome: 'met', facts: judged.facts });
     else if (judged.outcome === 'not-met' && isToldAtFirst(marking, found, { id, key: seen.key }))
       found.push({

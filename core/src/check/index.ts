@@ -10,3 +10,4 @@ export {
 export { refOf, type CauseShare, type CheckResult, type Outcome, type Subject } from './finding.js';
 export type { Judged } from './judged.js';
 export { Marking, postingOf } from './marking.js';
+export type { Saying, WhatIsSaid } from './what-is-said.js';

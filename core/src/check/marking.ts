@@ -20,6 +20,7 @@ import { upTo, type Posting } from '../ledger/balances.js';
 import { partsOfRef, type CheckResult, type Finding, type Rule, type Subject } from './finding.js';
 import { givenIn, NOTHING_GIVEN, type Given } from './given.js';
 import { Judged } from './judged.js';
+import { EVERYTHING, saidBy, type Saying, type WhatIsSaid } from './what-is-said.js';
 
 export interface MarkingOptions {
   readonly byHand?: readonly HandPair[];
@@ -27,7 +28,12 @@ export interface MarkingOptions {
   readonly entriesNotJudged?: readonly Entry[];
   /** The starting point that the student was given. */
   readonly start?: Book;
+  /** What a work from elsewhere says; absent: what a book says. */
+  readonly said?: WhatIsSaid;
 }
+
+const NO_ACCOUNTS: readonly Account[] = [];
+const PLACES: ReadonlySet<Saying> = new Set(['class', 'section', 'type']);
 
 /** The days after which a figure that is compared begins or ends. */
 const comparedDays = (dates: readonly StatementDate[]): string[] =>
@@ -61,9 +67,8 @@ export class Marking {
   readonly entriesNotJudged: readonly Entry[];
   readonly keyTraits: ReadonlyMap<string, Traits>;
   readonly workTraits: ReadonlyMap<string, Traits>;
-  /** Whether the work tells places and numbers: a list from elsewhere may not; what grew from a start could. */
-  readonly hasPlaces: boolean;
-  readonly hasNumbers: boolean;
+  /** What a work from elsewhere says; null: everything, as what grew from a start could. */
+  private readonly said: WhatIsSaid | null;
   /** By check and what it is about, all but what is met. */
   private readonly found = new Map<string, Map<string, CheckResult>>();
   private readonly met = new Map<string, ReadonlyMap<string, CheckResult>>();
@@ -107,14 +112,20 @@ export class Marking {
     this.hasOwnPoints = Object.keys(key.points).some((name) => name.includes(':'));
     this.keyTraits = new Map(ofKey.map((each) => [each.account.id, each]));
     this.workTraits = new Map(ofWork.map((each) => [each.account.id, each]));
-    const isMadeHere = options.start !== undefined;
-    this.hasPlaces = isMadeHere || ofWork.some((each) => each.section !== null);
-    this.hasNumbers = isMadeHere || ofWork.some((each) => each.number !== null);
+    this.said = options.said ?? (options.start ? EVERYTHING : saidBy(ofWork));
     for (const pair of entryPairs) {
       for (const view of pair.keys) this.entryPairOfKey.set(view.entry.id, pair);
       if (pair.keys.length === 0)
         for (const view of pair.works) this.ownPairs.set(view.entry.id, pair);
     }
+  }
+
+  /** Whether the work, and each of some accounts, says what a check needs. */
+  says(what: Saying, works: readonly Account[] = NO_ACCOUNTS): boolean {
+    if (this.said === null) return true;
+    const { says, places } = this.said;
+    if (places.size === 0 || !PLACES.has(what)) return says.has(what);
+    return works.every(({ id }) => places.get(id)?.has(what) ?? false);
   }
 
   pairOf(keyAccount: string): Pair | null {

@@ -52,16 +52,16 @@ export const openingAmount: Check<'opening.amount', Found> = {
   says(facts, outcome) {
     if (outcome === 'met')
       return facts.wantedSide === null
-        ? 'No opening balance, as it should be.'
-        : `Opened at ${facts.wanted} in ${facts.wantedSide}.`;
-    const found =
-      facts.foundSide === null
-        ? 'has no opening balance'
-        : `opens at ${facts.found} in ${facts.foundSide}`;
+        ? `No ${facts.isClosing ? 'balance' : 'opening balance'}, as it should be.`
+        : `${facts.isClosing ? 'Stands' : 'Opened'} at ${facts.wanted} in ${facts.wantedSide}.`;
+    const [none, has, should] = facts.isClosing
+      ? ['has no balance', 'stands at', 'it should stand at']
+      : ['has no opening balance', 'opens at', 'it should open at'];
+    const found = facts.foundSide === null ? none : `${has} ${facts.found} in ${facts.foundSide}`;
     const wanted =
       facts.wantedSide === null
         ? 'it should have none'
-        : `it should open at ${facts.wanted} in ${facts.wantedSide}`;
+        : `${should} ${facts.wanted} in ${facts.wantedSide}`;
     return `“${facts.name}” ${found}; ${wanted}.`;
   },
 };

@@ -45,6 +45,8 @@ export interface OpeningFacts extends Facts {
   readonly foundSide: Side | null;
   readonly wanted: string;
   readonly wantedSide: Side | null;
+  /** Whether these are balances at the end, since the work is a list of these. */
+  readonly isClosing: boolean;
 }
 
 export function openingFacts(
@@ -58,5 +60,6 @@ export function openingFacts(
     foundSide: sideOf(found),
     wanted: marking.money(Math.abs(wanted)),
     wantedSide: sideOf(wanted),
+    isClosing: marking.entriesNotJudged.length > 0,
   };
 }

@@ -27,10 +27,11 @@ export const openingSide: Check<'opening.side', Found> = {
       return { outcome: isTurnedRound(openings) || works.length === 0 ? 'not-met' : 'met', facts };
     }),
   says(facts, outcome) {
-    if (outcome === 'met') return `The opening balance stands in ${facts.wantedSide}.`;
+    const what = facts.isClosing ? 'balance' : 'opening balance';
+    if (outcome === 'met') return `The ${what} stands in ${facts.wantedSide}.`;
     const name = `“${facts.name}”`;
     return facts.foundSide === null
-      ? `${name} has no opening balance; ${facts.wanted} belongs in ${facts.wantedSide}.`
-      : `The opening balance of ${name}, ${facts.wanted}, stands in ${facts.foundSide}; it belongs in ${facts.wantedSide}.`;
+      ? `${name} has no ${what}; ${facts.wanted} belongs in ${facts.wantedSide}.`
+      : `The ${what} of ${name}, ${facts.wanted}, stands in ${facts.foundSide}; it belongs in ${facts.wantedSide}.`;
   },
 };

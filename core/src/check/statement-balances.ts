@@ -2,6 +2,7 @@ import { openingDifference } from '../ledger/balances.js';
 import type { Check } from './check.js';
 import { openingBalanced } from './opening-balanced.js';
 import { BOOK } from './finding.js';
+import { NOT_SAID } from './what-is-said.js';
 
 type Found = { readonly difference?: string };
 
@@ -15,7 +16,8 @@ export const statementBalances: Check<'statement.balances', Found> = {
     const sheet = marking.key.statementDates.some((date) => date.statement === 'balance-sheet');
     if (!sheet) return [];
     const subject = BOOK;
-    if (!marking.hasPlaces) return [{ subject, outcome: 'cannot-judge', facts: () => ({}) }];
+    if (!marking.says('statements'))
+      return [{ subject, outcome: 'cannot-judge', facts: () => ({}) }];
     const difference = openingDifference(marking.work);
     const facts = () => ({ difference: marking.money(Math.abs(difference)) });
     if (difference === openingDifference(marking.key.book))
@@ -24,7 +26,7 @@ export const statementBalances: Check<'statement.balances', Found> = {
     return [{ subject, outcome: from.length > 0 ? 'follows' : 'not-met', facts, from }];
   },
   says(facts, outcome) {
-    if (outcome === 'cannot-judge') return 'The work does not say where its accounts stand.';
+    if (outcome === 'cannot-judge') return NOT_SAID.statements;
     return outcome === 'met'
       ? 'Assets equal liabilities and equity.'
       : `The balance sheet is in balance only with ${facts.difference} in suspense.`;

@@ -7,9 +7,7 @@ import { linesOfStatement, type StatementLine } from '../statement/lines.js';
 import { answerFor, type Answer } from './cause-roots.js';
 import type { CauseShare, Finding, Outcome } from './finding.js';
 import type { Marking } from './marking.js';
-
-const NOT_COMPARED =
-  'The work does not say where its accounts stand, so its statements can’t be drawn up.';
+import { NOT_SAID } from './what-is-said.js';
 
 /** What the sentence of a line is made from. */
 export interface LineFacts extends Facts {
@@ -75,7 +73,7 @@ function compareLine(
     difference,
     causes,
   } as const;
-  if (!marking.hasPlaces) return { ...about, outcome: 'cannot-judge' };
+  if (!marking.says('statements')) return { ...about, outcome: 'cannot-judge' };
   if (difference === 0) return { ...about, outcome: 'met' };
   const from = [...new Set(shared.flatMap((each) => each.answer.roots))];
   const unmarked = shared.some(({ answer }) => !answer.accepted && answer.roots.length === 0);
@@ -102,7 +100,7 @@ function factsOf(
 /** The sentence of a compared line. */
 export function lineSays(facts: LineFacts, outcome: Outcome): string {
   const line = facts.line;
-  if (outcome === 'cannot-judge') return NOT_COMPARED;
+  if (outcome === 'cannot-judge') return NOT_SAID.statements;
   if (facts.cancelled) return `${line} agrees, but only because faults cancel each other there.`;
   if (facts.difference === '0') return `${line} agrees to the cent.`;
   const how = facts.more === true ? 'over' : 'short';

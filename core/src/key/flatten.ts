@@ -6,7 +6,17 @@ import type { AnswerKey } from './answer-key.js';
  * A book without its journal: its balances at a date as opening balances on that date. A plain list of
  * balances can be compared with it like any other work.
  */
-function flattened(book: Book, at: string): Book {
+export function flattened(book: Book, at: string): Book {
+  const dates = known.get(book) ?? new Map<string, Book>();
+  known.set(book, dates);
+  const found = dates.get(at) ?? flatten(book, at);
+  dates.set(at, found);
+  return found;
+}
+
+const known = new WeakMap<Book, Map<string, Book>>();
+
+function flatten(book: Book, at: string): Book {
   const balances = Object.fromEntries(
     [...balancesOf(book, upTo(at))].filter(
       ([id, amount]) => amount !== 0 && book.accounts.some((account) => account.id === id),

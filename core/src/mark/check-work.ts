@@ -1,7 +1,7 @@
 import type { Book } from '../book/book.js';
-import { Marking, runChecks, type CheckResult } from '../check/index.js';
+import { Marking, runChecks, type CheckResult, type WhatIsSaid } from '../check/index.js';
 import type { AnswerKey } from '../key/answer-key.js';
-import { flattenedKey } from '../key/flatten.js';
+import { flattened, flattenedKey } from '../key/flatten.js';
 import type { HandPair, Recognition } from '../key/recognise.js';
 import type { EntryPair } from '../key/pair-entries.js';
 import { bearingUndone } from './left-undone.js';
@@ -31,6 +31,8 @@ export interface CheckOptions {
   readonly balancesAt?: string;
   /** The starting point that the student was given: what it holds already earns nothing. */
   readonly start?: Book;
+  /** What a work from elsewhere says; the rest is not judged and leaves the sum to earn. */
+  readonly said?: WhatIsSaid;
 }
 
 const flattenedKeys = new WeakMap<AnswerKey, Map<string, AnswerKey>>();
@@ -45,16 +47,16 @@ function flattenedOnce(key: AnswerKey, at: string): AnswerKey {
 
 /** Runs every check of a work against a key, causes included. Neither is changed. */
 export function checkWork(key: AnswerKey, work: Book, options: CheckOptions = {}): Checked {
-  const { byHand = [], balancesAt, start } = options;
-  const given = start ? { start } : {};
-  const flat = balancesAt !== undefined && key.book.entries.length > 0;
-  const marking = flat
-    ? new Marking(flattenedOnce(key, balancesAt), work, {
-        byHand,
-        entriesNotJudged: key.book.entries,
-        ...given,
-      })
-    : new Marking(key, work, { byHand, ...given });
+  const { balancesAt } = options;
+  const isFlat = balancesAt !== undefined && key.book.entries.length > 0;
+  const start =
+    options.start && isFlat ? flattened(options.start, balancesAt) : (options.start ?? null);
+  const marking = new Marking(isFlat ? flattenedOnce(key, balancesAt) : key, work, {
+    byHand: options.byHand ?? [],
+    entriesNotJudged: isFlat ? key.book.entries : [],
+    ...(start ? { start } : {}),
+    ...(options.said ? { said: options.said } : {}),
+  });
   runChecks(marking);
   const results = start ? bearingUndone(marking) : marking.results;
   return {

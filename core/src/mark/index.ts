@@ -1,4 +1,4 @@
-export { checkWork, type Checked } from './check-work.js';
+export { checkWork, type CheckOptions, type Checked } from './check-work.js';
 export { lostAtStart } from './points.js';
 export { checkedToJson } from './checked-json.js';
 export { sideBySide, type SideRow, type SideSection } from './side-by-side.js';

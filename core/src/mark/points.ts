@@ -1,10 +1,7 @@
 import type { Book } from '../book/book.js';
-import { Marking, runChecks, type CheckResult } from '../check/index.js';
+import { Marking, runChecks, type CheckResult, type Judged } from '../check/index.js';
 import { datesOfEntries, type AnswerKey } from '../key/answer-key.js';
-import { bearingUndone } from './left-undone.js';
-
-const countedRef = ({ ref, date }: CheckResult): string =>
-  date ? `${ref} ${JSON.stringify(date)}` : ref;
+import { countedRef, lossesOf } from './left-undone.js';
 
 const lossOf = ({ outcome, points, of }: CheckResult): number =>
   outcome === 'not-met' ? of - points : 0;
@@ -39,11 +36,7 @@ export function lostAtStart(key: AnswerKey, start: Book): ReadonlyMap<string, nu
   lostAtStarts.set(key, ofKey);
   let lost = ofKey.get(start);
   if (!lost) {
-    const results = bearingUndone(
-      runChecks(new Marking(withoutAcceptances(key), start, { start })),
-    );
-    const faults = results.filter((each) => lossOf(each) > 0);
-    lost = new Map(faults.map((each) => [countedRef(each), lossOf(each)]));
+    lost = lossesOf(runChecks(new Marking(withoutAcceptances(key), start, { start })));
     ofKey.set(start, lost);
   }
   return lost;
@@ -52,7 +45,7 @@ export function lostAtStart(key: AnswerKey, start: Book): ReadonlyMap<string, nu
 /** Points as they are earned from a starting point; where it lacks nothing, as if there were none. */
 export function pointsSince(
   toEarn: ReadonlyMap<string, number>,
-  results: readonly CheckResult[],
+  results: readonly Judged[],
 ): { points: number; of: number } {
   if (toEarn.size === 0) return pointsOf(results);
   let of = 0;

@@ -4,8 +4,7 @@ import { takersOfProfit } from '../year/closing.js';
 import { balancesOf, upTo } from '../ledger/balances.js';
 import { rowsOf } from '../placing/places.js';
 import { normalSide, statementOfClass, typeOf } from '../scheme/scheme.js';
-import { signOf } from '../money/side.js';
-import type { SignConvention } from '../table/book-from-table.js';
+import { amountBy, settledSign, type SideOf, type SignConvention } from '../table/sign.js';
 import type { AccountTable } from '../table/read-accounts.js';
 import { resultName } from '../statement/spread-figures.js';
 import { unclosedProfit } from '../statement/profit-on-sheet.js';
@@ -24,47 +23,32 @@ function typesIn(book: Book, table: AccountTable): ReadonlyMap<number, string | 
   );
 }
 
-const CONVENTIONS: readonly SignConvention[] = ['debit-positive', 'credit-positive', 'normal-side'];
+/** The side of a row's account, by the account of the book that it is recognised as. */
+function sidesIn(book: Book, table: AccountTable): SideOf {
+  const types = typesIn(book, table);
+  return ({ row }) => {
+    const known = typeOf(book.scheme, types.get(row) ?? null);
+    return known ? normalSide(book.scheme, known) : null;
+  };
+}
 
 /** A table's amounts by one convention, debit positive. */
 function read(book: Book, table: AccountTable, sign: SignConvention): BalanceFound[] {
   const types = typesIn(book, table);
-  return table.rows.filter(hasAmount).map(({ row, number, name, amount }) => {
-    const type = types.get(row) ?? null;
-    const known = typeOf(book.scheme, type);
-    const side = known ? signOf(normalSide(book.scheme, known)) : 1;
-    const by = { 'debit-positive': 1, 'credit-positive': -1, 'normal-side': side }[sign];
-    return { row, number, name, type, amount: (table.signed ? by : 1) * (amount ?? 0) || 0 };
-  });
-}
-
-/** How far a reading is from what balances are: apart from zero, and how many on their unusual side. */
-function oddness(
-  book: Book,
-  found: readonly BalanceFound[],
-): readonly [apart: number, turned: number] {
-  let apart = 0;
-  let turned = 0;
-  for (const { amount, type } of found) {
-    apart += amount;
-    const known = typeOf(book.scheme, type);
-    if (known && amount * signOf(normalSide(book.scheme, known)) < 0) turned++;
-  }
-  return [apart === 0 ? 0 : 1, turned];
-}
-
-/**
- * Which sign a single column of amounts has: the reading whose balances add up to zero and, among those, the one that
- * fits the sides of most accounts that were recognised. Of two that fit alike, debits are positive.
- */
-export function signByArithmetic(book: Book, table: AccountTable): SignConvention {
-  const readings = CONVENTIONS.map((sign) => ({
-    sign,
-    odd: oddness(book, read(book, table, sign)),
+  const sideOf = sidesIn(book, table);
+  const by = table.signed ? sign : 'debit-positive';
+  return table.rows.filter(hasAmount).map((row) => ({
+    row: row.row,
+    number: row.number,
+    name: row.name,
+    type: types.get(row.row) ?? null,
+    amount: amountBy(by, row, sideOf(row)),
   }));
-  const [best] = readings.sort((a, b) => a.odd[0] - b.odd[0] || a.odd[1] - b.odd[1]);
-  return best?.sign ?? 'debit-positive';
 }
+
+/** Which sign a single column of amounts has, decided by arithmetic and by the accounts that are recognised. */
+export const signByArithmetic = (book: Book, table: AccountTable): SignConvention =>
+  settledSign(table, sidesIn(book, table)).sign;
 
 /** The balances of a table that are to become opening balances, debit positive; rows without an amount are none. */
 export const balancesInTable = (

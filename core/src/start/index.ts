@@ -1,3 +1,4 @@
+export { emptyStart } from './empty-start.js';
 export { givenToStudents } from './own-ids.js';
 export { FAULT_KINDS, type FaultKind } from './plant-faults.js';
 export { proposedBrief } from './proposed-brief.js';

@@ -6,7 +6,7 @@ import { draftAt } from '../placing/new-account.js';
 import { signOf } from '../money/side.js';
 import { normalSide, sectionOfType, typeOf } from '../scheme/scheme.js';
 import { childrenOf, NOT_PLACED } from '../book/place.js';
-import type { SignConvention } from './book-from-table.js';
+import type { SignConvention } from './sign.js';
 import type { AccountRow, AccountTable } from './read-accounts.js';
 import { fittingParticulars, type RowParticulars } from './row-particulars.js';
 

@@ -3,12 +3,10 @@ import { account, freeId, slugOf } from '../book/new-book.js';
 import type { Amount } from '../money/amount.js';
 import { numberKey } from '../numbering/account-number.js';
 import type { NumberPlan } from '../numbering/number-plan.js';
-import { normalSide, sectionOfType, typeOf, type Scheme } from '../scheme/scheme.js';
+import { sectionOfType, type Scheme } from '../scheme/scheme.js';
 import type { AccountRow, AccountTable } from './read-accounts.js';
 import { withTaxLists } from './row-particulars.js';
-
-/** How a single column of amounts is to be read. */
-export type SignConvention = 'debit-positive' | 'credit-positive' | 'normal-side';
+import { amountBy, proposeSign, sideByType, type SideOf, type SignConvention } from './sign.js';
 
 /** What a book made from a table has besides what the table says. */
 export interface TableFrame {
@@ -18,36 +16,8 @@ export interface TableFrame {
   /** The day at whose end the balances stood. */
   readonly at: string;
   readonly sign?: SignConvention;
-}
-
-const sideSign = (scheme: Scheme, row: AccountRow): 1 | -1 => {
-  const type = typeOf(scheme, row.type);
-  return type && normalSide(scheme, type) === 'credit' ? -1 : 1;
-};
-
-/**
- * Proposes how to read a column of signed amounts. When they add up to zero as written, debits are the
- * ones that most accounts' normal side says; when they add up to zero only if each stands on its normal
- * side, that; otherwise debits are positive.
- */
-export function proposeSign(table: AccountTable, scheme: Scheme): SignConvention {
-  let plain = 0;
-  let normal = 0;
-  let votes = 0;
-  for (const row of table.rows) {
-    const amount = row.amount ?? 0;
-    plain += amount;
-    normal += amount * sideSign(scheme, row);
-    if (typeOf(scheme, row.type)) votes += Math.sign(amount) * sideSign(scheme, row);
-  }
-  if (plain !== 0 && normal === 0) return 'normal-side';
-  return votes < 0 ? 'credit-positive' : 'debit-positive';
-}
-
-function balanceOf(row: AccountRow, scheme: Scheme, sign: SignConvention): Amount {
-  const amount = row.amount ?? 0;
-  if (sign === 'normal-side') return amount * sideSign(scheme, row);
-  return sign === 'credit-positive' ? -amount : amount;
+  /** On which side accounts stand, where that is known better than by their types. */
+  readonly sideOf?: SideOf;
 }
 
 /**
@@ -62,7 +32,7 @@ export function bookFromTable(table: AccountTable, frame: TableFrame): Book {
   table.rows.forEach((row) => {
     const id = freeId(slugOf(row.name) || 'account', taken);
     taken.add(id);
-    const amount = balanceOf(row, frame.scheme, sign);
+    const amount = amountBy(sign, row, (frame.sideOf ?? sideByType(frame.scheme))(row));
     if (amount !== 0) balances[id] = amount;
     const { number, type, retired, particulars } = row;
     accounts.push(account(id, row.name.slice(0, 120), { number, type, retired, ...particulars }));

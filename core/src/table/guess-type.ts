@@ -23,7 +23,12 @@ function namesOf(type: AccountType): readonly PlainName[] {
   return names;
 }
 
-function best(name: string, types: readonly AccountType[], enough: number): AccountType | null {
+/** Which of some types a name fits best, if any fits well enough. */
+export function bestFitting(
+  name: string,
+  types: readonly AccountType[],
+  enough: number,
+): AccountType | null {
   let found: AccountType | null = null;
   let worth = enough;
   for (const type of types) {
@@ -45,17 +50,17 @@ export function guessType(
   name: string,
   section: string | null,
 ): AccountType | null {
-  if (section === null) return best(name, scheme.types, 0.65);
+  if (section === null) return bestFitting(name, scheme.types, 0.65);
   const types = typesOfSection(scheme, section).filter((type) => type.role !== 'suspense');
   return (
-    best(name, types, 0.3) ??
+    bestFitting(name, types, 0.3) ??
     types.find((type) => /^sundry/.test(type.id)) ??
     types.find((type) => !type.contra) ??
     null
   );
 }
 
-const plainWord = (text: string): string =>
+export const plainWord = (text: string): string =>
   text
     .toLowerCase()
     .replace(/[^a-z]+/g, ' ')
@@ -75,9 +80,20 @@ const SECTION_ALIASES: Readonly<Record<string, string>> = {
   'capital and reserves': 'equity',
   turnover: 'revenue',
   sales: 'revenue',
-  income: 'revenue',
   'cost of goods sold': 'cost-of-sales',
-  expenses: 'operating-expenses',
+  'other income and expenses': 'other-income',
+  'current asset': 'current-assets',
+  'non current asset': 'non-current-assets',
+  'fixed asset': 'non-current-assets',
+  'current liability': 'current-liabilities',
+  'non current liability': 'non-current-liabilities',
+  'long term liability': 'non-current-liabilities',
+  'operating expense': 'operating-expenses',
+  'cost of sale': 'cost-of-sales',
+  'operating revenue': 'revenue',
+  'shareholders equity': 'equity',
+  'owner s equity': 'equity',
+  'owners equity': 'equity',
   overheads: 'operating-expenses',
   tax: 'income-tax',
 };
@@ -93,13 +109,13 @@ export function sectionNamed(scheme: Scheme, cell: string): string | null {
   return found?.id ?? (alias && scheme.sections.some((s) => s.id === alias) ? alias : null);
 }
 
-/** The type that a cell names by id or name, else the section that it names with a type guessed in it. */
-export function typeNamed(scheme: Scheme, cell: string, name: string): AccountType | null {
+/** The type that a cell names by its id or by a name of it, in whatever words; null where it names none. */
+export function typeCalled(scheme: Scheme, cell: string): AccountType | null {
   const last = (cell.split(/[>›]/).at(-1) ?? cell).trim();
-  const exact =
+  if (last === '') return null;
+  return (
     typeOf(scheme, last.toLowerCase()) ??
-    scheme.types.find((type) => isCalled(type, plainWord(last)));
-  if (exact) return exact;
-  const section = sectionNamed(scheme, cell);
-  return section === null ? best(last, scheme.types, 0.75) : guessType(scheme, name, section);
+    scheme.types.find((type) => isCalled(type, plainWord(last))) ??
+    null
+  );
 }

@@ -1,20 +1,5 @@
 /** What a column of a table of accounts can hold. */
-export type ColumnKind =
-  | 'number'
-  | 'name'
-  | 'type'
-  | 'section'
-  | 'parent'
-  | 'debit'
-  | 'credit'
-  | 'amount'
-  | 'state'
-  | 'note'
-  | 'tax-line'
-  | 'tax-code'
-  | 'budget';
-
-export const COLUMN_KINDS: readonly ColumnKind[] = [
+export const COLUMN_KINDS = [
   'number',
   'name',
   'type',
@@ -23,40 +8,38 @@ export const COLUMN_KINDS: readonly ColumnKind[] = [
   'debit',
   'credit',
   'amount',
+  'side',
+  'opening-debit',
+  'opening-credit',
+  'opening',
   'state',
   'note',
   'tax-line',
   'tax-code',
   'budget',
-];
+] as const;
+
+export type ColumnKind = (typeof COLUMN_KINDS)[number];
 
 /** Headings as they are found in lists of accounts, compared without case, marks and filling words. */
 const HEADINGS: readonly (readonly [ColumnKind, string])[] = [
   [
     'number',
-    'number|no|nr|num|code|account number|account no|account code|account nr|acct no|acct number|acct|ledger code|ref|id',
+    'number|no|nr|num|code|account number|account no|account code|account nr|acct no|acct number|acct|a c no|ledger code|nominal code|gl code|ref|id',
   ],
   [
     'name',
-    'name|account name|account|accounts|title|account title|description|ledger account|details|particulars|item',
+    'name|account name|account|accounts|title|account title|ledger account|details|particulars|item|account description',
   ],
   ['type', 'type|account type|kind|category|classification'],
-  ['section', 'section|heading|group|statement section|placed in|class|statement'],
+  ['section', 'section|heading|group|statement section|placed in|class|statement|account class'],
   ['parent', 'parent|parent account|under|belongs to'],
   [
-    'debit',
-    'debit|dr|debits|debit balance|balance dr|debit amount|opening debit|debit opening|closing debit',
-  ],
-  [
-    'credit',
-    'credit|cr|credits|credit balance|balance cr|credit amount|opening credit|credit opening|closing credit',
-  ],
-  [
-    'amount',
-    'amount|balance|opening balance|closing balance|balances|net|value|net balance|opening|total|ending balance',
+    'side',
+    'side|dr cr|dr or cr|d c|dc|drcr|debit credit|debit or credit|normal side|balance side|sign',
   ],
   ['state', 'state|status|in use|retired|active'],
-  ['note', 'note|notes|memo|comment|comments|remark|remarks'],
+  ['note', 'note|notes|memo|comment|comments|remark|remarks|description'],
   ['tax-line', 'tax line|tax return line|line of the return|line of the tax return'],
   ['tax-code', 'tax code|vat code|sales tax code'],
   ['budget', 'budget|yearly budget|annual budget|budget amount|budget for the year'],
@@ -66,89 +49,64 @@ const KIND_OF: ReadonlyMap<string, ColumnKind> = new Map(
   HEADINGS.flatMap(([kind, names]) => names.split('|').map((name) => [name, kind] as const)),
 );
 
-const plain = (cell: string): string =>
+/** A heading without case, marks and currencies. */
+export const plainHeading = (cell: string): string =>
   cell
     .toLowerCase()
-    .replace(/\(.*?\)|\b(eur|usd|gbp|chf)\b/g, ' ')
+    .replace(/\(.*?\)|\b(eur|usd|gbp|chf)\b|\b\d+\b/g, ' ')
     .replace(/[^a-z]+/g, ' ')
     .trim();
 
-/** The kind of column that a heading names; null when it is not known. */
-function kindOfHeading(cell: string): ColumnKind | null {
-  const name = plain(cell);
-  const known = KIND_OF.get(name);
-  if (known) return known;
-  if (/\bdebit\b|\bdr\b/.test(name)) return 'debit';
-  if (/\bcredit\b|\bcr\b/.test(name)) return 'credit';
-  if (/\bbalance\b|\bamount\b/.test(name)) return 'amount';
-  return null;
+/** Whether amounts are those at the beginning, at the end, or what moved between. */
+export type When = 'opening' | 'closing' | 'movement';
+
+/** What a heading says of its column. */
+export interface Heading {
+  readonly kind: ColumnKind | null;
+  /** Set where the column holds amounts: on which side, or on either. */
+  readonly side: 'debit' | 'credit' | 'either' | null;
+  readonly when: When | null;
+  readonly year: string | null;
 }
 
-/** Which column holds what: an index for each kind that was found. */
-export type Columns = Readonly<Partial<Record<ColumnKind, number>>>;
+const OPENING =
+  /\b(open(ing|ed)?|brought forward|b f|bf|beginning|start(ing)?|previous|prior|last year)\b/;
+const CLOSING =
+  /\b(clos(ing|e|ed)|ending|end|carried (forward|down)|c f|c d|final|current year|this year|at year end)\b/;
+const MOVEMENT =
+  /\b(movements?|change|changes|activity|turnover|transactions?|posted|in the (period|year|month)|for the period)\b/;
+const AMOUNT = /\b(balances?|amounts?|value|net|total|sum|eur|usd|gbp)\b/;
 
-export interface FoundColumns {
-  readonly columns: Columns;
-  /** The row of the headings; -1 when there are none and the columns were told by their content. */
-  readonly headingRow: number;
-  /** Whether the headings say that the balances are opening balances. */
-  readonly saysOpening: boolean;
+export const whenOf = (plain: string): When | null =>
+  MOVEMENT.test(plain)
+    ? 'movement'
+    : OPENING.test(plain)
+      ? 'opening'
+      : CLOSING.test(plain)
+        ? 'closing'
+        : null;
+
+/** The year that a heading names; null where it names none or several. */
+export function yearOf(cell: string): string | null {
+  const years = new Set(cell.match(/\b(?:19|20)\d\d\b/g) ?? []);
+  return years.size === 1 ? ([...years][0] ?? null) : null;
 }
 
-const ROWS_SEARCHED = 30;
-
-/** Proposes the columns: by the first row that names at least a name and another, else by content. */
-export function proposeColumns(rows: readonly (readonly string[])[]): FoundColumns {
-  for (let row = 0; row < Math.min(rows.length, ROWS_SEARCHED); row++) {
-    const columns = columnsOfHeadings(rows[row] ?? []);
-    if (columns.name !== undefined && Object.keys(columns).length >= 2) {
-      const saysOpening = (rows[row] ?? []).some((cell) => /opening/i.test(cell));
-      return { columns, headingRow: row, saysOpening };
-    }
-  }
-  return { columns: columnsByContent(rows), headingRow: -1, saysOpening: false };
+function sideOf(plain: string): Heading['side'] {
+  const debit = /\b(debits?|dr)\b/.test(plain);
+  const credit = /\b(credits?|cr)\b/.test(plain);
+  if (debit && credit) return 'either';
+  return debit ? 'debit' : credit ? 'credit' : null;
 }
 
-function columnsOfHeadings(cells: readonly string[]): Columns {
-  const columns: Partial<Record<ColumnKind, number>> = {};
-  cells.forEach((cell, i) => {
-    const kind = kindOfHeading(cell);
-    if (kind && columns[kind] === undefined) columns[kind] = i;
-    else if (plain(cell) === 'description') columns.note ??= i;
-  });
-  if (columns.name === undefined && columns.number !== undefined && cells.length > 1)
-    return renamedNumber(columns, cells);
-  return columns;
-}
-
-/** “Account | Balance”: a lone heading such as “Acct” names the accounts, not their numbers. */
-function renamedNumber(columns: Columns, cells: readonly string[]): Columns {
-  const { number, ...rest } = columns;
-  const says = plain(cells[number ?? 0] ?? '');
-  return says === 'acct' || says === 'ref' ? { ...rest, name: number ?? 0 } : columns;
-}
-
-const looksNumber = (cell: string): boolean => /^[A-Za-z]?\d[\d.\-/ ]{1,13}$/.test(cell.trim());
-const looksAmount = (cell: string): boolean =>
-  /\d/.test(cell) && /^[\p{Sc}\s]*[-(−]?[\p{Sc}\s]*[\d.,'’\s]+\)?-?$/u.test(cell.trim());
-const looksName = (cell: string): boolean => /\p{L}{2}/u.test(cell) && !looksNumber(cell);
-
-function columnsByContent(rows: readonly (readonly string[])[]): Columns {
-  const width = Math.max(0, ...rows.map((row) => row.length));
-  const share = (column: number, test: (cell: string) => boolean) => {
-    const cells = rows.map((row) => row[column] ?? '').filter((cell) => cell.trim() !== '');
-    return cells.length === 0 ? 0 : cells.filter(test).length / cells.length;
-  };
-  const all = Array.from({ length: width }, (_, i) => i);
-  const name = all.find((i) => share(i, looksName) > 0.6);
-  if (name === undefined) return {};
-  const number = all.find((i) => i < name && share(i, looksNumber) > 0.6);
-  const amounts = all.filter((i) => i > name && share(i, looksAmount) > 0.6);
-  const [first, second] = amounts;
-  return {
-    name,
-    ...(number === undefined ? {} : { number }),
-    ...(first === undefined ? {} : second === undefined ? { amount: first } : { debit: first }),
-    ...(second === undefined ? {} : { credit: second }),
-  };
+export function headingOf(cell: string): Heading {
+  const plain = plainHeading(cell);
+  const when = whenOf(plain);
+  const year = yearOf(cell);
+  const kind = KIND_OF.get(plain) ?? null;
+  if (kind !== null) return { kind, side: null, when, year };
+  const side = sideOf(plain);
+  const isAmount =
+    side !== null || when !== null || AMOUNT.test(plain) || (plain === '' && year !== null);
+  return { kind: null, side: isAmount ? (side ?? 'either') : null, when, year };
 }

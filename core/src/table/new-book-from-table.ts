@@ -2,7 +2,8 @@ import type { Account, Book } from '../book/book.js';
 import { retainedAccounts } from '../book/book-faults.js';
 import { account, freeId, newBook, type NewBook } from '../book/new-book.js';
 import { numberKey } from '../numbering/account-number.js';
-import { bookFromTable, type SignConvention } from './book-from-table.js';
+import { bookFromTable } from './book-from-table.js';
+import type { SignConvention } from './sign.js';
 import type { AccountTable } from './read-accounts.js';
 
 /** Numbers that a table has twice, once for each account that comes too late for one. */

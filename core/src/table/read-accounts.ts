@@ -1,11 +1,13 @@
 import type { Amount } from '../money/amount.js';
-import { parseAmount, type AmountStyle } from '../money/parse-amount.js';
 import { readNumber } from '../numbering/account-number.js';
 import { done, refusal, type Refusal, type Result } from '../refusal/refusal.js';
 import type { Scheme } from '../scheme/scheme.js';
-import { proposeColumns, type Columns, type FoundColumns } from './headings.js';
-import { guessType, sectionNamed, typeNamed } from './guess-type.js';
+import { proposeColumns, type Columns, type FoundColumns } from './columns.js';
+import { NOTHING_NAMED, placeNamed, placeSaid, type Named, type Said } from './place-said.js';
+import { BALANCE, OPENING, RawTable, type RawRow, type WrittenBalance } from './raw-rows.js';
+import { kindsOf } from './row-kinds.js';
 import { readParticulars, type RowParticulars } from './row-particulars.js';
+import { balanceOf, writtenSigns, type WrittenSigns } from './written-signs.js';
 
 /** One account as a table has it. */
 export interface AccountRow {
@@ -14,11 +16,15 @@ export interface AccountRow {
   readonly number: string | null;
   readonly name: string;
   readonly type: string | null;
+  /** How exactly the table says the place; what it does not say was told from the name. */
+  readonly said: Said;
   readonly parentName: string | null;
   /** How far it is indented under what stands above. */
   readonly depth: number;
   /** Debit less credit, or the signed amount as written. Null: no amount in this row. */
   readonly amount: Amount | null;
+  /** What it opened with, where the table says that besides; as `amount`. */
+  readonly opening: Amount | null;
   readonly retired: boolean;
   readonly particulars: RowParticulars;
 }
@@ -34,7 +40,7 @@ export interface AccountTable {
   readonly rows: readonly AccountRow[];
   readonly skipped: readonly SkippedRow[];
   readonly faults: readonly Refusal[];
-  /** Two columns, or one signed column whose convention has still to be settled. */
+  /** One signed column whose convention has still to be settled; otherwise amounts are debit positive. */
   readonly signed: boolean;
   readonly hasAmounts: boolean;
   readonly hasTypes: boolean;
@@ -55,6 +61,8 @@ export interface TableOptions {
   readonly digits: number;
   /** Columns chosen by hand, in place of those proposed. */
   readonly columns?: Columns;
+  /** Of which year balances are wanted, where the table has several. */
+  readonly year?: string;
   /** Whether a type may be proposed from the name where the table says nothing of it. */
   readonly guessTypes: boolean;
 }
@@ -64,192 +72,116 @@ export function readAccountTable(
   cells: readonly (readonly string[])[],
   options: TableOptions,
 ): Result<AccountTable> {
-  const proposed = proposeColumns(cells);
+  const proposed = proposeColumns(cells, options.year ?? null);
   const found = options.columns ? { ...proposed, columns: options.columns } : proposed;
   if (found.columns.name === undefined) return { ok: false, refusals: [noNameColumn({})] };
-  const reading = new Reading(cells, found, options);
-  for (let i = found.headingRow + 1; i < cells.length; i++) reading.take(i);
-  return done(reading.table());
+  return done(new Reading(new RawTable(cells, found, options.digits), options).table());
 }
 
-/** The decimal mark that one amount gives away; null when it doesn't. */
-function decimalMark(text: string): '.' | ',' | null {
-  const marks = text.replace(/[^.,]/g, '');
-  const last = marks.at(-1);
-  if (last !== '.' && last !== ',') return null;
-  const other = last === '.' ? ',' : '.';
-  if (new Set(marks).size === 2) return last;
-  if (marks.length > 1) return other;
-  const after = /\d*$/.exec(text.replace(/[^\d.,]/g, ''))?.[0] ?? '';
-  return after.length === 3 ? null : last;
-}
-
-/** The decimal mark that most amounts of a table give away; null when none does. */
-function decimalMarkOf(texts: readonly string[]): '.' | ',' | null {
-  const found = texts.map(decimalMark);
-  const points = found.filter((mark) => mark === '.').length;
-  const commas = found.filter((mark) => mark === ',').length;
-  return points === commas ? null : points > commas ? '.' : ',';
-}
+const NOTHING_SAID: Record<'heading' | 'total', (name: string) => string> = {
+  heading: (name) => `“${name}” is a heading; it is not an account.`,
+  total: (name) => `“${name}” is a total; it is not an account.`,
+};
 
 class Reading {
   private readonly rows: AccountRow[] = [];
   private readonly skipped: SkippedRow[] = [];
   private readonly faults: Refusal[] = [];
-  private readonly style: AmountStyle;
-  private readonly numberInName: boolean;
-  private section: string | null = null;
+  private readonly signs: WrittenSigns;
+  private readonly openingSigns: WrittenSigns;
+  private above: Named = NOTHING_NAMED;
 
   constructor(
-    private readonly cells: readonly (readonly string[])[],
-    private readonly found: FoundColumns,
+    private readonly raw: RawTable,
     private readonly options: TableOptions,
   ) {
-    this.style = { digits: options.digits, decimal: decimalMarkOf(this.amountTexts()) };
-    this.numberInName = this.namesBeginWithNumbers();
+    this.signs = writtenSigns(raw.rows.map(({ balance }) => balance));
+    this.openingSigns = writtenSigns(raw.rows.map(({ opening }) => opening));
   }
 
   table(): AccountTable {
-    const { columns } = this.found;
+    this.read();
+    const { found } = this.raw;
     return {
-      found: this.found,
+      found,
       rows: this.rows,
       skipped: this.skipped,
       faults: this.faults,
-      signed: columns.amount !== undefined && columns.debit === undefined,
-      hasAmounts: columns.debit !== undefined || columns.amount !== undefined,
+      signed: this.signs.isSigned,
+      hasAmounts: this.raw.has(BALANCE),
       hasTypes: this.rows.some((row) => row.type !== null),
     };
   }
 
-  take(i: number): void {
-    const cells = this.cells[i] ?? [];
-    if (cells.every((cell) => cell.trim() === '')) return;
-    const raw = this.cell(i, 'name');
-    const { number, name } = this.split(this.cell(i, 'number').trim(), raw.trim());
-    const amounts = this.amountCells(i);
-    if (this.isTotal(number, name, raw))
-      this.skip(i, `“${name || raw.trim()}” is a total; it is not an account.`);
-    else if (this.isHeading(i, number, name, amounts)) this.takeHeading(i, name);
-    else if (name === '')
-      this.fault(i, 'there is no account name. Write one, or take the row out.');
-    else this.takeAccount(i, number, name, raw);
+  private read(): void {
+    const { rows } = this.raw;
+    const kinds = kindsOf(rows, {
+      scheme: this.options.scheme,
+      hasNumbers: rows.filter(({ number }) => number !== '').length * 2 > rows.length,
+      hasAmounts: this.raw.has(BALANCE),
+      amount: ({ balance }) => (balance.ok ? balanceOf(balance.value, this.signs) : null),
+    });
+    rows.forEach((row, i) => {
+      const kind = kinds[i] ?? 'account';
+      if (kind === 'account') this.takeAccount(row);
+      else if (kind === 'nameless')
+        this.fault(row, 'there is no account name. Write one, or take the row out.');
+      else this.pass(row, kind);
+    });
   }
 
-  private takeAccount(i: number, number: string, name: string, raw: string): void {
-    const read = number === '' ? null : readNumber(number);
-    if (read && !read.ok) return this.fault(i, read.refusals[0]?.says ?? '');
-    const amount = this.amount(i);
-    if (!amount.ok) return this.fault(i, amount.refusals[0]?.says ?? '');
-    const particulars = readParticulars((kind) => this.cell(i, kind), this.style);
-    if (!particulars.ok) return this.fault(i, particulars.refusals[0]?.says ?? '');
-    const path = name.split(':').map((part) => part.trim());
-    const own = path.at(-1) || name;
+  private pass(row: RawRow, kind: 'heading' | 'total'): void {
+    const name = row.name || 'A row without a name';
+    this.skipped.push({ row: row.at + 1, says: NOTHING_SAID[kind](name) });
+    if (kind === 'heading') this.enter(placeNamed(this.options.scheme, row.name));
+  }
+
+  /** A heading inside another one says more of the same place; one that is known to be none of these says nothing. */
+  private enter(named: Named): void {
+    if (named.section !== null || named.class !== null || named.statement !== null)
+      this.above = named;
+  }
+
+  private takeAccount(row: RawRow): void {
+    const number = row.number === '' ? null : readNumber(row.number);
+    if (number && !number.ok) return this.fault(row, number.refusals[0]?.says ?? '');
+    const { balance, opening } = row;
+    if (!balance.ok) return this.fault(row, balance.refusals[0]?.says ?? '');
+    if (!opening.ok) return this.fault(row, opening.refusals[0]?.says ?? '');
+    const particulars = readParticulars((kind) => row.cell(kind), this.raw.style);
+    if (!particulars.ok) return this.fault(row, particulars.refusals[0]?.says ?? '');
     this.rows.push({
-      row: i + 1,
-      number: read?.ok ? read.value : null,
-      name: own,
-      type: this.type(i, own),
-      parentName: this.cell(i, 'parent').trim() || (path.length > 1 ? (path.at(-2) ?? null) : null),
-      depth: /^\s*/.exec(raw)?.[0].length ?? 0,
-      amount: amount.value,
-      retired: /^(retired|inactive|no|closed)$/i.test(this.cell(i, 'state').trim()),
+      row: row.at + 1,
+      number: number?.ok ? number.value : null,
+      ...this.named(row),
+      depth: row.depth,
+      ...this.amounts(balance.value, opening.value),
+      retired: /^(retired|inactive|no|closed)$/i.test(row.cell('state').trim()),
       particulars: particulars.value,
     });
   }
 
-  private type(i: number, name: string): string | null {
+  private named(row: RawRow) {
+    const path = row.name.split(':').map((part) => part.trim());
+    const name = path.at(-1) || row.name;
+    const above = path.length > 1 ? (path.at(-2) ?? null) : null;
     const { scheme, guessTypes } = this.options;
-    const named = this.cell(i, 'type').trim();
-    const section = sectionNamed(scheme, this.cell(i, 'section').trim()) ?? this.section;
-    const type =
-      (named === '' ? null : typeNamed(scheme, named, name)) ??
-      (section === null ? null : guessType(scheme, name, section)) ??
-      (guessTypes ? guessType(scheme, name, null) : null);
-    return type?.id ?? null;
+    const cells = { type: row.cell('type'), section: row.cell('section'), above: this.above };
+    return {
+      name,
+      parentName: row.cell('parent').trim() || above,
+      ...placeSaid(scheme, name, cells, guessTypes),
+    };
   }
 
-  private amount(i: number): Result<Amount | null> {
-    const { columns } = this.found;
-    if (columns.debit === undefined) return this.oneAmount(this.cell(i, 'amount'));
-    const debit = this.oneAmount(this.cell(i, 'debit'));
-    const credit = this.oneAmount(this.cell(i, 'credit'));
-    if (!debit.ok) return debit;
-    if (!credit.ok) return credit;
-    if (debit.value === null && credit.value === null) return done(null);
-    return done((debit.value ?? 0) - (credit.value ?? 0));
+  private amounts(balance: WrittenBalance, opening: WrittenBalance) {
+    return {
+      amount: balanceOf(balance, this.signs),
+      opening: this.raw.has(OPENING) ? balanceOf(opening, this.openingSigns) : null,
+    };
   }
 
-  private oneAmount(text: string): Result<Amount | null> {
-    const sided = /^(.*?)\s*\b(dr|cr)\.?$/i.exec(text.trim());
-    const bare = sided?.[1] ?? text.trim();
-    if (bare === '' || /^[-–—]$/.test(bare)) return done(null);
-    const read = parseAmount(bare, this.style);
-    return read.ok && sided?.[2]?.toLowerCase() === 'cr' ? done(-read.value) : read;
-  }
-
-  private cell(i: number, kind: keyof Columns): string {
-    const column = this.found.columns[kind];
-    return column === undefined ? '' : (this.cells[i]?.[column] ?? '');
-  }
-
-  private amountCells(i: number): string {
-    return (['debit', 'credit', 'amount'] as const).map((k) => this.cell(i, k).trim()).join('');
-  }
-
-  private amountTexts(): string[] {
-    return this.cells.flatMap((_, i) =>
-      i <= this.found.headingRow
-        ? []
-        : (['debit', 'credit', 'amount'] as const).map((kind) => this.cell(i, kind)),
-    );
-  }
-
-  private isTotal(number: string, name: string, raw: string): boolean {
-    const says = name || raw.trim();
-    if (number === '' && /^(grand |sub-?\s?)?totals?\b/i.test(says)) return true;
-    return (
-      number === '' && (/\btotals?$/i.test(says) || /^(sum|balance check|difference)$/i.test(says))
-    );
-  }
-
-  private isHeading(i: number, number: string, name: string, amounts: string): boolean {
-    if (number !== '' || name === '' || amounts !== '') return false;
-    const isSection = sectionNamed(this.options.scheme, name) !== null;
-    const { columns } = this.found;
-    const listsAmounts = columns.debit !== undefined || columns.amount !== undefined;
-    const saysMore = this.cell(i, 'type').trim() !== '';
-    return isSection || (listsAmounts && columns.number !== undefined && !saysMore);
-  }
-
-  private takeHeading(i: number, name: string): void {
-    const section = sectionNamed(this.options.scheme, name);
-    if (section !== null) this.section = section;
-    this.skip(i, `“${name}” is a heading; it is not an account.`);
-  }
-
-  private namesBeginWithNumbers(): boolean {
-    if (this.found.columns.number !== undefined) return false;
-    const names = this.cells
-      .slice(this.found.headingRow + 1)
-      .map((_, i) => this.cell(i + this.found.headingRow + 1, 'name').trim())
-      .filter((name) => name !== '');
-    const numbered = names.filter((name) => LEADING_NUMBER.test(name)).length;
-    return numbered > 0 && numbered * 2 >= names.length;
-  }
-
-  private split(number: string, name: string): { number: string; name: string } {
-    const found = this.numberInName && number === '' ? LEADING_NUMBER.exec(name) : null;
-    return found ? { number: found[1] ?? '', name: (found[2] ?? '').trim() } : { number, name };
-  }
-
-  private skip(i: number, says: string): void {
-    this.skipped.push({ row: i + 1, says });
-  }
-
-  private fault(i: number, why: string): void {
-    this.faults.push(rowFault({ row: i + 1, why }, `row ${i + 1}`));
+  private fault(row: RawRow, why: string): void {
+    this.faults.push(rowFault({ row: row.at + 1, why }, `row ${row.at + 1}`));
   }
 }
-
-const LEADING_NUMBER = /^([A-Za-z]?\d[\d.\-/]{1,13})[\s·:–-]+(.*\p{L}.*)$/u;

@@ -1,17 +1,12 @@
 import {
-  cellsOf,
-  decodeText,
   minorDigits,
-  parseJson,
   proposeColumns,
   proposeSign,
   readAccountTable,
-  bookFromJson,
-  keyFromJson,
+  readIncoming,
   type AccountTable,
   type Book,
   type Columns,
-  type Result,
   type Scheme,
   type SignConvention,
 } from '@gleddo/core';
@@ -19,43 +14,32 @@ import { useMemo, useState } from 'react';
 
 const LARGEST = 20_000_000;
 
+export type Cells = readonly (readonly string[])[];
+
 /** A file that was chosen: a whole book, cells of a table, or why it can't be read. */
 export type ChosenFile =
   | { readonly kind: 'book'; readonly name: string; readonly book: Book }
-  | { readonly kind: 'cells'; readonly name: string; readonly cells: string[][] }
+  | { readonly kind: 'cells'; readonly name: string; readonly cells: Cells }
   | { readonly kind: 'refused'; readonly name: string; readonly says: readonly string[] };
 
 const MOST_SAID = 8;
 
 export async function readChosen(file: File): Promise<ChosenFile> {
   const { name } = file;
-  const refuse = (...says: string[]): ChosenFile => ({
+  const refuse = (says: readonly string[]): ChosenFile => ({
     kind: 'refused',
     name,
     says: says.slice(0, MOST_SAID),
   });
-  const fromCells = (cells: Result<string[][]>): ChosenFile =>
-    cells.ok
-      ? { kind: 'cells', name, cells: cells.value }
-      : refuse(...cells.refusals.map((each) => each.says));
   if (file.size > LARGEST)
-    return refuse(`The file is larger than ${LARGEST / 1e6} MB. Check that it is the right one.`);
-  const bytes = new Uint8Array(await file.arrayBuffer());
-  if (bytes[0] === 0x50 && bytes[1] === 0x4b) {
-    const { readWorkbook } = await import('./read-workbook');
-    return fromCells(await readWorkbook(bytes));
-  }
-  const text = decodeText(bytes);
-  if (/^\uFEFF?\s*\{/.test(text)) {
-    const json = parseJson(text);
-    if (!json.ok) return refuse(...json.refusals.map((each) => each.says));
-    const format = (json.value as { format?: unknown }).format;
-    const read = format === 'gleddo-key' ? keyFromJson(json.value) : bookFromJson(json.value);
-    if (!read.ok)
-      return refuse(...read.refusals.map((each) => `${each.at || 'file'}: ${each.says}`));
-    return { kind: 'book', name, book: 'book' in read.value ? read.value.book : read.value };
-  }
-  return fromCells(cellsOf(text));
+    return refuse([`The file is larger than ${LARGEST / 1e6} MB. Check that it is the right one.`]);
+  const read = await readIncoming(new Uint8Array(await file.arrayBuffer()), async (bytes) =>
+    (await import('./open-workbook')).openWorkbook(bytes),
+  );
+  if (!read.ok) return refuse(read.refusals.map(({ at, says }) => (at ? `${at}: ${says}` : says)));
+  if (read.value.kind === 'table') return { kind: 'cells', name, cells: read.value.cells };
+  const book = read.value.kind === 'key' ? read.value.key.book : read.value.book;
+  return { kind: 'book', name, book };
 }
 
 export interface TableReading {
@@ -71,7 +55,7 @@ export interface TableReading {
 }
 
 /** A table of accounts as it is understood; columns and the sign convention can be changed by hand. */
-export function useTableReading(cells: string[][], scheme: Scheme, currency: string): TableReading {
+export function useTableReading(cells: Cells, scheme: Scheme, currency: string): TableReading {
   const [byHand, setColumns] = useState<Columns | null>(null);
   const [chosenSign, setSign] = useState<SignConvention | null>(null);
   const proposed = useMemo(() => proposeColumns(cells), [cells]);

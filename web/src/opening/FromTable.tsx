@@ -9,7 +9,12 @@ import { Button, Input, Upload } from 'antd';
 import { useMemo, useState } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { ColumnChoice } from '../files/TablePreview';
-import { readChosen, useTableReading, type TableReading } from '../files/use-table-file';
+import {
+  readChosen,
+  useTableReading,
+  type Cells,
+  type TableReading,
+} from '../files/use-table-file';
 import { useKept } from '../kept/use-kept';
 import { Refusal } from '../shell/Refusal';
 import { Going } from './Going';
@@ -20,7 +25,7 @@ const OF_ITS_OWN =
 /** What was pasted or chosen, as cells; or why it can't be read. */
 function useCells(bookId: string) {
   const [text, setText, clear] = useKept(`${bookId}.openings`, '');
-  const [chosen, setChosen] = useState<string[][] | null>(null);
+  const [chosen, setChosen] = useState<Cells | null>(null);
   const [refused, setRefused] = useState<readonly string[]>([]);
   const pasted = useMemo(() => (text.trim() === '' ? null : cellsOf(text)), [text]);
   const choose = async (file: File): Promise<void> => {
@@ -80,7 +85,7 @@ function useSign(reading: TableReading): SignConvention {
   return reading.isSignChosen ? reading.sign : byArithmetic;
 }
 
-function OfCells({ cells, onDone }: { cells: string[][]; onDone(): void }) {
+function OfCells({ cells, onDone }: { cells: Cells; onDone(): void }) {
   const { book } = useOpenBook();
   const reading = useTableReading(cells, book.scheme, book.company.currency);
   const sign = useSign(reading);

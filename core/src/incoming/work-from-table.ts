@@ -1,0 +1,127 @@
+import type { Book } from '../book/book.js';
+import type { Saying, WhatIsSaid } from '../check/index.js';
+import { latestDate } from '../key/flatten.js';
+import type { AnswerKey } from '../key/answer-key.js';
+import { minorDigits, type Amount } from '../money/amount.js';
+import { formatAmount } from '../money/format-amount.js';
+import { proposedGoing } from '../opening/openings-taken.js';
+import { normalSide, typeOf } from '../scheme/scheme.js';
+import { done, type Refusal, type Result } from '../refusal/refusal.js';
+import { bookFromTable } from '../table/book-from-table.js';
+import type { Columns } from '../table/columns.js';
+import type { Said } from '../table/place-said.js';
+import { readAccountTable, type AccountRow, type AccountTable } from '../table/read-accounts.js';
+import { settledSign, type SideOf, type SignConvention } from '../table/sign.js';
+
+/** A work that came as a table of accounts and balances. */
+export interface TableWork {
+  readonly book: Book;
+  /** The date of its balances; null: they are those that the books open with. */
+  readonly balancesAt: string | null;
+  readonly said: WhatIsSaid;
+  readonly table: AccountTable;
+  /** How its amounts were read. */
+  readonly sign: SignConvention;
+  /** Rows that could not be read. */
+  readonly faults: readonly Refusal[];
+  /** What was decided about it that a reader should know, in sentences. */
+  readonly notes: readonly string[];
+}
+
+/** What was chosen by hand. */
+export interface TableChoice {
+  readonly columns?: Columns;
+  readonly sign?: SignConvention;
+}
+
+/** Reads a table as a work on a key: at the last date that the key compares, or at its opening. */
+export function workFromTable(
+  key: AnswerKey,
+  cells: readonly (readonly string[])[],
+  choice: TableChoice = {},
+): Result<TableWork> {
+  const { company, scheme, numberPlan, opening, entries } = key.book;
+  const latest = latestDate(key);
+  const read = readAccountTable(cells, {
+    scheme,
+    digits: minorDigits(company.currency),
+    guessTypes: false,
+    year: latest.slice(0, 4),
+    ...(choice.columns ? { columns: choice.columns } : {}),
+  });
+  if (!read.ok) return read;
+  const table = read.value;
+  const isOpening = entries.length === 0 || table.found.saysOpening || !table.hasAmounts;
+  const at = isOpening ? opening.date : latest;
+  const sideOf = sidesBy(key, table);
+  const settled = settledSign(table, sideOf);
+  const sign = choice.sign ?? settled.sign;
+  const book = bookFromTable(table, { company, scheme, numberPlan, at, sign, sideOf });
+  return done({
+    book,
+    balancesAt: isOpening ? null : at,
+    said: saidIn(table, book),
+    table,
+    sign,
+    faults: table.faults,
+    notes: notesOn(key, table, sign, book),
+  });
+}
+
+/** The side of a row's account: of the key's account that it is by number or name, else by its own type. */
+function sidesBy({ book }: AnswerKey, table: AccountTable): SideOf {
+  const rows = table.rows.map((row) => ({ ...row, amount: row.amount ?? 0 }));
+  const going = proposedGoing(book, rows);
+  const types = new Map(book.accounts.map(({ id, type }) => [id, type]));
+  return (row: AccountRow) => {
+    const type = typeOf(book.scheme, types.get(going.get(row.row) ?? '') ?? row.type);
+    return type ? normalSide(book.scheme, type) : null;
+  };
+}
+
+const SAYS: Readonly<Record<Said, readonly Saying[]>> = {
+  type: ['class', 'section', 'type'],
+  section: ['class', 'section'],
+  class: ['class'],
+  statement: ['class'],
+  nothing: [],
+};
+
+/** What a table says of its accounts, and what its columns say of all. */
+function saidIn({ rows, found }: AccountTable, { accounts, opening }: Book): WhatIsSaid {
+  const says = new Set<Saying>();
+  if (rows.some(({ number }) => number !== null)) says.add('numbers');
+  if (rows.some(({ parentName, depth }) => parentName !== null || depth > 0)) says.add('parents');
+  if (found.columns.state !== undefined) says.add('states');
+  const places = new Map(
+    accounts.map(({ id }, i) => [id, new Set(SAYS[rows[i]?.said ?? 'nothing'])] as const),
+  );
+  const isPlaced = ({ id }: { id: string }) =>
+    places.get(id)?.has('section') === true || (opening.balances[id] ?? 0) === 0;
+  if (accounts.some(({ id }) => places.get(id)?.has('section')) && accounts.every(isPlaced))
+    says.add('statements');
+  return { says, places };
+}
+
+const SIGNS: Readonly<Record<SignConvention, string>> = {
+  'debit-positive': 'Amounts above zero were read as debits.',
+  'credit-positive': 'Amounts above zero were read as credits.',
+  'normal-side': 'Each amount was read on the side on which its account normally stands.',
+};
+
+function notesOn(
+  key: AnswerKey,
+  table: AccountTable,
+  sign: SignConvention,
+  { opening }: Book,
+): string[] {
+  const notes: string[] = [];
+  if (table.signed) notes.push(SIGNS[sign]);
+  const apart = Object.values(opening.balances).reduce((sum: Amount, each) => sum + each, 0);
+  const digits = minorDigits(key.book.company.currency);
+  if (table.hasAmounts && apart !== 0)
+    notes.push(
+      `Its debits and credits differ by ${formatAmount(Math.abs(apart), digits, digits)}, whichever way its amounts are read.`,
+    );
+  return notes;
+}
