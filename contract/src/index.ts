@@ -52,12 +52,13 @@ export {
   type Student,
 } from './groups.js';
 export {
-  AcceptRequest,
+  type AcceptedShown,
   type Asks,
   type CheckedState,
   type CheckProgress,
   type ClassResults,
   type ClassRow,
+  type FiledWork,
   type InterimCheck,
   type Marked,
   type MyTry,
@@ -70,3 +71,13 @@ export {
   type TryState,
 } from './tries.js';
 export { type Rehearsal, type RehearsalMarks } from './rehearsals.js';
+export {
+  AcceptRequest,
+  CheckAgainRequest,
+  FiledRequest,
+  type FiledTable,
+  type HandPairShown,
+  PairsRequest,
+  type Preview,
+  type PreviewRow,
+} from './marking.js';

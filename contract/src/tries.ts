@@ -1,6 +1,7 @@
 import type { CauseShare } from '@gleddo/core';
-import { IsIn, IsInt, Length, Max, Min } from 'class-validator';
-import { IsName, IsProse, MayBeLeftOut } from './fields.js';
+import { IsInt, Length, Max, Min } from 'class-validator';
+import { IsProse, MayBeLeftOut } from './fields.js';
+import type { FiledTable, HandPairShown } from './marking.js';
 
 export type TryState = 'not-started' | 'working' | 'handed-in' | 'given-back';
 
@@ -94,10 +95,29 @@ export interface Marked {
   readonly results: readonly ShownResult[];
   readonly pairs: readonly PairShown[];
   readonly notes: readonly Note[];
+  /** What was joined and parted by hand. */
+  readonly handPairs: readonly HandPairShown[];
+  /** The file that it came as; null: it was worked on here. */
+  readonly file: FiledWork | null;
+  /** What the key accepts for its accounts besides what stands in it. */
+  readonly accepts: readonly AcceptedShown[];
   /** Why its last check failed, as a sentence; null when it did not. */
   readonly checkFault: string | null;
   readonly previous: string | null;
   readonly next: string | null;
+}
+
+/** A work that came as a file; its table, where it is no whole book. */
+export interface FiledWork {
+  readonly name: string;
+  readonly table: FiledTable | null;
+}
+
+/** What else is accepted for an account of a key. */
+export interface AcceptedShown {
+  readonly account: string;
+  readonly names: readonly string[];
+  readonly types: readonly string[];
 }
 
 export class NewNoteRequest {
@@ -115,19 +135,10 @@ export class NewNoteRequest {
   points!: number;
 }
 
-/** Accept what a student did for an account of the key, for everybody, and check all again. */
-export class AcceptRequest {
-  @IsProse(200, 'This is no account of the key.')
-  account!: string;
-
-  @IsIn(['name', 'type'])
-  what!: 'name' | 'type';
-
-  @IsName(120, 'A name or a type of 1 to 120 characters is accepted.')
-  value!: string;
-}
-
 export interface ClassRow {
+  readonly personId: string;
+  /** The file that the work came as; null: it was worked on here. */
+  readonly fileName: string | null;
   readonly tryId: string | null;
   /** The student's book, to be looked at; null before they begin. */
   readonly bookId: string | null;

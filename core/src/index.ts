@@ -1,5 +1,5 @@
 // The one door of the core. What is not named by these folders' own doors stays inside.
-export { done, refusal, type Refusal, refused, type Result } from './refusal/refusal.js';
+export { done, refusal, type Refusal, type Result } from './refusal/refusal.js';
 export {
   allWhole,
   type Amount,
@@ -110,7 +110,6 @@ export {
   particularsOf,
   type Origin,
   originsSince,
-  parseJson,
   type Period,
   periodLike,
   readBook,
@@ -265,13 +264,12 @@ export {
   keyFromJson,
   keyOf,
   keyOfRules,
-  latestDate,
   pairedEntries,
   readKey,
   type StatementDate,
   writeKey,
+  type HandPair,
 } from './key/index.js';
-export {} from './cause/index.js';
 export {
   type CauseShare,
   checkById,
@@ -304,7 +302,6 @@ export {
   accountsToTable,
   type AccountTable,
   bookFromTable,
-  cellsFrom,
   cellsOf,
   cellsToCsv,
   cellText,

@@ -37,7 +37,10 @@ import { CheckRunner } from './results/check-runner.js';
 import { ChecksService } from './results/checks.service.js';
 import { ClassResultsService } from './results/class-results.service.js';
 import { KeyVersionsService } from './results/key-versions.service.js';
+import { AcceptancesService } from './results/acceptances.service.js';
+import { FilingService } from './results/filing.service.js';
 import { MarkingService } from './results/marking.service.js';
+import { PreviewsService } from './results/previews.service.js';
 import { ResultsController } from './results/results.controller.js';
 import { ShownResults } from './results/shown-results.js';
 import { Threads } from './threads/threads.js';
@@ -82,7 +85,10 @@ const SERVICES = [
   ShownResults,
   TriesService,
   RehearsalsService,
+  AcceptancesService,
+  FilingService,
   MarkingService,
+  PreviewsService,
   ClassResultsService,
   DemoClass,
   DemoSite,

@@ -1,2 +1,2 @@
-export { shareOf, type Cause } from './cause.js';
+export { type Cause } from './cause.js';
 export { causesOf, type Compared } from './split.js';

@@ -12,6 +12,7 @@ const TELLING: Readonly<Partial<Record<EntryKind, string>>> = {
 
 const tellingKind = (kind: EntryKind): string => TELLING[kind] ?? 'an entry of the period';
 
+/** Asked of entries of these kinds; of the others only where they are recorded as one of these. */
 type Found = EntryFacts & { readonly wanted?: string; readonly found?: string | null };
 
 export const entryKind: Check<'entry.kind', Found> = {
@@ -23,8 +24,9 @@ export const entryKind: Check<'entry.kind', Found> = {
   follows: [entryPresent],
   answersFor: 'entry',
   points: 1,
-  run: (marking) =>
-    eachEntry(marking, entryKind, ({ kind }, pair) => {
+  run(marking) {
+    const kinds = new Map(marking.judgedEntries.map(({ id, kind }) => [id, kind]));
+    return eachEntry(marking, entryKind, ({ kind }, pair) => {
       const wanted = tellingKind(kind);
       const odd = pair?.works.find(({ entry }) => tellingKind(entry.kind) !== wanted);
       const isRight = pair !== null && (!odd || pair.isOtherWay === true);
@@ -32,7 +34,11 @@ export const entryKind: Check<'entry.kind', Found> = {
         outcome: isRight ? 'met' : 'not-met',
         facts: () => ({ wanted, found: odd ? tellingKind(odd.entry.kind) : null }),
       };
-    }),
+    }).filter(({ subject, outcome }) => {
+      const kind = kinds.get(subject.id);
+      return outcome === 'not-met' || (kind !== undefined && kind in TELLING);
+    });
+  },
   says(facts, outcome) {
     if (outcome === 'cannot-judge') return NO_ENTRIES;
     const { found = null, wanted = '' } = facts;

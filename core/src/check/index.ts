@@ -9,5 +9,5 @@ export {
 } from './check-list.js';
 export { refOf, type CauseShare, type CheckResult, type Outcome, type Subject } from './finding.js';
 export type { Judged } from './judged.js';
-export { Marking, postingOf } from './marking.js';
+export { Marking } from './marking.js';
 export type { Saying, WhatIsSaid } from './what-is-said.js';

@@ -4,6 +4,5 @@ export { isMade } from './made-entries.js';
 export { KIND_FACTS } from './document-kinds.js';
 export { lineWorth, stockCourse } from './stock.js';
 export { POSTING_NAMES } from './posting-names.js';
-export { proposedPosting } from './proposed-posting.js';
 export { worthOfDocument } from './document-lines.js';
 export { completedPosting, recordingOf } from './recording.js';

@@ -7,7 +7,6 @@ export { statementSheets } from './statement-sheets.js';
 export {
   cellShown,
   type Handout,
-  HANDOUT_KINDS,
   type HandoutCell,
   type HandoutKind,
   type HandoutRow,

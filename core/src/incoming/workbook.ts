@@ -31,7 +31,7 @@ interface RowLike {
   eachCell(options: { includeEmpty: boolean }, see: (cell: CellLike, column: number) => void): void;
 }
 /** As much of a workbook as is looked at: whichever library has read it. */
-export interface WorkbookLike {
+interface WorkbookLike {
   readonly worksheets: readonly {
     readonly name: string;
     readonly state: string;

@@ -6,6 +6,6 @@ export {
   type StatementDate,
 } from './answer-key.js';
 export { keyFromJson, keyOfRules, readKey, writeKey } from './read-key.js';
-export { latestDate } from './flatten.js';
 export { type EntryPair } from './pair-entries.js';
 export { pairedEntries } from './paired-entries.js';
+export type { HandPair } from './recognise.js';

@@ -1,4 +1,4 @@
-export { cellsFrom, cellsOf, cellsToCsv, decodeText, guarded } from './cells.js';
+export { cellsOf, cellsToCsv, decodeText, guarded } from './cells.js';
 export { cellText } from './cell-text.js';
 export { proposeColumns, type Columns } from './columns.js';
 export { COLUMN_KINDS, type ColumnKind } from './headings.js';

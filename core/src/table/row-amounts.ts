@@ -11,7 +11,7 @@ const cellError = refusal('table.cell-error', (f: { what: string; column: string
 );
 
 /** The letters of a column, from 0. */
-export function columnLetters(at: number): string {
+function columnLetters(at: number): string {
   const rest = Math.floor(at / 26);
   return (rest > 0 ? columnLetters(rest - 1) : '') + String.fromCharCode(65 + (at % 26));
 }

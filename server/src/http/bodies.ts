@@ -10,9 +10,11 @@ const FILES = 8 * 1024 * KB;
 
 /** The address where a whole book comes in: its body is handed on unread. */
 const BOOK_IN = '/api/companies';
+/** Where a work comes in as a file. */
+const WORK_IN = '/api/exercises/:id/files';
 
 function limitOf(method: string, url: string): number {
-  if (method === 'POST' && url === BOOK_IN) return FILES;
+  if (method === 'POST' && (url === BOOK_IN || url === WORK_IN)) return FILES;
   if (method === 'POST' && /^\/api\/books\/:id\/(operations|changes)$/.test(url)) return CHANGING;
   if (method === 'PATCH' && url === '/api/exercises/:id') return CHANGING;
   return USUAL;

@@ -15,7 +15,8 @@ import {
 } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE, LOG } from '../http/tokens.js';
-import type { CheckedWork, KeptCheck } from '../threads/checking.js';
+import type { HandPair } from '@gleddo/core';
+import type { CheckedWork, IncomingTable, KeptCheck } from '../threads/checking.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { Threads } from '../threads/threads.js';
 import { KeyVersionsService } from './key-versions.service.js';
@@ -25,6 +26,22 @@ export type TryRow = typeof tries.$inferSelect;
 /** In milliseconds. */
 const LOOK_EVERY = 100;
 const OPEN_STATES = ['waiting', 'running'] as const;
+
+const HANDED_IN = ['handed-in'] as const;
+const CHECKED_STATES = ['handed-in', 'given-back'] as const;
+
+interface Keeping {
+  readonly keyId: string;
+  readonly revision: number;
+  readonly states: readonly (typeof CHECKED_STATES)[number][];
+}
+
+/** How a work came, and what was said of it by hand. */
+export function cameAs({ handPairs, file }: Pick<TryRow, 'handPairs' | 'file'>) {
+  const { table = null } =
+    file === null ? {} : (JSON.parse(file) as { table?: IncomingTable | null });
+  return { byHand: JSON.parse(handPairs) as HandPair[], table };
+}
 
 /** Works that wait to be checked, and what comes of each. */
 @Injectable()
@@ -127,18 +144,22 @@ export class ChecksService {
       await new Promise((resolve) => setTimeout(resolve, LOOK_EVERY));
   }
 
-  /** Checks one work with today's key and keeps what was found; a fault of the work is kept with the work. */
-  async run(tryId: string): Promise<'done' | 'failed'> {
+  /**
+   * Checks one work with today's key and keeps what was found; a fault of the work is kept with the work. One that was
+   * given back is left as it is, unless that is wanted.
+   */
+  async run(tryId: string, evenGivenBack = false): Promise<'done' | 'failed'> {
     const [found] = await this.db
       .select({ work: tries, exercise: exercises })
       .from(tries)
       .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(eq(tries.id, tryId));
-    if (!found || found.work.state !== 'handed-in') return 'done';
+    const states = evenGivenBack ? CHECKED_STATES : HANDED_IN;
+    if (!found || !states.some((state) => state === found.work.state)) return 'done';
     const key = await this.keyToday(found.exercise);
     const { text, revision } = await this.books.at(found.work.bookId);
-    const outcome = await this.threads.checkToKeep({ key, work: text });
-    if (outcome.ok) await this.keep(found.work, key.id, revision, outcome.value);
+    const outcome = await this.threads.checkToKeep({ key, work: text, ...cameAs(found.work) });
+    if (outcome.ok) await this.keep(found.work, { keyId: key.id, revision, states }, outcome.value);
     else {
       this.log.warn({ tryId, err: outcome.error }, 'a work can’t be checked');
       await this.keepFault(tryId, outcome.why);
@@ -159,7 +180,7 @@ export class ChecksService {
     return this.keys.textOf((await this.keys.todays(exercise)).id);
   }
 
-  private async keep(work: TryRow, keyId: string, bookRevision: number, checked: KeptCheck) {
+  private async keep(work: TryRow, { keyId, revision, states }: Keeping, checked: KeptCheck) {
     const { points, of: outOf, pairs, results, overview } = checked;
     const id = nanoid();
     await this.db.transaction(async (tx) => {
@@ -167,7 +188,7 @@ export class ChecksService {
         id,
         tryId: work.id,
         keyId,
-        bookRevision,
+        bookRevision: revision,
         points,
         outOf,
         pairs,
@@ -177,7 +198,7 @@ export class ChecksService {
       const [kept] = await tx
         .update(tries)
         .set({ checkId: id, checkFault: null })
-        .where(and(eq(tries.id, work.id), eq(tries.state, 'handed-in')))
+        .where(and(eq(tries.id, work.id), inArray(tries.state, [...states])))
         .returning({ id: tries.id });
       if (kept) await this.addUp(work.id, tx);
     });

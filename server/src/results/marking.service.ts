@@ -1,14 +1,14 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { AcceptRequest, Marked, Me, NewNoteRequest } from '@gleddo/contract';
-import {
-  acceptedFor,
-  accountOf,
-  isVisible,
-  typeOf,
-  type Accepted,
-  type AnswerKey,
-} from '@gleddo/core';
-import { and, eq, inArray, isNotNull } from 'drizzle-orm';
+import type {
+  AcceptedShown,
+  FiledWork,
+  HandPairShown,
+  Marked,
+  Me,
+  NewNoteRequest,
+} from '@gleddo/contract';
+import { isVisible } from '@gleddo/core';
+import { and, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
 import { BooksService } from '../books/books.service.js';
@@ -21,7 +21,8 @@ import { ChecksService, type TryRow } from './checks.service.js';
 import { KeyVersionsService } from './key-versions.service.js';
 import { ShownResults } from './shown-results.js';
 
-interface Found {
+/** A work with its exercise and who made it. */
+export interface FoundWork {
   readonly work: TryRow;
   readonly exercise: ExerciseRow;
   readonly student: string;
@@ -40,7 +41,7 @@ export class MarkingService {
     private readonly audit: AuditService,
   ) {}
 
-  private async find(me: Me, tryId: string): Promise<Found> {
+  async find(me: Me, tryId: string): Promise<FoundWork> {
     const [row] = await this.db
       .select({ work: tries, exercise: exercises, student: people.name })
       .from(tries)
@@ -73,6 +74,9 @@ export class MarkingService {
       results: run.results,
       pairs: run.pairs,
       notes: await this.shown.notesOf(tryId),
+      handPairs: JSON.parse(work.handPairs) as HandPairShown[],
+      file: work.file === null ? null : (JSON.parse(work.file) as FiledWork),
+      accepts: acceptedIn(exercise.keyRules),
       checkFault: work.checkFault,
       previous,
       next,
@@ -139,60 +143,84 @@ export class MarkingService {
     await this.audit.write('all-given-back', me.id, exerciseId);
   }
 
-  /** Has all that is handed in and not given back checked again, with today's key. */
-  async checkAgain(me: Me, exerciseId: string): Promise<void> {
+  /** Takes back one work that was given back, as long as its student has not looked at it. */
+  async takeBack(me: Me, tryId: string): Promise<Marked> {
+    const { student } = await this.find(me, tryId);
+    const [taken] = await this.db
+      .update(tries)
+      .set({ state: 'handed-in', givenBackAt: null })
+      .where(and(eq(tries.id, tryId), eq(tries.state, 'given-back'), isNull(tries.readAt)))
+      .returning({ id: tries.id });
+    if (!taken)
+      throw refuse(
+        'try.read',
+        `${student} has looked at these marks already, so they can’t be taken back. Change a mark with a note instead.`,
+      );
+    await this.audit.write('work-taken-back', me.id, tryId);
+    return this.open(me, tryId);
+  }
+
+  /**
+   * Has all that is handed in and not given back checked again, with today's key; of those given back only the ones
+   * that are named.
+   */
+  async checkAgain(me: Me, exerciseId: string, givenBack: readonly string[] = []): Promise<void> {
     await this.exercises.rowOf(me, exerciseId);
     await this.checks.askForAll(exerciseId);
+    await this.checkGivenBack(me, exerciseId, givenBack);
     await this.checks.settled(exerciseId, SHORT_WHILE);
+  }
+
+  /** Checks works again that were given back: only because the instructor says so of each. */
+  private async checkGivenBack(me: Me, exerciseId: string, ids: readonly string[]): Promise<void> {
+    if (ids.length === 0) return;
+    const found = await this.db
+      .select({ id: tries.id })
+      .from(tries)
+      .where(and(eq(tries.exerciseId, exerciseId), inArray(tries.id, [...ids])));
+    for (const { id } of found) {
+      await this.checks.run(id, true);
+      await this.audit.write('mark-changed', me.id, id);
+    }
+  }
+
+  /** Joins and parts accounts by hand, and checks the work again with that; what was given back is left as it is. */
+  async pair(me: Me, tryId: string, pairs: readonly HandPairShown[]): Promise<Marked> {
+    const { work, student } = await this.find(me, tryId);
+    if (work.state !== 'handed-in') throw notToBePaired(work, student);
+    await this.db
+      .update(tries)
+      .set({ handPairs: JSON.stringify(pairs) })
+      .where(and(eq(tries.id, tryId), eq(tries.state, 'handed-in')));
+    await this.checks.run(tryId);
+    await this.audit.write('paired-by-hand', me.id, tryId);
+    return this.open(me, tryId);
   }
 
   async cancelChecks(me: Me, exerciseId: string): Promise<void> {
     await this.exercises.rowOf(me, exerciseId);
     await this.checks.cancel(exerciseId);
   }
-
-  /**
-   * Accepts another name or type for an account of the key, for everybody, and has checked again what is not given
-   * back: this work at once, the others after it.
-   */
-  async accept(me: Me, tryId: string, request: AcceptRequest): Promise<Marked> {
-    const { exercise, work } = await this.find(me, tryId);
-    await this.acceptFor(me, exercise.id, request);
-    await this.audit.write('answer-accepted', me.id, tryId);
-    if (work.state === 'handed-in') await this.checks.run(tryId);
-    await this.checks.askForAll(exercise.id);
-    await this.checks.settled(exercise.id, SHORT_WHILE);
-    return this.open(me, tryId);
-  }
-
-  private async acceptFor(me: Me, exerciseId: string, request: AcceptRequest): Promise<void> {
-    for (let attempt = 0; attempt < MOST_ATTEMPTS; attempt++)
-      if (await this.acceptOnce(me, exerciseId, request)) return;
-    throw refuse(
-      'key.busy',
-      'The key is being changed elsewhere at the same time. Try again in a moment.',
-    );
-  }
-
-  /** False when somebody else changed the rules of the key between reading and writing. */
-  private async acceptOnce(me: Me, exerciseId: string, request: AcceptRequest): Promise<boolean> {
-    const exercise = await this.exercises.rowOf(me, exerciseId);
-    const accepts = acceptsWith(await this.exercises.keyOf(exercise), request);
-    const rules = JSON.parse(exercise.keyRules) as object;
-    const written = await this.db
-      .update(exercises)
-      .set({ keyRules: JSON.stringify({ ...rules, accepts }) })
-      .where(and(eq(exercises.id, exerciseId), eq(exercises.keyRules, exercise.keyRules)))
-      .returning({ id: exercises.id });
-    return written.length > 0;
-  }
 }
 
 /** What a class that is small has been checked within; who waits longer sees how far it is. */
 const SHORT_WHILE = 3_000;
-const MOST_ATTEMPTS = 20;
 
 const TO_GIVE_BACK = and(eq(tries.state, 'handed-in'), isNotNull(tries.checkId));
+
+function notToBePaired(work: TryRow, student: string) {
+  if (work.state === 'working') return notMarkedYet(work, student);
+  return refuse(
+    'try.given-back',
+    `These marks were given back to ${student}: they stay as they are. Take the work back first, or change a mark with a note.`,
+  );
+}
+
+/** What is accepted for accounts besides what the key says. */
+const acceptedIn = (keyRules: string): AcceptedShown[] =>
+  ((JSON.parse(keyRules) as { accepts?: Partial<AcceptedShown>[] }).accepts ?? []).map(
+    ({ account = '', names = [], types = [] }) => ({ account, names, types }),
+  );
 
 function notMarkedYet(work: TryRow, student: string) {
   if (work.state === 'working')
@@ -205,14 +233,4 @@ function notMarkedYet(work: TryRow, student: string) {
     work.checkFault ??
       `${student} has handed in; the work is being checked. Look again in a moment.`,
   );
-}
-
-/** What a key accepts, with another name or type for one of its accounts. */
-function acceptsWith(key: AnswerKey, { account, what, value }: AcceptRequest): Accepted[] {
-  if (!accountOf(key.book, account)) throw notFound('This account of the key');
-  if (what === 'type' && !typeOf(key.book.scheme, value)) throw notFound('This account type');
-  const before = acceptedFor(key, account);
-  const names = what === 'name' ? [...new Set([...before.names, value])] : before.names;
-  const types = what === 'type' ? [...new Set([...before.types, value])] : before.types;
-  return [...key.accepts.filter((each) => each.account !== account), { ...before, names, types }];
 }

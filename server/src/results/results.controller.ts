@@ -1,12 +1,18 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import {
   AcceptRequest,
+  CheckAgainRequest,
+  FiledRequest,
   NewNoteRequest,
+  PairsRequest,
   type ClassResults,
   type Marked,
   type Me,
+  type Preview,
 } from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
+import { AcceptancesService } from './acceptances.service.js';
+import { FilingService } from './filing.service.js';
 import { ClassResultsService } from './class-results.service.js';
 import { MarkingService } from './marking.service.js';
 
@@ -16,6 +22,8 @@ export class ResultsController {
   constructor(
     private readonly marking: MarkingService,
     private readonly results: ClassResultsService,
+    private readonly acceptances: AcceptancesService,
+    private readonly filing: FilingService,
   ) {}
 
   @Get('exercises/:id/results')
@@ -25,9 +33,30 @@ export class ResultsController {
 
   @Post('exercises/:id/check-again')
   @HttpCode(200)
-  async checkAgain(@Param('id') id: string, @SignedIn() me: Me): Promise<ClassResults> {
-    await this.marking.checkAgain(me, id);
+  async checkAgain(
+    @Param('id') id: string,
+    @Body() { givenBack }: CheckAgainRequest,
+    @SignedIn() me: Me,
+  ): Promise<ClassResults> {
+    await this.marking.checkAgain(me, id, givenBack);
     return this.results.open(me, id);
+  }
+
+  /** Whose marks today's key would change. */
+  @Get('exercises/:id/check-again/preview')
+  previewOfToday(@Param('id') id: string, @SignedIn() me: Me): Promise<Preview> {
+    return this.acceptances.previewOfToday(me, id);
+  }
+
+  /** Puts a file beside the class, as a student's work. */
+  @Post('exercises/:id/files')
+  @HttpCode(200)
+  file(
+    @Param('id') id: string,
+    @Body() body: FiledRequest,
+    @SignedIn() me: Me,
+  ): Promise<ClassResults> {
+    return this.filing.file(me, id, body);
   }
 
   /** Leaves unchecked what still waits. */
@@ -76,7 +105,35 @@ export class ResultsController {
     @Body() body: AcceptRequest,
     @SignedIn() me: Me,
   ): Promise<Marked> {
-    return this.marking.accept(me, id, body);
+    return this.acceptances.accept(me, id, body);
+  }
+
+  /** Whose marks accepting it would change. */
+  @Post('tries/:id/accept/preview')
+  @HttpCode(200)
+  previewAccept(
+    @Param('id') id: string,
+    @Body() body: AcceptRequest,
+    @SignedIn() me: Me,
+  ): Promise<Preview> {
+    return this.acceptances.preview(me, id, body);
+  }
+
+  /** Accounts joined and parted by hand. */
+  @Post('tries/:id/pairs')
+  @HttpCode(200)
+  pair(
+    @Param('id') id: string,
+    @Body() { pairs }: PairsRequest,
+    @SignedIn() me: Me,
+  ): Promise<Marked> {
+    return this.marking.pair(me, id, pairs);
+  }
+
+  @Post('tries/:id/take-back')
+  @HttpCode(200)
+  takeBack(@Param('id') id: string, @SignedIn() me: Me): Promise<Marked> {
+    return this.marking.takeBack(me, id);
   }
 
   @Post('tries/:id/give-back')

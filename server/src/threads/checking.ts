@@ -5,11 +5,15 @@ import {
   overviewOf,
   readBook,
   readKey,
+  workFromTable,
   type AnswerKey,
   type Book,
+  type CheckOptions,
+  type HandPair,
   type KeptPair,
   type KeptResult,
   type Overview,
+  type TableChoice,
 } from '@gleddo/core';
 import { LRUCache } from 'lru-cache';
 
@@ -23,6 +27,15 @@ export interface KeyText {
 export interface ToCheck {
   readonly key: KeyText;
   readonly work: string;
+  /** Accounts joined and parted by hand. */
+  readonly byHand?: readonly HandPair[];
+  /** The table that the work came as; then it is made of that. */
+  readonly table?: IncomingTable | null;
+}
+
+/** A table that came as a work, and what was chosen of how it is read. */
+export interface IncomingTable extends TableChoice {
+  readonly cells: readonly (readonly string[])[];
 }
 
 /** A checked work as it is kept. */
@@ -76,15 +89,29 @@ function outcomeOf<T>(work: () => T): CheckOutcome<T> {
 /** Checks one work with a version of a key. */
 export const check = (task: ToCheck): CheckOutcome<CheckedWork> => outcomeOf(() => checked(task));
 
-function checked({ key: keyText, work: text }: ToCheck): CheckedWork {
+function checked({ key: keyText, work: text, byHand = [], table = null }: ToCheck): CheckedWork {
   const { key, start } = keyOf(keyText);
-  const work = readBook(text);
-  if (!work.ok) throw new CantBeChecked(`The book can’t be read. ${work.refusals[0]?.says ?? ''}`);
-  const found = checkWork(key, work.value, { start });
+  const { book, options } = table ? ofTable(key, table) : { book: ofText(text), options: {} };
+  const found = checkWork(key, book, { start, byHand, ...options });
   const results = keptResults(found);
   const pairs = keptPairs(found);
-  const overview = overviewOf(key, work.value, results, pairs);
+  const overview = overviewOf(key, book, results, pairs);
   return { points: found.points, of: found.of, pairs, results, overview };
+}
+
+function ofText(text: string): Book {
+  const work = readBook(text);
+  if (work.ok) return work.value;
+  throw new CantBeChecked(`The book can’t be read. ${work.refusals[0]?.says ?? ''}`);
+}
+
+/** A work that came as a table says less than a book: what it can't say is not judged. */
+function ofTable(key: AnswerKey, table: IncomingTable) {
+  const work = workFromTable(key, table.cells, table);
+  if (!work.ok) throw new CantBeChecked(`The table can’t be read. ${work.refusals[0]?.says ?? ''}`);
+  const { book, said, balancesAt } = work.value;
+  const options: CheckOptions = { said, ...(balancesAt === null ? {} : { balancesAt }) };
+  return { book, options };
 }
 
 /** The same as texts, ready to be kept. */

@@ -59,6 +59,7 @@ export class TriesService {
   async open(me: Me, exerciseId: string): Promise<MyTryDetail> {
     const { exercise, work } = await this.find(me, exerciseId);
     const isBack = work?.state === 'given-back';
+    if (isBack && work.readAt === null) await this.markRead(work.id);
     const run = isBack && work.checkId !== null ? await this.shown.run(work.checkId) : null;
     return {
       ...myTry(exercise, work),
@@ -69,6 +70,14 @@ export class TriesService {
       notes: isBack ? await this.shown.notesOf(work.id) : null,
       pairs: run?.pairs ?? null,
     };
+  }
+
+  /** From now on these marks can’t be taken back. */
+  private async markRead(tryId: string): Promise<void> {
+    await this.db
+      .update(tries)
+      .set({ readAt: new Date() })
+      .where(and(eq(tries.id, tryId), isNull(tries.readAt)));
   }
 
   /** Begins the one try, from a copy of the starting point; begun already, it is simply opened. */

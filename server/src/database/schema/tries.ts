@@ -29,6 +29,12 @@ export const tries = pgTable(
     checkId: text('check_id'),
     /** Why the work could not be checked, as a sentence; null when it could, or has not been tried yet. */
     checkFault: text('check_fault'),
+    /** Accounts joined and parted by hand: JSON; kept through every later check. */
+    handPairs: text('hand_pairs').notNull().default('[]'),
+    /** The file that the work came as: JSON; null: it was worked on here. */
+    file: text('file'),
+    /** When the student first saw the marks. */
+    readAt: timestamp('read_at', { withTimezone: true }),
     /** How often a check was asked for while working, and when last. */
     asked: integer('asked').notNull().default(0),
     askedAt: timestamp('asked_at', { withTimezone: true }),

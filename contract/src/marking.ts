@@ -1,0 +1,146 @@
+import { ArrayMaxSize, IsArray, IsIn, IsObject, Matches, ValidateBy } from 'class-validator';
+import { IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
+
+/** Accept what a student did for an account of the key, for everybody, and check all again; or no longer. */
+export class AcceptRequest {
+  @IsProse(200, 'This is no account of the key.')
+  account!: string;
+
+  @IsIn(['name', 'type'])
+  what!: 'name' | 'type';
+
+  @IsName(120, 'A name or a type of 1 to 120 characters is accepted.')
+  value!: string;
+
+  /** True: what was accepted is accepted no longer. */
+  @MayBeLeftOut()
+  @IsIn([true, false])
+  withdraw?: boolean;
+
+  /** The works given back whose marks change, too; all others that were given back stay as they are. */
+  @MayBeLeftOut()
+  @IsArray({ message: 'Name the works that change by a list.' })
+  @ArrayMaxSize(2000)
+  @Matches(/^[\w-]{1,60}$/, { each: true, message: 'This is no work.' })
+  givenBack?: string[];
+}
+
+/** Check all again, and which of those given back, too. */
+export class CheckAgainRequest {
+  @MayBeLeftOut()
+  @IsArray({ message: 'Name the works that change by a list.' })
+  @ArrayMaxSize(2000)
+  @Matches(/^[\w-]{1,60}$/, { each: true, message: 'This is no work.' })
+  givenBack?: string[];
+}
+
+/** A work whose marks a change would change. */
+export interface PreviewRow {
+  readonly tryId: string;
+  readonly student: string;
+  readonly state: 'handed-in' | 'given-back';
+  readonly points: number;
+  readonly of: number;
+  readonly newPoints: number;
+  readonly newOf: number;
+}
+
+/** What a change would do to marks, before it is kept. */
+export interface Preview {
+  readonly rows: readonly PreviewRow[];
+  /** How many works would keep theirs. */
+  readonly same: number;
+  /** Works that could not be checked. */
+  readonly failed: number;
+}
+
+/** A pair joined by hand, or (null) an account that stands for none. */
+export interface HandPairShown {
+  readonly key: string | null;
+  readonly work: string;
+}
+
+const MOST_PAIRS = 2000;
+const isPair = (value: unknown): boolean => {
+  if (typeof value !== 'object' || value === null) return false;
+  const { key, work, ...rest } = value as Record<string, unknown>;
+  const isName = (each: unknown) => typeof each === 'string' && each.length <= 200;
+  return Object.keys(rest).length === 0 && (key === null || isName(key)) && isName(work);
+};
+
+const ArePairs = () =>
+  ValidateBy(
+    {
+      name: 'arePairs',
+      validator: {
+        validate: (value: unknown) =>
+          Array.isArray(value) && value.length <= MOST_PAIRS && value.every(isPair),
+      },
+    },
+    { message: 'Pairs are a list of an account of the key (or none) and one of the work.' },
+  );
+
+export class PairsRequest {
+  @ArePairs()
+  pairs!: HandPairShown[];
+}
+
+/** A table that came as a work: its cells, and what was chosen of how it is read. */
+export interface FiledTable {
+  readonly cells: readonly (readonly string[])[];
+  readonly columns?: Readonly<Record<string, number>>;
+  readonly sign?: 'debit-positive' | 'credit-positive' | 'normal-side';
+}
+
+const LONGEST_CELL = 2000;
+const isCells = (value: unknown): boolean =>
+  Array.isArray(value) &&
+  value.length <= 20_000 &&
+  value.every(
+    (row) =>
+      Array.isArray(row) &&
+      row.length <= 200 &&
+      row.every((cell) => typeof cell === 'string' && cell.length <= LONGEST_CELL),
+  );
+
+const isTable = (value: unknown): boolean => {
+  if (typeof value !== 'object' || value === null) return false;
+  const { cells, columns, sign, ...rest } = value as Record<string, unknown>;
+  const isColumns =
+    columns === undefined ||
+    (typeof columns === 'object' &&
+      columns !== null &&
+      Object.values(columns).every((at) => Number.isInteger(at) && Number(at) >= 0));
+  const isSign =
+    sign === undefined ||
+    ['debit-positive', 'credit-positive', 'normal-side'].includes(String(sign));
+  return Object.keys(rest).length === 0 && isCells(cells) && isColumns && isSign;
+};
+
+const IsTable = () =>
+  ValidateBy(
+    { name: 'isTable', validator: { validate: isTable } },
+    { message: 'A table is rows of cells, each a text.' },
+  );
+
+/** A work that came as a file: whose it is, and what stands in it. */
+export class FiledRequest {
+  @IsId()
+  personId!: string;
+
+  @IsName(200, 'A file has a name of 1 to 200 characters.')
+  fileName!: string;
+
+  @MayBeLeftOut()
+  @IsTable()
+  table?: FiledTable;
+
+  /** A whole book, as its file has it. */
+  @MayBeLeftOut()
+  @IsObject({ message: 'A book is an object.' })
+  book?: object;
+
+  @MayBeLeftOut()
+  @ArePairs()
+  pairs?: HandPairShown[];
+}

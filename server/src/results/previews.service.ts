@@ -1,0 +1,87 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { Preview, PreviewRow } from '@gleddo/contract';
+import { writeBook, writeKey, type AnswerKey } from '@gleddo/core';
+import { and, eq, inArray, sum } from 'drizzle-orm';
+import { nanoid } from 'nanoid';
+import { KeptBooks } from '../books/kept-books.js';
+import type { Database } from '../database/open-database.js';
+import { notes, people, tries } from '../database/schema/index.js';
+import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
+import { DATABASE } from '../http/tokens.js';
+import { Threads } from '../threads/threads.js';
+import { cameAs, type TryRow } from './checks.service.js';
+import type { KeyText } from '../threads/checking.js';
+
+interface Work {
+  readonly work: TryRow;
+  readonly student: string;
+}
+
+/** Where a work's marks are and where they would be; null where it could not be checked. */
+type Outcome = Omit<PreviewRow, 'tryId' | 'student' | 'state'> | null;
+
+/** What a change of a key would do to everybody's marks: shown before it is kept, and nothing of it is kept. */
+@Injectable()
+export class PreviewsService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly books: KeptBooks,
+    private readonly exercises: ExercisesService,
+    private readonly threads: Threads,
+  ) {}
+
+  async of(exercise: ExerciseRow, key: AnswerKey): Promise<Preview> {
+    const start = await this.exercises.startOf(exercise);
+    const text: KeyText = {
+      id: `preview-${nanoid()}`,
+      key: writeKey(key),
+      start: writeBook(start),
+    };
+    const works = await this.worksOf(exercise.id);
+    const own = await this.ownPoints(works.map(({ work }) => work.id));
+    const rows: PreviewRow[] = [];
+    let failed = 0;
+    let same = 0;
+    for (const { work, student } of works) {
+      const outcome = await this.outcome(text, work, own.get(work.id) ?? 0);
+      if (outcome === null) failed++;
+      else if (outcome.newPoints === outcome.points && outcome.newOf === outcome.of) same++;
+      else rows.push({ tryId: work.id, student, state: stateOf(work), ...outcome });
+    }
+    return { rows, same, failed };
+  }
+
+  private async worksOf(exerciseId: string): Promise<Work[]> {
+    const rows = await this.db
+      .select({ work: tries, student: people.name })
+      .from(tries)
+      .innerJoin(people, eq(people.id, tries.personId))
+      .where(
+        and(eq(tries.exerciseId, exerciseId), inArray(tries.state, ['handed-in', 'given-back'])),
+      );
+    const collator = new Intl.Collator('en');
+    return rows.sort((a, b) => collator.compare(a.student, b.student));
+  }
+
+  private async ownPoints(ids: readonly string[]): Promise<ReadonlyMap<string, number>> {
+    if (ids.length === 0) return new Map();
+    const rows = await this.db
+      .select({ id: notes.tryId, points: sum(notes.points).mapWith(Number) })
+      .from(notes)
+      .where(inArray(notes.tryId, [...ids]))
+      .groupBy(notes.tryId);
+    return new Map(rows.map(({ id, points }) => [id, points]));
+  }
+
+  private async outcome(key: KeyText, work: TryRow, own: number): Promise<Outcome> {
+    const { text } = await this.books.at(work.bookId);
+    const checked = await this.threads.check({ key, work: text, ...cameAs(work) });
+    if (!checked.ok || work.points === null || work.outOf === null) return null;
+    const { points, of } = checked.value;
+    const newPoints = Math.max(0, points + own);
+    return { points: work.points, of: work.outOf, newPoints, newOf: of };
+  }
+}
+
+const stateOf = ({ state }: TryRow): PreviewRow['state'] =>
+  state === 'given-back' ? 'given-back' : 'handed-in';
