@@ -75,7 +75,6 @@ export {
   AcceptRequest,
   CheckAgainRequest,
   FiledRequest,
-  type FiledTable,
   type HandPairShown,
   PairsRequest,
   type Preview,

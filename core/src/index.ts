@@ -269,6 +269,7 @@ export {
   type StatementDate,
   writeKey,
   type HandPair,
+  latestDate,
 } from './key/index.js';
 export {
   type CauseShare,
@@ -296,6 +297,11 @@ export {
   type SideRow,
   type SideSection,
   stillOpen,
+  missingIn,
+  pairedByHand,
+  type PairLine,
+  pairLines,
+  type Sureness,
 } from './mark/index.js';
 export {
   accountsIntoBook,

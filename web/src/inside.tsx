@@ -28,6 +28,8 @@ const PasswordPage = lazyPage(() => import('./people/PasswordPage'));
 const ResultsPage = lazyPage(() => import('./results/ResultsPage'));
 const ClassResultsPage = lazyPage(() => import('./results/ClassResultsPage'));
 const WorkBookPage = lazyPage(() => import('./results/WorkBookPage'));
+const FilesPage = lazyPage(() => import('./results/filed/FilesPage'));
+const PairsPage = lazyPage(() => import('./results/pairs/PairsPage'));
 const MarkedWorkPage = lazyPage(() => import('./results/MarkedWorkPage'));
 const MyExercisesPage = lazyPage(() => import('./student/MyExercisesPage'));
 const MyTryPage = lazyPage(() => import('./student/MyTryPage'));
@@ -78,7 +80,9 @@ function InstructorRoutes({ me }: { me: Me }) {
       <Route path="/groups/:id" element={<GroupPage />} />
       <Route path="/results" element={<ResultsPage />} />
       <Route path="/results/:id" element={<ClassResultsPage />} />
+      <Route path="/results/:id/files" element={<FilesPage />} />
       <Route path="/marking/:tryId" element={<MarkedWorkPage />} />
+      <Route path="/marking/:tryId/pairs" element={<PairsPage />} />
       <Route path="/results/:id/book/:bookId/:part" element={<WorkBookPage />} />
       <Route path="/password" element={<PasswordPage />} />
       {me.isHead && <Route path="/people" element={<PeoplePage />} />}

@@ -20,6 +20,8 @@ export interface CauseShare {
   readonly kind: CauseKind;
   readonly of: 'key' | 'work';
   readonly id: string;
+  /** The faults that answer for it; absent: none, or the key accepts it. */
+  readonly roots?: readonly string[];
   /** What the cause adds to the line, in the line's sign: theirs less the key's. */
   readonly share: Amount;
 }

@@ -47,9 +47,9 @@ export function compareLines(marking: Marking, totals: boolean): Finding<LineFac
         const shared = causes.flatMap((cause, i): Shared[] => {
           const share = shareOf(cause, line);
           const { kind, of, id } = cause;
-          return share === 0
-            ? []
-            : [{ share: { kind, of, id, share }, answer: answers[i] as Answer }];
+          const answer = answers[i] as Answer;
+          const roots = answer.roots.length > 0 ? { roots: answer.roots } : {};
+          return share === 0 ? [] : [{ share: { kind, of, id, share, ...roots }, answer }];
         });
         return compareLine(marking, date, line, shared);
       });

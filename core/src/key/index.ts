@@ -9,3 +9,4 @@ export { keyFromJson, keyOfRules, readKey, writeKey } from './read-key.js';
 export { type EntryPair } from './pair-entries.js';
 export { pairedEntries } from './paired-entries.js';
 export type { HandPair } from './recognise.js';
+export { latestDate } from './flatten.js';

@@ -5,3 +5,4 @@ export { sideBySide, type SideRow, type SideSection } from './side-by-side.js';
 export { marginOf, type Margin } from './margin.js';
 export { stillOpen } from './still-open.js';
 export { keptPairs, keptResults, type KeptPair, type KeptResult } from './kept-result.js';
+export { missingIn, pairedByHand, pairLines, type PairLine, type Sureness } from './pair-list.js';

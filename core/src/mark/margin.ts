@@ -26,7 +26,7 @@ export interface Margin<R extends MarginResult> {
   /** The number of the fault with this reference; null when there is none. */
   numberOf(ref: string): number | null;
   /** The number of the fault that a cause of a difference was marked down in; null when in none. */
-  numberOfCause(cause: Pick<CauseShare, 'kind' | 'id'>): number | null;
+  numberOfCause(cause: Pick<CauseShare, 'kind' | 'id' | 'roots'>): number | null;
 }
 
 /** Gathers results for the margin. What lost no points and bears none stays out of the faults' numbers. */
@@ -36,7 +36,11 @@ export function marginOf<R extends MarginResult>(results: readonly R[]): Margin<
   const numbers = new Map(faults.map((fault, i) => [fault.ref, i + 1]));
   const numberOf = (ref: string) => numbers.get(ref) ?? null;
   const byRef = new Map(results.map((result) => [result.ref, result]));
-  const numberOfCause = ({ kind, id }: Pick<CauseShare, 'kind' | 'id'>) => {
+  const numberOfCause = ({ kind, id, roots = [] }: Pick<CauseShare, 'kind' | 'id' | 'roots'>) => {
+    for (const root of roots) {
+      const number = numberOf(root);
+      if (number !== null) return number;
+    }
     for (const check of answeringFor(kind)) {
       const result = byRef.get(refOf(check.id, { id })) ?? byRef.get(check.id);
       if (result?.outcome === 'not-met') return numberOf(result.ref);

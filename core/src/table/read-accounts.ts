@@ -131,9 +131,9 @@ class Reading {
   }
 
   private pass(row: RawRow, kind: 'heading' | 'total'): void {
-    const name = row.name || 'A row without a name';
+    const name = row.name || row.number || 'A row without a name';
     this.skipped.push({ row: row.at + 1, says: NOTHING_SAID[kind](name) });
-    if (kind === 'heading') this.enter(placeNamed(this.options.scheme, row.name));
+    if (kind === 'heading') this.enter(placeNamed(this.options.scheme, name));
   }
 
   /** A heading inside another one says more of the same place; one that is known to be none of these says nothing. */

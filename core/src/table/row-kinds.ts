@@ -47,8 +47,10 @@ function kindOf(
   options: KindsOptions,
 ): RowKind {
   const { number, name } = row;
-  if (number !== '') return name === '' ? 'nameless' : 'account';
   const blank = isBlank(row.balance) && isBlank(row.opening);
+  const isWords = name === '' && blank && /\p{L}{2}/u.test(number) && !/\d/.test(number);
+  if (isWords) return 'heading';
+  if (number !== '') return name === '' ? 'nameless' : 'account';
   if (name === '')
     return blank ? 'nameless' : sums.isSum(options.amount(row)) ? 'total' : 'nameless';
   if (isTotalName(name)) return 'total';

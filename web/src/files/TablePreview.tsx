@@ -11,6 +11,7 @@ import {
 } from '@gleddo/core';
 import { Select } from 'antd';
 import type { ReactNode } from 'react';
+import { KIND_NAMES, SIGN_NAMES } from './table-names';
 import type { TableReading } from './use-table-file';
 import { TableHead } from '../figures/TableHead';
 import { Refusal } from '../shell/Refusal';
@@ -21,26 +22,6 @@ interface TablePreviewProps {
   readonly scheme: Scheme;
   readonly currency: string;
 }
-
-const KIND_NAMES: Readonly<Record<ColumnKind, string>> = {
-  number: 'Number',
-  name: 'Name',
-  type: 'Type',
-  section: 'Section',
-  parent: 'Parent',
-  debit: 'Debit',
-  credit: 'Credit',
-  amount: 'One amount',
-  side: 'Debit or credit',
-  'opening-debit': 'Opening, debit',
-  'opening-credit': 'Opening, credit',
-  opening: 'Opening, one amount',
-  state: 'In use or retired',
-  note: 'Note',
-  'tax-line': 'Tax line',
-  'tax-code': 'Tax code',
-  budget: 'Budget for the year',
-};
 
 /** What was understood of a table, row by row, before anything is made of it. */
 export function TablePreview({ cells, reading, scheme, currency }: TablePreviewProps) {
@@ -99,12 +80,6 @@ export function ColumnChoice({ cells, reading }: Pick<TablePreviewProps, 'cells'
   );
 }
 
-const SIGNS: { value: SignConvention; label: string }[] = [
-  { value: 'debit-positive', label: 'debits' },
-  { value: 'credit-positive', label: 'credits' },
-  { value: 'normal-side', label: 'on each account’s normal side' },
-];
-
 function SignChoice({ reading: { sign, setSign } }: Pick<TablePreviewProps, 'reading'>) {
   return (
     <label>
@@ -114,7 +89,7 @@ function SignChoice({ reading: { sign, setSign } }: Pick<TablePreviewProps, 'rea
         aria-label="Amounts above zero are"
         value={sign}
         onChange={(value: SignConvention) => setSign(value)}
-        options={SIGNS}
+        options={SIGN_NAMES}
       />
     </label>
   );

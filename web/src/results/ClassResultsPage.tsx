@@ -1,12 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { ClassResults } from '@gleddo/contract';
+import type { ClassResults, Preview } from '@gleddo/contract';
 import { cellsToCsv, marksToTable, spreadOf } from '@gleddo/core';
 import { App, Button } from 'antd';
+import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { get, post } from '../api/client';
 import { counted } from '../figures/counted';
 import { download, fileNameOf } from '../files/download';
 import { Asking } from '../shell/Asking';
+import { ButtonLink } from '../shell/ButtonLink';
 import { Refusal } from '../shell/Refusal';
 import { ByCheck } from './ByCheck';
 import { ByStudent } from './ByStudent';
@@ -14,6 +16,7 @@ import { CheckingBar } from './CheckingBar';
 import { Matrix } from './Matrix';
 import { MissedMost } from './MissedMost';
 import { Placements } from './Placements';
+import { PreviewDialog } from './preview/PreviewDialog';
 
 const LOOK_EVERY = 1_000;
 
@@ -45,7 +48,7 @@ export default function ClassResultsPage() {
       <ResultsHead results={results.data} by={by} />
       <CheckingBar results={results.data} />
       <Counts results={results.data} />
-      <main className="desk">
+      <main className="desk" tabIndex={by === 'check' ? 0 : undefined}>
         {by === 'student' ? (
           <ByStudent results={results.data} />
         ) : by === 'check' ? (
@@ -70,11 +73,17 @@ function WholeClass({ results }: { results: ClassResults }) {
   );
 }
 
+interface ClassChange {
+  readonly what: 'check-again' | 'give-back';
+  /** Works given back that are checked again, too. */
+  readonly givenBack?: readonly string[];
+}
+
 function useClassChange(id: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (what: 'check-again' | 'give-back') =>
-      post<ClassResults>(`exercises/${id}/${what}`),
+    mutationFn: ({ what, ...body }: ClassChange) =>
+      post<ClassResults>(`exercises/${id}/${what}`, body),
     onSuccess: (results) => {
       queries.setQueryData(['results', id], results);
       void queries.invalidateQueries({ queryKey: ['marked'] });
@@ -105,7 +114,7 @@ function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
 }
 
 const GIVING_BACK =
-  'Each student then sees their marks and your notes. It can’t be taken back, and nothing changes these marks by itself any more.';
+  'Each student then sees their marks and your notes. Nothing changes these marks by itself any more; a work can be taken back as long as its student has not looked at it.';
 
 function ClassActions({ results }: { results: ClassResults }) {
   const { exerciseId: id, title } = results;
@@ -120,7 +129,7 @@ function ClassActions({ results }: { results: ClassResults }) {
       content: GIVING_BACK,
       okText: 'Give them back',
       cancelText: 'Not yet',
-      onOk: () => change.mutate('give-back'),
+      onOk: () => change.mutate({ what: 'give-back' }),
     });
   return (
     <div className="actions">
@@ -128,9 +137,8 @@ function ClassActions({ results }: { results: ClassResults }) {
       {!results.checkedWithToday && results.checking === null && (
         <span className="is-notice">The key has changed since these were checked.</span>
       )}
-      <Button loading={change.isPending} onClick={() => change.mutate('check-again')}>
-        Check again with today’s key
-      </Button>
+      <ButtonLink to={`/results/${id}/files`}>Work from files</ButtonLink>
+      <CheckAgain id={id} change={change} />
       <Button
         onClick={() => download(`${fileNameOf(title)}-marks.csv`, 'text/csv', marksCsv(results))}
       >
@@ -140,6 +148,32 @@ function ClassActions({ results }: { results: ClassResults }) {
         Give all back
       </Button>
     </div>
+  );
+}
+
+/** Checks all again, once what that does to everybody’s marks was seen. */
+function CheckAgain({ id, change }: { id: string; change: ReturnType<typeof useClassChange> }) {
+  const [asks, setAsks] = useState(false);
+  return (
+    <>
+      <Button loading={change.isPending} onClick={() => setAsks(true)}>
+        Check again
+      </Button>
+      {asks && (
+        <PreviewDialog
+          title="Check again with today’s key?"
+          says="Every work was checked with the key and the points as they are today:"
+          okText="Check again"
+          name={['today', id]}
+          ask={() => get<Preview>(`exercises/${id}/check-again/preview`)}
+          onKeep={(givenBack) => {
+            change.mutate({ what: 'check-again', givenBack });
+            setAsks(false);
+          }}
+          onClose={() => setAsks(false)}
+        />
+      )}
+    </>
   );
 }
 
@@ -174,7 +208,7 @@ function Counts({ results }: { results: ClassResults }) {
       ))}
       {spread && (
         <span className="end">
-          <strong>{percent(spread.middle)}</strong> middle mark ·{' '}
+          <strong>{percent(spread.middle)}</strong> median ·{' '}
           <strong>
             {percent(spread.low)}–{percent(spread.high)}
           </strong>{' '}

@@ -266,17 +266,27 @@ interface MarkedFootProps extends MarkedSpreadProps {
 const signed = (money: Money, amount: number): string =>
   `${amount < 0 ? '−' : '+'}${money(Math.abs(amount))}`;
 
+const OF_NOTHING: Readonly<Record<string, string>> = { met: 'what is accepted' };
+
+/** The parts of a difference, each with the number of its note. */
+function partsOf(rows: MarkedRows, result: ShownResult | undefined, money: Money): string[] {
+  const sums = new Map<number | null, number>();
+  for (const cause of result?.causes ?? []) {
+    const n = rows.margin.numberOfCause(cause);
+    sums.set(n, (sums.get(n) ?? 0) + cause.share);
+  }
+  const unmarked = OF_NOTHING[result?.outcome ?? ''] ?? 'what has no note';
+  return [...sums]
+    .filter(([, share]) => share !== 0)
+    .sort(([a], [b]) => (a ?? Infinity) - (b ?? Infinity))
+    .map(([n, share]) => `${n === null ? unmarked : `note ${n}`} (${signed(money, share)})`);
+}
+
 /** What the difference is made of, in the numbers of the notes. */
 function MarkedFoot(props: MarkedFootProps) {
   const { className = '', name, theirs, wanted, result, money, rows, balances } = props;
   const difference = wanted === null ? 0 : theirs - wanted;
-  const parts = (result?.causes ?? [])
-    .map(({ kind, id, share }) => ({ n: rows.margin.numberOfCause({ kind, id }), share }))
-    .sort((a, b) => (a.n ?? Infinity) - (b.n ?? Infinity))
-    .map(
-      ({ n, share }) =>
-        `${n === null ? 'what is accepted' : `note ${n}`} (${signed(money, share)})`,
-    );
+  const parts = partsOf(rows, result, money);
   return (
     <div className={`foot-cell marked-foot ${className}`}>
       <div>

@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Marked } from '@gleddo/contract';
-import { bookFromJson, type Book } from '@gleddo/core';
 import { App, Button, Segmented, Switch } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -9,20 +8,17 @@ import { momentText } from '../figures/days';
 import { moneyOf } from '../figures/money';
 import { useSingleKey } from '../keyboard/single-keys';
 import { Asking } from '../shell/Asking';
+import { ButtonLink } from '../shell/ButtonLink';
 import { halfTyped } from './half-typed';
 import { MarginNotes } from './MarginNotes';
+import { Accepted } from './Accepted';
 import { FaultTools, NoteForm, NoteTools } from './MarkingTools';
 import { lineNamesOf, markedRows } from './marked-rows';
 import { MarkedSpread, type Shown } from './MarkedSpread';
 import { comparedPeriod } from './compared-period';
+import { useBooksOf } from './marked-books';
 import { useMarkedChange, type MarkedChange } from './use-marked-change';
 import { Refusal } from '../shell/Refusal';
-
-const read = (document: object): Book => {
-  const book = bookFromJson(document);
-  if (!book.ok) throw new Error(book.refusals[0]?.says);
-  return book.value;
-};
 
 /** One student's work beside the key, with notes in the margin. */
 export default function MarkedWorkPage() {
@@ -38,8 +34,7 @@ export default function MarkedWorkPage() {
 /** The rows of both pages, from the books and what was found in them. */
 function useMarkedRows(marked: Marked) {
   const { pairs, results } = marked;
-  const key = useMemo(() => read(marked.key), [marked.key]);
-  const work = useMemo(() => read(marked.work), [marked.work]);
+  const { key, work } = useBooksOf(marked);
   const period = useMemo(() => comparedPeriod(results, work), [results, work]);
   const rows = useMemo(
     () => markedRows({ key, work, pairs, results, period }),
@@ -72,6 +67,7 @@ function MarkedWork({ marked }: { marked: Marked }) {
             toolsAtNote={(note) => <NoteTools {...{ note, marked, change }} />}
           >
             <NoteForm marked={marked} change={change} />
+            <Accepted marked={marked} keyBook={key} change={change} />
           </MarginNotes>
         </div>
       </main>
@@ -147,6 +143,7 @@ function MarkedHead({ marked, change }: { marked: Marked; change: MarkedChange }
       <span className="quiet">
         {marked.handedInAt && `handed in ${momentText(marked.handedInAt)}`}
         {state === 'given-back' && ' · given back'}
+        {marked.file && ` · from ${marked.file.name}`}
       </span>
       <div className="actions">
         <Button disabled={previous === null} onClick={() => go(previous)} title="P">
@@ -155,19 +152,32 @@ function MarkedHead({ marked, change }: { marked: Marked; change: MarkedChange }
         <Button disabled={next === null} onClick={() => go(next)} title="N">
           Next ›
         </Button>
-        {state === 'given-back' ? (
-          <span className="is-met">✓ given back</span>
-        ) : (
-          <Button
-            type="primary"
-            loading={change.isPending}
-            onClick={() => change.mutate(() => post<Marked>(`tries/${tryId}/give-back`))}
-          >
-            Give back
-          </Button>
-        )}
+        <ButtonLink to={`/marking/${tryId}/pairs`}>Pairs</ButtonLink>
+        <GiveBack marked={marked} change={change} />
       </div>
       <Refusal of={change} />
     </div>
+  );
+}
+
+/** Gives the work back; or takes it back, as long as its student has not looked at it. */
+function GiveBack({ marked: { tryId, state }, change }: { marked: Marked; change: MarkedChange }) {
+  const send = (what: 'give-back' | 'take-back') =>
+    change.mutate(() => post<Marked>(`tries/${tryId}/${what}`));
+  return state === 'given-back' ? (
+    <>
+      <span className="is-met">✓ given back</span>
+      <Button
+        loading={change.isPending}
+        title="Possible until the student has looked at the marks"
+        onClick={() => send('take-back')}
+      >
+        Take back
+      </Button>
+    </>
+  ) : (
+    <Button type="primary" loading={change.isPending} onClick={() => send('give-back')}>
+      Give back
+    </Button>
   );
 }

@@ -1,9 +1,10 @@
 import type { Marked, Note, ShownResult } from '@gleddo/contract';
-import { accountOf, type Book } from '@gleddo/core';
+import { accountOf, typeOf, type Book } from '@gleddo/core';
 import { Button, Input, InputNumber } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { ask, post } from '../api/client';
 import { isKept, useKept } from '../kept/use-kept';
+import { Accepting } from './Accepting';
 import { halfTyped } from './half-typed';
 import type { MarkedChange } from './use-marked-change';
 
@@ -46,26 +47,30 @@ export function FaultTools({ fault, marked, work, change }: FaultToolsProps) {
   );
 }
 
-/** Accepts the name or the place that the student gave, from everybody. */
+/** Accepts the name or the place that the student gave, from everybody: once what that does to the marks was seen. */
 function AcceptIt({ fault, marked, work, change }: FaultToolsProps) {
+  const [asks, setAsks] = useState(false);
   const works = marked.pairs.find((pair) => pair.keys.includes(fault.subject.id))?.works ?? [];
   const account = accountOf(work, works[0] ?? null);
   const what = fault.check === 'account.name' ? 'name' : PLACES.has(fault.check) ? 'type' : null;
   const value = what === 'name' ? account?.name : account?.type;
   if (what === null || !value) return null;
-  const accept = () =>
-    change.mutate(() =>
-      post<Marked>(`tries/${marked.tryId}/accept`, { account: fault.subject.id, what, value }),
-    );
+  const shown = what === 'name' ? value : (typeOf(work.scheme, value)?.name ?? value);
   return (
-    <button
-      type="button"
-      className="link-button"
-      title="Accepted from everybody from now on; all work is checked again"
-      onClick={accept}
-    >
-      Accept this {what === 'name' ? 'name' : 'place'}
-    </button>
+    <>
+      <button type="button" className="link-button" onClick={() => setAsks(true)}>
+        Accept this {what === 'name' ? 'name' : 'place'}
+      </button>
+      {asks && (
+        <Accepting
+          accepting={{ account: fault.subject.id, what, value }}
+          shown={shown}
+          marked={marked}
+          change={change}
+          onClose={() => setAsks(false)}
+        />
+      )}
+    </>
   );
 }
 

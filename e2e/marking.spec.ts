@@ -1,0 +1,117 @@
+import { expect, test, type Page } from '@playwright/test';
+import { OwnServer } from './own-server.js';
+import { choose } from './people.js';
+
+const server = new OwnServer(3229, true);
+test.beforeAll(async () => {
+  test.setTimeout(180_000);
+  await server.start();
+});
+test.afterAll(() => server.throwAway());
+
+async function comeIn(page: Page, name: string): Promise<void> {
+  await page.goto(server.address);
+  await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+  await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
+}
+
+async function openClass(page: Page): Promise<void> {
+  await comeIn(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'Results', exact: true }).click();
+  await page.getByRole('link', { name: /Quarter-end at Tern Island/ }).click();
+  await expect(page.getByRole('link', { name: 'Work from files' })).toBeVisible();
+}
+
+const TABLE = [
+  'Number,Account,Opening,Closing',
+  '1010,Bank acct Harbour,5780.00,18940.00',
+  '1510,Hire fleet,40000.00,46000.00',
+  '1519,Acc. depn fleet,-9200.00,-11500.00',
+  '2010,Creditors,-4300.00,-3700.00',
+  '4010,Kayak hire,,-21300.00',
+  ',Total,,28440.00',
+].join('\n');
+
+test('work from files: read, its student chosen, put beside the class; what can’t be read is named', async ({
+  page,
+}) => {
+  await openClass(page);
+  await page.getByRole('link', { name: 'Work from files' }).click();
+  await page.getByLabel('Choose files').setInputFiles([
+    { name: 'balances.csv', mimeType: 'text/csv', buffer: Buffer.from(TABLE) },
+    { name: 'scan.csv', mimeType: 'text/csv', buffer: Buffer.from('%PDF-1.7 nothing') },
+  ]);
+  await expect(page.getByText('2 files · 1 without a student · 1 can’t be read')).toBeVisible();
+  await expect(page.getByText('Amounts above zero were read as debits.')).toBeVisible();
+  await expect(page.getByRole('cell', { name: 'debit 46,000' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /2010 Trade payables/ })).toContainText(
+    '2010 Creditors',
+  );
+  await page.getByRole('button', { name: /scan\.csv/ }).click();
+  await expect(page.getByText(/This is a PDF, not a table/)).toBeVisible();
+  await page.getByRole('button', { name: /balances\.csv/ }).click();
+  await page.getByRole('combobox', { name: 'Whose work balances.csv is' }).click();
+  await choose(page, 'Wim Aldous');
+  await page.getByRole('button', { name: 'Put 1 beside the class' }).click();
+  await expect(page.getByText('✓ beside the class')).toBeVisible();
+  await page.getByRole('link', { name: 'Quarter-end at Tern Island' }).click();
+  await page.getByRole('link', { name: 'Wim Aldous' }).click();
+  await expect(page.getByText('from balances.csv')).toBeVisible();
+});
+
+test('a name is accepted once its effect on everybody was seen; what was given back stays; it is withdrawn', async ({
+  page,
+}) => {
+  await openClass(page);
+  await page.getByRole('link', { name: 'Ade Marlow' }).click();
+  const total = page.getByText('164 of 180');
+  await expect(total).toBeVisible();
+  await page.getByRole('button', { name: 'Accept this place' }).click();
+  const dialog = page.getByRole('dialog', { name: /Accept “Fees and services” from everybody/ });
+  await expect(dialog.getByRole('row', { name: /Ade Marlow/ })).toContainText('164 of 180');
+  await expect(dialog.getByText(/^Given back: these stay as they are/)).toBeVisible();
+  await expect(dialog.getByRole('row', { name: /Sami Kettle/ })).toBeVisible();
+  await dialog.getByRole('button', { name: 'Accept it' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(total).toBeHidden();
+  await page.getByText('Accepted besides the key', { exact: false }).click();
+  const accepted = page.getByRole('listitem').filter({ hasText: '“Fees and services”' });
+  await accepted.getByRole('button', { name: 'Accept it no longer' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Accept it no longer' }).click();
+  await expect(total).toBeVisible();
+});
+
+test('a pair is parted and joined by hand, and stays so', async ({ page }) => {
+  await openClass(page);
+  await page.getByRole('link', { name: 'Ade Marlow' }).click();
+  await page.getByRole('link', { name: 'Pairs' }).click();
+  const row = page.getByRole('row', { name: /4040 Season passes/ });
+  await expect(row).toContainText('doubtful');
+  await expect(page.getByText('164 of 180')).toBeVisible();
+  await row.getByRole('combobox').press('Backspace');
+  await expect(row).toContainText('parted by hand');
+  await expect(page.getByText('164 of 180')).toBeHidden();
+  await row.getByRole('button', { name: 'Let it be told again' }).click();
+  await expect(page.getByText('164 of 180')).toBeVisible();
+  await expect(row).toContainText('2100 Season passes paid ahead');
+});
+
+test('a mark given back is taken back while its student has not looked, and no longer', async ({
+  page,
+  browser,
+}) => {
+  await openClass(page);
+  await page.getByRole('link', { name: 'Ines Okafor' }).click();
+  await page.getByRole('button', { name: 'Give back' }).click();
+  await expect(page.getByText('✓ given back')).toBeVisible();
+  await page.getByRole('button', { name: 'Take back' }).click();
+  await page.getByRole('button', { name: 'Give back' }).click();
+  await expect(page.getByText('✓ given back')).toBeVisible();
+  const student = await browser.newPage();
+  await comeIn(student, 'Ines Okafor');
+  await student.getByRole('link', { name: /Quarter-end/ }).click();
+  await expect(student.getByRole('article', { name: 'Note 1' })).toBeVisible();
+  await student.close();
+  await page.getByRole('button', { name: 'Take back' }).click();
+  await expect(page.getByRole('alert')).toContainText('has looked at these marks already');
+});

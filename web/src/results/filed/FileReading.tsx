@@ -1,0 +1,184 @@
+import {
+  COLUMN_KINDS,
+  proposeColumns,
+  type ColumnKind,
+  type Columns,
+  type SignConvention,
+  type TableWork,
+} from '@gleddo/core';
+import { Select } from 'antd';
+import { moneyOf } from '../../figures/money';
+import { KIND_NAMES, SIGN_NAMES } from '../../files/table-names';
+import { Refusal } from '../../shell/Refusal';
+import type { Looked } from './filed-work';
+import type { Files } from './use-files';
+import styles from './filed.module.css';
+
+const ROWS_SHOWN = 14;
+const COLUMNS_SHOWN = 10;
+
+interface FileReadingProps {
+  readonly shown: Looked;
+  readonly pile: Files;
+}
+
+/** How a table was read: its columns, which can be changed, its first rows, its sign, and what could not be read. */
+export function FileReading({ shown, pile }: FileReadingProps) {
+  const { file, marks } = shown;
+  const { incoming } = file;
+  if (!incoming) return null;
+  if (incoming.kind !== 'table') return <p className="quiet">A whole book, saved from here.</p>;
+  const table = typeof marks === 'string' ? null : marks.table;
+  const found = table?.table.found ?? proposeColumns(incoming.cells);
+  const changeColumns = (columns: Columns) =>
+    pile.change(file.id, { choice: { ...file.choice, columns }, sent: 'not yet' });
+  return (
+    <>
+      <p className="quiet">
+        {incoming.sheet !== null && `Sheet “${incoming.sheet}”. `}
+        {found.headingRow >= 0
+          ? `Headings in row ${found.headingRow + 1}.`
+          : 'No headings: the columns were told by what stands in them.'}{' '}
+        {table?.notes.join(' ')}
+      </p>
+      {table?.table.signed && <SignOf table={table} shown={shown} pile={pile} />}
+      <Cells
+        cells={incoming.cells}
+        columns={found.columns}
+        from={found.headingRow + 1}
+        shown={shown}
+        onChange={changeColumns}
+      />
+      <Refusal says={table?.faults.map(({ says }) => says)} />
+    </>
+  );
+}
+
+function SignOf({ table, shown: { file }, pile }: FileReadingProps & { table: TableWork }) {
+  return (
+    <label>
+      Amounts above zero are{' '}
+      <Select
+        size="small"
+        style={{ width: 250 }}
+        aria-label="What amounts above zero are"
+        value={table.sign}
+        options={SIGN_NAMES}
+        onChange={(sign: SignConvention) =>
+          pile.change(file.id, { choice: { ...file.choice, sign }, sent: 'not yet' })
+        }
+      />
+    </label>
+  );
+}
+
+interface CellsProps {
+  readonly cells: readonly (readonly string[])[];
+  readonly columns: Columns;
+  /** The first row below the headings. */
+  readonly from: number;
+  readonly shown: Looked;
+  onChange(columns: Columns): void;
+}
+
+function Cells({ cells, columns, from, shown, onChange }: CellsProps) {
+  const rows = cells.slice(from, from + ROWS_SHOWN);
+  const width = Math.min(COLUMNS_SHOWN, Math.max(0, ...rows.map((row) => row.length)));
+  const readAs = readings(shown);
+  return (
+    <div className={styles['cells']}>
+      <table>
+        <thead>
+          <tr>
+            {Array.from({ length: width }, (_, at) => (
+              <th key={at}>
+                <KindOf at={at} columns={columns} onChange={onChange} />
+              </th>
+            ))}
+            <th>read as</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, i) => {
+            const says = readAs.get(from + i + 1) ?? '';
+            return (
+              <tr key={i} className={says.startsWith('a ') ? styles['none'] : ''}>
+                {Array.from({ length: width }, (_, at) => (
+                  <td key={at} className={isAmount(columns, at) ? styles['amount'] : ''}>
+                    {row[at]}
+                  </td>
+                ))}
+                <td>{says}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {cells.length > from + ROWS_SHOWN && (
+        <p className="quiet">and {cells.length - from - ROWS_SHOWN} more rows</p>
+      )}
+    </div>
+  );
+}
+
+const AMOUNTS: readonly ColumnKind[] = [
+  'debit',
+  'credit',
+  'amount',
+  'opening-debit',
+  'opening-credit',
+  'opening',
+];
+const isAmount = (columns: Columns, at: number): boolean =>
+  AMOUNTS.some((kind) => columns[kind] === at);
+
+/** What each row was taken for: an account with its balance, a heading, a total. */
+function readings({ marks }: Looked): ReadonlyMap<number, string> {
+  if (typeof marks === 'string' || !marks.table) return new Map();
+  const { rows, skipped } = marks.table.table;
+  const { accounts, opening } = marks.book;
+  const money = moneyOf(marks.book);
+  const says = (amount: number) =>
+    amount === 0 ? 'an account' : `${amount > 0 ? 'debit' : 'credit'} ${money(Math.abs(amount))}`;
+  return new Map([
+    ...rows.map(({ row }, i) => [row, says(opening.balances[accounts[i]?.id ?? ''] ?? 0)] as const),
+    ...skipped.map(
+      ({ row, says }) => [row, says.includes('total') ? 'a total' : 'a heading'] as const,
+    ),
+  ]);
+}
+
+const LEFT_OUT = 'left-out';
+const KINDS = [
+  { value: LEFT_OUT, label: 'left out' },
+  ...COLUMN_KINDS.map((kind) => ({ value: kind as string, label: KIND_NAMES[kind] })),
+];
+
+function KindOf({
+  at,
+  columns,
+  onChange,
+}: {
+  at: number;
+  columns: Columns;
+  onChange(columns: Columns): void;
+}) {
+  const kind = COLUMN_KINDS.find((each) => columns[each] === at) ?? LEFT_OUT;
+  const choose = (next: string) => {
+    const rest = Object.entries(columns).filter(([each, column]) => column !== at && each !== next);
+    onChange(
+      Object.fromEntries(next === LEFT_OUT ? rest : [...rest, [next as ColumnKind, at]]) as Columns,
+    );
+  };
+  return (
+    <Select
+      size="small"
+      style={{ width: 148 }}
+      aria-label={`What column ${at + 1} holds`}
+      value={kind}
+      options={KINDS}
+      popupMatchSelectWidth={false}
+      onChange={choose}
+    />
+  );
+}

@@ -1,0 +1,63 @@
+import { useQueryClient } from '@tanstack/react-query';
+import type { ClassResults, ClassRow, FiledRequest } from '@gleddo/contract';
+import { bookToJson } from '@gleddo/core';
+import { useState } from 'react';
+import { post } from '../../api/client';
+import { filedFrom, marksOf, ownerOf, type Asked, type FiledFile } from './filed-work';
+import { unpacked } from './unpacked';
+
+/** Who could have made a work that comes as a file: whose own is not there, and not given back. */
+export const mayComeAsFile = ({ state, fileName }: ClassRow): boolean =>
+  state === 'not-started' || (fileName !== null && state === 'handed-in');
+
+/** The files that were chosen, and what is done with them. */
+export function useFiles(exerciseId: string, asked: Asked, rows: readonly ClassRow[]) {
+  const queries = useQueryClient();
+  const [files, setFiles] = useState<readonly FiledFile[]>([]);
+  const [isSending, setSending] = useState(false);
+  const change = (id: string, rest: Partial<FiledFile>) =>
+    setFiles((all) => all.map((each) => (each.id === id ? { ...each, ...rest } : each)));
+  const add = async (chosen: readonly File[]): Promise<void> => {
+    for (const file of chosen) {
+      const bytes = new Uint8Array(await file.arrayBuffer());
+      for (const given of unpacked({ name: file.name, bytes })) {
+        const read = await filedFrom(given.name, given.bytes);
+        setFiles((all) =>
+          all.some(({ id }) => id === read.id)
+            ? all
+            : [...all, { ...read, personId: ownerOf(read.name, rows.filter(mayComeAsFile)) }],
+        );
+      }
+    }
+  };
+  const send = async (ready: readonly FiledFile[]): Promise<void> => {
+    setSending(true);
+    for (const file of ready) change(file.id, { sent: await sent(exerciseId, asked, file) });
+    setSending(false);
+    await queries.invalidateQueries({ queryKey: ['results'] });
+  };
+  return { files, isSending, change, add, send };
+}
+
+export type Files = ReturnType<typeof useFiles>;
+
+async function sent(exerciseId: string, asked: Asked, file: FiledFile): Promise<FiledFile['sent']> {
+  try {
+    await post<ClassResults>(`exercises/${exerciseId}/files`, requestOf(asked, file));
+    return 'done';
+  } catch (error) {
+    return { refused: error instanceof Error ? error.message : String(error) };
+  }
+}
+
+function requestOf(asked: Asked, file: FiledFile): FiledRequest {
+  const { personId, name, incoming, choice, byHand } = file;
+  const about = {
+    personId: personId ?? '',
+    fileName: name.slice(0, 200),
+    pairs: byHand.flatMap(({ key, work }) => (work === null ? [] : [{ key, work }])),
+  };
+  if (incoming?.kind === 'table') return { ...about, table: { cells: incoming.cells, ...choice } };
+  const marks = marksOf(asked, file);
+  return typeof marks === 'string' ? about : { ...about, book: bookToJson(marks.book) };
+}

@@ -1,0 +1,77 @@
+import { useQuery } from '@tanstack/react-query';
+import type { Marked } from '@gleddo/contract';
+import type { HandPair } from '@gleddo/core';
+import { useMemo } from 'react';
+import { Link, useParams } from 'react-router';
+import { get, post } from '../../api/client';
+import { Asking } from '../../shell/Asking';
+import { Refusal } from '../../shell/Refusal';
+import { comparedPeriod } from '../compared-period';
+import { useBooksOf } from '../marked-books';
+import { useMarkedChange, type MarkedChange } from '../use-marked-change';
+import { PairsTable, type Pairing } from './PairsTable';
+
+/** Who of a work was taken for whom of the key: looked through, joined and parted by hand. */
+export default function PairsPage() {
+  const { tryId = '' } = useParams();
+  const marked = useQuery({
+    queryKey: ['marked', tryId],
+    queryFn: () => get<Marked>(`tries/${tryId}`),
+  });
+  if (!marked.data) return <Asking of={marked} what="The work" />;
+  return <Pairs marked={marked.data} />;
+}
+
+const STAYS = 'These marks were given back, so that nothing changes them any more.';
+const SAYS =
+  'Each account of the work stands for one of the key’s, or for several. Choose another where it was taken for the wrong one; the work is checked again at once, and it stays so in every later check.';
+
+function Pairs({ marked }: { marked: Marked }) {
+  const { tryId, state, pairs, handPairs, results } = marked;
+  const { key, work } = useBooksOf(marked);
+  const change = useMarkedChange(tryId);
+  const mayChange = state === 'handed-in';
+  const pairing = useMemo((): Pairing => {
+    const { to } = comparedPeriod(results, key);
+    return { keyBook: key, workBook: work, pairs, byHand: handPairs, at: to };
+  }, [key, work, pairs, handPairs, results]);
+  const keep = (next: HandPair[]) =>
+    change.mutate(() => post<Marked>(`tries/${tryId}/pairs`, { pairs: next }));
+  return (
+    <>
+      <PairsHead marked={marked} change={change} />
+      <main className="desk">
+        <section className="paper">
+          <p className="quiet">{mayChange ? SAYS : STAYS}</p>
+          <PairsTable
+            pairing={pairing}
+            isBusy={change.isPending}
+            {...(mayChange ? { onChange: keep } : {})}
+          />
+        </section>
+      </main>
+    </>
+  );
+}
+
+function PairsHead({ marked, change }: { marked: Marked; change: MarkedChange }) {
+  const { tryId, title, student, points, of, exerciseId } = marked;
+  return (
+    <div className="sheet-head">
+      <h1>
+        <Link to={`/results/${exerciseId}`} className="path-link">
+          {title}
+        </Link>{' '}
+        ›{' '}
+        <Link to={`/marking/${tryId}`} className="path-link">
+          {student}
+        </Link>{' '}
+        › Pairs
+      </h1>
+      <span className="quiet">
+        {points} of {of}
+      </span>
+      <Refusal of={change} />
+    </div>
+  );
+}
