@@ -1,8 +1,10 @@
 import { chromium } from '@playwright/test';
 const b = await chromium.launch({ executablePath: '/usr/bin/chromium' });
 const p = await b.newPage({ viewport: { width: 1280, height: 800 } });
-p.on('pageerror', (e) => console.log('ERR', e.message)); p.on('console', (m) => m.type() === 'error' && console.log('C', m.text().slice(0, 200)));
-await p.goto('http://localhost:3300/'); await p.getByRole('button', { name: /Ruth Marsh/ }).click();
+p.on('pageerror', (e) => console.log('ERR', e.message));
+p.on('console', (m) => m.type() === 'error' && console.log('C', m.text().slice(0, 200)));
+await p.goto('http://localhost:3300/');
+await p.getByRole('button', { name: /Ruth Marsh/ }).click();
 await p.getByRole('link', { name: 'Results' }).click();
 await p.waitForTimeout(1500);
 const { default: steps } = await import(process.argv[2]);

@@ -125,6 +125,10 @@ test('axe finds nothing serious where exercises are made and marked', async ({ p
   await page.getByRole('link', { name: 'Lior Mendes' }).click();
   await expect(page.locator('.marked-spread')).toBeVisible();
   await nothingSerious(page, 'marked work');
+  await page.getByRole('link', { name: 'Pairs' }).click();
+  await expect(page.getByRole('columnheader', { name: 'Stands for' })).toBeVisible();
+  await nothingSerious(page, 'pairs');
+  await visit(page, `${results}/files`, 'h2');
 });
 
 test('axe finds nothing serious on the student’s screens', async ({ page }) => {

@@ -19,7 +19,9 @@ const deletedNamed = refusal(
 const deletedParent = refusal(
   'account.has-children',
   (f: { name: string; children: readonly string[] }) =>
-    `${f.children.join(', ')} stand under “${f.name}”. Say what becomes of them: lift them one level, or delete them first.`,
+    f.children.length === 1
+      ? `${f.children.join()} stands under “${f.name}”. Say what becomes of it: lift it one level, or delete it first.`
+      : `${f.children.join(', ')} stand under “${f.name}”. Say what becomes of them: lift them one level, or delete them first.`,
 );
 
 /** Deletes an account that nothing stands on. Its children are lifted, or the deletion is refused. */

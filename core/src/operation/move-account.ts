@@ -7,7 +7,7 @@ import type { Change } from './operation.js';
 const childrenStay = refusal(
   'account.children-stay',
   (f: { name: string; children: readonly string[] }) =>
-    `${f.children.join(', ')} stand under “${f.name}”, and a parent shares its section with them. Take them out first, then move it.`,
+    `${f.children.join(', ')} ${f.children.length === 1 ? 'stands' : 'stand'} under “${f.name}”, and a parent shares its section with them. Take them out first, then move it.`,
 );
 
 /** Moves an account to another place: type, parent and number follow the place, never the reverse. */

@@ -33,9 +33,9 @@ export function quietMark(scheme: Scheme, account: Account): string {
   if (type.contra) return 'contra';
   const says = {
     cash: 'cash',
-    'receivables-control': 'control',
-    'payables-control': 'control',
-    'retained-earnings': 'one only',
+    'receivables-control': 'all customers',
+    'payables-control': 'all suppliers',
+    'retained-earnings': 'takes the profit',
     suspense: 'waits here',
   } as Record<string, string>;
   return says[type.role] ?? '';

@@ -70,7 +70,7 @@ function placeColumns({ book, help }: ChartDesk): ListColumn[] {
 
 const knownColumn = ({ book, origins }: ChartDesk): ListColumn => ({
   id: 'known',
-  name: 'What is known',
+  name: 'Remarks',
   className: 'mark-says',
   cell: (account) => {
     const origin = origins?.get(account.id) ?? 'given';

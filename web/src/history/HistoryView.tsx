@@ -55,7 +55,7 @@ function Steps({ steps }: { steps: readonly Step[] }) {
             </MomentLine>
           ))}
           <MomentLine isChosen={chosen === known.length} onChoose={() => setChosen(known.length)}>
-            Before all of this.
+            As it was before these changes.
           </MomentLine>
         </ol>
         <MomentTools key={known[chosen]?.revision} steps={known} chosen={chosen} />

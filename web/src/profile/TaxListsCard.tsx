@@ -49,7 +49,7 @@ export function TaxListsCard({ bookId }: { bookId: string }) {
     <section className="paper" aria-label="Tax lists">
       <h2>Tax lists</h2>
       <p className="quiet">
-        What stands here can be given to each account on its slip, and is printed on hand-outs.
+        What stands here can be given to each account on its slip, and is printed on sheets.
       </p>
       <div className="columns">
         {TAX_LISTS.map((name) => (

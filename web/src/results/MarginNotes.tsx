@@ -148,7 +148,7 @@ function FollowsNote({
       <MarginNumber of="follows" />
       <span className="cost follows">0</span>
       <strong>{namesOf(margin, lineNames)}</strong>
-      <p>Not as in the key, but all of it follows from {from}. Nothing is marked down twice.</p>
+      <p>These differ, too, but all of it follows from {from}. Nothing is marked down twice.</p>
       <details>
         <summary>Which ones</summary>
         <ul>

@@ -122,7 +122,7 @@ function useNeighbours({ previous, next }: Marked) {
     const typed = halfTyped.first();
     if (!typed) return go(id);
     typed.focus();
-    void message.info('A note is half typed. Keep it or empty it, then go on.');
+    void message.info('A note is half typed. Save it or empty it, then go on.');
   };
   useSingleKey('n', () => goByKey(next));
   useSingleKey('p', () => goByKey(previous));

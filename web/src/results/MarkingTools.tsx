@@ -33,7 +33,8 @@ export function FaultTools({ fault, marked, work, change }: FaultToolsProps) {
         <NoteFields
           name={name}
           points={fault.of - fault.points}
-          ask={`Why ${fault.title.toLowerCase()} is marked otherwise`}
+          ask="Why the mark is changed"
+          mark={marked}
           onKeep={(text, points, done) =>
             change.mutate(
               () => post<Marked>(`tries/${marked.tryId}/notes`, { ref: fault.ref, text, points }),
@@ -113,6 +114,7 @@ export function NoteForm({ marked, change }: { marked: Marked; change: MarkedCha
       name={`note.${marked.tryId}`}
       points={0}
       ask="Your note to the student"
+      mark={marked}
       onKeep={(text, points, done) =>
         change.mutate(() => post<Marked>(`tries/${marked.tryId}/notes`, { text, points }), {
           onSuccess: () => (done(), setOpen(false)),
@@ -137,11 +139,13 @@ interface NoteFieldsProps {
   readonly name: string;
   readonly points: number;
   readonly ask: string;
+  /** The mark that the points are added to. */
+  readonly mark: Pick<Marked, 'points' | 'of'>;
   readonly change: MarkedChange;
   onKeep(text: string, points: number, done: () => void): void;
 }
 
-function NoteFields({ name, points, ask: question, change, onKeep }: NoteFieldsProps) {
+function NoteFields({ name, points, ask: question, mark, change, onKeep }: NoteFieldsProps) {
   const [typed, setTyped, clear] = useKept(name, { text: '', points });
   const field = useHalfTyped();
   return (
@@ -155,16 +159,11 @@ function NoteFields({ name, points, ask: question, change, onKeep }: NoteFieldsP
         onChange={(event) => setTyped({ ...typed, text: event.target.value })}
       />
       <div className="note-tools">
-        <label>
-          Points{' '}
-          <InputNumber
-            size="small"
-            precision={0}
-            style={{ width: 64 }}
-            value={typed.points}
-            onChange={(value) => setTyped({ ...typed, points: value ?? 0 })}
-          />
-        </label>
+        <PointsAdded
+          points={typed.points}
+          mark={mark}
+          onChange={(next) => setTyped({ ...typed, points: next })}
+        />
         <Button
           size="small"
           loading={change.isPending}
@@ -173,9 +172,38 @@ function NoteFields({ name, points, ask: question, change, onKeep }: NoteFieldsP
             onKeep(typed.text, typed.points, clear);
           }}
         >
-          Keep
+          Save
         </Button>
       </div>
     </div>
+  );
+}
+
+interface PointsAddedProps {
+  readonly points: number;
+  readonly mark: Pick<Marked, 'points' | 'of'>;
+  onChange(points: number): void;
+}
+
+/** Points of one's own, and what the mark then is. */
+function PointsAdded({ points, mark, onChange }: PointsAddedProps) {
+  return (
+    <>
+      <label>
+        Points added{' '}
+        <InputNumber
+          size="small"
+          precision={0}
+          style={{ width: 64 }}
+          value={points}
+          onChange={(value) => onChange(value ?? 0)}
+        />
+      </label>
+      {points !== 0 && (
+        <span className="quiet">
+          the mark is then {Math.max(0, mark.points + points)} of {mark.of}
+        </span>
+      )}
+    </>
   );
 }

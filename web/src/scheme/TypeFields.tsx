@@ -12,9 +12,9 @@ const ROLES: readonly { value: Role; label: string }[] = [
   { value: 'inventory', label: 'Inventory' },
   { value: 'accumulated-depreciation', label: 'Accumulated depreciation' },
   { value: 'depreciation-charge', label: 'Depreciation charge' },
-  { value: 'retained-earnings', label: 'Retained earnings, one only' },
+  { value: 'retained-earnings', label: 'Retained earnings (one a book)' },
   { value: 'income-summary', label: 'Income summary' },
-  { value: 'suspense', label: 'Suspense, one only' },
+  { value: 'suspense', label: 'Suspense (one a book)' },
 ];
 
 type TypeFieldsProps = SchemePartsProps & { readonly type: AccountType };
