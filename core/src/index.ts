@@ -302,6 +302,9 @@ export {
   type PairLine,
   pairLines,
   type Sureness,
+  figureWith,
+  type LineOnItsWay,
+  linesOnTheirWay,
 } from './mark/index.js';
 export {
   accountsIntoBook,

@@ -191,7 +191,10 @@ test('a wrong statement takes section, type, band and the statement totals along
     expect(follows(checked, ref)).toContain('account.statement:passes');
   const profit = checked.results.find((r) => r.ref === 'statement.total:profit');
   expect(profit?.difference).toBe(80_000);
-  expect(profit?.causes).toEqual([{ kind: 'placement', of: 'key', id: 'passes', share: 80_000 }]);
+  const roots = ['account.statement:passes'];
+  expect(profit?.causes).toEqual([
+    { kind: 'placement', of: 'key', id: 'passes', share: 80_000, roots },
+  ]);
 });
 
 test('three faults of three kinds are named, totals follow, and no mark is lost twice', () => {

@@ -86,7 +86,7 @@ export function faultOf({ check, facts }: Pick<CheckResult, 'check' | 'facts'>):
   const found = checkById(check);
   const told = found?.undone?.told;
   if (told?.when(facts)) return told.fault;
-  return found?.fault ?? check;
+  return found?.calls?.(facts) ?? found?.fault ?? check;
 }
 
 /** The sentence of a result, made from its code and facts when it is shown. */

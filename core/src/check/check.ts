@@ -19,6 +19,8 @@ export interface Check<Id extends string = string, F extends Facts = Facts> exte
   readonly title: string;
   /** What is wrong where it is not met, in a few words. */
   readonly fault: string;
+  /** What is wrong by other words where the facts say so; null: as `fault` has it. */
+  calls?(facts: F): string | null;
   /** What it compares, for the instructor. */
   readonly compares: string;
   /** The checks of the same thing whose fault takes this one along. */

@@ -1,4 +1,5 @@
 import { openingOf } from '../book/book.js';
+import type { Amount } from '../money/amount.js';
 import type { Check } from './check.js';
 import { refOf } from './finding.js';
 import { openingSide } from './opening-side.js';
@@ -28,18 +29,40 @@ function standInFor(marking: Marking, { wanted, found }: Openings): string[] {
   return left ? leftoverFaults(marking, [left.account.id]) : [];
 }
 
+/**
+ * In a list of balances one wrong entry shows on two accounts, as much more on the one as less on the other: it is one
+ * fault. Of openings each is entered by itself.
+ */
+class Counterparts {
+  private readonly waiting = new Map<Amount, string>();
+
+  constructor(private readonly marking: Marking) {}
+
+  /** The account that was found wrong by just the opposite before; null where there is none. */
+  of(account: string, { wanted, found }: Openings): string | null {
+    if (this.marking.entriesNotJudged.length === 0) return null;
+    const more = found - wanted;
+    const other = this.waiting.get(-more) ?? null;
+    if (other === null) this.waiting.set(more, account);
+    else this.waiting.delete(-more);
+    return other;
+  }
+}
+
 type Found = OpeningFacts;
 
 export const openingAmount: Check<'opening.amount', Found> = {
   id: 'opening.amount',
   title: 'Opening amount',
   fault: 'Opening amount not right',
+  calls: ({ isClosing }) => (isClosing ? 'Balance not right' : null),
   compares: 'The opening balance is the key’s, by table or by entry; none where the key has none.',
   answersFor: 'opening',
   undone: { isUndone: ({ id }, { work }) => openingOf(work, id) === 0 },
   points: 1,
-  run: (marking) =>
-    eachAccount(marking, openingAmount, ({ key, works }) => {
+  run(marking) {
+    const counterparts = new Counterparts(marking);
+    return eachAccount(marking, openingAmount, ({ key, works }) => {
       const openings = openingsOf(marking, key, works);
       if (!opensHere(marking, key, openings)) return null;
       const facts = () => openingFacts(marking, works[0]?.name ?? key.name, openings);
@@ -47,8 +70,13 @@ export const openingAmount: Check<'opening.amount', Found> = {
       const turned = isTurnedRound(openings) ? marking.rootsOf(refOf(openingSide.id, key)) : [];
       const from = right || turned.length > 0 ? turned : standInFor(marking, openings);
       if (from.length > 0) return { outcome: 'follows', facts, from };
-      return { outcome: right ? 'met' : 'not-met', facts };
-    }),
+      if (right) return { outcome: 'met', facts };
+      const other = works.length > 0 ? counterparts.of(key.id, openings) : null;
+      return other === null
+        ? { outcome: 'not-met', facts }
+        : { outcome: 'follows', facts, from: [refOf(openingAmount.id, { id: other })] };
+    });
+  },
   says(facts, outcome) {
     if (outcome === 'met')
       return facts.wantedSide === null

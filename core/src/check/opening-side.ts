@@ -14,6 +14,7 @@ export const openingSide: Check<'opening.side', Found> = {
   id: 'opening.side',
   title: 'Opening side',
   fault: 'Opening balance on the wrong side',
+  calls: ({ isClosing }) => (isClosing ? 'Balance on the wrong side' : null),
   compares: 'An opening balance stands on the key’s side, debit or credit.',
   answersFor: 'opening',
   points: 1,

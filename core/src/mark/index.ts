@@ -6,3 +6,4 @@ export { marginOf, type Margin } from './margin.js';
 export { stillOpen } from './still-open.js';
 export { keptPairs, keptResults, type KeptPair, type KeptResult } from './kept-result.js';
 export { missingIn, pairedByHand, pairLines, type PairLine, type Sureness } from './pair-list.js';
+export { figureWith, linesOnTheirWay, type LineOnItsWay } from './what-if.js';

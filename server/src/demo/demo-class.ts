@@ -1,5 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
-import { slugOf, type Book } from '@gleddo/core';
+import { formatDecimal, minorDigits, slugOf, trialBalance, typeOf, type Book } from '@gleddo/core';
 import { eq, inArray } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
@@ -64,7 +64,8 @@ export class DemoClass {
     const i = STUDENTS.indexOf(student);
     const work = state === 'working' ? halfWay(2 + (i % 5)) : workWith(faults);
     const handedInAt = state === 'working' ? null : new Date(HANDED_IN + i * APART);
-    const id = await this.leave(work, { exerciseId, personId, handedInAt });
+    const file = student.name === FROM_A_FILE ? JSON.stringify(listOf(work)) : null;
+    const id = await this.leave(work, { exerciseId, personId, handedInAt, file });
     if (state === 'given-back') this.toGiveBack.push(id);
   }
 
@@ -84,7 +85,7 @@ export class DemoClass {
   /** A try, as a student left it: handed in, or half way. */
   private async leave(
     work: Book,
-    of: { exerciseId: string; personId: string; handedInAt: Date | null },
+    of: { exerciseId: string; personId: string; handedInAt: Date | null; file?: string | null },
   ): Promise<string> {
     const bookId = await this.books.create(work, 'try');
     const id = nanoid();
@@ -107,4 +108,24 @@ export class DemoClass {
       .set({ state: 'given-back', givenBackAt: new Date() })
       .where(inArray(tries.id, this.toGiveBack));
   }
+}
+
+/** One of the class keeps their books elsewhere, and hands in a list of balances. */
+const FROM_A_FILE = 'Tess Obi';
+const LISTED_AT = '2027-03-31';
+
+/** A work as a spreadsheet of balances has it: credits below zero, sections above their accounts. */
+function listOf(work: Book) {
+  const { lines } = trialBalance(work, LISTED_AT);
+  const digits = minorDigits(work.company.currency);
+  const rows = lines.map(({ account: { number, name, type }, debit, credit }) => [
+    number ?? '',
+    name,
+    typeOf(work.scheme, type)?.name ?? '',
+    formatDecimal(debit - credit, digits),
+  ]);
+  return {
+    name: 'balances-tess-obi.csv',
+    table: { cells: [['No.', 'Account', 'Type', 'Closing balance'], ...rows] },
+  };
 }

@@ -80,8 +80,24 @@ const FAULTS = {
   wrongAmount: scaled('A4', 320_000),
   turnedRound: turned('A2'),
   lateEntry: altered('A6', (entry) => ({ ...entry, date: '2027-04-05' })),
+  bankSplit: splitBank,
   tooMany: added(account('sundry', 'Sundry account', { number: '6900', type: 'sundry-operating' })),
 } satisfies Record<string, Fault>;
+
+/** Nothing wrong: what is paid out goes through an account of its own, of the same type. */
+function splitBank(book: Book): Book {
+  const second = account('bank-payments', 'Bank, payments', { number: '1012', type: 'bank' });
+  return {
+    ...book,
+    accounts: [...book.accounts, second],
+    entries: book.entries.map((entry) => ({
+      ...entry,
+      lines: entry.lines.map((line) =>
+        line.account === 'bank' && line.amount < 0 ? { ...line, account: second.id } : line,
+      ),
+    })),
+  };
+}
 
 export type FaultName = keyof typeof FAULTS;
 
@@ -124,7 +140,7 @@ export const STUDENTS: readonly DemoStudent[] = [
   student('Hugh Santos', 'handed-in', 'allowanceAsExpense', 'passesInRevenue'),
   student('Ines Okafor', 'handed-in', 'passesInRevenue', 'oddNumber', 'otherName', 'noInsurance'),
   student('Jonah Weir', 'handed-in', 'wrongSide'),
-  student('Kaia Brandt', 'handed-in', 'plainDepreciation', 'passesInRevenue'),
+  student('Kaia Brandt', 'handed-in', 'passesInRevenue', 'noWages'),
   student(
     'Lior Mendes',
     'handed-in',
@@ -146,7 +162,7 @@ export const STUDENTS: readonly DemoStudent[] = [
   student('Orla Finch', 'given-back', 'otherName'),
   student('Priya Vance', 'handed-in', 'passesInRevenue', 'swappedDigits'),
   student('Quin Darrow', 'handed-in', 'noInsurance', 'noVanCharge', 'oddName'),
-  student('Rosa Imhof', 'handed-in', 'allowanceAsExpense', 'tooMany'),
+  student('Rosa Imhof', 'handed-in', 'allowanceAsExpense', 'bankSplit'),
   student('Sami Kettle', 'given-back', 'passesInRevenue', 'noInsurance'),
   student('Tess Obi', 'handed-in', 'passesInRevenue', 'plainDepreciation', 'lateEntry'),
   student('Umar Lyle', 'handed-in', 'noParent', 'wrongSide', 'noInsurance', 'noWages'),

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Marked } from '@gleddo/contract';
 import { App, Button, Segmented, Switch } from 'antd';
-import { useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { get, post } from '../api/client';
 import { momentText } from '../figures/days';
@@ -18,6 +18,12 @@ import { MarkedSpread, type Shown } from './MarkedSpread';
 import { comparedPeriod } from './compared-period';
 import { useBooksOf } from './marked-books';
 import { useMarkedChange, type MarkedChange } from './use-marked-change';
+import { lazyView } from '../work/lazy-view';
+import type { WhatIfProps } from './what-if/WhatIf';
+
+const { View: WhatIf } = lazyView<WhatIfProps>(
+  async () => (await import('./what-if/WhatIf')).WhatIf,
+);
 import { Refusal } from '../shell/Refusal';
 
 /** One student's work beside the key, with notes in the margin. */
@@ -47,7 +53,7 @@ function useMarkedRows(marked: Marked) {
 function MarkedWork({ marked }: { marked: Marked }) {
   const change = useMarkedChange(marked.tryId);
   const [view, setView] = useState<MarkedView>({ shown: 'both', onlyDiffering: false });
-  const [active, setActive] = useState<number | null>(null);
+  const [active, onPoint] = useState<number | null>(null);
   const { key, work, period, rows, money } = useMarkedRows(marked);
   return (
     <>
@@ -55,14 +61,24 @@ function MarkedWork({ marked }: { marked: Marked }) {
       <MarkedBar view={view} onChange={setView} />
       <main className="marked-desk">
         <div className={`marked-spread shows-${view.shown}`}>
-          <MarkedSpread {...{ rows, work, period, money, active }} {...view} key_={key} />
+          {view.shown === 'what-if' ? (
+            <Suspense fallback={<section className="page" aria-busy="true" />}>
+              <WhatIf marked={marked} keyBook={key} margin={rows.margin} />
+            </Suspense>
+          ) : (
+            <MarkedSpread
+              {...{ rows, work, period, money, active, ...view }}
+              shown={view.shown}
+              key_={key}
+            />
+          )}
           <MarginNotes
             margin={rows.margin}
             lineNames={lineNamesOf(work)}
             notes={marked.notes}
             points={marked.points}
             of={marked.of}
-            onPoint={setActive}
+            onPoint={onPoint}
             toolsAt={(fault) => <FaultTools {...{ fault, marked, work, change }} />}
             toolsAtNote={(note) => <NoteTools {...{ note, marked, change }} />}
           >
@@ -76,14 +92,15 @@ function MarkedWork({ marked }: { marked: Marked }) {
 }
 
 interface MarkedView {
-  readonly shown: Shown;
+  readonly shown: Shown | 'what-if';
   readonly onlyDiffering: boolean;
 }
 
-const SIDES: readonly { value: Shown; label: string }[] = [
+const SIDES: readonly { value: MarkedView['shown']; label: string }[] = [
   { value: 'both', label: 'Theirs beside the key' },
   { value: 'theirs', label: 'Theirs alone' },
   { value: 'key', label: 'The key alone' },
+  { value: 'what-if', label: 'What if' },
 ];
 
 interface MarkedBarProps {
