@@ -114,7 +114,7 @@ describe('what the checks say', () => {
       fc.property(work, ({ key, work: made }) => {
         for (const result of checkWork(keyFor(key), made).results) {
           const says = sentenceOf(result);
-          expect(says).toMatch(/^\S.{5,}\.$/s);
+          expect(says).toMatch(/^\S.{5,}[.?]$/s);
           expect(`${result.ref}: ${says}`).not.toMatch(UNSAID);
           expect(faultOf(result)).toMatch(/^[A-Z]/);
         }

@@ -5,7 +5,7 @@ import { accountSection } from './account-section.js';
 import type { Check } from './check.js';
 import { NOT_SAID } from './what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
-import { placeFacts, type PlaceFacts } from './place-facts.js';
+import { placeFacts, saysRight, type PlaceFacts } from './place-facts.js';
 
 type Found = PlaceFacts & { readonly side: Side };
 
@@ -33,6 +33,6 @@ export const accountContra: Check<'account.contra', Found> = {
   says(facts, outcome) {
     if (outcome === 'met') return `A contra account, standing in ${facts.side}.`;
     if (outcome === 'cannot-judge') return NOT_SAID.type;
-    return `“${facts.name}” lowers what it stands beside: it is a contra account and normally stands in ${facts.side}. ${facts.rightType}: ${facts.says}`;
+    return `“${facts.name}” lowers what it stands beside: it is a contra account and normally stands in ${facts.side}. ${saysRight(facts)}`;
   },
 };

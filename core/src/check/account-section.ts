@@ -3,7 +3,13 @@ import { accountStatement } from './account-statement.js';
 import type { Check } from './check.js';
 import { NOT_SAID } from './what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
-import { acceptedSections, placeFacts, placedAlike, type PlaceFacts } from './place-facts.js';
+import {
+  acceptedSections,
+  placeFacts,
+  saysRight,
+  placedAlike,
+  type PlaceFacts,
+} from './place-facts.js';
 
 type Found = PlaceFacts;
 
@@ -33,6 +39,6 @@ export const accountSection: Check<'account.section', Found> = {
     if (outcome === 'met') return `In ${facts.rightSection}, as it should be.`;
     if (outcome === 'cannot-judge') return NOT_SAID.section;
     if (facts.section === null) return `“${facts.name}” has no place yet.`;
-    return `“${facts.name}” stands in ${facts.section}; it belongs in ${facts.rightSection}. ${facts.rightType}: ${facts.says}`;
+    return `“${facts.name}” stands in ${facts.section}; it belongs in ${facts.rightSection}. ${saysRight(facts)}`;
   },
 };

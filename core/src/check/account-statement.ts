@@ -3,7 +3,13 @@ import { statementOfClass } from '../scheme/scheme.js';
 import type { Check } from './check.js';
 import { NOT_SAID } from './what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
-import { acceptedSections, placeFacts, placedAlike, type PlaceFacts } from './place-facts.js';
+import {
+  acceptedSections,
+  placeFacts,
+  saysRight,
+  placedAlike,
+  type PlaceFacts,
+} from './place-facts.js';
 
 type Found = PlaceFacts;
 
@@ -39,6 +45,6 @@ export const accountStatement: Check<'account.statement', Found> = {
     if (facts.section === null)
       return `“${facts.name}” has no place yet. It belongs in ${facts.rightSection}, on the ${facts.rightStatement}.`;
     const what = facts.amount === null ? `“${facts.name}”` : `“${facts.name}”, ${facts.amount},`;
-    return `${what} stands in ${facts.section}; it belongs in ${facts.rightSection}, on the ${facts.rightStatement}. ${facts.rightType}: ${facts.says}`;
+    return `${what} stands in ${facts.section}; it belongs in ${facts.rightSection}, on the ${facts.rightStatement}. ${saysRight(facts)}`;
   },
 };

@@ -4,7 +4,7 @@ import { accountContra } from './account-contra.js';
 import type { Check } from './check.js';
 import { NOT_SAID } from './what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
-import { placeFacts, placedAlike, type PlaceFacts } from './place-facts.js';
+import { placeFacts, saysRight, placedAlike, type PlaceFacts } from './place-facts.js';
 
 type Found = PlaceFacts;
 
@@ -30,6 +30,6 @@ export const accountType: Check<'account.type', Found> = {
   says(facts, outcome) {
     if (outcome === 'met') return `Of the type ${facts.rightType}, as it should be.`;
     if (outcome === 'cannot-judge') return NOT_SAID.type;
-    return `“${facts.name}” is set up as ${facts.type ?? 'no type'}; it is ${facts.rightType}: ${facts.says}`;
+    return `“${facts.name}” is set up as ${facts.type ?? 'no type'}; it is ${saysRight(facts)}`;
   },
 };

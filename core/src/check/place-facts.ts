@@ -1,5 +1,6 @@
 import type { Account } from '../book/book.js';
 import { sectionOfAccount } from '../book/place.js';
+import { mixUpOf } from '../mixup/index.js';
 import type { Amount } from '../money/amount.js';
 import type { Facts } from '../refusal/refusal.js';
 import {
@@ -27,6 +28,8 @@ export interface PlaceFacts extends Facts {
   readonly rightStatement: string;
   readonly rightType: string | null;
   readonly says: string | null;
+  /** What tells the right type from the one that it was taken for; null: none of the usual mix-ups. */
+  readonly mixUp: string | null;
   /** What stands on the account; null for nothing. */
   readonly amount: string | null;
 }
@@ -45,6 +48,7 @@ export function placeFacts(marking: Marking, key: Account, odd: Account | null):
     rightStatement: statementIn(marking.key.book.scheme, right),
     rightType: type?.name ?? null,
     says: type?.says ?? null,
+    mixUp: mixUpOf(marking.key.book.scheme, key.type, odd?.type ?? null)?.says ?? null,
     amount: closing === 0 ? null : marking.money(Math.abs(closing)),
   };
 }
@@ -71,3 +75,9 @@ export function placedAlike(marking: Marking, key: Account, works: readonly Acco
   }
   return works.length > 0;
 }
+
+/** What the right type is: told from what it was taken for, where that is a usual mix-up. */
+export const saysRight = ({ rightType, type, mixUp, says }: PlaceFacts): string =>
+  mixUp
+    ? `${rightType}, taken for ${(type ?? 'something else').toLowerCase()}: ${mixUp}`
+    : `${rightType}: ${says}`;

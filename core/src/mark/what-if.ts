@@ -18,7 +18,7 @@ export interface LineResult {
 }
 
 /** What one fault makes of a figure: theirs less the key's, in the figure's own sign; null: what no note explains. */
-export interface LinePart {
+interface LinePart {
   readonly root: string | null;
   readonly share: Amount;
 }

@@ -1,6 +1,7 @@
 import { openingOf, type Account, type Book } from '../book/book.js';
 import { childrenOf, sectionIdOf, takenNumbers } from '../book/place.js';
 import { numberKey } from '../numbering/account-number.js';
+import { takenFor } from '../mixup/index.js';
 import { freeNumber } from '../numbering/free-number.js';
 import { typeOf, sectionOfType, statementOfClass } from '../scheme/scheme.js';
 import { randomFrom, shuffled } from './random.js';
@@ -42,21 +43,17 @@ const standsAlone = (book: Book, account: Account): boolean =>
   childrenOf(book, account.id).length === 0 &&
   typeOf(book.scheme, account.type)?.role !== 'retained-earnings';
 
+/** Puts an account where beginners put it, on the same statement or on the other: never where it can be defended. */
 function movedTo(book: Book, account: Account, random: () => number, sameStatement: boolean) {
   const own = sectionOfType(book.scheme, account.type);
-  if (!own || !standsAlone(book, account)) return null;
-  const sections = book.scheme.sections.filter(
-    (each) =>
-      each.id !== own.id &&
-      each.class !== 'equity' &&
-      (statementOfClass(each.class) === statementOfClass(own.class)) === sameStatement,
-  );
-  const types = book.scheme.types.filter(
-    (type) =>
-      !type.contra && type.role === 'none' && sections.some((each) => each.id === type.section),
-  );
+  if (!own || account.type === null || !standsAlone(book, account)) return null;
+  const types = takenFor(book.scheme, account.type).filter((id) => {
+    const section = sectionOfType(book.scheme, id);
+    const isSame = section && statementOfClass(section.class) === statementOfClass(own.class);
+    return section !== null && section.id !== own.id && isSame === sameStatement;
+  });
   const type = types[Math.floor(random() * types.length)];
-  return type ? changed(book, account.id, { type: type.id }) : null;
+  return type === undefined ? null : changed(book, account.id, { type });
 }
 
 const outsideBand: Plant = (book, account) => {

@@ -1,0 +1,1 @@
+export { mixUpOf, takenFor } from './mixup-of.js';
