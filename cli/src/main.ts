@@ -1,12 +1,14 @@
 import { checkCommand } from './check-command.js';
 import type { Command, Output } from './command.js';
 import { convertCommand } from './convert-command.js';
+import { healthCommand } from './health-command.js';
 import { InputFaults, WrongUsage } from './faults.js';
 import { statementsCommand } from './statements-command.js';
 
 const COMMANDS: Readonly<Record<string, Command>> = {
   statements: statementsCommand,
   check: checkCommand,
+  health: healthCommand,
   convert: convertCommand,
 };
 
@@ -14,6 +16,7 @@ export const USAGE = `gleddo: statements, checks and conversions of books, witho
 
   gleddo statements BOOK [--at DATE] [--from DATE] [--level account|parent|section] [--json]
   gleddo check KEY WORK... [--start BOOK] [--json] [--csv FILE]
+  gleddo health BOOK... [--json]
   gleddo convert IN OUT
 
 BOOK, KEY: a .book.json or .key.json file. WORK: a book file, a table of accounts and balances

@@ -1,4 +1,4 @@
-import { mkdtemp, readFile, writeFile } from 'node:fs/promises';
+import { mkdir, mkdtemp, readFile, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import {
@@ -195,4 +195,52 @@ test('wrong usage has its own status', async () => {
   ])
     expect((await gleddo(...args)).status).toBe(2);
   expect((await gleddo('--help')).status).toBe(0);
+});
+
+test('an empty work and a list of nonsense earn nothing; a folder is gone through, what can’t be read named', async () => {
+  const key = await put(
+    'pile.key.json',
+    writeKey(keyOf(ternIsland(), { statementDates: QUARTER })),
+  );
+  const pile = join(folder, 'pile');
+  await mkdir(pile);
+  const empty = { ...ternIsland(), accounts: [], entries: [] };
+  const books = {
+    'a.book.json': writeBook({ ...empty, opening: { date: '2026-12-31', balances: {} } }),
+  };
+  const files = { ...books, 'b.csv': 'Fruit,Colour\nApple,red\nPear,green\n', 'c.csv': '%PDF-1.7' };
+  for (const [name, text] of Object.entries(files)) await writeFile(join(pile, name), text);
+  const { status, out, err } = await gleddo('check', key, pile, '--json');
+  expect(status).toBe(1);
+  expect(
+    JSON.parse(out).map(({ work, points }: { work: string; points: number }) => [work, points]),
+  ).toEqual([
+    ['a.book.json', 0],
+    ['b.csv', 0],
+  ]);
+  expect(err).toMatch(/c\.csv: file: This is a PDF, not a table/);
+  expect(err).toMatch(/b\.csv: file: Nothing in it was recognised/);
+});
+
+test('a starting point that is named leaves to earn what it lacks', async () => {
+  const key = await put(
+    'whole.key.json',
+    writeKey(keyOf(ternIsland(), { statementDates: QUARTER })),
+  );
+  const start = await put('start.book.json', writeBook({ ...ternIsland(), entries: [] }));
+  const work = await put('done.book.json', writeBook(ternIsland()));
+  const of = async (...more: string[]) =>
+    JSON.parse((await gleddo('check', key, work, '--json', ...more)).out)[0].of as number;
+  expect(await of('--start', start)).toBeLessThan(await of());
+  const untouched = JSON.parse((await gleddo('check', key, start, '--json', '--start', start)).out);
+  expect(untouched[0].points).toBe(0);
+});
+
+test('the health of a book is told without a key', async () => {
+  const sick = { ...ternIsland(), opening: { date: '2026-12-31', balances: { bank: 100 } } };
+  const book = await put('sick.book.json', writeBook(sick));
+  const { out } = await gleddo('health', book, '--json');
+  expect(JSON.parse(out)[0].notes[0].says).toContain('1 more in debit');
+  const well = await put('well.book.json', writeBook(ternIsland()));
+  expect((await gleddo('health', well)).out).toContain('nothing odd');
 });

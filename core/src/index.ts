@@ -391,3 +391,4 @@ export {
   type TableWork,
   workFromTable,
 } from './incoming/index.js';
+export { healthOf, type HealthNote } from './health/index.js';

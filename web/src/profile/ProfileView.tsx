@@ -3,11 +3,11 @@ import { Navigate, NavLink } from 'react-router';
 
 interface PartProps {
   readonly bookId: string;
+  /** The address of the book. */
+  readonly base: string;
 }
 
 interface ProfileProps extends PartProps {
-  /** The address of the book that the profile belongs to. */
-  readonly base: string;
   readonly leaf: string;
 }
 
@@ -26,6 +26,7 @@ const TaxListsCard = lazy(() =>
 const HandoutsView = lazy(() =>
   import('../handouts/HandoutsView').then((m) => ({ default: m.HandoutsView })),
 );
+const HealthCard = lazy(() => import('./HealthCard').then((m) => ({ default: m.HealthCard })));
 const YearEnd = lazy(() => import('./YearEnd').then((m) => ({ default: m.YearEnd })));
 const BookFiles = lazy(() => import('./BookFiles').then((m) => ({ default: m.BookFiles })));
 
@@ -36,6 +37,7 @@ const PARTS: readonly (readonly [string, string, ComponentType<PartProps>])[] = 
   ['taxes', 'Tax lists', TaxListsCard],
   ['year-end', 'Year end', YearEnd],
   ['handouts', 'Sheets', HandoutsView],
+  ['health', 'Health', HealthCard],
   ['files', 'Files', BookFiles],
 ];
 
@@ -54,7 +56,7 @@ export function ProfileView({ bookId, base, leaf }: ProfileProps) {
           ))}
         </nav>
         <Suspense fallback={<div className="paper" aria-busy="true" />}>
-          <View bookId={bookId} />
+          <View bookId={bookId} base={base} />
         </Suspense>
       </div>
     </main>

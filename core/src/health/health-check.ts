@@ -1,0 +1,45 @@
+import type { Book } from '../book/book.js';
+import { balancesOf } from '../ledger/balances.js';
+import { minorDigits, type Amount } from '../money/amount.js';
+import { allWhole, formatAmount } from '../money/format-amount.js';
+import type { Facts } from '../refusal/refusal.js';
+
+/** A book as its health is looked at: with all that is recorded in it. */
+export interface Look {
+  readonly book: Book;
+  /** Debit positive, all entries counted. */
+  readonly balances: ReadonlyMap<string, Amount>;
+  /** An amount as a sentence shows it, without its sign. */
+  money(amount: Amount): string;
+}
+
+/** Something found, at an account or at the book as a whole (null). */
+export interface Finding<F extends Facts = Facts> {
+  readonly account: string | null;
+  readonly facts: F;
+}
+
+/** One thing that can be said of a book without any key. One rule, one file; all of this shape. */
+export interface HealthCheck<F extends Facts = Facts> {
+  readonly id: string;
+  readonly title: string;
+  find(look: Look): Finding<F>[];
+  /** What it is, and what to do. */
+  says(facts: F): string;
+}
+
+export function lookAt(book: Book): Look {
+  const digits = minorDigits(book.company.currency);
+  const balances = balancesOf(book);
+  return {
+    book,
+    balances,
+    money(amount) {
+      const places = allWhole([amount], digits) ? 0 : digits;
+      return formatAmount(Math.abs(amount), digits, places);
+    },
+  };
+}
+
+/** The balance of an account, debit positive; 0 where nothing stands on it. */
+export const balanceAt = ({ balances }: Look, id: string): Amount => balances.get(id) ?? 0;
