@@ -115,3 +115,26 @@ test('a mark given back is taken back while its student has not looked, and no l
   await page.getByRole('button', { name: 'Take back' }).click();
   await expect(page.getByRole('alert')).toContainText('has looked at these marks already');
 });
+
+test('what is right besides the key is said beforehand: a second place, its reason, an account left out', async ({
+  page,
+}) => {
+  await comeIn(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: 'Exercises', exact: true }).click();
+  await page.getByRole('link', { name: /Quarter-end at Tern Island/ }).click();
+  await page.getByRole('link', { name: 'Also right' }).click();
+  const row = page.getByRole('row', { name: /^6010 Wages/ });
+  await row.getByRole('button', { name: 'Direct labour can be defended, too' }).click();
+  await expect(row.getByLabel('Why, for Wages')).toHaveValue(/both can be defended/);
+  const names = row.getByRole('combobox', { name: 'Other names of Wages' });
+  await names.fill('Pay of the crew');
+  await names.press('Enter');
+  const bank = page.getByRole('row', { name: /^6500 Bank charges/ });
+  await bank.getByRole('checkbox', { name: 'Bank charges is asked for' }).uncheck();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeDisabled();
+  await page.reload();
+  await expect(row).toContainText('Pay of the crew');
+  await expect(row).toContainText('Direct labour');
+  await expect(bank.getByRole('checkbox')).not.toBeChecked();
+});

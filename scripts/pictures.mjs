@@ -62,10 +62,35 @@ async function placing(page) {
   await page.getByRole('link', { name: 'Try it' }).click();
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await picture(page, 'place-them', '.tray');
-  await page.getByText('Vouchers sold').click();
-  await page.getByLabel('Placed in').click();
-  await page.getByRole('button', { name: 'Deferred income' }).hover();
-  await picture(page, 'place-sheet', '.place-pages');
+}
+
+const LIST = `No.,Account,Opening,Closing
+1010,Bank acct Harbour,5780.00,18940.00
+1100,Customers,5200.00,6420.00
+1150,Doubtfull debts,-320.00,-320.00
+1200,Shop stock,7370.00,9700.00
+1510,Hire fleet,40000.00,46000.00
+1519,Acc. depn fleet,-9200.00,-11500.00
+2010,Creditors,-4300.00,-3700.00
+4010,Kayak hire,,-21300.00
+4040,Passes sold,,-4200.00
+6010,Wages,,9710.00
+,Total,44530.00,49750.00
+`;
+
+async function filed(page) {
+  await link(page, 'Work from files');
+  const csv = (name, text) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+  await page
+    .getByLabel('Choose files')
+    .setInputFiles([
+      csv('balances-wim-aldous.csv', LIST),
+      csv('export-0331.csv', LIST.replace('Hire fleet', 'Boats')),
+      csv('scan0042.csv', '%PDF-1.7'),
+    ]);
+  await picture(page, 'work-from-files', 'canvas, .lines-table');
+  await page.goBack();
+  await page.locator('.matrix').waitFor();
 }
 
 async function instructor() {
@@ -85,9 +110,6 @@ async function instructor() {
   await picture(page, 'scheme', '.scheme-sheet');
   await page.goto(`${book}/profile/handouts`);
   await picture(page, 'handouts', '.handout-paper');
-  await page.goto(`${address}/companies/new`);
-  await page.getByRole('radio', { name: 'A starter chart' }).check();
-  await picture(page, 'starter-chart', '.glance');
   await placing(page);
   await page.goto(`${address}/exercises`);
   await link(page, /Quarter-end/);
@@ -97,8 +119,16 @@ async function instructor() {
   await picture(page, 'exercise-checks', '.lines-table');
   await page.goto(exercise.replace('exercises', 'results'));
   await picture(page, 'class-results', '.matrix');
+  await filed(page);
   await link(page, 'Ines Okafor');
   await picture(page, 'marked-work', '.marked-spread');
+  await page.getByText('What if', { exact: true }).click();
+  await page
+    .getByRole('switch', { name: /^Put right/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Profit for the period' }).first().click();
+  await picture(page, 'what-if', 'canvas');
   await aYear(page);
 }
 

@@ -392,3 +392,4 @@ export {
   workFromTable,
 } from './incoming/index.js';
 export { healthOf, type HealthNote } from './health/index.js';
+export { defensible } from './mixup/index.js';

@@ -16,6 +16,8 @@ export interface Accepted {
   readonly required: boolean;
   /** Whether several accounts may stand for it, or one for it and others, when their sum agrees. */
   readonly several: boolean;
+  /** Why, in the author's words. */
+  readonly reason?: string;
 }
 
 /** What else is accepted for one entry of the key: any day from the one to the other. */

@@ -87,6 +87,7 @@ const acceptedFrom = (book: Book, said: AcceptedFile): Accepted => ({
   number: said.number ?? 'in-band',
   required: said.required ?? accountOf(book, said.account)?.retired !== true,
   several: said.several ?? true,
+  ...(said.reason ? { reason: said.reason } : {}),
 });
 
 function acceptedEntryFrom(
@@ -106,13 +107,14 @@ export function keyToJson(key: AnswerKey): object {
     format: KEY_FORMAT,
     version: 1,
     book: bookToJson(key.book),
-    accepts: key.accepts.map(({ account, names, types, number, required, several }) => ({
+    accepts: key.accepts.map(({ account, names, types, number, required, several, reason }) => ({
       account,
       names,
       types,
       number,
       required,
       several,
+      ...(reason ? { reason } : {}),
     })),
     acceptsEntries: key.acceptsEntries.map(({ entry, from, to, required }) => ({
       entry,

@@ -1,1 +1,2 @@
+export { defensible } from './judgement.js';
 export { mixUpOf, takenFor } from './mixup-of.js';

@@ -26,6 +26,8 @@ const acceptedFile = z.strictObject({
   number: optional(numberRule),
   required: optional(flag.value),
   several: optional(flag.value),
+  /** Why it is accepted: two places can be right. */
+  reason: optional(text(500).value),
 });
 
 export type AcceptedFile = z.output<typeof acceptedFile>;

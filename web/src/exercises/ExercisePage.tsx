@@ -4,6 +4,7 @@ import { OpenBook } from '../book/open-book';
 import { Asking } from '../shell/Asking';
 import { BookSays, BookTools } from '../work/BookTools';
 import { KEPT_PARTS, KeptBookView, WorkTabs } from '../work/WorkView';
+import { AlsoRightView } from './also-right/AlsoRightView';
 import { BriefView } from './BriefView';
 import { ChecksView } from './ChecksView';
 import { HandOutView } from './HandOutView';
@@ -14,6 +15,7 @@ const TABS = [
   ['brief', 'Brief'],
   ['start', 'Starting point'],
   ['key', 'Answer key'],
+  ['also-right', 'Also right'],
   ['checks', 'Checks'],
   ['try', 'Try it'],
   ['hand-out', 'Hand out'],
@@ -34,6 +36,7 @@ export default function ExercisePage() {
     <>
       <ExerciseHead exercise={exercise.data} />
       {tab === 'brief' && <BriefView exercise={exercise.data} />}
+      {tab === 'also-right' && <AlsoRightView exercise={exercise.data} />}
       {tab === 'checks' && <ChecksView exercise={exercise.data} />}
       {tab === 'try' && <TryItView exercise={exercise.data} part={part ?? ''} />}
       {tab === 'hand-out' && <HandOutView exercise={exercise.data} />}

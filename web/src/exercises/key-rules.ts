@@ -6,9 +6,29 @@ export interface StatementDate {
   readonly to?: string;
 }
 
+/** What else is right for an account of the key. */
+export interface AcceptedRule {
+  readonly account: string;
+  readonly names?: readonly string[];
+  readonly types?: readonly string[];
+  readonly number?: 'exact' | 'in-band' | 'any' | { readonly nextTo: string };
+  readonly required?: boolean;
+  readonly several?: boolean;
+  readonly reason?: string;
+}
+
+/** What else is right for an entry of the key. */
+export interface AcceptedEntryRule {
+  readonly entry: string;
+  readonly from?: string;
+  readonly to?: string;
+  readonly required?: boolean;
+}
+
 /** The rules of a key as they are kept and sent. */
 export interface KeyRules {
   readonly points?: Readonly<Record<string, number>>;
   readonly statementDates?: readonly StatementDate[];
-  readonly accepts?: readonly { account: string; names?: string[]; types?: string[] }[];
+  readonly accepts?: readonly AcceptedRule[];
+  readonly acceptsEntries?: readonly AcceptedEntryRule[];
 }

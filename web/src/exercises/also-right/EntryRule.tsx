@@ -1,0 +1,45 @@
+import type { Entry } from '@gleddo/core';
+import { Checkbox } from 'antd';
+import { DayField } from '../../figures/DayField';
+import { longDay } from '../../figures/days';
+import type { AcceptedEntryRule } from '../key-rules';
+
+interface EntryRuleProps {
+  readonly entry: Entry;
+  readonly rule: AcceptedEntryRule | null;
+  onChange(rule: AcceptedEntryRule): void;
+}
+
+/** From which day to which an entry may be dated, and whether it is asked for. */
+export function EntryRule({ entry, rule, onChange }: EntryRuleProps) {
+  const now: AcceptedEntryRule = rule ?? { entry: entry.id };
+  const { from = entry.date, to = entry.date, required = true } = now;
+  const name = entry.text || entry.reference || 'the entry';
+  return (
+    <tr>
+      <td>{name}</td>
+      <td className="quiet">{longDay(entry.date)}</td>
+      <td>
+        <DayField
+          label={`${name}: from`}
+          value={from}
+          onChange={(day) => onChange({ ...now, from: day, to: day > to ? day : to })}
+        />
+      </td>
+      <td>
+        <DayField
+          label={`${name}: to`}
+          value={to}
+          onChange={(day) => onChange({ ...now, to: day, from: day < from ? day : from })}
+        />
+      </td>
+      <td>
+        <Checkbox
+          aria-label={`${name} is asked for`}
+          checked={required}
+          onChange={({ target }) => onChange({ ...now, required: target.checked })}
+        />
+      </td>
+    </tr>
+  );
+}
