@@ -84,6 +84,7 @@ test('axe finds nothing serious where a year is told, printed and closed', async
   await nothingSerious(page, 'print or save', '.ant-popover');
   await visit(page, `${book}/journal?kind=adjusting`, '.entry');
   await visit(page, `${book}/profile/year-end`, '.lines-table');
+  await visit(page, `${book}/profile/health`, 'h2');
 });
 
 test('axe finds nothing serious where a year is kept by documents', async ({ page }) => {
@@ -110,6 +111,7 @@ test('axe finds nothing serious where exercises are made and marked', async ({ p
   await visit(page, `${exercise}/brief`, '#brief-text');
   await visit(page, `${exercise}/key/chart`, '.spread');
   await visit(page, `${exercise}/key/profile/numbers`, '.lines-table');
+  await visit(page, `${exercise}/also-right`, '.lines-table');
   await visit(page, `${exercise}/checks`, '.lines-table');
   await visit(page, `${exercise}/try`, '.slip-actions');
   await visit(page, `${exercise}/hand-out`, '.paper');

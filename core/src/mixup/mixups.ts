@@ -250,6 +250,5 @@ export const JUDGEMENT_CALLS: readonly (readonly [one: string, other: string])[]
   ['gain-on-disposal', 'sundry-income'],
   ['grants', 'sundry-income'],
   ['supplies', 'sundry-operating'],
-  ['supplies', 'prepayment'],
   ['supplies', 'office'],
 ];
