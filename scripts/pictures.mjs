@@ -66,16 +66,42 @@ async function placing(page) {
 
 const LIST = `No.,Account,Opening,Closing
 1010,Bank acct Harbour,5780.00,18940.00
+1020,Till float,300.00,300.00
 1100,Customers,5200.00,6420.00
 1150,Doubtfull debts,-320.00,-320.00
 1200,Shop stock,7370.00,9700.00
+1300,Prepaid slipway rent,6000.00,4500.00
+1310,Prepaid insurance,2580.00,1720.00
 1510,Hire fleet,40000.00,46000.00
 1519,Acc. depn fleet,-9200.00,-11500.00
+1520,Van + trailer,12200.00,12200.00
+1529,Accumulated depreciation – van,-3000.00,-3650.00
 2010,Creditors,-4300.00,-3700.00
+2100,Passes sold,,-4200.00
+2200,Wages payable,-980.00,
+2300,Income tax payable,,-1780.00
+2400,Boathouse loan – due within a year,-2400.00,-2400.00
+2510,Boathouse loan,-18600.00,-18000.00
+3010,Share capital,-30000.00,-30000.00
+3100,Retained earnings,-10630.00,-10630.00
 4010,Kayak hire,,-21300.00
-4040,Passes sold,,-4200.00
+4020,Guided tours,,-11840.00
+4030,Shop sales,,-6120.00
+4090,Refunds given,,600.00
+5010,Cost of goods sold,,3670.00
+5020,Guides’ fees,,3800.00
 6010,Wages,,9710.00
-,Total,44530.00,49750.00
+6100,Slipway rent,,1500.00
+6200,Insurance,,860.00
+6300,Fleet repairs,,400.00
+6400,Depreciation,,
+6410,Depreciation – fleet,,2300.00
+6420,Depreciation – van,,650.00
+6500,Bank charges,,90.00
+8010,Interest earned,,-90.00
+8510,Loan interest,,390.00
+9010,Income tax,,1780.00
+,Total,,0.00
 `;
 
 async function filed(page) {

@@ -14,7 +14,7 @@ export interface Look {
 }
 
 /** Something found, at an account or at the book as a whole (null). */
-export interface Finding<F extends Facts = Facts> {
+interface Finding<F extends Facts = Facts> {
   readonly account: string | null;
   readonly facts: F;
 }
