@@ -72,16 +72,13 @@ function isJoinedName(one: Traits, own: readonly Traits[], others: readonly Trai
 
 const NAMED_AFTER = 0.4;
 
-const traitsById = (side: Side): ReadonlyMap<string, Traits> =>
-  new Map(side.of.traits.map((each) => [each.account.id, each]));
-
 const traitsOfAll = (
   all: readonly Account[],
   byId: ReadonlyMap<string, Traits>,
 ): readonly Traits[] => all.flatMap(({ id }) => byId.get(id) ?? []);
 
 const mayBeSeveral = ({ keys, acceptedOf }: Recognising, pair: FoundPair): boolean => {
-  const byId = traitsById(keys);
+  const byId = keys.byId;
   return traitsOfAll(pair.keys, byId).every((each) => acceptedOf(each).several);
 };
 
@@ -101,8 +98,8 @@ function joinEach(
   pairs: readonly FoundPair[],
 ): FoundPair[] {
   const { left, right } = joining;
-  const ofLeft = traitsById(left);
-  const ofRight = traitsById(right);
+  const ofLeft = left.byId;
+  const ofRight = right.byId;
   const fits: Fit[] = [];
   pairs.forEach((pair, at) => {
     const candidates = [...left.free].filter((i) =>
@@ -197,7 +194,7 @@ function isOfType(
     return false;
   if (left === keys)
     return pair.keys.some(({ type }) => type === one.type) && acceptedOf(one).several;
-  const types = traitsOfAll(pair.keys, traitsById(keys)).flatMap((each) => [
+  const types = traitsOfAll(pair.keys, keys.byId).flatMap((each) => [
     each.type,
     ...acceptedOf(each).types,
   ]);
@@ -213,8 +210,8 @@ function joinSums(
   pairs: readonly FoundPair[],
 ): FoundPair[] {
   const { left, right } = joining;
-  const ofLeft = traitsById(left);
-  const ofRight = traitsById(right);
+  const ofLeft = left.byId;
+  const ofRight = right.byId;
   return pairs.map((pair) => {
     if (left.free.size === 0) return pair;
     const own = traitsOfAll(joining.own(pair), ofLeft);

@@ -54,12 +54,12 @@ function tell(key: Book): OpeningSaid {
 function saysHowItStood(entry: Entry, { amounts, opened, recorded, date }: OpeningSaid): boolean {
   if (entry.date <= date && opened.has(moved(entry))) return true;
   if (entry.kind === 'closing') return false;
-  const left = new Map(amounts);
+  const used = new Map<Amount, number>();
   let fitting = 0;
   for (const { amount } of entry.lines) {
-    const count = left.get(amount) ?? 0;
-    if (count === 0) continue;
-    left.set(amount, count - 1);
+    const before = used.get(amount) ?? 0;
+    if (before >= (amounts.get(amount) ?? 0)) continue;
+    used.set(amount, before + 1);
     fitting++;
   }
   return fitting * 2 >= entry.lines.length && !recorded.has(moved(entry));

@@ -16,10 +16,18 @@ export interface Recognised {
 export class Side {
   readonly free: Set<number>;
   private posted: ReadonlyMap<string, Postings> | null = null;
+  private traitsById: ReadonlyMap<string, Traits> | null = null;
   private types: ReadonlyMap<string | null, number> | null = null;
 
   constructor(readonly of: Recognised) {
     this.free = new Set(of.traits.keys());
+  }
+
+  /** The traits of its accounts, by id. */
+  get byId(): ReadonlyMap<string, Traits> {
+    return (this.traitsById ??= new Map(
+      this.of.traits.map((each) => [each.account.id, each]),
+    ));
   }
 
   at(i: number): Traits {
