@@ -130,6 +130,9 @@ function MarkedBar({ view, onChange }: MarkedBarProps) {
   );
 }
 
+/** How long it stands, in seconds: long enough to be read. */
+const LONG_ENOUGH = 8;
+
 /** The student before and the one after, by a click or a key. */
 function useNeighbours({ previous, next }: Marked) {
   const navigate = useNavigate();
@@ -139,7 +142,7 @@ function useNeighbours({ previous, next }: Marked) {
     const typed = halfTyped.first();
     if (!typed) return go(id);
     typed.focus();
-    void message.info('A note is half typed. Save it or empty it, then go on.');
+    void message.info('A note is half typed. Save it or empty it, then go on.', LONG_ENOUGH);
   };
   useSingleKey('n', () => goByKey(next));
   useSingleKey('p', () => goByKey(previous));
