@@ -6,7 +6,7 @@ import { choose } from './people.js';
 
 const server = new OwnServer(3223, true);
 test.beforeAll(async () => {
-  test.setTimeout(180_000);
+  test.setTimeout(400_000);
   await server.start();
 });
 test.afterAll(() => server.throwAway());
