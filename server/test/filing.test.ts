@@ -45,18 +45,48 @@ describe('a work that came as a file', () => {
       ['Dear', 'teacher'],
       ['I', 'forgot'],
     ];
-    expect((await file(personId, { cells: words })).status).toBe(200);
+    expect((await file(personId, { cells: words })).status).toBe(204);
     expect(await rowAt(3)).toMatchObject({ points: 0 });
     const filed = await file(personId, { cells: CELLS });
-    expect(filed.status).toBe(200);
+    expect(filed.status).toBe(204);
     const row = await rowAt(3);
     expect(row).toMatchObject({ state: 'handed-in' });
     expect(row.points).toBeGreaterThan(0);
     const marked = (await ruth.get(`tries/${row.tryId}`)).body;
     expect(marked.file).toMatchObject({ name: 'list.csv', table: { cells: CELLS } });
     expect(marked.pairs.map((pair: { keys: string[] }) => pair.keys[0])).toContain('van-dep');
-    expect((await file(personId, { cells: CELLS.slice(0, 6) })).status).toBe(200);
+    expect((await file(personId, { cells: CELLS.slice(0, 6) })).status).toBe(204);
     expect((await rowAt(3)).points).toBeLessThan(row.points);
+  });
+
+  it('sent twice at once is one work; a number that stands twice is a fault of the work, not of the file', async () => {
+    const { personId } = await rowAt(4);
+    const doubled = [...CELLS.slice(0, -1), ['1010', 'Petty cash', 'Cash in hand', '']];
+    const sent = await Promise.all([
+      file(personId, { cells: doubled }),
+      file(personId, { cells: doubled }),
+    ]);
+    expect(sent.map(({ status }) => status)).toEqual([204, 204]);
+    const row = await rowAt(4);
+    const marked = (await ruth.get(`tries/${row.tryId}`)).body;
+    const refs = marked.results.map(
+      ({ check, outcome }: { check: string; outcome: string }) => `${check} ${outcome}`,
+    );
+    expect(refs).toContain('account.leftover not-met');
+    expect(marked.file.table.cells).toEqual(doubled);
+  });
+
+  it('a table with more accounts than a book can have is refused with its reason', async () => {
+    const { personId } = await rowAt(4);
+    const many = Array.from({ length: 5_001 }, (_, i) => [
+      String(10_000 + i),
+      `Thing ${i}`,
+      'Bank',
+      '1',
+    ]);
+    const refused = await file(personId, { cells: [CELLS[0], ...many] });
+    expect(refused.status).toBe(422);
+    expect(refused.body.detail).toMatch(/5,?000/);
   });
 
   it('takes nobody’s own work away, and goes to nobody outside the class', async () => {
@@ -129,11 +159,12 @@ describe('what was given back', () => {
       /given back/,
     );
     expect((await ruth.post(`tries/${three.tryId}/take-back`)).body.state).toBe('handed-in');
+    expect((await ruth.post(`tries/${three.tryId}/take-back`)).body.state).toBe('handed-in');
     await ruth.post(`tries/${three.tryId}/give-back`);
     const student = running.visitor();
     const { login, password } = classes.students[2] ?? { login: '', password: '' };
     await student.post('sign-in', { login, password });
-    await student.get(`my-exercises/${classes.exerciseId}`);
+    await student.get('my-exercises');
     expect((await ruth.post(`tries/${three.tryId}/take-back`)).body.detail).toMatch(/has looked/);
   });
 });

@@ -6,12 +6,19 @@ import { minorDigits, type Amount } from '../money/amount.js';
 import { formatAmount } from '../money/format-amount.js';
 import { proposedGoing } from '../opening/openings-taken.js';
 import { normalSide, typeOf } from '../scheme/scheme.js';
-import { done, type Refusal, type Result } from '../refusal/refusal.js';
+import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
+import { MOST_ACCOUNTS } from '../shape/book-file.js';
 import { bookFromTable } from '../table/book-from-table.js';
 import type { Columns } from '../table/columns.js';
 import type { Said } from '../table/place-said.js';
 import { readAccountTable, type AccountRow, type AccountTable } from '../table/read-accounts.js';
 import { settledSign, type SideOf, type SignConvention } from '../table/sign.js';
+
+const tooManyAccounts = refusal(
+  'table.too-many-accounts',
+  (f: { most: number }) =>
+    `The table has more than ${f.most} accounts, the most that a book can have. Is it a list of entries?`,
+);
 
 /** A work that came as a table of accounts and balances. */
 export interface TableWork {
@@ -51,6 +58,7 @@ export function workFromTable(
   });
   if (!read.ok) return read;
   const table = read.value;
+  if (table.rows.length > MOST_ACCOUNTS) return refused(tooManyAccounts({ most: MOST_ACCOUNTS }));
   const isOpening = entries.length === 0 || table.found.saysOpening || !table.hasAmounts;
   const at = isOpening ? opening.date : latest;
   const sideOf = sidesBy(key, table);

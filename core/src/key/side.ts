@@ -25,9 +25,7 @@ export class Side {
 
   /** The traits of its accounts, by id. */
   get byId(): ReadonlyMap<string, Traits> {
-    return (this.traitsById ??= new Map(
-      this.of.traits.map((each) => [each.account.id, each]),
-    ));
+    return (this.traitsById ??= new Map(this.of.traits.map((each) => [each.account.id, each])));
   }
 
   at(i: number): Traits {

@@ -25,7 +25,7 @@ export type ColumnKind = (typeof COLUMN_KINDS)[number];
 const HEADINGS: readonly (readonly [ColumnKind, string])[] = [
   [
     'number',
-    'number|no|nr|num|code|account number|account no|account code|account nr|acct no|acct number|acct|a c no|ledger code|nominal code|gl code|ref|id',
+    'number|no|nr|num|code|account number|account no|account code|account nr|acct no|acct number|acct|a c no|ledger code|ref|id',
   ],
   [
     'name',

@@ -4,7 +4,7 @@ import { eq, inArray } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { members, tries } from '../database/schema/index.js';
+import { filedTables, members, tries } from '../database/schema/index.js';
 import type { MadeExercise } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { PeopleService } from '../people/people.service.js';
@@ -64,8 +64,12 @@ export class DemoClass {
     const i = STUDENTS.indexOf(student);
     const work = state === 'working' ? halfWay(2 + (i % 5)) : workWith(faults);
     const handedInAt = state === 'working' ? null : new Date(HANDED_IN + i * APART);
-    const file = student.name === FROM_A_FILE ? JSON.stringify(listOf(work)) : null;
-    const id = await this.leave(work, { exerciseId, personId, handedInAt, file });
+    const fileName = student.name === FROM_A_FILE ? 'balances-tess-obi.csv' : null;
+    const id = await this.leave(work, { exerciseId, personId, handedInAt, fileName });
+    if (fileName !== null)
+      await this.db
+        .insert(filedTables)
+        .values({ tryId: id, content: JSON.stringify(listOf(work)) });
     if (state === 'given-back') this.toGiveBack.push(id);
   }
 
@@ -85,7 +89,7 @@ export class DemoClass {
   /** A try, as a student left it: handed in, or half way. */
   private async leave(
     work: Book,
-    of: { exerciseId: string; personId: string; handedInAt: Date | null; file?: string | null },
+    of: { exerciseId: string; personId: string; handedInAt: Date | null; fileName?: string | null },
   ): Promise<string> {
     const bookId = await this.books.create(work, 'try');
     const id = nanoid();
@@ -124,8 +128,5 @@ function listOf(work: Book) {
     typeOf(work.scheme, type)?.name ?? '',
     formatDecimal(debit - credit, digits),
   ]);
-  return {
-    name: 'balances-tess-obi.csv',
-    table: { cells: [['No.', 'Account', 'Type', 'Closing balance'], ...rows] },
-  };
+  return { cells: [['No.', 'Account', 'Type', 'Closing balance'], ...rows] };
 }

@@ -1,5 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { CheckProgress } from '@gleddo/contract';
+import type { HandPair } from '@gleddo/core';
 import { and, count, eq, inArray, isNotNull, isNull, or, sql, sum } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Logger } from 'pino';
@@ -10,12 +11,12 @@ import {
   checks,
   checkTasks,
   exercises,
+  filedTables,
   notes,
   tries,
 } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE, LOG } from '../http/tokens.js';
-import type { HandPair } from '@gleddo/core';
 import type { CheckedWork, IncomingTable, KeptCheck } from '../threads/checking.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { Threads } from '../threads/threads.js';
@@ -34,13 +35,6 @@ interface Keeping {
   readonly keyId: string;
   readonly revision: number;
   readonly states: readonly (typeof CHECKED_STATES)[number][];
-}
-
-/** How a work came, and what was said of it by hand. */
-export function cameAs({ handPairs, file }: Pick<TryRow, 'handPairs' | 'file'>) {
-  const { table = null } =
-    file === null ? {} : (JSON.parse(file) as { table?: IncomingTable | null });
-  return { byHand: JSON.parse(handPairs) as HandPair[], table };
 }
 
 /** Works that wait to be checked, and what comes of each. */
@@ -158,13 +152,25 @@ export class ChecksService {
     if (!found || !states.some((state) => state === found.work.state)) return 'done';
     const key = await this.keyToday(found.exercise);
     const { text, revision } = await this.books.at(found.work.bookId);
-    const outcome = await this.threads.checkToKeep({ key, work: text, ...cameAs(found.work) });
+    const outcome = await this.threads.checkToKeep({
+      key,
+      work: text,
+      ...(await this.cameAs(found.work)),
+    });
     if (outcome.ok) await this.keep(found.work, { keyId: key.id, revision, states }, outcome.value);
     else {
       this.log.warn({ tryId, err: outcome.error }, 'a work can’t be checked');
       await this.keepFault(tryId, outcome.why);
     }
     return outcome.ok ? 'done' : 'failed';
+  }
+
+  /** How a work came, and what was said of it by hand. */
+  async cameAs({ id, handPairs, fileName }: TryRow) {
+    const byHand = JSON.parse(handPairs) as HandPair[];
+    if (fileName === null) return { byHand, table: null };
+    const [filed] = await this.db.select().from(filedTables).where(eq(filedTables.tryId, id));
+    return { byHand, table: filed ? (JSON.parse(filed.content) as IncomingTable) : null };
   }
 
   /** Checks a work as it stands, with today's key, for who waits for it; nothing is kept. */
@@ -180,6 +186,7 @@ export class ChecksService {
     return this.keys.textOf((await this.keys.todays(exercise)).id);
   }
 
+  /** Keeps what was found, unless the work came anew or was paired otherwise meanwhile. */
   private async keep(work: TryRow, { keyId, revision, states }: Keeping, checked: KeptCheck) {
     const { points, of: outOf, pairs, results, overview } = checked;
     const id = nanoid();
@@ -198,7 +205,14 @@ export class ChecksService {
       const [kept] = await tx
         .update(tries)
         .set({ checkId: id, checkFault: null })
-        .where(and(eq(tries.id, work.id), inArray(tries.state, [...states])))
+        .where(
+          and(
+            eq(tries.id, work.id),
+            inArray(tries.state, [...states]),
+            eq(tries.bookId, work.bookId),
+            eq(tries.handPairs, work.handPairs),
+          ),
+        )
         .returning({ id: tries.id });
       if (kept) await this.addUp(work.id, tx);
     });

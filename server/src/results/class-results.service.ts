@@ -148,14 +148,11 @@ function checkedState(work: TryRow | null): CheckedState | null {
   return work.checkId === null ? 'waiting' : 'checked';
 }
 
-const fileNameOf = (work: TryRow | null): string | null =>
-  work?.file ? (JSON.parse(work.file) as { name: string }).name : null;
-
 function rowOf(student: Student, work: TryRow | null, runs: ReadonlyMap<string, Run>): ClassRow {
   const isIn = work !== null && work.state !== 'working';
   return {
     personId: student.id,
-    fileName: fileNameOf(work),
+    fileName: work?.fileName ?? null,
     tryId: work?.id ?? null,
     bookId: work?.bookId ?? null,
     student: student.name,

@@ -1,17 +1,19 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { ClassResults, FiledRequest, Me } from '@gleddo/contract';
-import { bookFromJson, workFromTable, writeBook, type Book } from '@gleddo/core';
+import type { FiledRequest, Me } from '@gleddo/contract';
 import { and, eq, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database, Queries } from '../database/open-database.js';
-import { handOuts, members, people, tries } from '../database/schema/index.js';
-import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
+import { books, filedTables, handOuts, members, people, tries } from '../database/schema/index.js';
+import { ExercisesService } from '../exercises/exercises.service.js';
 import { notFound, refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from './checks.service.js';
-import { ClassResultsService } from './class-results.service.js';
+import { KeyVersionsService } from './key-versions.service.js';
+import type { IncomingTable } from '../threads/checking.js';
+import type { PreparedBook } from '../threads/prepared-book.js';
+import { Threads } from '../threads/threads.js';
 
 /** Works that came as files: each stands in the class beside the others, by the same points. */
 @Injectable()
@@ -21,23 +23,25 @@ export class FilingService {
     private readonly books: KeptBooks,
     private readonly exercises: ExercisesService,
     private readonly checks: ChecksService,
-    private readonly results: ClassResultsService,
+    private readonly keys: KeyVersionsService,
+    private readonly threads: Threads,
     private readonly audit: AuditService,
   ) {}
 
   /** Puts a file beside the class as a student's work, handed in; a file of theirs that was there before is replaced. */
-  async file(me: Me, exerciseId: string, request: FiledRequest): Promise<ClassResults> {
+  async file(me: Me, exerciseId: string, request: FiledRequest): Promise<void> {
     const exercise = await this.exercises.rowOf(me, exerciseId);
     const student = await this.studentOf(exerciseId, request.personId);
-    const book = await this.bookIn(exercise, request);
-    const tryId = await this.db.transaction(async (tx) => {
-      const id = await this.put(tx, exercise, { book, request, student });
+    const key = await this.keys.textOf((await this.keys.todays(exercise)).id);
+    const { table = null, book = null } = request;
+    const ready = await this.threads.takeWork({ key, table: table as IncomingTable | null, book });
+    if (!ready.ok) throw refusedBy(ready.refusals);
+    await this.db.transaction(async (tx) => {
+      const id = await this.put(tx, exerciseId, { ready: ready.value, request, student });
       await this.checks.ask(id, tx);
       await this.audit.write('work-filed', me.id, id, tx);
-      return id;
     });
-    await this.checks.run(tryId);
-    return this.results.open(me, exerciseId);
+    this.checks.onAsked();
   }
 
   private async studentOf(exerciseId: string, personId: string): Promise<string> {
@@ -51,37 +55,15 @@ export class FilingService {
     return found.name;
   }
 
-  /**
-   * The book of a file. One of a table is made of the table whenever it is checked; what is kept beside it is to be
-   * looked at, and the start stands for it where it could not be opened (a number that stands twice).
-   */
-  private async bookIn(exercise: ExerciseRow, { table, book }: FiledRequest): Promise<Book> {
-    if (book !== undefined) {
-      const read = bookFromJson(book);
-      if (!read.ok) throw refusedBy(read.refusals);
-      return read.value;
-    }
-    if (!table)
-      throw refuse('file.empty', 'Neither a table nor a book was sent. Choose the file again.');
-    const work = workFromTable(await this.exercises.keyOf(exercise), table.cells, table);
-    if (!work.ok) throw refusedBy(work.refusals);
-    const made = bookFromJson(JSON.parse(writeBook(work.value.book)) as object);
-    return made.ok ? made.value : this.exercises.startOf(exercise);
-  }
-
-  private async put(db: Queries, { id: exerciseId }: ExerciseRow, filed: Filed): Promise<string> {
+  private async put(db: Queries, exerciseId: string, filed: Filed): Promise<string> {
     const { personId, fileName, table = null, pairs = [] } = filed.request;
-    const bookId = await this.books.create(filed.book, 'try', db);
+    const of = and(eq(tries.exerciseId, exerciseId), eq(tries.personId, personId));
+    const [before] = await db.select({ bookId: tries.bookId }).from(tries).where(of).for('update');
+    const bookId = await this.books.keep(filed.ready, 'try', db);
     const came = {
-      bookId,
-      state: 'handed-in' as const,
-      handedInAt: new Date(),
-      checkId: null,
-      checkFault: null,
-      points: null,
-      outOf: null,
-      file: JSON.stringify({ name: fileName, table }),
-      handPairs: JSON.stringify(pairs),
+      ...{ bookId, fileName, handPairs: JSON.stringify(pairs) },
+      ...{ state: 'handed-in' as const, handedInAt: new Date() },
+      ...{ checkId: null, checkFault: null, points: null, outOf: null },
     };
     const [made] = await db
       .insert(tries)
@@ -89,21 +71,27 @@ export class FilingService {
       .onConflictDoUpdate({
         target: [tries.exerciseId, tries.personId],
         set: came,
-        setWhere: sql`${tries.file} is not null and ${tries.state} = 'handed-in'`,
+        setWhere: sql`${tries.fileName} is not null and ${tries.state} = 'handed-in'`,
       })
       .returning({ id: tries.id });
-    if (!made)
-      throw refuse(
-        'file.has-work',
-        `${filed.student} has a work of their own in this exercise, or one that was given back; the file is not put in its place.`,
-        'personId',
-      );
+    if (!made) throw hasWork(filed.student);
+    await db.delete(filedTables).where(eq(filedTables.tryId, made.id));
+    if (table)
+      await db.insert(filedTables).values({ tryId: made.id, content: JSON.stringify(table) });
+    if (before) await db.delete(books).where(eq(books.id, before.bookId));
     return made.id;
   }
 }
 
+const hasWork = (student: string) =>
+  refuse(
+    'file.has-work',
+    `${student} has a work of their own in this exercise, or one that was given back; the file is not put in its place.`,
+    'personId',
+  );
+
 interface Filed {
-  readonly book: Book;
+  readonly ready: PreparedBook;
   readonly request: FiledRequest;
   readonly student: string;
 }

@@ -75,12 +75,17 @@ export class MarkingService {
       pairs: run.pairs,
       notes: await this.shown.notesOf(tryId),
       handPairs: JSON.parse(work.handPairs) as HandPairShown[],
-      file: work.file === null ? null : (JSON.parse(work.file) as FiledWork),
+      file: await this.fileOf(work),
       accepts: acceptedIn(exercise.keyRules),
       checkFault: work.checkFault,
       previous,
       next,
     };
+  }
+
+  private async fileOf(work: TryRow): Promise<FiledWork | null> {
+    const { table } = await this.checks.cameAs(work);
+    return work.fileName === null ? null : { name: work.fileName, table };
   }
 
   /** The handed-in tries before and after one, by the students' names. */
@@ -145,7 +150,8 @@ export class MarkingService {
 
   /** Takes back one work that was given back, as long as its student has not looked at it. */
   async takeBack(me: Me, tryId: string): Promise<Marked> {
-    const { student } = await this.find(me, tryId);
+    const { work, student } = await this.find(me, tryId);
+    if (work.state !== 'given-back') return this.open(me, tryId);
     const [taken] = await this.db
       .update(tries)
       .set({ state: 'handed-in', givenBackAt: null })

@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Preview, PreviewRow } from '@gleddo/contract';
 import { writeBook, writeKey, type AnswerKey } from '@gleddo/core';
-import { and, eq, inArray, sum } from 'drizzle-orm';
+import { and, eq, inArray, isNotNull, sum } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
@@ -9,7 +9,7 @@ import { notes, people, tries } from '../database/schema/index.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { Threads } from '../threads/threads.js';
-import { cameAs, type TryRow } from './checks.service.js';
+import { ChecksService, type TryRow } from './checks.service.js';
 import type { KeyText } from '../threads/checking.js';
 
 interface Work {
@@ -28,6 +28,7 @@ export class PreviewsService {
     private readonly books: KeptBooks,
     private readonly exercises: ExercisesService,
     private readonly threads: Threads,
+    private readonly checks: ChecksService,
   ) {}
 
   async of(exercise: ExerciseRow, key: AnswerKey): Promise<Preview> {
@@ -51,13 +52,18 @@ export class PreviewsService {
     return { rows, same, failed };
   }
 
+  /** What has marks: a work that waits for its first check has none that could change. */
   private async worksOf(exerciseId: string): Promise<Work[]> {
     const rows = await this.db
       .select({ work: tries, student: people.name })
       .from(tries)
       .innerJoin(people, eq(people.id, tries.personId))
       .where(
-        and(eq(tries.exerciseId, exerciseId), inArray(tries.state, ['handed-in', 'given-back'])),
+        and(
+          eq(tries.exerciseId, exerciseId),
+          inArray(tries.state, ['handed-in', 'given-back']),
+          isNotNull(tries.points),
+        ),
       );
     const collator = new Intl.Collator('en');
     return rows.sort((a, b) => collator.compare(a.student, b.student));
@@ -75,7 +81,8 @@ export class PreviewsService {
 
   private async outcome(key: KeyText, work: TryRow, own: number): Promise<Outcome> {
     const { text } = await this.books.at(work.bookId);
-    const checked = await this.threads.check({ key, work: text, ...cameAs(work) });
+    const came = await this.checks.cameAs(work);
+    const checked = await this.threads.check({ key, work: text, ...came });
     if (!checked.ok || work.points === null || work.outOf === null) return null;
     const { points, of } = checked.value;
     const newPoints = Math.max(0, points + own);

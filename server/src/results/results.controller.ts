@@ -50,12 +50,8 @@ export class ResultsController {
 
   /** Puts a file beside the class, as a student's work. */
   @Post('exercises/:id/files')
-  @HttpCode(200)
-  file(
-    @Param('id') id: string,
-    @Body() body: FiledRequest,
-    @SignedIn() me: Me,
-  ): Promise<ClassResults> {
+  @HttpCode(204)
+  file(@Param('id') id: string, @Body() body: FiledRequest, @SignedIn() me: Me): Promise<void> {
     return this.filing.file(me, id, body);
   }
 

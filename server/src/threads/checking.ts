@@ -54,7 +54,8 @@ interface ReadKey {
 
 const known = new LRUCache<string, ReadKey>({ max: 50 });
 
-function keyOf({ id, key: text, start: startText }: KeyText): ReadKey {
+/** A key and its start, read once in each thread. */
+export function readKeyText({ id, key: text, start: startText }: KeyText): ReadKey {
   const before = known.get(id);
   if (before) return before;
   const key = readKey(text);
@@ -90,7 +91,7 @@ function outcomeOf<T>(work: () => T): CheckOutcome<T> {
 export const check = (task: ToCheck): CheckOutcome<CheckedWork> => outcomeOf(() => checked(task));
 
 function checked({ key: keyText, work: text, byHand = [], table = null }: ToCheck): CheckedWork {
-  const { key, start } = keyOf(keyText);
+  const { key, start } = readKeyText(keyText);
   const { book, options } = table ? ofTable(key, table) : { book: ofText(text), options: {} };
   const found = checkWork(key, book, { start, byHand, ...options });
   const results = keptResults(found);

@@ -5,6 +5,7 @@ import { check, checkToKeep } from './checking.js';
 import type { Sent } from './prepared-book.js';
 import { replay } from './replaying.js';
 import { takeBook } from './taking.js';
+import { takeWork } from './taking-work.js';
 
 /** What other threads do than the one that answers requests. Each function is a task, called by its name. */
 const LESS_PRESSING = 10;
@@ -21,4 +22,4 @@ export function judge(text: string): Sent<null> {
   return read.ok ? { ok: true, value: null } : read;
 }
 
-export { changeText, check, checkToKeep, replay, takeBook };
+export { changeText, check, checkToKeep, replay, takeBook, takeWork };

@@ -6,6 +6,7 @@ import { Piscina } from 'piscina';
 import type { ChangedBook } from './changing.js';
 import type { CheckedWork, CheckOutcome, KeptCheck, ToCheck } from './checking.js';
 import type { PreparedBook, Sent } from './prepared-book.js';
+import type { FiledContent } from './taking-work.js';
 import type { ToReplay } from './replaying.js';
 
 /** The longest that one task may take: what takes longer is ended, and its thread with it. */
@@ -53,6 +54,9 @@ export class Threads {
 
   takeBook = (body: Uint8Array): Promise<Sent<PreparedBook>> =>
     this.run(this.others, 'takeBook', body);
+
+  takeWork = (content: FiledContent): Promise<Sent<PreparedBook>> =>
+    this.run(this.others, 'takeWork', content);
 
   judge = (text: string): Promise<Sent<null>> => this.run(this.others, 'judge', text);
 

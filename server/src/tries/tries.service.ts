@@ -43,6 +43,7 @@ export class TriesService {
   async list(me: Me): Promise<MyTry[]> {
     const { rows, where } = this.mine(me);
     const found = await rows.where(where).orderBy(desc(exercises.createdAt));
+    await this.markRead(found.flatMap(({ work }) => work ?? []));
     return found.map(({ exercise, work }) => myTry(exercise, work));
   }
 
@@ -59,7 +60,7 @@ export class TriesService {
   async open(me: Me, exerciseId: string): Promise<MyTryDetail> {
     const { exercise, work } = await this.find(me, exerciseId);
     const isBack = work?.state === 'given-back';
-    if (isBack && work.readAt === null) await this.markRead(work.id);
+    if (work) await this.markRead([work]);
     const run = isBack && work.checkId !== null ? await this.shown.run(work.checkId) : null;
     return {
       ...myTry(exercise, work),
@@ -72,12 +73,15 @@ export class TriesService {
     };
   }
 
-  /** From now on these marks can’t be taken back. */
-  private async markRead(tryId: string): Promise<void> {
+  /** From now on the marks that were shown can’t be taken back. */
+  private async markRead(works: readonly Try[]): Promise<void> {
+    const unread = works.filter(({ state, readAt }) => state === 'given-back' && readAt === null);
+    if (unread.length === 0) return;
+    const ids = unread.map(({ id }) => id);
     await this.db
       .update(tries)
       .set({ readAt: new Date() })
-      .where(and(eq(tries.id, tryId), isNull(tries.readAt)));
+      .where(and(inArray(tries.id, ids), isNull(tries.readAt)));
   }
 
   /** Begins the one try, from a copy of the starting point; begun already, it is simply opened. */

@@ -31,8 +31,8 @@ export const tries = pgTable(
     checkFault: text('check_fault'),
     /** Accounts joined and parted by hand: JSON; kept through every later check. */
     handPairs: text('hand_pairs').notNull().default('[]'),
-    /** The file that the work came as: JSON; null: it was worked on here. */
-    file: text('file'),
+    /** The name of the file that the work came as; null: it was worked on here. */
+    fileName: text('file_name'),
     /** When the student first saw the marks. */
     readAt: timestamp('read_at', { withTimezone: true }),
     /** How often a check was asked for while working, and when last. */
@@ -44,6 +44,15 @@ export const tries = pgTable(
     index('tries_book').on(table.bookId),
   ],
 );
+
+/** The table that a work came as: its cells and what was chosen of how it is read. Apart, since it may be long. */
+export const filedTables = pgTable('filed_tables', {
+  tryId: text('try_id')
+    .primaryKey()
+    .references(() => tries.id, { onDelete: 'cascade' }),
+  /** JSON. */
+  content: text('content').notNull(),
+});
 
 /** A run over a try with a version of the key. Old runs are kept. */
 export const checks = pgTable(
