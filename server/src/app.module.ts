@@ -8,6 +8,7 @@ import { BookChangesService } from './books/book-changes.service.js';
 import { BookEvents } from './books/book-events.js';
 import { BookHistoryService } from './books/book-history.service.js';
 import { BookWriting } from './books/book-writing.js';
+import { Turns } from './books/turns.js';
 import { BooksController } from './books/books.controller.js';
 import { BooksService } from './books/books.service.js';
 import { KeptBooks } from './books/kept-books.js';
@@ -72,6 +73,7 @@ const SERVICES = [
   KeptBooks,
   BooksService,
   BookWriting,
+  Turns,
   BookChangesService,
   BookHistoryService,
   BookEvents,

@@ -21,6 +21,7 @@ import { Threads } from '../threads/threads.js';
 import { BookAccess } from './book-access.js';
 import { BookWriting } from './book-writing.js';
 import { KeptBooks, LARGE_TEXT, type KeptBook } from './kept-books.js';
+import { Turns } from './turns.js';
 
 /** What came of a change: the newest revision, and the newest text where others changed the book meanwhile. */
 export interface Changed {
@@ -90,13 +91,19 @@ export class BookChangesService {
     private readonly kept: KeptBooks,
     private readonly writing: BookWriting,
     private readonly threads: Threads,
+    private readonly turns: Turns,
   ) {}
 
   /**
    * Applies operations made on a revision. When others came in between they are tried on the book as it now
    * stands: those that still fit are done, and the newer book goes back; otherwise the reason does.
    */
-  async change(id: string, me: Me, request: OperationsRequest): Promise<Changed> {
+  change(id: string, me: Me, request: OperationsRequest): Promise<Changed> {
+    return this.turns.take(id, () => this.inTurn(id, me, request));
+  }
+
+  /** Another server may still come in between; then it is tried again. */
+  private async inTurn(id: string, me: Me, request: OperationsRequest): Promise<Changed> {
     const operations = readOperations(request.operations);
     if (!operations.ok) throw refusedBy(operations.refusals);
     const operation = one(operations.value);
