@@ -11,11 +11,11 @@ interface Joining {
   readonly left: Side;
   readonly right: Side;
   /** The accounts of a pair on the side of what is left over, and on the other. */
-  own(pair: FoundPair): readonly Account[];
-  others(pair: FoundPair): readonly Account[];
+  readonly own: (pair: FoundPair) => readonly Account[];
+  readonly others: (pair: FoundPair) => readonly Account[];
   /** Whether names allow that it stands with them. */
-  fits(one: Traits, own: readonly Traits[], others: readonly Traits[]): boolean;
-  join(pair: FoundPair, more: readonly Account[]): FoundPair;
+  readonly fits: (one: Traits, own: readonly Traits[], others: readonly Traits[]) => boolean;
+  readonly join: (pair: FoundPair, more: readonly Account[]) => FoundPair;
 }
 
 /**
@@ -77,9 +77,14 @@ const traitsOfAll = (
   byId: ReadonlyMap<string, Traits>,
 ): readonly Traits[] => all.flatMap(({ id }) => byId.get(id) ?? []);
 
+/** What is known of a pair's accounts, on the side of what is left over and on the other. */
+const sidesOf = (joining: Joining, pair: FoundPair) => ({
+  own: traitsOfAll(joining.own(pair), joining.left.byId),
+  others: traitsOfAll(joining.others(pair), joining.right.byId),
+});
+
 const mayBeSeveral = ({ keys, acceptedOf }: Recognising, pair: FoundPair): boolean => {
-  const byId = keys.byId;
-  return traitsOfAll(pair.keys, byId).every((each) => acceptedOf(each).several);
+  return traitsOfAll(pair.keys, keys.byId).every((each) => acceptedOf(each).several);
 };
 
 const sumOf = (all: readonly Traits[], what: 'opening' | 'closing'): number =>
@@ -98,16 +103,13 @@ function joinEach(
   pairs: readonly FoundPair[],
 ): FoundPair[] {
   const { left, right } = joining;
-  const ofLeft = left.byId;
-  const ofRight = right.byId;
   const fits: Fit[] = [];
   pairs.forEach((pair, at) => {
     const candidates = [...left.free].filter((i) =>
       isOfType(recognising, joining, pair, left.at(i)),
     );
     if (candidates.length === 0) return;
-    const own = traitsOfAll(joining.own(pair), ofLeft);
-    const others = traitsOfAll(joining.others(pair), ofRight);
+    const { own, others } = sidesOf(joining, pair);
     const lacking = without(
       postingsOfAll(right, joining.others(pair)),
       postingsOfAll(left, joining.own(pair)),
@@ -116,17 +118,25 @@ function joinEach(
       const one = left.at(i);
       const postings = left.postings(one.account.id);
       const share = postings.size === 0 ? 0 : sharedBy(postings, lacking) / countOf(postings);
-      const isLikely = share === 1 || (share >= MOSTLY && share * countOf(postings) > 1);
-      const fitsOpening =
-        one.opening === 0 || sumOf(own, 'opening') + one.opening === sumOf(others, 'opening');
-      const isNamedOnly =
-        isNamedAfterAll(one, own, others) || (hasNoFigures(one) && isNamedAsPart(one, own, others));
-      if ((isLikely && (fitsOpening || share === 1)) || isNamedOnly)
-        if (joining.fits(one, own, others)) fits.push({ row: i, pair: at, worth: 1 + share });
+      const isPart =
+        isLikely(share, countOf(postings), fitsOpening(one, own, others)) ||
+        isPartByName(one, own, others);
+      if (isPart && joining.fits(one, own, others))
+        fits.push({ row: i, pair: at, worth: 1 + share });
     }
   });
   return joined(joining, pairs, bestOfEach(fits));
 }
+
+/** Whether enough of what was posted to an account is what its pair lacks; all of it outweighs an opening that differs. */
+const isLikely = (share: number, count: number, opens: boolean): boolean =>
+  share === 1 || (opens && share >= MOSTLY && share * count > 1);
+
+const fitsOpening = (one: Traits, own: readonly Traits[], others: readonly Traits[]): boolean =>
+  one.opening === 0 || sumOf(own, 'opening') + one.opening === sumOf(others, 'opening');
+
+const isPartByName = (one: Traits, own: readonly Traits[], others: readonly Traits[]): boolean =>
+  isNamedAfterAll(one, own, others) || (hasNoFigures(one) && isNamedAsPart(one, own, others));
 
 const hasNoFigures = ({ opening, closing, turnover }: Traits): boolean =>
   opening === 0 && closing === 0 && turnover === 0;
@@ -165,16 +175,18 @@ function bestOfEach(fits: readonly Fit[]): Fit[] {
 }
 
 function joined(joining: Joining, pairs: readonly FoundPair[], found: readonly Fit[]): FoundPair[] {
-  const { left } = joining;
   return pairs.map((pair, at) => {
     const rows = found.filter((each) => each.pair === at).map(({ row }) => row);
-    if (rows.length === 0) return pair;
-    for (const row of rows) left.free.delete(row);
-    return joining.join(
-      pair,
-      rows.map((row) => left.at(row).account),
-    );
+    return rows.length === 0 ? pair : joinRows(joining, pair, rows);
   });
+}
+
+function joinRows({ left, join }: Joining, pair: FoundPair, rows: readonly number[]): FoundPair {
+  for (const row of rows) left.free.delete(row);
+  return join(
+    pair,
+    rows.map((row) => left.at(row).account),
+  );
 }
 
 /** Whether an account may be a detail of a pair: of the type of the key's account, or of one that is accepted for it. */
@@ -209,13 +221,10 @@ function joinSums(
   joining: Joining,
   pairs: readonly FoundPair[],
 ): FoundPair[] {
-  const { left, right } = joining;
-  const ofLeft = left.byId;
-  const ofRight = right.byId;
+  const { left } = joining;
   return pairs.map((pair) => {
     if (left.free.size === 0) return pair;
-    const own = traitsOfAll(joining.own(pair), ofLeft);
-    const others = traitsOfAll(joining.others(pair), ofRight);
+    const { own, others } = sidesOf(joining, pair);
     const lacking = sumOf(others, 'closing') - sumOf(own, 'closing');
     const opens = sumOf(others, 'opening') - sumOf(own, 'opening');
     if (lacking === 0 && opens === 0) return pair;
@@ -229,12 +238,7 @@ function joinSums(
       closing: lacking,
       opening: opens,
     });
-    if (!parts) return pair;
-    for (const i of parts) left.free.delete(i);
-    return joining.join(
-      pair,
-      parts.map((i) => left.at(i).account),
-    );
+    return parts ? joinRows(joining, pair, parts) : pair;
   });
 }
 
