@@ -1,8 +1,8 @@
 import { join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { OwnServer } from './own-server.js';
-import { choose } from './people.js';
+import { choose, comeInAs, signIn } from './people.js';
 
 const server = new OwnServer(3223, true);
 test.beforeAll(async () => {
@@ -11,23 +11,10 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.throwAway());
 
-async function comeIn(page: Page, name: string): Promise<void> {
-  await page.goto(server.address);
-  await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
-  await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
-}
-
-async function signIn(page: Page, login: string, password: string): Promise<void> {
-  await page.goto(server.address);
-  await page.getByLabel('Name you sign in with').fill(login);
-  await page.getByLabel('Password', { exact: true }).fill(password);
-  await page.getByRole('button', { name: 'Sign in', exact: true }).click();
-}
-
 test('an exercise goes to a second class beside the first; taking it back asks, and takes nobody’s work', async ({
   page,
 }) => {
-  await comeIn(page, 'Ruth Marsh');
+  await comeInAs(page, 'Ruth Marsh', server.address);
   await page.getByRole('link', { name: 'Class groups' }).click();
   await page.getByLabel('Name of the new class group').fill('   ');
   await page.getByRole('button', { name: 'Make it' }).click();
@@ -62,14 +49,14 @@ test('a forgotten password is set anew, and changed by who it belongs to', async
   page,
   browser,
 }) => {
-  await comeIn(page, 'Ruth Marsh');
+  await comeInAs(page, 'Ruth Marsh', server.address);
   await page.getByRole('link', { name: 'Class groups' }).click();
   await page.getByRole('link', { name: /Bookkeeping/ }).click();
   await page.getByRole('button', { name: 'New password: Greta Pohl' }).click();
   await page.getByRole('button', { name: 'Set a new one' }).click();
   const made = await page.locator('code').innerText();
   const greta = await browser.newPage();
-  await signIn(greta, 'greta.pohl', made);
+  await signIn(greta, 'greta.pohl', made, server.address);
   await greta.getByRole('button', { name: /^Greta Pohl/ }).click();
   await greta.getByText('Change my password').click();
   await greta.getByLabel('The password you have now').fill('guess');
@@ -80,7 +67,7 @@ test('a forgotten password is set anew, and changed by who it belongs to', async
   await greta.getByRole('button', { name: 'Change it' }).click();
   await expect(greta.getByRole('status')).toContainText('Changed.');
   const again = await browser.newPage();
-  await signIn(again, ' GRETA.POHL ', 'kept to herself');
+  await signIn(again, ' GRETA.POHL ', 'kept to herself', server.address);
   await expect(again.getByRole('heading', { name: 'My exercises' })).toBeVisible();
 });
 
@@ -88,7 +75,7 @@ test('the first instructor adds another, who has companies and classes of their 
   page,
   browser,
 }) => {
-  await comeIn(page, 'Ruth Marsh');
+  await comeInAs(page, 'Ruth Marsh', server.address);
   await page.getByRole('link', { name: 'People' }).click();
   await page.getByLabel('Their name').fill('Tom Reed');
   await page.getByLabel('Name to sign in with').fill('tom.reed');
@@ -97,7 +84,7 @@ test('the first instructor adds another, who has companies and classes of their 
   await expect(page.getByRole('row', { name: /Tom Reed/ }).first()).toBeVisible();
   await expect(page.getByText('Ruth Marsh made an instructor of Tom Reed')).toBeVisible();
   const tom = await browser.newPage();
-  await signIn(tom, 'tom.reed', password);
+  await signIn(tom, 'tom.reed', password, server.address);
   await expect(tom.getByRole('heading', { name: 'Companies' })).toBeVisible();
   await expect(tom.getByText('Tern Island')).toHaveCount(0);
   await expect(tom.getByRole('link', { name: 'People' })).toHaveCount(0);
@@ -107,16 +94,16 @@ test('a check while working is asked for as often as the exercise allows, and wh
   page,
   browser,
 }) => {
-  await comeIn(page, 'Ruth Marsh');
+  await comeInAs(page, 'Ruth Marsh', server.address);
   await page.getByRole('link', { name: 'Exercises', exact: true }).click();
   await page.getByRole('link', { name: /Quarter-end/ }).click();
   await page.getByRole('link', { name: 'Checks' }).click();
   await page.getByText('Checking while working').click();
   await page.getByLabel(/^At most/).fill('1');
-  await page.getByRole('button', { name: 'Keep the checks' }).click();
-  await expect(page.getByRole('button', { name: 'Keep the checks' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Save the checks' }).click();
+  await expect(page.getByRole('button', { name: 'Save the checks' })).toBeDisabled();
   const vera = await browser.newPage();
-  await comeIn(vera, 'Vera Quill');
+  await comeInAs(vera, 'Vera Quill', server.address);
   await vera.getByRole('link', { name: /Quarter-end/ }).click();
   await vera.getByRole('button', { name: 'Check so far (1 left)' }).click();
   await expect(vera.getByText('You have asked once, as often as you may.')).toBeVisible();
@@ -125,7 +112,7 @@ test('a check while working is asked for as often as the exercise allows, and wh
 });
 
 test('a work in progress is looked at by the instructor, and not touched', async ({ page }) => {
-  await comeIn(page, 'Ruth Marsh');
+  await comeInAs(page, 'Ruth Marsh', server.address);
   await page.getByRole('link', { name: 'Results', exact: true }).click();
   await page.getByRole('link', { name: /Quarter-end/ }).click();
   await page.getByRole('link', { name: 'By student' }).click();
@@ -142,7 +129,7 @@ test('a work in progress is looked at by the instructor, and not touched', async
 test('a book that can’t be read any more is told so, and set back to before its last change', async ({
   page,
 }) => {
-  await comeIn(page, 'Ruth Marsh');
+  await comeInAs(page, 'Ruth Marsh', server.address);
   await page.getByRole('link', { name: /Pollard Row/ }).click();
   const row = page.locator('.row.account').filter({ hasText: 'Gift vouchers sold' });
   await row.click();

@@ -208,8 +208,8 @@ test('a student keeps the books by documents and a schedule, and gets every poin
   await page.goto(`/exercises/${made.id}/checks`);
   await page.getByRole('combobox', { name: 'What happens is entered' }).click();
   await choose(page, 'as documents');
-  await page.getByRole('button', { name: 'Keep the checks' }).click();
-  await expect(page.getByRole('button', { name: 'Keep the checks' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Save the checks' }).click();
+  await expect(page.getByRole('button', { name: 'Save the checks' })).toBeDisabled();
   const student = await begin(browser, page, made, 'Documents of February');
   await student.getByRole('link', { name: 'Opening', exact: true }).click();
   await student.getByRole('textbox', { name: 'Bank, debit' }).fill('16000');

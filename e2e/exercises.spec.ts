@@ -47,8 +47,8 @@ test('number them: placed accounts get numbers by the plan; a word from the chec
   await page.goto(`/exercises/${made.id}/checks`);
   await page.getByRole('checkbox', { name: /^Checking while working/ }).check();
   await page.getByRole('checkbox', { name: /^The bands of the number plan/ }).uncheck();
-  await page.getByRole('button', { name: 'Keep the checks' }).click();
-  await expect(page.getByRole('button', { name: 'Keep the checks' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Save the checks' }).click();
+  await expect(page.getByRole('button', { name: 'Save the checks' })).toBeDisabled();
   const student = await begin(browser, page, made, 'Number the bakery');
   await expect(student.locator('.ruler')).toHaveCount(0);
   const number = async (name: string, text: string) => {

@@ -1,17 +1,22 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
 /** Comes in as one of the demo's people. */
-export async function comeInAs(page: Page, name: string): Promise<void> {
-  await page.goto('/');
+export async function comeInAs(page: Page, name: string, address = '/'): Promise<void> {
+  await page.goto(address);
   await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
   await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
 }
 
-export async function signIn(page: Page, login: string, password: string): Promise<void> {
-  await page.goto('/');
+export async function signIn(
+  page: Page,
+  login: string,
+  password: string,
+  address = '/',
+): Promise<void> {
+  await page.goto(address);
   await page.getByLabel('Name you sign in with').fill(login);
   await page.getByLabel('Password', { exact: true }).fill(password);
-  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click();
 }
 
 /** Presses Tab until a thing has the focus: nothing is reached otherwise. */

@@ -26,7 +26,7 @@ test('a scheme is adapted: what would lose its place is said first, kept, and un
   await expect(scheme.getByRole('status')).toContainText('Without a place then: “Nursery field”.');
   await page.reload();
   await expect(scheme.getByRole('button', { name: /^Plants for sale/ })).toBeVisible();
-  await scheme.getByRole('button', { name: 'Keep the scheme' }).click();
+  await scheme.getByRole('button', { name: 'Save the scheme' }).click();
   await saved(page);
   await chart(page);
   await expect(page.locator('.tray')).toContainText('Nursery field');
@@ -49,7 +49,7 @@ test('sections move, and a section of one’s own takes types in; the name of no
   await sheet.getByRole('button', { name: 'Add a type in Growing stock' }).click();
   await scheme.getByLabel('Type', { exact: true }).fill(' ');
   await expect(scheme.getByRole('status')).toContainText('A type needs a name of 1 to 80');
-  await expect(scheme.getByRole('button', { name: 'Keep the scheme' })).toBeDisabled();
+  await expect(scheme.getByRole('button', { name: 'Save the scheme' })).toBeDisabled();
   await scheme.getByLabel('Type', { exact: true }).fill('Plants in the field');
   await scheme.getByRole('button', { name: /^Retained earnings/ }).click();
   await scheme.getByRole('button', { name: 'Drop the type' }).click();
@@ -65,7 +65,7 @@ test('a company’s words change on every screen, and only the words', async ({ 
   await openProfile(page, 'The company');
   await page.getByLabel('Words').click();
   await choose(page, /^American/);
-  await page.getByRole('button', { name: 'Keep the changes' }).click();
+  await page.getByRole('button', { name: 'Save the changes' }).click();
   await saved(page);
   await chart(page);
   await expect(page.getByRole('heading', { name: 'Income statement' })).toBeVisible();
@@ -123,7 +123,7 @@ test('a scheme is adapted by keys alone', async ({ page }) => {
   await expect(scheme.getByLabel('Type', { exact: true })).toBeFocused();
   await page.keyboard.press('End');
   await page.keyboard.type(', such as rent');
-  await tabTo(page, scheme.getByRole('button', { name: 'Keep the scheme' }));
+  await tabTo(page, scheme.getByRole('button', { name: 'Save the scheme' }));
   await page.keyboard.press('Enter');
   await saved(page);
   const parts = scheme.locator('.of-type');

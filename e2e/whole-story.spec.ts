@@ -139,7 +139,7 @@ test('an instructor builds a company by keyboard alone, a student does the exerc
     await tabTo(page, page.getByLabel(/^Brief/));
     await page.keyboard.press('Control+A');
     await page.keyboard.type('Set up the books of **Gannet Sailing School**.');
-    await tabTo(page, page.getByRole('button', { name: 'Keep the brief' }));
+    await tabTo(page, page.getByRole('button', { name: 'Save the brief' }));
     await page.keyboard.press('Enter');
     await expect(page.locator('.saved')).toHaveText('Saved');
   });

@@ -32,7 +32,7 @@ export function BriefView({ exercise }: { exercise: ExerciseAnswer }) {
             value={brief}
             onChange={(event) => setTyped({ title, brief: event.target.value })}
           />
-          <KeepRow label="Keep the brief" changed={isChanged} of={change} onKeep={keep}>
+          <KeepRow label="Save the brief" changed={isChanged} of={change} onKeep={keep}>
             <span className="saved">{isChanged ? 'Not kept yet' : 'Saved'}</span>
           </KeepRow>
         </section>

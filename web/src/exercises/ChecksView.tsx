@@ -2,8 +2,8 @@ import type { ExerciseAnswer } from '@gleddo/contract';
 import { CHECKS, type EntersBy } from '@gleddo/core';
 import { Checkbox, InputNumber, Select } from 'antd';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { DayField } from '../figures/DayField';
-import { Accepted } from './Accepted';
 import { AskRules } from './AskRules';
 import { KeepRow } from './KeepRow';
 import type { KeyRules, StatementDate } from './key-rules';
@@ -48,8 +48,11 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
             ))}
           </section>
           <RulesOfTheTry rules={tryRules} onChange={setTryRules} />
-          <Accepted rules={rules} keyBookId={exercise.keyBookId} />
-          <KeepRow label="Keep the checks" changed={isChanged} of={change} onKeep={keep} />
+          <p className="quiet">
+            What else is accepted, and what may be left out, stands under{' '}
+            <Link to={`/exercises/${exercise.id}/also-right`}>Also right</Link>.
+          </p>
+          <KeepRow label="Save the checks" changed={isChanged} of={change} onKeep={keep} />
         </div>
       </div>
     </main>

@@ -33,7 +33,7 @@ export function CompanyParticulars() {
       />
       {answer.mayChange && (
         <Button type="primary" htmlType="submit" disabled={!changed}>
-          Keep the changes
+          Save the changes
         </Button>
       )}
     </form>

@@ -154,7 +154,7 @@ function DraftBar({ book, draft, refused, onKeep, onDrop }: DraftBarProps) {
       </div>
       <Button onClick={onDrop}>Leave it as it was</Button>
       <Button type="primary" disabled={faults.length > 0} onClick={onKeep}>
-        Keep the scheme
+        Save the scheme
       </Button>
     </div>
   );

@@ -1,5 +1,7 @@
+import { useMutation } from '@tanstack/react-query';
 import type { ExerciseAnswer } from '@gleddo/contract';
 import type { Book } from '@gleddo/core';
+import { get } from '../../api/client';
 import { LongRows } from '../../figures/LongRows';
 import { TableHead } from '../../figures/TableHead';
 import { useBookOf } from '../../book/book-of';
@@ -11,10 +13,28 @@ import { AccountRule } from './AccountRule';
 import { EntryRule } from './EntryRule';
 import styles from './also-right.module.css';
 
+/** What is said of accounts and entries; as a draft, only of those that were changed. */
 interface Draft {
   readonly accepts: readonly AcceptedRule[];
   readonly acceptsEntries: readonly AcceptedEntryRule[];
 }
+
+const NOTHING: Draft = { accepts: [], acceptsEntries: [] };
+
+const withChanged = <T,>(
+  all: readonly T[],
+  changed: readonly T[],
+  idOf: (each: T) => string,
+): T[] => {
+  const ids = new Set(changed.map(idOf));
+  return [...all.filter((each) => !ids.has(idOf(each))), ...changed];
+};
+
+/** The rules with what was changed of them: what was accepted elsewhere meanwhile stays. */
+const merged = (rules: KeyRules, { accepts, acceptsEntries }: Draft): Draft => ({
+  accepts: withChanged(rules.accepts ?? [], accepts, ({ account }) => account),
+  acceptsEntries: withChanged(rules.acceptsEntries ?? [], acceptsEntries, ({ entry }) => entry),
+});
 
 /** What is right besides what the key says: set beforehand, account by account and entry by entry. */
 export function AlsoRightView({ exercise }: { exercise: ExerciseAnswer }) {
@@ -23,17 +43,31 @@ export function AlsoRightView({ exercise }: { exercise: ExerciseAnswer }) {
   return <AlsoRight key={exercise.id} exercise={exercise} book={book} />;
 }
 
-function AlsoRight({ exercise, book }: { exercise: ExerciseAnswer; book: Book }) {
-  const rules = exercise.keyRules as KeyRules;
-  const before: Draft = {
-    accepts: rules.accepts ?? [],
-    acceptsEntries: rules.acceptsEntries ?? [],
-  };
-  const [draft, setDraft, dropDraft] = useKept<Draft | null>(`also-right.${exercise.id}`, null);
+/** Saves what was changed onto the rules as they are by then. */
+function useSaving(exercise: ExerciseAnswer) {
+  const [draft, setDraft, dropDraft] = useKept<Draft>(`also-right.${exercise.id}`, NOTHING);
   const change = useChangeExercise(exercise.id);
-  const now = draft ?? before;
-  const keep = () =>
-    change.mutate({ keyRules: { ...rules, ...now } }, { onSuccess: () => dropDraft() });
+  const save = useMutation({
+    mutationFn: async () => {
+      const { keyRules } = await get<ExerciseAnswer>(`exercises/${exercise.id}`);
+      await change.mutateAsync({ keyRules: { ...keyRules, ...merged(keyRules, draft) } });
+    },
+    onSuccess: dropDraft,
+  });
+  return { draft, setDraft, save };
+}
+
+function AlsoRight({ exercise, book }: { exercise: ExerciseAnswer; book: Book }) {
+  const { draft, setDraft, save } = useSaving(exercise);
+  const now = merged(exercise.keyRules as KeyRules, draft);
+  const isChanged = draft.accepts.length + draft.acceptsEntries.length > 0;
+  const putAccount = (rule: AcceptedRule) =>
+    setDraft({ ...draft, accepts: withChanged(draft.accepts, [rule], ({ account }) => account) });
+  const putEntry = (rule: AcceptedEntryRule) =>
+    setDraft({
+      ...draft,
+      acceptsEntries: withChanged(draft.acceptsEntries, [rule], ({ entry }) => entry),
+    });
   return (
     <main className="desk">
       <section className={`paper ${styles['leaf']}`}>
@@ -42,34 +76,30 @@ function AlsoRight({ exercise, book }: { exercise: ExerciseAnswer; book: Book })
           Other wordings, spellings and free numbers are right anyway. Here stands what else is:
           another name, a second place that can be defended, an account that may be left out.
         </p>
-        <Accounts book={book} draft={now} onChange={setDraft} />
+        <Accounts book={book} rules={now.accepts} onChange={putAccount} />
       </section>
       <section className="paper">
         <h2>Entries</h2>
         <p className="quiet">
           Split, joined and in another order they are right anyway; so is another text.
         </p>
-        <Entries book={book} draft={now} onChange={setDraft} />
-        <KeepRow label="Save" changed={draft !== null} of={change} onKeep={keep} />
+        <Entries book={book} rules={now.acceptsEntries} onChange={putEntry} />
+        <KeepRow label="Save" changed={isChanged} of={save} onKeep={() => save.mutate()} />
       </section>
     </main>
   );
 }
 
-interface ListProps {
+interface ListProps<Rule> {
   readonly book: Book;
-  readonly draft: Draft;
-  onChange(draft: Draft): void;
+  readonly rules: readonly Rule[];
+  onChange(rule: Rule): void;
 }
 
 const ROW_HEIGHT = 40;
 
-function Accounts({ book, draft, onChange }: ListProps) {
-  const put = (rule: AcceptedRule) =>
-    onChange({
-      ...draft,
-      accepts: [...draft.accepts.filter(({ account }) => account !== rule.account), rule],
-    });
+function Accounts({ book, rules, onChange }: ListProps<AcceptedRule>) {
+  const byAccount = new Map(rules.map((rule) => [rule.account, rule]));
   return (
     <table className={`lines-table ${styles['table']}`}>
       <TableHead
@@ -83,8 +113,8 @@ function Accounts({ book, draft, onChange }: ListProps) {
             key={account.id}
             account={account}
             book={book}
-            rule={draft.accepts.find((each) => each.account === account.id) ?? null}
-            onChange={put}
+            rule={byAccount.get(account.id) ?? null}
+            onChange={onChange}
           />
         )}
       />
@@ -92,12 +122,8 @@ function Accounts({ book, draft, onChange }: ListProps) {
   );
 }
 
-function Entries({ book, draft, onChange }: ListProps) {
-  const put = (rule: AcceptedEntryRule) =>
-    onChange({
-      ...draft,
-      acceptsEntries: [...draft.acceptsEntries.filter(({ entry }) => entry !== rule.entry), rule],
-    });
+function Entries({ book, rules, onChange }: ListProps<AcceptedEntryRule>) {
+  const byEntry = new Map(rules.map((rule) => [rule.entry, rule]));
   return (
     <table className={`lines-table ${styles['table']}`}>
       <TableHead names={['Entry', 'Day', 'From', 'To', 'Asked for']} />
@@ -108,8 +134,8 @@ function Entries({ book, draft, onChange }: ListProps) {
           <EntryRule
             key={entry.id}
             entry={entry}
-            rule={draft.acceptsEntries.find((each) => each.entry === entry.id) ?? null}
-            onChange={put}
+            rule={byEntry.get(entry.id) ?? null}
+            onChange={onChange}
           />
         )}
       />

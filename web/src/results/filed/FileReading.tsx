@@ -7,6 +7,7 @@ import {
   type TableWork,
 } from '@gleddo/core';
 import { Select } from 'antd';
+import { counted } from '../../figures/counted';
 import { moneyOf } from '../../figures/money';
 import { KIND_NAMES, SIGN_NAMES } from '../../files/table-names';
 import { Refusal } from '../../shell/Refusal';
@@ -49,9 +50,18 @@ export function FileReading({ shown, pile }: FileReadingProps) {
         shown={shown}
         onChange={changeColumns}
       />
-      <Refusal says={table?.faults.map(({ says }) => says)} />
+      <Refusal says={table && saidOf(table.faults)} />
     </>
   );
+}
+
+const MOST_FAULTS = 8;
+
+/** The first faults, and how many more there are. */
+function saidOf(faults: TableWork['faults']): string[] {
+  const first = faults.slice(0, MOST_FAULTS).map(({ says }) => says);
+  const more = faults.length - first.length;
+  return more > 0 ? [...first, `${more} more rows can’t be read.`] : first;
 }
 
 function SignOf({ table, shown: { file }, pile }: FileReadingProps & { table: TableWork }) {
@@ -83,7 +93,8 @@ interface CellsProps {
 
 function Cells({ cells, columns, from, shown, onChange }: CellsProps) {
   const rows = cells.slice(from, from + ROWS_SHOWN);
-  const width = Math.min(COLUMNS_SHOWN, Math.max(0, ...rows.map((row) => row.length)));
+  const widest = Math.max(0, ...rows.map((row) => row.length));
+  const width = Math.min(COLUMNS_SHOWN, widest);
   const readAs = readings(shown);
   return (
     <div className={styles['cells']}>
@@ -114,12 +125,18 @@ function Cells({ cells, columns, from, shown, onChange }: CellsProps) {
           })}
         </tbody>
       </table>
-      {cells.length > from + ROWS_SHOWN && (
-        <p className="quiet">and {cells.length - from - ROWS_SHOWN} more rows</p>
-      )}
+      <p className="quiet">{moreSaid(cells.length - from, widest)}</p>
     </div>
   );
 }
+
+const more = (count: number, of: string): string => (count > 0 ? `${counted(count, of)} more` : '');
+
+/** What of a table is not shown. */
+const moreSaid = (rows: number, columns: number): string =>
+  [more(rows - ROWS_SHOWN, 'row'), more(columns - COLUMNS_SHOWN, 'column')]
+    .filter((each) => each !== '')
+    .join(', ');
 
 const AMOUNTS: readonly ColumnKind[] = [
   'debit',

@@ -13,6 +13,7 @@ import {
   type TableChoice,
   type TableWork,
 } from '@gleddo/core';
+import { nanoid } from 'nanoid';
 
 /** What an exercise asks for, as files are looked at here before they go to the server. */
 export interface Asked {
@@ -54,23 +55,35 @@ const openWorkbook: OpenWorkbook = async (bytes) =>
 const LARGEST = 20_000_000;
 const MOST_SAID = 3;
 
+/** A file in which nothing can be read, with the reason. */
+export const refusedFile = (name: string, says: readonly string[]): FiledFile => ({
+  ...{ id: nanoid(), name, personId: null, choice: {}, byHand: [] },
+  ...{ incoming: null, refused: says.slice(0, MOST_SAID), sent: 'not yet' },
+});
+
 /** Reads one file; whose it is is told from its name later. */
 export async function filedFrom(name: string, bytes: Uint8Array): Promise<FiledFile> {
-  const blank = { id: `${name} ${bytes.length}`, name, personId: null, choice: {}, byHand: [] };
-  const refuse = (says: readonly string[]): FiledFile => ({
-    ...blank,
-    incoming: null,
-    refused: says.slice(0, MOST_SAID),
-    sent: 'not yet',
-  });
-  if (bytes.length > LARGEST) return refuse([`It is larger than ${LARGEST / 1e6} MB.`]);
+  if (bytes.length > LARGEST) return refusedFile(name, [`It is larger than ${LARGEST / 1e6} MB.`]);
   const read = await readIncoming(bytes, openWorkbook);
-  if (!read.ok) return refuse(read.refusals.map(({ at, says }) => (at ? `${at}: ${says}` : says)));
-  return { ...blank, incoming: read.value, refused: [], sent: 'not yet' };
+  if (read.ok) return { ...refusedFile(name, []), incoming: read.value };
+  return refusedFile(
+    name,
+    read.refusals.map(({ at, says }) => (at ? `${at}: ${says}` : says)),
+  );
 }
 
-/** What comes out of a file by today's key; null where nothing can be read in it, with the reason. */
-export function marksOf({ key, start }: Asked, file: FiledFile): FiledMarks | string {
+const marked = new WeakMap<Asked, WeakMap<FiledFile, FiledMarks | string>>();
+
+/** What comes out of a file by today's key, or why nothing does; told once for each way in which it is read. */
+export function marksOf(asked: Asked, file: FiledFile): FiledMarks | string {
+  const files = marked.get(asked) ?? new WeakMap<FiledFile, FiledMarks | string>();
+  marked.set(asked, files);
+  const known = files.get(file) ?? mark(asked, file);
+  files.set(file, known);
+  return known;
+}
+
+function mark({ key, start }: Asked, file: FiledFile): FiledMarks | string {
   const { incoming, choice, byHand } = file;
   if (!incoming) return file.refused.join(' ');
   if (incoming.kind !== 'table') {

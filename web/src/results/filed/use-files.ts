@@ -1,9 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
-import type { ClassResults, ClassRow, FiledRequest } from '@gleddo/contract';
+import type { ClassRow, FiledRequest } from '@gleddo/contract';
 import { bookToJson } from '@gleddo/core';
 import { useState } from 'react';
 import { post } from '../../api/client';
-import { filedFrom, marksOf, ownerOf, type Asked, type FiledFile } from './filed-work';
+import { filedFrom, marksOf, ownerOf, refusedFile, type Asked, type FiledFile } from './filed-work';
 import { unpacked } from './unpacked';
 
 /** Who could have made a work that comes as a file: whose own is not there, and not given back. */
@@ -18,16 +18,11 @@ export function useFiles(exerciseId: string, asked: Asked, rows: readonly ClassR
   const change = (id: string, rest: Partial<FiledFile>) =>
     setFiles((all) => all.map((each) => (each.id === id ? { ...each, ...rest } : each)));
   const add = async (chosen: readonly File[]): Promise<void> => {
+    const free = rows.filter(mayComeAsFile);
     for (const file of chosen) {
-      const bytes = new Uint8Array(await file.arrayBuffer());
-      for (const given of unpacked({ name: file.name, bytes })) {
-        const read = await filedFrom(given.name, given.bytes);
-        setFiles((all) =>
-          all.some(({ id }) => id === read.id)
-            ? all
-            : [...all, { ...read, personId: ownerOf(read.name, rows.filter(mayComeAsFile)) }],
-        );
-      }
+      const read = await filesIn(file);
+      const owned = read.map((each) => ({ ...each, personId: ownerOf(each.name, free) }));
+      setFiles((all) => [...all, ...owned]);
     }
   };
   const send = async (ready: readonly FiledFile[]): Promise<void> => {
@@ -39,11 +34,24 @@ export function useFiles(exerciseId: string, asked: Asked, rows: readonly ClassR
   return { files, isSending, change, add, send };
 }
 
+/** What was chosen, each file of a pile by itself; one that can't be read is there, too, with its reason. */
+async function filesIn(file: File): Promise<FiledFile[]> {
+  try {
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const { files, leftOut } = unpacked({ name: file.name, bytes });
+    const read: FiledFile[] = [];
+    for (const each of files) read.push(await filedFrom(each.name, each.bytes));
+    return [...read, ...leftOut.map(({ name, says }) => refusedFile(name, [says]))];
+  } catch {
+    return [refusedFile(file.name, ['It can’t be read from where it lies. Choose it again.'])];
+  }
+}
+
 export type Files = ReturnType<typeof useFiles>;
 
 async function sent(exerciseId: string, asked: Asked, file: FiledFile): Promise<FiledFile['sent']> {
   try {
-    await post<ClassResults>(`exercises/${exerciseId}/files`, requestOf(asked, file));
+    await post(`exercises/${exerciseId}/files`, requestOf(asked, file));
     return 'done';
   } catch (error) {
     return { refused: error instanceof Error ? error.message : String(error) };

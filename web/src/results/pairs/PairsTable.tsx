@@ -10,7 +10,7 @@ import {
   type Sureness,
 } from '@gleddo/core';
 import { Select } from 'antd';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { TableHead } from '../../figures/TableHead';
 import { moneyOf, type Money } from '../../figures/money';
 import { BY_LABEL } from '../../figures/by-label';
@@ -35,10 +35,7 @@ interface PairsTableProps {
 /** Each account of the work and whom of the key it stands for: the least sure first, to be joined and parted by hand. */
 export function PairsTable({ pairing, isBusy = false, onChange }: PairsTableProps) {
   const { keyBook, workBook, pairs } = pairing;
-  const lines = useMemo(
-    () => pairLines({ key: pairing.keyBook, work: pairing.workBook, ...pairing }),
-    [pairing],
-  );
+  const lines = useInFirstOrder(pairing);
   const money = useMemo(() => moneyOf(keyBook, workBook), [keyBook, workBook]);
   const missing = missingIn(keyBook, pairs);
   return (
@@ -61,6 +58,17 @@ export function PairsTable({ pairing, isBusy = false, onChange }: PairsTableProp
       )}
     </>
   );
+}
+
+/** The least sure first, as it was when one came: a row that is joined stays where it is, and the focus in it. */
+function useInFirstOrder(pairing: Pairing): readonly PairLine[] {
+  const lines = useMemo(
+    () => pairLines({ key: pairing.keyBook, work: pairing.workBook, ...pairing }),
+    [pairing],
+  );
+  const [first] = useState(() => new Map(lines.map(({ work }, i) => [work.id, i])));
+  const placeOf = ({ work }: PairLine) => first.get(work.id) ?? lines.length;
+  return [...lines].sort((a, b) => placeOf(a) - placeOf(b));
 }
 
 const SAYS: Readonly<Record<Sureness, string>> = {

@@ -67,7 +67,7 @@ function stepsOf(
       const n = root === null ? null : margin.numberOf(root);
       const step = { from: at, to: at + share, colour: COLOUR.vermilion };
       at += share;
-      return { label: n === null ? 'accepted' : `note ${n}`, ...step };
+      return { label: n === null ? 'no note' : `note ${n}`, ...step };
     });
   const theirs = figureWith(line, putRight);
   return [

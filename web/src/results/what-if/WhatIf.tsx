@@ -22,16 +22,24 @@ export interface WhatIfProps {
   readonly margin: MarkedRows['margin'];
 }
 
-const asFound = (results: readonly ShownResult[]) =>
-  results.map((each) => ({ ...each, date: each.date as StatementDate | null }));
+/** Results of a run from before causes knew their faults: told by the notes. */
+const asFound = (results: readonly ShownResult[], margin: WhatIfProps['margin']) =>
+  results.map((each) => ({
+    ...each,
+    date: each.date as StatementDate | null,
+    causes: each.causes.map((cause) => {
+      const fault = margin.faults[(margin.numberOfCause(cause) ?? 0) - 1];
+      return cause.roots || !fault ? cause : { ...cause, roots: [fault.ref] };
+    }),
+  }));
 
 /** What the statements would be if some faults were put right: one after the other, until they are the key’s. */
 export function WhatIf({ marked, keyBook, margin }: WhatIfProps) {
   const [putRight, setPutRight] = useState<ReadonlySet<string>>(new Set());
   const [taken, setTaken] = useState(0);
   const lines = useMemo(
-    () => linesOnTheirWay(keyBook, asFound(marked.results)),
-    [keyBook, marked.results],
+    () => linesOnTheirWay(keyBook, asFound(marked.results, margin)),
+    [keyBook, marked.results, margin],
   );
   const money = useMemo(() => moneyOf(keyBook), [keyBook]);
   const line = lines[taken] ?? null;
