@@ -9,7 +9,7 @@ import {
   type AnswerKey,
 } from '../src/index.js';
 import { keyToJson } from '../src/key/read-key.js';
-import { entry, shop } from './builder.js';
+import { acct, entry, shop } from './builder.js';
 
 const document = (rest: object = {}): object => ({
   format: 'gleddo-key',
@@ -24,10 +24,23 @@ function refusals(value: unknown): string {
   return read.refusals.map(({ at, says }) => `${at}: ${says}`).join('\n');
 }
 
+const withUnwanted = {
+  ...shop(),
+  accounts: [...shop().accounts, acct('unwanted', 'sundry-operating', { number: '7900' })],
+};
+
 describe('a key as JSON', () => {
+  it('does not forbid what it uses itself', () => {
+    const read = keyFromJson(document({ accepts: [{ account: 'bank', forbidden: true }] }));
+    expect(read).toMatchObject({
+      ok: false,
+      refusals: [{ code: 'key.forbidden-used', at: 'accepts[0].forbidden' }],
+    });
+  });
+
   it('is the same file, byte for byte, once in canonical form', () => {
     const key: AnswerKey = {
-      ...keyOf(shop()),
+      ...keyOf(withUnwanted),
       accepts: [
         {
           account: 'bank',
@@ -44,10 +57,23 @@ describe('a key as JSON', () => {
           number: { nextTo: 'insurance' },
           required: false,
           several: true,
+          reason: 'Both are usual.',
+        },
+        {
+          account: 'unwanted',
+          ...{
+            names: [],
+            types: [],
+            number: 'any',
+            required: false,
+            forbidden: true,
+            several: true,
+          },
         },
       ],
       acceptsEntries: [{ entry: 'sale', from: '2027-02-01', to: '2027-02-28', required: false }],
       points: { 'account.type': 3, 'account.type:bank': 0 },
+      total: 20,
     };
     const text = writeKey(key);
     const read = readKey(text);

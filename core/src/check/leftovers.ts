@@ -8,6 +8,8 @@ import type { Marking } from './marking.js';
 export interface Leftover {
   readonly account: Account;
   readonly repeats: Account | null;
+  /** The account that the key says is not to be set up, where it is that. */
+  readonly forbidden: Account | null;
 }
 
 /** Whether differences wait on an account: by its type, or because it is called so. */
@@ -24,10 +26,15 @@ const lists = new WeakMap<Marking, readonly Leftover[]>();
 export function leftoversOf(marking: Marking): readonly Leftover[] {
   const known = lists.get(marking);
   if (known) return known;
+  const { byWork, forbidden } = marking.compared.recognition;
   const list = marking.work.accounts
-    .filter((account) => !marking.compared.recognition.byWork.has(account.id))
-    .filter((account) => !isOutOfTheWay(marking, account))
-    .map((account) => ({ account, repeats: repeatedBy(marking, account) }));
+    .filter(({ id }) => !byWork.has(id))
+    .filter((account) => forbidden.has(account.id) || !isOutOfTheWay(marking, account))
+    .map((account) => ({
+      account,
+      repeats: repeatedBy(marking, account),
+      forbidden: forbidden.get(account.id) ?? null,
+    }));
   lists.set(marking, list);
   return list;
 }

@@ -14,6 +14,8 @@ export interface Accepted {
   readonly number: NumberRule;
   /** False: the account may be left out. */
   readonly required: boolean;
+  /** True: whoever sets it up has set up an account too many; it is then not required. */
+  readonly forbidden?: boolean;
   /** Whether several accounts may stand for it, or one for it and others, when their sum agrees. */
   readonly several: boolean;
   /** Why, in the author's words. */
@@ -36,6 +38,8 @@ export interface AnswerKey {
   readonly statementDates: readonly StatementDate[];
   /** Points by check id, or by check id and subject (`account.type:bank`). 0 leaves the check out. */
   readonly points: Readonly<Record<string, number>>;
+  /** What a whole work counts, where its author says so; null: the points of its checks. */
+  readonly total: number | null;
 }
 
 /** A book as a key: nothing else accepted, statements compared at the end of the first financial year. */
@@ -46,6 +50,7 @@ export function keyOf(book: Book, rest: Partial<Omit<AnswerKey, 'book'>> = {}): 
     acceptsEntries: [],
     statementDates: usualDates(book),
     points: {},
+    total: null,
     ...rest,
   };
 }

@@ -25,6 +25,7 @@ function recognitionFrom(key: Book, work: Book, pairs: readonly PairedIds[]): Re
     pairs: found,
     byKey: new Map(found.flatMap((pair) => pair.keys.map(({ id }) => [id, pair] as const))),
     byWork: new Map(found.flatMap((pair) => pair.works.map(({ id }) => [id, pair] as const))),
+    forbidden: new Map(),
   };
 }
 

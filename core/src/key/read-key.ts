@@ -1,9 +1,9 @@
-import { accountOf, type Book } from '../book/book.js';
+import { accountLabel, accountOf, type Book } from '../book/book.js';
 import { accountUnknown } from '../book/book-faults.js';
 import { bookFromJson, faultsOfFormat, parseJson } from '../book/read-book.js';
 import { bookToJson } from '../book/write-book.js';
 import { entryUnknown } from '../operation/entry-changes.js';
-import { done, refused, type Refusal, type Result } from '../refusal/refusal.js';
+import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
 import { join } from '../shape/explain.js';
 import { KEY_FORMAT, keyFile } from '../shape/key-file.js';
 import {
@@ -47,8 +47,8 @@ export function keyOfRules(book: Book, rules: unknown): Result<AnswerKey> {
 }
 
 function keyWith(book: Book, rules: KeyRulesFile): Result<AnswerKey> {
-  const { accepts = [], acceptsEntries = [], statementDates, points = {} } = rules;
-  const faults = unknownIn(book, rules);
+  const { accepts = [], acceptsEntries = [], statementDates, points = {}, total = null } = rules;
+  const faults = [...unknownIn(book, rules), ...forbiddenInUse(book, accepts)];
   if (faults.length > 0) return refused(...faults);
   const dates = datesOfEntries(book);
   return done({
@@ -57,6 +57,7 @@ function keyWith(book: Book, rules: KeyRulesFile): Result<AnswerKey> {
     acceptsEntries: acceptsEntries.map((each) => acceptedEntryFrom(dates, each)),
     statementDates: statementDates ?? usualDates(book),
     points,
+    total,
   });
 }
 
@@ -80,12 +81,32 @@ function unknownIn(book: Book, rules: { accepts?: unknown; acceptsEntries?: unkn
   ];
 }
 
+const forbiddenUsed = refusal(
+  'key.forbidden-used',
+  (f: { name: string }) =>
+    `“${f.name}” has amounts in the key, so it can’t be forbidden. Take them out of the key’s book first, or let it be left out.`,
+);
+
+/** Accounts that are said not to be set up, and that the key itself uses. */
+function forbiddenInUse(book: Book, accepts: readonly AcceptedFile[]): Refusal[] {
+  if (!accepts.some((each) => each.forbidden)) return [];
+  const posted = book.entries.flatMap(({ lines }) => lines.map(({ account }) => account));
+  const used = new Set([...Object.keys(book.opening.balances), ...posted]);
+  return accepts.flatMap(({ account: id, forbidden }, i) => {
+    const account = forbidden && used.has(id) ? accountOf(book, id) : null;
+    const at = join(join('accepts', i), 'forbidden');
+    return account ? [forbiddenUsed({ name: accountLabel(account) }, at)] : [];
+  });
+}
+
 const acceptedFrom = (book: Book, said: AcceptedFile): Accepted => ({
   account: said.account,
   names: said.names ?? [],
   types: said.types ?? [],
   number: said.number ?? 'in-band',
-  required: said.required ?? accountOf(book, said.account)?.retired !== true,
+  required:
+    said.forbidden !== true && (said.required ?? accountOf(book, said.account)?.retired !== true),
+  ...(said.forbidden ? { forbidden: true } : {}),
   several: said.several ?? true,
   ...(said.reason ? { reason: said.reason } : {}),
 });
@@ -102,20 +123,22 @@ function acceptedEntryFrom(
 /** A key as the text of a `*.key.json` file, canonical: defaults written out, except where nothing is said. */
 export const writeKey = (key: AnswerKey): string => `${JSON.stringify(keyToJson(key), null, 2)}\n`;
 
+const acceptedToJson = (accepted: Accepted): AcceptedFile => {
+  const { account, names, types, number, required, forbidden, several, reason } = accepted;
+  return {
+    ...{ account, names: [...names], types: [...types], number, required },
+    ...(forbidden ? { forbidden } : {}),
+    several,
+    ...(reason ? { reason } : {}),
+  };
+};
+
 export function keyToJson(key: AnswerKey): object {
   return {
     format: KEY_FORMAT,
     version: 1,
     book: bookToJson(key.book),
-    accepts: key.accepts.map(({ account, names, types, number, required, several, reason }) => ({
-      account,
-      names,
-      types,
-      number,
-      required,
-      several,
-      ...(reason ? { reason } : {}),
-    })),
+    accepts: key.accepts.map(acceptedToJson),
     acceptsEntries: key.acceptsEntries.map(({ entry, from, to, required }) => ({
       entry,
       from,
@@ -124,5 +147,6 @@ export function keyToJson(key: AnswerKey): object {
     })),
     statementDates: key.statementDates,
     points: key.points,
+    ...(key.total === null ? {} : { total: key.total }),
   };
 }

@@ -1,3 +1,4 @@
+import type { Account } from '../book/book.js';
 import type { Traits } from './account-traits.js';
 import { acceptedFor, type AnswerKey } from './answer-key.js';
 import { bestAssignment, type Edge } from './assignment.js';
@@ -13,6 +14,8 @@ export interface Recognition {
   readonly pairs: readonly Pair[];
   readonly byKey: ReadonlyMap<string, Pair>;
   readonly byWork: ReadonlyMap<string, Pair>;
+  /** Of the work's accounts those that the key forbids, each by the key's; they stand for none. */
+  readonly forbidden: ReadonlyMap<string, Account>;
 }
 
 /** A pair joined (or, with a null side, parted) by the instructor's hand; it is always kept. */
@@ -47,7 +50,7 @@ export function recognise(
   assignRest(recognising, CERTAIN, take);
   const joined = joinDetails(recognising, pairs.splice(0));
   assignRest(recognising, ENOUGH, take);
-  return indexed(joinDetails(recognising, [...joined, ...pairs]));
+  return withoutForbidden(key, joinDetails(recognising, [...joined, ...pairs]));
 }
 
 type Take = (key: number, work: number, found: () => Evidence) => void;
@@ -134,12 +137,24 @@ function assignRest(recognising: Recognising, least: number, take: Take): void {
     if (worth >= least) take(row, column, () => found);
 }
 
-function indexed(pairs: readonly Pair[]): Recognition {
+/** The pairs, but for accounts that are not to be set up: who sets one up has one too many. */
+function withoutForbidden(key: AnswerKey, pairs: readonly Pair[]): Recognition {
+  const isForbidden = ({ keys }: Pair) => keys.every(({ id }) => acceptedFor(key, id).forbidden);
+  const forbidden = new Map<string, Account>();
+  for (const { keys, works } of pairs.filter(isForbidden))
+    for (const { id } of works) if (keys[0]) forbidden.set(id, keys[0]);
+  return indexed(
+    pairs.filter((pair) => !isForbidden(pair)),
+    forbidden,
+  );
+}
+
+function indexed(pairs: readonly Pair[], forbidden: ReadonlyMap<string, Account>): Recognition {
   const byKey = new Map<string, Pair>();
   const byWork = new Map<string, Pair>();
   for (const pair of pairs) {
     for (const { id } of pair.keys) byKey.set(id, pair);
     for (const { id } of pair.works) byWork.set(id, pair);
   }
-  return { pairs, byKey, byWork };
+  return { pairs, byKey, byWork, forbidden };
 }

@@ -5,7 +5,7 @@ import { flattened, flattenedKey } from '../key/flatten.js';
 import type { HandPair, Recognition } from '../key/recognise.js';
 import type { EntryPair } from '../key/pair-entries.js';
 import { bearingUndone } from './left-undone.js';
-import { lostAtStart, pointsOf, pointsSince } from './points.js';
+import { inTotal, lostAtStart, pointsOf, pointsSince } from './points.js';
 
 /** A work that has been checked against a key. */
 export interface Checked {
@@ -17,6 +17,8 @@ export interface Checked {
    * on it, and each fault costs the points of its check.
    */
   readonly of: number;
+  /** The points of the checks that `of` stands for, where the key says what the whole counts; null: they are `of`. */
+  readonly scaledFrom: number | null;
   readonly results: readonly CheckResult[];
   readonly recognition: Recognition;
   readonly entryPairs: readonly EntryPair[];
@@ -60,7 +62,10 @@ export function checkWork(key: AnswerKey, work: Book, options: CheckOptions = {}
   runChecks(marking);
   const results = start ? bearingUndone(marking) : marking.results;
   return {
-    ...(start ? pointsSince(lostAtStart(marking.key, start), results) : pointsOf(results)),
+    ...inTotal(
+      key.total,
+      start ? pointsSince(lostAtStart(marking.key, start), results) : pointsOf(results),
+    ),
     results,
     recognition: marking.compared.recognition,
     entryPairs: marking.compared.entryPairs,

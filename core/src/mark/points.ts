@@ -72,3 +72,16 @@ export function pointsOf(results: readonly Pick<CheckResult, 'outcome' | 'points
   }
   return { points, of };
 }
+
+/**
+ * Points as parts of what the whole counts, to the nearest whole point, halves up; all of it only for a work without a
+ * fault. Where nothing can be judged nothing counts. `scaledFrom`: what the points were parts of before.
+ */
+export function inTotal(
+  total: number | null,
+  { points, of }: { readonly points: number; readonly of: number },
+): { points: number; of: number; scaledFrom: number | null } {
+  if (total === null || of === 0) return { points, of, scaledFrom: null };
+  const share = Math.floor((2 * points * total + of) / (2 * of));
+  return { points: points < of ? Math.min(share, total - 1) : total, of: total, scaledFrom: of };
+}

@@ -25,6 +25,8 @@ const acceptedFile = z.strictObject({
   types: optional(list(id, 500, 'types').value),
   number: optional(numberRule),
   required: optional(flag.value),
+  /** An account that is not to be set up. */
+  forbidden: optional(flag.value),
   several: optional(flag.value),
   /** Why it is accepted: two places can be right. */
   reason: optional(text(500).value),
@@ -66,6 +68,8 @@ export const keyRulesFile = z.strictObject({
   acceptsEntries: optional(z.array(acceptedEntryFile).check(z.maxLength(20_000))),
   statementDates: optional(z.array(dateFile).check(z.maxLength(60))),
   points: optional(pointsFile),
+  /** What the whole counts, whatever the points of its checks add up to. */
+  total: optional(whole(1, 1000).value),
 });
 
 export type KeyRulesFile = z.output<typeof keyRulesFile>;
