@@ -1,5 +1,5 @@
 import { expect, type Browser, type Page } from '@playwright/test';
-import { answerSheet, comeInAs, saved, signIn } from './people.js';
+import { answerSheet, comeInAs, saved, signIn, giveBackHere } from './people.js';
 
 const HEADERS = { 'x-gleddo': '1' };
 
@@ -120,8 +120,7 @@ export async function notesOf(page: Page, made: Made, student: string) {
 }
 
 export async function giveBack(page: Page, student: Page, made: Made): Promise<void> {
-  await page.getByRole('button', { name: 'Give back' }).click();
-  await expect(page.getByText('✓ given back')).toBeVisible();
+  await giveBackHere(page);
   await student.goto(`/mine/${made.id}`);
   await expect(student.locator('.marked-spread')).toBeVisible();
 }

@@ -63,3 +63,10 @@ export async function answerSheet(sheet: Locator, button: string): Promise<void>
     await expect(sheet).toBeHidden({ timeout: 2000 });
   }).toPass();
 }
+
+/** Gives the marked work that lies open back, with what is usually shown of it. */
+export async function giveBackHere(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Give back', exact: true }).click();
+  await answerSheet(page.getByRole('dialog'), 'Give it back');
+  await expect(page.getByText('✓ given back')).toBeVisible();
+}

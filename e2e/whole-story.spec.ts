@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { answerSheet, comeInAs, saved, signIn, tabTo } from './people.js';
+import { answerSheet, comeInAs, saved, signIn, tabTo, giveBackHere } from './people.js';
 
 const line = (page: Page, section: string) =>
   page.getByRole('textbox', { name: `New account in ${section}`, exact: true });
@@ -224,8 +224,7 @@ test('the keys of marking: next, previous, a note, given back', async ({ page, b
   await page.getByLabel('Your note to the student').fill('Rides sold ahead are owed.');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Rides sold ahead are owed.')).toBeVisible();
-  await page.getByRole('button', { name: 'Give back' }).click();
-  await expect(page.getByText('✓ given back')).toBeVisible();
+  await giveBackHere(page);
   const student = await browser.newPage({ baseURL: new URL(page.url()).origin });
   await comeInAs(student, 'Ines Okafor');
   await student.getByRole('link', { name: /Quarter-end/ }).click();

@@ -70,6 +70,15 @@ export {
   type ShownResult,
   type TryState,
 } from './tries.js';
+export {
+  GIVEN_BEFORE,
+  GiveBackRequest,
+  type Giving,
+  type MendedCheck,
+  NewStockNoteRequest,
+  type StockNote,
+  USUAL_GIVING,
+} from './giving.js';
 export { type Rehearsal, type RehearsalMarks } from './rehearsals.js';
 export {
   AcceptRequest,

@@ -12,6 +12,8 @@ export interface Rehearsal {
 export interface RehearsalMarks {
   readonly points: number;
   readonly of: number;
+  /** The points that the notes’ costs are parts of, where the whole counts otherwise. */
+  readonly scaledFrom: number | null;
   readonly results: readonly ShownResult[];
   readonly pairs: readonly PairShown[];
 }

@@ -1,6 +1,7 @@
 import type { CauseShare } from '@gleddo/core';
 import { IsInt, Length, Max, Min } from 'class-validator';
 import { IsProse, MayBeLeftOut } from './fields.js';
+import type { Giving } from './giving.js';
 import type { FiledTable, HandPairShown } from './marking.js';
 
 export type TryState = 'not-started' | 'working' | 'handed-in' | 'given-back';
@@ -51,6 +52,14 @@ export interface MyTryDetail extends MyTry {
   readonly notes: readonly Note[] | null;
   /** Which of the student's accounts each result is about; null until the work is given back. */
   readonly pairs: readonly PairShown[] | null;
+  /** What is shown of the work that was given back; null before. */
+  readonly shows: Giving | null;
+  /** The key’s book, where it is shown. */
+  readonly key: object | null;
+  /** The points that the notes’ costs are parts of, where the whole counts otherwise; null: they are `of`. */
+  readonly scaledFrom: number | null;
+  /** The copy in which the work is put right; null until it is begun. */
+  readonly copyBookId: string | null;
 }
 
 /** How often a check has been asked for while working, and when it may be asked for again. */
@@ -89,6 +98,10 @@ export interface Marked {
   readonly handedInAt: string | null;
   readonly points: number;
   readonly of: number;
+  /** The points that the notes’ costs are parts of, where the whole counts otherwise; null: they are `of`. */
+  readonly scaledFrom: number | null;
+  /** What the student gets to see, or would: as it was chosen last for this exercise. */
+  readonly shows: Giving;
   readonly keyVersion: number;
   readonly key: object;
   readonly work: object;
@@ -181,6 +194,8 @@ export interface ClassResults {
   readonly placements: readonly PlacementCell[];
   /** What was missed most: the fault in words, what it is about, the share of those who handed in. */
   readonly missed: readonly { fault: string; about: string; share: number }[];
+  /** What students get to see of works that are given back, as it was chosen last. */
+  readonly shows: Giving;
   readonly keyVersion: number;
   readonly checkedWithToday: boolean;
   /** The checks of the class that are under way; null when none are. */

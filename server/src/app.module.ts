@@ -40,12 +40,15 @@ import { ClassResultsService } from './results/class-results.service.js';
 import { KeyVersionsService } from './results/key-versions.service.js';
 import { AcceptancesService } from './results/acceptances.service.js';
 import { FilingService } from './results/filing.service.js';
+import { NoteStockController } from './results/note-stock.controller.js';
+import { NoteStockService } from './results/note-stock.service.js';
 import { MarkingService } from './results/marking.service.js';
 import { PreviewsService } from './results/previews.service.js';
 import { ResultsController } from './results/results.controller.js';
 import { ShownResults } from './results/shown-results.js';
 import { Threads } from './threads/threads.js';
 import { TriesController } from './tries/tries.controller.js';
+import { MendingService } from './tries/mending.service.js';
 import { TriesService } from './tries/tries.service.js';
 
 /** Of one person, in all their tabs together. */
@@ -61,6 +64,7 @@ const CONTROLLERS = [
   TriesController,
   RehearsalsController,
   ResultsController,
+  NoteStockController,
 ];
 
 const SERVICES = [
@@ -86,10 +90,12 @@ const SERVICES = [
   CheckRunner,
   ShownResults,
   TriesService,
+  MendingService,
   RehearsalsService,
   AcceptancesService,
   FilingService,
   MarkingService,
+  NoteStockService,
   PreviewsService,
   ClassResultsService,
   DemoClass,

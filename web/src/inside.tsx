@@ -97,6 +97,7 @@ function StudentRoutes() {
       <Route path="/mine" element={<MyExercisesPage />} />
       <Route path="/mine/:id" element={<MyTryPage />} />
       <Route path="/mine/:id/:tab" element={<MyTryPage />} />
+      <Route path="/mine/:id/:tab/:part" element={<MyTryPage />} />
       <Route path="/password" element={<PasswordPage />} />
       <Route path="*" element={<Navigate to="/mine" replace />} />
     </Routes>

@@ -5,8 +5,9 @@ import { eq, or } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
 import { LRUCache } from 'lru-cache';
 import type { Database, Engine } from '../database/open-database.js';
-import { books, companies, exercises, rehearsals, tries } from '../database/schema/index.js';
+import { books, companies, exercises, mends, rehearsals, tries } from '../database/schema/index.js';
 import { notFound } from '../http/problem.js';
+import { shownOf } from '../results/giving.js';
 import { DATABASE, ENGINE } from '../http/tokens.js';
 
 export interface Rights {
@@ -39,6 +40,8 @@ const THEIRS = 'This is a student’s work; only they change it.';
 /** The exercise that a book is the start or the key of, and the one that it is a go at. */
 const made = alias(exercises, 'made');
 const done = alias(exercises, 'done');
+/** The work that a book is the copy of, in which its student puts it right. */
+const mended = alias(tries, 'mended');
 
 const RULES_OF_TRY = {
   entriesMayChange: done.entriesMayChange,
@@ -92,7 +95,11 @@ export class BookAccess {
   }
 
   private async rowOf(bookId: string) {
-    const goes = or(eq(done.id, tries.exerciseId), eq(done.id, rehearsals.exerciseId));
+    const goes = or(
+      eq(done.id, tries.exerciseId),
+      eq(done.id, rehearsals.exerciseId),
+      eq(done.id, mended.exerciseId),
+    );
     const [row] = await this.db
       .select({
         revision: books.revision,
@@ -104,6 +111,9 @@ export class BookAccess {
         personId: tries.personId,
         tryState: tries.state,
         rehearsed: rehearsals.exerciseId,
+        menderId: mended.personId,
+        mendedState: mended.state,
+        mendedGiving: mended.giving,
         doneOwner: done.ownerId,
         ...RULES_OF_TRY,
       })
@@ -112,6 +122,8 @@ export class BookAccess {
       .leftJoin(made, or(eq(made.startBookId, books.id), eq(made.keyBookId, books.id)))
       .leftJoin(tries, eq(tries.bookId, books.id))
       .leftJoin(rehearsals, eq(rehearsals.bookId, books.id))
+      .leftJoin(mends, eq(mends.bookId, books.id))
+      .leftJoin(mended, eq(mended.id, mends.tryId))
       .leftJoin(done, goes)
       .where(eq(books.id, bookId));
     return row ? { ...row, id: bookId } : null;
@@ -133,9 +145,19 @@ function instructor(row: Row, me: Me): Own | null {
 }
 
 function student(row: Row, me: Me): Own | null {
+  if (row.menderId !== null) return mender(row, me);
   if (row.personId !== me.id) return null;
   const rights = asStudent(row, row.tryState === 'working');
   return row.tryState === 'given-back' ? { ...rights, help: ALL_HELP } : rights;
+}
+
+/** A copy in which a work is put right is open as long as the work stays given back. */
+function mender(row: Row, me: Me): Own | null {
+  const { menderId, mendedState: state, mendedGiving: giving } = row;
+  if (menderId !== me.id) return null;
+  const isOpen = state === 'given-back' && shownOf({ giving }).copy;
+  const why = 'Your instructor has taken this work back, so its copy stays as it is for now.';
+  return { ...asStudent(row, isOpen), help: ALL_HELP, why };
 }
 
 /** What a student may, and is helped with, by the rules of the exercise. */

@@ -55,7 +55,7 @@ export class RehearsalsService {
         'You have not begun to try this exercise. Begin it first.',
       );
     const { text } = await this.books.at(bookId);
-    const { points, of, pairs, results } = await this.checks.now(exercise, text);
-    return { points, of, results: results.map(shown), pairs };
+    const { points, of, scaledFrom, pairs, results } = await this.checks.now(exercise, text);
+    return { points, of, scaledFrom, results: results.map(shown), pairs };
   }
 }

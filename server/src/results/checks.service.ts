@@ -15,9 +15,9 @@ import {
   notes,
   tries,
 } from '../database/schema/index.js';
-import { refuse } from '../http/problem.js';
+import { notFound, refuse } from '../http/problem.js';
 import { DATABASE, LOG } from '../http/tokens.js';
-import type { CheckedWork, IncomingTable, KeptCheck } from '../threads/checking.js';
+import type { CheckedWork, IncomingTable, KeptCheck, KeyText } from '../threads/checking.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { Threads } from '../threads/threads.js';
 import { KeyVersionsService } from './key-versions.service.js';
@@ -175,10 +175,20 @@ export class ChecksService {
 
   /** Checks a work as it stands, with today's key, for who waits for it; nothing is kept. */
   async now(exercise: ExerciseRow, text: string): Promise<CheckedWork> {
-    const key = await this.keyToday(exercise);
-    const outcome = await this.threads.check({ key, work: text });
+    return this.withKey(await this.keyToday(exercise), text);
+  }
+
+  /** The same with the version of the key that a check was made with. */
+  async asMarked(checkId: string, text: string): Promise<CheckedWork> {
+    const [run] = await this.db.select().from(checks).where(eq(checks.id, checkId));
+    if (!run) throw notFound('The check of this work');
+    return this.withKey(await this.keys.textOf(run.keyId), text);
+  }
+
+  private async withKey(key: KeyText, work: string): Promise<CheckedWork> {
+    const outcome = await this.threads.check({ key, work });
     if (outcome.ok) return outcome.value;
-    this.log.warn({ exerciseId: exercise.id, err: outcome.error }, 'a work can’t be checked');
+    this.log.warn({ keyId: key.id, err: outcome.error }, 'a work can’t be checked');
     throw refuse('work.uncheckable', cantCheck(outcome.why));
   }
 
@@ -188,7 +198,7 @@ export class ChecksService {
 
   /** Keeps what was found, unless the work came anew or was paired otherwise meanwhile. */
   private async keep(work: TryRow, { keyId, revision, states }: Keeping, checked: KeptCheck) {
-    const { points, of: outOf, pairs, results, overview } = checked;
+    const { points, of: outOf, scaledFrom, pairs, results, overview } = checked;
     const id = nanoid();
     await this.db.transaction(async (tx) => {
       await tx.insert(checks).values({
@@ -198,6 +208,7 @@ export class ChecksService {
         bookRevision: revision,
         points,
         outOf,
+        scaledFrom,
         pairs,
         results,
         overview,

@@ -14,6 +14,7 @@ import { checks, handOuts, keys, members, people, tries } from '../database/sche
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService, type TryRow } from './checks.service.js';
+import { givingOf } from './giving.js';
 import { KeyVersionsService } from './key-versions.service.js';
 
 /** A work's latest run, as the class sees it. */
@@ -65,6 +66,7 @@ export class ClassResultsService {
       sections: key.book.scheme.sections.map(({ id, name }) => ({ id, name })),
       placements: placementsIn(overviews),
       missed: missedMost(overviews),
+      shows: givingOf(exercise),
       keyVersion: today.version,
       checkedWithToday: works
         .filter(({ state }) => state === 'handed-in')

@@ -103,6 +103,11 @@ export class KeyVersionsService {
     return text;
   }
 
+  /** The book of a version, as its file has it. */
+  async bookOf(id: string): Promise<object> {
+    return (JSON.parse((await this.textOf(id)).key) as { book: object }).book;
+  }
+
   async read(id: string): Promise<AnswerKey> {
     const known = this.readKeys.get(id);
     if (known) return known;

@@ -2,6 +2,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import type {
   AcceptedShown,
   FiledWork,
+  Giving,
   HandPairShown,
   Marked,
   Me,
@@ -18,6 +19,7 @@ import { ExercisesService, type ExerciseRow } from '../exercises/exercises.servi
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService, type TryRow } from './checks.service.js';
+import { givingOf, shownOf } from './giving.js';
 import { KeyVersionsService } from './key-versions.service.js';
 import { ShownResults } from './shown-results.js';
 
@@ -56,7 +58,6 @@ export class MarkingService {
     const { work, exercise, student } = await this.find(me, tryId);
     const run = work.checkId === null ? null : await this.shown.run(work.checkId);
     if (work.state === 'working' || !run) throw notMarkedYet(work, student);
-    const key = JSON.parse((await this.keys.textOf(run.keyId)).key) as { book: object };
     const book = JSON.parse((await this.books.readable(work.bookId)).text) as object;
     const { previous, next } = await this.neighbours(exercise.id, tryId);
     return {
@@ -68,8 +69,10 @@ export class MarkingService {
       handedInAt: work.handedInAt?.toISOString() ?? null,
       points: work.points ?? run.points,
       of: run.of,
+      scaledFrom: run.scaledFrom,
+      shows: work.state === 'given-back' ? shownOf(work) : givingOf(exercise),
       keyVersion: run.keyVersion,
-      key: key.book,
+      key: await this.keys.bookOf(run.keyId),
       work: book,
       results: run.results,
       pairs: run.pairs,
@@ -126,11 +129,11 @@ export class MarkingService {
   }
 
   /** Gives one work back, once it has been checked; from then on its marks stay as they are. */
-  async giveBack(me: Me, tryId: string): Promise<Marked> {
-    const { work, student } = await this.find(me, tryId);
+  async giveBack(me: Me, tryId: string, shows?: Giving): Promise<Marked> {
+    const { work, exercise, student } = await this.find(me, tryId);
     const [given] = await this.db
       .update(tries)
-      .set({ state: 'given-back', givenBackAt: new Date() })
+      .set(await this.given(exercise, shows))
       .where(and(eq(tries.id, tryId), TO_GIVE_BACK))
       .returning({ id: tries.id });
     if (!given && work.state !== 'given-back') throw notMarkedYet(work, student);
@@ -139,13 +142,21 @@ export class MarkingService {
   }
 
   /** Gives back all that is handed in and checked; what is not checked yet waits. */
-  async giveAllBack(me: Me, exerciseId: string): Promise<void> {
-    await this.exercises.rowOf(me, exerciseId);
+  async giveAllBack(me: Me, exerciseId: string, shows?: Giving): Promise<void> {
+    const exercise = await this.exercises.rowOf(me, exerciseId);
     await this.db
       .update(tries)
-      .set({ state: 'given-back', givenBackAt: new Date() })
+      .set(await this.given(exercise, shows))
       .where(and(eq(tries.exerciseId, exerciseId), TO_GIVE_BACK));
     await this.audit.write('all-given-back', me.id, exerciseId);
+  }
+
+  /** What becomes of a work that is given back; what is shown of it is chosen for the next ones, too. */
+  private async given(exercise: ExerciseRow, shows: Giving = givingOf(exercise)) {
+    const giving = JSON.stringify(shows);
+    if (giving !== exercise.giving)
+      await this.db.update(exercises).set({ giving }).where(eq(exercises.id, exercise.id));
+    return { state: 'given-back' as const, givenBackAt: new Date(), giving };
   }
 
   /** Takes back one work that was given back, as long as its student has not looked at it. */

@@ -3,6 +3,7 @@ import {
   AcceptRequest,
   CheckAgainRequest,
   FiledRequest,
+  GiveBackRequest,
   NewNoteRequest,
   PairsRequest,
   type ClassResults,
@@ -65,8 +66,12 @@ export class ResultsController {
 
   @Post('exercises/:id/give-back')
   @HttpCode(200)
-  async giveAllBack(@Param('id') id: string, @SignedIn() me: Me): Promise<ClassResults> {
-    await this.marking.giveAllBack(me, id);
+  async giveAllBack(
+    @Param('id') id: string,
+    @Body() { shows }: GiveBackRequest,
+    @SignedIn() me: Me,
+  ): Promise<ClassResults> {
+    await this.marking.giveAllBack(me, id, shows);
     return this.results.open(me, id);
   }
 
@@ -134,7 +139,11 @@ export class ResultsController {
 
   @Post('tries/:id/give-back')
   @HttpCode(200)
-  giveBack(@Param('id') id: string, @SignedIn() me: Me): Promise<Marked> {
-    return this.marking.giveBack(me, id);
+  giveBack(
+    @Param('id') id: string,
+    @Body() { shows }: GiveBackRequest,
+    @SignedIn() me: Me,
+  ): Promise<Marked> {
+    return this.marking.giveBack(me, id, shows);
   }
 }

@@ -13,6 +13,7 @@ export interface ShownRun {
   readonly keyVersion: number;
   readonly points: number;
   readonly of: number;
+  readonly scaledFrom: number | null;
 }
 
 /** A kept run with its sentences, made from codes and facts now that it is shown. */
@@ -35,6 +36,7 @@ export class ShownResults {
       keyVersion,
       points: check.points,
       of: check.outOf,
+      scaledFrom: check.scaledFrom,
     };
   }
 

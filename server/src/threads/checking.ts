@@ -42,6 +42,7 @@ export interface IncomingTable extends TableChoice {
 export interface CheckedWork {
   readonly points: number;
   readonly of: number;
+  readonly scaledFrom: number | null;
   readonly pairs: readonly KeptPair[];
   readonly results: readonly KeptResult[];
   readonly overview: Overview;
@@ -97,7 +98,8 @@ function checked({ key: keyText, work: text, byHand = [], table = null }: ToChec
   const results = keptResults(found);
   const pairs = keptPairs(found);
   const overview = overviewOf(key, book, results, pairs);
-  return { points: found.points, of: found.of, pairs, results, overview };
+  const { points, of, scaledFrom } = found;
+  return { points, of, scaledFrom, pairs, results, overview };
 }
 
 function ofText(text: string): Book {
@@ -119,6 +121,7 @@ function ofTable(key: AnswerKey, table: IncomingTable) {
 export interface KeptCheck {
   readonly points: number;
   readonly of: number;
+  readonly scaledFrom: number | null;
   readonly pairs: string;
   readonly results: string;
   readonly overview: string;
@@ -127,10 +130,9 @@ export interface KeptCheck {
 export const checkToKeep = (task: ToCheck): CheckOutcome<KeptCheck> =>
   outcomeOf(() => asTexts(checked(task)));
 
-function asTexts({ points, of, pairs, results, overview }: CheckedWork): KeptCheck {
+function asTexts({ pairs, results, overview, ...marks }: CheckedWork): KeptCheck {
   return {
-    points,
-    of,
+    ...marks,
     pairs: JSON.stringify(pairs),
     results: JSON.stringify(results),
     overview: JSON.stringify(overview),

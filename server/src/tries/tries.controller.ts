@@ -1,12 +1,16 @@
 import { Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
-import type { InterimCheck, Me, MyTry, MyTryDetail } from '@gleddo/contract';
+import type { InterimCheck, Me, MendedCheck, MyTry, MyTryDetail } from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
+import { MendingService } from './mending.service.js';
 import { TriesService } from './tries.service.js';
 
 @Only('student')
 @Controller('api/my-exercises')
 export class TriesController {
-  constructor(private readonly tries: TriesService) {}
+  constructor(
+    private readonly tries: TriesService,
+    private readonly mending: MendingService,
+  ) {}
 
   @Get()
   list(@SignedIn() me: Me): Promise<MyTry[]> {
@@ -34,5 +38,18 @@ export class TriesController {
   @HttpCode(200)
   handIn(@Param('id') id: string, @SignedIn() me: Me): Promise<MyTryDetail> {
     return this.tries.handIn(me, id);
+  }
+
+  /** Begins the copy in which a work that was given back is put right. */
+  @Post(':id/copy')
+  @HttpCode(200)
+  beginCopy(@Param('id') id: string, @SignedIn() me: Me): Promise<MyTryDetail> {
+    return this.mending.begin(me, id);
+  }
+
+  @Post(':id/copy/check')
+  @HttpCode(200)
+  checkCopy(@Param('id') id: string, @SignedIn() me: Me): Promise<MendedCheck> {
+    return this.mending.check(me, id);
   }
 }

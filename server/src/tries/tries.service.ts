@@ -5,10 +5,12 @@ import { and, desc, eq, inArray, isNotNull, isNull, lt, lte, or, sql } from 'dri
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { books, exercises, handOuts, members, tries } from '../database/schema/index.js';
+import { books, exercises, handOuts, members, mends, tries } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from '../results/checks.service.js';
+import { asShown, shownOf } from '../results/giving.js';
+import { KeyVersionsService } from '../results/key-versions.service.js';
 import { ShownResults } from '../results/shown-results.js';
 import type { CheckedWork } from '../threads/checking.js';
 
@@ -23,6 +25,7 @@ export class TriesService {
     private readonly books: KeptBooks,
     private readonly checks: ChecksService,
     private readonly shown: ShownResults,
+    private readonly keys: KeyVersionsService,
   ) {}
 
   /** What is handed out to a class of theirs, or what they have begun, whatever became of the hand-out. */
@@ -47,10 +50,8 @@ export class TriesService {
     return found.map(({ exercise, work }) => myTry(exercise, work));
   }
 
-  private async find(
-    me: Me,
-    exerciseId: string,
-  ): Promise<{ exercise: Exercise; work: Try | null }> {
+  /** The exercise, and this student’s work in it. */
+  async find(me: Me, exerciseId: string): Promise<{ exercise: Exercise; work: Try | null }> {
     const { rows, where } = this.mine(me);
     const [row] = await rows.where(and(eq(exercises.id, exerciseId), where));
     if (!row) throw notFound('This exercise');
@@ -61,15 +62,29 @@ export class TriesService {
     const { exercise, work } = await this.find(me, exerciseId);
     const isBack = work?.state === 'given-back';
     if (work) await this.markRead([work]);
-    const run = isBack && work.checkId !== null ? await this.shown.run(work.checkId) : null;
     return {
       ...myTry(exercise, work),
       brief: exercise.brief,
       checkWhileWorking: exercise.checkWhileWorking,
       asks: asksOf(exercise, work),
-      results: run?.results ?? null,
-      notes: isBack ? await this.shown.notesOf(work.id) : null,
-      pairs: run?.pairs ?? null,
+      ...(isBack ? await this.givenBack(work) : NOTHING_BACK),
+    };
+  }
+
+  /** What came back of a work, as far as its instructor shows it. */
+  private async givenBack(work: Try): Promise<GivenBack> {
+    const shows = shownOf(work);
+    const run = work.checkId !== null ? await this.shown.run(work.checkId) : null;
+    const [mend] = await this.db.select().from(mends).where(eq(mends.tryId, work.id));
+    const notes = shows.notes ? await this.shown.notesOf(work.id) : null;
+    return {
+      shows,
+      results: run && shows.notes ? asShown(shows, run.results) : null,
+      notes: notes && (shows.marks ? notes : notes.map((note) => ({ ...note, points: 0 }))),
+      pairs: run && shows.notes ? run.pairs : null,
+      key: run && shows.key ? await this.keys.bookOf(run.keyId) : null,
+      scaledFrom: run && shows.marks ? run.scaledFrom : null,
+      copyBookId: shows.copy ? (mend?.bookId ?? null) : null,
     };
   }
 
@@ -161,6 +176,16 @@ export class TriesService {
 
 const MINUTE = 60_000;
 
+type GivenBack = Pick<
+  MyTryDetail,
+  'shows' | 'results' | 'notes' | 'pairs' | 'key' | 'scaledFrom' | 'copyBookId'
+>;
+
+const NOTHING_BACK: GivenBack = {
+  ...{ shows: null, results: null, notes: null, pairs: null },
+  ...{ key: null, scaledFrom: null, copyBookId: null },
+};
+
 function asksOf({ askLimit, askPause }: Exercise, work: Try | null): Asks {
   const asked = work?.asked ?? 0;
   const next = work?.askedAt && askPause > 0 ? work.askedAt.getTime() + askPause * MINUTE : 0;
@@ -199,7 +224,7 @@ function interimCheck({ results, pairs }: CheckedWork, work: Book): Omit<Interim
 }
 
 function myTry(exercise: Exercise, work: Try | null): MyTry {
-  const isBack = work?.state === 'given-back';
+  const hasMarks = work?.state === 'given-back' && shownOf(work).marks;
   return {
     exerciseId: exercise.id,
     title: exercise.title,
@@ -208,7 +233,7 @@ function myTry(exercise: Exercise, work: Try | null): MyTry {
     bookId: work?.bookId ?? null,
     state: work?.state ?? 'not-started',
     handedInAt: work?.handedInAt?.toISOString() ?? null,
-    points: isBack ? work.points : null,
-    of: isBack ? work.outOf : null,
+    points: hasMarks ? work.points : null,
+    of: hasMarks ? work.outOf : null,
   };
 }

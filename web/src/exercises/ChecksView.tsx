@@ -17,42 +17,58 @@ const GROUPS: readonly (readonly [string, string])[] = [
   ['statement', 'Statements'],
 ];
 
-/** What is compared, for how many points, at which dates; and the rules of the try. */
-export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
-  const rules = exercise.keyRules as KeyRules;
+/** What is typed on this page, until it is saved. */
+function useTyped(exercise: ExerciseAnswer) {
+  const { total: saidTotal = null, ...rules } = exercise.keyRules as KeyRules;
   const [points, setPoints] = useState<Readonly<Record<string, number>>>(rules.points ?? {});
   const [dates, setDates] = useState<readonly StatementDate[]>(rules.statementDates ?? []);
+  const [total, setTotal] = useState(saidTotal);
   const [tryRules, setTryRules] = useState<TryRules>(tryRulesOf(exercise));
-  const change = useChangeExercise(exercise.id);
-  const keep = () =>
-    change.mutate({ ...tryRules, keyRules: { ...rules, points, statementDates: dates } });
+  const keyRules: KeyRules = {
+    ...rules,
+    ...{ points, statementDates: dates },
+    ...(total === null ? {} : { total }),
+  };
   const isChanged =
-    JSON.stringify([points, dates, tryRules]) !==
-    JSON.stringify([rules.points ?? {}, rules.statementDates ?? [], tryRulesOf(exercise)]);
+    JSON.stringify([points, dates, total, tryRules]) !==
+    JSON.stringify([
+      ...[rules.points ?? {}, rules.statementDates ?? [], saidTotal],
+      tryRulesOf(exercise),
+    ]);
+  const set = { points: setPoints, dates: setDates, total: setTotal, tryRules: setTryRules };
+  return { points, dates, total, tryRules, keyRules, isChanged, set };
+}
+
+/** What is compared, for how many points, at which dates; and the rules of the try. */
+export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
+  const { points, dates, total, tryRules, keyRules, isChanged, set } = useTyped(exercise);
+  const change = useChangeExercise(exercise.id);
   return (
     <main className="desk">
       <div className="columns wide-left">
         <WhatIsChecked
-          {...{ exercise, points, rules: { ...rules, points, statementDates: dates } }}
-          onChange={setPoints}
+          {...{ exercise, points, total, rules: keyRules }}
+          onChange={set.points}
+          onTotal={set.total}
         />
         <div>
           <section className="paper">
             <h2>When the statements are compared</h2>
             {dates.map((date, i) => (
-              <DateRow
-                key={i}
-                date={date}
-                onChange={(next) => setDates(dates.map((each, at) => (at === i ? next : each)))}
-              />
+              <DateRow key={i} date={date} onChange={(next) => set.dates(dates.with(i, next))} />
             ))}
           </section>
-          <RulesOfTheTry rules={tryRules} onChange={setTryRules} />
+          <RulesOfTheTry rules={tryRules} onChange={set.tryRules} />
           <p className="quiet">
             What else is accepted, and what may be left out, stands under{' '}
             <Link to={`/exercises/${exercise.id}/also-right`}>Also right</Link>.
           </p>
-          <KeepRow label="Save the checks" changed={isChanged} of={change} onKeep={keep} />
+          <KeepRow
+            label="Save the checks"
+            changed={isChanged}
+            of={change}
+            onKeep={() => change.mutate({ ...tryRules, keyRules })}
+          />
         </div>
       </div>
     </main>
@@ -62,11 +78,14 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
 interface WhatIsCheckedProps {
   readonly exercise: ExerciseAnswer;
   readonly points: Readonly<Record<string, number>>;
+  readonly total: number | null;
   readonly rules: KeyRules;
+  onTotal(total: number | null): void;
   onChange(points: Readonly<Record<string, number>>): void;
 }
 
-function WhatIsChecked({ exercise, points, rules, onChange }: WhatIsCheckedProps) {
+function WhatIsChecked(props: WhatIsCheckedProps) {
+  const { exercise, points, total, rules, onChange, onTotal } = props;
   return (
     <section className="paper">
       <h2>What is checked</h2>
@@ -75,6 +94,7 @@ function WhatIsChecked({ exercise, points, rules, onChange }: WhatIsCheckedProps
         a check out. What only follows from a fault already marked costs nothing again.
       </p>
       <PointsToEarn exercise={exercise} rules={rules} />
+      <WholeCounts total={total} onTotal={onTotal} />
       <table className="lines-table">
         <tbody>
           {GROUPS.map(([group, name]) => (
@@ -87,6 +107,32 @@ function WhatIsChecked({ exercise, points, rules, onChange }: WhatIsCheckedProps
         </tbody>
       </table>
     </section>
+  );
+}
+
+/** What a work without a fault counts, where that is not what its points add up to. */
+function WholeCounts({ total, onTotal }: Pick<WhatIsCheckedProps, 'total' | 'onTotal'>) {
+  return (
+    <p>
+      <label>
+        The whole counts{' '}
+        <InputNumber
+          size="small"
+          min={1}
+          max={1000}
+          precision={0}
+          style={{ width: 72 }}
+          placeholder="–"
+          value={total}
+          onChange={onTotal}
+        />
+      </label>{' '}
+      <span className="quiet">
+        {total === null
+          ? 'as many points as there are to earn. Give a number (20, 100) to have marks out of it.'
+          : 'points: marks are the share of the points earned, to the nearest whole one.'}
+      </span>
+    </p>
   );
 }
 

@@ -13,6 +13,7 @@ export interface AcceptedRule {
   readonly types?: readonly string[];
   readonly number?: 'exact' | 'in-band' | 'any' | { readonly nextTo: string };
   readonly required?: boolean;
+  readonly forbidden?: boolean;
   readonly several?: boolean;
   readonly reason?: string;
 }
@@ -31,4 +32,6 @@ export interface KeyRules {
   readonly statementDates?: readonly StatementDate[];
   readonly accepts?: readonly AcceptedRule[];
   readonly acceptsEntries?: readonly AcceptedEntryRule[];
+  /** What the whole counts; absent: the points of its checks. */
+  readonly total?: number;
 }

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { ClassResults, Preview } from '@gleddo/contract';
+import type { ClassResults, Giving, Preview } from '@gleddo/contract';
 import { cellsToCsv, marksToTable, spreadOf } from '@gleddo/core';
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { get, post } from '../api/client';
@@ -13,6 +13,7 @@ import { Refusal } from '../shell/Refusal';
 import { ByCheck } from './ByCheck';
 import { ByStudent } from './ByStudent';
 import { CheckingBar } from './CheckingBar';
+import { GiveBackDialog } from './GiveBackDialog';
 import { Matrix } from './Matrix';
 import { MissedMost } from './MissedMost';
 import { Placements } from './Placements';
@@ -77,6 +78,8 @@ interface ClassChange {
   readonly what: 'check-again' | 'give-back';
   /** Works given back that are checked again, too. */
   readonly givenBack?: readonly string[];
+  /** What is shown of works that are given back. */
+  readonly shows?: Giving;
 }
 
 function useClassChange(id: string) {
@@ -113,24 +116,12 @@ function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
   );
 }
 
-const GIVING_BACK =
-  'Each student then sees their marks and your notes. Nothing changes these marks by itself any more; a work can be taken back as long as its student has not looked at it.';
-
 function ClassActions({ results }: { results: ClassResults }) {
   const { exerciseId: id, title } = results;
-  const { modal } = App.useApp();
   const change = useClassChange(id);
   const waiting = results.rows.filter(
     (row) => row.state === 'handed-in' && row.checked !== 'waiting' && row.points !== null,
   ).length;
-  const giveBack = () =>
-    modal.confirm({
-      title: `Give ${counted(waiting, 'work')} back?`,
-      content: GIVING_BACK,
-      okText: 'Give them back',
-      cancelText: 'Not yet',
-      onOk: () => change.mutate({ what: 'give-back' }),
-    });
   return (
     <div className="actions">
       <Refusal of={change} />
@@ -144,10 +135,37 @@ function ClassActions({ results }: { results: ClassResults }) {
       >
         Export marks
       </Button>
-      <Button type="primary" disabled={waiting === 0} onClick={giveBack}>
+      <GiveAllBack waiting={waiting} shows={results.shows} change={change} />
+    </div>
+  );
+}
+
+interface GiveAllBackProps {
+  readonly waiting: number;
+  readonly shows: Giving;
+  readonly change: ReturnType<typeof useClassChange>;
+}
+
+function GiveAllBack({ waiting, shows, change }: GiveAllBackProps) {
+  const [asks, setAsks] = useState(false);
+  return (
+    <>
+      <Button type="primary" disabled={waiting === 0} onClick={() => setAsks(true)}>
         Give all back
       </Button>
-    </div>
+      {asks && (
+        <GiveBackDialog
+          title={`Give ${counted(waiting, 'work')} back?`}
+          okText="Give them back"
+          shows={shows}
+          onGive={(chosen) => {
+            change.mutate({ what: 'give-back', shows: chosen });
+            setAsks(false);
+          }}
+          onClose={() => setAsks(false)}
+        />
+      )}
+    </>
   );
 }
 

@@ -8,8 +8,11 @@ interface MarginNotesProps {
   /** The names of the statements’ lines, by their ids. */
   readonly lineNames: ReadonlyMap<string, string>;
   readonly notes: readonly Note[];
-  readonly points: number;
-  readonly of: number;
+  /** Null where marks are not shown. */
+  readonly points: number | null;
+  readonly of: number | null;
+  /** The points that the costs are parts of, where the whole counts otherwise; null: they are `of`. */
+  readonly scaledFrom?: number | null;
   onPoint(note: number | null): void;
   /** What can be done at a fault, and at a note of the instructor's own. */
   toolsAt?(fault: ShownResult): ReactNode;
@@ -52,9 +55,11 @@ export function MarginNotes(props: MarginNotesProps) {
   );
 }
 
-function MarginHead({ margin, points, of }: MarginNotesProps) {
+function MarginHead({ margin, points, of, scaledFrom }: MarginNotesProps) {
+  if (points === null || of === null) return <h2>Margin notes</h2>;
   const share = (n: number) => `${of === 0 ? 0 : (100 * n) / of}%`;
-  const lost = margin.faults.reduce((sum, fault) => sum + fault.of - fault.points, 0);
+  const cost = margin.faults.reduce((sum, fault) => sum + fault.of - fault.points, 0);
+  const lost = scaledFrom ? (cost * of) / scaledFrom : cost;
   return (
     <>
       <div className="margin-head">
@@ -67,6 +72,11 @@ function MarginHead({ margin, points, of }: MarginNotesProps) {
         <i className="met" style={{ width: share(points) }} />
         <i className="lost" style={{ width: share(Math.min(lost, of - points)) }} />
       </div>
+      {scaledFrom && (
+        <p className="quiet">
+          What a note costs is out of {scaledFrom}; the whole counts {of}.
+        </p>
+      )}
     </>
   );
 }
@@ -93,7 +103,7 @@ function FaultNote({ fault, at, notes, onPoint, children }: FaultNoteProps) {
       onBlur={() => onPoint(null)}
     >
       <MarginNumber of={at} />
-      <span className="cost">{points(fault.points - fault.of)}</span>
+      {fault.of > 0 && <span className="cost">{points(fault.points - fault.of)}</span>}
       <strong>{fault.fault}</strong>
       <p>{fault.says}</p>
       {own.map((note) => (

@@ -32,6 +32,8 @@ export interface MarkedSpreadProps {
   readonly onlyDiffering: boolean;
   /** The note that is pointed at; its rows stand out. */
   readonly active: number | null;
+  /** Whether who looks at it has made the work. */
+  readonly isOwn?: boolean;
 }
 
 /** A work's two pages, beside the key's figures or alone, faults marked on their rows. */
@@ -117,7 +119,7 @@ const isEquity = (scheme: Scheme, section: string): boolean =>
   sectionById(scheme, section)?.class === 'equity';
 
 function MarkedPage(props: MarkedPageProps) {
-  const { rows, statement, when, shown, profit, subtotals, work } = props;
+  const { rows, statement, when, shown, profit, subtotals, work, isOwn = false } = props;
   const title = statementName(work.scheme, statement);
   const sections = rows.sections.filter((section) => section.statement === statement);
   const last = sections.filter((section) => isEquity(work.scheme, section.id)).at(-1);
@@ -136,7 +138,7 @@ function MarkedPage(props: MarkedPageProps) {
           <span />
           <span />
           <span />
-          <span>theirs</span>
+          <span>{isOwn ? 'yours' : 'theirs'}</span>
           <span>key</span>
         </div>
       )}

@@ -9,6 +9,7 @@ import { moneyOf } from '../figures/money';
 import { useSingleKey } from '../keyboard/single-keys';
 import { Asking } from '../shell/Asking';
 import { ButtonLink } from '../shell/ButtonLink';
+import { GiveBackDialog } from './GiveBackDialog';
 import { halfTyped } from './half-typed';
 import { MarginNotes } from './MarginNotes';
 import { Accepted } from './Accepted';
@@ -76,8 +77,7 @@ function MarkedWork({ marked }: { marked: Marked }) {
             margin={rows.margin}
             lineNames={lineNamesOf(work)}
             notes={marked.notes}
-            points={marked.points}
-            of={marked.of}
+            {...marksOf(marked)}
             onPoint={onPoint}
             toolsAt={(fault) => <FaultTools {...{ fault, marked, work, change }} />}
             toolsAtNote={(note) => <NoteTools {...{ note, marked, change }} />}
@@ -90,6 +90,8 @@ function MarkedWork({ marked }: { marked: Marked }) {
     </>
   );
 }
+
+const marksOf = ({ points, of, scaledFrom }: Marked) => ({ points, of, scaledFrom });
 
 interface MarkedView {
   readonly shown: Shown | 'what-if';
@@ -181,9 +183,11 @@ function MarkedHead({ marked, change }: { marked: Marked; change: MarkedChange }
 }
 
 /** Gives the work back; or takes it back, as long as its student has not looked at it. */
-function GiveBack({ marked: { tryId, state }, change }: { marked: Marked; change: MarkedChange }) {
-  const send = (what: 'give-back' | 'take-back') =>
-    change.mutate(() => post<Marked>(`tries/${tryId}/${what}`));
+function GiveBack({ marked, change }: { marked: Marked; change: MarkedChange }) {
+  const { tryId, state } = marked;
+  const [asks, setAsks] = useState(false);
+  const send = (what: 'give-back' | 'take-back', body = {}) =>
+    change.mutate(() => post<Marked>(`tries/${tryId}/${what}`, body));
   return state === 'given-back' ? (
     <>
       <span className="is-met">✓ given back</span>
@@ -196,8 +200,22 @@ function GiveBack({ marked: { tryId, state }, change }: { marked: Marked; change
       </Button>
     </>
   ) : (
-    <Button type="primary" loading={change.isPending} onClick={() => send('give-back')}>
-      Give back
-    </Button>
+    <>
+      <Button type="primary" loading={change.isPending} onClick={() => setAsks(true)}>
+        Give back
+      </Button>
+      {asks && (
+        <GiveBackDialog
+          title={`Give this work back to ${marked.student}?`}
+          okText="Give it back"
+          shows={marked.shows}
+          onGive={(shows) => {
+            send('give-back', { shows });
+            setAsks(false);
+          }}
+          onClose={() => setAsks(false)}
+        />
+      )}
+    </>
   );
 }

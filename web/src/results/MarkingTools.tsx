@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { ask, post } from '../api/client';
 import { isKept, useKept } from '../kept/use-kept';
 import { Accepting } from './Accepting';
+import { NoteStock } from './NoteStock';
 import { halfTyped } from './half-typed';
 import type { MarkedChange } from './use-marked-change';
 
@@ -157,6 +158,10 @@ function NoteFields({ name, points, ask: question, mark, change, onKeep }: NoteF
         autoSize={{ minRows: 2, maxRows: 6 }}
         value={typed.text}
         onChange={(event) => setTyped({ ...typed, text: event.target.value })}
+      />
+      <NoteStock
+        typed={typed}
+        onTake={({ text, points: own }) => setTyped({ text, points: own })}
       />
       <div className="note-tools">
         <PointsAdded

@@ -12,30 +12,42 @@ interface OwnMarkedProps {
   readonly results: readonly ShownResult[];
   readonly pairs: readonly PairShown[];
   readonly notes: readonly Note[];
-  readonly points: number;
-  readonly of: number;
+  readonly points: number | null;
+  readonly of: number | null;
+  readonly scaledFrom: number | null;
+  /** The key’s book, where it is shown. */
+  readonly keyBook?: Book | null;
 }
 
-/** A work with the notes in its margin, as a student gets it back. The key is not part of it. */
-export function OwnMarked({ work, results, pairs, notes, points, of }: OwnMarkedProps) {
+/** A work with the notes in its margin, as a student gets it back: beside the key only where that is shown. */
+export function OwnMarked({
+  work,
+  results,
+  pairs,
+  notes,
+  keyBook = null,
+  ...marks
+}: OwnMarkedProps) {
   const [active, setActive] = useState<number | null>(null);
   const period = comparedPeriod(results, work);
-  const rows = markedRows({ key: null, work, pairs, results, period });
+  const rows = markedRows({ key: keyBook, work, pairs, results, period });
+  const shown = keyBook ? 'both' : 'theirs';
   return (
     <main className="marked-desk">
-      <div className="marked-spread shows-theirs">
+      <div className={`marked-spread shows-${shown}`}>
         <MarkedSpread
           {...{ rows, work, period, active }}
           money={moneyOf(work)}
-          key_={null}
-          shown="theirs"
+          key_={keyBook}
+          isOwn
+          shown={shown}
           onlyDiffering={false}
         />
         <MarginNotes
           margin={rows.margin}
           lineNames={lineNamesOf(work)}
           onPoint={setActive}
-          {...{ notes, points, of }}
+          {...{ notes, ...marks }}
         />
       </div>
     </main>

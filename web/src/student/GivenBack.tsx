@@ -1,24 +1,29 @@
 import { useQuery } from '@tanstack/react-query';
 import type { BookAnswer, MyTryDetail } from '@gleddo/contract';
-import { bookFromJson } from '@gleddo/core';
+import { bookFromJson, type Book } from '@gleddo/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { get } from '../api/client';
 import { OwnMarked } from '../results/OwnMarked';
 import { Asking } from '../shell/Asking';
-import { RETURNED_PARTS, WorkTabs } from '../work/WorkView';
+import { WorkTabs } from '../work/WorkView';
+import { returnedParts } from './returned-parts';
 
-/** The student's own work, given back, with the notes in its margin. */
+/** A book from its document, once. */
+const useRead = (document: object | null | undefined): Book | null =>
+  useMemo(() => {
+    const read = document ? bookFromJson(document) : null;
+    return read?.ok ? read.value : null;
+  }, [document]);
+
+/** The student’s own work, given back, with the notes in its margin. */
 export function GivenBack({ mine }: { mine: MyTryDetail }) {
   const answer = useQuery({
     queryKey: ['given-back', mine.bookId],
     queryFn: () => get<BookAnswer>(`books/${mine.bookId}`),
   });
-  const document = answer.data?.book;
-  const work = useMemo(() => {
-    const read = document ? bookFromJson(document) : null;
-    return read?.ok ? read.value : null;
-  }, [document]);
+  const work = useRead(answer.data?.book);
+  const keyBook = useRead(mine.key);
   if (!work) return <Asking of={answer} what="The work" />;
   return (
     <>
@@ -34,15 +39,17 @@ export function GivenBack({ mine }: { mine: MyTryDetail }) {
           </Link>{' '}
           {mine.title}
         </h1>
-        <WorkTabs base={`/mine/${mine.exerciseId}`} parts={RETURNED_PARTS} />
+        <WorkTabs base={`/mine/${mine.exerciseId}`} parts={returnedParts(mine)} />
       </div>
       <OwnMarked
         work={work}
         results={mine.results ?? []}
         pairs={mine.pairs ?? []}
         notes={mine.notes ?? []}
-        points={mine.points ?? 0}
-        of={mine.of ?? 0}
+        points={mine.points}
+        of={mine.of}
+        scaledFrom={mine.scaledFrom}
+        keyBook={keyBook}
       />
     </>
   );

@@ -10,15 +10,17 @@ import { BeginPaper } from '../work/BeginPaper';
 import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
 import { lazyView } from '../work/lazy-view';
-import { RETURNED_PARTS, TryTabs, WORK_PARTS } from '../work/WorkView';
+import { TryTabs, WORK_PARTS } from '../work/WorkView';
 import { HandIn } from './HandIn';
 import { InterimCheck } from './InterimCheck';
+import { returnedParts } from './returned-parts';
 
 const GIVEN_BACK = lazyView(() => import('./GivenBack').then((m) => m.GivenBack));
+const PUT_RIGHT = lazyView(() => import('./put-right/PutRight').then((m) => m.PutRight));
 
 /** A student's own try: the brief, the work beside it, and the work when it comes back. */
 export default function MyTryPage() {
-  const { id = '', tab } = useParams();
+  const { id = '', tab, part = '' } = useParams();
   const mine = useQuery({
     queryKey: ['mine', id],
     queryFn: () => get<MyTryDetail>(`my-exercises/${id}`),
@@ -35,6 +37,12 @@ export default function MyTryPage() {
     return (
       <Suspense fallback={<div className="desk" aria-busy="true" />}>
         <GIVEN_BACK.View mine={mine.data} />
+      </Suspense>
+    );
+  if (tab === 'put-right' && mine.data.shows?.copy)
+    return (
+      <Suspense fallback={<div className="desk" aria-busy="true" />}>
+        <PUT_RIGHT.View mine={mine.data} part={part} />
       </Suspense>
     );
   return <Work mine={mine.data} bookId={bookId} tab={tab} />;
@@ -72,7 +80,7 @@ function Begin({ mine }: { mine: MyTryDetail }) {
 function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: string }) {
   const base = `/mine/${mine.exerciseId}`;
   if (!WORK_PARTS.some(([part]) => part === tab)) return <Navigate to={`${base}/chart`} replace />;
-  const parts = mine.state === 'given-back' ? RETURNED_PARTS : WORK_PARTS;
+  const parts = mine.state === 'given-back' ? returnedParts(mine) : WORK_PARTS;
   return (
     <OpenBook id={bookId} key={`${bookId} ${mine.state}`}>
       <div className="sheet-head">

@@ -28,9 +28,6 @@ export const WORK_PARTS = [
   ['history', 'History'],
 ] as const;
 
-/** The parts of a try that has come back to its student. */
-export const RETURNED_PARTS = [['given-back', 'Given back'], ...WORK_PARTS] as const;
-
 /** The parts of a book that an instructor keeps: a company, a start, a key. */
 export const KEPT_PARTS = [['profile', 'Profile'], ...WORK_PARTS] as const;
 

@@ -42,6 +42,10 @@ export const exercises = pgTable(
     askLimit: integer('ask_limit').default(5),
     /** Minutes that pass between two such asks. */
     askPause: integer('ask_pause').notNull().default(0),
+    /** What is shown of works given back, as chosen last: JSON; null: never chosen. */
+    giving: text('giving'),
+    /** Whether a student may hand in a file instead of working here. */
+    mayFile: boolean('may_file').notNull().default(false),
     /** Since when it is out of the way; null: it stands in the list. */
     putAwayAt: timestamp('put_away_at', { withTimezone: true }),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),

@@ -3,6 +3,15 @@ export { groups, members } from './groups.js';
 export { books, bookMoments, bookOperations, bookSnapshots } from './books.js';
 export { companies } from './companies.js';
 export { exercises, handOuts, keys, rehearsals } from './exercises.js';
-export { checkJobs, checks, checkTasks, filedTables, notes, tries } from './tries.js';
+export {
+  checkJobs,
+  checks,
+  checkTasks,
+  filedTables,
+  mends,
+  notes,
+  stockNotes,
+  tries,
+} from './tries.js';
 export { audit } from './audit.js';
 export { house } from './house.js';

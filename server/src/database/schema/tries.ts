@@ -33,6 +33,8 @@ export const tries = pgTable(
     handPairs: text('hand_pairs').notNull().default('[]'),
     /** The name of the file that the work came as; null: it was worked on here. */
     fileName: text('file_name'),
+    /** What of the work given back its student sees: JSON; null: as before anybody could choose. */
+    giving: text('giving'),
     /** When the student first saw the marks. */
     readAt: timestamp('read_at', { withTimezone: true }),
     /** How often a check was asked for while working, and when last. */
@@ -69,6 +71,8 @@ export const checks = pgTable(
     at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
     points: integer('points').notNull(),
     outOf: integer('out_of').notNull(),
+    /** The checks’ points that `outOf` stands for, where the key says what the whole counts. */
+    scaledFrom: integer('scaled_from'),
     /** Who was recognised as whom: JSON. */
     pairs: text('pairs').notNull(),
     /** Every result, codes and facts: JSON; sentences are made when they are shown. */
@@ -138,4 +142,33 @@ export const notes = pgTable(
     at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
   },
   (table) => [index('notes_try').on(table.tryId)],
+);
+
+/** The copy of a work given back in which its student puts it right: it counts nowhere. */
+export const mends = pgTable(
+  'mends',
+  {
+    tryId: text('try_id')
+      .primaryKey()
+      .references(() => tries.id, { onDelete: 'cascade' }),
+    bookId: text('book_id')
+      .notNull()
+      .references(() => books.id),
+  },
+  (table) => [index('mends_book').on(table.bookId)],
+);
+
+/** Notes that an instructor writes often. */
+export const stockNotes = pgTable(
+  'stock_notes',
+  {
+    id: text('id').primaryKey(),
+    ownerId: text('owner_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    text: text('text').notNull(),
+    points: integer('points').notNull().default(0),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [index('stock_notes_owner').on(table.ownerId)],
 );

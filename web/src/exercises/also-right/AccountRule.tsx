@@ -1,5 +1,5 @@
 import { accountLabel, defensible, typeOf, type Account, type Book } from '@gleddo/core';
-import { Checkbox, Input, Select } from 'antd';
+import { Input, Select } from 'antd';
 import { BY_LABEL } from '../../figures/by-label';
 import type { AcceptedRule } from '../key-rules';
 import styles from './also-right.module.css';
@@ -18,11 +18,28 @@ const NUMBERS = [
   { value: 'any', label: 'any' },
 ];
 
+type Asked = 'asked-for' | 'optional' | 'forbidden';
+
+const ASKED_FOR: { value: Asked; label: string }[] = [
+  { value: 'asked-for', label: 'asked for' },
+  { value: 'optional', label: 'may be left out' },
+  { value: 'forbidden', label: 'not to be set up' },
+];
+
+function askedFor({ forbidden, required }: AcceptedRule, { retired }: Account): Asked {
+  if (forbidden) return 'forbidden';
+  return (required ?? !retired) ? 'asked-for' : 'optional';
+}
+
+const ruleOfAsked = (asked: Asked): Partial<AcceptedRule> => ({
+  required: asked === 'asked-for',
+  forbidden: asked === 'forbidden',
+});
+
 /** What else is right for one account of the key. */
 export function AccountRule({ account, book, rule, onChange }: AccountRuleProps) {
   const now: AcceptedRule = rule ?? { account: account.id };
   const change = (rest: Partial<AcceptedRule>) => onChange({ ...now, ...rest });
-  const required = now.required ?? !account.retired;
   const { name } = account;
   return (
     <tr>
@@ -37,10 +54,13 @@ export function AccountRule({ account, book, rule, onChange }: AccountRuleProps)
         <NumberRule {...{ account, book, now, change }} />
       </td>
       <td>
-        <Checkbox
-          aria-label={`${name} is asked for`}
-          checked={required}
-          onChange={({ target }) => change({ required: target.checked })}
+        <Select
+          size="small"
+          style={{ width: 142 }}
+          aria-label={`Whether ${name} is asked for`}
+          value={askedFor(now, account)}
+          options={ASKED_FOR}
+          onChange={(asked) => change(ruleOfAsked(asked))}
         />
       </td>
       <td>

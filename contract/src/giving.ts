@@ -1,0 +1,74 @@
+import { IsInt, Length, Max, Min, ValidateBy } from 'class-validator';
+import { IsProse, MayBeLeftOut } from './fields.js';
+import type { PairShown, ShownResult } from './tries.js';
+
+/** What a student gets back of their work. */
+export interface Giving {
+  readonly marks: boolean;
+  /** What was found, and the instructor's notes. */
+  readonly notes: boolean;
+  /** The sentences that say how each fault is put right; otherwise only what kind of fault it is. */
+  readonly ways: boolean;
+  readonly key: boolean;
+  /** Whether the work may be put right in a copy, checked at once. */
+  readonly copy: boolean;
+}
+
+export const USUAL_GIVING: Giving = {
+  marks: true,
+  notes: true,
+  ways: true,
+  key: false,
+  copy: true,
+};
+
+/** How what was given back before anybody could choose was given. */
+export const GIVEN_BEFORE: Giving = { ...USUAL_GIVING, copy: false };
+
+const PARTS = Object.keys(USUAL_GIVING) as (keyof Giving)[];
+
+const isGiving = (value: unknown): boolean => {
+  if (typeof value !== 'object' || value === null) return false;
+  const said = value as Record<string, unknown>;
+  return (
+    Object.keys(said).length === PARTS.length &&
+    PARTS.every((part) => typeof said[part] === 'boolean')
+  );
+};
+
+/** Gives works back; what is shown of them is as it was last time where nothing is said. */
+export class GiveBackRequest {
+  @MayBeLeftOut()
+  @ValidateBy(
+    { name: 'isGiving', validator: { validate: isGiving } },
+    { message: 'Say of each part whether it is shown: marks, notes, ways, key, copy.' },
+  )
+  shows?: Giving;
+}
+
+/** What is found in the copy in which a student puts their work right. */
+export interface MendedCheck {
+  /** Null where marks are not shown. */
+  readonly points: number | null;
+  readonly of: number | null;
+  readonly results: readonly ShownResult[];
+  readonly pairs: readonly PairShown[];
+}
+
+/** A note that an instructor writes often. */
+export interface StockNote {
+  readonly id: string;
+  readonly text: string;
+  readonly points: number;
+}
+
+export class NewStockNoteRequest {
+  @IsProse(2000, 'Write the note first; up to 2,000 characters that can be printed.')
+  @Length(1, 2000, { message: 'Write the note first; up to 2,000 characters.' })
+  text!: string;
+
+  @IsInt({ message: 'Points are whole numbers.' })
+  @Min(-1000)
+  @Max(1000)
+  points!: number;
+}

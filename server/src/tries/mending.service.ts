@@ -1,0 +1,65 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { Me, MendedCheck, MyTryDetail } from '@gleddo/contract';
+import { eq } from 'drizzle-orm';
+import { KeptBooks } from '../books/kept-books.js';
+import type { Database } from '../database/open-database.js';
+import { books, mends } from '../database/schema/index.js';
+import { refuse } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+import { ChecksService } from '../results/checks.service.js';
+import { asShown, shownOf } from '../results/giving.js';
+import { shown } from '../results/shown-results.js';
+import { TriesService } from './tries.service.js';
+
+/** A student puts a work that was given back right, in a copy. Nothing of it is marked, listed or counted. */
+@Injectable()
+export class MendingService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly books: KeptBooks,
+    private readonly tries: TriesService,
+    private readonly checks: ChecksService,
+  ) {}
+
+  /** Begins the copy from the work as it was handed in; begun already, it is simply opened. */
+  async begin(me: Me, exerciseId: string): Promise<MyTryDetail> {
+    const { work } = await this.mendable(me, exerciseId);
+    const before = await this.books.newest(work.bookId);
+    await this.db.transaction(async (tx) => {
+      const bookId = await this.books.copy(before, 'try', tx);
+      const [begun] = await tx
+        .insert(mends)
+        .values({ tryId: work.id, bookId })
+        .onConflictDoNothing()
+        .returning({ id: mends.tryId });
+      if (!begun) await tx.delete(books).where(eq(books.id, bookId));
+    });
+    return this.tries.open(me, exerciseId);
+  }
+
+  /** Checks the copy as it stands, with the key that the work was marked with. */
+  async check(me: Me, exerciseId: string): Promise<MendedCheck> {
+    const { work, shows } = await this.mendable(me, exerciseId);
+    const [mend] = await this.db.select().from(mends).where(eq(mends.tryId, work.id));
+    if (!mend || work.checkId === null)
+      throw refuse('mend.not-begun', 'You have not begun to put this work right. Begin it first.');
+    const { text } = await this.books.at(mend.bookId);
+    const { points, of, results, pairs } = await this.checks.asMarked(work.checkId, text);
+    return {
+      points: shows.marks ? points : null,
+      of: shows.marks ? of : null,
+      results: asShown(shows, results.map(shown)),
+      pairs,
+    };
+  }
+
+  private async mendable(me: Me, exerciseId: string) {
+    const { work } = await this.tries.find(me, exerciseId);
+    if (work?.state !== 'given-back' || !shownOf(work).copy)
+      throw refuse(
+        'mend.not-allowed',
+        'This work can’t be put right in a copy: it has not been given back, or your instructor did not allow it.',
+      );
+    return { work, shows: shownOf(work) };
+  }
+}

@@ -1,0 +1,140 @@
+import { checkedRows, classOf, goThrough, type Row, type TestClass } from './class-of.js';
+import { runningApp, type RunningApp, type Visitor } from './running-app.js';
+
+let running: RunningApp;
+let classes: TestClass;
+let ruth: Visitor;
+let rows: Row[];
+const students: Visitor[] = [];
+
+beforeAll(async () => {
+  running = await runningApp(false);
+  classes = await classOf(running, 4);
+  ({ ruth } = classes);
+  for (const who of classes.students) {
+    await goThrough(running, classes, who);
+    const student = running.visitor();
+    await student.post('sign-in', { login: who.login, password: who.password });
+    students.push(student);
+  }
+  rows = await checkedRows(ruth, classes.exerciseId);
+}, 60_000);
+afterAll(() => running.close());
+
+const ALL = { marks: true, notes: true, ways: true, key: true, copy: true };
+const mine = async (i: number) =>
+  (await students[i]?.get(`my-exercises/${classes.exerciseId}`))?.body ?? {};
+const give = (i: number, shows?: object) =>
+  ruth.post(`tries/${rows[i]?.tryId}/give-back`, shows === undefined ? {} : { shows });
+
+describe('what a student gets back', () => {
+  it('is what its instructor chose, and no more', async () => {
+    await give(0, { marks: false, notes: true, ways: false, key: false, copy: false });
+    const back = await mine(0);
+    expect(back).toMatchObject({ points: null, of: null, key: null, scaledFrom: null });
+    expect(back.results.length).toBeGreaterThan(0);
+    for (const result of back.results)
+      expect(result).toMatchObject({ points: 0, of: 0, says: '', causes: [], difference: null });
+    const listed = (await students[0]?.get('my-exercises'))?.body;
+    expect(listed).toMatchObject([{ points: null, of: null, state: 'given-back' }]);
+    const copy = await students[0]?.post(`my-exercises/${classes.exerciseId}/copy`);
+    expect(copy?.status).toBe(422);
+    expect(copy?.body.detail).toMatch(/did not allow it\.$/);
+  });
+
+  it('is chosen for the next ones, too; all of it where all of it is shown', async () => {
+    await give(1);
+    expect((await mine(1)).shows).toEqual({
+      ...ALL,
+      marks: false,
+      ways: false,
+      key: false,
+      copy: false,
+    });
+    await give(2, ALL);
+    const back = await mine(2);
+    expect(back.points).toBe(rows[2]?.points);
+    expect(back.key.accounts).toHaveLength(10);
+    expect(back.results.some(({ says }: { says: string }) => says !== '')).toBe(true);
+  });
+
+  it('is refused where it is not said of each part', async () => {
+    const odd = await give(3, { marks: 'yes' });
+    expect(odd.status).toBe(400);
+    expect(odd.body.detail).toMatch(/whether it is shown/);
+  });
+});
+
+describe('a copy in which a work is put right', () => {
+  const path = () => `my-exercises/${classes.exerciseId}/copy`;
+
+  it('is the student’s alone, checked at once, and changes no marks', async () => {
+    const [, , student] = students;
+    expect((await student?.post(`${path()}/check`))?.status).toBe(422);
+    const begun = await Promise.all([student?.post(path()), student?.post(path())]);
+    const copies = new Set(begun.map((each) => each?.body.copyBookId as string));
+    expect(copies.size).toBe(1);
+    const [copy] = copies;
+    expect((await students[1]?.get(`books/${copy}`))?.status).toBe(404);
+    expect((await ruth.get(`books/${copy}`)).body.mayChange).toBe(false);
+    const before = (await student?.post(`${path()}/check`))?.body;
+    expect(before).toMatchObject({ points: rows[2]?.points, of: rows[2]?.of });
+
+    const { book, revision } = (await student?.get(`books/${copy}`))?.body ?? {};
+    const rent = book.accounts.find(({ name }: { name: string }) => name === 'Rent');
+    const move = {
+      kind: 'move-account',
+      id: rent.id,
+      type: 'premises',
+      parent: null,
+      number: null,
+    };
+    const moved = await student?.post(`books/${copy}/operations`, {
+      ...{ revision, token: 'put-right', operations: [move] },
+    });
+    expect(moved?.status).toBe(200);
+    const after = (await student?.post(`${path()}/check`))?.body;
+    expect(after.points).toBeGreaterThan(before.points);
+    expect((await mine(2)).points).toBe(rows[2]?.points);
+    const { body } = await ruth.get(`exercises/${classes.exerciseId}/results`);
+    expect(body.counts).toMatchObject({ inClass: 4, handedIn: 4 });
+  });
+
+  it('is not there for who has not got the work back', async () => {
+    expect((await students[3]?.post(path()))?.status).toBe(422);
+  });
+});
+
+describe('what the whole counts', () => {
+  it('is what its instructor says, in previews and marks, and the points behind it are told', async () => {
+    const { keyRules } = (await ruth.get(`exercises/${classes.exerciseId}`)).body;
+    await ruth.patch(`exercises/${classes.exerciseId}`, { keyRules: { ...keyRules, total: 20 } });
+    const preview = (await ruth.get(`exercises/${classes.exerciseId}/check-again/preview`)).body;
+    const [row] = preview.rows.filter(({ state }: { state: string }) => state === 'handed-in');
+    expect(row.newOf).toBe(20);
+    await ruth.post(`exercises/${classes.exerciseId}/check-again`);
+    const now = (await checkedRows(ruth, classes.exerciseId))[3];
+    expect(now).toMatchObject({ of: 20, points: row.newPoints });
+    const marked = (await ruth.get(`tries/${rows[3]?.tryId}`)).body;
+    expect(marked.scaledFrom).toBe(rows[3]?.of);
+  });
+});
+
+describe('the stock of notes', () => {
+  it('is one’s own; the same words are kept once, with the newest points', async () => {
+    const kept = await ruth.post('note-stock', { text: ' Look at the side. ', points: -1 });
+    expect(kept.body).toMatchObject([{ text: 'Look at the side.', points: -1 }]);
+    await ruth.post('note-stock', { text: 'Look at the side.', points: 0 });
+    await ruth.post('note-stock', { text: 'Close to it.', points: 1 });
+    const { body: notes } = await ruth.get('note-stock');
+    expect(
+      notes.map(({ text, points }: { text: string; points: number }) => [text, points]),
+    ).toEqual([
+      ['Close to it.', 1],
+      ['Look at the side.', 0],
+    ]);
+    expect((await ruth.ask('delete', `note-stock/${notes[0].id}`)).body).toHaveLength(1);
+    expect((await ruth.post('note-stock', { text: '\u200b', points: 0 })).status).toBe(422);
+    expect((await students[0]?.get('note-stock'))?.status).toBe(403);
+  });
+});

@@ -1,0 +1,37 @@
+import type { MendedCheck, ShownResult } from '@gleddo/contract';
+
+/** A note of the work that was given back, and what has become of it in the copy. */
+export interface WalkNote {
+  readonly fault: ShownResult;
+  readonly state: 'open' | 'met' | 'new';
+}
+
+const notMet = (results: readonly ShownResult[]) =>
+  results.filter(({ outcome }) => outcome === 'not-met');
+
+/** The notes in their order, then what has come up in the copy alone. */
+export function walkOf(before: readonly ShownResult[], now: MendedCheck): readonly WalkNote[] {
+  const open = new Map(notMet(now.results).map((each) => [each.ref, each]));
+  const first = notMet(before);
+  const known = new Set(first.map(({ ref }) => ref));
+  return [
+    ...first.map((fault): WalkNote => {
+      const still = open.get(fault.ref);
+      return still ? { fault: still, state: 'open' } : { fault, state: 'met' };
+    }),
+    ...[...open.values()]
+      .filter(({ ref }) => !known.has(ref))
+      .map((fault): WalkNote => ({ fault, state: 'new' })),
+  ];
+}
+
+/** Where what a note is about is worked on: under the address of the copy. */
+export function placeOf(fault: ShownResult, { pairs }: Pick<MendedCheck, 'pairs'>): string {
+  if (fault.check.startsWith('entry.')) return 'journal';
+  if (fault.check.startsWith('opening.')) return 'opening';
+  if (fault.check.startsWith('statement.')) return 'statements';
+  const { id, kind } = fault.subject;
+  if (kind !== 'account' || fault.check === 'account.present') return 'chart';
+  const mine = pairs.find(({ keys }) => keys.includes(id))?.works[0] ?? id;
+  return `chart?account=${encodeURIComponent(mine)}`;
+}

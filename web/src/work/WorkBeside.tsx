@@ -1,0 +1,31 @@
+import { useState, type ReactNode } from 'react';
+import { TrayPlace } from '../chart/tray-place';
+import { WorkView } from './WorkView';
+
+interface WorkBesideProps {
+  /** What the paper is called. */
+  readonly label: string;
+  readonly part: string;
+  /** The paper that lies beside. */
+  readonly children: ReactNode;
+}
+
+/** A part of the work, with a paper beside it; under the paper lie the accounts without a place. */
+export function WorkBeside({ label, part, children }: WorkBesideProps) {
+  const [place, setPlace] = useState<HTMLElement | null>(null);
+  return (
+    <div className="brief-beside">
+      <div className="beside">
+        <section className="paper" aria-label={label}>
+          {children}
+        </section>
+        <div className="tray-place" ref={setPlace} />
+      </div>
+      {place && (
+        <TrayPlace value={place}>
+          <WorkView part={part} />
+        </TrayPlace>
+      )}
+    </div>
+  );
+}
