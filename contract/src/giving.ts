@@ -1,6 +1,5 @@
 import { IsInt, Length, Max, Min, ValidateBy } from 'class-validator';
 import { IsProse, MayBeLeftOut } from './fields.js';
-import type { PairShown, ShownResult } from './tries.js';
 
 /** What a student gets back of their work. */
 export interface Giving {
@@ -44,15 +43,6 @@ export class GiveBackRequest {
     { message: 'Say of each part whether it is shown: marks, notes, ways, key, copy.' },
   )
   shows?: Giving;
-}
-
-/** What is found in the copy in which a student puts their work right. */
-export interface MendedCheck {
-  /** Null where marks are not shown. */
-  readonly points: number | null;
-  readonly of: number | null;
-  readonly results: readonly ShownResult[];
-  readonly pairs: readonly PairShown[];
 }
 
 /** A note that an instructor writes often. */

@@ -61,6 +61,7 @@ export {
   type FiledWork,
   type InterimCheck,
   type Marked,
+  type MendedCheck,
   type MyTry,
   type MyTryDetail,
   NewNoteRequest,
@@ -74,12 +75,11 @@ export {
   GIVEN_BEFORE,
   GiveBackRequest,
   type Giving,
-  type MendedCheck,
   NewStockNoteRequest,
   type StockNote,
   USUAL_GIVING,
 } from './giving.js';
-export { type Rehearsal, type RehearsalMarks } from './rehearsals.js';
+export { type Rehearsal, type RehearsalMarks, SpoilRequest } from './rehearsals.js';
 export {
   AcceptRequest,
   CheckAgainRequest,

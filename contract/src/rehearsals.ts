@@ -1,3 +1,4 @@
+import { IsInt, IsObject, Max, Min } from 'class-validator';
 import type { PairShown, ShownResult } from './tries.js';
 
 /** An instructor's own go at an exercise, to see it as a student does. */
@@ -16,4 +17,16 @@ export interface RehearsalMarks {
   readonly scaledFrom: number | null;
   readonly results: readonly ShownResult[];
   readonly pairs: readonly PairShown[];
+}
+
+/** Plants faults in a copy of the key, to see what becomes of its marks. */
+export class SpoilRequest {
+  /** How many faults of each kind. */
+  @IsObject({ message: 'Say how many faults of each kind are planted.' })
+  faults!: Record<string, number>;
+
+  @IsInt()
+  @Min(0)
+  @Max(1_000_000_000)
+  seed!: number;
 }

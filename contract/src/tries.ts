@@ -62,6 +62,15 @@ export interface MyTryDetail extends MyTry {
   readonly copyBookId: string | null;
 }
 
+/** What is found in the copy in which a student puts their work right. */
+export interface MendedCheck {
+  /** Null where marks are not shown. */
+  readonly points: number | null;
+  readonly of: number | null;
+  readonly results: readonly ShownResult[];
+  readonly pairs: readonly PairShown[];
+}
+
 /** How often a check has been asked for while working, and when it may be asked for again. */
 export interface Asks {
   readonly asked: number;

@@ -1,5 +1,7 @@
 // The one door of the core. What is not named by these folders' own doors stays inside.
 export { done, refusal, type Refusal, type Result } from './refusal/refusal.js';
+export { entriesBeside, openingsBeside } from './mark/beside.js';
+export type { EntriesBeside, OpeningBeside } from './mark/beside.js';
 export {
   allWhole,
   type Amount,
@@ -355,6 +357,9 @@ export {
   isIndented,
   journalSheet,
   ledgerSheet,
+  marksSheet,
+  markSheets,
+  type Remark,
   statementSheets,
 } from './handout/index.js';
 export {

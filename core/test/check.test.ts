@@ -350,8 +350,20 @@ test('what was given at the start earns nothing', () => {
   expect(checked.results.filter((r) => r.check === 'entry.present').map((r) => r.ref)).toEqual([
     'entry.present:cover',
   ]);
-  const broken = checkWork(key(), change(shop(), 'loan', { type: 'trade-payables' }), { start });
-  expect(faults(broken)).toContain('statement.line:current-liabilities');
+});
+
+test('what was given and is spoilt costs its own check, once; what hangs on it follows', () => {
+  const start = entries(drop(shop(), 'insurance'), (all) => all.filter((e) => e.id !== 'cover'));
+  const whole = checkWork(key(), shop(), { start });
+  const spoilt = checkWork(key(), change(shop(), 'loan', { type: 'trade-payables' }), { start });
+  expect(faults(spoilt)).toEqual(['account.section:loan']);
+  expect(spoilt).toMatchObject({ of: whole.of, points: whole.of - 1 });
+  const moved = change(shop(), 'passes', { type: 'goods-sales', number: '4040' });
+  expect(faults(checkWork(key(), moved, { start }))).toEqual(['account.statement:passes']);
+  const gone = entries(shop(), (all) => all.filter((e) => e.id !== 'sale'));
+  const without = checkWork(key(), gone, { start });
+  expect(faults(without)).toEqual(['entry.present:sale']);
+  expect(whole.of - without.points).toBe(without.results.find((r) => r.outcome === 'not-met')?.of);
 });
 
 test('a list of balances is compared with the key’s balances; entries can’t be judged', () => {

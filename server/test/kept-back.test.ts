@@ -155,4 +155,18 @@ describe('an instructor’s own try at an exercise', () => {
     expect(answer.status).toBe(422);
     expect(answer.body.detail).toMatch(/Begin it first/);
   });
+
+  it('can be a copy of the key with faults in it: they cost their marks, nothing else does', async () => {
+    const [exercise] = (await asked('exercises')) as { id: string }[];
+    const path = `exercises/${exercise?.id}/rehearsal`;
+    const spoilt = await ruth.post(`${path}/spoil`, { faults: { 'wrong-statement': 2 }, seed: 4 });
+    expect(spoilt.status).toBe(200);
+    const { body: marks } = await ruth.post(`${path}/check`);
+    const lost = marks.results.filter(({ outcome }: { outcome: string }) => outcome === 'not-met');
+    expect(lost.map(({ check }: { check: string }) => check)).toEqual([
+      ...['account.statement', 'account.statement'],
+    ]);
+    expect(marks.of - marks.points).toBe(8);
+    expect((await ruth.post(`${path}/spoil`, { faults: 'all', seed: 4 })).status).toBe(400);
+  });
 });

@@ -150,16 +150,16 @@ export class Marking {
     return (this.judged ??= book.entries.filter((entry) => !this.compared.opens.key(entry)));
   }
 
-  /** The points a check has for a subject; 0 leaves it out. What was given at the start earns nothing. */
-  pointsFor(check: Rule, { kind, id }: Subject): number {
-    if (this.hasOwnPoints) {
-      const own = this.key.points[`${check.id}:${id}`];
-      if (own !== undefined) return own;
-    }
-    const isGiven =
-      (kind === 'account' && this.given.accounts.has(id)) ||
-      (kind === 'entry' && this.given.entries.has(id));
-    return isGiven ? 0 : this.usualPoints(check);
+  /** The points a check has for a subject; 0 leaves it out. */
+  private pointsFor(check: Rule, { id }: Subject): number {
+    const own = this.hasOwnPoints ? this.key.points[`${check.id}:${id}`] : undefined;
+    return own ?? this.usualPoints(check);
+  }
+
+  /** Whether the starting point gave it finished: as it was given it earns nothing. */
+  private isGiven({ kind, id }: Subject): boolean {
+    if (kind === 'account') return this.given.accounts.has(id);
+    return kind === 'entry' && this.given.entries.has(id);
   }
 
   private usualPoints(check: Rule): number {
@@ -207,8 +207,12 @@ export class Marking {
 
   add(check: Rule, finding: Finding): void {
     const worth = this.pointsFor(check, finding.subject);
-    if (worth === 0) return;
-    const of = finding.bearsPoints === false ? 0 : worth;
+    const isGiven = this.isGiven(finding.subject);
+    const isFault = finding.outcome === 'not-met' || finding.outcome === 'follows';
+    if (worth === 0 || (isGiven && !isFault)) return;
+    // What was given and then spoilt costs its check; what hangs on it was not there to be earned.
+    const bears = finding.bearsPoints !== false && !(isGiven && finding.outcome === 'follows');
+    const of = bears ? worth : 0;
     const lost = finding.outcome === 'not-met' || finding.outcome === 'cannot-judge';
     const result = new Judged(check.id, finding, lost ? 0 : of, of);
     this.results.push(result);

@@ -19,6 +19,7 @@ import {
   type Accepted,
   type AcceptedEntry,
   type AnswerKey,
+  type StatementDate,
 } from './answer-key.js';
 
 /** Reads a key from the text of a `*.key.json` file; only the book is required. */
@@ -55,7 +56,7 @@ function keyWith(book: Book, rules: KeyRulesFile): Result<AnswerKey> {
     book,
     accepts: accepts.map((each) => acceptedFrom(book, each)),
     acceptsEntries: acceptsEntries.map((each) => acceptedEntryFrom(dates, each)),
-    statementDates: statementDates ?? usualDates(book),
+    statementDates: statementDates ? eachOnce(statementDates) : usualDates(book),
     points,
     total,
   });
@@ -98,6 +99,11 @@ function forbiddenInUse(book: Book, accepts: readonly AcceptedFile[]): Refusal[]
     return account ? [forbiddenUsed({ name: accountLabel(account) }, at)] : [];
   });
 }
+
+/** A day or period that is named twice is compared once. */
+const eachOnce = (dates: readonly StatementDate[]): StatementDate[] => [
+  ...new Map(dates.map((date) => [JSON.stringify(date), date])).values(),
+];
 
 const acceptedFrom = (book: Book, said: AcceptedFile): Accepted => ({
   account: said.account,

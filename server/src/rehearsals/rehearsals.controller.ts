@@ -1,5 +1,5 @@
-import { Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
-import type { Me, Rehearsal, RehearsalMarks } from '@gleddo/contract';
+import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
+import { SpoilRequest, type Me, type Rehearsal, type RehearsalMarks } from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
 import { RehearsalsService } from './rehearsals.service.js';
 
@@ -17,6 +17,17 @@ export class RehearsalsController {
   @HttpCode(200)
   begin(@Param('id') id: string, @SignedIn() me: Me): Promise<Rehearsal> {
     return this.rehearsals.begin(me, id);
+  }
+
+  /** Begins with a copy of the key in which faults are planted. */
+  @Post('spoil')
+  @HttpCode(200)
+  spoil(
+    @Param('id') id: string,
+    @Body() body: SpoilRequest,
+    @SignedIn() me: Me,
+  ): Promise<Rehearsal> {
+    return this.rehearsals.spoil(me, id, body);
   }
 
   @Post('check')

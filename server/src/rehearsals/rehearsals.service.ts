@@ -1,8 +1,9 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Me, Rehearsal, RehearsalMarks } from '@gleddo/contract';
+import type { Me, Rehearsal, RehearsalMarks, SpoilRequest } from '@gleddo/contract';
+import { startingPoint } from '@gleddo/core';
 import { eq } from 'drizzle-orm';
 import { KeptBooks } from '../books/kept-books.js';
-import type { Database } from '../database/open-database.js';
+import type { Database, Queries } from '../database/open-database.js';
 import { rehearsals } from '../database/schema/index.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { refuse } from '../http/problem.js';
@@ -34,15 +35,28 @@ export class RehearsalsService {
   async begin(me: Me, exerciseId: string): Promise<Rehearsal> {
     const exercise = await this.exercises.rowOf(me, exerciseId);
     const start = await this.books.newest(exercise.startBookId);
+    await this.put(exerciseId, (tx) => this.books.copy(start, 'try', tx));
+    return this.open(me, exerciseId);
+  }
+
+  /** Begins with a copy of the key in which faults are planted: what becomes of its marks is seen before students do. */
+  async spoil(me: Me, exerciseId: string, { faults, seed }: SpoilRequest): Promise<Rehearsal> {
+    const exercise = await this.exercises.rowOf(me, exerciseId);
+    const key = await this.books.read(exercise.keyBookId);
+    const book = startingPoint(key, 'mend-it', { faults, seed });
+    await this.put(exerciseId, (tx) => this.books.create(book, 'try', tx));
+    return this.open(me, exerciseId);
+  }
+
+  private async put(exerciseId: string, made: (tx: Queries) => Promise<string>): Promise<void> {
     await this.db.transaction(async (tx) => {
-      const bookId = await this.books.copy(start, 'try', tx);
+      const bookId = await made(tx);
       const begun = { bookId, begunAt: new Date() };
       await tx
         .insert(rehearsals)
         .values({ exerciseId, ...begun })
         .onConflictDoUpdate({ target: rehearsals.exerciseId, set: begun });
     });
-    return this.open(me, exerciseId);
   }
 
   /** Checks the rehearsal as it stands, with today's key and points. */

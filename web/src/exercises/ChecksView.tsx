@@ -3,8 +3,8 @@ import { CHECKS, type EntersBy } from '@gleddo/core';
 import { Checkbox, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { DayField } from '../figures/DayField';
 import { AskRules } from './AskRules';
+import { ComparedDates } from './ComparedDates';
 import { KeepRow } from './KeepRow';
 import type { KeyRules, StatementDate } from './key-rules';
 import { PointsToEarn } from './PointsToEarn';
@@ -54,9 +54,7 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
         <div>
           <section className="paper">
             <h2>When the statements are compared</h2>
-            {dates.map((date, i) => (
-              <DateRow key={i} date={date} onChange={(next) => set.dates(dates.with(i, next))} />
-            ))}
+            <ComparedDates dates={dates} onChange={set.dates} />
           </section>
           <RulesOfTheTry rules={tryRules} onChange={set.tryRules} />
           <p className="quiet">
@@ -258,28 +256,5 @@ function CheckRows({ group, name, points, onChange }: CheckRowsProps) {
         </tr>
       ))}
     </>
-  );
-}
-
-function DateRow({ date, onChange }: { date: StatementDate; onChange(date: StatementDate): void }) {
-  const day = (name: 'at' | 'from' | 'to', label: string) => (
-    <DayField
-      size="small"
-      label={label}
-      value={date[name] ?? ''}
-      onChange={(value) => onChange({ ...date, [name]: value })}
-    />
-  );
-  return (
-    <p>
-      {date.statement === 'balance-sheet' ? (
-        <>Balance sheet as at {day('at', 'Balance sheet as at')}</>
-      ) : (
-        <>
-          Profit and loss from {day('from', 'Profit and loss from')} to{' '}
-          {day('to', 'Profit and loss to')}
-        </>
-      )}
-    </p>
   );
 }

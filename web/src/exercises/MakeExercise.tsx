@@ -7,6 +7,7 @@ import { useNavigate } from 'react-router';
 import { get, post } from '../api/client';
 import { useOpenBook } from '../book/open-book';
 import { FaultCounts } from './FaultCounts';
+import { FIRST_PLANTING } from './first-planting';
 import { FromMoment } from './FromMoment';
 import { useMaking } from './use-making';
 import { Refusal } from '../shell/Refusal';
@@ -23,11 +24,6 @@ const STARTS: readonly (readonly [StartKind, string, string])[] = [
   ['mend-it', 'Mend it', 'The whole book with faults planted in it: they find and mend them.'],
   ['everything', 'The whole book', 'Take out of it by hand what they have to do.'],
 ];
-
-const FIRST_PLANTING: Planting = {
-  faults: { 'wrong-statement': 1, 'wrong-section': 1, 'number-outside-band': 1 },
-  seed: 1,
-};
 
 /** What an exercise is made from, as it is chosen. */
 interface Choices {

@@ -2,7 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ExerciseAnswer, Rehearsal, RehearsalMarks } from '@gleddo/contract';
 import { Button, Popconfirm } from 'antd';
 import { useEffect } from 'react';
-import { Navigate } from 'react-router';
+import { Navigate, useNavigate } from 'react-router';
+import type { Planting } from '@gleddo/core';
 import { get, post } from '../api/client';
 import { OpenBook, useOpenBook } from '../book/open-book';
 import { OwnMarked } from '../results/OwnMarked';
@@ -11,6 +12,7 @@ import { BeginPaper } from '../work/BeginPaper';
 import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
 import { WORK_PARTS, TryTabs } from '../work/WorkView';
+import { SpoilCopy, type Begin } from './SpoilCopy';
 
 const BEGINNING =
   'You get a book from the starting point, with the help that students have, and marks at any moment. It counts nowhere; nobody else sees it.';
@@ -22,23 +24,39 @@ interface TryItProps {
   readonly part: string;
 }
 
+/** The instructor's own try, begun from the start or from a copy of the key with faults in it. */
+function useRehearsal(exerciseId: string) {
+  const path = `exercises/${exerciseId}/rehearsal`;
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const queryKey = ['rehearsal', exerciseId];
+  const rehearsal = useQuery({ queryKey, queryFn: () => get<Rehearsal>(path), staleTime: 0 });
+  const begin: Begin = useMutation({
+    mutationFn: (planting) =>
+      planting ? post(`${path}/spoil`, spoilt(planting)) : post(`${path}/begin`),
+    onSuccess: (begun, planting) => {
+      queries.setQueryData(queryKey, begun);
+      if (planting) void navigate(`/exercises/${exerciseId}/try/marks`);
+    },
+  });
+  return { path, rehearsal, begin };
+}
+
 /** The exercise as a student has it, to be tried by the instructor: it counts nowhere. */
 export function TryItView({ exercise, part }: TryItProps) {
-  const path = `exercises/${exercise.id}/rehearsal`;
-  const queries = useQueryClient();
-  const queryKey = ['rehearsal', exercise.id];
-  const rehearsal = useQuery({ queryKey, queryFn: () => get<Rehearsal>(path), staleTime: 0 });
-  const begin = useMutation({
-    mutationFn: () => post<Rehearsal>(`${path}/begin`),
-    onSuccess: (begun) => queries.setQueryData(queryKey, begun),
-  });
+  const { path, rehearsal, begin } = useRehearsal(exercise.id);
   const base = `/exercises/${exercise.id}/try`;
   if (!rehearsal.data) return <Asking of={rehearsal} what="Your try" />;
   const { bookId } = rehearsal.data;
   if (bookId === null)
     return (
-      <BeginPaper brief={exercise.brief} says={BEGINNING} begin={begin}>
+      <BeginPaper
+        brief={exercise.brief}
+        says={BEGINNING}
+        begin={{ ...begin, mutate: () => begin.mutate(null) }}
+      >
         <h2>Try it as a student</h2>
+        <SpoilCopy begin={begin} />
       </BeginPaper>
     );
   if (!PARTS.some(([known]) => known === part)) return <Navigate to={`${base}/chart`} replace />;
@@ -49,7 +67,8 @@ export function TryItView({ exercise, part }: TryItProps) {
         <span className="mark-says">As your students have it; yours counts nowhere.</span>
         <div className="actions">
           <BookTools />
-          <BeginAgain isPending={begin.isPending} onBegin={() => begin.mutate()} />
+          <SpoilCopy begin={begin} />
+          <BeginAgain isPending={begin.isPending} onBegin={() => begin.mutate(null)} />
         </div>
       </div>
       <BookSays />
@@ -61,6 +80,8 @@ export function TryItView({ exercise, part }: TryItProps) {
     </OpenBook>
   );
 }
+
+const spoilt = ({ faults, seed }: Planting) => ({ faults, seed });
 
 function BeginAgain({ isPending, onBegin }: { isPending: boolean; onBegin(): void }) {
   return (

@@ -10,13 +10,15 @@ interface SaveSheetsProps {
   readonly sheets: readonly Handout[];
   /** What the file is called after. */
   readonly name: string;
+  /** The table that is saved as CSV, where it is not the sheets’ own. */
+  readonly csv?: () => string;
 }
 
-async function save(format: Format, sheets: readonly Handout[], name: string): Promise<void> {
+async function save(format: Format, { sheets, csv }: SaveSheetsProps, name: string): Promise<void> {
   if (format === 'pdf') saveBytes(`${name}.pdf`, await (await import('./to-pdf')).toPdf(sheets));
   else if (format === 'xlsx')
     saveBytes(`${name}.xlsx`, await (await import('./to-workbook')).toWorkbook(sheets));
-  else download(`${name}.csv`, 'text/csv', cellsToCsv(cellsOf(sheets)));
+  else download(`${name}.csv`, 'text/csv', csv?.() ?? cellsToCsv(cellsOf(sheets)));
 }
 
 /** Several sheets in one table: each under its title. */
@@ -26,15 +28,17 @@ const cellsOf = (sheets: readonly Handout[]): string[][] =>
     : sheets.flatMap((sheet) => [[sheet.title], ...handoutToTable(sheet), []]);
 
 /** Prints sheets, or saves them; the writers of PDF and workbooks are fetched when first needed. */
-export function SaveSheets({ sheets, name }: SaveSheetsProps) {
+export function SaveSheets(props: SaveSheetsProps) {
+  const { sheets, name } = props;
   const [making, setMaking] = useState<Format | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
-  const file = `${fileNameOf(sheets[0]?.company ?? '')}-${fileNameOf(name)}`;
+  const company = sheets[0]?.company ?? '';
+  const file = [company, name].filter(Boolean).map(fileNameOf).join('-');
   const begin = async (format: Format) => {
     setMaking(format);
     setRefused(null);
     try {
-      await save(format, sheets, file);
+      await save(format, props, file);
     } catch {
       setRefused('The file could not be made just now. Try again, or print the sheet instead.');
     }

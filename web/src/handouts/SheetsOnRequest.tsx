@@ -9,10 +9,14 @@ interface SheetsOnRequestProps {
   /** Made only when somebody asks for them. */
   make(): readonly Handout[];
   readonly name: string;
+  /** What its button says. */
+  readonly label?: string;
+  /** The table that is saved as CSV, where it is not the sheets’ own. */
+  readonly csv?: () => string;
 }
 
 /** What a page shows as sheets of paper: printed or saved; on the screen the page stays as it is. */
-export function SheetsOnRequest(props: SheetsOnRequestProps) {
+export function SheetsOnRequest({ label = 'Print or save', ...props }: SheetsOnRequestProps) {
   return (
     <Popover
       trigger="click"
@@ -20,18 +24,18 @@ export function SheetsOnRequest(props: SheetsOnRequestProps) {
       destroyOnHidden
       content={<Sheets {...props} />}
     >
-      <Button>Print or save</Button>
+      <Button>{label}</Button>
     </Popover>
   );
 }
 
-function Sheets({ make, name }: SheetsOnRequestProps) {
+function Sheets({ make, name, csv }: SheetsOnRequestProps) {
   // As the page stood when they were asked for.
   const [sheets] = useState(make);
   const isPrinting = usePrinting();
   return (
     <>
-      <SaveSheets sheets={sheets} name={name} />
+      <SaveSheets {...{ sheets, name }} {...(csv ? { csv } : {})} />
       {isPrinting &&
         createPortal(
           <div className="on-paper-only">

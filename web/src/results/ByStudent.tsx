@@ -10,7 +10,7 @@ const ROW_HEIGHT = 30;
 const bookAddress = ({ exerciseId }: ClassResults, { bookId }: ClassRow): string =>
   `/results/${exerciseId}/book/${bookId}/chart`;
 
-const missedBy = (row: ClassRow): number =>
+export const missedBy = (row: ClassRow): number =>
   Object.values(row.cells).filter((outcome) => outcome === 'not-met').length;
 
 /** Each student with state, mark and number of faults; beside it, the spread of the marks. */

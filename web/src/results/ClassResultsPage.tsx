@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { get, post } from '../api/client';
 import { counted } from '../figures/counted';
-import { download, fileNameOf } from '../files/download';
+import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
 import { Asking } from '../shell/Asking';
 import { ButtonLink } from '../shell/ButtonLink';
 import { Refusal } from '../shell/Refusal';
@@ -15,6 +15,7 @@ import { ByStudent } from './ByStudent';
 import { CheckingBar } from './CheckingBar';
 import { GiveBackDialog } from './GiveBackDialog';
 import { Matrix } from './Matrix';
+import { classPaper } from './mark-paper';
 import { MissedMost } from './MissedMost';
 import { Placements } from './Placements';
 import { PreviewDialog } from './preview/PreviewDialog';
@@ -130,11 +131,12 @@ function ClassActions({ results }: { results: ClassResults }) {
       )}
       <ButtonLink to={`/results/${id}/files`}>Work from files</ButtonLink>
       <CheckAgain id={id} change={change} />
-      <Button
-        onClick={() => download(`${fileNameOf(title)}-marks.csv`, 'text/csv', marksCsv(results))}
-      >
-        Export marks
-      </Button>
+      <SheetsOnRequest
+        label="Export marks"
+        name={`${title} marks`}
+        make={() => classPaper(results)}
+        csv={() => marksCsv(results)}
+      />
       <GiveAllBack waiting={waiting} shows={results.shows} change={change} />
     </div>
   );

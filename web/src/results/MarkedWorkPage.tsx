@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Marked } from '@gleddo/contract';
-import { App, Button, Segmented, Switch } from 'antd';
-import { Suspense, useMemo, useState } from 'react';
+import { App, Button } from 'antd';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { get, post } from '../api/client';
 import { momentText } from '../figures/days';
+import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
 import { moneyOf } from '../figures/money';
 import { useSingleKey } from '../keyboard/single-keys';
 import { Asking } from '../shell/Asking';
@@ -14,17 +15,13 @@ import { halfTyped } from './half-typed';
 import { MarginNotes } from './MarginNotes';
 import { Accepted } from './Accepted';
 import { FaultTools, NoteForm, NoteTools } from './MarkingTools';
+import { markPaper } from './mark-paper';
 import { lineNamesOf, markedRows } from './marked-rows';
-import { MarkedSpread, type Shown } from './MarkedSpread';
+import { MarkedBar, type MarkedView } from './MarkedBar';
+import { MarkedPages } from './MarkedPages';
 import { comparedPeriod } from './compared-period';
 import { useBooksOf } from './marked-books';
 import { useMarkedChange, type MarkedChange } from './use-marked-change';
-import { lazyView } from '../work/lazy-view';
-import type { WhatIfProps } from './what-if/WhatIf';
-
-const { View: WhatIf } = lazyView<WhatIfProps>(
-  async () => (await import('./what-if/WhatIf')).WhatIf,
-);
 import { Refusal } from '../shell/Refusal';
 
 /** One student's work beside the key, with notes in the margin. */
@@ -48,31 +45,29 @@ function useMarkedRows(marked: Marked) {
     [key, work, pairs, results, period],
   );
   const money = useMemo(() => moneyOf(key, work), [key, work]);
-  return { key, work, period, rows, money };
+  return { keyBook: key, work, period, rows, money };
 }
+
+const FIRST: MarkedView = { part: 'statements', shown: 'both', onlyDiffering: false };
 
 function MarkedWork({ marked }: { marked: Marked }) {
   const change = useMarkedChange(marked.tryId);
-  const [view, setView] = useState<MarkedView>({ shown: 'both', onlyDiffering: false });
+  const [view, setView] = useState(FIRST);
   const [active, onPoint] = useState<number | null>(null);
-  const { key, work, period, rows, money } = useMarkedRows(marked);
+  const pages = useMarkedRows(marked);
+  const { keyBook, work, rows } = pages;
   return (
     <>
       <MarkedHead marked={marked} change={change} />
-      <MarkedBar view={view} onChange={setView} />
+      <MarkedBar view={view} onChange={setView}>
+        <SheetsOnRequest
+          name={marked.student}
+          make={() => markPaper({ ...paperOf(marked), ...pages })}
+        />
+      </MarkedBar>
       <main className="marked-desk">
         <div className={`marked-spread shows-${view.shown}`}>
-          {view.shown === 'what-if' ? (
-            <Suspense fallback={<section className="page" aria-busy="true" />}>
-              <WhatIf marked={marked} keyBook={key} margin={rows.margin} />
-            </Suspense>
-          ) : (
-            <MarkedSpread
-              {...{ rows, work, period, money, active, ...view }}
-              shown={view.shown}
-              key_={key}
-            />
-          )}
+          <MarkedPages {...{ marked, view, active }} {...pages} />
           <MarginNotes
             margin={rows.margin}
             lineNames={lineNamesOf(work)}
@@ -83,7 +78,7 @@ function MarkedWork({ marked }: { marked: Marked }) {
             toolsAtNote={(note) => <NoteTools {...{ note, marked, change }} />}
           >
             <NoteForm marked={marked} change={change} />
-            <Accepted marked={marked} keyBook={key} change={change} />
+            <Accepted {...{ marked, keyBook, change }} />
           </MarginNotes>
         </div>
       </main>
@@ -91,46 +86,11 @@ function MarkedWork({ marked }: { marked: Marked }) {
   );
 }
 
+const paperOf = ({ student, title, points, of, notes }: Marked) => ({
+  ...{ student, exercise: title, points, of, notes },
+});
+
 const marksOf = ({ points, of, scaledFrom }: Marked) => ({ points, of, scaledFrom });
-
-interface MarkedView {
-  readonly shown: Shown | 'what-if';
-  readonly onlyDiffering: boolean;
-}
-
-const SIDES: readonly { value: MarkedView['shown']; label: string }[] = [
-  { value: 'both', label: 'Theirs beside the key' },
-  { value: 'theirs', label: 'Theirs alone' },
-  { value: 'key', label: 'The key alone' },
-  { value: 'what-if', label: 'What if' },
-];
-
-interface MarkedBarProps {
-  readonly view: MarkedView;
-  onChange(view: MarkedView): void;
-}
-
-function MarkedBar({ view, onChange }: MarkedBarProps) {
-  return (
-    <div className="marked-bar">
-      <span className="quiet">Show:</span>
-      <Segmented
-        aria-label="Show"
-        value={view.shown}
-        options={[...SIDES]}
-        onChange={(shown) => onChange({ ...view, shown })}
-      />
-      <label>
-        <Switch
-          size="small"
-          checked={view.onlyDiffering}
-          onChange={(onlyDiffering) => onChange({ ...view, onlyDiffering })}
-        />{' '}
-        Only rows that differ
-      </label>
-    </div>
-  );
-}
 
 /** How long it stands, in seconds: long enough to be read. */
 const LONG_ENOUGH = 8;

@@ -1,13 +1,33 @@
-import { useQuery } from '@tanstack/react-query';
-import type { BookAnswer, MyTryDetail } from '@gleddo/contract';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import type { BookAnswer, Me, MyTryDetail } from '@gleddo/contract';
 import { bookFromJson, type Book } from '@gleddo/core';
 import { useMemo } from 'react';
-import { Link } from 'react-router';
 import { get } from '../api/client';
+import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
+import { comparedPeriod } from '../results/compared-period';
+import { markPaper } from '../results/mark-paper';
+import { markedRows } from '../results/marked-rows';
 import { OwnMarked } from '../results/OwnMarked';
 import { Asking } from '../shell/Asking';
 import { WorkTabs } from '../work/WorkView';
+import { ExerciseTitle } from './ExerciseTitle';
 import { returnedParts } from './returned-parts';
+
+interface OwnPaperOf {
+  readonly mine: MyTryDetail;
+  readonly work: Book;
+  readonly keyBook: Book | null;
+  readonly student: string;
+}
+
+/** The work on paper, as far as it was given back. */
+function ownPaper({ mine, ...books }: OwnPaperOf) {
+  const { results, pairs, notes, points, of, title } = mine;
+  const period = comparedPeriod(results ?? [], books.work);
+  const found = { pairs: pairs ?? [], results: results ?? [], period };
+  const rows = markedRows({ key: books.keyBook, work: books.work, ...found });
+  return markPaper({ ...books, exercise: title, points, of, period, rows, notes: notes ?? [] });
+}
 
 /** A book from its document, once. */
 const useRead = (document: object | null | undefined): Book | null =>
@@ -24,22 +44,19 @@ export function GivenBack({ mine }: { mine: MyTryDetail }) {
   });
   const work = useRead(answer.data?.book);
   const keyBook = useRead(mine.key);
+  const me = useQueryClient().getQueryData<Me>(['me']);
   if (!work) return <Asking of={answer} what="The work" />;
   return (
     <>
       <div className="sheet-head">
-        <h1>
-          <Link
-            to="/mine"
-            className="path-link"
-            aria-label="Back to my exercises"
-            title="My exercises"
-          >
-            ‹
-          </Link>{' '}
-          {mine.title}
-        </h1>
+        <ExerciseTitle of={mine} />
         <WorkTabs base={`/mine/${mine.exerciseId}`} parts={returnedParts(mine)} />
+        <div className="actions">
+          <SheetsOnRequest
+            name={mine.title}
+            make={() => ownPaper({ mine, work, keyBook, student: me?.name ?? '' })}
+          />
+        </div>
       </div>
       <OwnMarked
         work={work}

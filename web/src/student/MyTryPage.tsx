@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { MyTryDetail } from '@gleddo/contract';
 import { Suspense } from 'react';
-import { Link, Navigate, useParams } from 'react-router';
+import { Navigate, useParams } from 'react-router';
 import { get, post } from '../api/client';
 import { OpenBook } from '../book/open-book';
 import { momentText } from '../figures/days';
@@ -11,6 +11,7 @@ import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
 import { lazyView } from '../work/lazy-view';
 import { TryTabs, WORK_PARTS } from '../work/WorkView';
+import { ExerciseTitle } from './ExerciseTitle';
 import { HandIn } from './HandIn';
 import { InterimCheck } from './InterimCheck';
 import { returnedParts } from './returned-parts';
@@ -48,15 +49,6 @@ export default function MyTryPage() {
   return <Work mine={mine.data} bookId={bookId} tab={tab} />;
 }
 
-const Title = ({ mine }: { mine: MyTryDetail }) => (
-  <h1>
-    <Link to="/mine" className="path-link" aria-label="Back to my exercises" title="My exercises">
-      ‹
-    </Link>{' '}
-    {mine.title}
-  </h1>
-);
-
 function Begin({ mine }: { mine: MyTryDetail }) {
   const queries = useQueryClient();
   const begin = useMutation({
@@ -66,7 +58,7 @@ function Begin({ mine }: { mine: MyTryDetail }) {
   return (
     <>
       <div className="sheet-head">
-        <Title mine={mine} />
+        <ExerciseTitle of={mine} />
       </div>
       <BeginPaper
         brief={mine.brief}
@@ -84,7 +76,7 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
   return (
     <OpenBook id={bookId} key={`${bookId} ${mine.state}`}>
       <div className="sheet-head">
-        <Title mine={mine} />
+        <ExerciseTitle of={mine} />
         <TryTabs base={base} parts={parts} />
         <div className="actions">
           <BookTools />

@@ -2,13 +2,16 @@ import { accountLabel, defensible, typeOf, type Account, type Book } from '@gled
 import { Input, Select } from 'antd';
 import { BY_LABEL } from '../../figures/by-label';
 import type { AcceptedRule } from '../key-rules';
+import { OwnPoints, type Points } from './OwnPoints';
 import styles from './also-right.module.css';
 
 interface AccountRuleProps {
   readonly account: Account;
   readonly book: Book;
   readonly rule: AcceptedRule | null;
+  readonly points: Points;
   onChange(rule: AcceptedRule): void;
+  onPoints(ref: string, points: number | null): void;
 }
 
 const NEXT_TO = 'next-to ';
@@ -37,7 +40,8 @@ const ruleOfAsked = (asked: Asked): Partial<AcceptedRule> => ({
 });
 
 /** What else is right for one account of the key. */
-export function AccountRule({ account, book, rule, onChange }: AccountRuleProps) {
+export function AccountRule(props: AccountRuleProps) {
+  const { account, book, rule, points, onChange, onPoints } = props;
   const now: AcceptedRule = rule ?? { account: account.id };
   const change = (rest: Partial<AcceptedRule>) => onChange({ ...now, ...rest });
   const { name } = account;
@@ -54,13 +58,14 @@ export function AccountRule({ account, book, rule, onChange }: AccountRuleProps)
         <NumberRule {...{ account, book, now, change }} />
       </td>
       <td>
-        <Select
-          size="small"
-          style={{ width: 142 }}
-          aria-label={`Whether ${name} is asked for`}
-          value={askedFor(now, account)}
-          options={ASKED_FOR}
-          onChange={(asked) => change(ruleOfAsked(asked))}
+        <AskedFor {...{ account, book, now, change }} />
+      </td>
+      <td>
+        <OwnPoints
+          groups={['account.', 'opening.']}
+          id={account.id}
+          {...{ name, points }}
+          onChange={onPoints}
         />
       </td>
       <td>
@@ -73,6 +78,19 @@ export function AccountRule({ account, book, rule, onChange }: AccountRuleProps)
         />
       </td>
     </tr>
+  );
+}
+
+function AskedFor({ account, now, change }: PartProps) {
+  return (
+    <Select
+      size="small"
+      style={{ width: 142 }}
+      aria-label={`Whether ${account.name} is asked for`}
+      value={askedFor(now, account)}
+      options={ASKED_FOR}
+      onChange={(asked) => change(ruleOfAsked(asked))}
+    />
   );
 }
 

@@ -11,15 +11,18 @@ import type { AcceptedEntryRule, AcceptedRule, KeyRules } from '../key-rules';
 import { useChangeExercise } from '../use-exercise';
 import { AccountRule } from './AccountRule';
 import { EntryRule } from './EntryRule';
+import type { Points } from './OwnPoints';
 import styles from './also-right.module.css';
 
 /** What is said of accounts and entries; as a draft, only of those that were changed. */
 interface Draft {
   readonly accepts: readonly AcceptedRule[];
   readonly acceptsEntries: readonly AcceptedEntryRule[];
+  /** By check and what it is about; null: as usual again. */
+  readonly points: Readonly<Record<string, number | null>>;
 }
 
-const NOTHING: Draft = { accepts: [], acceptsEntries: [] };
+const NOTHING: Draft = { accepts: [], acceptsEntries: [], points: {} };
 
 const withChanged = <T,>(
   all: readonly T[],
@@ -30,8 +33,16 @@ const withChanged = <T,>(
   return [...all.filter((each) => !ids.has(idOf(each))), ...changed];
 };
 
+const pointsWith = (points: Points, changed: Draft['points']): Points =>
+  Object.fromEntries(
+    Object.entries({ ...points, ...changed }).flatMap(([ref, value]) =>
+      value === null ? [] : [[ref, value] as const],
+    ),
+  );
+
 /** The rules with what was changed of them: what was accepted elsewhere meanwhile stays. */
-const merged = (rules: KeyRules, { accepts, acceptsEntries }: Draft): Draft => ({
+const merged = (rules: KeyRules, { accepts, acceptsEntries, points }: Draft) => ({
+  points: pointsWith(rules.points ?? {}, points ?? {}),
   accepts: withChanged(rules.accepts ?? [], accepts, ({ account }) => account),
   acceptsEntries: withChanged(rules.acceptsEntries ?? [], acceptsEntries, ({ entry }) => entry),
 });
@@ -57,10 +68,12 @@ function useSaving(exercise: ExerciseAnswer) {
   return { draft, setDraft, save };
 }
 
-function AlsoRight({ exercise, book }: { exercise: ExerciseAnswer; book: Book }) {
+/** The rules with what was changed of them, and how more of them is changed. */
+function useRules(exercise: ExerciseAnswer) {
   const { draft, setDraft, save } = useSaving(exercise);
-  const now = merged(exercise.keyRules as KeyRules, draft);
-  const isChanged = draft.accepts.length + draft.acceptsEntries.length > 0;
+  const { points, accepts, acceptsEntries } = merged(exercise.keyRules as KeyRules, draft);
+  const onPoints = (ref: string, value: number | null) =>
+    setDraft({ ...draft, points: { ...draft.points, [ref]: value } });
   const putAccount = (rule: AcceptedRule) =>
     setDraft({ ...draft, accepts: withChanged(draft.accepts, [rule], ({ account }) => account) });
   const putEntry = (rule: AcceptedEntryRule) =>
@@ -68,6 +81,16 @@ function AlsoRight({ exercise, book }: { exercise: ExerciseAnswer; book: Book })
       ...draft,
       acceptsEntries: withChanged(draft.acceptsEntries, [rule], ({ entry }) => entry),
     });
+  return {
+    accounts: { points, onPoints, rules: accepts, onChange: putAccount },
+    entries: { points, onPoints, rules: acceptsEntries, onChange: putEntry },
+    isChanged: JSON.stringify(draft) !== JSON.stringify(NOTHING),
+    save,
+  };
+}
+
+function AlsoRight({ exercise, book }: { exercise: ExerciseAnswer; book: Book }) {
+  const { accounts, entries, isChanged, save } = useRules(exercise);
   return (
     <main className="desk">
       <section className={`paper ${styles['leaf']}`}>
@@ -76,14 +99,14 @@ function AlsoRight({ exercise, book }: { exercise: ExerciseAnswer; book: Book })
           Other wordings, spellings and free numbers are right anyway. Here stands what else is:
           another name, a second place that can be defended, an account that may be left out.
         </p>
-        <Accounts book={book} rules={now.accepts} onChange={putAccount} />
+        <Accounts book={book} {...accounts} />
       </section>
       <section className="paper">
         <h2>Entries</h2>
         <p className="quiet">
           Split, joined and in another order they are right anyway; so is another text.
         </p>
-        <Entries book={book} rules={now.acceptsEntries} onChange={putEntry} />
+        <Entries book={book} {...entries} />
         <KeepRow label="Save" changed={isChanged} of={save} onKeep={() => save.mutate()} />
       </section>
     </main>
@@ -93,17 +116,27 @@ function AlsoRight({ exercise, book }: { exercise: ExerciseAnswer; book: Book })
 interface ListProps<Rule> {
   readonly book: Book;
   readonly rules: readonly Rule[];
+  readonly points: Points;
   onChange(rule: Rule): void;
+  onPoints(ref: string, points: number | null): void;
 }
 
 const ROW_HEIGHT = 40;
 
-function Accounts({ book, rules, onChange }: ListProps<AcceptedRule>) {
+function Accounts({ book, rules, onChange, points, onPoints }: ListProps<AcceptedRule>) {
   const byAccount = new Map(rules.map((rule) => [rule.account, rule]));
   return (
     <table className={`lines-table ${styles['table']}`}>
       <TableHead
-        names={['Account', 'Also called', 'Also set up as', 'Its number', 'Asked for', 'Why']}
+        names={[
+          'Account',
+          'Also called',
+          'Also set up as',
+          'Its number',
+          'Asked for',
+          'Points',
+          'Why',
+        ]}
       />
       <LongRows
         of={book.accounts}
@@ -114,7 +147,7 @@ function Accounts({ book, rules, onChange }: ListProps<AcceptedRule>) {
             account={account}
             book={book}
             rule={byAccount.get(account.id) ?? null}
-            onChange={onChange}
+            {...{ points, onPoints, onChange }}
           />
         )}
       />
@@ -122,11 +155,11 @@ function Accounts({ book, rules, onChange }: ListProps<AcceptedRule>) {
   );
 }
 
-function Entries({ book, rules, onChange }: ListProps<AcceptedEntryRule>) {
+function Entries({ book, rules, onChange, points, onPoints }: ListProps<AcceptedEntryRule>) {
   const byEntry = new Map(rules.map((rule) => [rule.entry, rule]));
   return (
     <table className={`lines-table ${styles['table']}`}>
-      <TableHead names={['Entry', 'Day', 'From', 'To', 'Asked for']} />
+      <TableHead names={['Entry', 'Day', 'From', 'To', 'Asked for', 'Points']} />
       <LongRows
         of={book.entries}
         rowHeight={ROW_HEIGHT}
@@ -135,7 +168,7 @@ function Entries({ book, rules, onChange }: ListProps<AcceptedEntryRule>) {
             key={entry.id}
             entry={entry}
             rule={byEntry.get(entry.id) ?? null}
-            onChange={onChange}
+            {...{ points, onPoints, onChange }}
           />
         )}
       />

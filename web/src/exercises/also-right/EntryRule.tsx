@@ -3,15 +3,18 @@ import { Checkbox } from 'antd';
 import { DayField } from '../../figures/DayField';
 import { longDay } from '../../figures/days';
 import type { AcceptedEntryRule } from '../key-rules';
+import { OwnPoints, type Points } from './OwnPoints';
 
 interface EntryRuleProps {
   readonly entry: Entry;
   readonly rule: AcceptedEntryRule | null;
+  readonly points: Points;
   onChange(rule: AcceptedEntryRule): void;
+  onPoints(ref: string, points: number | null): void;
 }
 
 /** From which day to which an entry may be dated, and whether it is asked for. */
-export function EntryRule({ entry, rule, onChange }: EntryRuleProps) {
+export function EntryRule({ entry, rule, points, onChange, onPoints }: EntryRuleProps) {
   const now: AcceptedEntryRule = rule ?? { entry: entry.id };
   const { from = entry.date, to = entry.date, required = true } = now;
   const name = entry.text || entry.reference || 'the entry';
@@ -39,6 +42,9 @@ export function EntryRule({ entry, rule, onChange }: EntryRuleProps) {
           checked={required}
           onChange={({ target }) => onChange({ ...now, required: target.checked })}
         />
+      </td>
+      <td>
+        <OwnPoints groups={['entry.']} id={entry.id} {...{ name, points }} onChange={onPoints} />
       </td>
     </tr>
   );

@@ -1,13 +1,14 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { MyTryDetail } from '@gleddo/contract';
 import { Button } from 'antd';
-import { Link, Navigate } from 'react-router';
+import { Navigate } from 'react-router';
 import { post } from '../../api/client';
 import { OpenBook } from '../../book/open-book';
 import { Refusal } from '../../shell/Refusal';
 import { BookSays, BookTools } from '../../work/BookTools';
 import { TryTabs, WORK_PARTS, WorkTabs } from '../../work/WorkView';
 import { WorkBeside } from '../../work/WorkBeside';
+import { ExerciseTitle } from '../ExerciseTitle';
 import { returnedParts } from '../returned-parts';
 import { NotesToPutRight } from './NotesToPutRight';
 
@@ -25,17 +26,7 @@ export function PutRight({ mine, part }: PutRightProps) {
   return (
     <>
       <div className="sheet-head">
-        <h1>
-          <Link
-            to="/mine"
-            className="path-link"
-            aria-label="Back to my exercises"
-            title="My exercises"
-          >
-            ‹
-          </Link>{' '}
-          {mine.title}
-        </h1>
+        <ExerciseTitle of={mine} />
         <WorkTabs base={`/mine/${mine.exerciseId}`} parts={returnedParts(mine).slice(0, 2)} />
       </div>
       {copyBookId === null ? (

@@ -1,0 +1,78 @@
+import { Button } from 'antd';
+import { DayField } from '../figures/DayField';
+import type { StatementDate } from './key-rules';
+
+interface DatesProps {
+  readonly dates: readonly StatementDate[];
+  onChange(dates: readonly StatementDate[]): void;
+}
+
+/** The last day and period that are compared: what another one begins with. */
+function lastOf(dates: readonly StatementDate[]) {
+  const sheet = dates.findLast(({ statement }) => statement === 'balance-sheet');
+  const profit = dates.findLast(({ statement }) => statement === 'profit-and-loss');
+  const at = sheet?.at ?? profit?.to ?? '';
+  return {
+    sheet: sheet ?? { statement: 'balance-sheet' as const, at },
+    profit: profit ?? { statement: 'profit-and-loss' as const, from: at, to: at },
+  };
+}
+
+/** The days and periods at which the statements are compared: any number of them. */
+export function ComparedDates({ dates, onChange }: DatesProps) {
+  const { sheet, profit } = lastOf(dates);
+  return (
+    <>
+      {dates.map((date, i) => (
+        <DateRow
+          key={i}
+          date={date}
+          onChange={(next) => onChange(dates.with(i, next))}
+          {...(dates.length > 1 ? { onRemove: () => onChange(dates.toSpliced(i, 1)) } : {})}
+        />
+      ))}
+      <div className="slip-actions">
+        <Button size="small" onClick={() => onChange([...dates, sheet])}>
+          Another day
+        </Button>
+        <Button size="small" onClick={() => onChange([...dates, profit])}>
+          Another period
+        </Button>
+      </div>
+    </>
+  );
+}
+
+interface DateRowProps {
+  readonly date: StatementDate;
+  onChange(date: StatementDate): void;
+  onRemove?(): void;
+}
+
+function DateRow({ date, onChange, onRemove }: DateRowProps) {
+  const day = (name: 'at' | 'from' | 'to', label: string) => (
+    <DayField
+      size="small"
+      label={label}
+      value={date[name] ?? ''}
+      onChange={(value) => onChange({ ...date, [name]: value })}
+    />
+  );
+  return (
+    <p>
+      {date.statement === 'balance-sheet' ? (
+        <>Balance sheet as at {day('at', 'Balance sheet as at')}</>
+      ) : (
+        <>
+          Profit and loss from {day('from', 'Profit and loss from')} to{' '}
+          {day('to', 'Profit and loss to')}
+        </>
+      )}{' '}
+      {onRemove && (
+        <Button size="small" type="link" onClick={onRemove}>
+          Leave out
+        </Button>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,36 @@
+import type { UseMutationResult } from '@tanstack/react-query';
+import type { Rehearsal } from '@gleddo/contract';
+import type { Planting } from '@gleddo/core';
+import { Button, Modal } from 'antd';
+import { useState } from 'react';
+import { Refusal } from '../shell/Refusal';
+import { FaultCounts } from './FaultCounts';
+import { FIRST_PLANTING } from './first-planting';
+
+export type Begin = UseMutationResult<Rehearsal, Error, Planting | null>;
+
+/** Plants faults in a copy of the key: its marks, notes and causes are seen before students make such faults. */
+export function SpoilCopy({ begin }: { begin: Begin }) {
+  const [planting, setPlanting] = useState<Planting | null>(null);
+  return (
+    <>
+      <Button onClick={() => setPlanting(FIRST_PLANTING)}>Spoil a copy of the key</Button>
+      <Modal
+        open={planting !== null}
+        title="Spoil a copy of the key"
+        okText="Plant them"
+        cancelText="Leave it"
+        confirmLoading={begin.isPending}
+        onOk={() => begin.mutate(planting, { onSuccess: () => setPlanting(null) })}
+        onCancel={() => setPlanting(null)}
+      >
+        <p className="quiet">
+          Faults are planted in a copy of the finished book, which takes the place of your try.
+          Under Marks you see what they cost, what is said of them, and what follows from them.
+        </p>
+        {planting && <FaultCounts planting={planting} onChange={setPlanting} />}
+        <Refusal of={begin} />
+      </Modal>
+    </>
+  );
+}

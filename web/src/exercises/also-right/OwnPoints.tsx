@@ -1,0 +1,65 @@
+import { CHECKS } from '@gleddo/core';
+import { InputNumber, Popover } from 'antd';
+
+export type Points = Readonly<Record<string, number>>;
+
+interface OwnPointsProps {
+  /** The checks of accounts, or of entries. */
+  readonly groups: readonly string[];
+  readonly id: string;
+  readonly name: string;
+  readonly points: Points;
+  /** Null: as usual. */
+  onChange(ref: string, points: number | null): void;
+}
+
+/** Points of one account or entry, where they are others than usual: by check. */
+export function OwnPoints(props: OwnPointsProps) {
+  const own = Object.keys(props.points).filter((ref) => ref.endsWith(`:${props.id}`)).length;
+  return (
+    <Popover trigger="click" placement="left" destroyOnHidden content={<ByCheck {...props} />}>
+      <button
+        type="button"
+        className="link-button"
+        style={{ minHeight: 24 }}
+        aria-label={`Points of ${props.name}`}
+      >
+        {own === 0 ? 'as usual' : 'its own'}
+      </button>
+    </Popover>
+  );
+}
+
+function ByCheck({ groups, id, name, points, onChange }: OwnPointsProps) {
+  const checks = CHECKS.filter((check) => groups.some((group) => check.id.startsWith(group)));
+  return (
+    <div style={{ maxHeight: 380, overflowY: 'auto' }}>
+      <p className="quiet">Points of {name}. Empty: as usual.</p>
+      <table className="lines-table">
+        <tbody>
+          {checks.map((check) => {
+            const ref = `${check.id}:${id}`;
+            return (
+              <tr key={ref}>
+                <td>{check.title}</td>
+                <td className="figure">
+                  <InputNumber
+                    aria-label={`${check.title}, ${name}`}
+                    size="small"
+                    min={0}
+                    max={1000}
+                    precision={0}
+                    style={{ width: 72 }}
+                    placeholder={String(points[check.id] ?? check.points)}
+                    value={points[ref] ?? null}
+                    onChange={(value) => onChange(ref, value)}
+                  />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}

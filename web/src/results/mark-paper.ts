@@ -1,0 +1,70 @@
+import type { Note } from '@gleddo/contract';
+import {
+  marksSheet,
+  markSheets,
+  type Book,
+  type Handout,
+  type Period,
+  type Remark,
+} from '@gleddo/core';
+import type { ClassResults } from '@gleddo/contract';
+import type { MarkedRows } from './marked-rows';
+import { missedBy } from './ByStudent';
+import { stateSays } from './work-states';
+
+interface MarkPaperOf {
+  readonly student: string;
+  readonly exercise: string;
+  readonly points: number | null;
+  readonly of: number | null;
+  readonly work: Book;
+  readonly keyBook: Book | null;
+  readonly period: Period;
+  readonly rows: MarkedRows;
+  readonly notes: readonly Note[];
+}
+
+/** The notes in the margin and those of the instructor, in the order in which they stand there. */
+function remarksOf({ rows: { margin }, notes }: MarkPaperOf): Remark[] {
+  const own = (ref: string | null): Remark[] =>
+    notes
+      .filter((note) => (margin.numberOf(note.ref ?? '') === null ? null : note.ref) === ref)
+      .map(({ text, points }) => ({ number: null, what: 'Instructor’s note', says: text, points }));
+  const found = margin.faults.flatMap((fault, i): Remark[] => [
+    {
+      number: i + 1,
+      what: fault.fault,
+      says: fault.says,
+      points: fault.of === 0 ? null : fault.points - fault.of,
+    },
+    ...own(fault.ref),
+  ]);
+  return [...found, ...own(null)];
+}
+
+/** A marked work on paper. */
+export function markPaper(of: MarkPaperOf): Handout[] {
+  const { points, of: whole, rows, keyBook: key, ...rest } = of;
+  return markSheets({
+    ...rest,
+    key,
+    mark: points === null || whole === null ? null : { points, of: whole },
+    sections: rows.sections,
+    notesOn: rows.notesOn,
+    remarks: remarksOf(of),
+  });
+}
+
+/** The marks of a class on paper. */
+export const classPaper = ({ title, rows }: ClassResults): Handout[] => [
+  marksSheet(
+    title,
+    '',
+    rows.map((row) => ({
+      ...row,
+      state: stateSays(row),
+      day: row.handedInOn,
+      missed: missedBy(row),
+    })),
+  ),
+];
