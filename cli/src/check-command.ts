@@ -45,9 +45,9 @@ export const checkCommand: Command = async (args, out, err) => {
   const { values, positionals } = splitArguments(args, OPTIONS);
   const [keyFile, ...named] = positionals;
   if (keyFile === undefined || named.length === 0) throw new WrongUsage('name a key and a work');
-  const key = await readKeyFile(keyFile);
+  const { key, start: own } = await readKeyFile(keyFile);
   const start =
-    values.start === undefined ? emptyStart(key.book) : await readBookFile(values.start);
+    values.start === undefined ? (own ?? emptyStart(key.book)) : await readBookFile(values.start);
   const outcomes: Outcome[] = [];
   for (const file of await filesIn(named)) {
     const outcome = await outcomeOf(file, key, start);

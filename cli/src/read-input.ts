@@ -50,10 +50,14 @@ export async function readBookFile(file: string): Promise<Book> {
   return read.kind === 'key' ? read.key.book : read.book;
 }
 
-/** A key from a key file; a book file is a key that accepts nothing else. */
-export async function readKeyFile(file: string): Promise<AnswerKey> {
+/** A key from a key file, with its start where an exercise brings one; a book file is a key that accepts nothing else. */
+export async function readKeyFile(
+  file: string,
+): Promise<{ readonly key: AnswerKey; readonly start: Book | null }> {
   const read = await readInput(file);
-  return read.kind === 'key' ? read.key : keyOf(await readBookFile(file));
+  return read.kind === 'key'
+    ? { key: read.key, start: read.exercise?.start ?? null }
+    : { key: keyOf(await readBookFile(file)), start: null };
 }
 
 /** Endings of files that are no works: what lies beside them in a folder. */

@@ -95,6 +95,11 @@ export class ChangeExerciseRequest {
   @Max(1440, { message: 'The minutes between two checks are a whole number from 0 to 1,440.' })
   askPause?: number;
 
+  /** Whether a student may hand in a file instead of working here. */
+  @MayBeLeftOut()
+  @IsBoolean()
+  mayFile?: boolean;
+
   /** Out of the instructor's way, or back in the list. Students keep what they have. */
   @MayBeLeftOut()
   @IsBoolean()
@@ -156,5 +161,6 @@ export interface ExerciseAnswer extends ExerciseSummary {
   readonly checkWhileWorking: boolean;
   readonly askLimit: number | null;
   readonly askPause: number;
+  readonly mayFile: boolean;
   readonly keyRules: object;
 }

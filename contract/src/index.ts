@@ -85,6 +85,7 @@ export {
   CheckAgainRequest,
   FiledRequest,
   type HandPairShown,
+  OwnFileRequest,
   PairsRequest,
   type Preview,
   type PreviewRow,

@@ -123,11 +123,8 @@ const IsTable = () =>
     { message: 'A table is rows of cells, each a text.' },
   );
 
-/** A work that came as a file: whose it is, and what stands in it. */
-export class FiledRequest {
-  @IsId()
-  personId!: string;
-
+/** A work that a student hands in as a file: what stands in it. */
+export class OwnFileRequest {
   @IsName(200, 'A file has a name of 1 to 200 characters.')
   fileName!: string;
 
@@ -139,6 +136,12 @@ export class FiledRequest {
   @MayBeLeftOut()
   @IsObject({ message: 'A book is an object.' })
   book?: object;
+}
+
+/** A work that came as a file, and whose it is. */
+export class FiledRequest extends OwnFileRequest {
+  @IsId()
+  personId!: string;
 
   @MayBeLeftOut()
   @ArePairs()

@@ -47,6 +47,8 @@ export interface MyTry {
 export interface MyTryDetail extends MyTry {
   readonly brief: string;
   readonly checkWhileWorking: boolean;
+  /** Whether a file may be handed in instead of working here. */
+  readonly mayFile: boolean;
   readonly asks: Asks;
   readonly results: readonly ShownResult[] | null;
   readonly notes: readonly Note[] | null;

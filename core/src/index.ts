@@ -2,399 +2,110 @@
 export { done, refusal, type Refusal, type Result } from './refusal/refusal.js';
 export { entriesBeside, openingsBeside } from './mark/beside.js';
 export type { EntriesBeside, OpeningBeside } from './mark/beside.js';
-export {
-  allWhole,
-  type Amount,
-  formatAmount,
-  formatDecimal,
-  minorDigits,
-  otherSide,
-  parseAmount,
-  QUANTITY_DIGITS,
-  type Side,
-  sideOf,
-  signOf,
-  sum,
-} from './money/index.js';
-export {
-  type AccountType,
-  type Activity,
-  changedSection,
-  changedType,
-  CLASS_NAMES,
-  type ClassId,
-  faultsOfScheme,
-  inWords,
-  movedSection,
-  movedType,
-  normalSide,
-  orShipped,
-  otherwiseSays,
-  type ProfitLine,
-  renamedScheme,
-  type Role,
-  type Scheme,
-  type Section,
-  sectionById,
-  sectionOfType,
-  SHIPPED_SCHEMES,
-  shippedScheme,
-  type StatementId,
-  statementName,
-  statementOfClass,
-  typeOf,
-  typesFound,
-  typesOfSection,
-  withoutSection,
-  withoutType,
-  withSection,
-  withType,
-  type Words,
-  WORDS,
-  WORDS_NAMES,
-  wordsOf,
-} from './scheme/index.js';
-export {
-  type Band,
-  bandOfType,
-  freeNearby,
-  freeNumberAt,
-  inBand,
-  type NumberPlan,
-  planNotices,
-  SHIPPED_PLANS,
-  shippedPlan,
-  ticksOf,
-} from './numbering/index.js';
-export {
-  account,
-  type Account,
-  accountLabel,
-  accountOf,
-  addDays,
-  addMonths,
-  type Book,
-  bookFromJson,
-  bookToJson,
-  bookTooLarge,
-  chartOf,
-  compactBook,
-  type Company,
-  dealingsOf,
-  type Document,
-  DOCUMENT_KINDS,
-  type DocumentKind,
-  type DocumentLine,
-  type InventorySystem,
-  type Item,
-  type Party,
-  type PartyKind,
-  type Posting,
-  type PostingPurpose,
-  type Schedule,
-  SCHEDULE_KINDS,
-  type ScheduleKind,
-  type ScheduleRow,
-  type Entry,
-  ENTRY_KINDS,
-  type EntryKind,
-  faultsOfPlan,
-  firstYear,
-  isDay,
-  LEGAL_FORMS,
-  type LegalForm,
-  newBook,
-  type NewBook,
-  NO_TAX_LISTS,
-  NOT_PLACED,
-  openingOf,
-  type Particulars,
-  particularsOf,
-  type Origin,
-  originsSince,
-  type Period,
-  periodLike,
-  readBook,
-  sectionIdOf,
-  sectionOfAccount,
-  slugOf,
-  takenNumbers,
-  type TaxItem,
-  type TaxListName,
-  madeUpParticulars,
-  type TaxLists,
-  unfolded,
-  writeBook,
-} from './book/index.js';
-export {
-  beforeDoings,
-  completedPosting,
-  isMade,
-  KIND_FACTS,
-  lineWorth,
-  POSTING_NAMES,
-  recordingOf,
-  settingUp,
-  stockCourse,
-  worthOfDocument,
-} from './document/index.js';
+export { allWhole, type Amount, formatAmount, formatDecimal, minorDigits } from './money/index.js';
+export { otherSide, parseAmount, QUANTITY_DIGITS, type Side, sideOf } from './money/index.js';
+export { signOf, sum } from './money/index.js';
+export { type AccountType, type Activity, changedSection, changedType } from './scheme/index.js';
+export { CLASS_NAMES, type ClassId, faultsOfScheme, inWords } from './scheme/index.js';
+export { movedSection, movedType, normalSide, orShipped, otherwiseSays } from './scheme/index.js';
+export { type ProfitLine, renamedScheme, type Role, type Scheme } from './scheme/index.js';
+export { type Section, sectionById, sectionOfType, SHIPPED_SCHEMES } from './scheme/index.js';
+export { shippedScheme, type StatementId, statementName } from './scheme/index.js';
+export { statementOfClass, typeOf, typesFound, typesOfSection } from './scheme/index.js';
+export { withoutSection, withoutType, withSection, withType, type Words } from './scheme/index.js';
+export { WORDS, WORDS_NAMES, wordsOf } from './scheme/index.js';
+export { type Band, bandOfType, freeNearby, freeNumberAt, inBand } from './numbering/index.js';
+export { type NumberPlan, planNotices, SHIPPED_PLANS, shippedPlan } from './numbering/index.js';
+export { ticksOf } from './numbering/index.js';
+export { account, type Account, accountLabel, accountOf, addDays } from './book/index.js';
+export { addMonths, type Book, bookFromJson, bookToJson, bookTooLarge } from './book/index.js';
+export { chartOf, compactBook, type Company, dealingsOf, type Document } from './book/index.js';
+export { DOCUMENT_KINDS, type DocumentKind, type DocumentLine } from './book/index.js';
+export { type InventorySystem, type Item, type Party, type PartyKind } from './book/index.js';
+export { type Posting, type PostingPurpose, type Schedule, SCHEDULE_KINDS } from './book/index.js';
+export { type ScheduleKind, type ScheduleRow, type Entry, ENTRY_KINDS } from './book/index.js';
+export { type EntryKind, faultsOfPlan, firstYear, isDay, LEGAL_FORMS } from './book/index.js';
+export { type LegalForm, newBook, type NewBook, NO_TAX_LISTS, NOT_PLACED } from './book/index.js';
+export { openingOf, type Particulars, particularsOf, type Origin } from './book/index.js';
+export { originsSince, type Period, periodLike, readBook, sectionIdOf } from './book/index.js';
+export { sectionOfAccount, slugOf, takenNumbers, type TaxItem } from './book/index.js';
+export { type TaxListName, madeUpParticulars, type TaxLists, unfolded } from './book/index.js';
+export { writeBook } from './book/index.js';
+export { beforeDoings, completedPosting, isMade, KIND_FACTS, lineWorth } from './document/index.js';
+export { POSTING_NAMES, recordingOf, settingUp, stockCourse } from './document/index.js';
+export { worthOfDocument } from './document/index.js';
 export { type Settling, settlingsOf, whoOwes } from './party/index.js';
 export { madeUntil, planRows } from './schedule/index.js';
 export { isVisible, LARGEST_BOOK, withoutEval } from './shape/index.js';
-export {
-  type Applied,
-  apply,
-  areTooMany,
-  AUTHOR,
-  backBefore,
-  booksBefore,
-  changedSince,
-  type DoneStep,
-  effectsOfScheme,
-  ENTERS_BY,
-  type EntersBy,
-  faultsOfCompany,
-  formerNames,
-  type HistoryStep,
-  isUsed,
-  MOST_CHANGES,
-  type Operation,
-  operationSays,
-  readHistoric,
-  readOperations,
-  reservedRefusals,
-  retireNotices,
-  type Rules,
-  sameUndoing,
-  standing,
-  takeBack,
-  tooManyOperations,
-  oddDay,
-} from './operation/index.js';
-export {
-  accountAt,
-  ALL_ACCOUNTS,
-  bandOf,
-  capacityOf,
-  companionOf,
-  type Draft,
-  draftAt,
-  duplicateOf,
-  evenlyNumbered,
-  forEachAccount,
-  isFoundBy,
-  keepingNumbers,
-  listAccounts,
-  type ListUse,
-  type ListWanted,
-  moveTo,
-  nudge,
-  placeAt,
-  possibleParents,
-  putUnder,
-  type Renumbered,
-  renumberedChart,
-  rowsOf,
-  searchText,
-  siblingsIn,
-  takeOut,
-} from './placing/index.js';
-export {
-  type EntriesWanted,
-  entriesFound,
-  EVERY_ENTRY,
-  totalsByKind,
-  MADE_BY,
-  type MadeBy,
-  isWanted,
-  linesOf,
-  openingDifference,
-  totalOfEntries,
-} from './ledger/index.js';
-export {
-  activityOf,
-  balanceSheet,
-  budgetFigure,
-  cashFlow,
-  changesInEquity,
-  EQUITY_COLUMN_NAMES,
-  equityColumnsShown,
-  FLOW_PARTS,
-  flowBeginning,
-  type EquityColumn,
-  type CashFlow,
-  bookAfter,
-  budgetFigures,
-  hasBudgets,
-  worksheet,
-  type ComparedLine,
-  courseOf,
-  type CourseStep,
-  looksWrong,
-  type LooksWrong,
-  comparedLines,
-  countsIn,
-  type FlowLine,
-  inChartOrder,
-  type Level,
-  LEVELS,
-  linesOfStatement,
-  periodEnds,
-  PROFIT_LINES,
-  profitAndLoss,
-  profitLineName,
-  profitOnSheet,
-  profitRows,
-  resultName,
-  type SectionFigures,
-  sectionLike,
-  shownPeriod,
-  spreadFigures,
-  type SpreadFigures,
-  type StatementLine,
-  statementsToJson,
-  subtotalsShown,
-  trialBalance,
-  trialMovement,
-  usualPeriod,
-} from './statement/index.js';
-export {
-  type Accepted,
-  acceptedFor,
-  type AnswerKey,
-  type EntryPair,
-  keyFromJson,
-  keyOf,
-  keyOfRules,
-  pairedEntries,
-  readKey,
-  type StatementDate,
-  writeKey,
-  type HandPair,
-  latestDate,
-} from './key/index.js';
-export {
-  type CauseShare,
-  checkById,
-  type CheckResult,
-  CHECKS,
-  faultOf,
-  Marking,
-  type Outcome,
-  sentenceOf,
-} from './check/index.js';
-export {
-  type Checked,
-  checkedToJson,
-  type CheckOptions,
-  checkWork,
-  type KeptPair,
-  keptPairs,
-  type KeptResult,
-  keptResults,
-  lostAtStart,
-  type Margin,
-  marginOf,
-  sideBySide,
-  type SideRow,
-  type SideSection,
-  stillOpen,
-  missingIn,
-  pairedByHand,
-  type PairLine,
-  pairLines,
-  type Sureness,
-  figureWith,
-  type LineOnItsWay,
-  linesOnTheirWay,
-} from './mark/index.js';
-export {
-  accountsIntoBook,
-  accountsToTable,
-  type AccountTable,
-  bookFromTable,
-  cellsOf,
-  cellsToCsv,
-  cellText,
-  COLUMN_KINDS,
-  type ColumnKind,
-  type Columns,
-  decodeText,
-  doubledNumbers,
-  guarded,
-  newBookFromTable,
-  proposeColumns,
-  proposeSign,
-  readAccountTable,
-  type SignConvention,
-  type Taken,
-} from './table/index.js';
-export {
-  asPriorPeriod,
-  type BalanceFound,
-  balancesInTable,
-  closingBalances,
-  type Goes,
-  NEW_ACCOUNT,
-  NOWHERE,
-  proposedGoing,
-  signByArithmetic,
-  takingOpenings,
-} from './opening/index.js';
-export {
-  cellShown,
-  type Handout,
-  type HandoutCell,
-  type HandoutKind,
-  handoutOf,
-  type HandoutRow,
-  handoutToTable,
-  costSheet,
-  namesOfDocuments,
-  worksheetSheet,
-  owedSheet,
-  type HandoutWanted,
-  isIndented,
-  journalSheet,
-  ledgerSheet,
-  marksSheet,
-  markSheets,
-  type Remark,
-  statementSheets,
-} from './handout/index.js';
-export {
-  columnsOfClass,
-  type MarkRow,
-  marksToTable,
-  type Overview,
-  overviewOf,
-  spreadOf,
-  worst,
-} from './survey/index.js';
-export {
-  emptyStart,
-  FAULT_KINDS,
-  type FaultKind,
-  givenToStudents,
-  randomFrom,
-  shuffled,
-  type Planting,
-  proposedBrief,
-  START_KINDS,
-  startingPoint,
-  type StartKind,
-  usualPoints,
-} from './start/index.js';
+export { type Applied, apply, areTooMany, AUTHOR, backBefore } from './operation/index.js';
+export { booksBefore, changedSince, type DoneStep, effectsOfScheme } from './operation/index.js';
+export { ENTERS_BY, type EntersBy, faultsOfCompany, formerNames } from './operation/index.js';
+export { type HistoryStep, isUsed, MOST_CHANGES, type Operation } from './operation/index.js';
+export { operationSays, readHistoric, readOperations } from './operation/index.js';
+export { reservedRefusals, retireNotices, type Rules, sameUndoing } from './operation/index.js';
+export { standing, takeBack, tooManyOperations, oddDay } from './operation/index.js';
+export { accountAt, ALL_ACCOUNTS, bandOf, capacityOf, companionOf } from './placing/index.js';
+export { type Draft, draftAt, duplicateOf, evenlyNumbered } from './placing/index.js';
+export { forEachAccount, isFoundBy, keepingNumbers, listAccounts } from './placing/index.js';
+export { type ListUse, type ListWanted, moveTo, nudge, placeAt } from './placing/index.js';
+export { possibleParents, putUnder, type Renumbered, renumberedChart } from './placing/index.js';
+export { rowsOf, searchText, siblingsIn, takeOut } from './placing/index.js';
+export { type EntriesWanted, entriesFound, EVERY_ENTRY, totalsByKind } from './ledger/index.js';
+export { MADE_BY, type MadeBy, isWanted, linesOf, openingDifference } from './ledger/index.js';
+export { totalOfEntries } from './ledger/index.js';
+export { activityOf, balanceSheet, budgetFigure, cashFlow } from './statement/index.js';
+export { changesInEquity, EQUITY_COLUMN_NAMES, equityColumnsShown } from './statement/index.js';
+export { FLOW_PARTS, flowBeginning, type EquityColumn, type CashFlow } from './statement/index.js';
+export { bookAfter, budgetFigures, hasBudgets, worksheet } from './statement/index.js';
+export { type ComparedLine, courseOf, type CourseStep, looksWrong } from './statement/index.js';
+export { type LooksWrong, comparedLines, countsIn, type FlowLine } from './statement/index.js';
+export { inChartOrder, type Level, LEVELS, linesOfStatement } from './statement/index.js';
+export { periodEnds, PROFIT_LINES, profitAndLoss, profitLineName } from './statement/index.js';
+export { profitOnSheet, profitRows, resultName, type SectionFigures } from './statement/index.js';
+export { sectionLike, shownPeriod, spreadFigures, type SpreadFigures } from './statement/index.js';
+export { type StatementLine, statementsToJson, subtotalsShown } from './statement/index.js';
+export { trialBalance, trialMovement, usualPeriod } from './statement/index.js';
+export { type Accepted, acceptedFor, type AnswerKey, type EntryPair } from './key/index.js';
+export { keyFromJson, keyOf, keyOfRules, pairedEntries, readKey } from './key/index.js';
+export { type StatementDate, writeKey, type HandPair, latestDate } from './key/index.js';
+export { type CauseShare, checkById, type CheckResult, CHECKS, faultOf } from './check/index.js';
+export { Marking, type Outcome, sentenceOf } from './check/index.js';
+export { type Checked, checkedToJson, type CheckOptions, checkWork } from './mark/index.js';
+export { type KeptPair, keptPairs, type KeptResult, keptResults } from './mark/index.js';
+export { lostAtStart, type Margin, marginOf, sideBySide, type SideRow } from './mark/index.js';
+export { type SideSection, stillOpen, missingIn, pairedByHand } from './mark/index.js';
+export { type PairLine, pairLines, type Sureness, figureWith } from './mark/index.js';
+export { type LineOnItsWay, linesOnTheirWay } from './mark/index.js';
+export { accountsIntoBook, accountsToTable, type AccountTable } from './table/index.js';
+export { bookFromTable, cellsOf, cellsToCsv, cellText, COLUMN_KINDS } from './table/index.js';
+export { type ColumnKind, type Columns, decodeText, doubledNumbers } from './table/index.js';
+export { guarded, newBookFromTable, proposeColumns, proposeSign } from './table/index.js';
+export { readAccountTable, type SignConvention, type Taken } from './table/index.js';
+export { asPriorPeriod, type BalanceFound, balancesInTable } from './opening/index.js';
+export { closingBalances, type Goes, NEW_ACCOUNT, NOWHERE } from './opening/index.js';
+export { proposedGoing, signByArithmetic, takingOpenings } from './opening/index.js';
+export { cellShown, type Handout, type HandoutCell, type HandoutKind } from './handout/index.js';
+export { handoutOf, type HandoutRow, handoutToTable, costSheet } from './handout/index.js';
+export { namesOfDocuments, worksheetSheet, owedSheet } from './handout/index.js';
+export { type HandoutWanted, isIndented, journalSheet, ledgerSheet } from './handout/index.js';
+export { marksSheet, markSheets, type Remark, statementSheets } from './handout/index.js';
+export { columnsOfClass, type MarkRow, marksToTable, type Overview } from './survey/index.js';
+export { overviewOf, spreadOf, worst } from './survey/index.js';
+export { emptyStart, FAULT_KINDS, type FaultKind, givenToStudents } from './start/index.js';
+export { randomFrom, shuffled, type Planting, proposedBrief, START_KINDS } from './start/index.js';
+export { startingPoint, type StartKind, usualPoints } from './start/index.js';
 export { starterChart, TRADES } from './starter/index.js';
 export { juniperLane, nurseryYear, pollardRow, ternIsland } from './demo/index.js';
 export { closingEntries, nextYear, takersOfProfit } from './year/index.js';
-export {
-  type Incoming,
-  type OpenWorkbook,
-  readIncoming,
-  type TableChoice,
-  type TableWork,
-  workFromTable,
-} from './incoming/index.js';
+export { type Incoming, type OpenWorkbook, readIncoming } from './incoming/index.js';
+export { type TableChoice, type TableWork, workFromTable } from './incoming/index.js';
 export { healthOf, type HealthNote } from './health/index.js';
 export { defensible } from './mixup/index.js';
+export {
+  exerciseFromJson,
+  exerciseToJson,
+  readExercise,
+  type RulesOfTry,
+} from './exercise/index.js';
+export { USUAL_RULES, writeExercise, type Exercise } from './exercise/index.js';
+export { keyToJson } from './key/index.js';

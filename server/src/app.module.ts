@@ -19,6 +19,7 @@ import { DemoClass } from './demo/demo-class.js';
 import { DemoSite } from './demo/demo-site.js';
 import { DemoWorld } from './demo/demo-world.js';
 import { ExercisesController } from './exercises/exercises.controller.js';
+import { ExerciseFilesService } from './exercises/exercise-files.service.js';
 import { ExercisesService } from './exercises/exercises.service.js';
 import { HandOutsService } from './exercises/hand-outs.service.js';
 import { GroupsController } from './groups/groups.controller.js';
@@ -85,6 +86,7 @@ const SERVICES = [
   GroupsService,
   HandOutsService,
   ExercisesService,
+  ExerciseFilesService,
   KeyVersionsService,
   ChecksService,
   CheckRunner,

@@ -2,6 +2,8 @@ import { bookFromJson, parseJson } from '../book/read-book.js';
 import type { Book } from '../book/book.js';
 import type { AnswerKey } from '../key/answer-key.js';
 import { keyFromJson } from '../key/read-key.js';
+import { exerciseFromJson, type Exercise } from '../exercise/index.js';
+import { EXERCISE_FORMAT } from '../shape/exercise-file.js';
 import { KEY_FORMAT } from '../shape/key-file.js';
 import { done, refused, type Result } from '../refusal/refusal.js';
 import { cellsFrom, cellsOf, decodeText, refusalOfBytes } from '../table/cells.js';
@@ -11,7 +13,7 @@ import { sheetsOf, type OpenWorkbook } from './workbook.js';
 /** What a file holds: a book, a key, or the cells of a table and of which sheet they are. */
 export type Incoming =
   | { readonly kind: 'book'; readonly book: Book }
-  | { readonly kind: 'key'; readonly key: AnswerKey }
+  | { readonly kind: 'key'; readonly key: AnswerKey; readonly exercise: Exercise | null }
   | {
       readonly kind: 'table';
       readonly cells: readonly (readonly string[])[];
@@ -49,9 +51,14 @@ function fromJson(text: string): Result<Incoming> {
   const json = parseJson(text);
   if (!json.ok) return json;
   const format = (json.value as { format?: unknown } | null)?.format;
+  if (format === EXERCISE_FORMAT) {
+    const exercise = exerciseFromJson(json.value);
+    if (!exercise.ok) return exercise;
+    return done({ kind: 'key', key: exercise.value.key, exercise: exercise.value });
+  }
   if (format === KEY_FORMAT) {
     const key = keyFromJson(json.value);
-    return key.ok ? done({ kind: 'key', key: key.value }) : key;
+    return key.ok ? done({ kind: 'key', key: key.value, exercise: null }) : key;
   }
   const book = bookFromJson(json.value);
   return book.ok ? done({ kind: 'book', book: book.value }) : book;

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { alternativesOf } from './either.js';
 import { bookFile } from './book-file.js';
+import { wholeExercise } from './exercise-file.js';
 import { wholeKey } from './key-file.js';
 
 const USUAL_DIGITS = 2;
@@ -23,5 +24,9 @@ function inner(shape: z.ZodMiniType): Record<string, unknown> {
 /** The JSON Schema of each format, by the name of its file in docs/formats. */
 export const jsonSchemas = (): Readonly<Record<string, object>> => ({
   'book.schema.json': { title: 'A book of Gleddo', ...schemaOf(bookFile(USUAL_DIGITS)) },
+  'exercise.schema.json': {
+    title: 'An exercise of Gleddo',
+    ...schemaOf(wholeExercise(USUAL_DIGITS)),
+  },
   'key.schema.json': { title: 'An answer key of Gleddo', ...schemaOf(wholeKey(USUAL_DIGITS)) },
 });

@@ -9,6 +9,8 @@ import {
   type Me,
 } from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
+import { ApiBody } from '@nestjs/swagger';
+import { ExerciseFilesService } from './exercise-files.service.js';
 import { HandOutsService } from './hand-outs.service.js';
 import { ExercisesService } from './exercises.service.js';
 
@@ -18,6 +20,7 @@ export class ExercisesController {
   constructor(
     private readonly exercises: ExercisesService,
     private readonly handOuts: HandOutsService,
+    private readonly files: ExerciseFilesService,
   ) {}
 
   @Get()
@@ -28,6 +31,19 @@ export class ExercisesController {
   @Post()
   create(@Body() body: NewExerciseRequest, @SignedIn() me: Me): Promise<ExerciseAnswer> {
     return this.exercises.create(me, body);
+  }
+
+  /** From the file of an exercise, or of a key: the body comes as it was sent, and is read elsewhere. */
+  @Post('file')
+  @ApiBody({ schema: { type: 'object' } })
+  takeFile(@Body() body: Buffer | undefined, @SignedIn() me: Me): Promise<ExerciseAnswer> {
+    return this.files.take(me, body);
+  }
+
+  /** The exercise as its file has it. */
+  @Get(':id/file')
+  file(@Param('id') id: string, @SignedIn() me: Me): Promise<object> {
+    return this.files.of(me, id);
   }
 
   @Get(':id')

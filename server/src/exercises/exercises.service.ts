@@ -77,13 +77,23 @@ export class ExercisesService {
     const row = await this.rowOf(me, id);
     const summary = (await this.list(me)).find((each) => each.id === id);
     if (!summary) throw notFound('This exercise');
-    const { brief, startBookId, keyBookId, askLimit, askPause } = row;
+    const { brief, startBookId, keyBookId, askLimit, askPause, mayFile } = row;
     const { entriesMayChange, enters, helpTypes, helpTotals, helpBands, checkWhileWorking } = row;
     const rules = { entriesMayChange, enters, helpTypes, helpTotals, helpBands, checkWhileWorking };
     const keyRules = JSON.parse(row.keyRules) as object;
     const handedOutTo = await this.handOuts.of(id);
     const books = { startBookId, keyBookId };
-    return { ...summary, brief, ...books, handedOutTo, ...rules, askLimit, askPause, keyRules };
+    return {
+      ...summary,
+      brief,
+      ...books,
+      handedOutTo,
+      ...rules,
+      askLimit,
+      askPause,
+      mayFile,
+      keyRules,
+    };
   }
 
   /** An exercise from a company: its book is the key; the start is cut down from it as asked. */

@@ -8,20 +8,23 @@ const CHANGING = 1024 * KB;
 /** Where a file comes in. */
 const FILES = 8 * 1024 * KB;
 
-/** The address where a whole book comes in: its body is handed on unread. */
-const BOOK_IN = '/api/companies';
-/** Where a work comes in as a file. */
-const WORK_IN = '/api/exercises/:id/files';
+/** The addresses where whole books come in: their bodies are handed on unread. */
+const BOOKS_IN: ReadonlySet<string> = new Set(['/api/companies', '/api/exercises/file']);
+/** Where works come in as files. */
+const WORKS_IN: ReadonlySet<string> = new Set([
+  '/api/exercises/:id/files',
+  '/api/my-exercises/:id/file',
+]);
 
 function limitOf(method: string, url: string): number {
-  if (method === 'POST' && (url === BOOK_IN || url === WORK_IN)) return FILES;
+  if (method === 'POST' && (BOOKS_IN.has(url) || WORKS_IN.has(url))) return FILES;
   if (method === 'POST' && /^\/api\/books\/:id\/(operations|changes)$/.test(url)) return CHANGING;
   if (method === 'PATCH' && url === '/api/exercises/:id') return CHANGING;
   return USUAL;
 }
 
 const isBookIn = (request: FastifyRequest): boolean =>
-  request.method === 'POST' && request.routeOptions.url === BOOK_IN;
+  request.method === 'POST' && BOOKS_IN.has(request.routeOptions.url ?? '');
 
 /** How bodies are taken: as JSON only, up to the limit of the route, judged before they are parsed. */
 export function takeBodies(fastify: FastifyInstance): void {

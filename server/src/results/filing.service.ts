@@ -1,13 +1,13 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { FiledRequest, Me } from '@gleddo/contract';
-import { and, eq, sql } from 'drizzle-orm';
+import type { FiledRequest, HandPairShown, Me, OwnFileRequest } from '@gleddo/contract';
+import { and, eq, sql, type SQL } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database, Queries } from '../database/open-database.js';
 import { books, filedTables, handOuts, members, people, tries } from '../database/schema/index.js';
-import { ExercisesService } from '../exercises/exercises.service.js';
-import { notFound, refuse, refusedBy } from '../http/problem.js';
+import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
+import { notFound, refuse, refusedBy, type Refused } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from './checks.service.js';
 import { KeyVersionsService } from './key-versions.service.js';
@@ -32,12 +32,36 @@ export class FilingService {
   async file(me: Me, exerciseId: string, request: FiledRequest): Promise<void> {
     const exercise = await this.exercises.rowOf(me, exerciseId);
     const student = await this.studentOf(exerciseId, request.personId);
+    await this.take(me, exercise, {
+      ...{ ...request, isOwn: false, mayReplace: REPLACED_BY_FILE, refusal: hasWork(student) },
+    });
+  }
+
+  /** A student hands in a file in the place of what they may have begun here; once handed in, it stays. */
+  async fileOwn(me: Me, exercise: ExerciseRow, request: OwnFileRequest): Promise<void> {
+    if (!exercise.mayFile)
+      throw refuse(
+        'file.not-allowed',
+        'In this exercise the work is done here; a file can’t be handed in. Begin it, or ask your instructor.',
+      );
+    await this.take(me, exercise, {
+      ...{
+        ...request,
+        personId: me.id,
+        isOwn: true,
+        mayReplace: REPLACED_BY_OWN,
+        refusal: handedIn(),
+      },
+    });
+  }
+
+  private async take(me: Me, exercise: ExerciseRow, filed: Filed): Promise<void> {
     const key = await this.keys.textOf((await this.keys.todays(exercise)).id);
-    const { table = null, book = null } = request;
+    const { table = null, book = null } = filed;
     const ready = await this.threads.takeWork({ key, table: table as IncomingTable | null, book });
     if (!ready.ok) throw refusedBy(ready.refusals);
     await this.db.transaction(async (tx) => {
-      const id = await this.put(tx, exerciseId, { ready: ready.value, request, student });
+      const id = await this.put(tx, exercise.id, filed, ready.value);
       await this.checks.ask(id, tx);
       await this.audit.write('work-filed', me.id, id, tx);
     });
@@ -55,11 +79,16 @@ export class FilingService {
     return found.name;
   }
 
-  private async put(db: Queries, exerciseId: string, filed: Filed): Promise<string> {
-    const { personId, fileName, table = null, pairs = [] } = filed.request;
+  private async put(
+    db: Queries,
+    exerciseId: string,
+    filed: Filed,
+    ready: PreparedBook,
+  ): Promise<string> {
+    const { personId, fileName, table = null, pairs = [] } = filed;
     const of = and(eq(tries.exerciseId, exerciseId), eq(tries.personId, personId));
     const [before] = await db.select({ bookId: tries.bookId }).from(tries).where(of).for('update');
-    const bookId = await this.books.keep(filed.ready, 'try', db);
+    const bookId = await this.books.keep(ready, 'try', db);
     const came = {
       ...{ bookId, fileName, handPairs: JSON.stringify(pairs) },
       ...{ state: 'handed-in' as const, handedInAt: new Date() },
@@ -71,14 +100,15 @@ export class FilingService {
       .onConflictDoUpdate({
         target: [tries.exerciseId, tries.personId],
         set: came,
-        setWhere: sql`${tries.fileName} is not null and ${tries.state} = 'handed-in'`,
+        setWhere: filed.mayReplace,
       })
       .returning({ id: tries.id });
-    if (!made) throw hasWork(filed.student);
+    if (!made) throw filed.refusal;
     await db.delete(filedTables).where(eq(filedTables.tryId, made.id));
     if (table)
       await db.insert(filedTables).values({ tryId: made.id, content: JSON.stringify(table) });
-    if (before) await db.delete(books).where(eq(books.id, before.bookId));
+    // What was begun here stays, should somebody want it back.
+    if (before && !filed.isOwn) await db.delete(books).where(eq(books.id, before.bookId));
     return made.id;
   }
 }
@@ -90,8 +120,17 @@ const hasWork = (student: string) =>
     'personId',
   );
 
-interface Filed {
-  readonly ready: PreparedBook;
-  readonly request: FiledRequest;
-  readonly student: string;
+const handedIn = () => refuse('try.handed-in', 'This work has been handed in already.');
+
+/** A file takes the place of a file that came before it, as long as that was not given back. */
+const REPLACED_BY_FILE = sql`${tries.fileName} is not null and ${tries.state} = 'handed-in'`;
+/** One’s own takes the place of what was begun. */
+const REPLACED_BY_OWN = sql`${tries.state} = 'working'`;
+
+interface Filed extends OwnFileRequest {
+  readonly personId: string;
+  readonly pairs?: HandPairShown[];
+  readonly isOwn: boolean;
+  readonly mayReplace: SQL;
+  readonly refusal: Refused;
 }

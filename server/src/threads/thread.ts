@@ -5,6 +5,7 @@ import { check, checkToKeep } from './checking.js';
 import type { Sent } from './prepared-book.js';
 import { replay } from './replaying.js';
 import { takeBook } from './taking.js';
+import { takeExercise } from './taking-exercise.js';
 import { takeWork } from './taking-work.js';
 
 /** What other threads do than the one that answers requests. Each function is a task, called by its name. */
@@ -22,4 +23,4 @@ export function judge(text: string): Sent<null> {
   return read.ok ? { ok: true, value: null } : read;
 }
 
-export { changeText, check, checkToKeep, replay, takeBook, takeWork };
+export { changeText, check, checkToKeep, replay, takeBook, takeExercise, takeWork };

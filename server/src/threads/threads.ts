@@ -6,6 +6,7 @@ import { Piscina } from 'piscina';
 import type { ChangedBook } from './changing.js';
 import type { CheckedWork, CheckOutcome, KeptCheck, ToCheck } from './checking.js';
 import type { PreparedBook, Sent } from './prepared-book.js';
+import type { PreparedExercise } from './taking-exercise.js';
 import type { FiledContent } from './taking-work.js';
 import type { ToReplay } from './replaying.js';
 
@@ -54,6 +55,9 @@ export class Threads {
 
   takeBook = (body: Uint8Array): Promise<Sent<PreparedBook>> =>
     this.run(this.others, 'takeBook', body);
+
+  takeExercise = (body: Uint8Array, seed: number): Promise<Sent<PreparedExercise>> =>
+    this.run(this.others, 'takeExercise', { body, seed });
 
   takeWork = (content: FiledContent): Promise<Sent<PreparedBook>> =>
     this.run(this.others, 'takeWork', content);

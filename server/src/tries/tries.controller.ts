@@ -1,6 +1,14 @@
-import { Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
-import type { InterimCheck, Me, MendedCheck, MyTry, MyTryDetail } from '@gleddo/contract';
+import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
+import {
+  OwnFileRequest,
+  type InterimCheck,
+  type Me,
+  type MendedCheck,
+  type MyTry,
+  type MyTryDetail,
+} from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
+import { FilingService } from '../results/filing.service.js';
 import { MendingService } from './mending.service.js';
 import { TriesService } from './tries.service.js';
 
@@ -10,6 +18,7 @@ export class TriesController {
   constructor(
     private readonly tries: TriesService,
     private readonly mending: MendingService,
+    private readonly filing: FilingService,
   ) {}
 
   @Get()
@@ -38,6 +47,19 @@ export class TriesController {
   @HttpCode(200)
   handIn(@Param('id') id: string, @SignedIn() me: Me): Promise<MyTryDetail> {
     return this.tries.handIn(me, id);
+  }
+
+  /** Hands a file in, where the exercise allows it. */
+  @Post(':id/file')
+  @HttpCode(200)
+  async file(
+    @Param('id') id: string,
+    @Body() body: OwnFileRequest,
+    @SignedIn() me: Me,
+  ): Promise<MyTryDetail> {
+    const { exercise } = await this.tries.find(me, id);
+    await this.filing.fileOwn(me, exercise, body);
+    return this.tries.open(me, id);
   }
 
   /** Begins the copy in which a work that was given back is put right. */

@@ -66,6 +66,7 @@ export class TriesService {
       ...myTry(exercise, work),
       brief: exercise.brief,
       checkWhileWorking: exercise.checkWhileWorking,
+      mayFile: exercise.mayFile,
       asks: asksOf(exercise, work),
       ...(isBack ? await this.givenBack(work) : NOTHING_BACK),
     };

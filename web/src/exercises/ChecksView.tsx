@@ -177,14 +177,15 @@ type TryRules = Pick<
   | 'checkWhileWorking'
   | 'askLimit'
   | 'askPause'
+  | 'mayFile'
 >;
 
 function tryRulesOf(exercise: ExerciseAnswer): TryRules {
   const { entriesMayChange, enters, helpTypes, helpTotals, helpBands, checkWhileWorking } =
     exercise;
-  const { askLimit, askPause } = exercise;
+  const { askLimit, askPause, mayFile } = exercise;
   const helps = { helpTypes, helpTotals, helpBands };
-  return { entriesMayChange, enters, ...helps, checkWhileWorking, askLimit, askPause };
+  return { entriesMayChange, enters, ...helps, checkWhileWorking, askLimit, askPause, mayFile };
 }
 
 type YesOrNo = Exclude<keyof TryRules, 'enters' | 'askLimit' | 'askPause'>;
@@ -203,6 +204,7 @@ const TRY_RULES: readonly (readonly [YesOrNo, string, string])[] = [
     'Checking while working',
     'A student may ask what is not right yet; what would be right is not said.',
   ],
+  ['mayFile', 'Handing in a file', 'A table of accounts and balances, or a book, made elsewhere.'],
 ];
 
 function TryRuleBoxes({ rules, onChange }: { rules: TryRules; onChange(rules: TryRules): void }) {

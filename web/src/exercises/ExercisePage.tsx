@@ -8,6 +8,7 @@ import { AlsoRightView } from './also-right/AlsoRightView';
 import { BriefView } from './BriefView';
 import { ChecksView } from './ChecksView';
 import { HandOutView } from './HandOutView';
+import { SaveExercise } from './SaveExercise';
 import { TryItView } from './TryItView';
 import { useExercise } from './use-exercise';
 
@@ -59,6 +60,7 @@ function ExerciseHead({ exercise }: { exercise: ExerciseAnswer }) {
         {exercise.state === 'handed-out' && (
           <Link to={`/results/${exercise.id}`}>See the results</Link>
         )}
+        <SaveExercise exercise={exercise} />
       </div>
     </div>
   );

@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { get } from '../api/client';
 import { ListPage } from '../shell/ListPage';
 import { usePutAway } from '../shell/use-put-away';
+import { ExerciseFromFile } from './ExerciseFromFile';
 import { makingAddress } from './use-making';
 
 export const useExercises = () =>
@@ -29,7 +30,12 @@ export default function ExercisesPage() {
     <ListPage
       title="Exercises"
       of={exercises}
-      actions={<MakeFrom />}
+      actions={
+        <>
+          <ExerciseFromFile />
+          <MakeFrom />
+        </>
+      }
       acts={{ onPutAway: putAway }}
       rows={exercises.data?.map((exercise) => ({
         key: exercise.id,

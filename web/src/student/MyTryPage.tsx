@@ -12,6 +12,7 @@ import { BookSays, BookTools } from '../work/BookTools';
 import { lazyView } from '../work/lazy-view';
 import { TryTabs, WORK_PARTS } from '../work/WorkView';
 import { ExerciseTitle } from './ExerciseTitle';
+import { HandInFile } from './HandInFile';
 import { HandIn } from './HandIn';
 import { InterimCheck } from './InterimCheck';
 import { returnedParts } from './returned-parts';
@@ -64,6 +65,7 @@ function Begin({ mine }: { mine: MyTryDetail }) {
         brief={mine.brief}
         says="You get a book of your own. It is saved as you go; hand it in when you are ready."
         begin={begin}
+        {...(mine.mayFile ? { besides: <HandInFile mine={mine} /> } : {})}
       />
     </>
   );
@@ -85,6 +87,7 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
               {mine.checkWhileWorking && (
                 <InterimCheck exerciseId={mine.exerciseId} asks={mine.asks} />
               )}
+              {mine.mayFile && <HandInFile mine={mine} />}
               <HandIn mine={mine} />
             </>
           ) : (

@@ -9,10 +9,12 @@ interface BeginPaperProps {
   readonly says: string;
   readonly begin: { mutate(): void; readonly isPending: boolean; readonly error: Error | null };
   readonly children?: ReactNode;
+  /** What can be done instead of beginning. */
+  readonly besides?: ReactNode;
 }
 
 /** The brief before the work is begun, and the one button that begins it. */
-export function BeginPaper({ brief, says, begin, children }: BeginPaperProps) {
+export function BeginPaper({ brief, says, begin, children, besides }: BeginPaperProps) {
   return (
     <main className="desk">
       <section className="paper narrow">
@@ -22,6 +24,7 @@ export function BeginPaper({ brief, says, begin, children }: BeginPaperProps) {
           <Button type="primary" loading={begin.isPending} onClick={() => begin.mutate()}>
             Begin
           </Button>
+          {besides}
           <span className="quiet" style={{ alignSelf: 'center' }}>
             {says}
           </span>

@@ -1,0 +1,64 @@
+import { bookFromJson, faultsOfFormat, parseJson } from '../book/read-book.js';
+import { bookToJson } from '../book/write-book.js';
+import { keyFromJson, keyToJson } from '../key/read-key.js';
+import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
+import { join } from '../shape/explain.js';
+import { EXERCISE_FORMAT, exerciseFile } from '../shape/exercise-file.js';
+import { fitting } from '../shape/shape.js';
+import { isVisible } from '../shape/visible.js';
+import { USUAL_RULES, type Exercise } from './exercise.js';
+
+const untitled = refusal(
+  'exercise.untitled',
+  () => 'The exercise has no title that can be read. Give it one of 1 to 120 characters.',
+);
+
+const under = (name: string, refusals: readonly Refusal[]): Refusal[] =>
+  refusals.map((each) => ({ ...each, at: join(name, each.at) }));
+
+/** Reads an exercise from the text of a `*.exercise.json` file, or answers every fault with its path. */
+export function readExercise(text: string): Result<Exercise> {
+  const json = parseJson(text);
+  return json.ok ? exerciseFromJson(json.value) : json;
+}
+
+export function exerciseFromJson(value: unknown): Result<Exercise> {
+  const odd = faultsOfFormat(value, EXERCISE_FORMAT);
+  if (odd.length > 0) return refused(...odd);
+  const shaped = fitting(exerciseFile, value);
+  const { start: startJson, key: keyJson } = (value ?? {}) as { start?: unknown; key?: unknown };
+  const start = bookFromJson(startJson ?? null, 'start');
+  const key = keyFromJson(keyJson ?? null);
+  if (!shaped.ok || !start.ok || !key.ok)
+    return refused(
+      ...(shaped.ok ? [] : shaped.refusals),
+      ...(start.ok ? [] : start.refusals),
+      ...(key.ok ? [] : under('key', key.refusals)),
+    );
+  const { title, brief = '', rules } = shaped.value;
+  if (!isVisible(title)) return refused(untitled({}, 'title'));
+  const said = Object.fromEntries(
+    Object.entries(rules ?? {}).filter(([, each]) => each !== undefined),
+  );
+  return done({
+    ...{ title, brief, start: start.value, key: key.value },
+    rules: { ...USUAL_RULES, ...said },
+  });
+}
+
+/** An exercise as its document, canonical: every rule of the try written out. */
+export const exerciseToJson = ({ title, brief, start, key, rules }: Exercise): object => ({
+  format: EXERCISE_FORMAT,
+  version: 1,
+  title,
+  ...(brief === '' ? {} : { brief }),
+  rules: Object.fromEntries(
+    (Object.keys(USUAL_RULES) as (keyof typeof USUAL_RULES)[]).map((name) => [name, rules[name]]),
+  ),
+  start: bookToJson(start),
+  key: keyToJson(key),
+});
+
+/** The text of a `*.exercise.json` file; read back and written again it is the same byte for byte. */
+export const writeExercise = (exercise: Exercise): string =>
+  `${JSON.stringify(exerciseToJson(exercise), null, 2)}\n`;

@@ -1,0 +1,40 @@
+import * as z from 'zod/mini';
+import { ENTERS_BY } from '../operation/operation.js';
+import { bookFile } from './book-file.js';
+import { wholeKey } from './key-file.js';
+import { exactly, flag, text, whole } from './shape.js';
+
+export const EXERCISE_FORMAT = 'gleddo-exercise';
+const LONGEST_TITLE = 120;
+const LONGEST_BRIEF = 20_000;
+
+const optional = z.optional;
+
+/** What students may do and are helped with; what is left out has its usual value. */
+const rulesOfTry = z.strictObject({
+  entriesMayChange: optional(flag.value),
+  enters: optional(z.enum(ENTERS_BY)),
+  helpTypes: optional(flag.value),
+  helpTotals: optional(flag.value),
+  helpBands: optional(flag.value),
+  checkWhileWorking: optional(flag.value),
+  /** Null: as often as one likes. */
+  askLimit: optional(z.nullable(whole(1, 99).value)),
+  askPause: optional(whole(0, 1440).value),
+  mayFile: optional(flag.value),
+});
+
+const fields = {
+  format: exactly(EXERCISE_FORMAT).value,
+  version: z.literal(1),
+  title: text(LONGEST_TITLE).value,
+  brief: optional(text(LONGEST_BRIEF).value),
+  rules: optional(rulesOfTry),
+};
+
+/** The document of an exercise; its two books are judged by themselves. */
+export const exerciseFile = z.strictObject({ ...fields, start: z.unknown(), key: z.unknown() });
+
+/** The same with its books, for the JSON Schema. */
+export const wholeExercise = (digits: number): z.ZodMiniType =>
+  z.strictObject({ ...fields, start: bookFile(digits), key: wholeKey(digits) });

@@ -1,0 +1,52 @@
+import { randomInt } from 'node:crypto';
+import { Inject, Injectable } from '@nestjs/common';
+import type { ExerciseAnswer, Me } from '@gleddo/contract';
+import { exerciseToJson } from '@gleddo/core';
+import { nanoid } from 'nanoid';
+import { KeptBooks } from '../books/kept-books.js';
+import type { Database } from '../database/open-database.js';
+import { exercises } from '../database/schema/index.js';
+import { refuse, refusedBy } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+import { Threads } from '../threads/threads.js';
+import { ExercisesService } from './exercises.service.js';
+
+const MOST_SEEDS = 2 ** 31;
+
+/** Exercises as files, so that instructors can hand them to each other. */
+@Injectable()
+export class ExerciseFilesService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly books: KeptBooks,
+    private readonly exercises: ExercisesService,
+    private readonly threads: Threads,
+  ) {}
+
+  /** The document of an exercise, with today's key. */
+  async of(me: Me, id: string): Promise<object> {
+    const row = await this.exercises.rowOf(me, id);
+    const [key, start] = await Promise.all([
+      this.exercises.keyOf(row),
+      this.exercises.startOf(row),
+    ]);
+    const { title, brief } = row;
+    return exerciseToJson({ title, brief, start, key, rules: row });
+  }
+
+  /** An exercise from its file, or from that of a key: judged whole before anything of it is kept. */
+  async take(me: Me, body?: Uint8Array): Promise<ExerciseAnswer> {
+    if (!body) throw refuse('exercise.no-file', 'Nothing was sent. Choose the file again.');
+    const ready = await this.threads.takeExercise(body, randomInt(MOST_SEEDS));
+    if (!ready.ok) throw refusedBy(ready.refusals);
+    const { start, key, rules, ...words } = ready.value;
+    const id = nanoid();
+    await this.db.transaction(async (tx) => {
+      const startBookId = await this.books.keep(start, 'start', tx);
+      const keyBookId = await this.books.keep(key, 'key', tx);
+      const made = { id, ownerId: me.id, company: key.name, startBookId, keyBookId };
+      await tx.insert(exercises).values({ ...words, ...rules, ...made });
+    });
+    return this.exercises.open(me, id);
+  }
+}
