@@ -85,6 +85,7 @@ export {
   CheckAgainRequest,
   FiledRequest,
   type HandPairShown,
+  type KeyVersionShown,
   OwnFileRequest,
   PairsRequest,
   type Preview,

@@ -54,6 +54,17 @@ export interface Preview {
   readonly failed: number;
 }
 
+/** A version of a key, and what it changed of the one before it. */
+export interface KeyVersionShown {
+  readonly version: number;
+  /** ISO 8601. */
+  readonly at: string;
+  /** How many works have their marks by it. */
+  readonly works: number;
+  /** Sentences; empty for the first. */
+  readonly changes: readonly string[];
+}
+
 /** A pair joined by hand, or (null) an account that stands for none. */
 export interface HandPairShown {
   readonly key: string | null;
@@ -90,6 +101,8 @@ export interface FiledTable {
   readonly cells: readonly (readonly string[])[];
   readonly columns?: Readonly<Record<string, number>>;
   readonly sign?: 'debit-positive' | 'credit-positive' | 'normal-side';
+  /** Why nothing could be read in the file; then it has no cells. */
+  readonly refused?: string;
 }
 
 const LONGEST_CELL = 2000;
@@ -105,7 +118,7 @@ const isCells = (value: unknown): boolean =>
 
 const isTable = (value: unknown): boolean => {
   if (typeof value !== 'object' || value === null) return false;
-  const { cells, columns, sign, ...rest } = value as Record<string, unknown>;
+  const { cells, columns, sign, refused, ...rest } = value as Record<string, unknown>;
   const isColumns =
     columns === undefined ||
     (typeof columns === 'object' &&
@@ -114,7 +127,11 @@ const isTable = (value: unknown): boolean => {
   const isSign =
     sign === undefined ||
     ['debit-positive', 'credit-positive', 'normal-side'].includes(String(sign));
-  return Object.keys(rest).length === 0 && isCells(cells) && isColumns && isSign;
+  const isReason =
+    refused === undefined || (typeof refused === 'string' && refused.length <= LONGEST_CELL);
+  return [Object.keys(rest).length === 0, isCells(cells), isColumns, isSign, isReason].every(
+    Boolean,
+  );
 };
 
 const IsTable = () =>

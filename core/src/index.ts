@@ -108,4 +108,4 @@ export {
   type RulesOfTry,
 } from './exercise/index.js';
 export { USUAL_RULES, writeExercise, type Exercise } from './exercise/index.js';
-export { keyToJson } from './key/index.js';
+export { keyChanges, keyToJson } from './key/index.js';

@@ -76,6 +76,18 @@ describe('a work that came as a file', () => {
     expect(marked.file.table.cells).toEqual(doubled);
   });
 
+  it('one in which nothing can be read stands in the class with its reason, and gives way to a better one', async () => {
+    const { personId } = await rowAt(4);
+    const refused = 'It is a picture. Ask for the table itself.';
+    expect((await file(personId, { cells: [], refused })).status).toBe(204);
+    const row = (await rowAt(4)) as Row & { checked: string; checkFault: string };
+    expect(row).toMatchObject({ state: 'handed-in', points: null, checked: 'failed' });
+    expect(row.checkFault).toContain(refused);
+    expect((await file(personId, { cells: [], refused: 5 })).status).toBe(400);
+    expect((await file(personId, { cells: CELLS })).status).toBe(204);
+    expect(await rowAt(4)).toMatchObject({ checked: 'checked', checkFault: null });
+  });
+
   it('a table with more accounts than a book can have is refused with its reason', async () => {
     const { personId } = await rowAt(4);
     const many = Array.from({ length: 5_001 }, (_, i) => [

@@ -120,6 +120,15 @@ describe('what the whole counts', () => {
   });
 });
 
+describe('the versions of a key', () => {
+  it('are told with what each changed, and how many works are marked by it', async () => {
+    const { body } = await ruth.get(`exercises/${classes.exerciseId}/key-versions`);
+    expect(body[0]).toMatchObject({ version: 2, changes: ['The whole counts 20.'] });
+    expect(body[1]).toMatchObject({ version: 1, changes: [] });
+    expect(body[0].works + body[1].works).toBe(4);
+  });
+});
+
 describe('the stock of notes', () => {
   it('is one’s own; the same words are kept once, with the newest points', async () => {
     const kept = await ruth.post('note-stock', { text: ' Look at the side. ', points: -1 });

@@ -5,6 +5,7 @@ export {
   keyOf,
   type StatementDate,
 } from './answer-key.js';
+export { keyChanges } from './key-changes.js';
 export { keyFromJson, keyToJson, keyOfRules, readKey, writeKey } from './read-key.js';
 export { type EntryPair } from './pair-entries.js';
 export { pairedEntries } from './paired-entries.js';

@@ -64,12 +64,12 @@ export class DemoClass {
     const i = STUDENTS.indexOf(student);
     const work = state === 'working' ? halfWay(2 + (i % 5)) : workWith(faults);
     const handedInAt = state === 'working' ? null : new Date(HANDED_IN + i * APART);
-    const fileName = student.name === FROM_A_FILE ? 'balances-tess-obi.csv' : null;
+    const fileName = FILES[student.name]?.name ?? null;
     const id = await this.leave(work, { exerciseId, personId, handedInAt, fileName });
     if (fileName !== null)
       await this.db
         .insert(filedTables)
-        .values({ tryId: id, content: JSON.stringify(listOf(work)) });
+        .values({ tryId: id, content: JSON.stringify(FILES[student.name]?.content(work)) });
     if (state === 'given-back') this.toGiveBack.push(id);
   }
 
@@ -114,8 +114,6 @@ export class DemoClass {
   }
 }
 
-/** One of the class keeps their books elsewhere, and hands in a list of balances. */
-const FROM_A_FILE = 'Tess Obi';
 const LISTED_AT = '2027-03-31';
 
 /** A work as a spreadsheet of balances has it: credits below zero, sections above their accounts. */
@@ -130,3 +128,20 @@ function listOf(work: Book) {
   ]);
   return { cells: [['No.', 'Account', 'Type', 'Closing balance'], ...rows] };
 }
+
+interface DemoFile {
+  readonly name: string;
+  content(work: Book): object;
+}
+
+/** One of the class keeps their books elsewhere, and hands in a list of balances; one sent a picture of theirs. */
+const FILES: Readonly<Record<string, DemoFile>> = {
+  'Tess Obi': { name: 'balances-tess-obi.csv', content: listOf },
+  'Umar Lyle': {
+    name: 'umar-lyle.png',
+    content: () => ({
+      cells: [],
+      refused: 'It is a picture, in which no figures can be read. Ask for the table itself.',
+    }),
+  },
+};

@@ -1,11 +1,12 @@
 import { createHash } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
-import { readKey, writeBook, writeKey, type AnswerKey } from '@gleddo/core';
-import { and, desc, eq, sql } from 'drizzle-orm';
+import type { KeyVersionShown } from '@gleddo/contract';
+import { keyChanges, readKey, writeBook, writeKey, type AnswerKey } from '@gleddo/core';
+import { and, count, desc, eq, sql } from 'drizzle-orm';
 import { LRUCache } from 'lru-cache';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/open-database.js';
-import { books, keys } from '../database/schema/index.js';
+import { books, checks, keys, tries } from '../database/schema/index.js';
 import { DATABASE } from '../http/tokens.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import type { KeyText } from '../threads/checking.js';
@@ -18,6 +19,9 @@ export interface KeyVersion {
 type NewVersion = Pick<typeof keys.$inferInsert, 'exerciseId' | 'content' | 'start' | 'hash'>;
 
 const MOST_ATTEMPTS = 20;
+/** The versions that are told, and the changes of each. */
+const MOST_SHOWN = 12;
+const MOST_CHANGES = 40;
 
 /** Keys as they were when something was checked with them: made once, never changed, read once. */
 @Injectable()
@@ -56,6 +60,26 @@ export class KeyVersionsService {
     });
     const [key, start] = await Promise.all(revisions);
     return `${id} ${key} ${start} ${createHash('sha256').update(keyRules).digest('base64')}`;
+  }
+
+  /** The latest versions of an exercise’s key, the newest first: what each changed, and how many works it marks. */
+  async history(exerciseId: string): Promise<KeyVersionShown[]> {
+    const found = await this.db
+      .select({ id: keys.id, version: keys.version, madeAt: keys.madeAt, works: count(tries.id) })
+      .from(keys)
+      .leftJoin(checks, eq(checks.keyId, keys.id))
+      .leftJoin(tries, eq(tries.checkId, checks.id))
+      .where(eq(keys.exerciseId, exerciseId))
+      .groupBy(keys.id)
+      .orderBy(desc(keys.version))
+      .limit(MOST_SHOWN + 1);
+    const read = await Promise.all(found.map(({ id }) => this.read(id)));
+    const shown = found.map(({ version, madeAt, works }, i): KeyVersionShown => {
+      const [after, before] = [read[i], read[i + 1]];
+      const changes = before && after ? keyChanges(before, after) : [];
+      return { version, works, at: madeAt.toISOString(), changes: changes.slice(0, MOST_CHANGES) };
+    });
+    return shown.slice(0, MOST_SHOWN);
   }
 
   private async make(exercise: ExerciseRow): Promise<KeyVersion> {

@@ -4,6 +4,7 @@ import type {
   FiledWork,
   Giving,
   HandPairShown,
+  KeyVersionShown,
   Marked,
   Me,
   NewNoteRequest,
@@ -212,6 +213,12 @@ export class MarkingService {
     await this.checks.run(tryId);
     await this.audit.write('paired-by-hand', me.id, tryId);
     return this.open(me, tryId);
+  }
+
+  async keyVersions(me: Me, exerciseId: string): Promise<KeyVersionShown[]> {
+    const exercise = await this.exercises.rowOf(me, exerciseId);
+    await this.keys.todays(exercise);
+    return this.keys.history(exerciseId);
   }
 
   async cancelChecks(me: Me, exerciseId: string): Promise<void> {

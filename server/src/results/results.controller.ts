@@ -7,6 +7,7 @@ import {
   NewNoteRequest,
   PairsRequest,
   type ClassResults,
+  type KeyVersionShown,
   type Marked,
   type Me,
   type Preview,
@@ -47,6 +48,11 @@ export class ResultsController {
   @Get('exercises/:id/check-again/preview')
   previewOfToday(@Param('id') id: string, @SignedIn() me: Me): Promise<Preview> {
     return this.acceptances.previewOfToday(me, id);
+  }
+
+  @Get('exercises/:id/key-versions')
+  keyVersions(@Param('id') id: string, @SignedIn() me: Me): Promise<KeyVersionShown[]> {
+    return this.marking.keyVersions(me, id);
   }
 
   /** Puts a file beside the class, as a student's work. */

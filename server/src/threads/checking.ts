@@ -36,6 +36,8 @@ export interface ToCheck {
 /** A table that came as a work, and what was chosen of how it is read. */
 export interface IncomingTable extends TableChoice {
   readonly cells: readonly (readonly string[])[];
+  /** Why nothing could be read in the file. */
+  readonly refused?: string;
 }
 
 /** A checked work as it is kept. */
@@ -110,6 +112,7 @@ function ofText(text: string): Book {
 
 /** A work that came as a table says less than a book: what it can't say is not judged. */
 function ofTable(key: AnswerKey, table: IncomingTable) {
+  if (table.refused) throw new CantBeChecked(table.refused);
   const work = workFromTable(key, table.cells, table);
   if (!work.ok) throw new CantBeChecked(`The table can’t be read. ${work.refusals[0]?.says ?? ''}`);
   const { book, said, balancesAt } = work.value;

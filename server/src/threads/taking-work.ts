@@ -11,11 +11,13 @@ export interface FiledContent {
 
 /**
  * A work made ready to be kept. One of a table is made of the table whenever it is checked; the book that is kept beside
- * it is to be looked at, and the start stands for it where it could not be opened (a number that stands twice).
+ * it is to be looked at, and the start stands for it where it could not be opened (a number that stands twice) or
+ * nothing could be read.
  */
 export function takeWork({ key: text, table, book }: FiledContent): Sent<PreparedBook> {
   if (book !== null) return preparedFrom(book);
   if (!table) return { ok: false, refusals: [nothingSent()] };
+  if (table.refused) return preparedFrom(JSON.parse(text.start) as object);
   const { key } = readKeyText(text);
   const work = workFromTable(key, table.cells, table);
   if (!work.ok) return work;

@@ -15,6 +15,7 @@ import { ByStudent } from './ByStudent';
 import { CheckingBar } from './CheckingBar';
 import { GiveBackDialog } from './GiveBackDialog';
 import { Matrix } from './Matrix';
+import { KeyVersions } from './KeyVersions';
 import { classPaper } from './mark-paper';
 import { MissedMost } from './MissedMost';
 import { Placements } from './Placements';
@@ -226,6 +227,7 @@ function Counts({ results }: { results: ClassResults }) {
           <strong>{n}</strong> {says}
         </span>
       ))}
+      <KeyVersions id={results.exerciseId} version={results.keyVersion} />
       {spread && (
         <span className="end">
           <strong>{percent(spread.middle)}</strong> median ·{' '}

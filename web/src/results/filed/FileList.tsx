@@ -41,9 +41,9 @@ function State({ of: { file, marks } }: { of: Looked }) {
 }
 
 function stateOf({ file, marks }: Looked): [kind: string, says: string] {
-  if (typeof marks === 'string') return ['unread', '× can’t be read'];
   if (file.sent === 'done') return ['done', '✓ beside the class'];
   if (typeof file.sent === 'object') return ['unread', '× not taken'];
+  if (typeof marks === 'string') return ['unread', '× can’t be read'];
   const { points, of, recognition } = marks.checked;
   if (recognition.pairs.length === 0) return ['wanting', 'nothing recognised'];
   if (file.personId === null) return ['wanting', 'whose?'];

@@ -27,8 +27,8 @@ export default function FilesPage() {
   return <FilesOfClass asked={asked.data} results={results.data} />;
 }
 
-const isReady = ({ file, marks }: Looked): boolean =>
-  typeof marks !== 'string' && file.personId !== null && file.sent !== 'done';
+/** One that can’t be read stands in the class, too, with its reason. */
+const isReady = ({ file }: Looked): boolean => file.personId !== null && file.sent !== 'done';
 
 function FilesOfClass({ asked, results }: { asked: Asked; results: ClassResults }) {
   const pile = useFiles(results.exerciseId, asked, results.rows);

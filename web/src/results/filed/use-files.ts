@@ -65,7 +65,9 @@ function requestOf(asked: Asked, file: FiledFile): FiledRequest {
     fileName: name.slice(0, 200),
     pairs: byHand.flatMap(({ key, work }) => (work === null ? [] : [{ key, work }])),
   };
-  if (incoming?.kind === 'table') return { ...about, table: { cells: incoming.cells, ...choice } };
   const marks = marksOf(asked, file);
-  return typeof marks === 'string' ? about : { ...about, book: bookToJson(marks.book) };
+  if (incoming?.kind === 'table' && typeof marks !== 'string')
+    return { ...about, table: { cells: incoming.cells, ...choice } };
+  if (typeof marks !== 'string') return { ...about, book: bookToJson(marks.book) };
+  return { ...about, table: { cells: [], refused: marks.slice(0, 2000) } };
 }

@@ -1,0 +1,93 @@
+import { accountLabel, type Account, type Book, type Entry } from '../book/book.js';
+import { openingOf } from '../book/book.js';
+import type { AnswerKey } from './answer-key.js';
+
+/** What a newer version of a key changed, each in a sentence; nothing where both say the same. */
+export function keyChanges(before: AnswerKey, after: AnswerKey): string[] {
+  return [
+    ...accountChanges(before.book, after.book),
+    ...entryChanges(before.book, after.book),
+    ...rulesChanged(before, after),
+  ];
+}
+
+/** The things of both by id: those that are gone, come or were changed. */
+function compared<T extends { readonly id: string }>(
+  before: readonly T[],
+  after: readonly T[],
+  isSame: (one: T, other: T) => boolean,
+) {
+  const old = new Map(before.map((each) => [each.id, each]));
+  const now = new Map(after.map((each) => [each.id, each]));
+  return {
+    gone: before.filter(({ id }) => !now.has(id)),
+    come: after.filter(({ id }) => !old.has(id)),
+    changed: after.flatMap((each) => {
+      const was = old.get(each.id);
+      return was && !isSame(was, each) ? [{ was, is: each }] : [];
+    }),
+  };
+}
+
+const same = (one: unknown, other: unknown): boolean =>
+  JSON.stringify(one) === JSON.stringify(other);
+
+const WHAT: readonly (readonly [keyof Account, string])[] = [
+  ['name', 'name'],
+  ['number', 'number'],
+  ['type', 'type'],
+  ['parent', 'parent'],
+  ['retired', 'state'],
+  ['cashFlow', 'cash flow'],
+];
+
+function accountChanges(before: Book, after: Book): string[] {
+  const isSame = (one: Account, other: Account) =>
+    same(one, other) && openingOf(before, one.id) === openingOf(after, other.id);
+  const { gone, come, changed } = compared(before.accounts, after.accounts, isSame);
+  return [
+    ...come.map((account) => `Account added: ${accountLabel(account)}.`),
+    ...gone.map((account) => `Account gone: ${accountLabel(account)}.`),
+    ...changed.map(({ was, is }) => {
+      const fields = WHAT.filter(([field]) => was[field] !== is[field]).map(([, name]) => name);
+      if (openingOf(before, is.id) !== openingOf(after, is.id)) fields.push('opening balance');
+      return `Account changed: ${accountLabel(is)} (${fields.join(', ') || 'particulars'}).`;
+    }),
+  ];
+}
+
+const entryName = ({ date, text, reference }: Entry): string =>
+  `“${text || reference || 'entry'}” of ${date}`;
+
+function entryChanges(before: Book, after: Book): string[] {
+  const { gone, come, changed } = compared(before.entries, after.entries, same);
+  return [
+    ...come.map((entry) => `Entry added: ${entryName(entry)}.`),
+    ...gone.map((entry) => `Entry gone: ${entryName(entry)}.`),
+    ...changed.map(({ is }) => `Entry changed: ${entryName(is)}.`),
+  ];
+}
+
+function rulesChanged(before: AnswerKey, after: AnswerKey): string[] {
+  const named = new Map(after.book.accounts.map((account) => [account.id, accountLabel(account)]));
+  const accepted = (key: AnswerKey) =>
+    key.accepts.map(({ account, ...rest }) => ({ id: account, ...rest }));
+  const { gone, come, changed } = compared(accepted(before), accepted(after), same);
+  const touched = [...come, ...gone, ...changed.map(({ is }) => is)];
+  const points = Object.keys({ ...before.points, ...after.points }).filter(
+    (ref) => before.points[ref] !== after.points[ref],
+  );
+  return [
+    ...touched.map(({ id }) => `What else is right for ${named.get(id) ?? 'an account'} changed.`),
+    ...(same(before.acceptsEntries, after.acceptsEntries)
+      ? []
+      : ['What else is right for entries changed.']),
+    ...(points.length === 0 ? [] : [`Points changed: ${points.join(', ')}.`]),
+    ...(same(before.statementDates, after.statementDates)
+      ? []
+      : ['The days on which statements are compared changed.']),
+    ...(before.total === after.total
+      ? []
+      : [`The whole counts ${after.total ?? 'what its checks add up to'}.`]),
+  ];
+}
