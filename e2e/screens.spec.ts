@@ -121,12 +121,24 @@ test('axe finds nothing serious where exercises are made and marked', async ({ p
   await nothingSerious(page, 'a class group');
   const results = exercise.replace('exercises', 'results');
   await visit(page, results, '.matrix');
+  await page.getByRole('button', { name: /^Key, version/ }).click();
+  await expect(page.getByRole('heading', { name: /^Version 1/ })).toBeVisible();
+  await nothingSerious(page, 'versions of the key', '.ant-modal');
   await visit(page, `${results}?by=student`, 'canvas');
   await visit(page, `${results}?by=check`, '.lines-table');
   await page.goto(results);
   await page.getByRole('link', { name: 'Lior Mendes' }).click();
   await expect(page.locator('.marked-spread')).toBeVisible();
   await nothingSerious(page, 'marked work');
+  for (const part of ['Opening', 'Journal']) {
+    await page.getByText(part, { exact: true }).click();
+    await expect(page.getByRole('heading', { name: part })).toBeVisible();
+    await nothingSerious(page, part, '.page');
+  }
+  await page.getByRole('button', { name: 'Give back', exact: true }).click();
+  await expect(page.getByRole('dialog')).toContainText('What is shown');
+  await nothingSerious(page, 'what is shown', '.ant-modal');
+  await page.getByRole('dialog').getByRole('button', { name: 'Not yet' }).click();
   await page.getByRole('link', { name: 'Pairs' }).click();
   await expect(page.getByRole('columnheader', { name: 'Stands for' })).toBeVisible();
   await nothingSerious(page, 'pairs');
@@ -149,4 +161,8 @@ test('axe finds nothing serious on work given back', async ({ page }) => {
   await page.getByRole('link', { name: /Quarter-end/ }).click();
   await expect(page.locator('.marked-spread')).toBeVisible();
   await nothingSerious(page, 'given back');
+  await page.getByRole('link', { name: 'Put it right' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('region', { name: 'What is to be put right' })).toContainText('note');
+  await nothingSerious(page, 'a work that is put right', '.beside');
 });

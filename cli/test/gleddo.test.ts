@@ -6,7 +6,9 @@ import {
   cellsToCsv,
   keyOf,
   ternIsland,
+  USUAL_RULES,
   writeBook,
+  writeExercise,
   writeKey,
   type Book,
 } from '@gleddo/core';
@@ -234,6 +236,21 @@ test('a starting point that is named leaves to earn what it lacks', async () => 
   expect(await of('--start', start)).toBeLessThan(await of());
   const untouched = JSON.parse((await gleddo('check', key, start, '--json', '--start', start)).out);
   expect(untouched[0].points).toBe(0);
+});
+
+test('an exercise stands for its key and brings its start', async () => {
+  const start = { ...ternIsland(), entries: [] };
+  const exercise = writeExercise({
+    ...{ title: 'The quarter', brief: '', start, rules: USUAL_RULES },
+    key: keyOf(ternIsland(), { statementDates: QUARTER, total: 20 }),
+  });
+  const key = await put('quarter.exercise.json', exercise);
+  const done = await put('done2.book.json', writeBook(ternIsland()));
+  const untouched = await put('untouched.book.json', writeBook(start));
+  const { out } = await gleddo('check', key, done, untouched, '--json');
+  const [whole, nothing] = JSON.parse(out);
+  expect([whole.points, whole.of]).toEqual([20, 20]);
+  expect([nothing.points, nothing.of]).toEqual([0, 20]);
 });
 
 test('the health of a book is told without a key', async () => {

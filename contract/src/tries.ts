@@ -168,6 +168,8 @@ export interface ClassRow {
   readonly bookId: string | null;
   readonly student: string;
   readonly login: string;
+  /** The class groups, by id, through which they have the exercise. */
+  readonly groups: readonly string[];
   /** The day of handing in; null before. */
   readonly handedInOn: string | null;
   readonly state: TryState;
@@ -211,6 +213,8 @@ export interface ClassResults {
   readonly checkedWithToday: boolean;
   /** The checks of the class that are under way; null when none are. */
   readonly checking: CheckProgress | null;
+  /** The class groups that have the exercise. */
+  readonly groups: readonly { readonly id: string; readonly name: string }[];
 }
 
 /** How far a class's checks are. */

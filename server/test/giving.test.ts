@@ -120,6 +120,26 @@ describe('what the whole counts', () => {
   });
 });
 
+describe('a class group among others', () => {
+  it('is shown alone, with its own counts', async () => {
+    const { body: group } = await ruth.post('groups', { name: 'Morning class' });
+    await ruth.post(`groups/${group.id}/members`, { names: ['Early Bird'] });
+    await ruth.post(`exercises/${classes.exerciseId}/hand-out`, { groupId: group.id });
+    const path = `exercises/${classes.exerciseId}/results`;
+    const { body: all } = await ruth.get(path);
+    expect(all.groups.map(({ name }: { name: string }) => name)).toEqual([
+      ...['Evening class', 'Morning class'],
+    ]);
+    expect(all.counts.inClass).toBe(5);
+    const { body: one } = await ruth.get(`${path}?group=${group.id}`);
+    expect(one.counts).toMatchObject({ inClass: 1, handedIn: 0 });
+    expect(one.rows).toMatchObject([{ student: 'Early Bird', groups: [group.id] }]);
+    const { body: other } = await ruth.get(`${path}?group=${classes.groupId}`);
+    expect(other.counts).toMatchObject({ inClass: 4, handedIn: 4 });
+    expect((await ruth.get(`${path}?group=nobody`)).body.rows).toEqual([]);
+  });
+});
+
 describe('the versions of a key', () => {
   it('are told with what each changed, and how many works are marked by it', async () => {
     const { body } = await ruth.get(`exercises/${classes.exerciseId}/key-versions`);

@@ -1,4 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
+import { USUAL_GIVING } from '@gleddo/contract';
 import { formatDecimal, minorDigits, slugOf, trialBalance, typeOf, type Book } from '@gleddo/core';
 import { eq, inArray } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
@@ -109,7 +110,10 @@ export class DemoClass {
   private async giveBack(): Promise<void> {
     await this.db
       .update(tries)
-      .set({ state: 'given-back', givenBackAt: new Date() })
+      .set({
+        ...{ state: 'given-back', givenBackAt: new Date() },
+        giving: JSON.stringify(USUAL_GIVING),
+      })
       .where(inArray(tries.id, this.toGiveBack));
   }
 }

@@ -7,10 +7,18 @@ import {
   type KeptResult,
   type Overview,
 } from '@gleddo/core';
-import { eq, inArray } from 'drizzle-orm';
+import { asc, eq, inArray } from 'drizzle-orm';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { checks, handOuts, keys, members, people, tries } from '../database/schema/index.js';
+import {
+  checks,
+  groups,
+  handOuts,
+  keys,
+  members,
+  people,
+  tries,
+} from '../database/schema/index.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService, type TryRow } from './checks.service.js';
@@ -28,6 +36,8 @@ interface Student {
   readonly id: string;
   readonly name: string;
   readonly login: string;
+  /** The class groups, by id, through which they have the exercise. */
+  readonly groups: readonly string[];
 }
 
 const STUDENT = { id: people.id, name: people.name, login: people.login };
@@ -43,11 +53,16 @@ export class ClassResultsService {
     private readonly keys: KeyVersionsService,
   ) {}
 
-  async open(me: Me, exerciseId: string): Promise<ClassResults> {
+  /** Of all class groups that have the exercise, or of one of them. */
+  async open(me: Me, exerciseId: string, groupId: string | null = null): Promise<ClassResults> {
     const exercise = await this.exercises.rowOf(me, exerciseId);
     const today = await this.keys.todays(exercise);
-    const works = await this.db.select().from(tries).where(eq(tries.exerciseId, exerciseId));
-    const students = await this.studentsOf(exerciseId, works);
+    const all = await this.db.select().from(tries).where(eq(tries.exerciseId, exerciseId));
+    const students = (await this.studentsOf(exerciseId, all)).filter(
+      ({ groups }) => groupId === null || groups.includes(groupId),
+    );
+    const shown = new Set(students.map(({ id }) => id));
+    const works = all.filter(({ personId }) => shown.has(personId));
     const byPerson = new Map(works.map((work) => [work.personId, work]));
     const runs = await this.runsOf(works);
     const rows = students.map((student) => rowOf(student, byPerson.get(student.id) ?? null, runs));
@@ -72,23 +87,41 @@ export class ClassResultsService {
         .filter(({ state }) => state === 'handed-in')
         .every(({ id }) => (runs.get(id)?.version ?? today.version) === today.version),
       checking: await this.checks.progress(exerciseId),
+      groups: await this.groupsOf(exerciseId),
     };
   }
 
   private async studentsOf(exerciseId: string, works: readonly TryRow[]): Promise<Student[]> {
-    const inGroups = await this.db
-      .selectDistinct(STUDENT)
+    const found = await this.db
+      .select({ ...STUDENT, group: handOuts.groupId })
       .from(handOuts)
       .innerJoin(members, eq(members.groupId, handOuts.groupId))
       .innerJoin(people, eq(people.id, members.personId))
       .where(eq(handOuts.exerciseId, exerciseId));
-    const known = new Set(inGroups.map((student) => student.id));
+    const known = new Map<string, Student>();
+    for (const { group, ...student } of found)
+      known.set(student.id, {
+        ...student,
+        groups: [...(known.get(student.id)?.groups ?? []), group],
+      });
     const others = works.map((work) => work.personId).filter((id) => !known.has(id));
     const rest = others.length
       ? await this.db.select(STUDENT).from(people).where(inArray(people.id, others))
       : [];
     const collator = new Intl.Collator('en');
-    return [...inGroups, ...rest].sort((a, b) => collator.compare(a.name, b.name));
+    return [...known.values(), ...rest.map((student) => ({ ...student, groups: [] }))].sort(
+      (a, b) => collator.compare(a.name, b.name),
+    );
+  }
+
+  /** The class groups that have an exercise, by name. */
+  private groupsOf(exerciseId: string): Promise<{ id: string; name: string }[]> {
+    return this.db
+      .select({ id: groups.id, name: groups.name })
+      .from(handOuts)
+      .innerJoin(groups, eq(groups.id, handOuts.groupId))
+      .where(eq(handOuts.exerciseId, exerciseId))
+      .orderBy(asc(groups.name));
   }
 
   /** The latest runs by the tries that they are of. */
@@ -159,6 +192,7 @@ function rowOf(student: Student, work: TryRow | null, runs: ReadonlyMap<string, 
     bookId: work?.bookId ?? null,
     student: student.name,
     login: student.login,
+    groups: student.groups,
     handedInOn: work?.handedInAt?.toISOString().slice(0, 10) ?? null,
     state: work?.state ?? 'not-started',
     checked: checkedState(work),

@@ -1,4 +1,5 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
+import { ApiQuery } from '@nestjs/swagger';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Query } from '@nestjs/common';
 import {
   AcceptRequest,
   CheckAgainRequest,
@@ -29,8 +30,13 @@ export class ResultsController {
   ) {}
 
   @Get('exercises/:id/results')
-  classResults(@Param('id') id: string, @SignedIn() me: Me): Promise<ClassResults> {
-    return this.results.open(me, id);
+  @ApiQuery({ name: 'group', required: false })
+  classResults(
+    @Param('id') id: string,
+    @Query('group') group: string | undefined,
+    @SignedIn() me: Me,
+  ): Promise<ClassResults> {
+    return this.results.open(me, id, group ?? null);
   }
 
   @Post('exercises/:id/check-again')

@@ -1,5 +1,6 @@
 import type { ClassResults, ClassRow } from '@gleddo/contract';
 import { Link } from 'react-router';
+import { GroupsCompared } from './ByGroup';
 import { MarksChart } from './MarksChart';
 import { TableHead } from '../figures/TableHead';
 import { LongRows } from '../figures/LongRows';
@@ -27,10 +28,13 @@ export function ByStudent({ results }: { results: ClassResults }) {
           />
         </table>
       </section>
-      <section className="paper">
-        <h2>The spread of the marks</h2>
-        <MarksChart rows={results.rows} />
-      </section>
+      <div>
+        <section className="paper">
+          <h2>The spread of the marks</h2>
+          <MarksChart rows={results.rows} />
+        </section>
+        <GroupsCompared {...results} />
+      </div>
     </div>
   );
 }

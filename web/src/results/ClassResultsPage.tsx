@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ClassResults, Giving, Preview } from '@gleddo/contract';
 import { cellsToCsv, marksToTable, spreadOf } from '@gleddo/core';
 import { Button } from 'antd';
@@ -10,6 +10,8 @@ import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
 import { Asking } from '../shell/Asking';
 import { ButtonLink } from '../shell/ButtonLink';
 import { Refusal } from '../shell/Refusal';
+import { ChooseGroup } from './ByGroup';
+import { percentOf } from './percent';
 import { ByCheck } from './ByCheck';
 import { ByStudent } from './ByStudent';
 import { CheckingBar } from './CheckingBar';
@@ -38,9 +40,14 @@ const VIEWS = [
 export default function ClassResultsPage() {
   const { id = '' } = useParams();
   const [params] = useSearchParams();
+  const group = params.get('group');
   const results = useQuery({
-    queryKey: ['results', id],
-    queryFn: () => get<ClassResults>(`exercises/${id}/results`),
+    queryKey: group === null ? ['results', id] : ['results', id, group],
+    queryFn: () =>
+      get<ClassResults>(
+        `exercises/${id}/results${group === null ? '' : `?group=${encodeURIComponent(group)}`}`,
+      ),
+    placeholderData: keepPreviousData,
     staleTime: 0,
     refetchInterval: ({ state }) => (isUnderWay(state.data) ? LOOK_EVERY : false),
   });
@@ -91,13 +98,21 @@ function useClassChange(id: string) {
       post<ClassResults>(`exercises/${id}/${what}`, body),
     onSuccess: (results) => {
       queries.setQueryData(['results', id], results);
+      void queries.invalidateQueries({ queryKey: ['results', id] });
       void queries.invalidateQueries({ queryKey: ['marked'] });
       void queries.invalidateQueries({ queryKey: ['exercises'] });
     },
   });
 }
 
+/** A view of the results, of the class group that was chosen. */
+function viewAddress(id: string, by: string, group: string | null): string {
+  const params = new URLSearchParams({ ...(by && { by }), ...(group && { group }) });
+  return params.size === 0 ? `/results/${id}` : `/results/${id}?${params}`;
+}
+
 function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
+  const [params] = useSearchParams();
   const { exerciseId: id, title } = results;
   return (
     <div className="sheet-head">
@@ -106,7 +121,7 @@ function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
         {VIEWS.map(([value, name]) => (
           <Link
             key={value}
-            to={value === '' ? `/results/${id}` : `/results/${id}?by=${value}`}
+            to={viewAddress(id, value, params.get('group'))}
             className={value === by ? 'active' : ''}
           >
             {name}
@@ -206,8 +221,6 @@ const marksCsv = ({ exerciseId, rows }: ClassResults): string =>
     ),
   );
 
-const percent = (share: number): string => `${Math.round(100 * share)}%`;
-
 function Counts({ results }: { results: ClassResults }) {
   const { inClass, handedIn, working, notStarted } = results.counts;
   const shares = results.rows.flatMap((row) =>
@@ -227,12 +240,13 @@ function Counts({ results }: { results: ClassResults }) {
           <strong>{n}</strong> {says}
         </span>
       ))}
+      <ChooseGroup groups={results.groups} />
       <KeyVersions id={results.exerciseId} version={results.keyVersion} />
       {spread && (
         <span className="end">
-          <strong>{percent(spread.middle)}</strong> median ·{' '}
+          <strong>{percentOf(spread.middle)}</strong> median ·{' '}
           <strong>
-            {percent(spread.low)}–{percent(spread.high)}
+            {percentOf(spread.low)}–{percentOf(spread.high)}
           </strong>{' '}
           range
         </span>

@@ -20,10 +20,12 @@ interface MarkedPagesProps extends Omit<MarkedSpreadProps, 'shown' | 'onlyDiffer
   readonly marked: Marked;
   readonly keyBook: BesideProps['keyBook'];
   readonly view: MarkedView;
+  /** Shows what a note is about on both pages. */
+  onNote(note: number): void;
 }
 
 /** The part of a marked work that lies open. */
-export function MarkedPages({ marked, keyBook, view, ...pages }: MarkedPagesProps) {
+export function MarkedPages({ marked, keyBook, view, onNote, ...pages }: MarkedPagesProps) {
   const { rows, work, money, active } = pages;
   const { part, shown, onlyDiffering } = view;
   if (part === 'statements')
@@ -32,7 +34,7 @@ export function MarkedPages({ marked, keyBook, view, ...pages }: MarkedPagesProp
   const beside = { keyBook, work, pairs: marked.pairs, faults, money, onlyDiffering, active };
   return (
     <Suspense fallback={<section className="page" aria-busy="true" />}>
-      {part === 'what-if' && <WhatIf {...{ marked, keyBook }} margin={rows.margin} />}
+      {part === 'what-if' && <WhatIf {...{ marked, keyBook, onNote }} margin={rows.margin} />}
       {part === 'opening' && <Openings {...beside} />}
       {part === 'journal' && <Journal {...beside} />}
     </Suspense>

@@ -56,6 +56,10 @@ function MarkedWork({ marked }: { marked: Marked }) {
   const [active, onPoint] = useState<number | null>(null);
   const pages = useMarkedRows(marked);
   const { keyBook, work, rows } = pages;
+  const onNote = (note: number) => {
+    setView({ ...view, part: 'statements', shown: 'both' });
+    onPoint(note);
+  };
   return (
     <>
       <MarkedHead marked={marked} change={change} />
@@ -67,7 +71,7 @@ function MarkedWork({ marked }: { marked: Marked }) {
       </MarkedBar>
       <main className="marked-desk">
         <div className={`marked-spread shows-${view.shown}`}>
-          <MarkedPages {...{ marked, view, active }} {...pages} />
+          <MarkedPages {...{ marked, view, active, onNote }} {...pages} />
           <MarginNotes
             margin={rows.margin}
             lineNames={lineNamesOf(work)}

@@ -14,6 +14,8 @@ interface WaterfallProps {
   readonly putRight: ReadonlySet<string>;
   readonly margin: MarkedRows['margin'];
   readonly money: Money;
+  /** Shows what a note is about on both pages. */
+  onNote(note: number): void;
 }
 
 /** A bar from one figure to the next, in minor units. */
@@ -22,10 +24,12 @@ interface Step {
   readonly from: number;
   readonly to: number;
   readonly colour: string;
+  /** Null: it is no note’s. */
+  readonly note: number | null;
 }
 
 /** From the key’s figure to theirs: a bar for each note that is not put right. */
-export function Waterfall({ line, putRight, margin, money }: WaterfallProps) {
+export function Waterfall({ line, putRight, margin, money, onNote }: WaterfallProps) {
   const steps = stepsOf(line, putRight, margin);
   const says = steps.map(({ label, from, to }) => `${label} ${money(to - from)}`).join(', ');
   return (
@@ -47,6 +51,10 @@ export function Waterfall({ line, putRight, margin, money }: WaterfallProps) {
         options={{
           maintainAspectRatio: false,
           animation: false,
+          onClick: (_, [bar]) => {
+            const note = bar ? (steps[bar.index]?.note ?? null) : null;
+            if (note !== null) onNote(note);
+          },
           plugins: { legend: { display: false } },
           scales: { x: { grid: { display: false } } },
         }}
@@ -67,12 +75,12 @@ function stepsOf(
       const n = root === null ? null : margin.numberOf(root);
       const step = { from: at, to: at + share, colour: COLOUR.vermilion };
       at += share;
-      return { label: n === null ? 'no note' : `note ${n}`, ...step };
+      return { label: n === null ? 'no note' : `note ${n}`, note: n, ...step };
     });
   const theirs = figureWith(line, putRight);
   return [
-    { label: 'the key’s', from: 0, to: line.wanted, colour: COLOUR.teal },
+    { label: 'the key’s', from: 0, to: line.wanted, colour: COLOUR.teal, note: null },
     ...between,
-    { label: 'theirs', from: 0, to: theirs, colour: COLOUR.plum },
+    { label: 'theirs', from: 0, to: theirs, colour: COLOUR.plum, note: null },
   ];
 }

@@ -20,6 +20,8 @@ export interface WhatIfProps {
   readonly marked: Marked;
   readonly keyBook: Book;
   readonly margin: MarkedRows['margin'];
+  /** Shows what a note is about on both pages. */
+  onNote(note: number): void;
 }
 
 /** Results of a run from before causes knew their faults: told by the notes. */
@@ -34,7 +36,7 @@ const asFound = (results: readonly ShownResult[], margin: WhatIfProps['margin'])
   }));
 
 /** What the statements would be if some faults were put right: one after the other, until they are the key’s. */
-export function WhatIf({ marked, keyBook, margin }: WhatIfProps) {
+export function WhatIf({ marked, keyBook, margin, onNote }: WhatIfProps) {
   const [putRight, setPutRight] = useState<ReadonlySet<string>>(new Set());
   const [taken, setTaken] = useState(0);
   const lines = useMemo(
@@ -45,7 +47,7 @@ export function WhatIf({ marked, keyBook, margin }: WhatIfProps) {
   const line = lines[taken] ?? null;
   return (
     <section className={styles['panel']} aria-label="What if">
-      <Faults faults={margin.faults} putRight={putRight} onChange={setPutRight} />
+      <Faults faults={margin.faults} {...{ putRight, onNote }} onChange={setPutRight} />
       <div>
         <h2>The statements then</h2>
         {lines.length === 0 ? (
@@ -53,7 +55,7 @@ export function WhatIf({ marked, keyBook, margin }: WhatIfProps) {
         ) : (
           <Figures {...{ lines, putRight, taken, money }} onTake={setTaken} />
         )}
-        {line && <Waterfall {...{ line, putRight, margin, money }} />}
+        {line && <Waterfall {...{ line, putRight, margin, money, onNote }} />}
       </div>
     </section>
   );
@@ -63,9 +65,10 @@ interface FaultsProps {
   readonly faults: readonly ShownResult[];
   readonly putRight: ReadonlySet<string>;
   onChange(putRight: ReadonlySet<string>): void;
+  onNote(note: number): void;
 }
 
-function Faults({ faults, putRight, onChange }: FaultsProps) {
+function Faults({ faults, putRight, onChange, onNote }: FaultsProps) {
   const turn = (ref: string) => {
     const next = new Set(putRight);
     if (!next.delete(ref)) next.add(ref);
@@ -84,7 +87,14 @@ function Faults({ faults, putRight, onChange }: FaultsProps) {
               onChange={() => turn(fault.ref)}
             />
             <MarginNumber of={i + 1} />
-            <span>{fault.fault}</span>
+            <button
+              type="button"
+              className="link-button"
+              title="Show it on both pages"
+              onClick={() => onNote(i + 1)}
+            >
+              {fault.fault}
+            </button>
           </li>
         ))}
       </ul>
