@@ -308,24 +308,6 @@ describe('any right way is right', () => {
   });
 });
 
-test('a judgement call is told with its reason, to whoever chose the other place', () => {
-  const accepts = [
-    {
-      ...{ account: 'prepaid', names: [], types: ['sundry-receivable'], number: 'any' as const },
-      ...{ required: true, several: true, reason: 'Both can be defended' },
-    },
-  ];
-  const says = (work: Book) => {
-    const checked = checkWork(key(shop(), { accepts }), work);
-    const found = checked.results.find(({ ref }) => ref === 'account.type:prepaid');
-    return found && sentenceOf(found);
-  };
-  expect(says(change(shop(), 'prepaid', { type: 'sundry-receivable' }))).toBe(
-    '“Prepaid insurance” is set up as Sundry receivable, which is right, too. Both can be defended.',
-  );
-  expect(says(shop())).toBe('Of the type Prepayment, as it should be.');
-});
-
 test('crossed names: number and figures decide', () => {
   const bank = { number: '1010', name: 'Harbour branch' };
   const till = { number: '1020', name: 'River branch' };

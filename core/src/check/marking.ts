@@ -1,4 +1,5 @@
 import { addDays } from '../book/calendar.js';
+import { originsSince } from '../book/since-start.js';
 import { typeOf } from '../scheme/scheme.js';
 import { accountOf, type Account, type Book, type Entry } from '../book/book.js';
 import { causesOf, type Cause, type Compared } from '../cause/index.js';
@@ -77,6 +78,8 @@ export class Marking {
   private readonly ownPairs = new Map<string, EntryPair>();
   private latest: { check: Rule | null; points: number } = { check: null, points: 0 };
   private readonly given: Given;
+  private readonly start: Book | null;
+  private origins: ReturnType<typeof originsSince> | null = null;
   private readonly hasOwnPoints: boolean;
   private judged: readonly Entry[] | null = null;
   private readonly causes = new Map<StatementDate, readonly Cause[]>();
@@ -108,6 +111,7 @@ export class Marking {
     );
     this.compared = { key: key.book, work, recognition, entryPairs, opens };
     this.entriesNotJudged = options.entriesNotJudged ?? [];
+    this.start = options.start ?? null;
     this.given = options.start ? givenIn(options.start, key.book) : NOTHING_GIVEN;
     this.hasOwnPoints = Object.keys(key.points).some((name) => name.includes(':'));
     this.keyTraits = new Map(ofKey.map((each) => [each.account.id, each]));
@@ -162,6 +166,14 @@ export class Marking {
     return kind === 'entry' && this.given.entries.has(id);
   }
 
+  /** Whether what was given does not stand as it was given any more: then it is the student’s doing. */
+  private isSpoilt({ kind, id }: Subject): boolean {
+    if (kind !== 'account' || !this.start) return true;
+    this.origins ??= originsSince(this.start, this.work);
+    const works = this.pairOf(id)?.works ?? [];
+    return works.length === 0 || works.some((each) => this.origins?.get(each.id) !== 'given');
+  }
+
   private usualPoints(check: Rule): number {
     if (check !== this.latest.check)
       this.latest = { check, points: this.key.points[check.id] ?? check.points };
@@ -209,7 +221,7 @@ export class Marking {
     const worth = this.pointsFor(check, finding.subject);
     const isGiven = this.isGiven(finding.subject);
     const isFault = finding.outcome === 'not-met' || finding.outcome === 'follows';
-    if (worth === 0 || (isGiven && !isFault)) return;
+    if (worth === 0 || (isGiven && !(isFault && this.isSpoilt(finding.subject)))) return;
     // What was given and then spoilt costs its check; what hangs on it was not there to be earned.
     const bears = finding.bearsPoints !== false && !(isGiven && finding.outcome === 'follows');
     const of = bears ? worth : 0;
