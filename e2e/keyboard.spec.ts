@@ -232,7 +232,7 @@ test('a key that goes to the next student does not leave a note half typed', asy
   const first = page.url();
   await page.getByRole('button', { name: 'Add a note' }).click();
   await page.getByRole('textbox', { name: 'Your note to the student' }).fill('Half of what');
-  await page.getByText('Show:', { exact: true }).click();
+  await page.getByRole('heading', { name: 'Margin notes' }).click();
   await page.keyboard.press('n');
   await expect(page.getByText('A note is half typed.')).toBeVisible();
   expect(page.url()).toBe(first);
@@ -241,7 +241,7 @@ test('a key that goes to the next student does not leave a note half typed', asy
   const note = page.getByRole('textbox', { name: 'Your note to the student' });
   await expect(note).toHaveValue('Half of what');
   await note.fill('');
-  await page.getByText('Show:', { exact: true }).click();
+  await page.getByRole('heading', { name: 'Margin notes' }).click();
   await page.keyboard.press('n');
   await expect(page).not.toHaveURL(first);
 });

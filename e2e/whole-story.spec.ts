@@ -222,7 +222,7 @@ test('the keys of marking: next, previous, a note, given back', async ({ page, b
   );
   await page.getByRole('button', { name: 'Add a note' }).click();
   await page.getByLabel('Your note to the student').fill('Rides sold ahead are owed.');
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Rides sold ahead are owed.')).toBeVisible();
   await giveBackHere(page);
   const student = await browser.newPage({ baseURL: new URL(page.url()).origin });

@@ -1,5 +1,6 @@
 import type { Me } from '@gleddo/contract';
 import { withoutEval } from '@gleddo/core';
+import { LoadingOutlined } from '@ant-design/icons';
 import { App as AntApp, ConfigProvider } from 'antd';
 import { Suspense } from 'react';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
@@ -37,10 +38,18 @@ const MyTryPage = lazyPage(() => import('./student/MyTryPage'));
 /** A second click on what opened a window does not close it again. */
 const STAYS_OPEN = { mask: { closable: false } } as const;
 
+/** The usual sign that something is under way stays behind, unseen but read out, where it is over too soon. */
+const LEAVES_AT_ONCE = { loadingIcon: <LoadingOutlined /> };
+
 /** All that one sees who is signed in. */
 export function Inside({ me }: { me: Me }) {
   return (
-    <ConfigProvider theme={theme} wave={{ disabled: true }} modal={STAYS_OPEN}>
+    <ConfigProvider
+      theme={theme}
+      wave={{ disabled: true }}
+      modal={STAYS_OPEN}
+      button={LEAVES_AT_ONCE}
+    >
       <AntApp style={{ height: '100%' }}>
         <BrowserRouter>
           <Pages me={me} />
