@@ -82,6 +82,10 @@ const FAULTS = {
   lateEntry: altered('A6', (entry) => ({ ...entry, date: '2027-04-05' })),
   bankSplit: splitBank,
   tooMany: added(account('sundry', 'Sundry account', { number: '6900', type: 'sundry-operating' })),
+  /** Given up early: little is set up, nothing recorded. */
+  barelyBegun: () => halfWay(2),
+  /** All is set up; no balance, no entry. */
+  halfDone: () => halfWay(9),
 } satisfies Record<string, Fault>;
 
 /** Nothing wrong: what is paid out goes through an account of its own, of the same type. */
@@ -139,7 +143,7 @@ export const STUDENTS: readonly DemoStudent[] = [
   student('Greta Pohl', 'handed-in', 'noParent', 'oddNumber', 'noWages'),
   student('Hugh Santos', 'handed-in', 'allowanceAsExpense', 'passesInRevenue'),
   student('Ines Okafor', 'handed-in', 'passesInRevenue', 'oddNumber', 'otherName', 'noInsurance'),
-  student('Jonah Weir', 'handed-in', 'wrongSide'),
+  student('Jonah Weir', 'handed-in', 'barelyBegun'),
   student('Kaia Brandt', 'handed-in', 'passesInRevenue', 'noWages'),
   student(
     'Lior Mendes',
@@ -160,7 +164,7 @@ export const STUDENTS: readonly DemoStudent[] = [
     'noVanCharge',
   ),
   student('Orla Finch', 'given-back', 'otherName'),
-  student('Priya Vance', 'handed-in', 'passesInRevenue', 'swappedDigits'),
+  student('Priya Vance', 'handed-in', 'halfDone'),
   student('Quin Darrow', 'handed-in', 'noInsurance', 'noVanCharge', 'oddName'),
   student('Rosa Imhof', 'handed-in', 'allowanceAsExpense', 'bankSplit'),
   student('Sami Kettle', 'given-back', 'passesInRevenue', 'noInsurance'),
