@@ -1,6 +1,6 @@
 import { ENTERS_BY, START_KINDS, TRADES, type EntersBy, type StartKind } from '@gleddo/core';
 import { IsBoolean, IsIn, IsInt, IsObject, Max, Min, ValidateIf } from 'class-validator';
-import { IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
+import { AreFaultCounts, IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
 
 export class NewExerciseRequest {
   @IsId()
@@ -15,7 +15,7 @@ export class NewExerciseRequest {
 
   /** For a chart to be mended: how many faults of each kind, and the seed that plants them. */
   @MayBeLeftOut()
-  @IsObject()
+  @AreFaultCounts()
   faults?: Record<string, number>;
 
   @MayBeLeftOut()

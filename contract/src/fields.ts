@@ -1,4 +1,4 @@
-import { isVisible } from '@gleddo/core';
+import { FAULT_KINDS, isVisible } from '@gleddo/core';
 import { ValidateBy, ValidateIf } from 'class-validator';
 
 const UNPRINTABLE = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
@@ -75,6 +75,29 @@ export const IsToken = () =>
   ValidateBy(
     { name: 'isToken', validator: { validate: isToken } },
     says('The name of a change has 1 to 60 letters, digits, - and _.'),
+  );
+
+const MOST_FAULTS = 20;
+
+/** How many faults of each kind are planted. */
+export const AreFaultCounts = () =>
+  ValidateBy(
+    {
+      name: 'areFaultCounts',
+      validator: {
+        validate: (value: unknown) =>
+          typeof value === 'object' &&
+          value !== null &&
+          Object.entries(value).every(
+            ([kind, n]) =>
+              FAULT_KINDS.some((known) => known === kind) &&
+              Number.isInteger(n) &&
+              Number(n) >= 0 &&
+              Number(n) <= MOST_FAULTS,
+          ),
+      },
+    },
+    says(`Say how many faults of each kind are planted: whole numbers up to ${MOST_FAULTS}.`),
   );
 
 /** A list of objects of which each is as it should be. */

@@ -1,5 +1,5 @@
 import { IsInt, Length, Max, Min, ValidateBy } from 'class-validator';
-import { IsProse, MayBeLeftOut } from './fields.js';
+import { IsId, IsProse, MayBeLeftOut } from './fields.js';
 
 /** What a student gets back of their work. */
 export interface Giving {
@@ -43,6 +43,13 @@ export class GiveBackRequest {
     { message: 'Say of each part whether it is shown: marks, notes, ways, key, copy.' },
   )
   shows?: Giving;
+}
+
+/** Gives back all that is checked, of all class groups or of one. */
+export class GiveAllBackRequest extends GiveBackRequest {
+  @MayBeLeftOut()
+  @IsId()
+  groupId?: string;
 }
 
 /** A note that an instructor writes often. */

@@ -73,6 +73,7 @@ export {
 } from './tries.js';
 export {
   GIVEN_BEFORE,
+  GiveAllBackRequest,
   GiveBackRequest,
   type Giving,
   NewStockNoteRequest,

@@ -1,4 +1,5 @@
-import { IsInt, IsObject, Max, Min } from 'class-validator';
+import { IsInt, Max, Min } from 'class-validator';
+import { AreFaultCounts } from './fields.js';
 import type { PairShown, ShownResult } from './tries.js';
 
 /** An instructor's own go at an exercise, to see it as a student does. */
@@ -22,7 +23,7 @@ export interface RehearsalMarks {
 /** Plants faults in a copy of the key, to see what becomes of its marks. */
 export class SpoilRequest {
   /** How many faults of each kind. */
-  @IsObject({ message: 'Say how many faults of each kind are planted.' })
+  @AreFaultCounts()
   faults!: Record<string, number>;
 
   @IsInt()

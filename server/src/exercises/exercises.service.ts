@@ -164,13 +164,20 @@ export class ExercisesService {
     return this.open(me, id);
   }
 
-  /** Today's key of an exercise. Rules about accounts and entries that the key no longer has are left out. */
+  /**
+   * Today's key of an exercise. Rules about accounts and entries that the key no longer has are left out; an account that
+   * the key has come to use is no longer forbidden.
+   */
   async keyOf(row: ExerciseRow): Promise<AnswerKey> {
     const book = await this.books.read(row.keyBookId);
     const rules = JSON.parse(row.keyRules) as KeptRules;
     const accounts = new Set(book.accounts.map((account) => account.id));
     const entries = new Set(book.entries.map((entry) => entry.id));
-    const accepts = rules.accepts?.filter((each) => accounts.has(each.account));
+    const posted = book.entries.flatMap(({ lines }) => lines.map(({ account }) => account));
+    const used = new Set([...Object.keys(book.opening.balances), ...posted]);
+    const accepts = rules.accepts
+      ?.filter((each) => accounts.has(each.account))
+      .map((each) => (used.has(each.account) ? { ...each, forbidden: false } : each));
     const acceptsEntries = rules.acceptsEntries?.filter((each) => entries.has(each.entry));
     const key = keyOfRules(book, {
       ...rules,
@@ -187,7 +194,7 @@ export class ExercisesService {
 }
 
 interface KeptRules {
-  readonly accepts?: readonly { readonly account: string }[];
+  readonly accepts?: readonly { readonly account: string; readonly forbidden?: boolean }[];
   readonly acceptsEntries?: readonly { readonly entry: string }[];
 }
 

@@ -5,7 +5,15 @@ import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database, Queries } from '../database/open-database.js';
-import { books, filedTables, handOuts, members, people, tries } from '../database/schema/index.js';
+import {
+  books,
+  filedTables,
+  handOuts,
+  members,
+  mends,
+  people,
+  tries,
+} from '../database/schema/index.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { notFound, refuse, refusedBy, type Refused } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
@@ -44,9 +52,12 @@ export class FilingService {
         'file.not-allowed',
         'In this exercise the work is done here; a file can’t be handed in. Begin it, or ask your instructor.',
       );
+    const { table, book, fileName } = request;
     await this.take(me, exercise, {
       ...{
-        ...request,
+        fileName,
+        ...(book ? { book } : {}),
+        ...(table ? { table: { cells: table.cells } } : {}),
         personId: me.id,
         isOwn: true,
         mayReplace: REPLACED_BY_OWN,
@@ -57,8 +68,9 @@ export class FilingService {
 
   private async take(me: Me, exercise: ExerciseRow, filed: Filed): Promise<void> {
     const key = await this.keys.textOf((await this.keys.todays(exercise)).id);
-    const { table = null, book = null } = filed;
-    const ready = await this.threads.takeWork({ key, table: table as IncomingTable | null, book });
+    const { table = null, book = null, isOwn } = filed;
+    const content = { key, table: table as IncomingTable | null, book, isOwn };
+    const ready = await this.threads.takeWork(content);
     if (!ready.ok) throw refusedBy(ready.refusals);
     await this.db.transaction(async (tx) => {
       const id = await this.put(tx, exercise.id, filed, ready.value);
@@ -105,6 +117,7 @@ export class FilingService {
       .returning({ id: tries.id });
     if (!made) throw filed.refusal;
     await db.delete(filedTables).where(eq(filedTables.tryId, made.id));
+    await db.delete(mends).where(eq(mends.tryId, made.id));
     if (table)
       await db.insert(filedTables).values({ tryId: made.id, content: JSON.stringify(table) });
     // What was begun here stays, should somebody want it back.

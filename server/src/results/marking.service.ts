@@ -2,6 +2,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import type {
   AcceptedShown,
   FiledWork,
+  GiveAllBackRequest,
   Giving,
   HandPairShown,
   KeyVersionShown,
@@ -15,7 +16,7 @@ import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
 import { BooksService } from '../books/books.service.js';
 import type { Database } from '../database/open-database.js';
-import { exercises, notes, people, tries } from '../database/schema/index.js';
+import { exercises, members, notes, people, tries } from '../database/schema/index.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
@@ -143,12 +144,26 @@ export class MarkingService {
   }
 
   /** Gives back all that is handed in and checked; what is not checked yet waits. */
-  async giveAllBack(me: Me, exerciseId: string, shows?: Giving): Promise<void> {
+  async giveAllBack(
+    me: Me,
+    exerciseId: string,
+    { shows, groupId }: GiveAllBackRequest,
+  ): Promise<void> {
     const exercise = await this.exercises.rowOf(me, exerciseId);
+    const ofGroup = this.db
+      .select({ id: members.personId })
+      .from(members)
+      .where(eq(members.groupId, groupId ?? ''));
     await this.db
       .update(tries)
       .set(await this.given(exercise, shows))
-      .where(and(eq(tries.exerciseId, exerciseId), TO_GIVE_BACK));
+      .where(
+        and(
+          eq(tries.exerciseId, exerciseId),
+          TO_GIVE_BACK,
+          groupId === undefined ? undefined : inArray(tries.personId, ofGroup),
+        ),
+      );
     await this.audit.write('all-given-back', me.id, exerciseId);
   }
 

@@ -4,6 +4,7 @@ import {
   AcceptRequest,
   CheckAgainRequest,
   FiledRequest,
+  GiveAllBackRequest,
   GiveBackRequest,
   NewNoteRequest,
   PairsRequest,
@@ -80,10 +81,10 @@ export class ResultsController {
   @HttpCode(200)
   async giveAllBack(
     @Param('id') id: string,
-    @Body() { shows }: GiveBackRequest,
+    @Body() body: GiveAllBackRequest,
     @SignedIn() me: Me,
   ): Promise<ClassResults> {
-    await this.marking.giveAllBack(me, id, shows);
+    await this.marking.giveAllBack(me, id, body);
     return this.results.open(me, id);
   }
 

@@ -7,6 +7,8 @@ export interface FiledContent {
   readonly key: KeyText;
   readonly table: IncomingTable | null;
   readonly book: object | null;
+  /** Whether the student hands it in: then what is kept to be looked at tells nothing of the key. */
+  readonly isOwn: boolean;
 }
 
 /**
@@ -14,12 +16,13 @@ export interface FiledContent {
  * it is to be looked at, and the start stands for it where it could not be opened (a number that stands twice) or
  * nothing could be read.
  */
-export function takeWork({ key: text, table, book }: FiledContent): Sent<PreparedBook> {
+export function takeWork({ key: text, table, book, isOwn }: FiledContent): Sent<PreparedBook> {
   if (book !== null) return preparedFrom(book);
   if (!table) return { ok: false, refusals: [nothingSent()] };
   if (table.refused) return preparedFrom(JSON.parse(text.start) as object);
-  const { key } = readKeyText(text);
-  const work = workFromTable(key, table.cells, table);
+  const { key, start } = readKeyText(text);
+  const by = isOwn ? { ...key, book: { ...key.book, accounts: start.accounts } } : key;
+  const work = workFromTable(by, table.cells, table);
   if (!work.ok) return work;
   const made = preparedFrom(JSON.parse(compactBook(work.value.book)) as object);
   return made.ok ? made : preparedFrom(JSON.parse(text.start) as object);

@@ -7,7 +7,7 @@ import { books, mends } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from '../results/checks.service.js';
-import { asShown, shownOf } from '../results/giving.js';
+import { asShown } from '../results/giving.js';
 import { shown } from '../results/shown-results.js';
 import { TriesService } from './tries.service.js';
 
@@ -55,11 +55,12 @@ export class MendingService {
 
   private async mendable(me: Me, exerciseId: string) {
     const { work } = await this.tries.find(me, exerciseId);
-    if (work?.state !== 'given-back' || !shownOf(work).copy)
+    const shows = work?.state === 'given-back' ? await this.tries.showsOf(work) : null;
+    if (!work || !shows?.copy)
       throw refuse(
         'mend.not-allowed',
-        'This work can’t be put right in a copy: it has not been given back, or your instructor did not allow it.',
+        'This work can’t be put right in a copy: it has not been given back, it came as a list of balances, or your instructor did not allow it.',
       );
-    return { work, shows: shownOf(work) };
+    return { work, shows };
   }
 }

@@ -1,5 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Asks, InterimCheck, Me, MyTry, MyTryDetail } from '@gleddo/contract';
+import type { Asks, Giving, InterimCheck, Me, MyTry, MyTryDetail } from '@gleddo/contract';
 import { accountOf, faultOf, type Book } from '@gleddo/core';
 import { and, desc, eq, inArray, isNotNull, isNull, lt, lte, or, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
@@ -9,7 +9,7 @@ import { books, exercises, handOuts, members, mends, tries } from '../database/s
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from '../results/checks.service.js';
-import { asShown, shownOf } from '../results/giving.js';
+import { asShown, mayBeMended, shownOf } from '../results/giving.js';
 import { KeyVersionsService } from '../results/key-versions.service.js';
 import { ShownResults } from '../results/shown-results.js';
 import type { CheckedWork } from '../threads/checking.js';
@@ -72,9 +72,16 @@ export class TriesService {
     };
   }
 
+  /** What of a work given back is shown, and whether it may be put right in a copy. */
+  async showsOf(work: Try): Promise<Giving> {
+    const shows = shownOf(work);
+    const isList = work.fileName !== null && (await this.checks.cameAs(work)).table !== null;
+    return { ...shows, copy: mayBeMended(shows, isList) };
+  }
+
   /** What came back of a work, as far as its instructor shows it. */
   private async givenBack(work: Try): Promise<GivenBack> {
-    const shows = shownOf(work);
+    const shows = await this.showsOf(work);
     const run = work.checkId !== null ? await this.shown.run(work.checkId) : null;
     const [mend] = await this.db.select().from(mends).where(eq(mends.tryId, work.id));
     const notes = shows.notes ? await this.shown.notesOf(work.id) : null;

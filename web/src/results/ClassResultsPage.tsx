@@ -89,6 +89,8 @@ interface ClassChange {
   readonly givenBack?: readonly string[];
   /** What is shown of works that are given back. */
   readonly shows?: Giving;
+  /** The class group whose works are given back; absent: all. */
+  readonly groupId?: string;
 }
 
 function useClassChange(id: string) {
@@ -166,6 +168,8 @@ interface GiveAllBackProps {
 
 function GiveAllBack({ waiting, shows, change }: GiveAllBackProps) {
   const [asks, setAsks] = useState(false);
+  const [params] = useSearchParams();
+  const groupId = params.get('group');
   return (
     <>
       <Button type="primary" disabled={waiting === 0} onClick={() => setAsks(true)}>
@@ -177,7 +181,8 @@ function GiveAllBack({ waiting, shows, change }: GiveAllBackProps) {
           okText="Give them back"
           shows={shows}
           onGive={(chosen) => {
-            change.mutate({ what: 'give-back', shows: chosen });
+            const ofGroup = groupId === null ? {} : { groupId };
+            change.mutate({ what: 'give-back', shows: chosen, ...ofGroup });
             setAsks(false);
           }}
           onClose={() => setAsks(false)}

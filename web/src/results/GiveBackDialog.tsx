@@ -10,6 +10,8 @@ const PARTS: readonly (readonly [keyof Giving, string, string])[] = [
   ['copy', 'Putting it right in a copy', 'Checked at once; it changes no marks.'],
 ];
 
+const NEEDS_NOTES: ReadonlySet<keyof Giving> = new Set(['ways', 'copy']);
+
 interface GiveBackDialogProps {
   readonly title: string;
   readonly okText: string;
@@ -34,8 +36,8 @@ export function GiveBackDialog({ title, okText, shows, onGive, onClose }: GiveBa
       {PARTS.map(([part, name, says]) => (
         <div key={part} style={{ padding: '3px 0' }}>
           <Checkbox
-            checked={chosen[part]}
-            disabled={part === 'ways' && !chosen.notes}
+            checked={chosen[part] && (chosen.notes || !NEEDS_NOTES.has(part))}
+            disabled={NEEDS_NOTES.has(part) && !chosen.notes}
             onChange={({ target }) => setChosen({ ...chosen, [part]: target.checked })}
           >
             {name} <span className="quiet">{says}</span>
