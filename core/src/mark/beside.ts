@@ -1,4 +1,6 @@
 import { accountOf, type Account, type Book, type Entry } from '../book/book.js';
+import { traitsOf } from '../key/account-traits.js';
+import { openingSaid, opensBeside, opensIn, type Opens } from '../key/opening-entries.js';
 import { pairedEntries, type PairedIds } from '../key/paired-entries.js';
 import type { Amount } from '../money/amount.js';
 
@@ -10,8 +12,11 @@ export interface OpeningBeside {
   readonly wanted: Amount;
 }
 
-const openingOf = (book: Book, accounts: readonly Account[]): Amount =>
-  accounts.reduce((sum, { id }) => sum + (book.opening.balances[id] ?? 0), 0);
+/** What accounts open with together, whether by the opening balances or by an entry that stands for them. */
+function openingsOf(book: Book, opens: Opens): (accounts: readonly Account[]) => Amount {
+  const amounts = new Map(traitsOf(book, opens).map((each) => [each.account.id, each.opening]));
+  return (accounts) => accounts.reduce((sum, { id }) => sum + (amounts.get(id) ?? 0), 0);
+}
 
 const named = (book: Book, ids: readonly string[]): Account[] =>
   ids.flatMap((id) => accountOf(book, id) ?? []);
@@ -22,6 +27,8 @@ export function openingsBeside(
   work: Book,
   pairs: readonly PairedIds[],
 ): OpeningBeside[] {
+  const wantedOf = openingsOf(key, opensIn(key));
+  const theirsOf = openingsOf(work, opensBeside(openingSaid(key)));
   const byKey = new Map(pairs.flatMap((pair) => pair.keys.map((id) => [id, pair] as const)));
   const seen = new Set<PairedIds>();
   const ofKey = key.accounts.flatMap(({ id }): { keys: Account[]; works: Account[] }[] => {
@@ -35,8 +42,8 @@ export function openingsBeside(
   return [...ofKey, ...alone.map((account) => ({ keys: [], works: [account] }))]
     .map((row) => ({
       ...row,
-      theirs: openingOf(work, row.works),
-      wanted: openingOf(key, row.keys),
+      theirs: theirsOf(row.works),
+      wanted: wantedOf(row.keys),
     }))
     .filter(({ theirs, wanted }) => theirs !== 0 || wanted !== 0);
 }

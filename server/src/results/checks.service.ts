@@ -249,9 +249,13 @@ export class ChecksService {
       .select({ points: sum(notes.points).mapWith(Number) })
       .from(notes)
       .where(eq(notes.tryId, tryId));
-    const points = Math.min(run.outOf, Math.max(0, run.points + (own?.points ?? 0)));
+    const points = withOwn(run.points, run.outOf, own?.points ?? 0);
     await db.update(tries).set({ points, outOf: run.outOf }).where(eq(tries.id, tryId));
   }
 }
+
+/** Points of the checks with those of notes, which stay within the range. */
+export const withOwn = (points: number, of: number, own: number): number =>
+  Math.min(of, Math.max(0, points + own));
 
 const cantCheck = (why: string): string => `This work could not be checked. ${why}`.slice(0, 1000);

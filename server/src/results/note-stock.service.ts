@@ -4,7 +4,7 @@ import { isVisible } from '@gleddo/core';
 import { and, asc, count, eq } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/open-database.js';
-import { stockNotes } from '../database/schema/index.js';
+import { people, stockNotes } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 
@@ -30,6 +30,8 @@ export class NoteStockService {
     const words = text.trim();
     const mine = eq(stockNotes.ownerId, me.id);
     await this.db.transaction(async (tx) => {
+      // One after the other: the same words sent twice at once are one note.
+      await tx.select({ id: people.id }).from(people).where(eq(people.id, me.id)).for('update');
       await tx.delete(stockNotes).where(and(mine, eq(stockNotes.text, words)));
       const [kept] = await tx.select({ of: count() }).from(stockNotes).where(mine);
       if ((kept?.of ?? 0) >= MOST)

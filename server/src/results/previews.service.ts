@@ -9,7 +9,7 @@ import { notes, people, tries } from '../database/schema/index.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { Threads } from '../threads/threads.js';
-import { ChecksService, type TryRow } from './checks.service.js';
+import { ChecksService, withOwn, type TryRow } from './checks.service.js';
 import type { KeyText } from '../threads/checking.js';
 
 interface Work {
@@ -85,7 +85,7 @@ export class PreviewsService {
     const checked = await this.threads.check({ key, work: text, ...came });
     if (!checked.ok || work.points === null || work.outOf === null) return null;
     const { points, of } = checked.value;
-    const newPoints = Math.max(0, points + own);
+    const newPoints = withOwn(points, of, own);
     return { points: work.points, of: work.outOf, newPoints, newOf: of };
   }
 }

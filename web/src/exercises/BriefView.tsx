@@ -33,7 +33,7 @@ export function BriefView({ exercise }: { exercise: ExerciseAnswer }) {
             onChange={(event) => setTyped({ title, brief: event.target.value })}
           />
           <KeepRow label="Save the brief" changed={isChanged} of={change} onKeep={keep}>
-            <span className="saved">{isChanged ? 'Not kept yet' : 'Saved'}</span>
+            <span className="saved">{isChanged ? 'Not saved yet' : 'Saved'}</span>
           </KeepRow>
         </section>
         <section className="paper" aria-label="The brief, as students see it">

@@ -6,13 +6,25 @@ const CHARACTERS_A_SHARE = 8;
 /** Sheets as a workbook, one beside the other; figures are numbers, and no cell is run as a formula. */
 export async function toWorkbook(sheets: readonly Handout[]): Promise<Uint8Array> {
   const workbook = new ExcelJS.Workbook();
-  for (const sheet of sheets) addSheet(workbook, sheet);
+  for (const sheet of sheets) addSheet(workbook, sheet, tabOf(workbook, sheet.title));
   return new Uint8Array(await workbook.xlsx.writeBuffer());
 }
 
-function addSheet(workbook: ExcelJS.Workbook, handout: Handout): void {
+const LONGEST_TAB = 28;
+
+/** A title as the name of a tab: without the signs that workbooks forbid there, short enough, and no other’s. */
+function tabOf(workbook: ExcelJS.Workbook, title: string): string {
+  const plain =
+    title
+      .replace(/[*?:\\/[\]']+/g, ' ')
+      .trim()
+      .slice(0, LONGEST_TAB) || 'Sheet';
+  return workbook.getWorksheet(plain) ? `${plain} ${workbook.worksheets.length + 1}` : plain;
+}
+
+function addSheet(workbook: ExcelJS.Workbook, handout: Handout, tab: string): void {
   const { title, company, subtitle, columns, rows, digits } = handout;
-  const sheet = workbook.addWorksheet(title, { views: [{ state: 'frozen', ySplit: 4 }] });
+  const sheet = workbook.addWorksheet(tab, { views: [{ state: 'frozen', ySplit: 4 }] });
   sheet.addRow([guarded(company)]).font = { bold: true, size: 14 };
   sheet.addRow([guarded(`${title}. ${subtitle}`)]);
   sheet.addRow([]);

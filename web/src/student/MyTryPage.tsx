@@ -12,12 +12,12 @@ import { BookSays, BookTools } from '../work/BookTools';
 import { lazyView } from '../work/lazy-view';
 import { TryTabs, WORK_PARTS } from '../work/WorkView';
 import { ExerciseTitle } from './ExerciseTitle';
-import { HandInFile } from './HandInFile';
 import { HandIn } from './HandIn';
 import { InterimCheck } from './InterimCheck';
 import { returnedParts } from './returned-parts';
 
 const GIVEN_BACK = lazyView(() => import('./GivenBack').then((m) => m.GivenBack));
+const HAND_IN_FILE = lazyView(() => import('./HandInFile').then((m) => m.HandInFile));
 const PUT_RIGHT = lazyView(() => import('./put-right/PutRight').then((m) => m.PutRight));
 
 /** A student's own try: the brief, the work beside it, and the work when it comes back. */
@@ -65,7 +65,7 @@ function Begin({ mine }: { mine: MyTryDetail }) {
         brief={mine.brief}
         says="You get a book of your own. It is saved as you go; hand it in when you are ready."
         begin={begin}
-        {...(mine.mayFile ? { besides: <HandInFile mine={mine} /> } : {})}
+        {...(mine.mayFile ? { besides: <OtherWay mine={mine} /> } : {})}
       />
     </>
   );
@@ -87,7 +87,7 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
               {mine.checkWhileWorking && (
                 <InterimCheck exerciseId={mine.exerciseId} asks={mine.asks} />
               )}
-              {mine.mayFile && <HandInFile mine={mine} />}
+              {mine.mayFile && <OtherWay mine={mine} />}
               <HandIn mine={mine} />
             </>
           ) : (
@@ -102,3 +102,10 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
     </OpenBook>
   );
 }
+
+/** What reads files is fetched only where one may be handed in. */
+const OtherWay = ({ mine }: { mine: MyTryDetail }) => (
+  <Suspense fallback={null}>
+    <HAND_IN_FILE.View mine={mine} />
+  </Suspense>
+);

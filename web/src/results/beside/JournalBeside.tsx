@@ -15,7 +15,13 @@ import type { BesideProps } from './beside-props';
 import styles from './beside.module.css';
 import { NoteNumbers, numbersAbout } from './note-numbers';
 
-const ROW_HEIGHT = 74;
+const LINE = 21;
+
+/** An entry takes a line for its text and one for each of its own; what stands beside it, the taller of the two. */
+const heightOf = ({ works, keys }: EntriesBeside): number => {
+  const lines = (of: readonly Entry[]) => of.reduce((sum, each) => sum + 1 + each.lines.length, 0);
+  return LINE * Math.max(1, lines(works), lines(keys)) + 4;
+};
 
 /** The journal of a work beside the key’s: each entry beside the one that it stands for. */
 export function JournalBeside(props: BesideProps) {
@@ -34,7 +40,7 @@ export function JournalBeside(props: BesideProps) {
         <TableHead names={['Note', 'Theirs', 'Key']} />
         <LongRows
           of={shown}
-          rowHeight={ROW_HEIGHT}
+          rowHeight={heightOf}
           row={(row) => <JournalRow key={idsOf(row).join()} row={row} {...props} />}
         />
       </table>

@@ -6,8 +6,16 @@ export interface WalkNote {
   readonly state: 'open' | 'met' | 'new';
 }
 
-const notMet = (results: readonly ShownResult[]) =>
-  results.filter(({ outcome }) => outcome === 'not-met');
+/** What is not met, each once, at however many dates it is found. */
+const notMet = (results: readonly ShownResult[]): readonly ShownResult[] =>
+  [
+    ...new Map(
+      results
+        .filter(({ outcome }) => outcome === 'not-met')
+        .toReversed()
+        .map((each) => [each.ref, each] as const),
+    ).values(),
+  ].toReversed();
 
 /** The notes in their order, then what has come up in the copy alone. */
 export function walkOf(before: readonly ShownResult[], now: MendedCheck): readonly WalkNote[] {
