@@ -1,6 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { OwnServer } from './own-server.js';
-import { answerSheet, choose, comeInAs, findPlace } from './people.js';
+import { answerSheet, choose, comeInAs, findPlace, openClass } from './people.js';
 
 const server = new OwnServer(3231, true);
 test.beforeAll(async () => {
@@ -9,18 +9,11 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.throwAway());
 
-async function openClass(page: Page): Promise<void> {
-  await comeInAs(page, 'Ruth Marsh', server.address);
-  await page.getByRole('link', { name: 'Results', exact: true }).click();
-  await page.getByRole('link', { name: /Quarter-end at Tern Island/ }).click();
-  await expect(page.getByRole('link', { name: 'Work from files' })).toBeVisible();
-}
-
 test('a student gets back what was chosen, and puts the work right in a copy, note by note', async ({
   page,
   browser,
 }) => {
-  await openClass(page);
+  await openClass(page, server.address);
   await page.getByRole('link', { name: 'Lior Mendes' }).click();
   await page.getByRole('button', { name: 'Add a note' }).click();
   await page.getByLabel('Your note to the student').fill('Look at what is owed.');

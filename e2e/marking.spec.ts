@@ -1,6 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { OwnServer } from './own-server.js';
-import { choose, comeInAs, giveBackHere } from './people.js';
+import { choose, comeInAs, giveBackHere, openClass } from './people.js';
 
 const server = new OwnServer(3229, true);
 test.beforeAll(async () => {
@@ -8,13 +8,6 @@ test.beforeAll(async () => {
   await server.start();
 });
 test.afterAll(() => server.throwAway());
-
-async function openClass(page: Page): Promise<void> {
-  await comeInAs(page, 'Ruth Marsh', server.address);
-  await page.getByRole('link', { name: 'Results', exact: true }).click();
-  await page.getByRole('link', { name: /Quarter-end at Tern Island/ }).click();
-  await expect(page.getByRole('link', { name: 'Work from files' })).toBeVisible();
-}
 
 const TABLE = [
   'Number,Account,Opening,Closing',
@@ -29,7 +22,7 @@ const TABLE = [
 test('work from files: read, its student chosen, put beside the class; what canâ€™t be read is named', async ({
   page,
 }) => {
-  await openClass(page);
+  await openClass(page, server.address);
   await page.getByRole('link', { name: 'Work from files' }).click();
   await page.getByLabel('Choose files').setInputFiles([
     { name: 'balances.csv', mimeType: 'text/csv', buffer: Buffer.from(TABLE) },
@@ -56,7 +49,7 @@ test('work from files: read, its student chosen, put beside the class; what canâ
 test('a name is accepted once its effect on everybody was seen; what was given back stays; it is withdrawn', async ({
   page,
 }) => {
-  await openClass(page);
+  await openClass(page, server.address);
   await page.getByRole('link', { name: 'Ade Marlow' }).click();
   const total = page.getByText('164 of 180');
   await expect(total).toBeVisible();
@@ -76,7 +69,7 @@ test('a name is accepted once its effect on everybody was seen; what was given b
 });
 
 test('a pair is parted and joined by hand, and stays so', async ({ page }) => {
-  await openClass(page);
+  await openClass(page, server.address);
   await page.getByRole('link', { name: 'Ade Marlow' }).click();
   await page.getByRole('link', { name: 'Pairs' }).click();
   const row = page.getByRole('row', { name: /4040 Season passes/ });
@@ -94,7 +87,7 @@ test('a mark given back is taken back while its student has not looked, and no l
   page,
   browser,
 }) => {
-  await openClass(page);
+  await openClass(page, server.address);
   await page.getByRole('link', { name: 'Ines Okafor' }).click();
   await giveBackHere(page);
   await page.getByRole('button', { name: 'Take back' }).click();

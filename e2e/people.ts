@@ -70,3 +70,11 @@ export async function giveBackHere(page: Page): Promise<void> {
   await answerSheet(page.getByRole('dialog'), 'Give it back');
   await expect(page.getByText('✓ given back')).toBeVisible();
 }
+
+/** Opens the results of the demo's class, as its instructor. */
+export async function openClass(page: Page, address = '/'): Promise<void> {
+  await comeInAs(page, 'Ruth Marsh', address);
+  await page.getByRole('link', { name: 'Results', exact: true }).click();
+  await page.getByRole('link', { name: /Quarter-end at Tern Island/ }).click();
+  await expect(page.getByRole('link', { name: 'Work from files' })).toBeVisible();
+}

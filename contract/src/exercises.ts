@@ -1,4 +1,11 @@
-import { ENTERS_BY, START_KINDS, TRADES, type EntersBy, type StartKind } from '@gleddo/core';
+import {
+  ENTERS_BY,
+  START_KINDS,
+  TRADES,
+  type EntersBy,
+  type RulesOfTry,
+  type StartKind,
+} from '@gleddo/core';
 import { IsBoolean, IsIn, IsInt, IsObject, Max, Min, ValidateIf } from 'class-validator';
 import { AreFaultCounts, IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
 
@@ -148,19 +155,10 @@ export interface ExerciseSummary {
   readonly putAway: boolean;
 }
 
-export interface ExerciseAnswer extends ExerciseSummary {
+export interface ExerciseAnswer extends ExerciseSummary, RulesOfTry {
   readonly brief: string;
   readonly startBookId: string;
   readonly keyBookId: string;
   readonly handedOutTo: readonly HandedOutTo[];
-  readonly entriesMayChange: boolean;
-  readonly enters: EntersBy;
-  readonly helpTypes: boolean;
-  readonly helpTotals: boolean;
-  readonly helpBands: boolean;
-  readonly checkWhileWorking: boolean;
-  readonly askLimit: number | null;
-  readonly askPause: number;
-  readonly mayFile: boolean;
   readonly keyRules: object;
 }

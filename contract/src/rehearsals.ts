@@ -8,6 +8,8 @@ export interface Rehearsal {
   /** Null until it is begun. */
   readonly bookId: string | null;
   readonly begunAt: string | null;
+  /** Whether it is a copy of the key in which faults were planted. */
+  readonly spoilt: boolean;
 }
 
 /** What the checks say of the rehearsal as it stands; kept nowhere. */

@@ -1,7 +1,6 @@
 import type { CauseShare } from '@gleddo/core';
-import { IsInt, Length, Max, Min } from 'class-validator';
 import { IsProse, MayBeLeftOut } from './fields.js';
-import type { Giving } from './giving.js';
+import { NewStockNoteRequest, type Giving } from './giving.js';
 import type { FiledTable, HandPairShown } from './marking.js';
 
 export type TryState = 'not-started' | 'working' | 'handed-in' | 'given-back';
@@ -144,19 +143,10 @@ export interface AcceptedShown {
   readonly types: readonly string[];
 }
 
-export class NewNoteRequest {
+export class NewNoteRequest extends NewStockNoteRequest {
   @MayBeLeftOut()
   @IsProse(300, 'A note stands beside one result.')
   ref?: string;
-
-  @IsProse(2000, 'Write the note first; up to 2,000 characters that can be printed.')
-  @Length(1, 2000, { message: 'Write the note first; up to 2,000 characters.' })
-  text!: string;
-
-  @IsInt({ message: 'Points are whole numbers.' })
-  @Min(-1000)
-  @Max(1000)
-  points!: number;
 }
 
 export interface ClassRow {

@@ -48,7 +48,14 @@ describe('an exercise as a file', () => {
   });
 
   it('says where it does not fit', () => {
-    expect(faultsOf(changed((json) => (json['title'] = ' ')))).toEqual(['title exercise.untitled']);
+    for (const title of [' ', 'Two\nlines'])
+      expect(faultsOf(changed((json) => (json['title'] = title)))).toEqual([
+        'title exercise.untitled',
+      ]);
+    const dollars = changed((json) => {
+      (json['start'] as { company: { currency: string } }).company.currency = 'USD';
+    });
+    expect(faultsOf(dollars)).toEqual(['start exercise.currency']);
     expect(faultsOf(changed((json) => (json['steps'] = [])))).toEqual(['steps file.unknown-key']);
     expect(faultsOf(changed((json) => delete json['start']))[0]).toMatch(/^start/);
     const odd = changed((json) => {

@@ -160,13 +160,15 @@ describe('an instructor’s own try at an exercise', () => {
     const [exercise] = (await asked('exercises')) as { id: string }[];
     const path = `exercises/${exercise?.id}/rehearsal`;
     const spoilt = await ruth.post(`${path}/spoil`, { faults: { 'wrong-statement': 2 }, seed: 4 });
-    expect(spoilt.status).toBe(200);
+    expect(spoilt.body.spoilt).toBe(true);
     const { body: marks } = await ruth.post(`${path}/check`);
     const lost = marks.results.filter(({ outcome }: { outcome: string }) => outcome === 'not-met');
     expect(lost.map(({ check }: { check: string }) => check)).toEqual([
       ...['account.statement', 'account.statement'],
     ]);
     expect(marks.of - marks.points).toBe(8);
-    expect((await ruth.post(`${path}/spoil`, { faults: 'all', seed: 4 })).status).toBe(400);
+    for (const faults of ['all', { 'wrong-statement': 1e9 }, { nonsense: 1 }, null])
+      expect((await ruth.post(`${path}/spoil`, { faults, seed: 4 })).status).toBe(400);
+    expect((await ruth.post(`${path}/begin`)).body.spoilt).toBe(false);
   });
 });

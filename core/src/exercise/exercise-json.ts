@@ -10,7 +10,14 @@ import { USUAL_RULES, type Exercise } from './exercise.js';
 
 const untitled = refusal(
   'exercise.untitled',
-  () => 'The exercise has no title that can be read. Give it one of 1 to 120 characters.',
+  () =>
+    'The exercise has no title that can be read. Give it one of 1 to 120 characters, in one line.',
+);
+
+const otherCurrency = refusal(
+  'exercise.currency',
+  (f: { start: string; key: string }) =>
+    `The start is in ${f.start}, the key in ${f.key}. Make both of one company.`,
 );
 
 const under = (name: string, refusals: readonly Refusal[]): Refusal[] =>
@@ -36,7 +43,9 @@ export function exerciseFromJson(value: unknown): Result<Exercise> {
       ...(key.ok ? [] : under('key', key.refusals)),
     );
   const { title, brief = '', rules } = shaped.value;
-  if (!isVisible(title)) return refused(untitled({}, 'title'));
+  if (!isVisible(title) || /[\n\r\t]/.test(title)) return refused(untitled({}, 'title'));
+  const [one, other] = [start.value, key.value.book].map(({ company }) => company.currency);
+  if (one !== other) return refused(otherCurrency({ start: one ?? '', key: other ?? '' }, 'start'));
   const said = Object.fromEntries(
     Object.entries(rules ?? {}).filter(([, each]) => each !== undefined),
   );

@@ -28,14 +28,14 @@ export class RehearsalsService {
       .from(rehearsals)
       .where(eq(rehearsals.exerciseId, exerciseId));
     const begunAt = row?.begunAt.toISOString() ?? null;
-    return { exerciseId, bookId: row?.bookId ?? null, begunAt };
+    return { exerciseId, bookId: row?.bookId ?? null, begunAt, spoilt: row?.spoilt ?? false };
   }
 
   /** Begins, or begins again, from the starting point as it stands today. */
   async begin(me: Me, exerciseId: string): Promise<Rehearsal> {
     const exercise = await this.exercises.rowOf(me, exerciseId);
     const start = await this.books.newest(exercise.startBookId);
-    await this.put(exerciseId, (tx) => this.books.copy(start, 'try', tx));
+    await this.put(exerciseId, false, (tx) => this.books.copy(start, 'try', tx));
     return this.open(me, exerciseId);
   }
 
@@ -44,14 +44,18 @@ export class RehearsalsService {
     const exercise = await this.exercises.rowOf(me, exerciseId);
     const key = await this.books.read(exercise.keyBookId);
     const book = startingPoint(key, 'mend-it', { faults, seed });
-    await this.put(exerciseId, (tx) => this.books.create(book, 'try', tx));
+    await this.put(exerciseId, true, (tx) => this.books.create(book, 'try', tx));
     return this.open(me, exerciseId);
   }
 
-  private async put(exerciseId: string, made: (tx: Queries) => Promise<string>): Promise<void> {
+  private async put(
+    exerciseId: string,
+    spoilt: boolean,
+    made: (tx: Queries) => Promise<string>,
+  ): Promise<void> {
     await this.db.transaction(async (tx) => {
       const bookId = await made(tx);
-      const begun = { bookId, begunAt: new Date() };
+      const begun = { bookId, spoilt, begunAt: new Date() };
       await tx
         .insert(rehearsals)
         .values({ exerciseId, ...begun })

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import type { KeyVersionShown } from '@gleddo/contract';
-import { keyChanges, readKey, writeBook, writeKey, type AnswerKey } from '@gleddo/core';
+import { readKey, writeBook, writeKey, type AnswerKey } from '@gleddo/core';
 import { and, count, desc, eq, sql } from 'drizzle-orm';
 import { LRUCache } from 'lru-cache';
 import { nanoid } from 'nanoid';
@@ -10,6 +10,7 @@ import { books, checks, keys, tries } from '../database/schema/index.js';
 import { DATABASE } from '../http/tokens.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import type { KeyText } from '../threads/checking.js';
+import { Threads } from '../threads/threads.js';
 
 export interface KeyVersion {
   readonly id: string;
@@ -37,6 +38,7 @@ export class KeyVersionsService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
     private readonly exercises: ExercisesService,
+    private readonly threads: Threads,
   ) {}
 
   /** The version that says what the key says today; a new one when something has changed. */
@@ -73,12 +75,12 @@ export class KeyVersionsService {
       .groupBy(keys.id)
       .orderBy(desc(keys.version))
       .limit(MOST_SHOWN + 1);
-    const read = await Promise.all(found.map(({ id }) => this.read(id)));
-    const shown = found.map(({ version, madeAt, works }, i): KeyVersionShown => {
-      const [after, before] = [read[i], read[i + 1]];
-      const changes = before && after ? keyChanges(before, after) : [];
-      return { version, works, at: madeAt.toISOString(), changes: changes.slice(0, MOST_CHANGES) };
-    });
+    const texts = await Promise.all(found.map(({ id }) => this.textOf(id)));
+    const changes = await this.threads.keyHistory(texts);
+    const shown = found.map(({ version, madeAt, works }, i): KeyVersionShown => ({
+      ...{ version, works, at: madeAt.toISOString() },
+      changes: (changes[i] ?? []).slice(0, MOST_CHANGES),
+    }));
     return shown.slice(0, MOST_SHOWN);
   }
 

@@ -4,7 +4,7 @@ import { Injectable } from '@nestjs/common';
 import type { Operation, Rules } from '@gleddo/core';
 import { Piscina } from 'piscina';
 import type { ChangedBook } from './changing.js';
-import type { CheckedWork, CheckOutcome, KeptCheck, ToCheck } from './checking.js';
+import type { CheckedWork, CheckOutcome, KeptCheck, KeyText, ToCheck } from './checking.js';
 import type { PreparedBook, Sent } from './prepared-book.js';
 import type { PreparedExercise } from './taking-exercise.js';
 import type { FiledContent } from './taking-work.js';
@@ -55,6 +55,9 @@ export class Threads {
 
   takeBook = (body: Uint8Array): Promise<Sent<PreparedBook>> =>
     this.run(this.others, 'takeBook', body);
+
+  keyHistory = (texts: readonly KeyText[]): Promise<string[][]> =>
+    this.run(this.others, 'keyHistory', texts);
 
   takeExercise = (body: Uint8Array, seed: number): Promise<Sent<PreparedExercise>> =>
     this.run(this.others, 'takeExercise', { body, seed });

@@ -1,5 +1,5 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
-import { CHECKS, type EntersBy } from '@gleddo/core';
+import { CHECKS, USUAL_RULES, type EntersBy, type RulesOfTry } from '@gleddo/core';
 import { Checkbox, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -23,7 +23,7 @@ function useTyped(exercise: ExerciseAnswer) {
   const [points, setPoints] = useState<Readonly<Record<string, number>>>(rules.points ?? {});
   const [dates, setDates] = useState<readonly StatementDate[]>(rules.statementDates ?? []);
   const [total, setTotal] = useState(saidTotal);
-  const [tryRules, setTryRules] = useState<TryRules>(tryRulesOf(exercise));
+  const [tryRules, setTryRules] = useState<RulesOfTry>(tryRulesOf(exercise));
   const keyRules: KeyRules = {
     ...rules,
     ...{ points, statementDates: dates },
@@ -141,8 +141,8 @@ const WAYS: { value: EntersBy; label: string }[] = [
 ];
 
 interface RulesOfTheTryProps {
-  readonly rules: TryRules;
-  onChange(rules: TryRules): void;
+  readonly rules: RulesOfTry;
+  onChange(rules: RulesOfTry): void;
 }
 
 function RulesOfTheTry({ rules, onChange }: RulesOfTheTryProps) {
@@ -167,28 +167,12 @@ function RulesOfTheTry({ rules, onChange }: RulesOfTheTryProps) {
   );
 }
 
-type TryRules = Pick<
-  ExerciseAnswer,
-  | 'entriesMayChange'
-  | 'enters'
-  | 'helpTypes'
-  | 'helpTotals'
-  | 'helpBands'
-  | 'checkWhileWorking'
-  | 'askLimit'
-  | 'askPause'
-  | 'mayFile'
->;
+const tryRulesOf = (exercise: ExerciseAnswer): RulesOfTry =>
+  Object.fromEntries(RULES.map((name) => [name, exercise[name]])) as unknown as RulesOfTry;
 
-function tryRulesOf(exercise: ExerciseAnswer): TryRules {
-  const { entriesMayChange, enters, helpTypes, helpTotals, helpBands, checkWhileWorking } =
-    exercise;
-  const { askLimit, askPause, mayFile } = exercise;
-  const helps = { helpTypes, helpTotals, helpBands };
-  return { entriesMayChange, enters, ...helps, checkWhileWorking, askLimit, askPause, mayFile };
-}
+const RULES = Object.keys(USUAL_RULES) as (keyof RulesOfTry)[];
 
-type YesOrNo = Exclude<keyof TryRules, 'enters' | 'askLimit' | 'askPause'>;
+type YesOrNo = Exclude<keyof RulesOfTry, 'enters' | 'askLimit' | 'askPause'>;
 
 const TRY_RULES: readonly (readonly [YesOrNo, string, string])[] = [
   [
@@ -207,7 +191,13 @@ const TRY_RULES: readonly (readonly [YesOrNo, string, string])[] = [
   ['mayFile', 'Handing in a file', 'A table of accounts and balances, or a book, made elsewhere.'],
 ];
 
-function TryRuleBoxes({ rules, onChange }: { rules: TryRules; onChange(rules: TryRules): void }) {
+function TryRuleBoxes({
+  rules,
+  onChange,
+}: {
+  rules: RulesOfTry;
+  onChange(rules: RulesOfTry): void;
+}) {
   return (
     <>
       {TRY_RULES.map(([name, label, says]) => (

@@ -17,6 +17,9 @@ import { SpoilCopy, type Begin } from './SpoilCopy';
 const BEGINNING =
   'You get a book from the starting point, with the help that students have, and marks at any moment. It counts nowhere; nobody else sees it.';
 
+const AS_STUDENTS = 'As your students have it; yours counts nowhere.';
+const SPOILT = 'A copy of the key with faults in it; it counts nowhere.';
+
 const PARTS = [...WORK_PARTS, ['marks', 'Marks']] as const;
 
 interface TryItProps {
@@ -47,7 +50,7 @@ export function TryItView({ exercise, part }: TryItProps) {
   const { path, rehearsal, begin } = useRehearsal(exercise.id);
   const base = `/exercises/${exercise.id}/try`;
   if (!rehearsal.data) return <Asking of={rehearsal} what="Your try" />;
-  const { bookId } = rehearsal.data;
+  const { bookId, spoilt } = rehearsal.data;
   if (bookId === null)
     return (
       <BeginPaper
@@ -64,7 +67,7 @@ export function TryItView({ exercise, part }: TryItProps) {
     <OpenBook id={bookId} key={bookId}>
       <div className="sub-head">
         <TryTabs base={base} parts={PARTS} />
-        <span className="mark-says">As your students have it; yours counts nowhere.</span>
+        <span className="mark-says">{spoilt ? SPOILT : AS_STUDENTS}</span>
         <div className="actions">
           <BookTools />
           <SpoilCopy begin={begin} />

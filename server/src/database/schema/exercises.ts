@@ -105,6 +105,8 @@ export const rehearsals = pgTable(
     bookId: text('book_id')
       .notNull()
       .references(() => books.id),
+    /** Whether it is a copy of the key in which faults were planted. */
+    spoilt: boolean('spoilt').notNull().default(false),
     begunAt: timestamp('begun_at', { withTimezone: true }).notNull().defaultNow(),
   },
   (table) => [index('rehearsals_book').on(table.bookId)],

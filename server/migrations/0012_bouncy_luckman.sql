@@ -1,0 +1,1 @@
+ALTER TABLE "rehearsals" ADD COLUMN "spoilt" boolean DEFAULT false NOT NULL;
