@@ -5,6 +5,8 @@ import {
   checkedToJson,
   checkWork,
   emptyStart,
+  ownKey,
+  ownStart,
   sentenceOf,
   workFromTable,
   type AnswerKey,
@@ -14,6 +16,7 @@ import {
 } from '@gleddo/core';
 import { splitArguments } from './arguments.js';
 import { faultLine, faultsIn, InputFaults, WrongUsage } from './faults.js';
+import { wholeOption } from './figures-command.js';
 import type { Command } from './command.js';
 import { filesIn, readBookFile, readInput, readKeyFile } from './read-input.js';
 
@@ -38,6 +41,7 @@ const OPTIONS = {
   json: { type: 'boolean' },
   csv: { type: 'string' },
   start: { type: 'string' },
+  seed: { type: 'string' },
 } as const;
 
 /** `gleddo check`: each work against the key. A work with faults is said and passed over. */
@@ -45,9 +49,10 @@ export const checkCommand: Command = async (args, out, err) => {
   const { values, positionals } = splitArguments(args, OPTIONS);
   const [keyFile, ...named] = positionals;
   if (keyFile === undefined || named.length === 0) throw new WrongUsage('name a key and a work');
-  const { key, start: own } = await readKeyFile(keyFile);
-  const start =
-    values.start === undefined ? (own ?? emptyStart(key.book)) : await readBookFile(values.start);
+  const { key: made, start: own } = await readKeyFile(keyFile);
+  const begun =
+    values.start === undefined ? (own ?? emptyStart(made.book)) : await readBookFile(values.start);
+  const { key, start } = ofSeed(made, begun, values.seed);
   const outcomes: Outcome[] = [];
   for (const file of await filesIn(named)) {
     const outcome = await outcomeOf(file, key, start);
@@ -64,6 +69,14 @@ export const checkCommand: Command = async (args, out, err) => {
   } else for (const each of outcomes) out.write(report(each));
   return outcomes.some(({ faults }) => faults.length > 0) ? 1 : 0;
 };
+
+/** The key and the start of one student’s own figures; as they were made where no seed is named. */
+function ofSeed(made: AnswerKey, begun: Book, said: string | undefined) {
+  if (said === undefined) return { key: made, start: begun };
+  const drawing = { seed: wholeOption(said, 'seed') };
+  const key = ownKey(made, drawing);
+  return { key, start: ownStart(begun, made, key, drawing) };
+}
 
 const NOTHING_RECOGNISED =
   'Nothing in it was recognised as an account of the key, so it earns nothing. Is it the right file?';

@@ -1,6 +1,7 @@
 import { checkCommand } from './check-command.js';
 import type { Command, Output } from './command.js';
 import { convertCommand } from './convert-command.js';
+import { figuresCommand } from './figures-command.js';
 import { healthCommand } from './health-command.js';
 import { InputFaults, WrongUsage } from './faults.js';
 import { statementsCommand } from './statements-command.js';
@@ -9,19 +10,23 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   statements: statementsCommand,
   check: checkCommand,
   health: healthCommand,
+  figures: figuresCommand,
   convert: convertCommand,
 };
 
 export const USAGE = `gleddo: statements, checks and conversions of books, without a server
 
   gleddo statements BOOK [--at DATE] [--from DATE] [--level account|parent|section] [--json]
-  gleddo check KEY WORK... [--start BOOK] [--json] [--csv FILE]
+  gleddo check KEY WORK... [--start BOOK] [--seed N] [--json] [--csv FILE]
   gleddo health BOOK... [--json]
+  gleddo figures EXERCISE --seed N [OUT]
+  gleddo figures EXERCISE --try COUNT
   gleddo convert IN OUT
 
 BOOK, KEY: a .book.json or .key.json file. WORK: a book file, a table of accounts and balances
 (.csv, .tsv, .txt, .xlsx), or a folder of them; what a table can't say is not judged. Without a start the
-empty book is it: an empty work earns nothing. IN, OUT: by their endings. Exit status: 0 done, 1 faults in the input,
+empty book is it: an empty work earns nothing. --seed N: one student's own figures, where an exercise draws
+them; --try: whether the first COUNT seeds hold. IN, OUT: by their endings. Exit status: 0 done, 1 faults in the input,
 2 wrong usage.
 `;
 

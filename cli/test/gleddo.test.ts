@@ -5,6 +5,9 @@ import {
   accountsToTable,
   cellsToCsv,
   keyOf,
+  ownKey,
+  readExercise,
+  startingPoint,
   ternIsland,
   USUAL_RULES,
   writeBook,
@@ -241,7 +244,7 @@ test('a starting point that is named leaves to earn what it lacks', async () => 
 test('an exercise stands for its key and brings its start', async () => {
   const start = { ...ternIsland(), entries: [] };
   const exercise = writeExercise({
-    ...{ title: 'The quarter', brief: '', start, rules: USUAL_RULES },
+    ...{ title: 'The quarter', brief: '', start, rules: USUAL_RULES, guide: {} },
     key: keyOf(ternIsland(), { statementDates: QUARTER, total: 20 }),
   });
   const key = await put('quarter.exercise.json', exercise);
@@ -260,4 +263,41 @@ test('the health of a book is told without a key', async () => {
   expect(JSON.parse(out)[0].notes[0].says).toContain('1 more in debit');
   const well = await put('well.book.json', writeBook(ternIsland()));
   expect((await gleddo('health', well)).out).toContain('nothing odd');
+});
+
+test('figures writes an exercise with one student’s own figures, and tries many', async () => {
+  const figures = {
+    quantities: [{ name: 'size', from: '0.5', to: '1.5', step: '0.1' }],
+    everywhere: 'usual * size',
+  };
+  const key = keyOf(ternIsland(), { statementDates: QUARTER, figures });
+  const start = startingPoint(key.book, 'accounts', { faults: {}, seed: 1 });
+  const exercise = await put(
+    'spring.exercise.json',
+    writeExercise({
+      ...{ title: 'Spring', brief: 'Bank {= opening("bank") }.', key, start },
+      ...{ rules: USUAL_RULES, guide: {} },
+    }),
+  );
+  const one = await gleddo('figures', exercise, '--seed', '7');
+  expect(one.status).toBe(0);
+  const read = readExercise(one.out);
+  if (!read.ok) throw new Error(read.refusals[0]?.says);
+  const own = ownKey(key, { seed: 7 });
+  expect(read.value.key.book.opening.balances).toEqual(own.book.opening.balances);
+  expect(read.value.brief).toMatch(/^Bank [\d,.]+\.$/);
+  const work = await put('work.book.json', writeBook(own.book));
+  const asSeven = await gleddo('check', exercise, work, '--seed', '7', '--json');
+  const [checked] = JSON.parse(asSeven.out) as { points: number; of: number }[];
+  expect(checked?.points).toBe(checked?.of);
+  const asMade = JSON.parse(
+    (await gleddo('check', exercise, work, '--json')).out,
+  ) as (typeof checked)[];
+  expect(asMade[0]?.points).toBeLessThan(asMade[0]?.of ?? 0);
+  expect(await gleddo('figures', exercise, '--try', '20')).toMatchObject({
+    status: 0,
+    out: '20 of 20 seeds hold\n',
+  });
+  expect((await gleddo('figures', exercise)).status).toBe(2);
+  expect((await gleddo('figures', work, '--seed', '1')).status).toBe(1);
 });

@@ -89,18 +89,41 @@ export { handoutOf, type HandoutRow, handoutToTable, costSheet } from './handout
 export { namesOfDocuments, worksheetSheet, owedSheet } from './handout/index.js';
 export { type HandoutWanted, isIndented, journalSheet, ledgerSheet } from './handout/index.js';
 export { marksSheet, markSheets, type Remark, statementSheets } from './handout/index.js';
+export { paperSheets } from './handout/index.js';
 export { columnsOfClass, type MarkRow, marksToTable, type Overview } from './survey/index.js';
-export { overviewOf, spreadOf, worst } from './survey/index.js';
+export { overviewOf, spreadOf, worst, classMixUps } from './survey/index.js';
+export { type ClassMixUp, type MixedStudent } from './survey/index.js';
 export { emptyStart, FAULT_KINDS, type FaultKind, givenToStudents } from './start/index.js';
 export { randomFrom, shuffled, type Planting, proposedBrief, START_KINDS } from './start/index.js';
 export { startingPoint, type StartKind, usualPoints } from './start/index.js';
 export { starterChart, TRADES } from './starter/index.js';
 export { juniperLane, nurseryYear, pollardRow, ternIsland } from './demo/index.js';
 export { closingEntries, nextYear, takersOfProfit } from './year/index.js';
+export { glossary } from './glossary/index.js';
+export { type AccountGoes, carriedOn, keyFromOwnWork, proposedGoes } from './series/index.js';
+export { yearCarriedOn } from './series/index.js';
 export { type Incoming, type OpenWorkbook, readIncoming } from './incoming/index.js';
 export { type TableChoice, type TableWork, workFromTable } from './incoming/index.js';
 export { healthOf, type HealthNote } from './health/index.js';
-export { defensible } from './mixup/index.js';
+export { defensible, DISTINCTION_IDS, DISTINCTIONS } from './mixup/index.js';
+export { type Distinction, takenFor } from './mixup/index.js';
+export { DRILL_ASKS, DRILL_KINDS, drillCurves, drillNames, drillQuestion } from './drill/index.js';
+export { type CurvePoint, type DrillAnswer, type DrillKind, drillTold } from './drill/index.js';
+export { type DrillQuestion, type DrillTold, stockName, STOCK, tallies } from './drill/index.js';
+export { evaluate, readExpression } from './expression/index.js';
+export { keyScope, proposedQuestions, rightAnswer } from './question/index.js';
+export { type ProposedQuestion } from './question/index.js';
+export { fixedFigures } from './variant/index.js';
+export { figurePlaces, type FigurePlace, foreignFigures, ownBook } from './variant/index.js';
+export { type BrokenSeed, type Drawing, ownKey, ownStart } from './variant/index.js';
+export { trySeeds, type ForeignFigures } from './variant/index.js';
+export { checkpoint, faultsOfGuide, faultsOfQuestions } from './exercise/index.js';
+export { filledWords, wordsBy, guideShown, proposedGuide } from './exercise/index.js';
+export { type GuideShown, type QuestionShown, type SheetShown } from './exercise/index.js';
+export { type StepShown, ownExercise } from './exercise/index.js';
+export { type Guide, guideFile, type SheetKind } from './shape/index.js';
+export { type SourceSheet, type Step, type OwnFigures, type Quantity } from './shape/index.js';
+export { type Question, type QuestionKind, fitting } from './shape/index.js';
 export {
   exerciseFromJson,
   exerciseToJson,

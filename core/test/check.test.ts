@@ -47,7 +47,7 @@ test('the key itself meets every check', () => {
 
 test('every check has an id, a title, what it compares and points', () => {
   for (const check of CHECKS) {
-    expect(check.id).toMatch(/^(account|opening|entry|statement)\.[a-z-]+$/);
+    expect(check.id).toMatch(/^(account|opening|entry|statement|question)\.[a-z-]+$/);
     expect(check.compares).toMatch(/\.$/);
     expect(check.points).toBeGreaterThanOrEqual(0);
   }

@@ -17,6 +17,7 @@ const exercise = (rest: Partial<Exercise> = {}): Exercise => ({
   start: startingPoint(shop(), 'company-only', { faults: {}, seed: 1 }),
   key: keyOf(shop(), { total: 20, points: { 'account.name': 0 } }),
   rules: { ...USUAL_RULES, askLimit: null, enters: 'entries' },
+  guide: {},
   ...rest,
 });
 

@@ -35,6 +35,26 @@ describe('what a version of a key changed', () => {
     ]);
   });
 
+  it('is told of questions and own figures', () => {
+    const question = { id: 'q', kind: 'side', text: 'Which side?', right: '"debit"' } as const;
+    const asked = keyOf(shop(), {
+      questions: [question, { ...question, id: 'r', text: 'And this?' }],
+    });
+    const after = keyOf(shop(), {
+      questions: [
+        { ...question, right: '"credit"' },
+        { ...question, id: 's', text: 'What else?' },
+      ],
+      figures: { everywhere: 'usual * 2' },
+    });
+    expect(keyChanges(asked, after)).toEqual([
+      'Question added: “What else?”.',
+      'Question gone: “And this?”.',
+      'Question changed: “Which side?”.',
+      'Own figures changed.',
+    ]);
+  });
+
   it('is told of what else is right, of points, days and the total', () => {
     const also = { names: ['Cash'], types: [], number: 'any', required: true, several: true };
     const after = keyOf(shop(), {

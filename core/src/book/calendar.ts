@@ -45,7 +45,8 @@ export interface Period {
   readonly to: string;
 }
 
-const daysFrom = (a: string, b: string): number =>
+/** How many days later the one is than the other. */
+export const daysBetween = (a: string, b: string): number =>
   Math.round((Date.parse(`${b}T00:00:00Z`) - Date.parse(`${a}T00:00:00Z`)) / 86_400_000);
 
 const isMonthEnd = (day: string): boolean => addDays(day, 1).endsWith('-01');
@@ -56,7 +57,7 @@ const isMonthEnd = (day: string): boolean => addDays(day, 1).endsWith('-01');
  */
 export function periodLike({ from, to }: Period, end: string): Period {
   const isMonths = from.endsWith('-01') && isMonthEnd(to) && isMonthEnd(end);
-  if (!isMonths) return { from: addDays(end, -daysFrom(from, to)), to: end };
+  if (!isMonths) return { from: addDays(end, -daysBetween(from, to)), to: end };
   const [y, m] = parts(from);
   const [lastY, lastM] = parts(to);
   const months = 12 * (lastY - y) + lastM - m + 1;

@@ -27,6 +27,7 @@ import { openingBalanced } from './opening-balanced.js';
 import { openingDate } from './opening-date.js';
 import { openingSide } from './opening-side.js';
 import { openingSuspenseEmpty } from './opening-suspense-empty.js';
+import { questionAnswer } from './question-answer.js';
 import { statementBalances } from './statement-balances.js';
 import { statementLine } from './statement-line.js';
 import { statementTotal } from './statement-total.js';
@@ -61,6 +62,7 @@ const ALL = [
   statementLine,
   statementTotal,
   statementBalances,
+  questionAnswer,
 ] as const satisfies readonly Check[];
 
 export const CHECKS: readonly Check[] = ALL;

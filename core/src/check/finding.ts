@@ -8,7 +8,7 @@ export type Outcome = 'met' | 'not-met' | 'follows' | 'cannot-judge';
 
 /** What a finding is about: an account or entry of the key, one that only the work has, a line, the book. */
 export interface Subject {
-  readonly kind: 'account' | 'entry' | 'line' | 'book';
+  readonly kind: 'account' | 'entry' | 'line' | 'book' | 'question';
   readonly id: string;
 }
 
@@ -36,6 +36,8 @@ export interface Finding<F extends Facts = Facts> {
   readonly from?: readonly string[];
   /** False when a first finding of the same check already bears its points. */
   readonly bearsPoints?: boolean;
+  /** How much of its points what is not met earns all the same, from 0 to 1; absent: nothing. */
+  readonly share?: number;
   /** Statement checks only: theirs less the key's, and what it is made of. */
   readonly difference?: Amount | undefined;
   readonly causes?: readonly CauseShare[] | undefined;
@@ -43,7 +45,7 @@ export interface Finding<F extends Facts = Facts> {
 }
 
 /** A finding with its points: what is stored of a check. */
-export interface CheckResult extends Omit<Finding, 'bearsPoints' | 'from' | 'facts'> {
+export interface CheckResult extends Omit<Finding, 'bearsPoints' | 'from' | 'facts' | 'share'> {
   readonly check: string;
   readonly ref: string;
   readonly facts: Facts;

@@ -31,6 +31,8 @@ export interface MarkingOptions {
   readonly start?: Book;
   /** What a work from elsewhere says; absent: what a book says. */
   readonly said?: WhatIsSaid;
+  /** What was answered beside the book, by question; absent: nothing can be told of it. */
+  readonly answers?: ReadonlyMap<string, string>;
 }
 
 const NO_ACCOUNTS: readonly Account[] = [];
@@ -66,6 +68,8 @@ export class Marking {
   readonly compared: Compared;
   readonly results: Judged[] = [];
   readonly entriesNotJudged: readonly Entry[];
+  /** By question; null: no answers came with the work. */
+  readonly answers: ReadonlyMap<string, string> | null;
   readonly keyTraits: ReadonlyMap<string, Traits>;
   readonly workTraits: ReadonlyMap<string, Traits>;
   /** What a work from elsewhere says; null: everything, as what grew from a start could. */
@@ -111,6 +115,7 @@ export class Marking {
     );
     this.compared = { key: key.book, work, recognition, entryPairs, opens };
     this.entriesNotJudged = options.entriesNotJudged ?? [];
+    this.answers = options.answers ?? null;
     this.start = options.start ?? null;
     this.given = options.start ? givenIn(options.start, key.book) : NOTHING_GIVEN;
     this.hasOwnPoints = Object.keys(key.points).some((name) => name.includes(':'));
@@ -134,6 +139,11 @@ export class Marking {
 
   pairOf(keyAccount: string): Pair | null {
     return this.compared.recognition.byKey.get(keyAccount) ?? null;
+  }
+
+  /** The key’s accounts that an account of the work stands for. */
+  keysOfWork(work: string): readonly string[] {
+    return this.compared.recognition.byWork.get(work)?.keys.map(({ id }) => id) ?? [];
   }
 
   entryPairOf(keyEntry: string): EntryPair | null {
@@ -226,7 +236,8 @@ export class Marking {
     const bears = finding.bearsPoints !== false && !(isGiven && finding.outcome === 'follows');
     const of = bears ? worth : 0;
     const lost = finding.outcome === 'not-met' || finding.outcome === 'cannot-judge';
-    const result = new Judged(check.id, finding, lost ? 0 : of, of);
+    const had = lost ? Math.floor(of * (finding.share ?? 0)) : of;
+    const result = new Judged(check.id, finding, had, of);
     this.results.push(result);
     if (finding.date !== undefined || finding.outcome === 'met') return;
     const ofCheck = this.found.get(check.id) ?? new Map<string, CheckResult>();

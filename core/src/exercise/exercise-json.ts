@@ -42,7 +42,7 @@ export function exerciseFromJson(value: unknown): Result<Exercise> {
       ...(start.ok ? [] : start.refusals),
       ...(key.ok ? [] : under('key', key.refusals)),
     );
-  const { title, brief = '', rules } = shaped.value;
+  const { title, brief = '', rules, guide = {} } = shaped.value;
   if (!isVisible(title) || /[\n\r\t]/.test(title)) return refused(untitled({}, 'title'));
   const [one, other] = [start.value, key.value.book].map(({ company }) => company.currency);
   if (one !== other) return refused(otherCurrency({ start: one ?? '', key: other ?? '' }, 'start'));
@@ -50,13 +50,13 @@ export function exerciseFromJson(value: unknown): Result<Exercise> {
     Object.entries(rules ?? {}).filter(([, each]) => each !== undefined),
   );
   return done({
-    ...{ title, brief, start: start.value, key: key.value },
+    ...{ title, brief, guide, start: start.value, key: key.value },
     rules: { ...USUAL_RULES, ...said },
   });
 }
 
 /** An exercise as its document, canonical: every rule of the try written out. */
-export const exerciseToJson = ({ title, brief, start, key, rules }: Exercise): object => ({
+export const exerciseToJson = ({ title, brief, start, key, rules, guide }: Exercise): object => ({
   format: EXERCISE_FORMAT,
   version: 1,
   title,
@@ -64,6 +64,7 @@ export const exerciseToJson = ({ title, brief, start, key, rules }: Exercise): o
   rules: Object.fromEntries(
     (Object.keys(USUAL_RULES) as (keyof typeof USUAL_RULES)[]).map((name) => [name, rules[name]]),
   ),
+  ...(Object.keys(guide).length === 0 ? {} : { guide }),
   start: bookToJson(start),
   key: keyToJson(key),
 });

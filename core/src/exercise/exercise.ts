@@ -1,5 +1,6 @@
 import type { Book } from '../book/book.js';
 import type { AnswerKey } from '../key/answer-key.js';
+import type { Guide } from '../shape/guide.js';
 import type { EntersBy } from '../operation/operation.js';
 
 /** What students may do in a try, and what helps them. */
@@ -16,12 +17,18 @@ export interface RulesOfTry {
   readonly askPause: number;
   /** Whether a file may be handed in instead. */
   readonly mayFile: boolean;
+  /** Whether it may be practised: new figures each time, checked at once, no marks. */
+  readonly mayPractise: boolean;
+  /** Whether one may go on from a checkpoint, and the points that each step so skipped costs. */
+  readonly mayGoOn: boolean;
+  readonly goOnCost: number;
 }
 
 /** What students may do where nobody says otherwise. */
 export const USUAL_RULES: RulesOfTry = {
   ...{ entriesMayChange: true, enters: 'both', helpTypes: true, helpTotals: true },
   ...{ helpBands: true, checkWhileWorking: false, askLimit: 5, askPause: 0, mayFile: false },
+  ...{ mayPractise: false, mayGoOn: false, goOnCost: 0 },
 };
 
 /** Everything that makes an exercise, so that instructors can hand it to each other. */
@@ -32,4 +39,6 @@ export interface Exercise {
   readonly start: Book;
   readonly key: AnswerKey;
   readonly rules: RulesOfTry;
+  /** What leads through it. */
+  readonly guide: Guide;
 }

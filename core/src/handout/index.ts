@@ -15,3 +15,4 @@ export {
   type HandoutWanted,
   isIndented,
 } from './sheet.js';
+export { paperSheets } from './paper-sheets.js';

@@ -1,6 +1,9 @@
 import type { Book } from '../book/book.js';
 import { firstYear } from '../book/calendar.js';
+import type { Big } from 'big.js';
 import type { NumberRule, StatementDate } from '../shape/key-rules.js';
+import type { OwnFigures } from '../shape/own-figures.js';
+import type { Question } from '../shape/question.js';
 
 export type { StatementDate } from '../shape/key-rules.js';
 
@@ -40,6 +43,19 @@ export interface AnswerKey {
   readonly points: Readonly<Record<string, number>>;
   /** What a whole work counts, where its author says so; null: the points of its checks. */
   readonly total: number | null;
+  /** Asked beside the book. */
+  readonly questions: readonly Question[];
+  /** What is drawn for each student; absent: everybody has the same figures. */
+  readonly figures?: OwnFigures;
+  /** What was drawn for this key; absent: it is as it was made. */
+  readonly drawn?: DrawnFigures;
+}
+
+/** What a seed draws besides amounts and dates. */
+interface DrawnFigures {
+  readonly quantities: ReadonlyMap<string, Big>;
+  /** Puts the names that were drawn in the place of those that were written. */
+  named(text: string): string;
 }
 
 /** A book as a key: nothing else accepted, statements compared at the end of the first financial year. */
@@ -51,6 +67,7 @@ export function keyOf(book: Book, rest: Partial<Omit<AnswerKey, 'book'>> = {}): 
     statementDates: usualDates(book),
     points: {},
     total: null,
+    questions: [],
     ...rest,
   };
 }

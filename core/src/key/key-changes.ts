@@ -1,5 +1,6 @@
 import { accountLabel, type Account, type Book, type Entry } from '../book/book.js';
 import { openingOf } from '../book/book.js';
+import type { Question } from '../shape/question.js';
 import type { AnswerKey } from './answer-key.js';
 
 /** What a newer version of a key changed, each in a sentence; nothing where both say the same. */
@@ -8,6 +9,8 @@ export function keyChanges(before: AnswerKey, after: AnswerKey): string[] {
     ...accountChanges(before.book, after.book),
     ...entryChanges(before.book, after.book),
     ...rulesChanged(before, after),
+    ...questionChanges(before, after),
+    ...(same(before.figures ?? null, after.figures ?? null) ? [] : ['Own figures changed.']),
   ];
 }
 
@@ -65,6 +68,18 @@ function entryChanges(before: Book, after: Book): string[] {
     ...come.map((entry) => `Entry added: ${entryName(entry)}.`),
     ...gone.map((entry) => `Entry gone: ${entryName(entry)}.`),
     ...changed.map(({ is }) => `Entry changed: ${entryName(is)}.`),
+  ];
+}
+
+const questionName = ({ text }: Question): string =>
+  `“${(text.split('\n')[0] ?? '').slice(0, 80)}”`;
+
+function questionChanges(before: AnswerKey, after: AnswerKey): string[] {
+  const { gone, come, changed } = compared(before.questions, after.questions, same);
+  return [
+    ...come.map((question) => `Question added: ${questionName(question)}.`),
+    ...gone.map((question) => `Question gone: ${questionName(question)}.`),
+    ...changed.map(({ is }) => `Question changed: ${questionName(is)}.`),
   ];
 }
 

@@ -49,6 +49,7 @@ export function keyOfRules(book: Book, rules: unknown): Result<AnswerKey> {
 
 function keyWith(book: Book, rules: KeyRulesFile): Result<AnswerKey> {
   const { accepts = [], acceptsEntries = [], statementDates, points = {}, total = null } = rules;
+  const { questions = [], figures } = rules;
   const faults = [...unknownIn(book, rules), ...forbiddenInUse(book, accepts)];
   if (faults.length > 0) return refused(...faults);
   const dates = datesOfEntries(book);
@@ -59,6 +60,8 @@ function keyWith(book: Book, rules: KeyRulesFile): Result<AnswerKey> {
     statementDates: statementDates ? eachOnce(statementDates) : usualDates(book),
     points,
     total,
+    questions,
+    ...(figures ? { figures } : {}),
   });
 }
 
@@ -154,5 +157,7 @@ export function keyToJson(key: AnswerKey): object {
     statementDates: key.statementDates,
     points: key.points,
     ...(key.total === null ? {} : { total: key.total }),
+    ...(key.questions.length === 0 ? {} : { questions: key.questions }),
+    ...(key.figures ? { figures: key.figures } : {}),
   };
 }

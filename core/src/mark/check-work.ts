@@ -35,6 +35,8 @@ export interface CheckOptions {
   readonly start?: Book;
   /** What a work from elsewhere says; the rest is not judged and leaves the sum to earn. */
   readonly said?: WhatIsSaid;
+  /** What was answered beside the book, by question; absent: no answers came with the work. */
+  readonly answers?: ReadonlyMap<string, string>;
 }
 
 const flattenedKeys = new WeakMap<AnswerKey, Map<string, AnswerKey>>();
@@ -58,6 +60,7 @@ export function checkWork(key: AnswerKey, work: Book, options: CheckOptions = {}
     entriesNotJudged: isFlat ? key.book.entries : [],
     ...(start ? { start } : {}),
     ...(options.said ? { said: options.said } : {}),
+    ...(options.answers ? { answers: options.answers } : {}),
   });
   runChecks(marking);
   const results = start ? bearingUndone(marking) : marking.results;

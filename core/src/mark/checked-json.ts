@@ -25,7 +25,13 @@ export function checkedToJson(work: string, checked: Checked, currency: string):
 
 function resultToJson(result: CheckResult, digits: number): object {
   const { subject, date, difference, causes } = result;
-  const subjectKey = { account: 'account', entry: 'entry', line: 'line', book: null }[subject.kind];
+  const subjectKey = {
+    account: 'account',
+    entry: 'entry',
+    line: 'line',
+    book: null,
+    question: 'question',
+  }[subject.kind];
   const differs = difference !== undefined && (difference !== 0 || causes?.length);
   return {
     check: result.check,

@@ -6,6 +6,8 @@ import { countedRef, lossesOf } from './left-undone.js';
 const lossOf = ({ outcome, points, of }: CheckResult): number =>
   outcome === 'not-met' ? of - points : 0;
 
+const NO_ANSWERS: ReadonlyMap<string, string> = new Map();
+
 const lostAtStarts = new WeakMap<AnswerKey, WeakMap<Book, ReadonlyMap<string, number>>>();
 
 /**
@@ -36,7 +38,9 @@ export function lostAtStart(key: AnswerKey, start: Book): ReadonlyMap<string, nu
   lostAtStarts.set(key, ofKey);
   let lost = ofKey.get(start);
   if (!lost) {
-    lost = lossesOf(runChecks(new Marking(withoutAcceptances(key), start, { start })));
+    lost = lossesOf(
+      runChecks(new Marking(withoutAcceptances(key), start, { start, answers: NO_ANSWERS })),
+    );
     ofKey.set(start, lost);
   }
   return lost;

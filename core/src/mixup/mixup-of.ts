@@ -5,6 +5,10 @@ const isOn = (scheme: Scheme, side: MixUpSide, type: string): boolean =>
   (side.types?.includes(type) ?? false) ||
   (side.sections?.includes(sectionOfType(scheme, type)?.id ?? '') ?? false);
 
+/** Whether accounts of a type can be taken for others in a mix-up, or others for them. */
+export const isOneSide = (scheme: Scheme, { one, other }: MixUp, type: string): boolean =>
+  isOn(scheme, one, type) || isOn(scheme, other, type);
+
 /** What was mixed up where an account of one type was set up as another; null where it is none of the usual mix-ups. */
 export function mixUpOf(scheme: Scheme, right: string | null, taken: string | null): MixUp | null {
   if (right === null || taken === null || right === taken) return null;

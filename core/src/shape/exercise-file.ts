@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { ENTERS_BY } from '../operation/operation.js';
 import { bookFile } from './book-file.js';
 import { wholeKey } from './key-file.js';
+import { guideFile } from './guide.js';
 import { exactly, flag, text, whole } from './shape.js';
 
 export const EXERCISE_FORMAT = 'gleddo-exercise';
@@ -22,6 +23,9 @@ const rulesOfTry = z.strictObject({
   askLimit: optional(z.nullable(whole(1, 99).value)),
   askPause: optional(whole(0, 1440).value),
   mayFile: optional(flag.value),
+  mayPractise: optional(flag.value),
+  mayGoOn: optional(flag.value),
+  goOnCost: optional(whole(0, 1000).value),
 });
 
 const fields = {
@@ -30,6 +34,7 @@ const fields = {
   title: text(LONGEST_TITLE).value,
   brief: optional(text(LONGEST_BRIEF).value),
   rules: optional(rulesOfTry),
+  guide: optional(guideFile),
 };
 
 /** The document of an exercise; its two books are judged by themselves. */

@@ -2,6 +2,8 @@ import * as z from 'zod/mini';
 import { id } from './account.js';
 import { day } from './day.js';
 import { either } from './either.js';
+import { ownFiguresFile } from './own-figures.js';
+import { questionFile } from './question.js';
 import { record } from './record.js';
 import { exactly, flag, list, text, whole } from './shape.js';
 
@@ -70,6 +72,8 @@ export const keyRulesFile = z.strictObject({
   points: optional(pointsFile),
   /** What the whole counts, whatever the points of its checks add up to. */
   total: optional(whole(1, 1000).value),
+  questions: optional(z.array(questionFile).check(z.maxLength(200))),
+  figures: optional(ownFiguresFile),
 });
 
 export type KeyRulesFile = z.output<typeof keyRulesFile>;

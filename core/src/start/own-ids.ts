@@ -1,15 +1,11 @@
 import type { Account, Book } from '../book/book.js';
 import { withAccountsRenamed } from '../document/accounts-named.js';
 import { randomFrom, shuffled } from './random.js';
+import { textHash } from './text-hash.js';
 import type { StartKind } from './starting-point.js';
 
-/** FNV-1a over a text, begun with a seed. Source: Fowler, Noll, Vo; public domain. */
-function mixed(text: string, seed: number): number {
-  let hash = (0x811c9dc5 ^ seed) >>> 0;
-  for (let i = 0; i < text.length; i++)
-    hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193) >>> 0;
-  return Math.floor(randomFrom(hash)() * 36 ** 6);
-}
+const mixed = (text: string, seed: number): number =>
+  Math.floor(randomFrom(textHash(text, seed))() * 36 ** 6);
 
 /** An id that tells nothing for each account: the same for the same account and seed. */
 function ownIds(accounts: readonly Account[], seed: number): ReadonlyMap<string, string> {

@@ -1,10 +1,12 @@
 import { accountOf, type Book } from '../book/book.js';
 import { sectionIdOf } from '../book/place.js';
+import { givenIn } from '../check/given.js';
 import { checkById, faultOf } from '../check/check-list.js';
 import type { Outcome } from '../check/index.js';
 import type { AnswerKey } from '../key/answer-key.js';
 import type { PairedIds } from '../key/paired-entries.js';
 import type { KeptResult } from '../mark/kept-result.js';
+import { mixUpsInWork, type MixUpsInWork } from '../mixup/index.js';
 import { linesOfStatement } from '../statement/lines.js';
 import { columnOf, worst, type SurveyColumn } from './survey.js';
 
@@ -28,26 +30,30 @@ export interface Overview {
   readonly missed: readonly MissedFault[];
   /** The section where the key has an account, and the one where the work has it. */
   readonly placements: readonly (readonly [from: string, to: string])[];
+  /** What was asked to be told apart, and missed; absent in runs from before this was kept. */
+  readonly mixUps?: MixUpsInWork;
 }
 
-const ORDER = { account: 0, book: 1, entry: 2, line: 3 };
+const ORDER = { account: 0, book: 1, entry: 2, line: 3, question: 4 };
 /** Of the statement lines, the totals tell enough in an overview. */
 const SHOWN_LINES = new Set(['assets', 'liabilities', 'equity', 'profit']);
 
 /** The accounts and entries of a key, in its order, as column ids. */
-const knownSubjects = (key: Book): ReadonlyMap<string, number> =>
+const knownSubjects = ({ book: key, questions }: AnswerKey): ReadonlyMap<string, number> =>
   new Map(
     [
       ...key.accounts.map((account) => `account:${account.id}`),
       ...key.entries.map((entry) => `entry:${entry.id}`),
+      ...questions.map(({ id }) => `question:${id}`),
     ].map((id, i) => [id, i]),
   );
 
 const isShown = ({ subject }: KeptResult): boolean =>
   subject.kind !== 'line' || SHOWN_LINES.has(subject.id);
 
-function subjectName(key: Book, { subject, check }: KeptResult): string {
+function subjectName(key: Book, { subject, check, facts }: KeptResult): string {
   const { kind, id } = subject;
+  if (kind === 'question') return String(facts['question'] ?? id);
   if (kind === 'account') return accountOf(key, id)?.name ?? '';
   if (kind === 'entry') return key.entries.find((each) => each.id === id)?.text ?? '';
   if (kind === 'book') return checkById(check)?.title ?? check;
@@ -65,14 +71,21 @@ const named = (key: Book, column: SurveyColumn, result: KeptResult): NamedColumn
       : subjectName(key, result) || column.id,
 });
 
+/** What was found of a work. */
+interface OverviewOf {
+  readonly results: readonly KeptResult[];
+  readonly pairs: readonly PairedIds[];
+  readonly start?: Book | null;
+}
+
 /** What a class's overview shows of a work checked with a key. */
 export function overviewOf(
-  { book: key }: AnswerKey,
+  answerKey: AnswerKey,
   work: Book,
-  results: readonly KeptResult[],
-  pairs: readonly PairedIds[],
+  { results, pairs, start = null }: OverviewOf,
 ): Overview {
-  const known = knownSubjects(key);
+  const { book: key } = answerKey;
+  const known = knownSubjects(answerKey);
   const names = new Set(known.keys());
   const outcomes = new Map<string, Outcome[]>();
   const columns = new Map<string, NamedColumn>();
@@ -92,8 +105,14 @@ export function overviewOf(
     cells: Object.fromEntries([...outcomes].map(([id, all]) => [id, worst(all)])),
     missed: missedIn(key, results),
     placements: placementsOf(key, work, pairs),
+    mixUps: mixUpsInWork(answerKey, work, pairs, givenBy(answerKey, start)),
   };
 }
+
+const givenBy = (key: AnswerKey, start: Book | null): ((account: string) => boolean) => {
+  const given = start ? givenIn(start, key.book).accounts : null;
+  return (account) => given?.has(account) ?? false;
+};
 
 const missedIn = (key: Book, results: readonly KeptResult[]): MissedFault[] =>
   results

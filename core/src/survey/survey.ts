@@ -15,10 +15,10 @@ export interface SurveyResult {
 /** What a column of the matrix gathers: all results about one account or entry, or one check. */
 export interface SurveyColumn {
   readonly id: string;
-  readonly kind: 'account' | 'entry' | 'line' | 'book';
+  readonly kind: 'account' | 'entry' | 'line' | 'book' | 'question';
 }
 
-const GROUPED = new Set(['account', 'entry']);
+const GROUPED = new Set(['account', 'entry', 'question']);
 
 /** The column that a result belongs to. Faults about what only the work has fall to their check. */
 export function columnOf(result: SurveyResult, known: ReadonlySet<string>): SurveyColumn {

@@ -1,0 +1,13 @@
+export {
+  DRILL_ASKS,
+  DRILL_KINDS,
+  drillQuestion,
+  drillTold,
+  stockName,
+  type DrillKind,
+  type DrillQuestion,
+  type DrillTold,
+} from './ask.js';
+export { drillNames } from './choose.js';
+export { drillCurves, tallies, type CurvePoint, type DrillAnswer } from './history.js';
+export { STOCK } from './stock.js';

@@ -1,0 +1,1 @@
+export { glossary } from './glossary.js';

@@ -1,0 +1,27 @@
+import type { Book } from '../book/book.js';
+import { askedPeriod } from '../question/right-answer.js';
+import type { AnswerKey } from '../key/answer-key.js';
+import { drawnSheet } from '../exercise/sheet-rows.js';
+import type { Guide } from '../shape/guide.js';
+import type { Handout } from './sheet.js';
+
+const share = (isAmount: boolean): number => (isAmount ? 1 : 2.5);
+
+/** The source sheets of an exercise on paper, with the figures of whoever they are for. */
+export function paperSheets(key: AnswerKey, guide: Guide, student: string): Handout[] {
+  const book: Book = key.book;
+  const { to } = askedPeriod(key);
+  return (guide.sheets ?? []).map((sheet): Handout => {
+    const { title, note, columns, rows } = drawnSheet(book, guide, sheet, to);
+    return {
+      ...{ title: `${title}, ${student}`, company: book.company.name, subtitle: note },
+      ...{ digits: 0, places: 0 },
+      columns: columns.map((column) => ({
+        name: column.title,
+        isFigure: column.isAmount,
+        share: share(column.isAmount),
+      })),
+      rows: rows.map(({ cells }) => ({ kind: 'row', depth: 0, cells })),
+    };
+  });
+}

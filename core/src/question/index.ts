@@ -1,0 +1,3 @@
+export { judgeAnswer } from './judge-answer.js';
+export { proposedQuestions, type ProposedQuestion } from './propose.js';
+export { keyScope, rightAnswer } from './right-answer.js';

@@ -1,0 +1,7 @@
+export { type Drawing } from './draw.js';
+export { fixedFigures } from './fixed-figures.js';
+export { foreignFigures, type ForeignFigures } from './foreign-figures.js';
+export { ownBook } from './own-book.js';
+export { ownKey, ownStart } from './own-key.js';
+export { figurePlaces, type FigurePlace } from './places.js';
+export { trySeeds, type BrokenSeed } from './trial-seeds.js';

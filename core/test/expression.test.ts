@@ -1,0 +1,41 @@
+import fc from 'fast-check';
+import { bookScope, evaluate, readExpression } from '../src/expression/index.js';
+import { shop } from './builder.js';
+
+const PERIOD = { from: '2027-01-01', to: '2027-03-31' };
+const NOTHING = { name: () => null, call: () => null };
+
+const worth = (says: string) => {
+  const found = evaluate(says, bookScope(shop(), PERIOD));
+  return found.ok ? String(found.value) : found.refusals[0]?.code;
+};
+
+it('reckons exactly, as one does by hand', () => {
+  expect(worth('0.1 + 0.2')).toBe('0.3');
+  expect(worth('(3 - 5) * 1.15')).toBe('-2.3');
+  expect(worth('round(12.345, 0.01)')).toBe('12.35');
+  expect(worth('min(3, 1, 2) + max(1, 2) + abs(-4)')).toBe('7');
+  expect(worth('1 < 2 && "a" != "b"')).toBe('true');
+});
+
+it('reaches nothing but names and functions that are there', () => {
+  for (const says of ['a.b', 'a["b"]', '[1]', 'x = 1', '(() => 1)()', 'this', '`a`', 'a ? b : c'])
+    expect(readExpression(says)).toMatchObject({ ok: false });
+  for (const says of ['toString', '__proto__', 'constructor("x")', 'hasOwnProperty("a")'])
+    expect(worth(says)).toMatch(/^expression\.un/);
+  expect(worth('1 / 0')).toBe('expression.wrong');
+  expect(worth('1 + "a"')).toBe('expression.wrong');
+  expect(worth(`${'('.repeat(60)}1${')'.repeat(60)}`)).toBe('1');
+  expect(worth('-'.repeat(90) + '1')).toBe('expression.unreadable');
+  for (const says of ['1e9 + 1', '1e-999999 + 1', `1${'0'.repeat(20)}`, '0x10', '/a/'])
+    expect(worth(says)).toBe('expression.unreadable');
+  expect(worth(`1${'0'.repeat(14)} * 1${'0'.repeat(14)}`)).toBe('expression.wrong');
+});
+
+it('never throws, whatever is written', () => {
+  fc.assert(
+    fc.property(fc.string({ maxLength: 60 }), (says) => {
+      expect(typeof evaluate(says, NOTHING).ok).toBe('boolean');
+    }),
+  );
+});
