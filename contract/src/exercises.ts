@@ -2,12 +2,23 @@ import {
   ENTERS_BY,
   START_KINDS,
   TRADES,
+  type AccountGoes,
   type EntersBy,
   type RulesOfTry,
   type StartKind,
 } from '@gleddo/core';
-import { IsBoolean, IsIn, IsInt, IsObject, Max, Min, ValidateIf } from 'class-validator';
-import { AreFaultCounts, IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsObject,
+  Max,
+  Min,
+  ValidateIf,
+} from 'class-validator';
+import { AreFaultCounts, AreOf, IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
 
 export class NewExerciseRequest {
   @IsId()
@@ -48,6 +59,8 @@ export class NewExerciseRequest {
   @IsBoolean()
   asksSides?: boolean;
 }
+
+const COST = 'What a skipped step costs is a whole number of points from 0 to 100.';
 
 export class ChangeExerciseRequest {
   @MayBeLeftOut()
@@ -107,6 +120,28 @@ export class ChangeExerciseRequest {
   @IsBoolean()
   mayFile?: boolean;
 
+  /** Whether it may be practised: new figures each time, no marks. */
+  @MayBeLeftOut()
+  @IsBoolean()
+  mayPractise?: boolean;
+
+  /** Whether one may go on from a checkpoint. */
+  @MayBeLeftOut()
+  @IsBoolean()
+  mayGoOn?: boolean;
+
+  /** The points that each step so skipped costs. */
+  @MayBeLeftOut()
+  @IsInt({ message: COST })
+  @Min(0, { message: COST })
+  @Max(100, { message: COST })
+  goOnCost?: number;
+
+  /** Steps, papers beside the work, words explained: as in an exercise’s file. */
+  @MayBeLeftOut()
+  @IsObject()
+  guide?: object;
+
   /** Out of the instructor's way, or back in the list. Students keep what they have. */
   @MayBeLeftOut()
   @IsBoolean()
@@ -116,6 +151,48 @@ export class ChangeExerciseRequest {
   @MayBeLeftOut()
   @IsObject()
   keyRules?: object;
+}
+
+/** The next exercise of a series, made from the key of the one before. */
+export class ContinueRequest {
+  @IsName(120, 'Give the exercise a title of 1 to 120 characters.')
+  title!: string;
+
+  /** Whether students begin it with their own work of the one before. */
+  @MayBeLeftOut()
+  @IsBoolean()
+  ownWork?: boolean;
+
+  /** The trade into which the company changes; absent: it stays what it is. */
+  @MayBeLeftOut()
+  @IsIn(TRADES.map(({ id }) => id))
+  trade?: string;
+
+  @MayBeLeftOut()
+  @IsName(120, 'Give the company a name of 1 to 120 characters.')
+  companyName?: string;
+
+  /** Where each account goes; what is not named stays. */
+  @MayBeLeftOut()
+  @IsArray()
+  @ArrayMaxSize(5_000)
+  @AreOf(isGoing, 'Each account stays, becomes another, or stays behind.')
+  goes?: AccountGoes[];
+}
+
+const GOES = ['stays', 'becomes', 'leaves'];
+
+function isGoing(value: object): boolean {
+  const { account, goes, name, type } = value as Partial<Record<string, unknown>>;
+  const isText = (of: unknown, longest: number) =>
+    of === undefined || (typeof of === 'string' && of.length > 0 && of.length <= longest);
+  return (
+    typeof account === 'string' &&
+    GOES.includes(goes as string) &&
+    isText(name, 120) &&
+    isText(type, 60) &&
+    Object.keys(value).every((key) => ['account', 'goes', 'name', 'type'].includes(key))
+  );
 }
 
 export class HandOutRequest {
@@ -149,6 +226,8 @@ export interface ExerciseSummary {
   readonly state: 'draft' | 'handed-out';
   /** The class groups that it is handed out to. */
   readonly groups: readonly { readonly id: string; readonly name: string }[];
+  /** The title of the exercise that it continues; null: it continues none. */
+  readonly after: string | null;
   readonly tries: number;
   readonly handedIn: number;
   readonly givenBack: number;
@@ -161,4 +240,11 @@ export interface ExerciseAnswer extends ExerciseSummary, RulesOfTry {
   readonly keyBookId: string;
   readonly handedOutTo: readonly HandedOutTo[];
   readonly keyRules: object;
+  readonly guide: object;
+  /** The exercise of a series that it continues; null: none. */
+  readonly continues: { readonly id: string; readonly title: string } | null;
+  /** The exercises of a series that continue it. */
+  readonly continuedBy: readonly { readonly id: string; readonly title: string }[];
+  /** How many have begun it, whatever the class. */
+  readonly begun: number;
 }

@@ -36,6 +36,7 @@ export {
 } from './books.js';
 export {
   ChangeExerciseRequest,
+  ContinueRequest,
   type ExerciseAnswer,
   type ExerciseSummary,
   type HandedOutTo,
@@ -80,7 +81,12 @@ export {
   type StockNote,
   USUAL_GIVING,
 } from './giving.js';
-export { type Rehearsal, type RehearsalMarks, SpoilRequest } from './rehearsals.js';
+export {
+  type Rehearsal,
+  type RehearsalMarks,
+  RehearseRequest,
+  SpoilRequest,
+} from './rehearsals.js';
 export {
   AcceptRequest,
   CheckAgainRequest,
@@ -92,3 +98,28 @@ export {
   type Preview,
   type PreviewRow,
 } from './marking.js';
+export {
+  AnswerRequest,
+  type ForeignShown,
+  type GuideAnswer,
+  type GuidePlace,
+  GoOnRequest,
+  type LetGoOn,
+  LetGoOnRequest,
+  PlaceRequest,
+  type PractisedShown,
+  type Practice,
+  PracticeRequest,
+  type SeedShown,
+} from './guides.js';
+export {
+  AskDrillRequest,
+  ASKED_NAMES,
+  type ClassMixUps,
+  DrillAnswerRequest,
+  type DrillAsked,
+  type DrillCurve,
+  type DrillStanding,
+  type MixedUp,
+  type MixUpRow,
+} from './drills.js';

@@ -1,5 +1,5 @@
 import { IsInt, Max, Min } from 'class-validator';
-import { AreFaultCounts } from './fields.js';
+import { AreFaultCounts, MayBeLeftOut } from './fields.js';
 import type { PairShown, ShownResult } from './tries.js';
 
 /** An instructor's own go at an exercise, to see it as a student does. */
@@ -10,6 +10,17 @@ export interface Rehearsal {
   readonly begunAt: string | null;
   /** Whether it is a copy of the key in which faults were planted. */
   readonly spoilt: boolean;
+  /** Whose figures, where they are drawn; null: one’s own. */
+  readonly seed: number | null;
+}
+
+export class RehearseRequest {
+  /** Whose figures to try, where they are drawn. */
+  @MayBeLeftOut()
+  @IsInt()
+  @Min(0)
+  @Max(2_000_000_000)
+  seed?: number;
 }
 
 /** What the checks say of the rehearsal as it stands; kept nowhere. */

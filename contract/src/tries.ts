@@ -11,7 +11,10 @@ export interface ShownResult {
   readonly title: string;
   readonly fault: string;
   readonly ref: string;
-  readonly subject: { readonly kind: 'account' | 'entry' | 'line' | 'book'; readonly id: string };
+  readonly subject: {
+    readonly kind: 'account' | 'entry' | 'line' | 'book' | 'question';
+    readonly id: string;
+  };
   readonly outcome: 'met' | 'not-met' | 'follows' | 'cannot-judge';
   readonly from: readonly string[];
   readonly points: number;
@@ -41,6 +44,7 @@ export interface MyTry {
   readonly handedInAt: string | null;
   readonly points: number | null;
   readonly of: number | null;
+  readonly mayPractise: boolean;
 }
 
 export interface MyTryDetail extends MyTry {
@@ -48,6 +52,8 @@ export interface MyTryDetail extends MyTry {
   readonly checkWhileWorking: boolean;
   /** Whether a file may be handed in instead of working here. */
   readonly mayFile: boolean;
+  /** Whether steps, papers or questions lead through it. */
+  readonly isGuided: boolean;
   readonly asks: Asks;
   readonly results: readonly ShownResult[] | null;
   readonly notes: readonly Note[] | null;
@@ -178,7 +184,7 @@ export interface ClassRow {
 interface ClassColumn {
   readonly id: string;
   readonly name: string;
-  readonly kind: 'account' | 'entry' | 'line' | 'book';
+  readonly kind: 'account' | 'entry' | 'line' | 'book' | 'question';
 }
 
 export interface PlacementCell {

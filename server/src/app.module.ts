@@ -16,11 +16,24 @@ import { CompaniesController } from './companies/companies.controller.js';
 import { CompaniesService } from './companies/companies.service.js';
 import type { OpenDatabase } from './database/open-database.js';
 import { DemoClass } from './demo/demo-class.js';
+import { DemoPractice } from './demo/demo-practice.js';
 import { DemoSite } from './demo/demo-site.js';
 import { DemoWorld } from './demo/demo-world.js';
+import { DrillsController } from './drills/drills.controller.js';
+import { DrillsService } from './drills/drills.service.js';
+import { MixUpsController } from './drills/mix-ups.controller.js';
+import { MixUpsService } from './drills/mix-ups.service.js';
 import { ExercisesController } from './exercises/exercises.controller.js';
 import { ExerciseFilesService } from './exercises/exercise-files.service.js';
 import { ExercisesService } from './exercises/exercises.service.js';
+import { SeriesService } from './exercises/series.service.js';
+import { GoingOnService } from './guides/going-on.service.js';
+import { GuidesController } from './guides/guides.controller.js';
+import { GuidesService } from './guides/guides.service.js';
+import { PracticesController } from './practices/practices.controller.js';
+import { PracticesService } from './practices/practices.service.js';
+import { ForeignService } from './results/foreign.service.js';
+import { StartsService } from './results/starts.service.js';
 import { HandOutsService } from './exercises/hand-outs.service.js';
 import { GroupsController } from './groups/groups.controller.js';
 import { GroupsService } from './groups/groups.service.js';
@@ -66,6 +79,10 @@ const CONTROLLERS = [
   RehearsalsController,
   ResultsController,
   NoteStockController,
+  GuidesController,
+  PracticesController,
+  DrillsController,
+  MixUpsController,
 ];
 
 const SERVICES = [
@@ -100,7 +117,16 @@ const SERVICES = [
   NoteStockService,
   PreviewsService,
   ClassResultsService,
+  StartsService,
+  GuidesService,
+  GoingOnService,
+  PracticesService,
+  SeriesService,
+  ForeignService,
+  DrillsService,
+  MixUpsService,
   DemoClass,
+  DemoPractice,
   DemoSite,
   DemoWorld,
 ];

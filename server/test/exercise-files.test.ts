@@ -66,6 +66,8 @@ describe('a student’s own file', () => {
     ['Bank', 'Bank', '850.00'],
     ['Van', 'Vehicles', '600.00'],
     ['Rent', 'Premises', '50.00'],
+    ['Accumulated depreciation, van', '', '100.00'],
+    ['Share capital', '', '1400.00'],
   ];
   const path = () => `my-exercises/${classes.exerciseId}/file`;
   const sent = { fileName: 'mine.csv', table: { cells: TABLE } };
@@ -74,6 +76,11 @@ describe('a student’s own file', () => {
     await students[0]?.post(`my-exercises/${classes.exerciseId}/begin`);
     const handed = await students[0]?.post(path(), sent);
     expect(handed?.body).toMatchObject({ state: 'handed-in', points: null, results: null });
+    const { book } = (await students[0]?.get(`books/${handed?.body.bookId}`))?.body ?? {};
+    // Above zero and without a type: on which side the key has it is not told.
+    const { balances } = book.opening as { balances: { debit?: string; credit?: string }[] };
+    expect(balances.map(({ debit }) => debit)).toContain('1400.00');
+    expect(balances.filter(({ credit }) => credit !== undefined)).toEqual([]);
     const [row] = await checkedRows(ruth, classes.exerciseId);
     expect(row).toMatchObject({ state: 'handed-in', checked: 'checked', fileName: 'mine.csv' });
     expect(row?.of).toBeGreaterThan(0);

@@ -137,6 +137,41 @@ describe('a class group among others', () => {
     const { body: other } = await ruth.get(`${path}?group=${classes.groupId}`);
     expect(other.counts).toMatchObject({ inClass: 4, handedIn: 4 });
     expect((await ruth.get(`${path}?group=nobody`)).body.rows).toEqual([]);
+    const back = `exercises/${classes.exerciseId}/give-back`;
+    await ruth.post(back, { groupId: group.id });
+    expect((await checkedRows(ruth, classes.exerciseId)).at(-1)?.state).toBe('handed-in');
+    await ruth.post(back, { groupId: classes.groupId, shows: { ...ALL, notes: false } });
+    expect((await checkedRows(ruth, classes.exerciseId)).at(-1)?.state).toBe('given-back');
+  });
+
+  it('has nothing to put right by where its notes are not shown', async () => {
+    expect(await mine(3)).toMatchObject({ results: null, notes: null, shows: { copy: false } });
+    const copy = await students[3]?.post(`my-exercises/${classes.exerciseId}/copy`);
+    expect(copy?.status).toBe(422);
+  });
+});
+
+describe('an account that is not to be set up', () => {
+  it('is no longer forbidden once the key itself uses it; nothing stands still for that', async () => {
+    const path = `exercises/${classes.exerciseId}`;
+    const { keyRules, keyBookId } = (await ruth.get(path)).body;
+    const forbids = (account: string) => ({
+      keyRules: { ...keyRules, accepts: [{ account, forbidden: true }] },
+    });
+    const used = await ruth.patch(path, forbids('bank'));
+    expect(used.body.faults[0].code).toBe('key.forbidden-used');
+    expect((await ruth.patch(path, forbids('stock'))).status).toBe(200);
+    const { revision } = (await ruth.get(`books/${keyBookId}`)).body;
+    const opens = { kind: 'set-opening', id: 'stock', amount: 100 };
+    await ruth.post(`books/${keyBookId}/operations`, {
+      ...{ revision, token: 'stock-opens', operations: [opens] },
+    });
+    expect((await ruth.get(`${path}/check-again/preview`)).status).toBe(200);
+    await ruth.patch(path, { keyRules });
+    const after = (await ruth.get(`books/${keyBookId}`)).body.revision as number;
+    await ruth.post(`books/${keyBookId}/operations`, {
+      ...{ revision: after, token: 'and-not', operations: [{ ...opens, amount: 0 }] },
+    });
   });
 });
 
@@ -153,7 +188,8 @@ describe('the stock of notes', () => {
   it('is one’s own; the same words are kept once, with the newest points', async () => {
     const kept = await ruth.post('note-stock', { text: ' Look at the side. ', points: -1 });
     expect(kept.body).toMatchObject([{ text: 'Look at the side.', points: -1 }]);
-    await ruth.post('note-stock', { text: 'Look at the side.', points: 0 });
+    const twice = { text: 'Look at the side.', points: 0 };
+    await Promise.all([ruth.post('note-stock', twice), ruth.post('note-stock', twice)]);
     await ruth.post('note-stock', { text: 'Close to it.', points: 1 });
     const { body: notes } = await ruth.get('note-stock');
     expect(

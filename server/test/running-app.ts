@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import request from 'supertest';
 
-type Method = 'get' | 'post' | 'patch' | 'delete';
+type Method = 'get' | 'post' | 'patch' | 'put' | 'delete';
 
 export interface Answer {
   readonly status: number;
@@ -51,6 +51,7 @@ export class Visitor {
   get = (path: string) => this.ask('get', path);
   post = (path: string, body: object = {}) => this.ask('post', path, body);
   patch = (path: string, body: object) => this.ask('patch', path, body);
+  put = (path: string, body: object) => this.ask('put', path, body);
   remove = (path: string) => this.ask('delete', path);
 }
 

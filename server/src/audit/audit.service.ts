@@ -21,6 +21,7 @@ const HAPPENED = {
   'given-back': 'gave back the work of',
   'work-taken-back': 'took back the work of',
   'paired-by-hand': 'joined or parted accounts by hand in the work of',
+  'went-on': 'went on from a later step, in the work of',
   'work-filed': 'put a file beside the class as the work of',
   'answer-withdrawn': 'accepts no longer what stood in the work of',
   'all-given-back': 'gave back the works of an exercise',

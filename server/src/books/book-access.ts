@@ -5,7 +5,16 @@ import { eq, or } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
 import { LRUCache } from 'lru-cache';
 import type { Database, Engine } from '../database/open-database.js';
-import { books, companies, exercises, mends, rehearsals, tries } from '../database/schema/index.js';
+import {
+  books,
+  companies,
+  exercises,
+  mends,
+  practices,
+  rehearsals,
+  tries,
+} from '../database/schema/index.js';
+import { drawsFigures } from '../exercises/own-seed.js';
 import { notFound } from '../http/problem.js';
 import { shownOf } from '../results/giving.js';
 import { DATABASE, ENGINE } from '../http/tokens.js';
@@ -20,11 +29,26 @@ export interface Rights {
   readonly help: Help;
   /** The starting point that the book is compared with; null for a company. */
   readonly startBookId: string | null;
+  /** Whether each begins with another start: own figures, or their own work. */
+  readonly startsDiffer: boolean;
+  /** The exercise that it is a go at, and whose figures it has; null: it is none. */
+  readonly go: GoAt | null;
   /** Whether it is a student's try: it stays as it is once it has been handed in. */
   readonly isTry: boolean;
 }
 
-type Own = Omit<Rights, 'revision' | 'use' | 'isTry'>;
+/** A go at an exercise: a try, a copy to put right, a practice, or the instructor's own. */
+export interface GoAt {
+  readonly kind: 'try' | 'mend' | 'practice' | 'rehearsal';
+  readonly exerciseId: string;
+  readonly personId: string;
+  /** Whose figures, where they are drawn anew each time; null: the person’s own. */
+  readonly seed: number | null;
+  /** The book as which it was begun: its first moment is the start, where that is one’s own. */
+  readonly begunAs: string;
+}
+
+type Own = Omit<Rights, 'revision' | 'use' | 'isTry' | 'go' | 'startsDiffer'>;
 
 /** How long rights are taken to be what they were, in milliseconds: where others may change them, not as long. */
 const LATELY: Readonly<Record<Engine, number>> = { embedded: 120_000, shared: 10_000 };
@@ -51,6 +75,30 @@ const RULES_OF_TRY = {
   totals: done.helpTotals,
   bands: done.helpBands,
   keyRules: done.keyRules,
+  ownWork: done.ownWork,
+  spoilt: rehearsals.spoilt,
+};
+
+/** What a book is, and whose. */
+const WHAT_IT_IS = {
+  revision: books.revision,
+  use: books.use,
+  companyOwner: companies.ownerId,
+  madeOwner: made.ownerId,
+  madeStart: made.startBookId,
+  madeKey: made.keyBookId,
+  personId: tries.personId,
+  tryState: tries.state,
+  rehearsed: rehearsals.exerciseId,
+  rehearsedSeed: rehearsals.seed,
+  practiserId: practices.personId,
+  practisedSeed: practices.seed,
+  exerciseId: done.id,
+  mendedBook: mended.bookId,
+  menderId: mended.personId,
+  mendedState: mended.state,
+  mendedGiving: mended.giving,
+  doneOwner: done.ownerId,
 };
 
 /** Who may see and change which book. What is not named here is nobody's. */
@@ -91,7 +139,14 @@ export class BookAccess {
     const own = row && (me.role === 'instructor' ? instructor(row, me) : student(row, me));
     if (!row || !own) throw notFound('This book');
     const { revision, use, tryState } = row;
-    return { ...own, revision, use, isTry: tryState !== null };
+    return {
+      ...own,
+      revision,
+      use,
+      isTry: tryState !== null,
+      go: goOf(row),
+      startsDiffer: startsDiffer(row),
+    };
   }
 
   private async rowOf(bookId: string) {
@@ -99,22 +154,11 @@ export class BookAccess {
       eq(done.id, tries.exerciseId),
       eq(done.id, rehearsals.exerciseId),
       eq(done.id, mended.exerciseId),
+      eq(done.id, practices.exerciseId),
     );
     const [row] = await this.db
       .select({
-        revision: books.revision,
-        use: books.use,
-        companyOwner: companies.ownerId,
-        madeOwner: made.ownerId,
-        madeStart: made.startBookId,
-        madeKey: made.keyBookId,
-        personId: tries.personId,
-        tryState: tries.state,
-        rehearsed: rehearsals.exerciseId,
-        menderId: mended.personId,
-        mendedState: mended.state,
-        mendedGiving: mended.giving,
-        doneOwner: done.ownerId,
+        ...WHAT_IT_IS,
         ...RULES_OF_TRY,
       })
       .from(books)
@@ -123,6 +167,7 @@ export class BookAccess {
       .leftJoin(tries, eq(tries.bookId, books.id))
       .leftJoin(rehearsals, eq(rehearsals.bookId, books.id))
       .leftJoin(mends, eq(mends.bookId, books.id))
+      .leftJoin(practices, eq(practices.bookId, books.id))
       .leftJoin(mended, eq(mended.id, mends.tryId))
       .leftJoin(done, goes)
       .where(eq(books.id, bookId));
@@ -132,13 +177,30 @@ export class BookAccess {
 
 type Row = NonNullable<Awaited<ReturnType<BookAccess['rowOf']>>>;
 
+/** A spoilt copy of a key has the start of everybody. */
+const startsDiffer = ({ ownWork, keyRules, spoilt }: Row): boolean =>
+  spoilt !== true && (ownWork === true || drawsFigures(keyRules ?? '{}'));
+
+/** What a book is a go at; null where it is none. */
+function goOf(row: Row): GoAt | null {
+  const { exerciseId, id, doneOwner } = row;
+  if (exerciseId === null) return null;
+  const at = { exerciseId, seed: null, begunAs: id };
+  if (row.menderId !== null)
+    return { ...at, kind: 'mend', personId: row.menderId, begunAs: row.mendedBook ?? id };
+  if (row.practiserId !== null)
+    return { ...at, kind: 'practice', personId: row.practiserId, seed: row.practisedSeed };
+  if (row.personId !== null) return { ...at, kind: 'try', personId: row.personId };
+  return { ...at, kind: 'rehearsal', personId: doneOwner ?? '', seed: row.rehearsedSeed };
+}
+
 function instructor(row: Row, me: Me): Own | null {
   if (row.companyOwner !== null) return row.companyOwner === me.id ? OWN : null;
   if (row.madeOwner !== null) {
     const startBookId = row.madeKey === row.id ? row.madeStart : null;
     return row.madeOwner === me.id ? { ...OWN, startBookId } : null;
   }
-  if (row.doneOwner !== me.id) return null;
+  if (row.doneOwner !== me.id || row.practiserId !== null) return null;
   if (row.rehearsed !== null) return asStudent(row, true);
   const { startBookId } = row;
   return { mayChange: false, why: THEIRS, rules: AUTHOR, help: ALL_HELP, startBookId };
@@ -146,6 +208,7 @@ function instructor(row: Row, me: Me): Own | null {
 
 function student(row: Row, me: Me): Own | null {
   if (row.menderId !== null) return mender(row, me);
+  if (row.practiserId !== null) return row.practiserId === me.id ? asStudent(row, true) : null;
   if (row.personId !== me.id) return null;
   const rights = asStudent(row, row.tryState === 'working');
   return row.tryState === 'given-back' ? { ...rights, help: ALL_HELP } : rights;

@@ -201,7 +201,7 @@ export class BookChangesService {
     const { id, byId, token, undoes } = work;
     const said = JSON.stringify(operation);
     const step = { id, byId, token, operation: said, inverse, undoes, isTry, isKept };
-    return this.writing.write(step, before, prepared);
+    return this.writing.write(step, before, { book: prepared });
   }
 
   private async applied(before: KeptBook, { operation, rules }: Work) {

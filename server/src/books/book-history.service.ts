@@ -124,7 +124,7 @@ export class BookHistoryService {
     if (revision >= rights.revision) throw noMoment();
     const ready = await this.readyAt(id, revision);
     const step = setBackStep(id, me, rights, revision);
-    if (!(await this.writing.write(step, rights.revision, ready)))
+    if (!(await this.writing.write(step, rights.revision, { book: ready })))
       throw refuse('book.busy', 'The book was changed meanwhile. Look at it, then try again.');
     await this.audit.write('set-back', me.id, id);
     return rights.revision + 1;

@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import { sql } from 'drizzle-orm';
-import { rowsOf, type Database } from '../database/open-database.js';
+import { rowsOf, type Database, type Queries } from '../database/open-database.js';
 import { DATABASE } from '../http/tokens.js';
 import type { PreparedBook } from '../threads/prepared-book.js';
 
@@ -31,10 +31,14 @@ export class BookWriting {
    * Writes the book and its history at once; false when the book is not at the revision before, or the try that it
    * is has been handed in. A try can't be handed in while this writes, nor be written when it was.
    */
-  async write(step: WrittenStep, before: number, book: PreparedBook): Promise<boolean> {
+  async write(
+    step: WrittenStep,
+    before: number,
+    { book, db = this.db }: { readonly book: PreparedBook; readonly db?: Queries },
+  ): Promise<boolean> {
     const { id, byId, token, operation, inverse, undoes, isTry, isKept } = step;
     const { text, name, trade, accounts, entries } = book;
-    const done = await this.db.execute(sql`
+    const done = await db.execute(sql`
       with open as (
         select id from tries where book_id = ${id} and state = 'working' for share
       ), written as (

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import type { BookAnswer, Me } from '@gleddo/contract';
 import { Threads } from '../threads/threads.js';
-import { BookAccess } from './book-access.js';
+import { BookAccess, type Rights } from './book-access.js';
 import { KeptBooks, LARGE_TEXT, unreadable, type KeptBook } from './kept-books.js';
 
 /** Opening a book: what it is, and what one may do with it. */
@@ -18,13 +18,19 @@ export class BooksService {
     const rights = await this.access.rightsOf(id, me);
     const { revision, text } = await this.readable(id, rights.revision);
     const start = rights.startBookId;
-    const startText = start === null ? 'null' : (await this.readable(start)).text;
+    const startText = start === null ? 'null' : await this.startText(rights, start);
     const { use, mayChange, rules, help } = rights;
     const { by, entriesMayChange, enters = 'both' } = rules;
     const rest: Omit<BookAnswer, 'book' | 'start'> = {
       ...{ id, revision, use, mayChange, entriesMayChange, enters, by, help },
     };
     return `${JSON.stringify(rest).slice(0, -1)},"book":${text},"start":${startText}}`;
+  }
+
+  /** The start: that of the exercise, or the one as which it was begun where each has their own. */
+  private async startText({ go, startsDiffer }: Rights, start: string): Promise<string> {
+    const own = go && startsDiffer ? await this.kept.asBegun(go.begunAs) : null;
+    return own ?? (await this.readable(start)).text;
   }
 
   /** A book's text, judged once for each revision that was not written here. */

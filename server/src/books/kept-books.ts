@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { BookUse } from '@gleddo/contract';
 import { readBook, type Book } from '@gleddo/core';
-import { eq, sql } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import { LRUCache } from 'lru-cache';
 import { nanoid } from 'nanoid';
 import type { Database, Queries } from '../database/open-database.js';
@@ -85,6 +85,15 @@ export class KeptBooks {
       book: null,
       isJudged: false,
     });
+  }
+
+  /** The text with which a book was begun; null where it is not kept. */
+  async asBegun(id: string): Promise<string | null> {
+    const [first] = await this.db
+      .select({ state: bookSnapshots.state })
+      .from(bookSnapshots)
+      .where(and(eq(bookSnapshots.bookId, id), eq(bookSnapshots.revision, 0)));
+    return first?.state ?? null;
   }
 
   /** The text as it was known here last: the newest, unless another server has changed it since. */

@@ -7,6 +7,8 @@ import { GroupsService } from '../groups/groups.service.js';
 import { PeopleService } from '../people/people.service.js';
 import { BRIEF, KEY_RULES, keyBook, startBook, TITLE } from './demo-exercise.js';
 import { DemoClass, PASSWORD } from './demo-class.js';
+import { led, nextChapter } from './demo-led.js';
+import { DemoPractice } from './demo-practice.js';
 import { DemoSite } from './demo-site.js';
 import { drafts, placing } from './demo-workshop.js';
 
@@ -20,6 +22,7 @@ export class DemoWorld {
     private readonly exercises: ExercisesService,
     private readonly handOuts: HandOutsService,
     private readonly students: DemoClass,
+    private readonly practice: DemoPractice,
     private readonly site: DemoSite,
   ) {}
 
@@ -35,6 +38,12 @@ export class DemoWorld {
       await this.companies.add(ruth, book);
     const group = await this.groups.create(ruth, 'Bookkeeping, spring term');
     for (const draft of drafts()) await this.exercises.add(ruth, draft);
+    const spring = led();
+    const ledId = await this.exercises.add(ruth, spring);
+    const nextId = await this.exercises.add(ruth, {
+      ...nextChapter(),
+      series: { continues: ledId, ownWork: false },
+    });
     const placed = placing();
     const placingId = await this.exercises.add(ruth, placed);
     const quarterId = await this.exercises.add(ruth, {
@@ -44,8 +53,10 @@ export class DemoWorld {
       start: startBook(),
       keyRules: KEY_RULES,
     });
-    for (const id of [placingId, quarterId]) await this.handOuts.handOut(ruth, id, group.id);
+    for (const id of [placingId, quarterId, ledId, nextId])
+      await this.handOuts.handOut(ruth, id, group.id);
     await this.students.work(group.id, quarterId, { id: placingId, made: placed });
+    await this.practice.layOut(ledId, spring, ruth.id);
     await this.site.finish();
   }
 }

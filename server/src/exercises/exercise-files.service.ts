@@ -8,6 +8,7 @@ import type { Database } from '../database/open-database.js';
 import { exercises } from '../database/schema/index.js';
 import { refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { guideOf } from '../threads/guiding.js';
 import { Threads } from '../threads/threads.js';
 import { ExercisesService } from './exercises.service.js';
 
@@ -31,7 +32,7 @@ export class ExerciseFilesService {
       this.exercises.startOf(row),
     ]);
     const { title, brief } = row;
-    return exerciseToJson({ title, brief, start, key, rules: row });
+    return exerciseToJson({ title, brief, start, key, rules: row, guide: guideOf(row.guide) });
   }
 
   /** An exercise from its file, or from that of a key: judged whole before anything of it is kept. */

@@ -1,17 +1,25 @@
 import { Body, Controller, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import {
   ChangeExerciseRequest,
+  ContinueRequest,
   HandOutRequest,
+  LetGoOnRequest,
   NewExerciseRequest,
   TakeBackRequest,
   type ExerciseAnswer,
   type ExerciseSummary,
+  type LetGoOn,
   type Me,
+  type PractisedShown,
+  type SeedShown,
 } from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
 import { ApiBody } from '@nestjs/swagger';
 import { ExerciseFilesService } from './exercise-files.service.js';
 import { HandOutsService } from './hand-outs.service.js';
+import { GoingOnService } from '../guides/going-on.service.js';
+import { PracticesService } from '../practices/practices.service.js';
+import { SeriesService } from './series.service.js';
 import { ExercisesService } from './exercises.service.js';
 
 @Only('instructor')
@@ -21,6 +29,9 @@ export class ExercisesController {
     private readonly exercises: ExercisesService,
     private readonly handOuts: HandOutsService,
     private readonly files: ExerciseFilesService,
+    private readonly series: SeriesService,
+    private readonly goingOn: GoingOnService,
+    private readonly practices: PracticesService,
   ) {}
 
   @Get()
@@ -58,6 +69,40 @@ export class ExercisesController {
     @SignedIn() me: Me,
   ): Promise<ExerciseAnswer> {
     return this.exercises.change(me, id, body);
+  }
+
+  /** The next exercise of a series. */
+  @Post(':id/continue')
+  continue(
+    @Param('id') id: string,
+    @Body() body: ContinueRequest,
+    @SignedIn() me: Me,
+  ): Promise<ExerciseAnswer> {
+    return this.series.continue(me, id, body);
+  }
+
+  @Post(':id/let-go-on')
+  @HttpCode(200)
+  async letGoOn(
+    @Param('id') id: string,
+    @Body() body: LetGoOnRequest,
+    @SignedIn() me: Me,
+  ): Promise<LetGoOn> {
+    const exercise = await this.exercises.rowOf(me, id);
+    return { count: await this.goingOn.letGoOn(me, exercise, body) };
+  }
+
+  /** The seeds of all who have it. */
+  @Get(':id/seeds')
+  async seeds(@Param('id') id: string, @SignedIn() me: Me): Promise<SeedShown[]> {
+    await this.exercises.rowOf(me, id);
+    return this.handOuts.seedsOf(id);
+  }
+
+  @Get(':id/practised')
+  async practised(@Param('id') id: string, @SignedIn() me: Me): Promise<PractisedShown[]> {
+    await this.exercises.rowOf(me, id);
+    return this.practices.practisedBy(id);
   }
 
   @Post(':id/hand-out')

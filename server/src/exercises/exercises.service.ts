@@ -13,8 +13,12 @@ import {
   proposedBrief,
   startingPoint,
   usualPoints,
+  USUAL_RULES,
+  fitting,
+  guideFile,
   type AnswerKey,
   type Book,
+  type RulesOfTry,
 } from '@gleddo/core';
 import { and, count, desc, eq, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
@@ -23,7 +27,7 @@ import { KeptBooks } from '../books/kept-books.js';
 import { CompaniesService } from '../companies/companies.service.js';
 import type { Database } from '../database/open-database.js';
 import { exercises, tries } from '../database/schema/index.js';
-import { notFound, refusedBy } from '../http/problem.js';
+import { notFound, refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { HandOutsService } from './hand-outs.service.js';
 
@@ -56,10 +60,11 @@ export class ExercisesService {
       .groupBy(exercises.id)
       .orderBy(desc(exercises.createdAt));
     const groupsOf = await this.handOuts.groupsOf(me);
-    return rows.map(({ exercise: { putAwayAt, ...exercise }, ...rest }) => {
+    return rows.map(({ exercise: { putAwayAt, continues, ...exercise }, ...rest }) => {
       const out = groupsOf.get(exercise.id) ?? [];
       const state = out.length > 0 ? 'handed-out' : 'draft';
-      return { ...exercise, state, groups: out, putAway: putAwayAt !== null, ...rest };
+      const after = rows.find((each) => each.exercise.id === continues)?.exercise.title ?? null;
+      return { ...exercise, after, state, groups: out, putAway: putAwayAt !== null, ...rest };
     });
   }
 
@@ -77,23 +82,35 @@ export class ExercisesService {
     const row = await this.rowOf(me, id);
     const summary = (await this.list(me)).find((each) => each.id === id);
     if (!summary) throw notFound('This exercise');
-    const { brief, startBookId, keyBookId, askLimit, askPause, mayFile } = row;
-    const { entriesMayChange, enters, helpTypes, helpTotals, helpBands, checkWhileWorking } = row;
-    const rules = { entriesMayChange, enters, helpTypes, helpTotals, helpBands, checkWhileWorking };
-    const keyRules = JSON.parse(row.keyRules) as object;
-    const handedOutTo = await this.handOuts.of(id);
-    const books = { startBookId, keyBookId };
+    const { brief, startBookId, keyBookId } = row;
+    const rules = Object.fromEntries(
+      RULES.map((name) => [name, row[name]]),
+    ) as unknown as RulesOfTry;
     return {
       ...summary,
-      brief,
-      ...books,
-      handedOutTo,
       ...rules,
-      askLimit,
-      askPause,
-      mayFile,
-      keyRules,
+      ...{ brief, startBookId, keyBookId },
+      handedOutTo: await this.handOuts.of(id),
+      keyRules: JSON.parse(row.keyRules) as object,
+      guide: JSON.parse(row.guide) as object,
+      ...(await this.neighbours(row)),
+      begun: await this.db.$count(tries, eq(tries.exerciseId, id)),
     };
+  }
+
+  /** The exercises of its series next to it. */
+  private async neighbours({ id, ownerId, continues }: ExerciseRow) {
+    const named = { id: exercises.id, title: exercises.title };
+    const own = eq(exercises.ownerId, ownerId);
+    const [before] = await this.db
+      .select(named)
+      .from(exercises)
+      .where(and(eq(exercises.id, continues ?? ''), own));
+    const after = await this.db
+      .select(named)
+      .from(exercises)
+      .where(and(eq(exercises.continues, id), own));
+    return { continues: before ?? null, continuedBy: after };
   }
 
   /** An exercise from a company: its book is the key; the start is cut down from it as asked. */
@@ -135,6 +152,9 @@ export class ExercisesService {
         startBookId,
         keyBookId,
         keyRules: JSON.stringify(made.keyRules),
+        ...made.series,
+        ...made.rules,
+        ...(made.guide ? { guide: JSON.stringify(made.guide) } : {}),
       });
     });
     return id;
@@ -142,10 +162,12 @@ export class ExercisesService {
 
   async change(me: Me, id: string, request: ChangeExerciseRequest): Promise<ExerciseAnswer> {
     const row = await this.rowOf(me, id);
-    const { title, keyRules, putAway, ...plain } = request;
+    const { title, keyRules, putAway, guide, ...plain } = request;
+    if (guide !== undefined) sound(guide);
     if (keyRules !== undefined) {
       const key = keyOfRules(await this.books.read(row.keyBookId), keyRules);
       if (!key.ok) throw refusedBy(key.refusals);
+      await this.figuresMayChange(row, keyRules);
     }
     const given = Object.fromEntries(
       Object.entries(plain).filter(([, value]) => value !== undefined),
@@ -158,10 +180,25 @@ export class ExercisesService {
         ...(putAway === undefined ? {} : { putAwayAt: putAway ? new Date() : null }),
         ...(title === undefined ? {} : { title: title.trim() }),
         ...(keyRules === undefined ? {} : { keyRules: JSON.stringify(keyRules) }),
+        ...(guide === undefined ? {} : { guide: JSON.stringify(guide) }),
       })
       .where(eq(exercises.id, id));
     this.access.forget();
     return this.open(me, id);
+  }
+
+  /** Own figures stay as they are once somebody has begun: their books have them. */
+  private async figuresMayChange(row: ExerciseRow, keyRules: object): Promise<void> {
+    const figures = (rules: object) =>
+      JSON.stringify((rules as { figures?: object }).figures ?? {});
+    if (figures(JSON.parse(row.keyRules) as object) === figures(keyRules)) return;
+    const begun = await this.db.$count(tries, eq(tries.exerciseId, row.id));
+    if (begun > 0)
+      throw refuse(
+        'figures.begun',
+        `${begun === 1 ? 'One student has' : `${begun} students have`} begun with the figures as they are, so these stay. For other figures, save the exercise as a file and read that back as a new one.`,
+        'figures',
+      );
   }
 
   /**
@@ -193,6 +230,14 @@ export class ExercisesService {
   }
 }
 
+const RULES = Object.keys(USUAL_RULES) as (keyof RulesOfTry)[];
+
+/** A guide that can be kept: of the right shape, whatever it asks for. */
+function sound(guide: object): void {
+  const read = fitting(guideFile, guide, 'guide');
+  if (!read.ok) throw refusedBy(read.refusals);
+}
+
 interface KeptRules {
   readonly accepts?: readonly { readonly account: string; readonly forbidden?: boolean }[];
   readonly acceptsEntries?: readonly { readonly entry: string }[];
@@ -203,6 +248,7 @@ const LISTED = {
   title: exercises.title,
   company: exercises.company,
   putAwayAt: exercises.putAwayAt,
+  continues: exercises.continues,
 };
 
 const MOST_SEEDS = 2 ** 31;
@@ -213,6 +259,10 @@ export interface MadeExercise {
   readonly key: Book;
   readonly start: Book;
   readonly keyRules: object;
+  readonly guide?: object;
+  readonly rules?: Partial<RulesOfTry>;
+  /** Which exercise of a series it continues. */
+  readonly series?: { readonly continues: string; readonly ownWork: boolean };
 }
 
 /** The statements are compared at the last entry, for the part of the year up to it. */

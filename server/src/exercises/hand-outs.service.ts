@@ -1,9 +1,10 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { HandedOutTo, Me } from '@gleddo/contract';
+import type { HandedOutTo, Me, SeedShown } from '@gleddo/contract';
 import { and, asc, count, eq } from 'drizzle-orm';
 import { AuditService } from '../audit/audit.service.js';
 import type { Database } from '../database/open-database.js';
-import { exercises, groups, handOuts, members, tries } from '../database/schema/index.js';
+import { exercises, groups, handOuts, members, people, tries } from '../database/schema/index.js';
+import { ownSeed } from './own-seed.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 
@@ -45,6 +46,20 @@ export class HandOutsService {
       .groupBy(groups.id, groups.name, handOuts.at)
       .orderBy(asc(handOuts.at));
     return rows.map(({ at, ...row }) => ({ ...row, at: at.toISOString() }));
+  }
+
+  /** With which seeds the figures of all who have an exercise are drawn, by their names. */
+  async seedsOf(exerciseId: string): Promise<SeedShown[]> {
+    const rows = await this.db
+      .selectDistinct({ id: people.id, name: people.name })
+      .from(handOuts)
+      .innerJoin(members, eq(members.groupId, handOuts.groupId))
+      .innerJoin(people, eq(people.id, members.personId))
+      .where(eq(handOuts.exerciseId, exerciseId));
+    const collator = new Intl.Collator('en');
+    return rows
+      .map(({ id, name }) => ({ student: name, seed: ownSeed(exerciseId, id) }))
+      .sort((a, b) => collator.compare(a.student, b.student));
   }
 
   async handOut(me: Me, exerciseId: string, groupId: string): Promise<void> {

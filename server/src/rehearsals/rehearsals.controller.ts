@@ -1,5 +1,11 @@
 import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
-import { SpoilRequest, type Me, type Rehearsal, type RehearsalMarks } from '@gleddo/contract';
+import {
+  RehearseRequest,
+  SpoilRequest,
+  type Me,
+  type Rehearsal,
+  type RehearsalMarks,
+} from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
 import { RehearsalsService } from './rehearsals.service.js';
 
@@ -15,8 +21,12 @@ export class RehearsalsController {
 
   @Post('begin')
   @HttpCode(200)
-  begin(@Param('id') id: string, @SignedIn() me: Me): Promise<Rehearsal> {
-    return this.rehearsals.begin(me, id);
+  begin(
+    @Param('id') id: string,
+    @Body() { seed }: RehearseRequest,
+    @SignedIn() me: Me,
+  ): Promise<Rehearsal> {
+    return this.rehearsals.begin(me, id, seed ?? null);
   }
 
   /** Begins with a copy of the key in which faults are planted. */

@@ -9,6 +9,7 @@ import { ExercisesService } from '../exercises/exercises.service.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from '../results/checks.service.js';
+import { StartsService } from '../results/starts.service.js';
 import { shown } from '../results/shown-results.js';
 
 /** An instructor tries an exercise as a student would. Nothing of it is marked, listed or counted. */
@@ -19,6 +20,7 @@ export class RehearsalsService {
     private readonly books: KeptBooks,
     private readonly exercises: ExercisesService,
     private readonly checks: ChecksService,
+    private readonly starts: StartsService,
   ) {}
 
   async open(me: Me, exerciseId: string): Promise<Rehearsal> {
@@ -28,14 +30,15 @@ export class RehearsalsService {
       .from(rehearsals)
       .where(eq(rehearsals.exerciseId, exerciseId));
     const begunAt = row?.begunAt.toISOString() ?? null;
-    return { exerciseId, bookId: row?.bookId ?? null, begunAt, spoilt: row?.spoilt ?? false };
+    const { bookId = null, spoilt = false, seed = null } = row ?? {};
+    return { exerciseId, bookId, begunAt, spoilt, seed };
   }
 
   /** Begins, or begins again, from the starting point as it stands today. */
-  async begin(me: Me, exerciseId: string): Promise<Rehearsal> {
+  async begin(me: Me, exerciseId: string, seed: number | null): Promise<Rehearsal> {
     const exercise = await this.exercises.rowOf(me, exerciseId);
-    const start = await this.books.newest(exercise.startBookId);
-    await this.put(exerciseId, false, (tx) => this.books.copy(start, 'try', tx));
+    const whose = { exerciseId, personId: me.id, seed };
+    await this.put(exerciseId, { spoilt: false, seed }, await this.starts.begin(exercise, whose));
     return this.open(me, exerciseId);
   }
 
@@ -44,18 +47,20 @@ export class RehearsalsService {
     const exercise = await this.exercises.rowOf(me, exerciseId);
     const key = await this.books.read(exercise.keyBookId);
     const book = startingPoint(key, 'mend-it', { faults, seed });
-    await this.put(exerciseId, true, (tx) => this.books.create(book, 'try', tx));
+    await this.put(exerciseId, { spoilt: true, seed: null }, (tx) =>
+      this.books.create(book, 'try', tx),
+    );
     return this.open(me, exerciseId);
   }
 
   private async put(
     exerciseId: string,
-    spoilt: boolean,
+    { spoilt, seed: ofSeed }: { readonly spoilt: boolean; readonly seed: number | null },
     made: (tx: Queries) => Promise<string>,
   ): Promise<void> {
     await this.db.transaction(async (tx) => {
       const bookId = await made(tx);
-      const begun = { bookId, spoilt, begunAt: new Date() };
+      const begun = { bookId, spoilt, seed: ofSeed, begunAt: new Date() };
       await tx
         .insert(rehearsals)
         .values({ exerciseId, ...begun })
@@ -66,14 +71,19 @@ export class RehearsalsService {
   /** Checks the rehearsal as it stands, with today's key and points. */
   async check(me: Me, exerciseId: string): Promise<RehearsalMarks> {
     const exercise = await this.exercises.rowOf(me, exerciseId);
-    const { bookId } = await this.open(me, exerciseId);
+    const { bookId, seed } = await this.open(me, exerciseId);
     if (bookId === null)
       throw refuse(
         'rehearsal.not-begun',
         'You have not begun to try this exercise. Begin it first.',
       );
     const { text } = await this.books.at(bookId);
-    const { points, of, scaledFrom, pairs, results } = await this.checks.now(exercise, text);
+    const { points, of, scaledFrom, pairs, results } = await this.checks.now(exercise, text, {
+      exerciseId,
+      personId: me.id,
+      seed,
+      bookId,
+    });
     return { points, of, scaledFrom, results: results.map(shown), pairs };
   }
 }

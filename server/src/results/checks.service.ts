@@ -20,7 +20,8 @@ import { DATABASE, LOG } from '../http/tokens.js';
 import type { CheckedWork, IncomingTable, KeptCheck, KeyText } from '../threads/checking.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { Threads } from '../threads/threads.js';
-import { KeyVersionsService } from './key-versions.service.js';
+import { answersBeside } from '../guides/answers.js';
+import { KeyVersionsService, type Figured } from './key-versions.service.js';
 
 export type TryRow = typeof tries.$inferSelect;
 
@@ -30,6 +31,11 @@ const OPEN_STATES = ['waiting', 'running'] as const;
 
 const HANDED_IN = ['handed-in'] as const;
 const CHECKED_STATES = ['handed-in', 'given-back'] as const;
+
+/** What is checked: with whose figures, and the book beside which its answers stand. */
+export interface Checking extends Figured {
+  readonly bookId: string;
+}
 
 interface Keeping {
   readonly keyId: string;
@@ -150,7 +156,7 @@ export class ChecksService {
       .where(eq(tries.id, tryId));
     const states = evenGivenBack ? CHECKED_STATES : HANDED_IN;
     if (!found || !states.some((state) => state === found.work.state)) return 'done';
-    const key = await this.keyToday(found.exercise);
+    const key = await this.keyToday(found.exercise, found.work);
     const { text, revision } = await this.books.at(found.work.bookId);
     const outcome = await this.threads.checkToKeep({
       key,
@@ -165,35 +171,38 @@ export class ChecksService {
     return outcome.ok ? 'done' : 'failed';
   }
 
-  /** How a work came, and what was said of it by hand. */
-  async cameAs({ id, handPairs, fileName }: TryRow) {
+  /** How a work came, what was answered beside it, and what was said of it by hand. */
+  async cameAs({ id, handPairs, fileName, bookId }: TryRow) {
     const byHand = JSON.parse(handPairs) as HandPair[];
-    if (fileName === null) return { byHand, table: null };
+    if (fileName === null)
+      return { byHand, table: null, answers: await answersBeside(this.db, bookId) };
     const [filed] = await this.db.select().from(filedTables).where(eq(filedTables.tryId, id));
-    return { byHand, table: filed ? (JSON.parse(filed.content) as IncomingTable) : null };
+    const table = filed ? (JSON.parse(filed.content) as IncomingTable) : null;
+    return { byHand, table, answers: null };
   }
 
   /** Checks a work as it stands, with today's key, for who waits for it; nothing is kept. */
-  async now(exercise: ExerciseRow, text: string): Promise<CheckedWork> {
-    return this.withKey(await this.keyToday(exercise), text);
+  async now(exercise: ExerciseRow, text: string, go: Checking): Promise<CheckedWork> {
+    return this.withKey(await this.keyToday(exercise, go), text, go.bookId);
   }
 
   /** The same with the version of the key that a check was made with. */
-  async asMarked(checkId: string, text: string): Promise<CheckedWork> {
+  async asMarked(checkId: string, text: string, go: Checking): Promise<CheckedWork> {
     const [run] = await this.db.select().from(checks).where(eq(checks.id, checkId));
     if (!run) throw notFound('The check of this work');
-    return this.withKey(await this.keys.textOf(run.keyId), text);
+    return this.withKey(await this.keys.ownTextOf(run.keyId, go), text, go.bookId);
   }
 
-  private async withKey(key: KeyText, work: string): Promise<CheckedWork> {
-    const outcome = await this.threads.check({ key, work });
+  private async withKey(key: KeyText, work: string, bookId: string): Promise<CheckedWork> {
+    const answers = await answersBeside(this.db, bookId);
+    const outcome = await this.threads.check({ key, work, answers });
     if (outcome.ok) return outcome.value;
     this.log.warn({ keyId: key.id, err: outcome.error }, 'a work can’t be checked');
     throw refuse('work.uncheckable', cantCheck(outcome.why));
   }
 
-  private async keyToday(exercise: ExerciseRow) {
-    return this.keys.textOf((await this.keys.todays(exercise)).id);
+  private async keyToday(exercise: ExerciseRow, whose: Figured) {
+    return this.keys.ownTextOf((await this.keys.todays(exercise)).id, whose);
   }
 
   /** Keeps what was found, unless the work came anew or was paired otherwise meanwhile. */

@@ -157,7 +157,7 @@ export class ClassResultsService {
     const book = await this.books.read(work.bookId);
     const results = JSON.parse(run?.results ?? '[]') as KeptResult[];
     const pairs = JSON.parse(run?.pairs ?? '[]') as KeptPair[];
-    const overview = overviewOf(key, book, results, pairs);
+    const overview = overviewOf(key, book, { results, pairs });
     await this.db
       .update(checks)
       .set({ overview: JSON.stringify(overview) })

@@ -67,7 +67,9 @@ export class FilingService {
   }
 
   private async take(me: Me, exercise: ExerciseRow, filed: Filed): Promise<void> {
-    const key = await this.keys.textOf((await this.keys.todays(exercise)).id);
+    const today = await this.keys.todays(exercise);
+    const whose = { exerciseId: exercise.id, personId: filed.personId };
+    const key = await this.keys.ownTextOf(today.id, whose);
     const { table = null, book = null, isOwn } = filed;
     const content = { key, table: table as IncomingTable | null, book, isOwn };
     const ready = await this.threads.takeWork(content);

@@ -1,20 +1,39 @@
 import { createHash } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import type { KeyVersionShown } from '@gleddo/contract';
-import { readKey, writeBook, writeKey, type AnswerKey } from '@gleddo/core';
+import { bookToJson, readKey, writeBook, writeKey, type AnswerKey } from '@gleddo/core';
 import { and, count, desc, eq, sql } from 'drizzle-orm';
 import { LRUCache } from 'lru-cache';
 import { nanoid } from 'nanoid';
+import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { books, checks, keys, tries } from '../database/schema/index.js';
+import { books, checks, exercises, keys, people, tries } from '../database/schema/index.js';
 import { DATABASE } from '../http/tokens.js';
+import { drawingOf, drawsFigures } from '../exercises/own-seed.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
-import type { KeyText } from '../threads/checking.js';
+import { readKeyText, type KeyText } from '../threads/checking.js';
 import { Threads } from '../threads/threads.js';
 
 export interface KeyVersion {
   readonly id: string;
   readonly version: number;
+}
+
+/** Whose figures a key has, where they are drawn: a person’s own, or those of a seed. */
+export interface Figured {
+  readonly exerciseId: string;
+  readonly personId: string;
+  readonly seed?: number | null;
+  /** The book of the go, and the one as which it was begun; where one’s own work is gone on with, the key begins with that. */
+  readonly bookId?: string;
+  readonly begunAs?: string;
+  /** The file that it came as: whoever hands one in was begun with by nobody here. */
+  readonly fileName?: string | null;
+}
+
+interface KeptKeyText extends KeyText {
+  /** Whether each begins with their own work of the exercise before. */
+  readonly isOwnWork: boolean;
 }
 
 type NewVersion = Pick<typeof keys.$inferInsert, 'exerciseId' | 'content' | 'start' | 'hash'>;
@@ -29,7 +48,7 @@ const MOST_CHANGES = 40;
 export class KeyVersionsService {
   /** By what today's key is made of. */
   private readonly made = new LRUCache<string, KeyVersion>({ max: 500 });
-  private readonly texts = new LRUCache<string, KeyText>({
+  private readonly texts = new LRUCache<string, KeptKeyText>({
     maxSize: 60_000_000,
     sizeCalculation: ({ key, start }) => key.length + start.length + 1,
   });
@@ -37,6 +56,7 @@ export class KeyVersionsService {
 
   constructor(
     @Inject(DATABASE) private readonly db: Database,
+    private readonly books: KeptBooks,
     private readonly exercises: ExercisesService,
     private readonly threads: Threads,
   ) {}
@@ -119,19 +139,49 @@ export class KeyVersionsService {
   }
 
   /** The texts of a version, for whoever checks with it. */
-  async textOf(id: string): Promise<KeyText> {
+  async textOf(id: string): Promise<KeptKeyText> {
     const known = this.texts.get(id);
     if (known) return known;
-    const [row] = await this.db.select().from(keys).where(eq(keys.id, id));
+    const [row] = await this.db
+      .select({ key: keys.content, start: keys.start, isOwnWork: exercises.ownWork })
+      .from(keys)
+      .innerJoin(exercises, eq(exercises.id, keys.exerciseId))
+      .where(eq(keys.id, id));
     if (!row) throw new Error('this version of the key is gone');
-    const text = { id, key: row.content, start: row.start };
+    const text = { id, ...row };
     this.texts.set(id, text);
     return text;
   }
 
-  /** The book of a version, as its file has it. */
-  async bookOf(id: string): Promise<object> {
-    return (JSON.parse((await this.textOf(id)).key) as { book: object }).book;
+  /** The same with the figures of whoever it is for. */
+  async ownTextOf(id: string, whose: Figured): Promise<KeyText> {
+    const text = await this.textOf(id);
+    const begun = text.isOwnWork ? await this.begunWith(whose) : null;
+    const own = begun === null ? text : { ...text, begun };
+    if (!drawsFigures(text.key)) return own;
+    return { ...own, drawing: drawingOf({ ...whose, student: await this.nameOfPerson(whose) }) };
+  }
+
+  /** The book as which a go was begun; null where it was not begun here. */
+  private async begunWith({ begunAs, bookId, fileName = null }: Figured): Promise<string | null> {
+    const first = begunAs ?? bookId;
+    return first === undefined || fileName !== null ? null : this.books.asBegun(first);
+  }
+
+  private async nameOfPerson({ personId }: Figured): Promise<string> {
+    const [found] = await this.db
+      .select({ name: people.name })
+      .from(people)
+      .where(eq(people.id, personId));
+    return found?.name ?? '';
+  }
+
+  /** The book of a version with the figures of whoever it is for, as its file has it. */
+  async bookOf(id: string, whose: Figured): Promise<object> {
+    const text = await this.ownTextOf(id, whose);
+    if (text.drawing === undefined && text.begun === undefined)
+      return (JSON.parse(text.key) as { book: object }).book;
+    return bookToJson(readKeyText(text).key.book);
   }
 
   async read(id: string): Promise<AnswerKey> {

@@ -74,7 +74,7 @@ export class MarkingService {
       scaledFrom: run.scaledFrom,
       shows: work.state === 'given-back' ? shownOf(work) : givingOf(exercise),
       keyVersion: run.keyVersion,
-      key: await this.keys.bookOf(run.keyId),
+      key: await this.keys.bookOf(run.keyId, work),
       work: book,
       results: run.results,
       pairs: run.pairs,

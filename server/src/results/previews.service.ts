@@ -6,6 +6,7 @@ import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
 import { notes, people, tries } from '../database/schema/index.js';
+import { drawingOf } from '../exercises/own-seed.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { Threads } from '../threads/threads.js';
@@ -44,7 +45,7 @@ export class PreviewsService {
     let failed = 0;
     let same = 0;
     for (const { work, student } of works) {
-      const outcome = await this.outcome(text, work, own.get(work.id) ?? 0);
+      const outcome = await this.outcome(text, { work, student }, own.get(work.id) ?? 0);
       if (outcome === null) failed++;
       else if (outcome.newPoints === outcome.points && outcome.newOf === outcome.of) same++;
       else rows.push({ tryId: work.id, student, state: stateOf(work), ...outcome });
@@ -79,10 +80,11 @@ export class PreviewsService {
     return new Map(rows.map(({ id, points }) => [id, points]));
   }
 
-  private async outcome(key: KeyText, work: TryRow, own: number): Promise<Outcome> {
+  private async outcome(key: KeyText, { work, student }: Work, own: number): Promise<Outcome> {
     const { text } = await this.books.at(work.bookId);
     const came = await this.checks.cameAs(work);
-    const checked = await this.threads.check({ key, work: text, ...came });
+    const drawing = drawingOf({ ...work, student });
+    const checked = await this.threads.check({ key: { ...key, drawing }, work: text, ...came });
     if (!checked.ok || work.points === null || work.outOf === null) return null;
     const { points, of } = checked.value;
     const newPoints = withOwn(points, of, own);

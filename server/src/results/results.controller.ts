@@ -9,6 +9,7 @@ import {
   NewNoteRequest,
   PairsRequest,
   type ClassResults,
+  type ForeignShown,
   type KeyVersionShown,
   type Marked,
   type Me,
@@ -16,6 +17,8 @@ import {
 } from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
 import { AcceptancesService } from './acceptances.service.js';
+import { ExercisesService } from '../exercises/exercises.service.js';
+import { ForeignService } from './foreign.service.js';
 import { FilingService } from './filing.service.js';
 import { ClassResultsService } from './class-results.service.js';
 import { MarkingService } from './marking.service.js';
@@ -28,6 +31,8 @@ export class ResultsController {
     private readonly results: ClassResultsService,
     private readonly acceptances: AcceptancesService,
     private readonly filing: FilingService,
+    private readonly exercises: ExercisesService,
+    private readonly foreign: ForeignService,
   ) {}
 
   @Get('exercises/:id/results')
@@ -38,6 +43,12 @@ export class ResultsController {
     @SignedIn() me: Me,
   ): Promise<ClassResults> {
     return this.results.open(me, id, group ?? null);
+  }
+
+  /** In whose works somebody else’s own figures stand. */
+  @Get('exercises/:id/foreign-figures')
+  async foreignFigures(@Param('id') id: string, @SignedIn() me: Me): Promise<ForeignShown[]> {
+    return this.foreign.in(await this.exercises.rowOf(me, id));
   }
 
   @Post('exercises/:id/check-again')

@@ -1,7 +1,10 @@
 import {
   checkWork,
   keptPairs,
+  keyFromOwnWork,
   keptResults,
+  ownKey,
+  ownStart,
   overviewOf,
   readBook,
   readKey,
@@ -9,6 +12,7 @@ import {
   type AnswerKey,
   type Book,
   type CheckOptions,
+  type Drawing,
   type HandPair,
   type KeptPair,
   type KeptResult,
@@ -22,6 +26,10 @@ export interface KeyText {
   readonly id: string;
   readonly key: string;
   readonly start: string;
+  /** Whose figures, where they are drawn; absent: as they were made. */
+  readonly drawing?: Drawing;
+  /** The book with which it was begun, where that is one’s own work of an exercise before. */
+  readonly begun?: string;
 }
 
 export interface ToCheck {
@@ -29,6 +37,8 @@ export interface ToCheck {
   readonly work: string;
   /** Accounts joined and parted by hand. */
   readonly byHand?: readonly HandPair[];
+  /** What was answered beside the book; null or absent: it came without answers. */
+  readonly answers?: Readonly<Record<string, string>> | null;
   /** The table that the work came as; then it is made of that. */
   readonly table?: IncomingTable | null;
 }
@@ -56,9 +66,31 @@ interface ReadKey {
 }
 
 const known = new LRUCache<string, ReadKey>({ max: 50 });
+const drawn = new LRUCache<string, ReadKey>({ max: 100 });
 
-/** A key and its start, read once in each thread. */
-export function readKeyText({ id, key: text, start: startText }: KeyText): ReadKey {
+/** A key and its start with the figures of whoever they are for, made once in each thread. */
+export function readKeyText(text: KeyText): ReadKey {
+  const { id, drawing, begun } = text;
+  const made = begun === undefined ? readAsMade(text) : readAsBegun(text, begun);
+  if (!drawing || !made.key.figures) return made;
+  const name = `${id} ${drawing.seed} ${drawing.student ?? ''}`;
+  const before = drawn.get(name);
+  if (before) return before;
+  const key = ownKey(made.key, drawing);
+  const own = { key, start: ownStart(made.start, made.key, key, drawing) };
+  drawn.set(name, own);
+  return own;
+}
+
+/** The key for who goes on with a work of their own; kept nowhere, since it is theirs alone. */
+function readAsBegun(text: KeyText, begun: string): ReadKey {
+  const { key } = readAsMade(text);
+  const start = ofText(begun);
+  return { key: keyFromOwnWork(key, start), start };
+}
+
+/** A key and its start as they were made, read once in each thread. */
+export function readAsMade({ id, key: text, start: startText }: KeyText): ReadKey {
   const before = known.get(id);
   if (before) return before;
   const key = readKey(text);
@@ -93,13 +125,15 @@ function outcomeOf<T>(work: () => T): CheckOutcome<T> {
 /** Checks one work with a version of a key. */
 export const check = (task: ToCheck): CheckOutcome<CheckedWork> => outcomeOf(() => checked(task));
 
-function checked({ key: keyText, work: text, byHand = [], table = null }: ToCheck): CheckedWork {
+function checked(task: ToCheck): CheckedWork {
+  const { key: keyText, work: text, byHand = [], table = null, answers = null } = task;
   const { key, start } = readKeyText(keyText);
   const { book, options } = table ? ofTable(key, table) : { book: ofText(text), options: {} };
-  const found = checkWork(key, book, { start, byHand, ...options });
+  const answered = answers ? { answers: new Map(Object.entries(answers)) } : {};
+  const found = checkWork(key, book, { start, byHand, ...answered, ...options });
   const results = keptResults(found);
   const pairs = keptPairs(found);
-  const overview = overviewOf(key, book, results, pairs);
+  const overview = overviewOf(key, book, { results, pairs, start });
   const { points, of, scaledFrom } = found;
   return { points, of, scaledFrom, pairs, results, overview };
 }

@@ -22,6 +22,8 @@ export interface PreparedExercise {
   /** JSON: what the key says besides its book. */
   readonly keyRules: string;
   readonly rules: RulesOfTry;
+  /** JSON. */
+  readonly guide: string;
 }
 
 /** A key alone is an exercise that begins with the company. */
@@ -35,6 +37,7 @@ function exerciseOf(document: unknown, seed: number): Result<Exercise> {
     ok: true,
     value: {
       ...{ title: key.value.book.company.name, brief: '', key: key.value, rules: USUAL_RULES },
+      guide: {},
       start: givenToStudents(start, 'company-only', seed),
     },
   };
@@ -53,13 +56,14 @@ export function takeExercise({ body, seed }: { body: Uint8Array; seed: number })
   }
 }
 
-function ready({ title, brief, rules, ...books }: Exercise): Sent<PreparedExercise> {
+function ready({ title, brief, rules, guide, ...books }: Exercise): Sent<PreparedExercise> {
   const start = prepared(books.start);
   const key = prepared(books.key.book);
   if (!start.ok) return start;
   if (!key.ok) return key;
   const { format, version, book, ...keyRules } = keyToJson(books.key) as Record<string, unknown>;
   void [format, version, book];
-  const made = { title: title.trim(), brief, rules, keyRules: JSON.stringify(keyRules) };
+  const texts = { keyRules: JSON.stringify(keyRules), guide: JSON.stringify(guide) };
+  const made = { title: title.trim(), brief, rules, ...texts };
   return { ok: true, value: { ...made, start: start.value, key: key.value } };
 }

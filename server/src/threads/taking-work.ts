@@ -19,13 +19,14 @@ export interface FiledContent {
 export function takeWork({ key: text, table, book, isOwn }: FiledContent): Sent<PreparedBook> {
   if (book !== null) return preparedFrom(book);
   if (!table) return { ok: false, refusals: [nothingSent()] };
-  if (table.refused) return preparedFrom(JSON.parse(text.start) as object);
   const { key, start } = readKeyText(text);
+  const bare = () => preparedFrom(JSON.parse(compactBook(start)) as object);
+  if (table.refused) return bare();
   const by = isOwn ? { ...key, book: { ...key.book, accounts: start.accounts } } : key;
   const work = workFromTable(by, table.cells, table);
   if (!work.ok) return work;
   const made = preparedFrom(JSON.parse(compactBook(work.value.book)) as object);
-  return made.ok ? made : preparedFrom(JSON.parse(text.start) as object);
+  return made.ok ? made : bare();
 }
 
 const nothingSent = (): Refusal => ({

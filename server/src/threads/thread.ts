@@ -2,6 +2,7 @@ import { setPriority } from 'node:os';
 import { readBook } from '@gleddo/core';
 import { changeText } from './changing.js';
 import { check, checkToKeep } from './checking.js';
+import { checkpointOf, foreign, guide, ownStartOf } from './guiding.js';
 import { keyHistory } from './key-history.js';
 import type { Sent } from './prepared-book.js';
 import { replay } from './replaying.js';
@@ -24,4 +25,5 @@ export function judge(text: string): Sent<null> {
   return read.ok ? { ok: true, value: null } : read;
 }
 
-export { changeText, check, checkToKeep, keyHistory, replay, takeBook, takeExercise, takeWork };
+export { changeText, check, checkToKeep, checkpointOf, foreign, guide, keyHistory, ownStartOf };
+export { replay, takeBook, takeExercise, takeWork };

@@ -1,14 +1,20 @@
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { Injectable } from '@nestjs/common';
-import type { Operation, Rules } from '@gleddo/core';
+import type { ForeignFigures, GuideShown, Operation, Rules } from '@gleddo/core';
 import { Piscina } from 'piscina';
 import type { ChangedBook } from './changing.js';
 import type { CheckedWork, CheckOutcome, KeptCheck, KeyText, ToCheck } from './checking.js';
 import type { PreparedBook, Sent } from './prepared-book.js';
 import type { PreparedExercise } from './taking-exercise.js';
+import type { FiguredWork, ToGoOn, ToGuide } from './guiding.js';
 import type { FiledContent } from './taking-work.js';
 import type { ToReplay } from './replaying.js';
+
+/** Somebody else’s figures in a work. */
+export interface ForeignFound extends ForeignFigures<string> {
+  readonly by: string;
+}
 
 /** The longest that one task may take: what takes longer is ended, and its thread with it. */
 const LONGEST = 60_000;
@@ -52,6 +58,18 @@ export class Threads {
   /** For one who waits for the answer; nothing of it is kept. */
   check = (work: ToCheck): Promise<CheckOutcome<CheckedWork>> =>
     judged(this.run(this.asked, 'check', work, LONGEST_ASKED));
+
+  /** For one who waits for it, as a check is. */
+  guide = (work: ToGuide): Promise<Sent<GuideShown>> =>
+    this.run(this.asked, 'guide', work, LONGEST_ASKED);
+
+  ownStart = (key: KeyText): Promise<Sent<PreparedBook>> => this.run(this.asked, 'ownStartOf', key);
+
+  checkpointOf = (work: ToGoOn): Promise<Sent<PreparedBook>> =>
+    this.run(this.asked, 'checkpointOf', work);
+
+  foreign = (key: KeyText, works: readonly FiguredWork[]): Promise<ForeignFound[]> =>
+    this.run(this.others, 'foreign', { key, works });
 
   takeBook = (body: Uint8Array): Promise<Sent<PreparedBook>> =>
     this.run(this.others, 'takeBook', body);

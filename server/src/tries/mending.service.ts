@@ -9,6 +9,7 @@ import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from '../results/checks.service.js';
 import { asShown } from '../results/giving.js';
 import { shown } from '../results/shown-results.js';
+import { copyAnswers } from '../guides/answers.js';
 import { TriesService } from './tries.service.js';
 
 /** A student puts a work that was given back right, in a copy. Nothing of it is marked, listed or counted. */
@@ -33,6 +34,7 @@ export class MendingService {
         .onConflictDoNothing()
         .returning({ id: mends.tryId });
       if (!begun) await tx.delete(books).where(eq(books.id, bookId));
+      else await copyAnswers(tx, work.bookId, bookId);
     });
     return this.tries.open(me, exerciseId);
   }
@@ -44,7 +46,9 @@ export class MendingService {
     if (!mend || work.checkId === null)
       throw refuse('mend.not-begun', 'You have not begun to put this work right. Begin it first.');
     const { text } = await this.books.at(mend.bookId);
-    const { points, of, results, pairs } = await this.checks.asMarked(work.checkId, text);
+    const { points, of, results, pairs } = await this.checks.asMarked(work.checkId, text, {
+      ...{ exerciseId, personId: me.id, bookId: mend.bookId, begunAs: work.bookId },
+    });
     return {
       points: shows.marks ? points : null,
       of: shows.marks ? of : null,

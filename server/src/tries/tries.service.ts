@@ -8,9 +8,11 @@ import type { Database } from '../database/open-database.js';
 import { books, exercises, handOuts, members, mends, tries } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { isGuided } from '../guides/guided.js';
 import { ChecksService } from '../results/checks.service.js';
 import { asShown, mayBeMended, shownOf } from '../results/giving.js';
 import { KeyVersionsService } from '../results/key-versions.service.js';
+import { StartsService } from '../results/starts.service.js';
 import { ShownResults } from '../results/shown-results.js';
 import type { CheckedWork } from '../threads/checking.js';
 
@@ -26,6 +28,7 @@ export class TriesService {
     private readonly checks: ChecksService,
     private readonly shown: ShownResults,
     private readonly keys: KeyVersionsService,
+    private readonly starts: StartsService,
   ) {}
 
   /** What is handed out to a class of theirs, or what they have begun, whatever became of the hand-out. */
@@ -64,9 +67,10 @@ export class TriesService {
     if (work) await this.markRead([work]);
     return {
       ...myTry(exercise, work),
-      brief: exercise.brief,
+      brief: await this.starts.wordsOf(exercise, { exerciseId, personId: me.id }, exercise.brief),
       checkWhileWorking: exercise.checkWhileWorking,
       mayFile: exercise.mayFile,
+      isGuided: isGuided(exercise),
       asks: asksOf(exercise, work),
       ...(isBack ? await this.givenBack(work) : NOTHING_BACK),
     };
@@ -90,7 +94,7 @@ export class TriesService {
       results: run && shows.notes ? asShown(shows, run.results) : null,
       notes: notes && (shows.marks ? notes : notes.map((note) => ({ ...note, points: 0 }))),
       pairs: run && shows.notes ? run.pairs : null,
-      key: run && shows.key ? await this.keys.bookOf(run.keyId) : null,
+      key: run && shows.key ? await this.keys.bookOf(run.keyId, work) : null,
       scaledFrom: run && shows.marks ? run.scaledFrom : null,
       copyBookId: shows.copy ? (mend?.bookId ?? null) : null,
     };
@@ -115,9 +119,10 @@ export class TriesService {
   }
 
   private async copyStart(me: Me, exercise: Exercise): Promise<void> {
-    const start = await this.books.newest(exercise.startBookId);
+    const whose = { exerciseId: exercise.id, personId: me.id };
+    const begins = await this.starts.begin(exercise, whose);
     await this.db.transaction(async (tx) => {
-      const bookId = await this.books.copy(start, 'try', tx);
+      const bookId = await begins(tx);
       const [begun] = await tx
         .insert(tries)
         .values({ id: nanoid(), exerciseId: exercise.id, personId: me.id, bookId })
@@ -137,7 +142,7 @@ export class TriesService {
       );
     const counted = await this.countAsk(exercise, work);
     const kept = await this.books.at(work.bookId);
-    const checked = await this.checks.now(exercise, kept.text);
+    const checked = await this.checks.now(exercise, kept.text, work);
     return { ...interimCheck(checked, this.books.bookOf(kept)), asks: asksOf(exercise, counted) };
   }
 
@@ -226,7 +231,10 @@ function interimCheck({ results, pairs }: CheckedWork, work: Book): Omit<Interim
       .filter((result) => result.outcome === 'not-met')
       .map(({ check, facts, subject }) => ({
         fault: faultOf({ check, facts }),
-        about: accountOf(work, named.get(subject.id) ?? null)?.name ?? '',
+        about:
+          subject.kind === 'question'
+            ? String(facts['question'] ?? '')
+            : (accountOf(work, named.get(subject.id) ?? null)?.name ?? ''),
       })),
   };
 }
@@ -243,5 +251,6 @@ function myTry(exercise: Exercise, work: Try | null): MyTry {
     handedInAt: work?.handedInAt?.toISOString() ?? null,
     points: hasMarks ? work.points : null,
     of: hasMarks ? work.outOf : null,
+    mayPractise: exercise.mayPractise,
   };
 }

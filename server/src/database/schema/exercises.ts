@@ -46,6 +46,16 @@ export const exercises = pgTable(
     giving: text('giving'),
     /** Whether a student may hand in a file instead of working here. */
     mayFile: boolean('may_file').notNull().default(false),
+    /** What leads through it: steps, papers beside the work, words explained; JSON. */
+    guide: text('guide').notNull().default('{}'),
+    mayPractise: boolean('may_practise').notNull().default(false),
+    /** Whether one may go on from a checkpoint, and the points that each step so skipped costs. */
+    mayGoOn: boolean('may_go_on').notNull().default(false),
+    goOnCost: integer('go_on_cost').notNull().default(0),
+    /** The exercise of a series that it continues; null: it continues none. */
+    continues: text('continues'),
+    /** Whether each student begins it with their own work of the one before. */
+    ownWork: boolean('own_work').notNull().default(false),
     /** Since when it is out of the way; null: it stands in the list. */
     putAwayAt: timestamp('put_away_at', { withTimezone: true }),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
@@ -107,6 +117,8 @@ export const rehearsals = pgTable(
       .references(() => books.id),
     /** Whether it is a copy of the key in which faults were planted. */
     spoilt: boolean('spoilt').notNull().default(false),
+    /** Whose figures, where they are drawn; null: one’s own. */
+    seed: integer('seed'),
     begunAt: timestamp('begun_at', { withTimezone: true }).notNull().defaultNow(),
   },
   (table) => [index('rehearsals_book').on(table.bookId)],

@@ -1,0 +1,111 @@
+import type { GuideShown } from '@gleddo/core';
+import { ArrayMaxSize, IsArray, ValidateBy } from 'class-validator';
+import { IsId, IsProse } from './fields.js';
+
+/** A text of at most so many characters; of a list, each. */
+export const IsShortText = (longest: number, says: string) =>
+  ValidateBy(
+    {
+      name: 'isShortText',
+      validator: {
+        validate: (value: unknown) =>
+          [value].flat().every((each) => typeof each === 'string' && each.length <= longest),
+      },
+    },
+    { message: says },
+  );
+
+/** What is answered beside a book; empty: the answer is taken back. */
+export class AnswerRequest {
+  @IsShortText(60, 'There is no such question here.')
+  question!: string;
+
+  @IsProse(300, 'An answer has at most 300 characters.')
+  answer!: string;
+}
+
+const MOST_TICKS = 2_000;
+
+/** Where somebody is in a guide. */
+export class PlaceRequest {
+  @IsShortText(60, 'There is no such step here.')
+  step!: string;
+
+  /** Steps and rows of papers that are ticked by hand, by names of the page’s own. */
+  @IsArray()
+  @ArrayMaxSize(MOST_TICKS, { message: 'No more than 2,000 ticks are kept.' })
+  @IsShortText(130, 'A tick has a name of at most 130 characters.')
+  ticks!: string[];
+}
+
+export interface GuidePlace {
+  readonly step: string | null;
+  readonly ticks: readonly string[];
+}
+
+/** Goes on from the beginning of a step. */
+export class GoOnRequest {
+  @IsShortText(60, 'There is no such step here.')
+  step!: string;
+}
+
+/** What leads through a go at an exercise, and how far it is. */
+export interface GuideAnswer {
+  readonly guide: GuideShown;
+  readonly place: GuidePlace;
+  readonly mayAnswer: boolean;
+  /** Whether one may go on from the beginning of a step. */
+  readonly mayGoOn: boolean;
+  /** The points that each step so skipped costs. */
+  readonly goOnCost: number;
+}
+
+/** Lets students go on from the beginning of a step; none named: all who work on it. */
+export class LetGoOnRequest extends GoOnRequest {
+  @IsArray()
+  @ArrayMaxSize(1_000)
+  @IsShortText(60, 'This is no id that was given out here.')
+  tries!: string[];
+}
+
+export interface LetGoOn {
+  /** How many now go on from there. */
+  readonly count: number;
+}
+
+/** A go at an exercise for oneself. */
+export interface Practice {
+  readonly id: string;
+  readonly exerciseId: string;
+  readonly title: string;
+  readonly bookId: string;
+  readonly begunAt: string;
+  readonly checked: number;
+}
+
+export class PracticeRequest {
+  @IsId()
+  exerciseId!: string;
+}
+
+/** With which seed a student’s own figures are drawn. */
+export interface SeedShown {
+  readonly student: string;
+  readonly seed: number;
+}
+
+/** How often students practised an exercise, and what came of it: nothing more. */
+export interface PractisedShown {
+  readonly student: string;
+  readonly goes: number;
+  /** The last share of what could be had, in hundredths; null: never checked. */
+  readonly share: number | null;
+}
+
+/** Somebody else’s figures in a work: a fact, no verdict. */
+export interface ForeignShown {
+  readonly tryId: string;
+  readonly student: string;
+  readonly whose: string;
+  readonly count: number;
+}

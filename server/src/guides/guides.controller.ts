@@ -1,0 +1,50 @@
+import { Body, Controller, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
+import {
+  AnswerRequest,
+  GoOnRequest,
+  PlaceRequest,
+  type GuideAnswer,
+  type GuidePlace,
+  type Me,
+} from '@gleddo/contract';
+import { SignedIn } from '../people/signed-in.js';
+import { GoingOnService } from './going-on.service.js';
+import { GuidesService } from './guides.service.js';
+
+@Controller('api/books/:id')
+export class GuidesController {
+  constructor(
+    private readonly guides: GuidesService,
+    private readonly goingOn: GoingOnService,
+  ) {}
+
+  @Get('guide')
+  open(@Param('id') id: string, @SignedIn() me: Me): Promise<GuideAnswer> {
+    return this.guides.open(me, id);
+  }
+
+  @Put('place')
+  place(
+    @Param('id') id: string,
+    @Body() body: PlaceRequest,
+    @SignedIn() me: Me,
+  ): Promise<GuidePlace> {
+    return this.guides.putPlace(me, id, body);
+  }
+
+  @Put('answers')
+  @HttpCode(204)
+  answer(@Param('id') id: string, @Body() body: AnswerRequest, @SignedIn() me: Me): Promise<void> {
+    return this.guides.answer(me, id, body);
+  }
+
+  @Post('go-on')
+  @HttpCode(200)
+  goOn(
+    @Param('id') id: string,
+    @Body() { step }: GoOnRequest,
+    @SignedIn() me: Me,
+  ): Promise<GuideAnswer> {
+    return this.goingOn.goOn(me, id, step);
+  }
+}

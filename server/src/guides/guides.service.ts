@@ -1,0 +1,115 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { AnswerRequest, GuideAnswer, GuidePlace, Me, PlaceRequest } from '@gleddo/contract';
+import type { GuideShown } from '@gleddo/core';
+import { eq, sql } from 'drizzle-orm';
+import { BookAccess, type GoAt, type Rights } from '../books/book-access.js';
+import { KeptBooks } from '../books/kept-books.js';
+import { rowsOf, type Database } from '../database/open-database.js';
+import { answers, exercises, guidePlaces } from '../database/schema/index.js';
+import type { ExerciseRow } from '../exercises/exercises.service.js';
+import { notFound, refuse, refusedBy } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+import { KeyVersionsService } from '../results/key-versions.service.js';
+import type { KeyText } from '../threads/checking.js';
+import { Threads } from '../threads/threads.js';
+import { answersBeside } from './answers.js';
+
+export interface Going {
+  readonly go: GoAt;
+  readonly rights: Rights;
+  readonly exercise: ExerciseRow;
+  /** Whether going on costs what the exercise says. */
+  readonly costs: boolean;
+}
+
+const NOWHERE: GuidePlace = { step: null, ticks: [] };
+
+/** What leads through a go at an exercise: its steps and papers, what is answered, where one is. */
+@Injectable()
+export class GuidesService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly access: BookAccess,
+    private readonly books: KeptBooks,
+    private readonly keys: KeyVersionsService,
+    private readonly threads: Threads,
+  ) {}
+
+  /** What a book is a go at; refused where it is none, or not one’s own. */
+  async going(me: Me, bookId: string): Promise<Going> {
+    const rights = await this.access.rightsOf(bookId, me);
+    const { go } = rights;
+    const [exercise] = go
+      ? await this.db.select().from(exercises).where(eq(exercises.id, go.exerciseId))
+      : [];
+    if (!go || !exercise) throw notFound('What leads through this book');
+    return { go, rights, exercise, costs: go.kind === 'try' };
+  }
+
+  async keyOf({ go, exercise }: Going): Promise<KeyText> {
+    return this.keys.ownTextOf((await this.keys.todays(exercise)).id, go);
+  }
+
+  async open(me: Me, bookId: string): Promise<GuideAnswer> {
+    const going = await this.going(me, bookId);
+    const { rights, exercise } = going;
+    return {
+      guide: await this.shownOver(bookId, going),
+      place: await this.placeOf(bookId),
+      mayAnswer: rights.mayChange,
+      mayGoOn: rights.mayChange && mayGoOn(going),
+      goOnCost: going.costs ? exercise.goOnCost : 0,
+    };
+  }
+
+  /** The guide over the book as it stands. */
+  async shownOver(bookId: string, going: Going): Promise<GuideShown> {
+    const key = await this.keyOf(going);
+    const { text } = await this.books.at(bookId);
+    const answered = await answersBeside(this.db, bookId);
+    const shown = await this.threads.guide({
+      ...{ key, guide: going.exercise.guide, work: text, answers: answered },
+    });
+    if (!shown.ok) throw refusedBy(shown.refusals);
+    return shown.value;
+  }
+
+  private async placeOf(bookId: string): Promise<GuidePlace> {
+    const [row] = await this.db.select().from(guidePlaces).where(eq(guidePlaces.bookId, bookId));
+    return row ? (JSON.parse(row.place) as GuidePlace) : NOWHERE;
+  }
+
+  async putPlace(me: Me, bookId: string, { step, ticks }: PlaceRequest): Promise<GuidePlace> {
+    const { rights } = await this.going(me, bookId);
+    if (!rights.mayChange) return this.placeOf(bookId);
+    const place = JSON.stringify({ step, ticks });
+    await this.db
+      .insert(guidePlaces)
+      .values({ bookId, place })
+      .onConflictDoUpdate({ target: guidePlaces.bookId, set: { place } });
+    return { step, ticks };
+  }
+
+  /** Keeps an answer in one step with seeing that the work is not handed in; a later one takes its place. */
+  async answer(me: Me, bookId: string, { question, answer }: AnswerRequest): Promise<void> {
+    const going = await this.going(me, bookId);
+    if (!going.rights.mayChange) throw refuse('book.fixed', going.rights.why);
+    const { questions } = await this.keys.read((await this.keys.todays(going.exercise)).id);
+    if (!questions.some(({ id }) => id === question))
+      throw refuse('question.none', 'This question is asked no longer. Open the exercise again.');
+    const done = await this.db.execute(sql`
+      with open as (select id from tries where book_id = ${bookId} and state = 'working' for share)
+      insert into ${answers} (book_id, question_id, answer)
+      select ${bookId}, ${question}, ${answer}
+      where ${!going.rights.isTry} or exists (select 1 from open)
+      on conflict (book_id, question_id) do update set answer = excluded.answer, at = now()
+      returning question_id`);
+    if (rowsOf(done).length === 0) throw refuse('book.fixed', HANDED_IN);
+  }
+}
+
+const HANDED_IN = 'This work has been handed in, so its answers stay as they are.';
+
+/** Practice and one’s own go are as free as can be. */
+export const mayGoOn = ({ go, exercise }: Going): boolean =>
+  go.kind === 'try' ? exercise.mayGoOn : go.kind !== 'mend';
