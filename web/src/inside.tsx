@@ -26,6 +26,10 @@ const GroupsPage = lazyPage(() => import('./groups/GroupsPage'));
 const GroupPage = lazyPage(() => import('./groups/GroupPage'));
 const PeoplePage = lazyPage(() => import('./people/PeoplePage'));
 const PasswordPage = lazyPage(() => import('./people/PasswordPage'));
+const MixUpsPage = lazyPage(() => import('./mix-ups/MixUpsPage'));
+const PracticePage = lazyPage(() => import('./practice/PracticePage'));
+const DrillPage = lazyPage(() => import('./practice/DrillPage'));
+const PracticeWork = lazyPage(() => import('./practice/PracticeWork'));
 const ResultsPage = lazyPage(() => import('./results/ResultsPage'));
 const ClassResultsPage = lazyPage(() => import('./results/ClassResultsPage'));
 const WorkBookPage = lazyPage(() => import('./results/WorkBookPage'));
@@ -87,6 +91,7 @@ function InstructorRoutes({ me }: { me: Me }) {
       <Route path="/exercises/:id/:tab/:part/:leaf" element={<ExercisePage />} />
       <Route path="/groups" element={<GroupsPage />} />
       <Route path="/groups/:id" element={<GroupPage />} />
+      <Route path="/groups/:id/mix-ups" element={<MixUpsPage />} />
       <Route path="/results" element={<ResultsPage />} />
       <Route path="/results/:id" element={<ClassResultsPage />} />
       <Route path="/results/:id/files" element={<FilesPage />} />
@@ -107,6 +112,10 @@ function StudentRoutes() {
       <Route path="/mine/:id" element={<MyTryPage />} />
       <Route path="/mine/:id/:tab" element={<MyTryPage />} />
       <Route path="/mine/:id/:tab/:part" element={<MyTryPage />} />
+      <Route path="/practice" element={<PracticePage />} />
+      <Route path="/practice/drill" element={<DrillPage />} />
+      <Route path="/practice/:id" element={<PracticeWork />} />
+      <Route path="/practice/:id/:part" element={<PracticeWork />} />
       <Route path="/password" element={<PasswordPage />} />
       <Route path="*" element={<Navigate to="/mine" replace />} />
     </Routes>

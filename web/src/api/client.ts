@@ -40,7 +40,7 @@ async function problemOf(response: Response): Promise<Problem> {
 
 /** Asks the server; a change is sent with our own header, which no other site can set. */
 export async function ask<T>(
-  method: 'GET' | 'POST' | 'PATCH' | 'DELETE',
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
   path: string,
   body?: unknown,
 ): Promise<T> {

@@ -1,11 +1,15 @@
 import Markdown, { type MarkdownToJSX } from 'markdown-to-jsx';
-import type { ComponentProps } from 'react';
+import { useMemo, type ComponentProps } from 'react';
+import { isWord, useExplained, withWordLinks, Word } from '../guide/Words';
 
-const AWAY = ({ href, children }: ComponentProps<'a'>) => (
-  <a href={href} target="_blank" rel="noreferrer">
-    {children}
-  </a>
-);
+const AWAY = ({ href, children }: ComponentProps<'a'>) =>
+  isWord(href) ? (
+    <Word href={href}>{children}</Word>
+  ) : (
+    <a href={href} target="_blank" rel="noreferrer">
+      {children}
+    </a>
+  );
 
 const OPTIONS: MarkdownToJSX.Options = {
   disableParsingRawHTML: true,
@@ -15,10 +19,12 @@ const OPTIONS: MarkdownToJSX.Options = {
 
 /** A brief, shown: Markdown without HTML; links leave in a new window. */
 export function Brief({ text }: { text: string }) {
+  const words = useExplained();
+  const linked = useMemo(() => withWordLinks(text, words), [text, words]);
   if (text.trim() === '') return <p className="quiet">There is no brief yet.</p>;
   return (
     <div className="markdown">
-      <Markdown options={OPTIONS}>{text}</Markdown>
+      <Markdown options={OPTIONS}>{linked}</Markdown>
     </div>
   );
 }

@@ -15,6 +15,7 @@ const GROUPS: readonly (readonly [string, string])[] = [
   ['opening', 'Opening balances'],
   ['entry', 'Entries'],
   ['statement', 'Statements'],
+  ['question', 'Questions'],
 ];
 
 /** What is typed on this page, until it is saved. */
@@ -172,7 +173,7 @@ const tryRulesOf = (exercise: ExerciseAnswer): RulesOfTry =>
 
 const RULES = Object.keys(USUAL_RULES) as (keyof RulesOfTry)[];
 
-type YesOrNo = Exclude<keyof RulesOfTry, 'enters' | 'askLimit' | 'askPause'>;
+type YesOrNo = Exclude<keyof RulesOfTry, 'enters' | 'askLimit' | 'askPause' | 'goOnCost'>;
 
 const TRY_RULES: readonly (readonly [YesOrNo, string, string])[] = [
   [
@@ -187,6 +188,16 @@ const TRY_RULES: readonly (readonly [YesOrNo, string, string])[] = [
     'checkWhileWorking',
     'Checking while working',
     'A student may ask what is not right yet; what would be right is not said.',
+  ],
+  [
+    'mayPractise',
+    'Practising',
+    'As often as one likes, with new figures where they are drawn, checked at once, without marks.',
+  ],
+  [
+    'mayGoOn',
+    'Going on from a later step',
+    'Who is stuck, or comes late, goes on with the key’s books as they stand at its beginning.',
   ],
   ['mayFile', 'Handing in a file', 'A table of accounts and balances, or a book, made elsewhere.'],
 ];

@@ -9,15 +9,19 @@ import { BriefView } from './BriefView';
 import { ChecksView } from './ChecksView';
 import { HandOutView } from './HandOutView';
 import { SaveExercise } from './SaveExercise';
+import { OwnFiguresView } from './own-figures/OwnFiguresView';
+import { StepsView } from './steps/StepsView';
 import { TryItView } from './TryItView';
 import { useExercise } from './use-exercise';
 
 const TABS = [
   ['brief', 'Brief'],
+  ['steps', 'Steps'],
   ['start', 'Starting point'],
   ['key', 'Answer key'],
   ['also-right', 'Also right'],
   ['checks', 'Checks'],
+  ['own-figures', 'Own figures'],
   ['try', 'Try it'],
   ['hand-out', 'Hand out'],
 ] as const;
@@ -37,6 +41,8 @@ export default function ExercisePage() {
     <>
       <ExerciseHead exercise={exercise.data} />
       {tab === 'brief' && <BriefView exercise={exercise.data} />}
+      {tab === 'steps' && <StepsView exercise={exercise.data} />}
+      {tab === 'own-figures' && <OwnFiguresView exercise={exercise.data} />}
       {tab === 'also-right' && <AlsoRightView exercise={exercise.data} />}
       {tab === 'checks' && <ChecksView exercise={exercise.data} />}
       {tab === 'try' && <TryItView exercise={exercise.data} part={part ?? ''} />}

@@ -22,6 +22,9 @@ export function stateOf(exercise: ExerciseSummary): string {
   return `${to} · ${exercise.tries} begun · ${exercise.handedIn} to mark${back}`;
 }
 
+const aboutOf = ({ company, after }: ExerciseSummary): string =>
+  after === null ? company : `${company} · continues “${after}”`;
+
 /** The instructor's exercises, the newest first. */
 export default function ExercisesPage() {
   const exercises = useExercises();
@@ -41,7 +44,7 @@ export default function ExercisesPage() {
         key: exercise.id,
         to: `/exercises/${exercise.id}/brief`,
         name: exercise.title,
-        about: exercise.company,
+        about: aboutOf(exercise),
         stands: stateOf(exercise),
         putAway: exercise.putAway,
       }))}

@@ -8,6 +8,9 @@ import { counted } from '../figures/counted';
 import { momentText } from '../figures/days';
 import { TableHead } from '../figures/TableHead';
 import { Refusal } from '../shell/Refusal';
+import { Series } from './series/Series';
+import { OwnSheets } from './OwnSheets';
+import { OnTheWay } from './OnTheWay';
 import { BY_LABEL } from '../figures/by-label';
 
 /** Hands an exercise out to class groups, each by itself, and takes it back from one. */
@@ -15,22 +18,40 @@ export function HandOutView({ exercise }: { exercise: ExerciseAnswer }) {
   const isOut = exercise.handedOutTo.length > 0;
   return (
     <main className="desk">
-      <section className="paper narrow">
-        <h2>{isOut ? 'Handed out' : 'Hand out'}</h2>
-        <p>
-          {isOut
-            ? `${counted(exercise.tries, 'student')} ${exercise.tries === 1 ? 'has' : 'have'} begun, ${exercise.handedIn} handed in and waiting for marks, ${exercise.givenBack} given back.`
-            : 'Every student of the class group gets a book of their own, from the starting point, as soon as they begin.'}
-        </p>
-        {isOut && <Classes exercise={exercise} />}
-        <ToAnother exercise={exercise} />
+      <div className="columns">
+        <div>
+          <HandedOut exercise={exercise} />
+          <Series exercise={exercise} />
+        </div>
         {isOut && (
-          <p>
-            <Link to={`/results/${exercise.id}`}>See the results</Link>
-          </p>
+          <div>
+            <OnTheWay exercise={exercise} />
+            <OwnSheets exercise={exercise} />
+          </div>
         )}
-      </section>
+      </div>
     </main>
+  );
+}
+
+function HandedOut({ exercise }: { exercise: ExerciseAnswer }) {
+  const isOut = exercise.handedOutTo.length > 0;
+  return (
+    <section className="paper">
+      <h2>{isOut ? 'Handed out' : 'Hand out'}</h2>
+      <p>
+        {isOut
+          ? `${counted(exercise.tries, 'student')} ${exercise.tries === 1 ? 'has' : 'have'} begun, ${exercise.handedIn} handed in and waiting for marks, ${exercise.givenBack} given back.`
+          : 'Every student of the class group gets a book of their own, from the starting point, as soon as they begin.'}
+      </p>
+      {isOut && <Classes exercise={exercise} />}
+      <ToAnother exercise={exercise} />
+      {isOut && (
+        <p>
+          <Link to={`/results/${exercise.id}`}>See the results</Link>
+        </p>
+      )}
+    </section>
   );
 }
 

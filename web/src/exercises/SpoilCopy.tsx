@@ -1,27 +1,27 @@
-import type { UseMutationResult } from '@tanstack/react-query';
-import type { Rehearsal } from '@gleddo/contract';
 import type { Planting } from '@gleddo/core';
 import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import { Refusal } from '../shell/Refusal';
 import { FaultCounts } from './FaultCounts';
 import { FIRST_PLANTING } from './first-planting';
-
-export type Begin = UseMutationResult<Rehearsal, Error, Planting | null>;
+import type { Begin } from './use-rehearsal';
 
 /** Plants faults in a copy of the key: its marks, notes and causes are seen before students make such faults. */
 export function SpoilCopy({ begin }: { begin: Begin }) {
   const [planting, setPlanting] = useState<Planting | null>(null);
+  const plant = () =>
+    planting && begin.mutate({ planting }, { onSuccess: () => setPlanting(null) });
   return (
     <>
-      <Button onClick={() => setPlanting(FIRST_PLANTING)}>Spoil a copy of the key</Button>
+      <Button onClick={() => setPlanting(FIRST_PLANTING)}>Spoil a copy</Button>
       <Modal
         open={planting !== null}
         title="Spoil a copy of the key"
+        width={620}
         okText="Plant them"
         cancelText="Leave it"
         confirmLoading={begin.isPending}
-        onOk={() => begin.mutate(planting, { onSuccess: () => setPlanting(null) })}
+        onOk={plant}
         onCancel={() => setPlanting(null)}
       >
         <p className="quiet">

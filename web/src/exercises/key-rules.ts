@@ -1,3 +1,5 @@
+import type { OwnFigures, Question } from '@gleddo/core';
+
 /** A statement that is compared, and at which day or over which period. */
 export interface StatementDate {
   readonly statement: 'balance-sheet' | 'profit-and-loss';
@@ -34,4 +36,8 @@ export interface KeyRules {
   readonly acceptsEntries?: readonly AcceptedEntryRule[];
   /** What the whole counts; absent: the points of its checks. */
   readonly total?: number;
+  /** Asked beside the book. */
+  readonly questions?: readonly Question[];
+  /** What is drawn for each student; absent: everybody has the same figures. */
+  readonly figures?: OwnFigures;
 }

@@ -11,6 +11,7 @@ import { TableHead } from '../figures/TableHead';
 import { useKept } from '../kept/use-kept';
 import { MadePasswords } from '../people/MadePasswords';
 import { Asking } from '../shell/Asking';
+import { GroupTabs } from './GroupTabs';
 import { PageHead } from '../shell/PageHead';
 import { Refusal } from '../shell/Refusal';
 
@@ -25,7 +26,9 @@ export default function GroupPage() {
   const { name, members } = group.data;
   return (
     <>
-      <PageHead path={{ to: '/groups', name: 'Class groups' }} title={name} />
+      <PageHead path={{ to: '/groups', name: 'Class groups' }} title={name}>
+        <GroupTabs id={id} />
+      </PageHead>
       <main className="desk">
         <div className="columns">
           <section className="paper">

@@ -12,6 +12,7 @@ import { Asking } from '../shell/Asking';
 import { StatementSpread } from '../statements/StatementSpread';
 import type { Choice } from '../statements/use-choice';
 import { Refusal } from '../shell/Refusal';
+import { WentOn } from './WentOn';
 
 const NOTHING_YET =
   'Nothing has been changed in this book yet. Each change will stand here, and can be gone back to.';
@@ -32,13 +33,21 @@ export function HistoryView() {
   if (steps.length === 0)
     return (
       <main className="desk">
-        <p className="paper state-line">{history.data.length > 0 ? SET_BACK : NOTHING_YET}</p>
+        <div className="paper">
+          <p className="state-line">{history.data.length > 0 ? SET_BACK : NOTHING_YET}</p>
+          <WentOn history={history.data} />
+        </div>
       </main>
     );
-  return <Steps steps={steps} />;
+  return <Steps steps={steps} history={history.data} />;
 }
 
-function Steps({ steps }: { steps: readonly Step[] }) {
+interface StepsProps {
+  readonly steps: readonly Step[];
+  readonly history: readonly HistoryEntry[];
+}
+
+function Steps({ steps, history }: StepsProps) {
   const { book } = useOpenBook();
   const before = useMemo(() => booksBefore(book, steps), [book, steps]);
   const known = steps.slice(0, before.length);
@@ -58,6 +67,7 @@ function Steps({ steps }: { steps: readonly Step[] }) {
             As it was before these changes.
           </MomentLine>
         </ol>
+        <WentOn history={history} />
         <MomentTools key={known[chosen]?.revision} steps={known} chosen={chosen} />
       </section>
       <MomentSpread book={shown} />

@@ -42,7 +42,7 @@ export function ByStudent({ results }: { results: ClassResults }) {
 function StudentRow({ row, results }: { row: ClassRow; results: ClassResults }) {
   return (
     <tr>
-      <td>
+      <td style={{ whiteSpace: 'nowrap' }}>
         {isMarked(row) ? <Link to={`/marking/${row.tryId}`}>{row.student}</Link> : row.student}
       </td>
       <td className={row.checked === 'failed' ? 'is-missed' : 'quiet'}>

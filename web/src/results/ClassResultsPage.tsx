@@ -15,6 +15,7 @@ import { percentOf } from './percent';
 import { ByCheck } from './ByCheck';
 import { ByStudent } from './ByStudent';
 import { CheckingBar } from './CheckingBar';
+import { ForeignFigures } from './ForeignFigures';
 import { GiveBackDialog } from './GiveBackDialog';
 import { Matrix } from './Matrix';
 import { KeyVersions } from './KeyVersions';
@@ -78,6 +79,7 @@ function WholeClass({ results }: { results: ClassResults }) {
       <div>
         <Placements results={results} />
         <MissedMost results={results} />
+        <ForeignFigures exerciseId={results.exerciseId} />
       </div>
     </div>
   );
@@ -129,6 +131,7 @@ function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
             {name}
           </Link>
         ))}
+        {results.groups[0] && <Link to={`/groups/${results.groups[0].id}/mix-ups`}>Mix-ups</Link>}
       </nav>
       <ClassActions results={results} />
     </div>

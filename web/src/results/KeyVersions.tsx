@@ -49,7 +49,9 @@ function Versions({ id }: { id: string }) {
               <li key={i}>{each}</li>
             ))}
             {changes.length === 0 && (
-              <li className="quiet">As it was made, or the start changed.</li>
+              <li className="quiet">
+                {version === 1 ? 'As it was made.' : 'The starting point changed.'}
+              </li>
             )}
           </ul>
         </section>

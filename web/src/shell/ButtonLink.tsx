@@ -5,9 +5,11 @@ import { useNavigate } from 'react-router';
 /** A way to another page that looks like a button; it opens in another tab as links do. */
 export function ButtonLink({
   to,
+  type = 'default',
   children,
 }: {
   readonly to: string;
+  readonly type?: 'default' | 'primary';
   readonly children: ReactNode;
 }) {
   const navigate = useNavigate();
@@ -17,7 +19,7 @@ export function ButtonLink({
     void navigate(to);
   };
   return (
-    <Button href={to} onClick={go}>
+    <Button {...{ type }} href={to} onClick={go}>
       {children}
     </Button>
   );

@@ -12,7 +12,10 @@ const PAGES = {
     ['/groups', 'Class groups'],
     ['/results', 'Results'],
   ],
-  student: [['/mine', 'My exercises']],
+  student: [
+    ['/mine', 'My exercises'],
+    ['/practice', 'Practice'],
+  ],
 } as const;
 
 const OF_THE_HEAD = [['/people', 'People']] as const;

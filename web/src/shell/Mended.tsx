@@ -17,6 +17,11 @@ const CANT_FETCH =
 const BROKE =
   'Something on this page went wrong here, not with you. What you did is kept, and the rest of the pages still works.';
 
+async function reloadWhereReached(): Promise<void> {
+  const answered = await fetch('/', { method: 'HEAD', cache: 'no-store' }).catch(() => null);
+  if (answered?.ok) window.location.reload();
+}
+
 /** Keeps a fault of one part of the pages from taking the others along; says what to do, and tries again. */
 export class Mended extends Component<MendedProps, MendedState> {
   override state: MendedState = { error: null, what: this.props.what };
@@ -37,8 +42,11 @@ export class Mended extends Component<MendedProps, MendedState> {
     window.removeEventListener('online', this.again);
   }
 
+  /** A part that could not be fetched may be remembered as such by the browser: where the server answers, the page comes anew. */
   private readonly again = (): void => {
-    if (!this.state.error) return;
+    const { error } = this.state;
+    if (!error) return;
+    if (error instanceof NotFetched) void reloadWhereReached();
     fetchAgain();
     this.setState({ error: null });
   };

@@ -17,6 +17,7 @@ import { InterimCheck } from './InterimCheck';
 import { returnedParts } from './returned-parts';
 
 const GIVEN_BACK = lazyView(() => import('./GivenBack').then((m) => m.GivenBack));
+const GUIDED = lazyView(() => import('../guide/GuidedWork').then((m) => m.GuidedWork));
 const HAND_IN_FILE = lazyView(() => import('./HandInFile').then((m) => m.HandInFile));
 const PUT_RIGHT = lazyView(() => import('./put-right/PutRight').then((m) => m.PutRight));
 
@@ -98,10 +99,20 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
         </div>
       </div>
       <BookSays />
-      <BesideBrief brief={mine.brief} part={tab} />
+      <WorkOf base={base} mine={mine} part={tab} />
     </OpenBook>
   );
 }
+
+/** Led through by its steps where it has any; else beside its brief. */
+const WorkOf = ({ base, mine, part }: { base: string; mine: MyTryDetail; part: string }) =>
+  mine.isGuided ? (
+    <Suspense fallback={<div className="desk" aria-busy="true" />}>
+      <GUIDED.View base={base} part={part} brief={mine.brief} />
+    </Suspense>
+  ) : (
+    <BesideBrief brief={mine.brief} part={part} />
+  );
 
 /** What reads files is fetched only where one may be handed in. */
 const OtherWay = ({ mine }: { mine: MyTryDetail }) => (

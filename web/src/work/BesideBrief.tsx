@@ -1,9 +1,16 @@
 import { Brief } from '../exercises/Brief';
+import { Glossary } from '../guide/Glossary';
+import { WithWords } from '../guide/Words';
 import { WorkBeside } from './WorkBeside';
 
-/** A part of the work, with the brief beside it. */
+const NONE = [] as const;
+
+/** A part of the work, with the brief beside it; its words are explained where they stand. */
 export const BesideBrief = ({ brief, part }: { brief: string; part: string }) => (
   <WorkBeside label="The brief" part={part}>
-    <Brief text={brief} />
+    <WithWords own={NONE}>
+      <Brief text={brief} />
+      <Glossary />
+    </WithWords>
   </WorkBeside>
 );

@@ -21,7 +21,7 @@ export function OwnPoints(props: OwnPointsProps) {
       <button
         type="button"
         className="link-button"
-        style={{ minHeight: 24 }}
+        style={{ minHeight: 24, whiteSpace: 'nowrap' }}
         aria-label={`Points of ${props.name}`}
       >
         {own === 0 ? 'as usual' : 'its own'}

@@ -6,6 +6,7 @@ import { Link, useNavigate } from 'react-router';
 import { post } from '../../api/client';
 import { useOpenBook } from '../../book/open-book';
 import { counted } from '../../figures/counted';
+import { QuestionHere } from '../../guide/QuestionHere';
 import { Refusal } from '../../shell/Refusal';
 import styles from './put-right.module.css';
 import { placeOf, walkOf, type WalkNote } from './walk';
@@ -73,6 +74,8 @@ function Head({ checked: { points, of }, open }: { checked: MendedCheck; open: n
   );
 }
 
+const CHECKED = ['copy-check'] as const;
+
 const SIGNS = { open: ['×', 'is-missed'], met: ['✓', 'is-met'], new: ['×', 'is-missed'] } as const;
 
 interface NoteRowProps {
@@ -94,7 +97,11 @@ function NoteRow({ note: { fault, state }, isCurrent, to, onChoose }: NoteRowPro
       {isCurrent && state !== 'met' && (
         <>
           {fault.says !== '' && <p>{fault.says}</p>}
-          <Link to={to}>Go there</Link>
+          {fault.subject.kind === 'question' ? (
+            <QuestionHere id={fault.subject.id} told={CHECKED} />
+          ) : (
+            <Link to={to}>Go there</Link>
+          )}
         </>
       )}
     </li>

@@ -1,0 +1,107 @@
+import type { GuideAnswer } from '@gleddo/contract';
+import { useState, type ReactNode } from 'react';
+import { useSearchParams } from 'react-router';
+import { TrayPlace } from '../chart/tray-place';
+import { Brief } from '../exercises/Brief';
+import { kept, keepFor } from '../kept/kept-here';
+import { Asking } from '../shell/Asking';
+import { WorkView } from '../work/WorkView';
+import styles from './guide.module.css';
+import { SHEET_SIDES, SourceSheets, type SheetSide } from './SourceSheets';
+import { currentOf } from './step-state';
+import { StepList } from './StepList';
+import { useGuide } from './use-guide';
+import { useGuiding } from './use-guiding';
+import { WithWords } from './Words';
+
+interface GuidedWorkProps {
+  readonly base: string;
+  readonly part: string;
+  readonly brief: string;
+}
+
+/** A part of the work with the steps that lead through it, and the papers to copy from. */
+export function GuidedWork(props: GuidedWorkProps) {
+  const guide = useGuide();
+  if (!guide.data) return <Asking of={guide} what="What leads through the exercise" />;
+  return (
+    <WithWords own={guide.data.guide.words}>
+      <Guided {...props} answer={guide.data} />
+    </WithWords>
+  );
+}
+
+const SIDE = 'gleddo.sheet-side';
+
+function useSide(): [SheetSide, (side: SheetSide) => void] {
+  const [side, setSide] = useState<SheetSide>(
+    () => SHEET_SIDES.find((each) => each === kept('local', SIDE)) ?? 'right',
+  );
+  return [
+    side,
+    (to) => {
+      keepFor('local', SIDE, to);
+      setSide(to);
+    },
+  ];
+}
+
+function Guided({ base, part, brief, answer }: GuidedWorkProps & { answer: GuideAnswer }) {
+  const guiding = useGuiding(answer);
+  const [side, setSide] = useSide();
+  const [params] = useSearchParams();
+  const { steps, sheets } = answer.guide;
+  const wanted = currentOf(steps, answer.place)?.sheets ?? [];
+  if (params.has('sheets'))
+    return (
+      <main className="desk">
+        <SourceSheets {...{ guiding, wanted, side }} />
+      </main>
+    );
+  const look = sheets.length === 0 ? 'without' : side;
+  return (
+    <div className={`brief-beside ${styles['guided']} ${styles[look]}`}>
+      <Steps base={base} brief={brief} guiding={guiding}>
+        {(place) => (
+          <div className={styles['work']}>
+            {place && (
+              <TrayPlace value={place}>
+                <WorkView part={part} />
+              </TrayPlace>
+            )}
+          </div>
+        )}
+      </Steps>
+      {sheets.length > 0 && <SourceSheets {...{ guiding, wanted, side }} onSide={setSide} />}
+    </div>
+  );
+}
+
+interface StepsProps {
+  readonly base: string;
+  readonly brief: string;
+  readonly guiding: ReturnType<typeof useGuiding>;
+  children(place: HTMLElement | null): ReactNode;
+}
+
+/** The steps, the brief folded over them, and where the accounts lie that have no place. */
+function Steps({ base, brief, guiding, children }: StepsProps) {
+  const [place, setPlace] = useState<HTMLElement | null>(null);
+  return (
+    <>
+      <div className="beside">
+        <section className="paper" aria-label="What leads through the exercise">
+          {brief.trim() !== '' && (
+            <details className={styles['brief']}>
+              <summary>The brief</summary>
+              <Brief text={brief} />
+            </details>
+          )}
+          <StepList base={base} guiding={guiding} />
+        </section>
+        <div className="tray-place" ref={setPlace} />
+      </div>
+      {children(place)}
+    </>
+  );
+}

@@ -1,0 +1,62 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { GuideAnswer, GuidePlace } from '@gleddo/contract';
+import { useEffect, useState } from 'react';
+import { ask, get, post, Unreachable } from '../api/client';
+import { useOpenBook } from '../book/open-book';
+
+/** How often an answer is sent again where the server can’t be reached. */
+const TRIES = 6;
+
+/** In milliseconds: somebody who types is not asked after each letter how far they are. */
+const PAUSE = 400;
+
+/** The latest value once nothing has changed for a moment. */
+function useSettled<T>(value: T): T {
+  const [settled, setSettled] = useState(value);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(value), PAUSE);
+    return () => clearTimeout(timer);
+  }, [value]);
+  return settled;
+}
+
+const keyOf = (bookId: string) => ['guide', bookId] as const;
+
+/** What leads through the open book, told anew after each change that was saved. */
+export function useGuide() {
+  const { answer, revision, saving } = useOpenBook();
+  const settled = useSettled(revision);
+  return useQuery({
+    queryKey: [...keyOf(answer.id), settled],
+    queryFn: () => get<GuideAnswer>(`books/${answer.id}/guide`),
+    enabled: saving === 'saved',
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** Answers and ticks, shown at once and kept by the server. */
+export function useGuideChanges() {
+  const { answer } = useOpenBook();
+  const queries = useQueryClient();
+  const path = `books/${answer.id}`;
+  const again = () => queries.invalidateQueries({ queryKey: keyOf(answer.id) });
+  const put = useMutation({
+    mutationFn: (given: { question: string; answer: string }) =>
+      ask('PUT', `${path}/answers`, given),
+    retry: (count, error) => count < TRIES && error instanceof Unreachable,
+    onSuccess: again,
+  });
+  const goOn = useMutation({
+    mutationFn: (step: string) => post<GuideAnswer>(`${path}/go-on`, { step }),
+    onSuccess: again,
+  });
+  const place = useMutation({
+    mutationFn: (at: GuidePlace) => ask('PUT', `${path}/place`, at),
+    onMutate: (at) => {
+      queries.setQueriesData<GuideAnswer>({ queryKey: keyOf(answer.id) }, (before) =>
+        before ? { ...before, place: at } : before,
+      );
+    },
+  });
+  return { put, goOn, place };
+}

@@ -1,0 +1,61 @@
+import { useQuery } from '@tanstack/react-query';
+import type { MyTryDetail, Practice } from '@gleddo/contract';
+import { Link, Navigate, useParams } from 'react-router';
+import { get } from '../api/client';
+import { OpenBook } from '../book/open-book';
+import { GuidedWork } from '../guide/GuidedWork';
+import { CheckedNow } from '../results/CheckedNow';
+import { Asking } from '../shell/Asking';
+import { ButtonLink } from '../shell/ButtonLink';
+import { BesideBrief } from '../work/BesideBrief';
+import { BookSays, BookTools } from '../work/BookTools';
+import { TryTabs, WORK_PARTS } from '../work/WorkView';
+
+const PARTS = [...WORK_PARTS, ['check', 'Check']] as const;
+
+/** An exercise done for oneself: checked at once, as often as one likes, without marks. */
+export default function PracticeWork() {
+  const { id = '', part = '' } = useParams();
+  const practice = useQuery({
+    queryKey: ['practice', id],
+    queryFn: () => get<Practice>(`practices/${id}`),
+  });
+  if (!practice.data) return <Asking of={practice} what="The practice" />;
+  return <Work practice={practice.data} part={part} />;
+}
+
+function Work({ practice, part }: { practice: Practice; part: string }) {
+  const mine = useQuery({
+    queryKey: ['mine', practice.exerciseId],
+    queryFn: () => get<MyTryDetail>(`my-exercises/${practice.exerciseId}`),
+  });
+  const base = `/practice/${practice.id}`;
+  if (!mine.data) return <Asking of={mine} what="The exercise" />;
+  if (!PARTS.some(([known]) => known === part)) return <Navigate to={`${base}/chart`} replace />;
+  const { brief, isGuided } = mine.data;
+  return (
+    <OpenBook id={practice.bookId} key={practice.bookId}>
+      <div className="sheet-head">
+        <h1>
+          <Link to="/practice" className="path-link" aria-label="Back to practice" title="Practice">
+            ‹
+          </Link>{' '}
+          {practice.title}
+        </h1>
+        <TryTabs base={base} parts={PARTS} />
+        <div className="actions">
+          <BookTools />
+          {part !== 'check' && (
+            <ButtonLink type="primary" to={`${base}/check`}>
+              Check it
+            </ButtonLink>
+          )}
+        </div>
+      </div>
+      <BookSays />
+      {part === 'check' && <CheckedNow path={`practices/${practice.id}`} what="What was found" />}
+      {part !== 'check' && isGuided && <GuidedWork {...{ base, part, brief }} />}
+      {part !== 'check' && !isGuided && <BesideBrief {...{ brief, part }} />}
+    </OpenBook>
+  );
+}
