@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { nothingSerious } from './accessible.js';
-import { choose, comeInAs, findPlace, saved } from './people.js';
+import { answerSheet, choose, comeInAs, findPlace, saved } from './people.js';
 
 test('an exercise is made from its own page, with a brief proposed and its points told', async ({
   page,
@@ -88,6 +88,11 @@ test('an instructor tries an exercise as a student: its help, its marks as they 
   await page.getByRole('button', { name: 'Begin again' }).click();
   await page.getByRole('tooltip').getByRole('button', { name: 'Begin again' }).click();
   await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Spoil a copy' }).click();
+  await answerSheet(page.getByRole('dialog'), 'Plant them');
+  await expect(page).toHaveURL(/\/try\/marks$/);
+  await expect(page.getByText('a spoilt copy of the key')).toBeVisible();
+  await expect(marks().getByRole('article', { name: 'Note 1' })).toBeVisible();
   await page.goto('/results');
   await expect(page.getByRole('link', { name: /^Where does it stand.* 11 begun/ })).toBeVisible();
 });

@@ -102,6 +102,20 @@ test('axe finds nothing serious where a year is kept by documents', async ({ pag
   await nothingSerious(page, 'balances from elsewhere', '.ant-modal');
 });
 
+test('axe finds nothing serious where an exercise is made to lead', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh', '/exercises');
+  await page.getByRole('link', { name: /^Spring at Tern Island(?!,)/ }).click();
+  await page.getByRole('link', { name: 'Steps', exact: true }).click();
+  await page.getByRole('button', { name: '5 Adjustments' }).click();
+  await nothingSerious(page, 'a step being written', 'main');
+  await page.getByRole('link', { name: 'Own figures', exact: true }).click();
+  await page.getByLabel('Search the amounts').fill('Bank, current');
+  await nothingSerious(page, 'own figures', 'main');
+  await page.getByRole('link', { name: 'Hand out', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Practised' })).toBeVisible();
+  await nothingSerious(page, 'what is handed out', 'main');
+});
+
 test('axe finds nothing serious where exercises are made and marked', async ({ page }) => {
   await comeInAs(page, 'Ruth Marsh');
   await visit(page, '/exercises', '.row-link');
