@@ -31,7 +31,7 @@ async function step(name, [command, ...args], { counts = null, env = {}, beside 
 
 const read = (file) => JSON.parse(readFileSync(file, 'utf8'));
 
-function jestStep(name, projects, more = []) {
+function jestStep(name, projects, { beside }) {
   const file = join(results, `${projects[0]}.json`);
   const args = [
     ...jest,
@@ -39,13 +39,13 @@ function jestStep(name, projects, more = []) {
     ...projects,
     '--json',
     `--outputFile=${file}`,
-    ...more,
+    ...['--passWithNoTests', '-w', '1'],
   ];
   const counts = () => {
     const { numPassedTests, numFailedTests, numFailedTestSuites } = read(file);
     return { passed: numPassedTests, failed: numFailedTests || numFailedTestSuites };
   };
-  return step(name, args, { counts, env: { GLEDDO_QUIET: '1' } });
+  return step(name, args, { counts, env: { GLEDDO_QUIET: '1' }, beside });
 }
 
 function stories() {
@@ -70,10 +70,11 @@ await ensureChromium();
 await ensurePostgres();
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
-await jestStep('unit', ['core', 'cli', 'contract', 'web'], ['--passWithNoTests']);
+// The server's tests take one core for as long as the rest of it takes the other.
 await Promise.all([
-  jestStep('server over HTTP', ['server'], ['-w', '1']),
+  jestStep('server over HTTP', ['server'], { beside: false }),
   (async () => {
+    await jestStep('unit', ['core', 'cli', 'contract', 'web'], { beside: true });
     for (const name of ['lint', 'types'])
       await step(name, ['npm', 'run', '-s', name], { beside: true });
   })(),

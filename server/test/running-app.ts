@@ -131,6 +131,12 @@ const ended = (child: ChildProcess, signal: NodeJS.Signals) =>
     child.kill(signal);
   });
 
+function copyTemplate(demo: boolean, folder: string): void {
+  const { GLEDDO_DEMO_TEMPLATE = '', GLEDDO_TEMPLATE = '' } = process.env;
+  if (demo) cpSync(GLEDDO_DEMO_TEMPLATE, folder, { recursive: true });
+  else cpSync(GLEDDO_TEMPLATE, join(folder, 'database'), { recursive: true });
+}
+
 /**
  * The built server over a fresh copy of the template database, or over a PostgreSQL: the one at `url`, or the one
  * that TEST_DATABASE_URL names.
@@ -141,8 +147,7 @@ export async function runningApp(
   madeBefore: string | null = null,
 ): Promise<RunningApp> {
   const folder = madeBefore ?? mkdtempSync(join(tmpdir(), 'gleddo-test-'));
-  if (url === undefined && madeBefore === null)
-    cpSync(process.env['GLEDDO_TEMPLATE'] ?? '', join(folder, 'database'), { recursive: true });
+  if (url === undefined && madeBefore === null) copyTemplate(demo, folder);
   const env = {
     GLEDDO_DATA: folder,
     GLEDDO_PORT: '0',
