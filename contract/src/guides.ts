@@ -1,4 +1,4 @@
-import type { GuideShown } from '@gleddo/core';
+import { MOST_OF_A_PICTURE, type GuideShown } from '@gleddo/core';
 import { ArrayMaxSize, IsArray, ValidateBy } from 'class-validator';
 import { IsId, IsProse } from './fields.js';
 
@@ -108,4 +108,15 @@ export interface ForeignShown {
   readonly student: string;
   readonly whose: string;
   readonly count: number;
+}
+
+/** A picture to lie beside the work, as a data URL. */
+export class PictureRequest {
+  @IsShortText(MOST_OF_A_PICTURE, 'A picture has at most 900 KB. Save it smaller.')
+  picture!: string;
+}
+
+export interface PictureKept {
+  /** Under which a guide names it. */
+  readonly id: string;
 }

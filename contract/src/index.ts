@@ -106,6 +106,8 @@ export {
   GoOnRequest,
   type LetGoOn,
   LetGoOnRequest,
+  type PictureKept,
+  PictureRequest,
   PlaceRequest,
   type PractisedShown,
   type Practice,

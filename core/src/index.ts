@@ -49,7 +49,7 @@ export { type Draft, draftAt, duplicateOf, evenlyNumbered } from './placing/inde
 export { forEachAccount, isFoundBy, keepingNumbers, listAccounts } from './placing/index.js';
 export { type ListUse, type ListWanted, moveTo, nudge, placeAt } from './placing/index.js';
 export { possibleParents, putUnder, type Renumbered, renumberedChart } from './placing/index.js';
-export { rowsOf, searchText, siblingsIn, takeOut } from './placing/index.js';
+export { rowsOf, searchText, siblingsIn, takeOut, typeAt } from './placing/index.js';
 export { type EntriesWanted, entriesFound, EVERY_ENTRY, totalsByKind } from './ledger/index.js';
 export { MADE_BY, type MadeBy, isWanted, linesOf, openingDifference } from './ledger/index.js';
 export { totalOfEntries } from './ledger/index.js';
@@ -119,9 +119,12 @@ export { type BrokenSeed, type Drawing, ownKey, ownStart } from './variant/index
 export { trySeeds, type ForeignFigures } from './variant/index.js';
 export { checkpoint, faultsOfGuide, faultsOfQuestions } from './exercise/index.js';
 export { filledWords, wordsBy, guideShown, proposedGuide } from './exercise/index.js';
+export { type DrawnPaper, picturesOf, withPictures } from './exercise/index.js';
 export { type GuideShown, type QuestionShown, type SheetShown } from './exercise/index.js';
-export { type StepShown, ownExercise } from './exercise/index.js';
-export { type Guide, guideFile, type SheetKind } from './shape/index.js';
+export { type RowShown, type StepShown, ownExercise } from './exercise/index.js';
+export { type Detail, DETAILS, type Guide, guideFile, type SheetKind } from './shape/index.js';
+export { MOST_OF_A_PICTURE, type Picture, pictureIn, type PictureKind } from './shape/index.js';
+export { urlOfPicture } from './shape/index.js';
 export { type SourceSheet, type Step, type OwnFigures, type Quantity } from './shape/index.js';
 export { type Question, type QuestionKind, fitting } from './shape/index.js';
 export {

@@ -30,6 +30,8 @@ import { SeriesService } from './exercises/series.service.js';
 import { GoingOnService } from './guides/going-on.service.js';
 import { GuidesController } from './guides/guides.controller.js';
 import { GuidesService } from './guides/guides.service.js';
+import { PicturesController } from './guides/pictures.controller.js';
+import { PicturesService } from './guides/pictures.service.js';
 import { PracticesController } from './practices/practices.controller.js';
 import { PracticesService } from './practices/practices.service.js';
 import { ForeignService } from './results/foreign.service.js';
@@ -80,6 +82,7 @@ const CONTROLLERS = [
   ResultsController,
   NoteStockController,
   GuidesController,
+  PicturesController,
   PracticesController,
   DrillsController,
   MixUpsController,
@@ -119,6 +122,7 @@ const SERVICES = [
   ClassResultsService,
   StartsService,
   GuidesService,
+  PicturesService,
   GoingOnService,
   PracticesService,
   SeriesService,

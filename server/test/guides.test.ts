@@ -1,4 +1,4 @@
-import { checkedRows, classOf, type TestClass } from './class-of.js';
+import { checkedRows, classOf, COMPANY, type TestClass } from './class-of.js';
 import { FIGURES, guidedExercise } from './guided.js';
 import { runningApp, type Answer, type RunningApp, type Visitor } from './running-app.js';
 
@@ -105,6 +105,38 @@ describe('what leads through an exercise', () => {
     const other = { ...keyRules, figures: { ...FIGURES, everywhere: 'usual' } };
     const refused = await ruth.patch(`exercises/${exerciseId}`, { keyRules: other });
     expect(refused.body.detail).toMatch(/2 students have begun/);
+  });
+
+  it('has pictures that its students see, and nobody else; they go with its file', async () => {
+    const picture = 'data:image/png;base64,iVBORw0KGgoAAAANSUhEUg==';
+    const path = `exercises/${exerciseId}`;
+    const svg = await ruth.post(`${path}/pictures`, {
+      picture: 'data:image/svg+xml;base64,PHN2Zz4=',
+    });
+    expect(svg.status).toBe(422);
+    expect(svg.body.detail).toMatch(/PNG or JPEG/);
+    const { id } = (await ruth.post(`${path}/pictures`, { picture })).body;
+    const { guide: before } = (await ruth.get(path)).body;
+    const bookId = await begin(0);
+    const beside = `books/${bookId}/pictures/${id}`;
+    expect((await student(0).get(beside)).status).toBe(404);
+    const shown = { id: 'photo', title: 'A photograph', kind: 'picture', picture: id };
+    const sheets = [...before.sheets, shown];
+    expect((await ruth.patch(path, { guide: { ...before, sheets } })).status).toBe(200);
+    expect((await ruth.get(`${path}/pictures/${id}`)).status).toBe(200);
+    expect((await student(0).get(beside)).status).toBe(200);
+    expect((await student(1).get(beside)).status).toBe(404);
+    expect((await student(0).get(`${path}/pictures/${id}`)).status).toBe(403);
+    expect((await guide(student(0), bookId)).guide.sheets[1].picture).toBe(id);
+    const file = (await ruth.get(`${path}/file`)).body;
+    expect(file.guide.sheets[1].picture).toBe(picture);
+    const again = (await ruth.post('exercises/file', file)).body;
+    const kept = again.guide.sheets[1].picture;
+    expect(kept).not.toBe(id);
+    expect((await ruth.get(`exercises/${again.id}/pictures/${kept}`)).status).toBe(200);
+    const inside = [...before.sheets, { ...shown, picture }];
+    expect((await ruth.patch(path, { guide: { ...before, sheets: inside } })).status).toBe(422);
+    expect((await ruth.patch(path, { guide: before })).status).toBe(200);
   });
 });
 
@@ -278,6 +310,52 @@ describe('a series', () => {
       trade: 'shop',
     });
     expect(both.status).toBe(422);
+  });
+
+  it('of a service that is closed and becomes a shop the year after is marked in both years', async () => {
+    const service = {
+      ...COMPANY,
+      company: { name: 'Quay Rides', firstDay: '2027-01-01' },
+      accounts: COMPANY.accounts.map((each) =>
+        each.id === 'sales' ? { ...each, name: 'Fees for rides', type: 'service-fees' } : each,
+      ),
+    };
+    const { body: company } = await ruth.post('companies', { book: service });
+    const asked = { companyId: company.id, title: 'Rides', start: 'accounts' };
+    const { body: first } = await ruth.post('exercises', asked);
+    const { body: second } = await ruth.post(`exercises/${first.id}/continue`, {
+      ...{ title: 'Rides become a shop', trade: 'shop', companyName: 'Quay Shop' },
+    });
+    const recordSale = async (who: Visitor, bookId: string) => {
+      const { book } = (await who.get(`books/${bookId}`)).body;
+      const idOf = (name: string) =>
+        book.accounts.find((each: { name: string }) => each.name === name).id as string;
+      const lines = [
+        { account: idOf('Bank'), amount: 9_000 },
+        { account: idOf('Sales over the counter'), amount: -9_000 },
+      ];
+      const sale = { id: 'sale', date: '2028-02-01', kind: 'general', reference: '' };
+      const entry = { ...sale, text: 'A lamp sold', lines };
+      const { status } = await change(who, bookId, [{ kind: 'record-entry', entry }]);
+      expect(status).toBe(200);
+    };
+    await recordSale(ruth, second.keyBookId);
+    const rules = second.keyRules;
+    const dated = [{ statement: 'balance-sheet', at: '2028-02-29' }];
+    await ruth.patch(`exercises/${second.id}`, { keyRules: { ...rules, statementDates: dated } });
+    for (const { id } of [first, second]) {
+      await ruth.post(`exercises/${id}/hand-out`, { groupId: classes.groupId });
+      const { bookId } = (await student(3).post(`my-exercises/${id}/begin`)).body;
+      if (id === second.id) await recordSale(student(3), bookId);
+      await student(3).post(`my-exercises/${id}/hand-in`);
+    }
+    const marks = [];
+    for (const { id } of [first, second])
+      marks.push((await checkedRows(ruth, id)).find(({ tryId }) => tryId !== null));
+    expect(marks.map((row) => row?.checkFault)).toEqual([null, null]);
+    expect(marks[0]?.points).toBe(0);
+    expect(marks[1]?.points).toBe(marks[1]?.of);
+    expect(marks[1]?.of).toBeGreaterThan(0);
   });
 
   it('goes on with one’s own work: what was wrong before costs nothing again', async () => {

@@ -2,6 +2,7 @@ import type { StepShown } from '@gleddo/core';
 import {
   askedSays,
   currentOf,
+  keptBack,
   nextOpen,
   partOf,
   shareDone,
@@ -16,6 +17,7 @@ import {
 
 const step = (id: string, asks: StepShown['asks'] = []): StepShown => ({
   ...{ id, asks, title: id, section: '', words: '', figures: [], questions: [], sheets: [] },
+  brings: [],
 });
 const STEPS = [
   step('look'),
@@ -47,6 +49,22 @@ describe('where one is in the steps', () => {
     expect(shareDone(STEPS, at(null))).toBe(16 / 20);
     expect(shareDone(STEPS, at(null, [tickOfStep('look')]))).toBe(17 / 20);
     expect(shareDone([], at(null))).toBe(0);
+  });
+
+  it('keeps back what a later step brings in, until one comes there or has done something there', () => {
+    const [look, accounts, open] = STEPS.map((each) => ({ ...each, asks: [] }));
+    if (!look || !accounts || !open) throw new Error('steps are missing');
+    const asks = [{ kind: 'openings' as const, done: 1, of: 2 }];
+    const steps = [
+      look,
+      { ...accounts, brings: ['numbers' as const] },
+      { ...open, brings: ['taxes' as const] },
+    ];
+    expect([...keptBack(steps, at('look'))]).toEqual(['numbers', 'taxes']);
+    expect([...keptBack(steps, at('accounts'))]).toEqual(['taxes']);
+    const begun = steps.map((each) => (each.id === 'open' ? { ...each, asks } : each));
+    expect(keptBack(begun, at('look')).size).toBe(0);
+    expect(keptBack(STEPS, at(null)).size).toBe(0);
   });
 
   it('leads to where the next open thing is entered, in words', () => {

@@ -16,6 +16,11 @@ const gone = refusal(
   (f: { what: string }) => `The step asks for ${f.what} that the key has no longer. Choose anew.`,
 );
 
+const noPicture = refusal(
+  'guide.no-picture',
+  (f: { title: string }) => `“${f.title}” has no picture yet. Choose one, or remove the paper.`,
+);
+
 const eachOnce = (ids: readonly string[], at: string): Refusal[] =>
   ids.flatMap((id, i) => (ids.indexOf(id) < i ? [twice({ id }, join(at, i))] : []));
 
@@ -49,6 +54,9 @@ export function faultsOfGuide(guide: Guide, key: AnswerKey): Refusal[] {
     ...eachOnce(
       sheets.map(({ id }) => id),
       'sheets',
+    ),
+    ...sheets.flatMap(({ kind, picture, title }, i) =>
+      kind === 'picture' && picture === undefined ? [noPicture({ title }, join('sheets', i))] : [],
     ),
     ...steps.flatMap((step, i) => {
       const at = join('steps', i);

@@ -4,9 +4,10 @@ import { evaluate, type Scope } from '../expression/index.js';
 import type { AnswerKey } from '../key/answer-key.js';
 import { figureText } from '../question/judge-answer.js';
 import { keyScope } from '../question/right-answer.js';
-import type { Guide } from '../shape/guide.js';
+import type { Detail, Guide } from '../shape/guide.js';
 import { ledBy, type Led, type LedFigure, type LedQuestion, type LedStep } from './led.js';
 import { Progress, type AskedShown } from './progress.js';
+import type { DrawnPaper } from './drawn-papers.js';
 import type { DrawnSheet, SheetColumns } from './sheet-rows.js';
 
 /** A check figure beside one’s own. */
@@ -31,6 +32,15 @@ export interface StepShown {
   readonly figures: readonly FigureShown[];
   readonly questions: readonly QuestionShown[];
   readonly sheets: readonly string[];
+  /** What was kept back until here. */
+  readonly brings: readonly Detail[];
+}
+
+export interface RowShown {
+  readonly cells: readonly string[];
+  /** Whether it is in the books; null where that can’t be told. */
+  readonly stands: boolean | null;
+  readonly paper?: DrawnPaper;
 }
 
 export interface SheetShown {
@@ -38,8 +48,9 @@ export interface SheetShown {
   readonly title: string;
   readonly note: string;
   readonly columns: readonly SheetColumns[];
-  /** `stands`: whether it is in the books; null where that can’t be told. */
-  readonly rows: readonly { readonly cells: readonly string[]; readonly stands: boolean | null }[];
+  readonly rows: readonly RowShown[];
+  /** Under which name its picture is kept; null: it is none. */
+  readonly picture: string | null;
 }
 
 /** What leads a student: no key in it, but the words, figures and papers that are published. */
@@ -98,14 +109,17 @@ function stepShown({ step, words, figures, questions }: LedStep, shown: Showing)
       ...question,
       answer: shown.answers.get(question.id) ?? '',
     })),
-    sheets: step.sheets ?? [],
+    ...{ sheets: step.sheets ?? [], brings: step.brings ?? [] },
   };
 }
 
-const sheetShown = ({ rows, ...sheet }: DrawnSheet, { progress }: Showing): SheetShown => ({
-  ...{ id: sheet.id, title: sheet.title, note: sheet.note, columns: sheet.columns },
-  rows: rows.map(({ cells, about }) => ({
-    cells,
+const sheetShown = (
+  { rows, kind: _, ...sheet }: DrawnSheet,
+  { progress }: Showing,
+): SheetShown => ({
+  ...sheet,
+  rows: rows.map(({ about, ...row }) => ({
+    ...row,
     stands: about && progress.stands(about.kind, about.id),
   })),
 });

@@ -9,12 +9,16 @@ import { minorDigits, type Amount } from '../money/amount.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';
 import { typeOf } from '../scheme/scheme.js';
 import type { AskedKind } from './asked.js';
+import { bankStatement, moneyAccountOf } from './bank-statement.js';
+import { drawnPaper, type DrawnPaper } from './drawn-papers.js';
 import type { Guide, SheetKind, SourceSheet } from '../shape/guide.js';
 
 /** A row of a paper beside the work. `about`: what of the key it is copied for; null: nothing that could be told. */
 interface SheetRow {
   readonly cells: readonly string[];
   readonly about: { readonly kind: AskedKind; readonly id: string } | null;
+  /** The paper that a row stands for, as it would be written. */
+  readonly paper?: DrawnPaper;
 }
 
 export interface SheetColumns {
@@ -32,6 +36,8 @@ export interface DrawnSheet {
   readonly note: string;
   readonly columns: readonly SheetColumns[];
   readonly rows: readonly SheetRow[];
+  /** Under which name a picture is kept, or the picture itself; null: there is none. */
+  readonly picture: string | null;
 }
 
 const words = (title: string): SheetColumns => ({ title, isAmount: false });
@@ -148,6 +154,7 @@ function papers(drawing: Drawing): Drawn {
         money(worthOfDocument(document)),
       ],
       about: { kind: 'documents' as const, id: document.id },
+      paper: drawnPaper(key, document, money),
     }));
   const columns = ['Day', 'Paper', 'With whom', 'For what'].map(words);
   return { note: 'Papers', columns: [...columns, amounts('Amount')], rows };
@@ -161,9 +168,28 @@ function table({ sheet }: Drawing): Drawn {
   return { note: '', columns, rows: rest.map((cells) => ({ cells, about: null })) };
 }
 
+function bank({ key, sheet, money, lastDay }: Drawing): Drawn {
+  const account = moneyAccountOf(key, sheet.account);
+  const to = sheet.at ?? lastDay;
+  const name = accountOf(key, account ?? '')?.name ?? '';
+  const columns = [words('Day'), words('What'), ...['Out', 'In', 'Balance'].map(amounts)];
+  const rows = account === null ? [] : bankStatement(key, account, to, money);
+  return {
+    note: `Bank statement, ${name}, to ${dayText(to)}`,
+    columns,
+    rows: rows.map(({ cells, entry }) => ({
+      cells,
+      about: entry === null ? null : { kind: 'entries', id: entry },
+    })),
+  };
+}
+
+const picture = (): Drawn => ({ note: '', columns: [], rows: [] });
+
 const DRAWN: Readonly<Record<SheetKind, (drawing: Drawing) => Drawn>> = {
-  ...{ accounts, balances, happenings, papers, table },
+  ...{ accounts, balances, happenings, papers, table, picture },
   'trial-balance': trialBalance,
+  'bank-statement': bank,
 };
 
 /** A paper as it is drawn from a key: its amounts are the key’s at that moment. */
@@ -181,5 +207,6 @@ export function drawnSheet(
   const places = allWhole(every, digits) ? 0 : digits;
   const money = (amount: Amount) => formatAmount(amount, digits, places);
   const { id, title, kind } = sheet;
-  return { id, title, kind, ...DRAWN[kind]({ key, guide, sheet, money, lastDay }) };
+  const drawn = { id, title, kind, picture: sheet.picture ?? null };
+  return { ...drawn, ...DRAWN[kind]({ key, guide, sheet, money, lastDay }) };
 }

@@ -7,11 +7,12 @@ import type { Handout } from './sheet.js';
 
 const share = (isAmount: boolean): number => (isAmount ? 1 : 2.5);
 
-/** The source sheets of an exercise on paper, with the figures of whoever they are for. */
+/** The source sheets of an exercise on paper, with the figures of whoever they are for; pictures are the same for all and stay out. */
 export function paperSheets(key: AnswerKey, guide: Guide, student: string): Handout[] {
   const book: Book = key.book;
   const { to } = askedPeriod(key);
-  return (guide.sheets ?? []).map((sheet): Handout => {
+  const drawn = (guide.sheets ?? []).filter(({ kind }) => kind !== 'picture');
+  return drawn.map((sheet): Handout => {
     const { title, note, columns, rows } = drawnSheet(book, guide, sheet, to);
     return {
       ...{ title: `${title}, ${student}`, company: book.company.name, subtitle: note },

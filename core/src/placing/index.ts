@@ -1,4 +1,4 @@
-export { bandOf, rowsOf, siblingsIn } from './places.js';
+export { bandOf, rowsOf, siblingsIn, typeAt } from './places.js';
 export { forEachAccount } from './for-each.js';
 export { companionOf, duplicateOf } from './companions.js';
 export { accountAt, draftAt, type Draft } from './new-account.js';

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { day } from './day.js';
+import { pictureText } from './picture.js';
 import { list, oneOf, text } from './shape.js';
 
 const optional = z.optional;
@@ -7,6 +8,10 @@ const ids = (what: string) => optional(list(text(200), 5_000, what).value);
 
 /** A figure published with a step: a formula over the key as it stands at the end of the step. */
 const checkFigureFile = z.strictObject({ name: text(120).value, says: text(500).value });
+
+/** What of an account is left aside until a step brings it in. */
+export const DETAILS = ['numbers', 'types', 'taxes'] as const;
+export type Detail = (typeof DETAILS)[number];
 
 const stepFile = z.strictObject({
   id: text(60).value,
@@ -23,6 +28,8 @@ const stepFile = z.strictObject({
   questions: ids('questions'),
   figures: optional(z.array(checkFigureFile).check(z.maxLength(20))),
   sheets: ids('sheets'),
+  /** From this step on numbers, types within a section, or tax lines are shown; before, they are kept back. */
+  brings: optional(z.array(oneOf(DETAILS).value).check(z.maxLength(DETAILS.length))),
 });
 
 const SHEET_KINDS = [
@@ -31,7 +38,9 @@ const SHEET_KINDS = [
   'trial-balance',
   'happenings',
   'papers',
+  'bank-statement',
   'table',
+  'picture',
 ] as const;
 export type SheetKind = (typeof SHEET_KINDS)[number];
 
@@ -41,10 +50,14 @@ const sheetFile = z.strictObject({
   kind: oneOf(SHEET_KINDS).value,
   /** The step whose accounts, balances or entries it shows; absent: all that are not given. */
   step: optional(text(60).value),
-  /** The day of a trial balance; absent: the day that is compared last. */
+  /** The last day of a trial balance or of a bank’s statement; absent: the day that is compared last. */
   at: optional(day.value),
+  /** The money account of a bank’s statement; absent: the first. */
+  account: optional(text(200).value),
   /** Of a table: its rows, cell by cell. */
   rows: optional(z.array(list(text(300), 20, 'cells').value).check(z.maxLength(500))),
+  /** Of a picture: itself, as a data URL (PNG or JPEG), or the name under which it is kept. */
+  picture: optional(pictureText),
 });
 
 /** A word that is explained, by the exercise’s own author. */

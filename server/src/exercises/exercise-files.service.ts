@@ -8,6 +8,7 @@ import type { Database } from '../database/open-database.js';
 import { exercises } from '../database/schema/index.js';
 import { refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { keepApart, picturesApart, PicturesService } from '../guides/pictures.service.js';
 import { guideOf } from '../threads/guiding.js';
 import { Threads } from '../threads/threads.js';
 import { ExercisesService } from './exercises.service.js';
@@ -22,6 +23,7 @@ export class ExerciseFilesService {
     private readonly books: KeptBooks,
     private readonly exercises: ExercisesService,
     private readonly threads: Threads,
+    private readonly pictures: PicturesService,
   ) {}
 
   /** The document of an exercise, with today's key. */
@@ -32,7 +34,8 @@ export class ExerciseFilesService {
       this.exercises.startOf(row),
     ]);
     const { title, brief } = row;
-    return exerciseToJson({ title, brief, start, key, rules: row, guide: guideOf(row.guide) });
+    const guide = await this.pictures.inFile(guideOf(row.guide));
+    return exerciseToJson({ title, brief, start, key, rules: row, guide });
   }
 
   /** An exercise from its file, or from that of a key: judged whole before anything of it is kept. */
@@ -41,12 +44,15 @@ export class ExerciseFilesService {
     const ready = await this.threads.takeExercise(body, randomInt(MOST_SEEDS));
     if (!ready.ok) throw refusedBy(ready.refusals);
     const { start, key, rules, ...words } = ready.value;
+    const { guide, apart } = picturesApart(guideOf(words.guide));
     const id = nanoid();
     await this.db.transaction(async (tx) => {
       const startBookId = await this.books.keep(start, 'start', tx);
       const keyBookId = await this.books.keep(key, 'key', tx);
       const made = { id, ownerId: me.id, company: key.name, startBookId, keyBookId };
-      await tx.insert(exercises).values({ ...words, ...rules, ...made });
+      const led = { guide: JSON.stringify(guide) };
+      await tx.insert(exercises).values({ ...words, ...rules, ...made, ...led });
+      await keepApart(tx, id, apart);
     });
     return this.exercises.open(me, id);
   }

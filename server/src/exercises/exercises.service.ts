@@ -16,6 +16,8 @@ import {
   USUAL_RULES,
   fitting,
   guideFile,
+  pictureIn,
+  picturesOf,
   type AnswerKey,
   type Book,
   type RulesOfTry,
@@ -236,7 +238,12 @@ const RULES = Object.keys(USUAL_RULES) as (keyof RulesOfTry)[];
 function sound(guide: object): void {
   const read = fitting(guideFile, guide, 'guide');
   if (!read.ok) throw refusedBy(read.refusals);
+  if (picturesOf(read.value).some((each) => pictureIn(each) !== null))
+    throw refuse('guide.picture-apart', PICTURES_APART, 'guide');
 }
+
+const PICTURES_APART =
+  'A picture is sent by itself first, and named in the guide by the id that is answered.';
 
 interface KeptRules {
   readonly accepts?: readonly { readonly account: string; readonly forbidden?: boolean }[];

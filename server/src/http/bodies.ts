@@ -10,10 +10,11 @@ const FILES = 8 * 1024 * KB;
 
 /** The addresses where whole books come in: their bodies are handed on unread. */
 const BOOKS_IN: ReadonlySet<string> = new Set(['/api/companies', '/api/exercises/file']);
-/** Where works come in as files. */
+/** Where works, or pictures, come in as files. */
 const WORKS_IN: ReadonlySet<string> = new Set([
   '/api/exercises/:id/files',
   '/api/my-exercises/:id/file',
+  '/api/exercises/:id/pictures',
 ]);
 
 function limitOf(method: string, url: string): number {

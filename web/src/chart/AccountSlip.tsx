@@ -1,4 +1,5 @@
 import {
+  accountLabel,
   companionOf,
   duplicateOf,
   isUsed,
@@ -22,6 +23,7 @@ import { SlipName } from './SlipName';
 import { SlipParticulars } from './SlipParticulars';
 import { Refusal } from '../shell/Refusal';
 import { useRetire } from './use-retire';
+import { useBySection } from './use-by-section';
 import { StatedSide } from './StatedSide';
 import { BY_LABEL } from '../figures/by-label';
 
@@ -91,7 +93,8 @@ type ChangesAt = ReturnType<typeof useSlipChanges> & { readonly account: Account
 
 /** Where it stands: its place, its number, the account above it, its normal side where that is asked. */
 function PlaceFields({ account, change, at }: ChangesAt) {
-  const { book, mayChange, help } = useDesk();
+  const { book, mayChange, help, numbered } = useDesk();
+  const bySection = useBySection();
   const { id } = account;
   return (
     <>
@@ -103,11 +106,12 @@ function PlaceFields({ account, change, at }: ChangesAt) {
         explained={help.types}
         asksSide={help.asksSides}
         type={account.type}
+        bySection={bySection && ((section) => bySection(section, account.name))}
         disabled={!mayChange}
         onChange={(type) => change('place', placeAt(book, id, type))}
       />
       {at('place')}
-      {book.numberPlan && (
+      {numbered && (
         <>
           <label htmlFor="slip-number">Number</label>
           <NumberField
@@ -126,11 +130,11 @@ function PlaceFields({ account, change, at }: ChangesAt) {
 }
 
 function ParentField({ account, change, at }: ChangesAt) {
-  const { book, mayChange } = useDesk();
+  const { book, mayChange, numbered } = useDesk();
   const { id, type, number } = account;
   const offered = possibleParents(book, id).map((each) => ({
     value: each.id,
-    label: `${each.number ?? ''} ${each.name}`.trim(),
+    label: numbered ? accountLabel(each) : each.name,
   }));
   return (
     <>
@@ -154,9 +158,9 @@ type ChangeIt = ReturnType<typeof useSlipChanges>['change'];
 
 /** One sentence on what such an account is, with an example and its normal side. */
 function TypeHelp({ account }: { account: Account }) {
-  const { book, help } = useDesk();
+  const { book, help, keptBack } = useDesk();
   const type = typeOf(book.scheme, account.type);
-  if (!help.types) return null;
+  if (!help.types || keptBack.has('types')) return null;
   if (!type)
     return (
       <p className="slip-help">

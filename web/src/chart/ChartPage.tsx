@@ -43,7 +43,7 @@ export function SheetPage() {
 
 /** The right page: profit and loss, with its subtotals. */
 export function ProfitPage() {
-  const { figures, period, money, book } = useDesk();
+  const { figures, period, money, book, numbered } = useDesk();
   const { sections, totals } = figures.profit;
   const subtotals = useMemo(() => subtotalsShown(sections), [sections]);
   return (
@@ -63,7 +63,7 @@ export function ProfitPage() {
                 <div role="rowgroup" className="section-rows">
                   <FixedRow
                     className="subtotal"
-                    numbered={book.numberPlan !== null}
+                    numbered={numbered}
                     name={profitLineName(book.scheme, line)}
                     figure={money(totals[line])}
                   />
@@ -111,7 +111,7 @@ interface ChartSectionProps {
 
 export function ChartSection(props: ChartSectionProps) {
   const desk = useDesk();
-  const { section, withProfit = false, numbered = desk.book.numberPlan !== null } = props;
+  const { section, withProfit = false, numbered = desk.numbered } = props;
   const { book, figures, mayChange } = desk;
   const money = section.id === NOT_PLACED ? desk.trayMoney : desk.money;
   const { profit } = figures.sheet.totals;
@@ -232,7 +232,7 @@ function SectionRuler({ section }: { section: Pick<Section, 'id'> }) {
   const desk = useDesk();
   const { book, taken, mayChange } = desk;
   const band = useMemo(() => bandOf(book, section.id), [book, section.id]);
-  if (!band || !book.numberPlan || !desk.help.bands) return <div />;
+  if (!band || !book.numberPlan || !desk.numbered || !desk.help.bands) return <div />;
   const onPick = (number: string) => {
     desk.select(emptyRow(section.id));
     desk.pick({ section: section.id, number });

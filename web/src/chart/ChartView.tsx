@@ -98,7 +98,7 @@ function DraggableSpread({ desk, over }: DraggableSpreadProps) {
       <div className="spread-and-tray">
         <Tray />
         <Spread
-          className={desk.book.numberPlan ? '' : 'no-numbers'}
+          className={desk.numbered ? '' : 'no-numbers'}
           left={<SheetPage />}
           right={<ProfitPage />}
           leftFoot={desk.help.totals && <BalanceFoot figures={desk.figures} money={desk.money} />}

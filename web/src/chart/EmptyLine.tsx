@@ -27,7 +27,7 @@ export function EmptyLine({ section, name: sectionName }: EmptyLineProps) {
         data-row={row}
         onKeyDown={useLineKeys(row, account)}
       >
-        {desk.book.numberPlan !== null && (
+        {desk.numbered && (
           <span role="gridcell" className="no">
             <NumberInput {...{ section, typed, change, draft }} label={sectionName} />
           </span>
@@ -130,9 +130,9 @@ function NumberInput({ section, label, typed, draft, change }: NumberInputProps)
 
 /** What the account will be, before it is kept. */
 function DraftSays({ draft }: { draft: Draft | null }) {
-  const { book, help } = useDesk();
+  const { book, help, keptBack } = useDesk();
   const type = typeOf(book.scheme, draft?.type ?? null);
-  if (!type || !help.types) return null;
+  if (!type || !help.types || keptBack.has('types')) return null;
   return (
     <>
       {type.name} · {normalSide(book.scheme, type)}

@@ -11,24 +11,27 @@ interface PlacePickerProps {
   /** Whether the sentences on the types are shown. */
   readonly explained: boolean;
   readonly asksSide: boolean;
+  /** As `PlaceSheet` has it. */
+  readonly bySection: ((section: string) => string | null) | null;
   onChange(type: string | null): void;
 }
 
-function pathOf(scheme: Scheme, type: string | null): string {
+function pathOf(scheme: Scheme, type: string | null, withType: boolean): string {
   const section = sectionOfType(scheme, type);
   if (!section) return 'Not placed';
   const statement = statementName(scheme, statementOfClass(section.class));
-  return [statement, section.name, typeOf(scheme, type)?.name].join(' › ');
+  const names = [statement, section.name];
+  return (withType ? [...names, typeOf(scheme, type)?.name] : names).join(' › ');
 }
 
 /** The place of an account, as a path; a click opens both pages to choose another. */
 export function PlacePicker(props: PlacePickerProps) {
-  const { id, scheme, name, type, disabled, explained, asksSide, onChange } = props;
+  const { id, scheme, name, type, disabled, explained, asksSide, bySection, onChange } = props;
   const [open, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   useFocusBack(button, open);
   const close = () => setOpen(false);
-  const text = pathOf(scheme, type);
+  const text = pathOf(scheme, type, bySection === null);
   return (
     <>
       <button
@@ -49,6 +52,7 @@ export function PlacePicker(props: PlacePickerProps) {
           type={type}
           explained={explained}
           asksSide={asksSide}
+          bySection={bySection}
           onClose={close}
           onChoose={(chosen) => {
             close();

@@ -1,12 +1,14 @@
 import {
   normalSide,
   otherwiseSays,
+  sectionOfType,
   statementName,
   statementOfClass,
   typesFound,
   typesOfSection,
   type AccountType,
   type Scheme,
+  type Section,
   type StatementId,
 } from '@gleddo/core';
 import { Input, Modal } from 'antd';
@@ -20,6 +22,8 @@ interface PlaceSheetProps {
   readonly explained: boolean;
   /** The normal side is asked of the student, so it is not said here. */
   readonly asksSide: boolean;
+  /** The type that stands for a section where only sections are chosen; null: types are. */
+  readonly bySection: ((section: string) => string | null) | null;
   onChoose(type: string | null): void;
   onClose(): void;
 }
@@ -35,7 +39,7 @@ function walk(event: KeyboardEvent<HTMLElement>): void {
 
 /** Both pages with every type of account in its section: where does it belong? */
 export function PlaceSheet(props: PlaceSheetProps) {
-  const { scheme, question, type, explained, asksSide, onChoose, onClose } = props;
+  const { scheme, question, type, explained, asksSide, bySection, onChoose, onClose } = props;
   const [typed, setTyped] = useState('');
   const [pointed, setPointed] = useState<AccountType | null>(null);
   const shown = useMemo(() => typesFound(scheme, typed, explained), [scheme, typed, explained]);
@@ -43,15 +47,9 @@ export function PlaceSheet(props: PlaceSheetProps) {
   return (
     <Modal title={question} open onCancel={onClose} footer={null} width={940} style={{ top: 24 }}>
       <div onKeyDown={walk}>
-        <Input
-          autoFocus
-          aria-label="Find a place"
-          placeholder="Type a part of its name or section, or choose below"
-          value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-          onPressEnter={(event) => {
-            // Else the same Enter would press the button that gets the focus back.
-            event.preventDefault();
+        <FindPlace
+          {...{ typed, setTyped }}
+          onEnter={() => {
             if (found) onChoose(found.id);
           }}
         />
@@ -59,13 +57,16 @@ export function PlaceSheet(props: PlaceSheetProps) {
           {(['balance-sheet', 'profit-and-loss'] as const).map((statement) => (
             <PlacePage
               key={statement}
-              {...{ scheme, statement, shown, chosen: type, onChoose, onPoint: setPointed }}
+              {...{ scheme, statement, shown, chosen: type, bySection, onChoose }}
+              onPoint={setPointed}
               first={found?.id ?? null}
             />
           ))}
         </div>
         <div className="place-foot">
-          {explained && <TypeSays {...{ scheme, asksSide }} type={pointed ?? found} />}
+          {explained && !bySection && (
+            <TypeSays {...{ scheme, asksSide }} type={pointed ?? found} />
+          )}
           <button type="button" className="link-button quiet" onClick={() => onChoose(null)}>
             Leave it without a place
           </button>
@@ -75,7 +76,28 @@ export function PlaceSheet(props: PlaceSheetProps) {
   );
 }
 
-interface PlacePageProps {
+interface FindPlaceProps {
+  readonly typed: string;
+  setTyped(typed: string): void;
+  onEnter(): void;
+}
+
+const FindPlace = ({ typed, setTyped, onEnter }: FindPlaceProps) => (
+  <Input
+    autoFocus
+    aria-label="Find a place"
+    placeholder="Type a part of its name or section, or choose below"
+    value={typed}
+    onChange={(event) => setTyped(event.target.value)}
+    onPressEnter={(event) => {
+      // Else the same Enter would press the button that gets the focus back.
+      event.preventDefault();
+      onEnter();
+    }}
+  />
+);
+
+interface PlacePageProps extends Pick<PlaceSheetProps, 'bySection'> {
   readonly scheme: Scheme;
   readonly statement: StatementId;
   readonly shown: readonly AccountType[];
@@ -87,7 +109,7 @@ interface PlacePageProps {
 }
 
 function PlacePage(props: PlacePageProps) {
-  const { scheme, statement, shown, chosen, first, onChoose, onPoint } = props;
+  const { scheme, statement, shown, bySection } = props;
   const sections = scheme.sections.filter((each) => statementOfClass(each.class) === statement);
   return (
     <section aria-label={statementName(scheme, statement)}>
@@ -97,26 +119,62 @@ function PlacePage(props: PlacePageProps) {
         if (types.length === 0) return null;
         return (
           <div key={section.id} role="group" aria-label={section.name} className="place-section">
-            <div className="place-section-name">{section.name}</div>
-            {types.map((type) => (
-              <button
-                key={type.id}
-                type="button"
-                className={`place-type ${type.id === chosen ? 'is-chosen' : ''} ${type.id === first ? 'is-first' : ''}`}
-                aria-pressed={type.id === chosen}
-                onMouseEnter={() => onPoint(type)}
-                onFocus={() => onPoint(type)}
-                onClick={() => onChoose(type.id)}
-              >
-                {type.name}
-                {type.contra && <span className="mark-says"> contra</span>}
-                {type.id === first && <span className="mark-says"> Enter takes it</span>}
-              </button>
-            ))}
+            {bySection ? (
+              <SectionAlone {...props} bySection={bySection} section={section} />
+            ) : (
+              <>
+                <div className="place-section-name">{section.name}</div>
+                {types.map((type) => (
+                  <TypeChoice key={type.id} {...props} type={type} />
+                ))}
+              </>
+            )}
           </div>
         );
       })}
     </section>
+  );
+}
+
+interface SectionAloneProps extends PlacePageProps {
+  readonly section: Section;
+  bySection(section: string): string | null;
+}
+
+/** A section to be chosen whole: which type it becomes is told later. */
+function SectionAlone({ scheme, section, chosen, bySection, onChoose }: SectionAloneProps) {
+  const isChosen = sectionOfType(scheme, chosen)?.id === section.id;
+  const choose = () => {
+    const type = bySection(section.id);
+    if (type !== null) onChoose(type);
+  };
+  return (
+    <button
+      type="button"
+      className={`place-type ${isChosen ? 'is-chosen' : ''}`}
+      aria-pressed={isChosen}
+      onClick={choose}
+    >
+      {section.name}
+    </button>
+  );
+}
+
+function TypeChoice(props: PlacePageProps & { readonly type: AccountType }) {
+  const { type, chosen, first, onChoose, onPoint } = props;
+  return (
+    <button
+      type="button"
+      className={`place-type ${type.id === chosen ? 'is-chosen' : ''} ${type.id === first ? 'is-first' : ''}`}
+      aria-pressed={type.id === chosen}
+      onMouseEnter={() => onPoint(type)}
+      onFocus={() => onPoint(type)}
+      onClick={() => onChoose(type.id)}
+    >
+      {type.name}
+      {type.contra && <span className="mark-says"> contra</span>}
+      {type.id === first && <span className="mark-says"> Enter takes it</span>}
+    </button>
   );
 }
 

@@ -39,14 +39,14 @@ const TAX_FIELDS = [
 
 /** What an account is besides its place: its part of the cash flow, a description, taxes, a budget. */
 export function SlipParticulars({ account, onChange }: ParticularsProps) {
-  const { book, mayChange } = useDesk();
+  const { book, mayChange, keptBack } = useDesk();
   const set = (rest: Partial<Particulars>) => onChange(described(account, rest));
   return (
     <>
       <CashFlow account={account} onSet={set} />
       <Description account={account} onSet={set} />
       {TAX_FIELDS.map(([list, field, name]) =>
-        book.taxLists[list].length === 0 ? null : (
+        keptBack.has('taxes') || book.taxLists[list].length === 0 ? null : (
           <TaxChoice
             key={field}
             name={name}

@@ -11,6 +11,7 @@ import {
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { Refusal } from '../shell/Refusal';
+import { useBySection } from './use-by-section';
 import { useDesk } from './chart-desk';
 import { PlaceSheet } from './PlaceSheet';
 import { useRetire } from './use-retire';
@@ -95,6 +96,7 @@ interface PlaceTogetherProps {
 
 function PlaceTogether({ onClose, onChoose }: PlaceTogetherProps) {
   const { book, together, help } = useDesk();
+  const bySection = useBySection();
   return (
     <PlaceSheet
       scheme={book.scheme}
@@ -102,6 +104,7 @@ function PlaceTogether({ onClose, onChoose }: PlaceTogetherProps) {
       type={null}
       explained={help.types}
       asksSide={help.asksSides}
+      bySection={bySection && ((section) => bySection(section, ''))}
       onClose={onClose}
       onChoose={(type) => {
         onClose();

@@ -10,6 +10,7 @@ import {
   spreadFigures,
   takenNumbers,
   type Book,
+  type Detail,
   type Operation,
   type Period,
   type Refusal,
@@ -27,6 +28,7 @@ import {
   useState,
 } from 'react';
 import type { BookStore } from '../book/book-store';
+import { KeptBack, useNumbered } from '../book/kept-back';
 import { useBookStore, useShownBook } from '../book/open-book';
 import { useMoney, type Money } from '../figures/money';
 import { accountOfRow, accountRow, chartOrder, type ChartOrder } from './chart-order';
@@ -58,6 +60,10 @@ export interface ChartDesk {
   readonly list: ChartList | null;
   readonly mayChange: boolean;
   readonly help: Help;
+  /** Whether accounts are shown with their numbers. */
+  readonly numbered: boolean;
+  /** What of an account an exercise keeps back so far. */
+  readonly keptBack: ReadonlySet<Detail>;
   /** False while only the first rows of each section are drawn, so that a long chart opens at once. */
   readonly isWhole: boolean;
   readonly showsRetired: boolean;
@@ -145,6 +151,8 @@ const unsigned =
 function useChartFigures(showsRetired: boolean, folded: ReadonlySet<string>) {
   const { book, answer } = useShownBook();
   const { mayChange, help } = answer;
+  const keptBack = use(KeptBack);
+  const numbered = useNumbered(book);
   const inBook = useMoney(book);
   const money = help.totals ? inBook : WITHHELD;
   const trayMoney = useMemo(() => (help.asksSides ? unsigned(money) : money), [help, money]);
@@ -167,6 +175,8 @@ function useChartFigures(showsRetired: boolean, folded: ReadonlySet<string>) {
     book,
     mayChange,
     help,
+    numbered,
+    keptBack,
     money,
     trayMoney,
     period,

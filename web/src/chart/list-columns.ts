@@ -14,10 +14,11 @@ export interface ListColumn {
 
 /** The columns that a book has something to say in. */
 export function listColumns(desk: ChartDesk): ListColumn[] {
-  const { book, help, showsBudget } = desk;
-  const hasTaxes = book.taxLists.lines.length + book.taxLists.codes.length > 0;
+  const { book, help, showsBudget, numbered, keptBack } = desk;
+  const hasTaxes =
+    !keptBack.has('taxes') && book.taxLists.lines.length + book.taxLists.codes.length > 0;
   return [
-    ...(book.numberPlan ? [NUMBER] : []),
+    ...(numbered ? [NUMBER] : []),
     NAME,
     ...placeColumns(desk),
     ...(hasTaxes ? [TAXES] : []),
@@ -50,14 +51,15 @@ const TAXES: ListColumn = {
   cell: ({ taxLine, taxCode }) => [taxLine, taxCode].filter((each) => each !== null).join(' · '),
 };
 
-function placeColumns({ book, help }: ChartDesk): ListColumn[] {
+function placeColumns({ book, help, keptBack }: ChartDesk): ListColumn[] {
   const type = (account: Account) => typeOf(book.scheme, account.type);
+  const typeName = (account: Account) => type(account)?.name ?? 'not placed';
   const side = (account: Account) => {
     const own = type(account);
     return own ? normalSide(book.scheme, own) : '';
   };
   return [
-    { id: 'type', name: 'Type', className: '', cell: (each) => type(each)?.name ?? 'not placed' },
+    ...(keptBack.has('types') ? [] : [{ id: 'type', name: 'Type', className: '', cell: typeName }]),
     {
       id: 'section',
       name: 'Section',

@@ -1,6 +1,7 @@
 import type { GuideAnswer } from '@gleddo/contract';
-import { useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
+import { KeptBack } from '../book/kept-back';
 import { TrayPlace } from '../chart/tray-place';
 import { Brief } from '../exercises/Brief';
 import { kept, keepFor } from '../kept/kept-here';
@@ -8,7 +9,7 @@ import { Asking } from '../shell/Asking';
 import { WorkView } from '../work/WorkView';
 import styles from './guide.module.css';
 import { SHEET_SIDES, SourceSheets, type SheetSide } from './SourceSheets';
-import { currentOf } from './step-state';
+import { currentOf, keptBack } from './step-state';
 import { StepList } from './StepList';
 import { useGuide } from './use-guide';
 import { useGuiding } from './use-guiding';
@@ -51,6 +52,7 @@ function Guided({ base, part, brief, answer }: GuidedWorkProps & { answer: Guide
   const [side, setSide] = useSide();
   const [params] = useSearchParams();
   const { steps, sheets } = answer.guide;
+  const back = useMemo(() => keptBack(steps, answer.place), [steps, answer.place]);
   const wanted = currentOf(steps, answer.place)?.sheets ?? [];
   if (params.has('sheets'))
     return (
@@ -66,7 +68,9 @@ function Guided({ base, part, brief, answer }: GuidedWorkProps & { answer: Guide
           <div className={styles['work']}>
             {place && (
               <TrayPlace value={place}>
-                <WorkView part={part} />
+                <KeptBack value={back}>
+                  <WorkView part={part} />
+                </KeptBack>
               </TrayPlace>
             )}
           </div>

@@ -1,7 +1,9 @@
 import type { SheetShown } from '@gleddo/core';
 import { Select } from 'antd';
 import { useState } from 'react';
+import { useOpenBook } from '../book/open-book';
 import styles from './guide.module.css';
+import { Paper, type Ticking } from './Paper';
 import { tickOfRow } from './step-state';
 import type { Guiding } from './use-guiding';
 
@@ -28,6 +30,7 @@ const SIDES = [
 /** The papers beside the work; a row is ticked as soon as it stands in the books, or by hand. */
 export function SourceSheets({ guiding, wanted, side, onSide }: SourceSheetsProps) {
   const { sheets, company } = guiding.answer.guide;
+  const pictures = `/api/books/${useOpenBook().answer.id}/pictures`;
   const [chosen, choose] = useState<string | null>(null);
   const first = sheets.find(({ id }) => wanted.includes(id)) ?? sheets[0];
   const shown = sheets.find(({ id }) => id === chosen) ?? first;
@@ -48,10 +51,21 @@ export function SourceSheets({ guiding, wanted, side, onSide }: SourceSheetsProp
         ))}
         {onSide && <WhereTheyLie side={side} onSide={onSide} />}
       </div>
-      <Paper sheet={shown} company={company} guiding={guiding} />
+      <Paper
+        sheet={shown}
+        company={company}
+        pictures={pictures}
+        ticking={tickingOf(guiding, shown)}
+      />
     </aside>
   );
 }
+
+/** A row is ticked by hand as long as the work is open. */
+const tickingOf = ({ answer, tick }: Guiding, { id }: SheetShown): Ticking => ({
+  isTicked: (row) => answer.place.ticks.includes(tickOfRow(id, row)),
+  onTick: answer.mayAnswer ? (row) => tick(tickOfRow(id, row)) : null,
+});
 
 const WINDOW = 'popup,width=420,height=720';
 
@@ -71,86 +85,5 @@ function WhereTheyLie({ side, onSide }: { side: SheetSide; onSide(side: SheetSid
       popupMatchSelectWidth={false}
       onChange={move}
     />
-  );
-}
-
-function Paper({ sheet, company, guiding }: PaperProps) {
-  const ticks = guiding.answer.place.ticks;
-  return (
-    <div className={styles['paper']}>
-      <h3>{company}</h3>
-      <p className="quiet">{sheet.note || sheet.title}</p>
-      <table>
-        <PaperHead sheet={sheet} />
-        <tbody>
-          {sheet.rows.map((row, i) => (
-            <SheetRow
-              key={i}
-              {...{ row, sheet }}
-              at={i}
-              isTicked={ticks.includes(tickOfRow(sheet.id, i))}
-              onTick={() => guiding.tick(tickOfRow(sheet.id, i))}
-              disabled={!guiding.answer.mayAnswer}
-            />
-          ))}
-        </tbody>
-      </table>
-      {sheet.rows.some(({ stands }) => stands !== null) && (
-        <p className="quiet">
-          A row ticks itself when it stands in the books. Space ticks it by hand.
-        </p>
-      )}
-    </div>
-  );
-}
-
-interface PaperProps {
-  readonly sheet: SheetShown;
-  readonly company: string;
-  readonly guiding: Guiding;
-}
-
-const PaperHead = ({ sheet }: { sheet: SheetShown }) => (
-  <thead className="sr-only">
-    <tr>
-      <th>In the books</th>
-      {sheet.columns.map(({ title }) => (
-        <th key={title}>{title}</th>
-      ))}
-    </tr>
-  </thead>
-);
-
-interface SheetRowProps {
-  readonly row: SheetShown['rows'][number];
-  readonly sheet: SheetShown;
-  readonly at: number;
-  readonly isTicked: boolean;
-  readonly disabled: boolean;
-  onTick(): void;
-}
-
-function SheetRow({ row, sheet, at, isTicked, disabled, onTick }: SheetRowProps) {
-  const stands = row.stands === true;
-  return (
-    <tr className={stands || isTicked ? styles['copied'] : ''}>
-      <td>
-        <input
-          type="checkbox"
-          aria-label={`${row.cells.slice(0, 2).join(' ')}, row ${at + 1}`}
-          checked={stands || isTicked}
-          disabled={disabled}
-          title={stands ? 'It stands in the books.' : ''}
-          onChange={() => {
-            if (!stands) onTick();
-          }}
-        />
-      </td>
-      {sheet.columns.map(({ title, isAmount }, i) => (
-        <td key={title} className={isAmount ? styles['amount'] : ''}>
-          {row.cells[i] ?? ''}
-        </td>
-      ))}
-    </tr>
   );
 }

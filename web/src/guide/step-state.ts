@@ -1,5 +1,5 @@
 import type { GuidePlace } from '@gleddo/contract';
-import type { StepShown } from '@gleddo/core';
+import type { Detail, StepShown } from '@gleddo/core';
 
 /** How a tick by hand is named. */
 export const tickOfStep = (step: string): string => `step ${step}`;
@@ -47,6 +47,22 @@ export function nextOpen(
   const at = after ? steps.indexOf(after) : -1;
   const round = [...steps.slice(at + 1), ...steps.slice(0, at + 1)];
   return round.find((step) => !isDone(step, place)) ?? null;
+}
+
+/** How far one has come: the step that one is at, or a later one in which something is done. */
+function furthest(steps: readonly StepShown[], place: GuidePlace): number {
+  const current = currentOf(steps, place);
+  const at = current ? steps.indexOf(current) : -1;
+  return Math.max(
+    at,
+    steps.findLastIndex((step) => countOf(step, place).done > 0),
+  );
+}
+
+/** What no step so far has brought in, of what a step does bring in. */
+export function keptBack(steps: readonly StepShown[], place: GuidePlace): ReadonlySet<Detail> {
+  const later = steps.slice(furthest(steps, place) + 1);
+  return new Set(later.flatMap(({ brings }) => brings));
 }
 
 type AskedKind = StepShown['asks'][number]['kind'];

@@ -17,15 +17,17 @@ import { useMoney, type Money } from '../figures/money';
 import { Page, Spread } from '../spread/Spread';
 import { OpeningRow } from './OpeningRow';
 import { TakeOpenings } from './TakeOpenings';
+import { useNumbered } from '../book/kept-back';
 
 /** Opening balances on the same two pages, with what is out of balance at the foot. */
 export function OpeningView() {
   const { book } = useOpenBook();
   const money = useMoney(book);
+  const numbered = useNumbered(book);
   return (
     <div className="book-desk">
       <Spread
-        className={`opening bare ${book.numberPlan ? '' : 'no-numbers'}`}
+        className={`opening bare ${numbered ? '' : 'no-numbers'}`}
         left={
           <Page
             side="left"
@@ -97,6 +99,7 @@ function OpeningSections({ statement }: { statement: StatementId }) {
 function OpeningSection({ id, name }: { id: string; name: string }) {
   const { book, answer } = useShownBook();
   const digits = minorDigits(book.company.currency);
+  const numbered = useNumbered(book);
   const rows = (chartOf(book).get(id) ?? []).filter(
     ({ account }) => !account.retired || openingOf(book, account.id) !== 0,
   );
@@ -118,7 +121,7 @@ function OpeningSection({ id, name }: { id: string; name: string }) {
             key={account.id}
             {...{ account, depth, digits, scheme: book.scheme, mayChange: answer.mayChange }}
             amount={openingOf(book, account.id)}
-            numbered={book.numberPlan !== null}
+            numbered={numbered}
           />
         ))}
       </div>

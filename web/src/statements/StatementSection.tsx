@@ -11,6 +11,7 @@ import { Link, useLocation } from 'react-router';
 import { FigureLink } from './FigureLink';
 import css from './statements.module.css';
 import type { Compared } from './use-compared';
+import { useNumbered } from '../book/kept-back';
 
 type HeadRowProps = Compared & { says(period: Period): string };
 
@@ -120,6 +121,7 @@ type RowProps = SectionProps & { readonly line: ComparedLine; readonly depth: nu
 function AccountRow(props: RowProps) {
   const { book, choice, money, now, then, was, apparent, line, depth, firstId } = props;
   const { account, amount } = line;
+  const numbered = useNumbered(book);
   const family = choice.level === 'account' ? now.families.get(account.id) : undefined;
   const isHeading = family !== undefined && amount === 0;
   const before = was?.amounts.get(account.id) ?? 0;
@@ -127,7 +129,7 @@ function AccountRow(props: RowProps) {
   return (
     <>
       <div className={`row account ${isMoved ? css['moved'] : ''}`}>
-        {book.numberPlan && <span className="no">{account.number ?? ''}</span>}
+        {numbered && <span className="no">{account.number ?? ''}</span>}
         <span
           className="name"
           style={{ paddingLeft: choice.level === 'account' ? depth * 16 : 0 }}

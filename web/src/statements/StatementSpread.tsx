@@ -13,15 +13,17 @@ import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Page, Spread } from '../spread/Spread';
 import { HeadRow, PlainRow, StatementSection } from './StatementSection';
 import { useCompared, type Compared, type StatementSpreadProps } from './use-compared';
+import { useNumbered } from '../book/kept-back';
 
 /** Balance sheet and profit and loss with subtotals, at any date and level, beside another date if asked. */
 export function StatementSpread(props: StatementSpreadProps) {
   const { book, money, over } = props;
   const compared = useCompared(props);
   const { now } = compared;
+  const numbered = useNumbered(book);
   return (
     <Spread
-      className={`bare ${book.numberPlan ? '' : 'no-numbers'}`}
+      className={`bare ${numbered ? '' : 'no-numbers'}`}
       over={over}
       left={<SheetSide {...withoutBudget(compared)} />}
       right={<ProfitSide {...compared} />}
@@ -39,8 +41,9 @@ const withoutBudget = (compared: Compared): Compared =>
 
 /** Rows with as many columns of figures as stand beside each other. */
 function Columns({ of: { book, then, choice }, children }: { of: Compared; children: ReactNode }) {
+  const numbered = useNumbered(book);
   const columns = then === null ? '' : choice.budget ? 'compared budgeted' : 'compared';
-  return <div className={`${columns} ${book.numberPlan ? '' : 'no-numbers'}`}>{children}</div>;
+  return <div className={`${columns} ${numbered ? '' : 'no-numbers'}`}>{children}</div>;
 }
 
 /** The balance sheet as a page. */

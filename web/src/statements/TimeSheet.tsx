@@ -11,6 +11,7 @@ import css from './statements.module.css';
 import { WhatHappened } from './WhatHappened';
 import type { Choice } from './use-choice';
 import { byAccount, useDepths } from './use-compared';
+import { useNumbered } from '../book/kept-back';
 
 const LINE = lazyView(() => import('./CourseLine').then((m) => m.CourseLine));
 
@@ -60,6 +61,7 @@ interface AfterProps extends TimeSheetProps {
 /** The statements as they stood after a step, beside those before it. */
 function After({ book, choice, money, over, steps, at }: AfterProps) {
   const { from } = choice.period;
+  const numbered = useNumbered(book);
   const shown = useMemo(() => {
     const to = steps[at]?.date ?? from;
     const day = to < from ? from : to;
@@ -81,7 +83,7 @@ function After({ book, choice, money, over, steps, at }: AfterProps) {
   };
   return (
     <Spread
-      className={`bare ${book.numberPlan ? '' : 'no-numbers'}`}
+      className={`bare ${numbered ? '' : 'no-numbers'}`}
       over={over}
       left={<SheetSide {...compared} />}
       right={<ProfitSide {...compared} />}

@@ -4,6 +4,7 @@ import type { Money } from '../figures/money';
 import { TableHead } from '../figures/TableHead';
 import { TrialForms } from './TrialForms';
 import type { Choice } from './use-choice';
+import { useNumbered } from '../book/kept-back';
 
 interface TrialBalanceProps {
   readonly book: Book;
@@ -17,6 +18,7 @@ const FIGURES = ['Opening', 'Moved, debit', 'Moved, credit', 'Debit', 'Credit'];
 export function TrialBalanceSheet({ book, choice, money }: TrialBalanceProps) {
   const { period } = choice;
   const { lines, debit, credit } = trialMovement(book, period);
+  const numbered = useNumbered(book);
   const total = lines.map(({ closing }) => closing).reduce(addSides, [0, 0] as const);
   return (
     <>
@@ -27,13 +29,13 @@ export function TrialBalanceSheet({ book, choice, money }: TrialBalanceProps) {
         parentheses
       </p>
       <table className="lines-table">
-        <TableHead names={[...(book.numberPlan ? ['Number'] : []), 'Account']} figures={FIGURES} />
+        <TableHead names={[...(numbered ? ['Number'] : []), 'Account']} figures={FIGURES} />
         <tbody>
           {lines.map((line) => (
             <AccountLine key={line.account.id} {...{ book, choice, money, line }} />
           ))}
           <tr className="total">
-            {book.numberPlan && <td />}
+            {numbered && <td />}
             <td>Total</td>
             <Figures of={[0, debit, credit, ...total]} money={money} />
           </tr>
@@ -49,10 +51,11 @@ type AccountLineProps = TrialBalanceProps & {
 
 function AccountLine({ book, choice, money, line }: AccountLineProps) {
   const { account, opening, debit, credit, closing } = line;
+  const numbered = useNumbered(book);
   const sides = [Math.max(closing, 0), Math.max(-closing, 0)];
   return (
     <tr>
-      {book.numberPlan && <td>{account.number}</td>}
+      {numbered && <td>{account.number}</td>}
       <td>
         <button
           type="button"

@@ -25,6 +25,21 @@ export const guidePlaces = pgTable('guide_places', {
   place: text('place').notNull(),
 });
 
+/** A picture that lies beside the work of an exercise. */
+export const pictures = pgTable(
+  'pictures',
+  {
+    id: text('id').primaryKey(),
+    exerciseId: text('exercise_id')
+      .notNull()
+      .references(() => exercises.id, { onDelete: 'cascade' }),
+    /** As `Picture` of the core has it: what it is, and itself in base64. */
+    kind: text('kind').notNull(),
+    data: text('data').notNull(),
+  },
+  (table) => [index('pictures_exercise').on(table.exerciseId)],
+);
+
 /** An exercise done for oneself: new figures each time, no marks. */
 export const practices = pgTable(
   'practices',

@@ -13,6 +13,6 @@ export {
   stockNotes,
   tries,
 } from './tries.js';
-export { answers, drillAnswers, drillsAsked, guidePlaces, practices } from './guides.js';
+export { answers, drillAnswers, drillsAsked, guidePlaces, pictures, practices } from './guides.js';
 export { audit } from './audit.js';
 export { house } from './house.js';

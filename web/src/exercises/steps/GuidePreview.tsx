@@ -1,5 +1,7 @@
 import { guideShown, ownKey, ownStart, type AnswerKey, type Book, type Step } from '@gleddo/core';
 import { useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import { Paper, type Ticking } from '../../guide/Paper';
 import { Brief } from '../Brief';
 import { OfSeed } from '../own-figures/OfSeed';
 import type { GuideDraft } from './guide-draft';
@@ -46,6 +48,8 @@ export function GuidePreview({ keyNow, start, draft, step, onChoose }: GuidePrev
 type Shown = ReturnType<typeof guideShown>;
 
 function StepPreview({ current, shown }: { current: Shown['steps'][number]; shown: Shown }) {
+  const { id = '' } = useParams();
+  const pictures = `/api/exercises/${id}/pictures`;
   const sheets = shown.sheets.filter(({ id }) => current.sheets.includes(id));
   return (
     <>
@@ -56,8 +60,8 @@ function StepPreview({ current, shown }: { current: Shown['steps'][number]; show
           <strong>Check figure</strong> {name}: <strong>{value}</strong>
         </p>
       ))}
-      {current.questions.map(({ id, text, options }) => (
-        <div key={id}>
+      {current.questions.map(({ id: question, text, options }) => (
+        <div key={question}>
           <Brief text={text} />
           {options.length > 0 && (
             <ul>
@@ -69,25 +73,10 @@ function StepPreview({ current, shown }: { current: Shown['steps'][number]; show
         </div>
       ))}
       {sheets.map((sheet) => (
-        <SheetPreview key={sheet.id} sheet={sheet} />
+        <Paper key={sheet.id} {...{ sheet, pictures }} company={shown.company} ticking={UNTICKED} />
       ))}
     </>
   );
 }
 
-const SheetPreview = ({ sheet }: { sheet: Shown['sheets'][number] }) => (
-  <table className="lines-table">
-    <caption>{sheet.note || sheet.title}</caption>
-    <tbody>
-      {sheet.rows.slice(0, 40).map(({ cells }, i) => (
-        <tr key={i}>
-          {sheet.columns.map(({ title, isAmount }, at) => (
-            <td key={title} className={isAmount ? 'figure' : ''}>
-              {cells[at] ?? ''}
-            </td>
-          ))}
-        </tr>
-      ))}
-    </tbody>
-  </table>
-);
+const UNTICKED: Ticking = { isTicked: () => false, onTick: null };

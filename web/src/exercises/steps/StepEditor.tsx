@@ -1,5 +1,5 @@
-import type { Step } from '@gleddo/core';
-import { Button, Input } from 'antd';
+import { DETAILS, type Detail, type Step } from '@gleddo/core';
+import { Button, Input, Select } from 'antd';
 import { AskedPicker } from './AskedPicker';
 import { CheckFigures } from './CheckFigures';
 import { InsertFigure } from './InsertFigure';
@@ -33,6 +33,7 @@ export function StepEditor(props: StepEditorProps) {
       <CheckFigures keyNow={keyNow} step={step} onChange={onStep} />
       <Sheets {...props} />
       <Questions {...props} />
+      <BringsIn step={step} onStep={onStep} />
       <StepActions draft={draft} step={step} onDraft={onDraft} />
     </section>
   );
@@ -63,6 +64,32 @@ const Titles = ({ step, onStep }: TitlesProps) => (
     </label>
   </div>
 );
+
+const DETAIL_NAMES: Readonly<Record<Detail, string>> = {
+  numbers: 'Account numbers',
+  types: 'Types within a section',
+  taxes: 'Tax lines and codes',
+};
+
+/** What beginners do not see before this step. */
+const BringsIn = ({ step, onStep }: TitlesProps) => (
+  <label>
+    Brings in <span className="quiet">(kept back from students until this step)</span>
+    <Select
+      mode="multiple"
+      aria-label="Brings in"
+      style={{ width: '100%' }}
+      placeholder="nothing: all is there from the beginning"
+      options={DETAILS.map((value) => ({ value, label: DETAIL_NAMES[value] }))}
+      value={step.brings ?? []}
+      onChange={(brings: Detail[]) => onStep(bringing(step, brings))}
+    />
+  </label>
+);
+
+function bringing({ brings: _, ...step }: Step, brings: Detail[]): Step {
+  return brings.length === 0 ? step : { ...step, brings };
+}
 
 function StepActions({ draft, step, onDraft }: Omit<StepEditorProps, 'keyNow'>) {
   const steps = draft.guide.steps ?? [];
