@@ -88,9 +88,9 @@ function termsSay(date: string, { netDays, discount, discountDays }: Terms): str
 function settlesSay({ dealings, document, money }: Drawing): string[] {
   return document.settles.map(({ document: id, amount }) => {
     const other = dealings.documents.find((each) => each.id === id);
-    const which = other ? PAPERS[other.kind].name.toLowerCase() : 'what was open';
-    const said = other?.reference || (other ? `of ${dayText(other.date)}` : '');
-    return `For ${which} ${said}: ${money(amount)}`;
+    if (!other) return `For the balance at the beginning: ${money(amount)}`;
+    const which = PAPERS[other.kind].name.toLowerCase();
+    return `For ${which} ${other.reference || `of ${dayText(other.date)}`}: ${money(amount)}`;
   });
 }
 
@@ -104,7 +104,7 @@ function footOf(drawing: Drawing): string[] {
     ...(party && /-invoice$/.test(kind) ? termsSay(date, party.terms ?? USUAL_TERMS) : []),
     ...settlesSay(drawing),
     ...(discount > 0 ? [`Discount taken off: ${money(discount)}`] : []),
-    ...(from === null ? [] : [to === null ? `By ${from}` : `From ${from} to ${to}`]),
+    ...(from === null ? [] : [to === null ? `Through ${from}` : `From ${from} to ${to}`]),
   ];
 }
 

@@ -4,6 +4,7 @@ import { dealingsOf } from '../book/dealings.js';
 import { isMade } from '../document/made-entries.js';
 import { KIND_FACTS } from '../document/document-kinds.js';
 import { worthOfDocument } from '../document/document-lines.js';
+import { inOrder } from '../document/stock.js';
 import { balancesOf, upTo } from '../ledger/balances.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';
@@ -135,7 +136,8 @@ function happenings(drawing: Drawing): Drawn {
 
 function papers(drawing: Drawing): Drawn {
   const { key, money } = drawing;
-  const { documents, parties } = dealingsOf(key);
+  const { documents: all, parties } = dealingsOf(key);
+  const documents = inOrder(all);
   const shown = new Set(
     shownIds(
       drawing,

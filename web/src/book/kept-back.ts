@@ -4,10 +4,8 @@ import { createContext, use } from 'react';
 /** What of the accounts is kept back from a beginner until a step brings it in; nothing where no step does. */
 export const KeptBack = createContext<ReadonlySet<Detail>>(new Set());
 
-export const useKeptBack = (detail: Detail): boolean => use(KeptBack).has(detail);
-
 /** Whether accounts are shown with their numbers. */
 export function useNumbered({ numberPlan }: Pick<Book, 'numberPlan'>): boolean {
-  const isKeptBack = useKeptBack('numbers');
-  return numberPlan !== null && !isKeptBack;
+  const keptBack = use(KeptBack);
+  return numberPlan !== null && !keptBack.has('numbers');
 }

@@ -10,7 +10,7 @@ import { useNavigate } from 'react-router';
 import { get, post } from '../api/client';
 
 /** From what a try is begun: the starting point, with the figures of a seed, or a copy of the key with faults in it. */
-export type Beginning = { readonly seed: number | null } | { readonly planting: Planting };
+type Beginning = { readonly seed: number | null } | { readonly planting: Planting };
 
 export type Begin = UseMutationResult<Rehearsal, Error, Beginning>;
 

@@ -56,7 +56,7 @@ function Guided({ base, part, brief, answer }: GuidedWorkProps & { answer: Guide
   const wanted = currentOf(steps, answer.place)?.sheets ?? [];
   if (params.has('sheets'))
     return (
-      <main className="desk">
+      <main className={`desk ${styles['alone'] ?? ''}`}>
         <SourceSheets {...{ guiding, wanted, side }} />
       </main>
     );

@@ -66,7 +66,7 @@ export function StepList({ base, guiding }: StepListProps) {
           <StepRow key={step.id} {...{ step, base, guiding }} at={i} isCurrent={step === current} />
         ))}
       </ol>
-      <div className={styles['below']}>
+      <div className={styles['after']}>
         {next && (
           <Button size="small" title="." onClick={goNext}>
             Next: {next.title}
