@@ -70,6 +70,9 @@ export class AskDrillRequest {
 /** What a class does not tell apart. */
 export interface ClassMixUps {
   readonly group: string;
+  /** Everybody in the class, by name. */
+  readonly people: readonly { readonly id: string; readonly name: string }[];
+  /** Of how many it is told: of all, or of the one that was asked about. */
   readonly students: number;
   readonly exercises: readonly { readonly id: string; readonly title: string }[];
   readonly practised: number;

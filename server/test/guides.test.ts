@@ -255,6 +255,21 @@ describe('drills and mix-ups', () => {
     expect((await student(4).get(`groups/${classes.groupId}/mix-ups`)).status).toBe(403);
   });
 
+  it('is told of one student alone, and of nobody outside the class', async () => {
+    const path = `groups/${classes.groupId}/mix-ups`;
+    const whole = (await ruth.get(path)).body;
+    expect(whole.people).toHaveLength(5);
+    const [missed] = whole.rows.flatMap(({ who }: { who: { personId: string }[] }) => who);
+    const one = (await ruth.get(`${path}/${missed.personId}`)).body;
+    expect(one.students).toBe(1);
+    const named = one.rows.flatMap(({ who }: { who: { personId: string }[] }) => who);
+    expect(new Set(named.map(({ personId }: { personId: string }) => personId))).toEqual(
+      new Set([missed.personId]),
+    );
+    expect((await ruth.get(`${path}/nobody`)).status).toBe(404);
+    expect((await student(0).get(`${path}/${missed.personId}`)).status).toBe(403);
+  });
+
   it('asks a drill of those who need it, once, until it is done', async () => {
     const shown = (await ruth.get(`groups/${classes.groupId}/mix-ups`)).body;
     const row = shown.rows.find(

@@ -13,6 +13,15 @@ export class MixUpsController {
     return this.mixUps.ofClass(me, id);
   }
 
+  @Get(':student')
+  ofOne(
+    @Param('id') id: string,
+    @Param('student') student: string,
+    @SignedIn() me: Me,
+  ): Promise<ClassMixUps> {
+    return this.mixUps.ofClass(me, id, student);
+  }
+
   @Post('drills')
   @HttpCode(200)
   ask(

@@ -44,7 +44,8 @@ export class MixUpsService {
     return group;
   }
 
-  async ofClass(me: Me, groupId: string): Promise<ClassMixUps> {
+  /** Of a whole class, or of one of its students. */
+  async ofClass(me: Me, groupId: string, only?: string): Promise<ClassMixUps> {
     const group = await this.groupOf(me, groupId);
     const handedOut = await this.db
       .select({ id: exercises.id, title: exercises.title })
@@ -52,13 +53,16 @@ export class MixUpsService {
       .innerJoin(exercises, eq(exercises.id, handOuts.exerciseId))
       .where(and(eq(handOuts.groupId, groupId), eq(exercises.ownerId, me.id)))
       .orderBy(desc(handOuts.at));
-    const counted = await this.countedIn(
+    const all = await this.countedIn(
       groupId,
       handedOut.map(({ id }) => id),
     );
+    const counted = only === undefined ? all : all.filter(({ id }) => id === only);
+    if (only !== undefined && counted.length === 0) throw notFound('This student');
     const asked = await this.askedOf(counted.map(({ id }) => id));
     return {
       group: group.name,
+      people: all.map(({ id, student }) => ({ id, name: student })),
       students: counted.length,
       exercises: handedOut,
       practised: counted.reduce((sum, { drills }) => sum + drills.length, 0),

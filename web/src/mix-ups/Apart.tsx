@@ -27,9 +27,9 @@ export function Apart({ row, found, ask }: ApartProps) {
       <section className="paper" aria-label="Who, and with what">
         <h2>Who, and with what</h2>
         <Who row={row} />
-        <p className="quiet">
-          {others === 0 ? 'Nobody else.' : `${counted(others, 'other')} missed nothing of it.`}
-        </p>
+        {others > 0 && (
+          <p className="quiet">{`${counted(others, 'other')} missed nothing of it.`}</p>
+        )}
       </section>
     </div>
   );

@@ -41,9 +41,7 @@ export function MixUpBars({ rows, shown, onChoose }: MixUpBarsProps) {
               onClick={() => onChoose(row.distinction)}
             >
               <strong>{DISTINCTIONS[row.distinction].name}</strong>
-              <span className="quiet">
-                {row.who.length === 0 ? 'missed by nobody' : namesOf(row)}
-              </span>
+              <span className="quiet">{row.who.length === 0 ? 'not missed' : namesOf(row)}</span>
             </button>
           </li>
         ))}

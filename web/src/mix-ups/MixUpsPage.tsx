@@ -1,8 +1,10 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ClassMixUps, MixUpRow } from '@gleddo/contract';
+import { Select } from 'antd';
 import { useState } from 'react';
-import { useParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
 import { get, post } from '../api/client';
+import { BY_LABEL } from '../figures/by-label';
 import { counted } from '../figures/counted';
 import { GroupTabs } from '../groups/GroupTabs';
 import { Asking } from '../shell/Asking';
@@ -19,24 +21,27 @@ const shareOf = ({ asked, missed }: MixUpRow): number => missed / asked;
 /** What a class does not tell apart: from its works and its drills; and a drill for those who need it. */
 export default function MixUpsPage() {
   const { id = '' } = useParams();
-  const queries = useQueryClient();
-  const queryKey = ['mix-ups', id];
-  const found = useQuery({
-    queryKey,
-    queryFn: () => get<ClassMixUps>(`groups/${id}/mix-ups`),
-    staleTime: 0,
-  });
-  const ask = useMutation({
-    mutationFn: (what: Ask) => post<ClassMixUps>(`groups/${id}/mix-ups/drills`, what),
-    onSuccess: (now) => queries.setQueryData(queryKey, now),
-  });
+  const [params, setParams] = useSearchParams();
+  const student = params.get('student');
+  const { found, ask } = useMixUps(id, student);
   if (!found.data) return <Asking of={found} what="What is mixed up" />;
-  const { group, students, practised, exercises } = found.data;
+  const { group, students, practised, exercises, people } = found.data;
   return (
     <>
       <div className="sheet-head">
         <h1>{group}</h1>
         <GroupTabs id={id} />
+        <Select
+          aria-label="Of whom"
+          showSearch={BY_LABEL}
+          popupMatchSelectWidth={false}
+          value={student ?? ''}
+          options={[
+            { value: '', label: 'The whole class' },
+            ...people.map((each) => ({ value: each.id, label: each.name })),
+          ]}
+          onChange={(who) => setParams(who === '' ? {} : { student: who }, { replace: true })}
+        />
         <span className="quiet actions">
           over {counted(exercises.length, 'exercise')} and {counted(practised, 'practised name')} ·{' '}
           {counted(students, 'student')}
@@ -47,6 +52,22 @@ export default function MixUpsPage() {
       </main>
     </>
   );
+}
+
+function useMixUps(id: string, student: string | null) {
+  const queries = useQueryClient();
+  const path = `groups/${id}/mix-ups`;
+  const found = useQuery({
+    queryKey: ['mix-ups', id, student],
+    queryFn: () => get<ClassMixUps>(student === null ? path : `${path}/${student}`),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+  });
+  const ask = useMutation({
+    mutationFn: (what: Ask) => post<ClassMixUps>(`${path}/drills`, what),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['mix-ups', id] }),
+  });
+  return { found, ask };
 }
 
 interface MixedUpProps {
