@@ -84,6 +84,8 @@ export interface BookAnswer {
   readonly entriesMayChange: boolean;
   readonly enters: EntersBy;
   readonly by: 'author' | 'student';
+  /** Whether the company may be set up in it. */
+  readonly setsCompany: boolean;
   readonly help: Help;
   /** The exercise's starting point, for a key or a try: what is given, changed and added is told by it. */
   readonly start: object | null;

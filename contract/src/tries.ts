@@ -12,7 +12,7 @@ export interface ShownResult {
   readonly fault: string;
   readonly ref: string;
   readonly subject: {
-    readonly kind: 'account' | 'entry' | 'line' | 'book' | 'question';
+    readonly kind: 'account' | 'entry' | 'line' | 'book' | 'question' | 'setting';
     readonly id: string;
   };
   readonly outcome: 'met' | 'not-met' | 'follows' | 'cannot-judge';
@@ -184,7 +184,7 @@ export interface ClassRow {
 interface ClassColumn {
   readonly id: string;
   readonly name: string;
-  readonly kind: 'account' | 'entry' | 'line' | 'book' | 'question';
+  readonly kind: 'account' | 'entry' | 'line' | 'book' | 'question' | 'setting';
 }
 
 export interface PlacementCell {

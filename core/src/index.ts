@@ -69,7 +69,8 @@ export { type Accepted, acceptedFor, type AnswerKey, type EntryPair } from './ke
 export { keyFromJson, keyOf, keyOfRules, pairedEntries, readKey } from './key/index.js';
 export { type StatementDate, writeKey, type HandPair, latestDate } from './key/index.js';
 export { type CauseShare, checkById, type CheckResult, CHECKS, faultOf } from './check/index.js';
-export { Marking, type Outcome, sentenceOf } from './check/index.js';
+export { Marking, type Outcome, sentenceOf, settingName } from './check/index.js';
+export { SETTINGS, type Setting } from './shape/index.js';
 export { type Checked, checkedToJson, type CheckOptions, checkWork } from './mark/index.js';
 export { type KeptPair, keptPairs, type KeptResult, keptResults } from './mark/index.js';
 export { lostAtStart, type Margin, marginOf, sideBySide, type SideRow } from './mark/index.js';

@@ -109,3 +109,38 @@ describe('the scheme and the lists of a company', () => {
     expect(refused.body.detail).toMatch(/needs one type with the role retained earnings/);
   });
 });
+
+describe('settings of the company', () => {
+  it('are made by students where they are compared, and nowhere else', async () => {
+    const made = (await make({ title: 'Set it up', start: 'accounts' })).body;
+    const [group] = (await ruth.get('groups')).body as { id: string }[];
+    await ruth.post(`exercises/${made.id}/hand-out`, { groupId: group?.id });
+    const { book, revision } = (await ruth.get(`books/${made.startBookId}`)).body;
+    const partly = { ...book.company, legalForm: 'non-profit' };
+    await change(ruth, made.startBookId, revision, { kind: 'change-company', company: partly });
+    const vera = await running.person('vera.quill');
+    const { bookId } = (await vera.post(`my-exercises/${made.id}/begin`)).body;
+    const begun = (await vera.get(`books/${bookId}`)).body;
+    expect(begun.setsCompany).toBe(false);
+    const setUp = { kind: 'change-company', company: book.company };
+    const refused = await change(vera, bookId, begun.revision, setUp);
+    expect(refused.body.faults[0].code).toBe('operation.authors-only');
+    const keyRules = { ...made.keyRules, settings: ['legalForm', 'currency'] };
+    expect((await ruth.patch(`exercises/${made.id}`, { keyRules })).status).toBe(200);
+    const open = (await vera.get(`books/${bookId}`)).body;
+    expect(open.setsCompany).toBe(true);
+    expect((await change(vera, bookId, open.revision, setUp)).status).toBe(200);
+    const scheme = { kind: 'change-scheme', scheme: begun.book.scheme };
+    const other = await change(vera, bookId, open.revision + 1, scheme);
+    expect(other.status).toBe(422);
+    await vera.post(`my-exercises/${made.id}/hand-in`);
+    const mark = async (): Promise<{ check: string; points: number; outcome: string }[]> => {
+      const { rows, checking } = (await ruth.get(`exercises/${made.id}/results`)).body;
+      const row = rows.find(({ tryId }: { tryId: string | null }) => tryId !== null);
+      if (checking !== null || row.checked === 'waiting') return mark();
+      return (await ruth.get(`tries/${row.tryId}`)).body.results;
+    };
+    const told = (await mark()).filter(({ check }) => check === 'company.settings');
+    expect(told.map(({ outcome }) => outcome)).toEqual(['met', 'met']);
+  });
+});

@@ -13,6 +13,7 @@ import { accountRetired } from './account-retired.js';
 import { accountSection } from './account-section.js';
 import { accountStatement } from './account-statement.js';
 import { accountType } from './account-type.js';
+import { companySettings } from './company-settings.js';
 import type { CauseKind } from '../cause/cause.js';
 import type { Check } from './check.js';
 import type { CheckResult } from './finding.js';
@@ -34,6 +35,7 @@ import { statementTotal } from './statement-total.js';
 
 /** Every check, in the order in which they run: what can follow from another comes after it. */
 const ALL = [
+  companySettings,
   accountPresent,
   accountDuplicate,
   accountLeftover,

@@ -8,7 +8,7 @@ export type Outcome = 'met' | 'not-met' | 'follows' | 'cannot-judge';
 
 /** What a finding is about: an account or entry of the key, one that only the work has, a line, the book. */
 export interface Subject {
-  readonly kind: 'account' | 'entry' | 'line' | 'book' | 'question';
+  readonly kind: 'account' | 'entry' | 'line' | 'book' | 'question' | 'setting';
   readonly id: string;
 }
 

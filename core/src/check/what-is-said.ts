@@ -10,6 +10,7 @@ export type Saying =
   | 'states'
   | 'cash-flow'
   | 'normal-sides'
+  | 'company'
   | 'statements';
 
 /** What a work says: of which accounts how much of their place, and what else. */
@@ -23,12 +24,15 @@ export interface WhatIsSaid {
 /** A whole book says everything. */
 export const EVERYTHING: WhatIsSaid | null = null;
 
+/** What every book says, whatever its accounts. */
+const BOOKS_SAY = ['parents', 'states', 'cash-flow', 'normal-sides', 'company'] as const;
+
 /** What a book of unknown origin says: places and numbers where it has any at all. */
 export function saidBy(traits: readonly Traits[]): WhatIsSaid | null {
   const hasPlaces = traits.some(({ section }) => section !== null);
   const hasNumbers = traits.some(({ number }) => number !== null);
   if (hasPlaces && hasNumbers) return EVERYTHING;
-  const says = new Set<Saying>(['parents', 'states', 'cash-flow', 'normal-sides']);
+  const says = new Set<Saying>([...BOOKS_SAY]);
   if (hasPlaces)
     for (const each of ['class', 'section', 'type', 'statements'] as const) says.add(each);
   if (hasNumbers) says.add('numbers');
@@ -37,6 +41,7 @@ export function saidBy(traits: readonly Traits[]): WhatIsSaid | null {
 
 /** Why something can’t be judged, as a sentence says it. */
 export const NOT_SAID: Readonly<Record<Saying, string>> = {
+  company: 'The work does not say how its company is set up.',
   class: 'The work does not say on which statements its accounts stand.',
   section: 'The work does not say in which sections its accounts stand.',
   type: 'The work does not say of which type its accounts are.',

@@ -1,7 +1,7 @@
 import type { Book } from '../book/book.js';
 import { firstYear } from '../book/calendar.js';
 import type { Big } from 'big.js';
-import type { NumberRule, StatementDate } from '../shape/key-rules.js';
+import type { NumberRule, Setting, StatementDate } from '../shape/key-rules.js';
 import type { OwnFigures } from '../shape/own-figures.js';
 import type { Question } from '../shape/question.js';
 
@@ -43,6 +43,8 @@ export interface AnswerKey {
   readonly points: Readonly<Record<string, number>>;
   /** What a whole work counts, where its author says so; null: the points of its checks. */
   readonly total: number | null;
+  /** Settings of the company that are compared. */
+  readonly settings: readonly Setting[];
   /** Asked beside the book. */
   readonly questions: readonly Question[];
   /** What is drawn for each student; absent: everybody has the same figures. */
@@ -68,6 +70,7 @@ export function keyOf(book: Book, rest: Partial<Omit<AnswerKey, 'book'>> = {}): 
     points: {},
     total: null,
     questions: [],
+    settings: [],
     ...rest,
   };
 }

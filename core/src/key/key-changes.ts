@@ -101,6 +101,9 @@ function rulesChanged(before: AnswerKey, after: AnswerKey): string[] {
     ...(same(before.statementDates, after.statementDates)
       ? []
       : ['The days on which statements are compared changed.']),
+    ...(same(before.settings, after.settings)
+      ? []
+      : ['Which settings of the company are compared changed.']),
     ...(before.total === after.total
       ? []
       : [`The whole counts ${after.total ?? 'what its checks add up to'}.`]),

@@ -49,7 +49,7 @@ export function keyOfRules(book: Book, rules: unknown): Result<AnswerKey> {
 
 function keyWith(book: Book, rules: KeyRulesFile): Result<AnswerKey> {
   const { accepts = [], acceptsEntries = [], statementDates, points = {}, total = null } = rules;
-  const { questions = [], figures } = rules;
+  const { questions = [], figures, settings = [] } = rules;
   const faults = [...unknownIn(book, rules), ...forbiddenInUse(book, accepts)];
   if (faults.length > 0) return refused(...faults);
   const dates = datesOfEntries(book);
@@ -61,6 +61,7 @@ function keyWith(book: Book, rules: KeyRulesFile): Result<AnswerKey> {
     points,
     total,
     questions,
+    settings: [...new Set(settings)],
     ...(figures ? { figures } : {}),
   });
 }
@@ -159,5 +160,6 @@ export function keyToJson(key: AnswerKey): object {
     ...(key.total === null ? {} : { total: key.total }),
     ...(key.questions.length === 0 ? {} : { questions: key.questions }),
     ...(key.figures ? { figures: key.figures } : {}),
+    ...(key.settings.length === 0 ? {} : { settings: key.settings }),
   };
 }

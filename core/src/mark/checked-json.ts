@@ -31,6 +31,7 @@ function resultToJson(result: CheckResult, digits: number): object {
     line: 'line',
     book: null,
     question: 'question',
+    setting: 'setting',
   }[subject.kind];
   const differs = difference !== undefined && (difference !== 0 || causes?.length);
   return {

@@ -11,7 +11,6 @@ const notYours = refusal(
 
 /** What an exercise leaves to its author: who does it works on the accounts, the balances and the journal. */
 const AUTHORS_ONLY: ReadonlySet<OperationKind> = new Set<OperationKind>([
-  'change-company',
   'change-scheme',
   'change-tax-lists',
   'lock-entries',
@@ -44,11 +43,15 @@ function otherWay(operation: Operation, enters: EntersBy): Refusal[] {
     : [];
 }
 
+const changesSettings = (book: Book, operation: Operation): boolean =>
+  operation.kind === 'change-company' ||
+  (operation.kind === 'change-posting' && operation.inventory !== dealingsOf(book).inventory);
+
 /** Why an operation is not for whom the rules are; nothing when it is. */
 export function authorsOnly(
   book: Book,
   operation: Operation,
-  { by, enters = 'both' }: Rules,
+  { by, enters = 'both', setsCompany = false }: Rules,
 ): Refusal[] {
   if (by === 'author') return [];
   const other = otherWay(operation, enters);
@@ -56,8 +59,8 @@ export function authorsOnly(
   const changesPlan =
     operation.kind === 'renumber-all' &&
     JSON.stringify(operation.numberPlan) !== JSON.stringify(book.numberPlan);
-  const changesInventory =
-    operation.kind === 'change-posting' && operation.inventory !== dealingsOf(book).inventory;
-  const isTheirs = AUTHORS_ONLY.has(operation.kind) || changesPlan || changesInventory;
-  return isTheirs ? [notYours({}, 'kind')] : [];
+  const isTheirs = AUTHORS_ONLY.has(operation.kind) || changesPlan;
+  return isTheirs || (!setsCompany && changesSettings(book, operation))
+    ? [notYours({}, 'kind')]
+    : [];
 }

@@ -24,6 +24,8 @@ export interface Rules {
   readonly entriesMayChange: boolean;
   /** How what happens is entered; adjusting and closing entries always may be. Absent: either way. */
   readonly enters?: EntersBy;
+  /** Whether the company is set up by whoever works on it; absent: by its author alone. */
+  readonly setsCompany?: boolean;
 }
 
 export const AUTHOR: Rules = { by: 'author', entriesMayChange: true };

@@ -5,7 +5,7 @@ import { either } from './either.js';
 import { ownFiguresFile } from './own-figures.js';
 import { questionFile } from './question.js';
 import { record } from './record.js';
-import { exactly, flag, list, text, whole } from './shape.js';
+import { exactly, flag, list, oneOf, text, whole } from './shape.js';
 
 /** What a student's number is compared with. `nextTo` names a key account it must stand behind. */
 const NUMBER_RULES = ['exact', 'in-band', 'any'] as const;
@@ -61,6 +61,17 @@ const dateFile = either([sheetDate, profitDate], (value) => {
   return statement === 'profit-and-loss' ? profitDate : anyStatement;
 }) as z.ZodMiniType<StatementDate>;
 
+/** What a student may set of the company, and what is then compared. */
+export const SETTINGS = [
+  'legalForm',
+  'currency',
+  'firstDay',
+  'periods',
+  'inventory',
+  'cashFlow',
+] as const;
+export type Setting = (typeof SETTINGS)[number];
+
 /** Points by check, or by check and what it is about. */
 const pointsFile = z.record(text(250).value, whole(0, 1000).value);
 
@@ -74,6 +85,8 @@ export const keyRulesFile = z.strictObject({
   total: optional(whole(1, 1000).value),
   questions: optional(z.array(questionFile).check(z.maxLength(200))),
   figures: optional(ownFiguresFile),
+  /** Settings of the company that students make and that are compared; absent: the company is set by its author. */
+  settings: optional(z.array(oneOf(SETTINGS).value).check(z.maxLength(SETTINGS.length))),
 });
 
 export type KeyRulesFile = z.output<typeof keyRulesFile>;

@@ -54,6 +54,7 @@ const isShown = ({ subject }: KeptResult): boolean =>
 function subjectName(key: Book, { subject, check, facts }: KeptResult): string {
   const { kind, id } = subject;
   if (kind === 'question') return String(facts['question'] ?? id);
+  if (kind === 'setting') return String(facts['setting'] ?? id);
   if (kind === 'account') return accountOf(key, id)?.name ?? '';
   if (kind === 'entry') return key.entries.find((each) => each.id === id)?.text ?? '';
   if (kind === 'book') return checkById(check)?.title ?? check;

@@ -231,6 +231,7 @@ function asStudent(row: Row, mayChange: boolean): Own {
     by: 'student',
     entriesMayChange: entriesMayChange === true,
     enters: enters ?? 'both',
+    setsCompany: setsCompany(keyRules ?? '{}'),
   };
   const help = {
     types: row.types === true,
@@ -239,6 +240,13 @@ function asStudent(row: Row, mayChange: boolean): Own {
     asksSides,
   };
   return { mayChange, why: HANDED_IN, rules, help, startBookId };
+}
+
+/** Whether settings of the company are compared, so that students make them. */
+function setsCompany(keyRules: string): boolean {
+  if (!keyRules.includes('"settings"')) return false;
+  const { settings = [] } = JSON.parse(keyRules) as { settings?: unknown[] };
+  return settings.length > 0;
 }
 
 /** The points that the rules of a key put on a check; 0 when they say nothing of it. */

@@ -21,8 +21,9 @@ export class BooksService {
     const startText = start === null ? 'null' : await this.startText(rights, start);
     const { use, mayChange, rules, help } = rights;
     const { by, entriesMayChange, enters = 'both' } = rules;
+    const setsCompany = by === 'author' || rules.setsCompany === true;
     const rest: Omit<BookAnswer, 'book' | 'start'> = {
-      ...{ id, revision, use, mayChange, entriesMayChange, enters, by, help },
+      ...{ id, revision, use, mayChange, entriesMayChange, enters, by, help, setsCompany },
     };
     return `${JSON.stringify(rest).slice(0, -1)},"book":${text},"start":${startText}}`;
   }

@@ -232,8 +232,8 @@ function interimCheck({ results, pairs }: CheckedWork, work: Book): Omit<Interim
       .map(({ check, facts, subject }) => ({
         fault: faultOf({ check, facts }),
         about:
-          subject.kind === 'question'
-            ? String(facts['question'] ?? '')
+          subject.kind === 'question' || subject.kind === 'setting'
+            ? String(facts[subject.kind] ?? '')
             : (accountOf(work, named.get(subject.id) ?? null)?.name ?? ''),
       })),
   };

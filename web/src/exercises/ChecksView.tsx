@@ -1,16 +1,18 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
-import { CHECKS, USUAL_RULES, type EntersBy, type RulesOfTry } from '@gleddo/core';
+import { CHECKS, USUAL_RULES, type EntersBy, type RulesOfTry, type Setting } from '@gleddo/core';
 import { Checkbox, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { AskRules } from './AskRules';
 import { ComparedDates } from './ComparedDates';
+import { ComparedSettings } from './ComparedSettings';
 import { KeepRow } from './KeepRow';
 import type { KeyRules, StatementDate } from './key-rules';
 import { PointsToEarn } from './PointsToEarn';
 import { useChangeExercise } from './use-exercise';
 
 const GROUPS: readonly (readonly [string, string])[] = [
+  ['company', 'The company'],
   ['account', 'Accounts'],
   ['opening', 'Opening balances'],
   ['entry', 'Entries'],
@@ -24,25 +26,29 @@ function useTyped(exercise: ExerciseAnswer) {
   const [points, setPoints] = useState<Readonly<Record<string, number>>>(rules.points ?? {});
   const [dates, setDates] = useState<readonly StatementDate[]>(rules.statementDates ?? []);
   const [total, setTotal] = useState(saidTotal);
+  const [settings, setSettings] = useState<readonly Setting[]>(rules.settings ?? []);
   const [tryRules, setTryRules] = useState<RulesOfTry>(tryRulesOf(exercise));
   const keyRules: KeyRules = {
     ...rules,
-    ...{ points, statementDates: dates },
+    ...{ points, statementDates: dates, settings: [...settings] },
     ...(total === null ? {} : { total }),
   };
   const isChanged =
-    JSON.stringify([points, dates, total, tryRules]) !==
+    JSON.stringify([points, dates, total, settings, tryRules]) !==
     JSON.stringify([
-      ...[rules.points ?? {}, rules.statementDates ?? [], saidTotal],
+      ...[rules.points ?? {}, rules.statementDates ?? [], saidTotal, rules.settings ?? []],
       tryRulesOf(exercise),
     ]);
-  const set = { points: setPoints, dates: setDates, total: setTotal, tryRules: setTryRules };
-  return { points, dates, total, tryRules, keyRules, isChanged, set };
+  const set = {
+    ...{ points: setPoints, dates: setDates, total: setTotal, tryRules: setTryRules },
+    settings: setSettings,
+  };
+  return { points, dates, total, settings, tryRules, keyRules, isChanged, set };
 }
 
 /** What is compared, for how many points, at which dates; and the rules of the try. */
 export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
-  const { points, dates, total, tryRules, keyRules, isChanged, set } = useTyped(exercise);
+  const { points, dates, total, settings, tryRules, keyRules, isChanged, set } = useTyped(exercise);
   const change = useChangeExercise(exercise.id);
   return (
     <main className="desk">
@@ -57,6 +63,7 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
             <h2>When the statements are compared</h2>
             <ComparedDates dates={dates} onChange={set.dates} />
           </section>
+          <ComparedSettings settings={settings} onChange={set.settings} />
           <RulesOfTheTry rules={tryRules} onChange={set.tryRules} />
           <p className="quiet">
             What else is accepted, and what may be left out, stands under{' '}

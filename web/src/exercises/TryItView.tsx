@@ -10,7 +10,7 @@ import { Asking } from '../shell/Asking';
 import { BeginPaper } from '../work/BeginPaper';
 import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
-import { WORK_PARTS, TryTabs } from '../work/WorkView';
+import { TRY_PARTS, TryTabs } from '../work/WorkView';
 import type { KeyRules } from './key-rules';
 import { OfSeed } from './own-figures/OfSeed';
 import { SpoilCopy } from './SpoilCopy';
@@ -24,7 +24,7 @@ const whatItIs = ({ spoilt, seed }: Rehearsal): string => {
   return seed === null ? 'yours counts nowhere' : `yours counts nowhere · seed ${seed}`;
 };
 
-const PARTS = [...WORK_PARTS, ['marks', 'Marks']] as const;
+const PARTS = [...TRY_PARTS, ['marks', 'Marks']] as const;
 
 /** Whether each student has figures of their own. */
 const isDrawn = ({ keyRules }: ExerciseAnswer): boolean =>

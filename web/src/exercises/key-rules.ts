@@ -1,4 +1,4 @@
-import type { OwnFigures, Question } from '@gleddo/core';
+import type { OwnFigures, Question, Setting } from '@gleddo/core';
 
 /** A statement that is compared, and at which day or over which period. */
 export interface StatementDate {
@@ -38,6 +38,8 @@ export interface KeyRules {
   readonly total?: number;
   /** Asked beside the book. */
   readonly questions?: readonly Question[];
+  /** Settings of the company that students make, and that are compared. */
+  readonly settings?: readonly Setting[];
   /** What is drawn for each student; absent: everybody has the same figures. */
   readonly figures?: OwnFigures;
 }

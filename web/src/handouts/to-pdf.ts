@@ -28,11 +28,11 @@ function cellsOf({ kind, depth, cells }: HandoutRow, handout: Handout): object[]
   }));
 }
 
-/** Sheets as a PDF on A4, each on pages of its own, its headings again on every page. */
-export async function toPdf(sheets: readonly Handout[]): Promise<Uint8Array> {
+/** Sheets as a PDF on A4, each on pages of its own, its headings again on every page; called after its sheets, or otherwise. */
+export async function toPdf(sheets: readonly Handout[], called?: string): Promise<Uint8Array> {
   await fontsReady();
   const [first] = sheets;
-  const title = sheets.map((sheet) => sheet.title).join(', ');
+  const title = called ?? sheets.map((sheet) => sheet.title).join(', ');
   const document = pdfMake.createPdf({
     info: { title: `${title}, ${first?.company ?? ''}` },
     pageSize: 'A4',

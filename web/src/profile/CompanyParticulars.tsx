@@ -12,6 +12,7 @@ export function CompanyParticulars() {
   const [company, setCompany] = useFollowing<Company>(book.company);
   const [faults, setFaults] = useState<ReadonlyMap<string, string>>(new Map());
   const changed = JSON.stringify(company) !== JSON.stringify(book.company);
+  const mayChange = answer.mayChange && answer.setsCompany;
   const keep = () => {
     const { refusals } = store.change({ kind: 'change-company', company });
     setFaults(new Map(refusals.map((each) => [each.at, each.says])));
@@ -27,11 +28,11 @@ export function CompanyParticulars() {
       <h2>The company</h2>
       <CompanyFields
         company={company}
-        disabled={!answer.mayChange}
+        disabled={!mayChange}
         faultAt={(field) => faults.get(field)}
         onChange={setCompany}
       />
-      {answer.mayChange && (
+      {mayChange && (
         <Button type="primary" htmlType="submit" disabled={!changed}>
           Save the changes
         </Button>

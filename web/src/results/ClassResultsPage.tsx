@@ -15,6 +15,7 @@ import { percentOf } from './percent';
 import { ByCheck } from './ByCheck';
 import { ByStudent } from './ByStudent';
 import { CheckingBar } from './CheckingBar';
+import { ClassMarkSheets } from './ClassMarkSheets';
 import { ForeignFigures } from './ForeignFigures';
 import { GiveBackDialog } from './GiveBackDialog';
 import { Matrix } from './Matrix';
@@ -158,6 +159,7 @@ function ClassActions({ results }: { results: ClassResults }) {
         make={() => classPaper(results)}
         csv={() => marksCsv(results)}
       />
+      <ClassMarkSheets results={results} />
       <GiveAllBack waiting={waiting} shows={results.shows} change={change} />
     </div>
   );

@@ -1,4 +1,4 @@
-import type { Note } from '@gleddo/contract';
+import type { Marked, Note } from '@gleddo/contract';
 import {
   marksSheet,
   markSheets,
@@ -8,7 +8,9 @@ import {
   type Remark,
 } from '@gleddo/core';
 import type { ClassResults } from '@gleddo/contract';
-import type { MarkedRows } from './marked-rows';
+import { comparedPeriod } from './compared-period';
+import { booksOf } from './marked-books';
+import { markedRows, type MarkedRows } from './marked-rows';
 import { missedBy } from './ByStudent';
 import { stateSays } from './work-states';
 
@@ -52,6 +54,25 @@ export function markPaper(of: MarkPaperOf): Handout[] {
     sections: rows.sections,
     notesOn: rows.notesOn,
     remarks: remarksOf(of),
+  });
+}
+
+/** A marked work on paper, as its instructor has it. */
+export function paperOfMarked(marked: Marked): Handout[] {
+  const { student, title, points, of, notes, pairs, results } = marked;
+  const { key, work } = booksOf(marked);
+  const period = comparedPeriod(results, work);
+  const rows = markedRows({ key, work, pairs, results, period });
+  return markPaper({
+    student,
+    exercise: title,
+    points,
+    of,
+    notes,
+    work,
+    keyBook: key,
+    period,
+    rows,
   });
 }
 

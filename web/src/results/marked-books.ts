@@ -32,7 +32,17 @@ function workOf(marked: Marked, key: Book): Book {
 }
 
 /** The key and the work of a marked try, as books. */
-export function useBooksOf(marked: Marked): { readonly key: Book; readonly work: Book } {
+interface MarkedBooks {
+  readonly key: Book;
+  readonly work: Book;
+}
+
+export function booksOf(marked: Marked): MarkedBooks {
+  const key = read(marked.key);
+  return { key, work: workOf(marked, key) };
+}
+
+export function useBooksOf(marked: Marked): MarkedBooks {
   const key = useMemo(() => read(marked.key), [marked.key]);
   const work = useMemo(() => workOf(marked, key), [marked, key]);
   return { key, work };

@@ -10,7 +10,7 @@ import { BeginPaper } from '../work/BeginPaper';
 import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
 import { lazyView } from '../work/lazy-view';
-import { TryTabs, WORK_PARTS } from '../work/WorkView';
+import { TRY_PARTS, TryTabs } from '../work/WorkView';
 import { ExerciseTitle } from './ExerciseTitle';
 import { HandIn } from './HandIn';
 import { InterimCheck } from './InterimCheck';
@@ -74,8 +74,8 @@ function Begin({ mine }: { mine: MyTryDetail }) {
 
 function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: string }) {
   const base = `/mine/${mine.exerciseId}`;
-  if (!WORK_PARTS.some(([part]) => part === tab)) return <Navigate to={`${base}/chart`} replace />;
-  const parts = mine.state === 'given-back' ? returnedParts(mine) : WORK_PARTS;
+  if (!TRY_PARTS.some(([part]) => part === tab)) return <Navigate to={`${base}/chart`} replace />;
+  const parts = mine.state === 'given-back' ? returnedParts(mine) : TRY_PARTS;
   return (
     <OpenBook id={bookId} key={`${bookId} ${mine.state}`}>
       <div className="sheet-head">

@@ -8,6 +8,7 @@ import { lazyView, type LazyView } from './lazy-view';
 const CHART = lazyView(() => import('../chart/ChartView').then((m) => m.ChartView));
 
 const VIEWS: Readonly<Record<string, LazyView>> = {
+  company: lazyView(() => import('../profile/OwnCompany').then((m) => m.OwnCompany)),
   chart: CHART,
   opening: lazyView(() => import('../opening/OpeningView').then((m) => m.OpeningView)),
   documents: lazyView(() => import('../dealings/DocumentsView').then((m) => m.DocumentsView)),
@@ -27,6 +28,9 @@ export const WORK_PARTS = [
   ['statements', 'Statements'],
   ['history', 'History'],
 ] as const;
+
+/** The parts of a try: the company among them where that is set up in it. */
+export const TRY_PARTS = [['company', 'Company'], ...WORK_PARTS] as const;
 
 /** The parts of a book that an instructor keeps: a company, a start, a key. */
 export const KEPT_PARTS = [['profile', 'Profile'], ...WORK_PARTS] as const;
@@ -49,12 +53,14 @@ export function WorkTabs({ base, parts = WORK_PARTS }: WorkTabsProps) {
   );
 }
 
-/** The parts of an open try: documents only where what happens may be entered as such. */
-export function TryTabs({ base, parts = WORK_PARTS }: WorkTabsProps) {
-  const { enters, by } = useOpenBook().answer;
-  const isWithout = by === 'student' && enters === 'entries';
-  const shown = isWithout ? parts.filter(([part]) => part !== 'documents') : parts;
-  return <WorkTabs base={base} parts={shown} />;
+/** The parts of an open try: documents only where what happens may be entered as such, the company only where it is set up. */
+export function TryTabs({ base, parts = TRY_PARTS }: WorkTabsProps) {
+  const { enters, by, setsCompany } = useOpenBook().answer;
+  const left = new Set([
+    ...(by === 'student' && enters === 'entries' ? ['documents'] : []),
+    ...(setsCompany ? [] : ['company']),
+  ]);
+  return <WorkTabs base={base} parts={parts.filter(([part]) => !left.has(part))} />;
 }
 
 /** One part of the open book. */

@@ -1,0 +1,8 @@
+import { CompanyParticulars } from './CompanyParticulars';
+
+/** The company, as far as whoever does an exercise sets it up. */
+export const OwnCompany = () => (
+  <main className="desk">
+    <CompanyParticulars />
+  </main>
+);

@@ -1,0 +1,66 @@
+import type { ClassResults, Marked } from '@gleddo/contract';
+import type { Handout } from '@gleddo/core';
+import { Button } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { get } from '../api/client';
+import { fileNameOf, saveBytes } from '../files/download';
+import { Refusal } from '../shell/Refusal';
+import { paperOfMarked } from './mark-paper';
+
+/** Fetches the works one after the other, so that a class of any size keeps nobody waiting; it can be ended. */
+function useMaking({ rows, title }: ClassResults) {
+  const [made, setMade] = useState<number | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const ended = useRef(false);
+  const ids = rows.flatMap(({ tryId, points }) =>
+    tryId === null || points === null ? [] : [tryId],
+  );
+  const end = () => {
+    ended.current = true;
+    setMade(null);
+  };
+  useEffect(() => {
+    ended.current = false;
+    return () => {
+      ended.current = true;
+    };
+  }, []);
+  const make = async () => {
+    const sheets: Handout[] = [];
+    for (const [i, id] of ids.entries()) {
+      if (ended.current) return;
+      setMade(i);
+      sheets.push(...paperOfMarked(await get<Marked>(`tries/${id}`)));
+    }
+    const { toPdf } = await import('../handouts/to-pdf');
+    const pdf = await toPdf(sheets, title);
+    if (!ended.current) saveBytes(`${fileNameOf(title)}-mark-sheets.pdf`, pdf);
+  };
+  const begin = () => {
+    ended.current = false;
+    setRefused(null);
+    make()
+      .catch(() => setRefused('The mark sheets could not be made just now. Try again.'))
+      .finally(() => setMade(null));
+  };
+  return { made, of: ids.length, begin, end, refused };
+}
+
+/** The mark sheets of all works, one after the other in one PDF. */
+export function ClassMarkSheets({ results }: { results: ClassResults }) {
+  const { made, of, begin, end, refused } = useMaking(results);
+  return (
+    <>
+      {made === null ? (
+        <Button disabled={of === 0} onClick={begin}>
+          Mark sheets as PDF
+        </Button>
+      ) : (
+        <Button onClick={end}>
+          {made + 1} of {of} · stop
+        </Button>
+      )}
+      <Refusal says={refused} />
+    </>
+  );
+}
