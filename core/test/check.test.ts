@@ -9,7 +9,6 @@ import {
   type Book,
   type Checked,
 } from '../src/index.js';
-import { withDealings } from '../src/book/dealings.js';
 import { acct, book, change, drop, entry, shop } from './builder.js';
 
 const key = (of: Book = shop(), rest: Partial<AnswerKey> = {}) =>
@@ -52,46 +51,6 @@ test('every check has an id, a title, what it compares and points', () => {
     expect(check.compares).toMatch(/\.$/);
     expect(check.points).toBeGreaterThanOrEqual(0);
   }
-});
-
-describe('settings of the company', () => {
-  const ofCompany = (of: Book, company: Partial<Book['company']>): Book => ({
-    ...of,
-    company: { ...of.company, ...company },
-  });
-  const settings = ['legalForm', 'periods', 'cashFlow'] as const;
-
-  test('are not compared unless they are asked for', () => {
-    const work = ofCompany(shop(), { legalForm: 'non-profit', periods: 4 });
-    expect(faults(checkWork(key(), work))).toEqual([]);
-  });
-
-  test('that are asked for are each a fault by itself, and earn their points from a start that lacks them', () => {
-    const asked = key(shop(), { settings: [...settings] });
-    const start = ofCompany(shop(), { legalForm: 'non-profit', periods: 4, cashFlow: 'ifrs-18' });
-    expect(faults(checkWork(asked, start))).toEqual([
-      'company.settings:legalForm',
-      'company.settings:periods',
-      'company.settings:cashFlow',
-    ]);
-    const one = ofCompany(start, { legalForm: shop().company.legalForm });
-    expect(checkWork(asked, start, { start })).toMatchObject({ points: 0, of: 3 });
-    expect(checkWork(asked, one, { start })).toMatchObject({ points: 1, of: 3 });
-    expect(checkWork(asked, shop(), { start })).toMatchObject({ points: 3, of: 3 });
-  });
-
-  test('of the inventory and the year are told in words', () => {
-    const asked = key(shop(), { settings: ['inventory', 'firstDay', 'currency'] });
-    const work = withDealings(ofCompany(shop(), { firstDay: '2027-07-01', currency: 'USD' }), {
-      inventory: 'periodic',
-    });
-    const told = checkWork(asked, work).results.filter(({ check }) => check === 'company.settings');
-    expect(told.map(sentenceOf)).toEqual([
-      'Currency is USD in this work; it is EUR.',
-      'First day of the financial year is 1 July 2027 in this work; it is 1 January 2027.',
-      'Inventory system is periodic in this work; it is perpetual.',
-    ]);
-  });
 });
 
 describe('one fault, one mark', () => {

@@ -123,6 +123,7 @@ export class FakeServer {
       entriesMayChange: true,
       enters: 'both',
       by: 'author',
+      setsCompany: true,
       help: { types: true, totals: true, bands: true, asksSides: false },
       start: null,
     };

@@ -1,6 +1,6 @@
 import type { Handout } from '@gleddo/core';
 import { Button, Popover } from 'antd';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { createPortal, flushSync } from 'react-dom';
 import { HandoutPaper } from './HandoutPaper';
 import { SaveSheets } from './SaveSheets';
@@ -13,6 +13,8 @@ interface SheetsOnRequestProps {
   readonly label?: string;
   /** The table that is saved as CSV, where it is not the sheets’ own. */
   readonly csv?: () => string;
+  /** What can be had besides. */
+  readonly children?: ReactNode;
 }
 
 /** What a page shows as sheets of paper: printed or saved; on the screen the page stays as it is. */
@@ -29,13 +31,14 @@ export function SheetsOnRequest({ label = 'Print or save', ...props }: SheetsOnR
   );
 }
 
-function Sheets({ make, name, csv }: SheetsOnRequestProps) {
+function Sheets({ make, name, csv, children }: SheetsOnRequestProps) {
   // As the page stood when they were asked for.
   const [sheets] = useState(make);
   const isPrinting = usePrinting();
   return (
     <>
       <SaveSheets {...{ sheets, name }} {...(csv ? { csv } : {})} />
+      {children}
       {isPrinting &&
         createPortal(
           <div className="on-paper-only">

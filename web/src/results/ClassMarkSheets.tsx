@@ -50,10 +50,10 @@ function useMaking({ rows, title }: ClassResults) {
 export function ClassMarkSheets({ results }: { results: ClassResults }) {
   const { made, of, begin, end, refused } = useMaking(results);
   return (
-    <>
+    <div className="handout-actions">
       {made === null ? (
         <Button disabled={of === 0} onClick={begin}>
-          Mark sheets as PDF
+          Mark sheets of all, one PDF
         </Button>
       ) : (
         <Button onClick={end}>
@@ -61,6 +61,6 @@ export function ClassMarkSheets({ results }: { results: ClassResults }) {
         </Button>
       )}
       <Refusal says={refused} />
-    </>
+    </div>
   );
 }

@@ -158,8 +158,9 @@ function ClassActions({ results }: { results: ClassResults }) {
         name={`${title} marks`}
         make={() => classPaper(results)}
         csv={() => marksCsv(results)}
-      />
-      <ClassMarkSheets results={results} />
+      >
+        <ClassMarkSheets results={results} />
+      </SheetsOnRequest>
       <GiveAllBack waiting={waiting} shows={results.shows} change={change} />
     </div>
   );
