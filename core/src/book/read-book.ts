@@ -24,7 +24,8 @@ import { takePlan, takeScheme } from './read-classification.js';
 
 const jsonBroken = refusal(
   'file.broken',
-  (f: { why: string }) => `This is not readable as JSON (${f.why}). Save the file again and retry.`,
+  () =>
+    'This is not readable as JSON: it was cut off or changed on its way. Save the file again and retry.',
 );
 const jsonTooLarge = refusal(
   'file.too-large',
@@ -40,9 +41,8 @@ export function parseJson(text: string): Result<unknown> {
   if (text.length > LARGEST_FILE) return refused(jsonTooLarge({ limit: LARGEST_FILE / 1e6 }));
   try {
     return done(JSON.parse(text.startsWith('\uFEFF') ? text.slice(1) : text));
-  } catch (error) {
-    const why = error instanceof Error ? error.message.slice(0, 120) : 'unknown';
-    return refused(jsonBroken({ why }));
+  } catch {
+    return refused(jsonBroken({}));
   }
 }
 
