@@ -1,4 +1,4 @@
-import { checkedRows, classOf, goThrough, type Row, type TestClass } from './class-of.js';
+import { checkedRows, classOf, COMPANY, goThrough, type Row, type TestClass } from './class-of.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
 let running: RunningApp;
@@ -35,6 +35,11 @@ describe('what a student gets back', () => {
     expect(back.results.length).toBeGreaterThan(0);
     for (const result of back.results)
       expect(result).toMatchObject({ points: 0, of: 0, says: '', causes: [], difference: null });
+    const ids = COMPANY.accounts.map(({ id }) => id).filter((id) => id.length > 3);
+    expect(ids.filter((id) => JSON.stringify(back).includes(`"${id}"`))).toEqual([]);
+    const refs = new Set(back.results.map(({ ref }: { ref: string }) => ref));
+    const from = back.results.flatMap((each: { from: string[] }) => each.from);
+    expect(from.filter((ref: string) => !refs.has(ref))).toEqual([]);
     const listed = (await students[0]?.get('my-exercises'))?.body;
     expect(listed).toMatchObject([{ points: null, of: null, state: 'given-back' }]);
     const copy = await students[0]?.post(`my-exercises/${classes.exerciseId}/copy`);

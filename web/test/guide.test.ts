@@ -83,7 +83,7 @@ describe('a guide as it is written', () => {
       sheets: [{ id: 's', title: 'S', kind: 'accounts' as const }],
     },
     questions: [{ id: 'q1', kind: 'side' as const, text: '?', right: '"debit"' }],
-    points: { q1: 5 },
+    points: { 'question.answer:q1': 5 },
   };
 
   it('moves steps within their list', () => {
@@ -96,7 +96,7 @@ describe('a guide as it is written', () => {
   it('takes a question and a paper out of every step with them', () => {
     const bare = withoutSheet(withoutQuestion(draft, 'q1'), 's');
     expect(bare.questions).toEqual([]);
-    expect(bare.points).toEqual({ q1: null });
+    expect(bare.points).toEqual({ 'question.answer:q1': null });
     expect(bare.guide.steps?.[0]).toMatchObject({ questions: [], sheets: [] });
   });
 

@@ -11,6 +11,7 @@ import { DATABASE } from '../http/tokens.js';
 import { isGuided } from '../guides/guided.js';
 import { ChecksService } from '../results/checks.service.js';
 import { asShown, mayBeMended, shownOf } from '../results/giving.js';
+import { Veil } from '../results/veil.js';
 import { KeyVersionsService } from '../results/key-versions.service.js';
 import { StartsService } from '../results/starts.service.js';
 import { ShownResults } from '../results/shown-results.js';
@@ -89,15 +90,22 @@ export class TriesService {
     const run = work.checkId !== null ? await this.shown.run(work.checkId) : null;
     const [mend] = await this.db.select().from(mends).where(eq(mends.tryId, work.id));
     const notes = shows.notes ? await this.shown.notesOf(work.id) : null;
-    return {
-      shows,
+    const told = {
       results: run && shows.notes ? asShown(shows, run.results) : null,
       notes: notes && (shows.marks ? notes : notes.map((note) => ({ ...note, points: 0 }))),
       pairs: run && shows.notes ? run.pairs : null,
+    };
+    return {
+      shows,
+      ...(shows.ways || shows.key ? told : veiled(told, await this.veilOf(work))),
       key: run && shows.key ? await this.keys.bookOf(run.keyId, work) : null,
       scaledFrom: run && shows.marks ? run.scaledFrom : null,
       copyBookId: shows.copy ? (mend?.bookId ?? null) : null,
     };
+  }
+
+  async veilOf({ checkId, bookId }: Try): Promise<Veil> {
+    return new Veil(checkId ?? '', await this.books.read(bookId));
   }
 
   /** From now on the marks that were shown can’t be taken back. */
@@ -238,6 +246,15 @@ function interimCheck({ results, pairs }: CheckedWork, work: Book): Omit<Interim
       })),
   };
 }
+
+const veiled = (
+  { results, notes, pairs }: Pick<GivenBack, 'results' | 'notes' | 'pairs'>,
+  veil: Veil,
+): Pick<GivenBack, 'results' | 'notes' | 'pairs'> => ({
+  results: results?.map((each) => veil.result(each)) ?? null,
+  notes: notes?.map((each) => veil.note(each)) ?? null,
+  pairs: pairs?.map((each) => veil.pair(each)) ?? null,
+});
 
 function myTry(exercise: Exercise, work: Try | null): MyTry {
   const hasMarks = work?.state === 'given-back' && shownOf(work).marks;

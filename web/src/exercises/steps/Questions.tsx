@@ -7,7 +7,7 @@ import {
 import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { BY_LABEL } from '../../figures/by-label';
-import { freshId, withoutQuestion, withQuestion } from './guide-draft';
+import { freshId, pointsRef, withoutQuestion, withQuestion } from './guide-draft';
 import { QuestionEditor } from './QuestionEditor';
 import type { StepEditorProps } from './step-editor-props';
 import styles from './steps.module.css';
@@ -73,8 +73,10 @@ function AskedQuestion({
       {isOpen && (
         <QuestionEditor
           {...{ keyNow, question }}
-          points={draft.points[id] ?? null}
-          onPoints={(points) => onDraft({ ...draft, points: { ...draft.points, [id]: points } })}
+          points={draft.points[pointsRef(id)] ?? null}
+          onPoints={(points) =>
+            onDraft({ ...draft, points: { ...draft.points, [pointsRef(id)]: points } })
+          }
           onChange={(changed) => onDraft(withQuestion(draft, changed, step))}
           onRemove={() => onDraft(withoutQuestion(draft, id))}
         />

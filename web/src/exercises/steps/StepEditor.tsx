@@ -6,6 +6,7 @@ import { InsertFigure } from './InsertFigure';
 import { movedStep, withoutStep, withStep } from './guide-draft';
 import { Questions } from './Questions';
 import { Sheets } from './Sheets';
+import { StepPoints } from './StepPoints';
 import type { StepEditorProps } from './step-editor-props';
 import styles from './steps.module.css';
 
@@ -30,6 +31,7 @@ export function StepEditor(props: StepEditorProps) {
         onInsert={(figure) => onStep({ ...step, words: `${step.words ?? ''}${figure}` })}
       />
       <AskedPicker keyNow={keyNow} step={step} onChange={onStep} />
+      <StepPoints {...props} />
       <CheckFigures keyNow={keyNow} step={step} onChange={onStep} />
       <Sheets {...props} />
       <Questions {...props} />

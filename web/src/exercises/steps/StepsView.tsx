@@ -27,27 +27,22 @@ export function StepsView({ exercise }: { exercise: ExerciseAnswer }) {
   return <Steps key={exercise.id} exercise={exercise} {...known} />;
 }
 
-/** As it stands: the guide, the key’s questions and what they count. */
+/** Points of one account, entry or question, rather than of a whole check. */
+const isOwn = ([ref]: readonly [string, unknown]): boolean => ref.includes(':');
+
+/** As it stands: the guide, the key’s questions and what each thing counts. */
 function keptOf({ guide, keyRules }: ExerciseAnswer): GuideDraft {
   const { questions = [], points = {} } = keyRules as KeyRules;
-  const own = questions.flatMap(({ id }) => {
-    const value = points[`${ANSWER}:${id}`];
-    return value === undefined ? [] : [[id, value] as const];
-  });
-  return { guide: guide as Guide, questions, points: Object.fromEntries(own) };
+  const own = Object.fromEntries(Object.entries(points).filter(isOwn));
+  return { guide: guide as Guide, questions, points: own };
 }
 
-const ANSWER = 'question.answer';
-
-/** The rules of the key with the questions, and what each counts. */
+/** The rules of the key with the questions, and what each thing counts. */
 function rulesWith(rules: KeyRules, { questions, points }: GuideDraft): KeyRules {
-  const others = Object.entries(rules.points ?? {}).filter(
-    ([ref]) => !ref.startsWith(`${ANSWER}:`),
+  const others = Object.entries(rules.points ?? {}).filter((each) => !isOwn(each));
+  const own = Object.entries(points).flatMap(([ref, value]) =>
+    value === null ? [] : [[ref, value] as const],
   );
-  const own = questions.flatMap(({ id }) => {
-    const value = points[id] ?? null;
-    return value === null ? [] : [[`${ANSWER}:${id}`, value] as const];
-  });
   return { ...rules, questions, points: Object.fromEntries([...others, ...own]) };
 }
 

@@ -4,9 +4,12 @@ import type { AnswerKey, Guide, Question, SourceSheet, Step } from '@gleddo/core
 export interface GuideDraft {
   readonly guide: Guide;
   readonly questions: readonly Question[];
-  /** By question; null: as usual. */
+  /** By check and what it is about; null: as usual. */
   readonly points: Readonly<Record<string, number | null>>;
 }
+
+/** Under which name the points of a question stand in a key. */
+export const pointsRef = (question: string): string => `question.answer:${question}`;
 
 export const stepsOf = ({ guide }: GuideDraft): readonly Step[] => guide.steps ?? [];
 export const sheetsOf = ({ guide }: GuideDraft): readonly SourceSheet[] => guide.sheets ?? [];
@@ -76,7 +79,10 @@ export function withoutQuestion(draft: GuideDraft, gone: string): GuideDraft {
     ...step,
     questions: (step.questions ?? []).filter((id) => id !== gone),
   }));
-  return withSteps({ ...draft, questions, points: { ...draft.points, [gone]: null } }, steps);
+  return withSteps(
+    { ...draft, questions, points: { ...draft.points, [pointsRef(gone)]: null } },
+    steps,
+  );
 }
 
 /** The key with the questions as they are being written. */
