@@ -90,7 +90,7 @@ test('tax lists are kept; what is given to an account can’t be taken off', asy
   await chart(page);
   await page.locator('.row.account').filter({ hasText: 'Nursery field' }).click();
   const slip = page.getByRole('complementary', { name: 'Account Nursery field' });
-  await slip.getByRole('button', { name: 'Cash flow, note, taxes, budget' }).click();
+  await slip.getByRole('button', { name: 'Opening, cash flow, note, taxes, budget' }).click();
   await slip.getByLabel('Tax code').click();
   await choose(page, 'S20 Standard rate');
   await slip.getByLabel('Budget').fill('12,x');

@@ -52,7 +52,7 @@ test('axe finds nothing serious where a chart is worked out', async ({ page }) =
   await visit(page, `${book}/history`, '.state-line, .history');
   await visit(page, `${book}/chart?view=list`, '.list-row.account');
   await visit(page, `${book}/chart?account=slipway-prepaid`, '.slip');
-  await page.getByRole('button', { name: 'Cash flow, note, taxes, budget' }).click();
+  await page.getByRole('button', { name: 'Opening, cash flow, note, taxes, budget' }).click();
   await nothingSerious(page, 'the whole slip', '.slip');
   await page.getByLabel('Placed in').click();
   await expect(page.getByRole('dialog')).toBeVisible();

@@ -47,6 +47,7 @@ export { standing, takeBack, tooManyOperations, oddDay } from './operation/index
 export { accountAt, ALL_ACCOUNTS, bandOf, capacityOf, companionOf } from './placing/index.js';
 export { type Draft, draftAt, duplicateOf, evenlyNumbered } from './placing/index.js';
 export { forEachAccount, isFoundBy, keepingNumbers, listAccounts } from './placing/index.js';
+export { numberedFrom } from './placing/index.js';
 export { type ListUse, type ListWanted, moveTo, nudge, placeAt } from './placing/index.js';
 export { possibleParents, putUnder, type Renumbered, renumberedChart } from './placing/index.js';
 export { rowsOf, searchText, siblingsIn, takeOut, typeAt } from './placing/index.js';
@@ -60,6 +61,7 @@ export { bookAfter, budgetFigures, hasBudgets, worksheet } from './statement/ind
 export { type ComparedLine, courseOf, type CourseStep, looksWrong } from './statement/index.js';
 export { type LooksWrong, comparedLines, countsIn, type FlowLine } from './statement/index.js';
 export { inChartOrder, type Level, LEVELS, linesOfStatement } from './statement/index.js';
+export { type Moved, whatMoves } from './statement/index.js';
 export { periodEnds, PROFIT_LINES, profitAndLoss, profitLineName } from './statement/index.js';
 export { profitOnSheet, profitRows, resultName, type SectionFigures } from './statement/index.js';
 export { sectionLike, shownPeriod, spreadFigures, type SpreadFigures } from './statement/index.js';

@@ -12,4 +12,5 @@ export {
   type ListUse,
   type ListWanted,
 } from './chart-list.js';
+export { numberedFrom } from './numbered-from.js';
 export { keepingNumbers } from './keeping-numbers.js';

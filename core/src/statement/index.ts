@@ -35,3 +35,4 @@ export {
   subtotalsShown,
   type SpreadFigures,
 } from './spread-figures.js';
+export { whatMoves, type Moved } from './what-moves.js';

@@ -23,6 +23,7 @@ import { SlipName } from './SlipName';
 import { SlipParticulars } from './SlipParticulars';
 import { Refusal } from '../shell/Refusal';
 import { useRetire } from './use-retire';
+import { whatPlacingMoves } from './what-placing-moves';
 import { useBySection } from './use-by-section';
 import { StatedSide } from './StatedSide';
 import { BY_LABEL } from '../figures/by-label';
@@ -69,6 +70,7 @@ export function AccountSlip({ account }: { account: Account }) {
           <SlipParticulars
             account={account}
             onChange={(operation) => change('particulars', operation)}
+            onOpening={(operation) => desk.perform(operation)[0]?.says ?? null}
           />
         )}
         {at('particulars')}
@@ -80,7 +82,7 @@ export function AccountSlip({ account }: { account: Account }) {
       {at('rest')}
       <div className="note-tools">
         <button type="button" className="link-button" onClick={() => setMore(!more)}>
-          {more ? 'Show less' : 'Cash flow, note, taxes, budget'}
+          {more ? 'Show less' : 'Opening, cash flow, note, taxes, budget'}
         </button>
         {mayChange && <MoreActions account={account} change={change} />}
       </div>
@@ -93,7 +95,8 @@ type ChangesAt = ReturnType<typeof useSlipChanges> & { readonly account: Account
 
 /** Where it stands: its place, its number, the account above it, its normal side where that is asked. */
 function PlaceFields({ account, change, at }: ChangesAt) {
-  const { book, mayChange, help, numbered } = useDesk();
+  const desk = useDesk();
+  const { book, mayChange, help, numbered } = desk;
   const bySection = useBySection();
   const { id } = account;
   return (
@@ -107,6 +110,7 @@ function PlaceFields({ account, change, at }: ChangesAt) {
         asksSide={help.asksSides}
         type={account.type}
         bySection={bySection && ((section) => bySection(section, account.name))}
+        moves={(type) => whatPlacingMoves(desk, placeAt(book, id, type))}
         disabled={!mayChange}
         onChange={(type) => change('place', placeAt(book, id, type))}
       />

@@ -1,4 +1,11 @@
-import { sectionOfType, statementName, statementOfClass, typeOf, type Scheme } from '@gleddo/core';
+import {
+  type Moved,
+  sectionOfType,
+  statementName,
+  statementOfClass,
+  typeOf,
+  type Scheme,
+} from '@gleddo/core';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { PlaceSheet } from './PlaceSheet';
 
@@ -11,8 +18,9 @@ interface PlacePickerProps {
   /** Whether the sentences on the types are shown. */
   readonly explained: boolean;
   readonly asksSide: boolean;
-  /** As `PlaceSheet` has it. */
+  /** As `PlaceSheet` has them. */
   readonly bySection: ((section: string) => string | null) | null;
+  readonly moves: (type: string) => readonly Moved[];
   onChange(type: string | null): void;
 }
 
@@ -26,7 +34,8 @@ function pathOf(scheme: Scheme, type: string | null, withType: boolean): string 
 
 /** The place of an account, as a path; a click opens both pages to choose another. */
 export function PlacePicker(props: PlacePickerProps) {
-  const { id, scheme, name, type, disabled, explained, asksSide, bySection, onChange } = props;
+  const { id, scheme, name, type, disabled, explained, asksSide, bySection, moves, onChange } =
+    props;
   const [open, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   useFocusBack(button, open);
@@ -52,7 +61,7 @@ export function PlacePicker(props: PlacePickerProps) {
           type={type}
           explained={explained}
           asksSide={asksSide}
-          bySection={bySection}
+          {...{ bySection, moves }}
           onClose={close}
           onChoose={(chosen) => {
             close();

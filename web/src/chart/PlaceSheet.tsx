@@ -7,11 +7,14 @@ import {
   typesFound,
   typesOfSection,
   type AccountType,
+  type Moved,
   type Scheme,
   type Section,
   type StatementId,
 } from '@gleddo/core';
 import { Input, Modal } from 'antd';
+import { useMoney } from '../figures/money';
+import { useDesk } from './chart-desk';
 import { useMemo, useState, type KeyboardEvent } from 'react';
 
 interface PlaceSheetProps {
@@ -24,6 +27,8 @@ interface PlaceSheetProps {
   readonly asksSide: boolean;
   /** The type that stands for a section where only sections are chosen; null: types are. */
   readonly bySection: ((section: string) => string | null) | null;
+  /** What choosing a type would move on the statements. */
+  moves(type: string): readonly Moved[];
   onChoose(type: string | null): void;
   onClose(): void;
 }
@@ -39,7 +44,8 @@ function walk(event: KeyboardEvent<HTMLElement>): void {
 
 /** Both pages with every type of account in its section: where does it belong? */
 export function PlaceSheet(props: PlaceSheetProps) {
-  const { scheme, question, type, explained, asksSide, bySection, onChoose, onClose } = props;
+  const { scheme, question, type, explained, asksSide, bySection, moves, onChoose, onClose } =
+    props;
   const [typed, setTyped] = useState('');
   const [pointed, setPointed] = useState<AccountType | null>(null);
   const shown = useMemo(() => typesFound(scheme, typed, explained), [scheme, typed, explained]);
@@ -67,12 +73,31 @@ export function PlaceSheet(props: PlaceSheetProps) {
           {explained && !bySection && (
             <TypeSays {...{ scheme, asksSide }} type={pointed ?? found} />
           )}
+          <WhatMoves moves={moves} type={pointed ?? found} />
           <button type="button" className="link-button quiet" onClick={() => onChoose(null)}>
             Leave it without a place
           </button>
         </div>
       </div>
     </Modal>
+  );
+}
+
+interface WhatMovesProps {
+  readonly type: AccountType | null;
+  moves(type: string): readonly Moved[];
+}
+
+/** What both statements would tell otherwise, before it is done. */
+function WhatMoves({ type, moves }: WhatMovesProps) {
+  const money = useMoney(useDesk().book);
+  const found = useMemo(() => (type ? moves(type.id) : []), [type, moves]);
+  if (found.length === 0) return null;
+  return (
+    <p className="quiet">
+      It would move:{' '}
+      {found.map(({ name, was, is }) => `${name} ${money(was)} → ${money(is)}`).join(' · ')}
+    </p>
   );
 }
 

@@ -18,11 +18,14 @@ import { useFollowing } from '../kept/use-following';
 import { useDesk } from './chart-desk';
 import { ACTIVITIES } from '../scheme/activities';
 import { Refusal } from '../shell/Refusal';
+import { SlipOpening } from './SlipOpening';
 import { BY_LABEL } from '../figures/by-label';
 
 interface ParticularsProps {
   readonly account: Account;
   onChange(operation: Operation): void;
+  /** Sets an opening balance; answers why it can’t be. */
+  onOpening(operation: Operation): string | null;
 }
 
 const described = (account: Account, rest: Partial<Particulars>): Operation => ({
@@ -38,8 +41,8 @@ const TAX_FIELDS = [
 ] as const;
 
 /** What an account is besides its place: its part of the cash flow, a description, taxes, a budget. */
-export function SlipParticulars({ account, onChange }: ParticularsProps) {
-  const { book, mayChange, keptBack } = useDesk();
+export function SlipParticulars({ account, onChange, onOpening }: ParticularsProps) {
+  const { book, mayChange, keptBack, help } = useDesk();
   const set = (rest: Partial<Particulars>) => onChange(described(account, rest));
   return (
     <>
@@ -57,6 +60,7 @@ export function SlipParticulars({ account, onChange }: ParticularsProps) {
           />
         ),
       )}
+      {help.totals && <SlipOpening account={account} onSet={onOpening} />}
       <Budget account={account} onSet={set} />
       <TakesEntries account={account} onSet={set} />
       <BankDetails account={account} onSet={set} />

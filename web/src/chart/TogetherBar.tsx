@@ -2,15 +2,18 @@ import {
   accountOf,
   done,
   forEachAccount,
+  numberedFrom,
   placeAt,
   possibleParents,
   type Book,
   type Operation,
   type Result,
 } from '@gleddo/core';
-import { Button, Select } from 'antd';
+import { Button, Input, Select, Space } from 'antd';
 import { useState } from 'react';
+import { useFollowing } from '../kept/use-following';
 import { Refusal } from '../shell/Refusal';
+import { whatPlacingMoves } from './what-placing-moves';
 import { useBySection } from './use-by-section';
 import { useDesk } from './chart-desk';
 import { PlaceSheet } from './PlaceSheet';
@@ -49,6 +52,7 @@ export function TogetherBar() {
       <Button size="small" onClick={() => setPlacing(true)}>
         Place them …
       </Button>
+      {desk.numbered && <NumberFrom onRefused={setRefused} />}
       <UnderParent onChoose={(parent) => act(under(parent))} />
       <Button size="small" onClick={() => askRetire(together, () => act(retire))}>
         Retire
@@ -67,6 +71,27 @@ export function TogetherBar() {
         />
       )}
     </div>
+  );
+}
+
+/** Numbers them one after the other, from the first on. */
+function NumberFrom({ onRefused }: { onRefused(says: string | null): void }) {
+  const { book, together, perform } = useDesk();
+  const first = together[0] ?? '';
+  const [typed, setTyped] = useFollowing(accountOf(book, first)?.number ?? '');
+  const number = () => onRefused(perform(numberedFrom(book, together, typed))[0]?.says ?? null);
+  return (
+    <Space.Compact size="small">
+      <Input
+        aria-label="Number them from"
+        value={typed}
+        maxLength={15}
+        style={{ width: 70 }}
+        onChange={(event) => setTyped(event.target.value)}
+        onPressEnter={number}
+      />
+      <Button onClick={number}>Number from here</Button>
+    </Space.Compact>
   );
 }
 
@@ -95,7 +120,8 @@ interface PlaceTogetherProps {
 }
 
 function PlaceTogether({ onClose, onChoose }: PlaceTogetherProps) {
-  const { book, together, help } = useDesk();
+  const desk = useDesk();
+  const { book, together, help } = desk;
   const bySection = useBySection();
   return (
     <PlaceSheet
@@ -105,6 +131,12 @@ function PlaceTogether({ onClose, onChoose }: PlaceTogetherProps) {
       explained={help.types}
       asksSide={help.asksSides}
       bySection={bySection && ((section) => bySection(section, ''))}
+      moves={(type) =>
+        whatPlacingMoves(
+          desk,
+          forEachAccount(desk.book, together, (at, id) => placeAt(at, id, type)),
+        )
+      }
       onClose={onClose}
       onChoose={(type) => {
         onClose();

@@ -15,6 +15,7 @@ import { useNavigate } from 'react-router';
 import { get, post } from '../api/client';
 import { useKept } from '../kept/use-kept';
 import { FromFile } from './FromFile';
+import { ChartGlance } from './ChartGlance';
 import { FromStarter } from './FromStarter';
 import { emptyBook, likeBook, type Frame } from './begin-from';
 import { faultsByField, NEW_COMPANY } from './company-form';
@@ -60,7 +61,7 @@ export default function NewCompanyPage() {
     <>
       <PageHead path={{ to: '/companies', name: 'Companies' }} title="New company" />
       <main className="desk">
-        <div className={from === 'file' || from === 'starter' ? 'columns wide-right' : 'columns'}>
+        <div className={from === 'empty' ? 'columns' : 'columns wide-right'}>
           <section className="paper">
             <h2>The company</h2>
             <CompanyFields
@@ -112,7 +113,7 @@ function BeginFrom({ frame, from, busy, make, onChoose }: BeginFromProps) {
       />
       {from === 'empty' && <FromNothing {...rest} />}
       {from === 'starter' && <FromStarter {...rest} />}
-      {from === 'company' && <FromCompany company={frame.company} make={make} />}
+      {from === 'company' && <FromCompany company={frame.company} {...{ make, busy }} />}
       {from === 'file' && <FromFile {...rest} />}
     </>
   );
@@ -197,30 +198,40 @@ function CompanySelect({ value, onChange }: CompanySelectProps) {
   );
 }
 
-function FromCompany({ company, make }: { company: Company; make(book: Book): void }) {
+/** The chart of another company, seen before it is taken. */
+function FromCompany({
+  company,
+  make,
+  busy,
+}: Pick<FromProps, 'busy' | 'make'> & { company: Company }) {
   const [bookId, setBookId] = useState<string | null>(null);
-  const copy = useMutation({
-    mutationFn: async (id: string) => {
-      const { book } = await get<BookAnswer>(`books/${id}`);
+  const other = useQuery({
+    queryKey: ['chart-of', bookId],
+    queryFn: async () => {
+      const { book } = await get<BookAnswer>(`books/${bookId ?? ''}`);
       const read = bookFromJson(book);
       if (!read.ok) throw new Error(read.refusals[0]?.says);
       return read.value;
     },
-    onSuccess: (other) => make(likeBook(other, company)),
+    enabled: bookId !== null,
   });
+  const book = other.data && likeBook(other.data, company);
   return (
     <>
       <p>All its accounts with their places and numbers; no amounts, no entries.</p>
       <CompanySelect value={bookId} onChange={setBookId} />
-      <Button
-        type="primary"
-        disabled={bookId === null}
-        loading={copy.isPending}
-        onClick={() => bookId !== null && copy.mutate(bookId)}
-      >
-        Open the book
-      </Button>
-      <Refusal of={copy} />
+      {book && <ChartGlance book={book} />}
+      <div className="slip-actions">
+        <Button
+          type="primary"
+          disabled={!book}
+          loading={busy || other.isFetching}
+          onClick={() => book && make(book)}
+        >
+          {book ? `Open the book with ${book.accounts.length} accounts` : 'Open the book'}
+        </Button>
+      </div>
+      <Refusal says={other.error?.message ?? null} />
     </>
   );
 }
