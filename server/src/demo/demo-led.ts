@@ -98,10 +98,15 @@ function guideOf(key: AnswerKey, start: Book): Guide {
   return {
     ...proposed,
     assumes: 'Amounts are in euros. The financial year begins on 1 January.',
+    sheets: [
+      ...(proposed.sheets ?? []),
+      { id: 'bank', title: 'Bank statement', kind: 'bank-statement' },
+    ],
     steps: (proposed.steps ?? []).map((step) => ({
       ...step,
       ...(section[step.id] ? { section: section[step.id] } : {}),
       ...(asked[step.id] ? { questions: asked[step.id] } : {}),
+      ...(step.id === 'entries' ? { sheets: [...(step.sheets ?? []), 'bank'] } : {}),
       ...(step.id === 'adjusting'
         ? {
             words:
