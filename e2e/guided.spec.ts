@@ -174,3 +174,49 @@ test('a series goes on in another trade, and whose figures stand in a work is to
   await page.getByRole('link', { name: 'Opening', exact: true }).click();
   await expect(page.getByText('✓ The opening balances are in balance.')).toBeVisible();
 });
+
+test('details wait for their step, and the company is set up by whoever does the exercise', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh', '/exercises');
+  const headers = { 'x-gleddo': '1' };
+  const companies = (await (await page.request.get('/api/companies')).json()) as {
+    id: string;
+    name: string;
+  }[];
+  const companyId = companies.find(({ name }) => name === 'Pollard Row Bindery')?.id;
+  const asked = { companyId, title: 'The bindery, set up', start: 'accounts' };
+  const made = await page.request.post('/api/exercises', { headers, data: asked });
+  const { id, keyRules } = (await made.json()) as { id: string; keyRules: object };
+  const steps = [
+    { id: 'look', title: 'Look at the accounts' },
+    { id: 'number', title: 'Now the numbers', brings: ['numbers', 'types'] },
+  ];
+  const data = { guide: { steps }, keyRules: { ...keyRules, settings: ['legalForm'] } };
+  await page.request.patch(`/api/exercises/${id}`, { headers, data });
+
+  await page.goto(`/exercises/${id}/try`);
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  const bank = page.getByRole('row', { name: /^(1010 )?Bank\b/ }).first();
+  await expect(bank).toBeVisible();
+  await expect(bank).not.toContainText('1010');
+  await bank.click();
+  const slip = page.getByRole('complementary', { name: 'Account Bank' });
+  await expect(slip.getByLabel('Placed in')).toHaveText('Balance sheet › Current assets');
+  await expect(slip.getByLabel('Number')).toBeHidden();
+  await page
+    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('button', { name: 'Now the numbers', exact: true })
+    .click();
+  await expect(bank).toContainText('1010');
+  await expect(slip.getByLabel('Placed in')).toHaveText('Balance sheet › Current assets › Bank');
+
+  await page.getByRole('link', { name: 'Company', exact: true }).click();
+  await page.getByRole('combobox', { name: 'Legal form' }).click();
+  await choose(page, 'Partnership');
+  await page.getByRole('button', { name: 'Save the changes' }).click();
+  await page.getByRole('link', { name: 'Marks', exact: true }).click();
+  await expect(
+    page.getByText('Legal form is partnership in this work; it is sole trader.'),
+  ).toBeVisible();
+});

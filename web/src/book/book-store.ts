@@ -123,8 +123,8 @@ export class BookStore {
 
   /** What may be done here: the same object as long as the same may be done. */
   get rules(): Rules {
-    const { by, entriesMayChange, enters } = this.state.answer;
-    const may = { by, entriesMayChange, enters };
+    const { by, entriesMayChange, enters, setsCompany } = this.state.answer;
+    const may = { by, entriesMayChange, enters, setsCompany };
     if (JSON.stringify(this.may) !== JSON.stringify(may)) this.may = may;
     return this.may;
   }

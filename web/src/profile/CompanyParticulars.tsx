@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useFollowing } from '../kept/use-following';
 import { CompanyFields } from '../companies/CompanyFields';
+import { Refusal } from '../shell/Refusal';
 
 /** Name, trade, legal form, currency, year and words of a company. */
 export function CompanyParticulars() {
@@ -32,6 +33,7 @@ export function CompanyParticulars() {
         faultAt={(field) => faults.get(field)}
         onChange={setCompany}
       />
+      <Refusal says={faults.get('kind') ?? faults.get('') ?? null} />
       {mayChange && (
         <Button type="primary" htmlType="submit" disabled={!changed}>
           Save the changes
