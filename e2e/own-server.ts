@@ -2,6 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { fromTemplate, templates } from '../scripts/templates.mjs';
 
 const root = join(import.meta.dirname, '..');
 
@@ -9,6 +10,7 @@ const root = join(import.meta.dirname, '..');
 export class OwnServer {
   readonly data = mkdtempSync(join(tmpdir(), 'gleddo-story-'));
   private child: ChildProcess | null = null;
+  private hasData = false;
 
   constructor(
     private readonly port: number,
@@ -20,6 +22,8 @@ export class OwnServer {
   }
 
   async start(): Promise<void> {
+    if (!this.hasData) fromTemplate(await templates(), this.data, this.demo);
+    this.hasData = true;
     const child = spawn(process.execPath, ['server/dist/main.mjs'], {
       cwd: root,
       env: {

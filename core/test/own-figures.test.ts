@@ -196,6 +196,25 @@ it('knows a neighbour’s figures in a work, and sees none where there are none'
   ]);
   for (const { seed } of seeds) {
     const found = foreignFigures(key, own(copied.get(seed) ?? seed), seed, seeds);
-    expect(found?.whose ?? null).toBe(copied.has(seed) ? `student ${copied.get(seed)}` : null);
+    expect(found?.whose ?? null).toEqual(copied.has(seed) ? [`student ${copied.get(seed)}`] : null);
   }
+});
+
+it('names everybody whose figures they can be, and nobody where one’s own are the same', () => {
+  const key = keyOf(ternIsland(), {
+    figures: {
+      quantities: [{ name: 'a', from: '0.5', to: '1', step: '0.5' }],
+      everywhere: 'usual * a',
+    },
+  });
+  const bookOf = (seed: number) => ownKey(key, { seed }).book;
+  const same = (a: number, b: number) =>
+    JSON.stringify(bookOf(a).opening) === JSON.stringify(bookOf(b).opening);
+  const all = Array.from({ length: 12 }, (_, i) => i + 1);
+  const other = all.find((seed) => !same(seed, 1)) ?? 0;
+  const seeds = all.map((seed) => ({ seed, whose: seed }));
+  const twins = all.filter((seed) => same(seed, other));
+  expect(twins.length).toBeGreaterThan(1);
+  expect(foreignFigures(key, bookOf(other), 1, seeds)?.whose).toEqual(twins);
+  expect(foreignFigures(key, bookOf(1), 1, seeds)).toBeNull();
 });

@@ -1,82 +1,14 @@
-import { spawn, spawnSync } from 'node:child_process';
-import { createHash } from 'node:crypto';
-import {
-  cpSync,
-  existsSync,
-  mkdirSync,
-  readdirSync,
-  readFileSync,
-  renameSync,
-  rmSync,
-} from 'node:fs';
-import { join } from 'node:path';
-import { PGlite } from '@electric-sql/pglite';
-import { drizzle } from 'drizzle-orm/pglite';
-import { migrate } from 'drizzle-orm/pglite/migrator';
+import { spawnSync } from 'node:child_process';
+import { ROOT } from '../../scripts/run.mjs';
+import { templates } from '../../scripts/templates.mjs';
 
-const root = join(import.meta.dirname, '../..');
 const BUILD = ['node_modules/.bin/rolldown', '-c', 'server/rolldown.config.mjs'];
-const migrations = join(import.meta.dirname, '../migrations');
-const built = join(import.meta.dirname, '../dist');
-const cache = join(root, 'node_modules/.cache');
-
-/** A demo world tells of days that have passed since, so that it lasts for one. */
-const TODAY = new Date().toISOString().slice(0, 10);
-
-/** A folder of the cache whose name follows from these files and the day; made anew, with those of its name before it gone, where one has changed. */
-async function madeOnce(name, files, make) {
-  const hash = createHash('sha256').update(TODAY);
-  for (const file of files) hash.update(readFileSync(file));
-  const own = `gleddo-${name}-${hash.digest('hex').slice(0, 12)}`;
-  const folder = join(cache, own);
-  if (existsSync(folder)) return folder;
-  mkdirSync(cache, { recursive: true });
-  for (const old of readdirSync(cache).filter((each) => each.startsWith(`gleddo-${name}-`)))
-    rmSync(join(cache, old), { recursive: true, force: true });
-  const making = join(cache, `making-${own}`);
-  rmSync(making, { recursive: true, force: true });
-  await make(making);
-  renameSync(making, folder);
-  return folder;
-}
-
-async function empty(folder) {
-  const client = await PGlite.create(folder);
-  await migrate(drizzle(client), { migrationsFolder: migrations });
-  await client.close();
-}
-
-/** Lets the built server make the demo world in a copy of the empty database. */
-async function withDemo(folder, template) {
-  cpSync(template, join(folder, 'database'), { recursive: true });
-  const env = { GLEDDO_DATA: folder, GLEDDO_PORT: '0', GLEDDO_DEMO: '1', GLEDDO_LOG: 'warn' };
-  const child = spawn(process.execPath, [join(built, 'main.mjs')], {
-    env: { ...process.env, ...env },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await new Promise((resolve, reject) => {
-    child.stdout.on('data', (part) => part.includes('Gleddo is at') && resolve());
-    child.once('exit', () => reject(new Error('the demo world could not be made')));
-  });
-  const ended = new Promise((resolve) => child.once('exit', resolve));
-  child.kill('SIGTERM');
-  await ended;
-}
-
-const filesIn = (folder, ending) =>
-  readdirSync(folder)
-    .filter((name) => name.endsWith(ending))
-    .map((name) => join(folder, name));
 
 /** Builds the server, and makes what tests copy: an empty database, and one with the demo world. */
 export default async () => {
-  const build = spawnSync(process.execPath, BUILD, { cwd: root, encoding: 'utf8' });
+  const build = spawnSync(process.execPath, BUILD, { cwd: ROOT, encoding: 'utf8' });
   if (build.status !== 0) throw new Error(`the server could not be built\n${build.stderr}`);
-  const sql = filesIn(migrations, '.sql');
-  const template = await madeOnce('template', sql, empty);
-  const demo = await madeOnce('demo', [...sql, ...filesIn(built, '.mjs')], (folder) =>
-    withDemo(folder, template),
-  );
-  process.env.GLEDDO_TEMPLATE = template;
+  const { database, demo } = await templates();
+  process.env.GLEDDO_TEMPLATE = database;
   process.env.GLEDDO_DEMO_TEMPLATE = demo;
 };

@@ -4,7 +4,8 @@ import { ownKey } from './own-key.js';
 
 /** Somebody else’s figures that stand in a work. */
 export interface ForeignFigures<W> {
-  readonly whose: W;
+  /** Whose they can be: several where they have the same figures. */
+  readonly whose: readonly W[];
   /** How many different amounts of theirs. */
   readonly count: number;
 }
@@ -36,14 +37,15 @@ export function foreignFigures<W>(
   const own = amountsOf(keyFor(key, ownSeed).book);
   const odd = [...amountsOf(work)].filter((amount) => !own.has(amount));
   if (odd.length < FEWEST) return null;
-  const found = others
+  const counts = others
     .filter(({ seed }) => seed !== ownSeed)
     .map(({ seed, whose }) => {
       const theirs = amountsOf(keyFor(key, seed).book);
       return { whose, count: odd.filter((amount) => theirs.has(amount)).length };
-    })
-    .sort((a, b) => b.count - a.count)[0];
-  return found && found.count >= FEWEST && found.count >= odd.length * SHARE ? found : null;
+    });
+  const count = Math.max(0, ...counts.map((each) => each.count));
+  if (count < FEWEST || count < odd.length * SHARE) return null;
+  return { whose: counts.filter((each) => each.count === count).map(({ whose }) => whose), count };
 }
 
 const keys = new WeakMap<AnswerKey, Map<number, AnswerKey>>();

@@ -66,8 +66,11 @@ const QUESTIONS: readonly Question[] = [
 ];
 
 const FIGURES = {
-  quantities: [{ name: 'size', from: '0.6', to: '1.4', step: '0.05' }],
-  everywhere: 'usual * size',
+  quantities: [
+    { name: 'size', from: '0.6', to: '1.4', step: '0.05' },
+    { name: 'more', from: '1', to: '40', step: '1' },
+  ],
+  everywhere: 'usual * size + more',
 };
 
 const DATES = [

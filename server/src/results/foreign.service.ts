@@ -41,7 +41,7 @@ export class ForeignService {
     const found = await this.threads.foreign(key, works);
     return found.map(({ by, whose, count }) => ({
       ...{ tryId: by, student: nameOf.get(by) ?? '', count },
-      whose: nameOf.get(whose) ?? '',
+      whose: whose.map((id) => nameOf.get(id) ?? '').join(' or '),
     }));
   }
 }

@@ -1,0 +1,84 @@
+import { spawn } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import {
+  cpSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+} from 'node:fs';
+import { join } from 'node:path';
+import { ROOT } from './run.mjs';
+
+const migrations = join(ROOT, 'server/migrations');
+const built = join(ROOT, 'server/dist');
+const cache = join(ROOT, 'node_modules/.cache');
+
+/** A demo world tells of days that have passed since, so that it lasts for one. */
+const TODAY = new Date().toISOString().slice(0, 10);
+
+/** A folder of the cache whose name follows from these files and the day; made anew, with those of its name before it gone, where one has changed. */
+async function madeOnce(name, files, make) {
+  const hash = createHash('sha256').update(TODAY);
+  for (const file of files) hash.update(readFileSync(file));
+  const own = `gleddo-${name}-${hash.digest('hex').slice(0, 12)}`;
+  const folder = join(cache, own);
+  if (existsSync(folder)) return folder;
+  mkdirSync(cache, { recursive: true });
+  for (const old of readdirSync(cache).filter((each) => each.startsWith(`gleddo-${name}-`)))
+    rmSync(join(cache, old), { recursive: true, force: true });
+  const making = join(cache, `making-${own}`);
+  rmSync(making, { recursive: true, force: true });
+  await make(making);
+  renameSync(making, folder);
+  return folder;
+}
+
+async function empty(folder) {
+  const { PGlite } = await import('@electric-sql/pglite');
+  const { drizzle } = await import('drizzle-orm/pglite');
+  const { migrate } = await import('drizzle-orm/pglite/migrator');
+  const client = await PGlite.create(folder);
+  await migrate(drizzle(client), { migrationsFolder: migrations });
+  await client.close();
+}
+
+/** Lets the built server make the demo world in a copy of the empty database. */
+async function withDemo(folder, template) {
+  cpSync(template, join(folder, 'database'), { recursive: true });
+  const env = { GLEDDO_DATA: folder, GLEDDO_PORT: '0', GLEDDO_DEMO: '1', GLEDDO_LOG: 'warn' };
+  const child = spawn(process.execPath, [join(built, 'main.mjs')], {
+    env: { ...process.env, ...env },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await new Promise((resolve, reject) => {
+    child.stdout.on('data', (part) => part.includes('Gleddo is at') && resolve());
+    child.once('exit', () => reject(new Error('the demo world could not be made')));
+  });
+  const ended = new Promise((resolve) => child.once('exit', resolve));
+  child.kill('SIGTERM');
+  await ended;
+}
+
+const filesIn = (folder, ending) =>
+  readdirSync(folder)
+    .filter((name) => name.endsWith(ending))
+    .map((name) => join(folder, name));
+
+/** What tests copy instead of making it each time: a database without anything in it, and a data folder with the demo world. */
+export async function templates() {
+  const sql = filesIn(migrations, '.sql');
+  const database = await madeOnce('template', sql, empty);
+  const demo = await madeOnce('demo', [...sql, ...filesIn(built, '.mjs')], (folder) =>
+    withDemo(folder, database),
+  );
+  return { database, demo };
+}
+
+/** Puts what was made once where a server is to keep its data. */
+export function fromTemplate({ database, demo }, folder, isDemo) {
+  if (isDemo) cpSync(demo, folder, { recursive: true });
+  else cpSync(database, join(folder, 'database'), { recursive: true });
+}
