@@ -16,16 +16,21 @@ const migrations = join(ROOT, 'server/migrations');
 const built = join(ROOT, 'server/dist');
 const cache = join(ROOT, 'node_modules/.cache');
 
-/** A demo world tells of days that have passed since, so that it lasts for one. */
-const TODAY = new Date().toISOString().slice(0, 10);
+const DAY = 86_400_000;
+const dayAt = (time) => new Date(time).toISOString().slice(0, 10);
 
-/** A folder of the cache whose name follows from these files and the day; made anew, with those of its name before it gone, where one has changed. */
+/** A demo world tells of days that have passed since, so that it lasts for one, and through the night. */
+const DAYS = [dayAt(Date.now()), dayAt(Date.now() - DAY)];
+
+/** A folder of the cache whose name follows from these files and the day; made anew, with those of its name before it gone, where there is none. */
 async function madeOnce(name, files, make) {
-  const hash = createHash('sha256').update(TODAY);
+  const hash = createHash('sha256');
   for (const file of files) hash.update(readFileSync(file));
-  const own = `gleddo-${name}-${hash.digest('hex').slice(0, 12)}`;
+  const known = hash.digest('hex').slice(0, 12);
+  const [own, ...lasting] = DAYS.map((day) => `gleddo-${name}-${known}-${day}`);
   const folder = join(cache, own);
-  if (existsSync(folder)) return folder;
+  const found = [own, ...lasting].find((each) => existsSync(join(cache, each)));
+  if (found) return join(cache, found);
   mkdirSync(cache, { recursive: true });
   for (const old of readdirSync(cache).filter((each) => each.startsWith(`gleddo-${name}-`)))
     rmSync(join(cache, old), { recursive: true, force: true });
