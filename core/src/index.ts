@@ -125,7 +125,7 @@ export { filledWords, wordsBy, guideShown, proposedGuide } from './exercise/inde
 export { type DrawnPaper, picturesOf, withPictures } from './exercise/index.js';
 export { type GuideShown, type QuestionShown, type SheetShown } from './exercise/index.js';
 export { type RowShown, type StepShown, ownExercise } from './exercise/index.js';
-export { type Detail, DETAILS, type Guide, guideFile, type SheetKind } from './shape/index.js';
+export { type Brought, BROUGHT, type Guide, guideFile, type SheetKind } from './shape/index.js';
 export { MOST_OF_A_PICTURE, type Picture, pictureIn, type PictureKind } from './shape/index.js';
 export { urlOfPicture } from './shape/index.js';
 export { type SourceSheet, type Step, type OwnFigures, type Quantity } from './shape/index.js';

@@ -4,7 +4,7 @@ import { evaluate, type Scope } from '../expression/index.js';
 import type { AnswerKey } from '../key/answer-key.js';
 import { figureText } from '../question/judge-answer.js';
 import { keyScope } from '../question/right-answer.js';
-import type { Detail, Guide } from '../shape/guide.js';
+import type { Brought, Guide } from '../shape/guide.js';
 import { ledBy, type Led, type LedFigure, type LedQuestion, type LedStep } from './led.js';
 import { Progress, type AskedShown } from './progress.js';
 import type { DrawnPaper } from './drawn-papers.js';
@@ -33,7 +33,7 @@ export interface StepShown {
   readonly questions: readonly QuestionShown[];
   readonly sheets: readonly string[];
   /** What was kept back until here. */
-  readonly brings: readonly Detail[];
+  readonly brings: readonly Brought[];
 }
 
 export interface RowShown {

@@ -2,7 +2,7 @@ export { LARGEST_BOOK } from './book-file.js';
 export { isVisible } from './visible.js';
 export { withoutEval } from './without-eval.js';
 export { SETTINGS, type Setting } from './key-rules.js';
-export { DETAILS, guideFile, type Detail, type Guide } from './guide.js';
+export { BROUGHT, guideFile, type Brought, type Guide } from './guide.js';
 export { type SheetKind, type SourceSheet, type Step } from './guide.js';
 export { MOST_OF_A_PICTURE, pictureIn, urlOfPicture } from './picture.js';
 export { type Picture, type PictureKind } from './picture.js';

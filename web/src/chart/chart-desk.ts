@@ -10,7 +10,7 @@ import {
   spreadFigures,
   takenNumbers,
   type Book,
-  type Detail,
+  type Brought,
   type Operation,
   type Period,
   type Refusal,
@@ -63,7 +63,7 @@ export interface ChartDesk {
   /** Whether accounts are shown with their numbers. */
   readonly numbered: boolean;
   /** What of an account an exercise keeps back so far. */
-  readonly keptBack: ReadonlySet<Detail>;
+  readonly keptBack: ReadonlySet<Brought>;
   /** False while only the first rows of each section are drawn, so that a long chart opens at once. */
   readonly isWhole: boolean;
   readonly showsRetired: boolean;
