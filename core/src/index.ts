@@ -127,7 +127,7 @@ export { type GuideShown, type QuestionShown, type SheetShown } from './exercise
 export { type RowShown, type StepShown, ownExercise } from './exercise/index.js';
 export { type Brought, BROUGHT, type Guide, guideFile, type SheetKind } from './shape/index.js';
 export { MOST_OF_A_PICTURE, type Picture, pictureIn, type PictureKind } from './shape/index.js';
-export { urlOfPicture } from './shape/index.js';
+export { notAPicture, urlOfPicture } from './shape/index.js';
 export { type SourceSheet, type Step, type OwnFigures, type Quantity } from './shape/index.js';
 export { type Question, type QuestionKind, fitting } from './shape/index.js';
 export {

@@ -4,7 +4,7 @@ export { withoutEval } from './without-eval.js';
 export { SETTINGS, type Setting } from './key-rules.js';
 export { BROUGHT, guideFile, type Brought, type Guide } from './guide.js';
 export { type SheetKind, type SourceSheet, type Step } from './guide.js';
-export { MOST_OF_A_PICTURE, pictureIn, urlOfPicture } from './picture.js';
+export { MOST_OF_A_PICTURE, notAPicture, pictureIn, urlOfPicture } from './picture.js';
 export { type Picture, type PictureKind } from './picture.js';
 export { type OwnFigures, type Quantity } from './own-figures.js';
 export { type Question, type QuestionKind } from './question.js';

@@ -14,7 +14,7 @@ export interface Picture {
 /** In characters of base64: some 900 KB of picture. */
 export const MOST_OF_A_PICTURE = 1_200_000;
 
-const notAPicture = refusal(
+export const notAPicture = refusal(
   'guide.not-a-picture',
   () =>
     'Only a picture as PNG or JPEG of at most 900 KB is taken. Save it as one of these, smaller.',

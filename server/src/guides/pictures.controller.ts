@@ -23,8 +23,7 @@ export class PicturesController {
     @Body() { picture }: PictureRequest,
     @SignedIn() me: Me,
   ): Promise<PictureKept> {
-    await this.exercises.rowOf(me, id);
-    return this.pictures.keep(id, picture);
+    return this.pictures.keep(await this.exercises.rowOf(me, id), picture);
   }
 
   @Only('instructor')

@@ -1,6 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { PictureKept } from '@gleddo/contract';
 import {
+  notAPicture,
   pictureIn,
   picturesOf,
   urlOfPicture,
@@ -9,12 +10,12 @@ import {
   type Picture,
   type PictureKind,
 } from '@gleddo/core';
-import { and, count, eq, inArray } from 'drizzle-orm';
+import { and, eq, inArray, notInArray } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Database, Queries } from '../database/open-database.js';
 import { pictures } from '../database/schema/index.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
-import { notFound, refuse } from '../http/problem.js';
+import { notFound, refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { guideOf } from '../threads/guiding.js';
 
@@ -25,17 +26,29 @@ const MOST = 60;
 export class PicturesService {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
-  async keep(exerciseId: string, url: string): Promise<PictureKept> {
+  async keep(exercise: ExerciseRow, url: string): Promise<PictureKept> {
+    const exerciseId = exercise.id;
     const picture = pictureIn(url);
-    if (!picture) throw refuse('guide.not-a-picture', NOT_A_PICTURE, 'picture');
-    const [kept] = await this.db
-      .select({ many: count() })
-      .from(pictures)
-      .where(eq(pictures.exerciseId, exerciseId));
-    if ((kept?.many ?? 0) >= MOST) throw refuse('guide.pictures', TOO_MANY, 'picture');
+    if (!picture) throw refusedBy([notAPicture({}, 'picture')]);
+    if ((await this.countOf(exerciseId)) >= MOST) await this.dropUnnamed(exercise);
+    if ((await this.countOf(exerciseId)) >= MOST)
+      throw refuse('guide.pictures', TOO_MANY, 'picture');
     const id = nanoid();
     await this.db.insert(pictures).values({ id, exerciseId, ...picture });
     return { id };
+  }
+
+  private countOf(exerciseId: string): Promise<number> {
+    return this.db.$count(pictures, eq(pictures.exerciseId, exerciseId));
+  }
+
+  /** What was put in and is named by the guide no longer makes room for what is put in now. */
+  private async dropUnnamed({ id, guide }: ExerciseRow): Promise<void> {
+    const named = picturesOf(guideOf(guide));
+    const own = eq(pictures.exerciseId, id);
+    await this.db
+      .delete(pictures)
+      .where(named.length === 0 ? own : and(own, notInArray(pictures.id, [...named])));
   }
 
   /** A picture that was put in for an exercise, whether its guide names it already or not. */
@@ -98,7 +111,5 @@ export async function keepApart(
     await db.insert(pictures).values(apart.map((each) => ({ ...each, exerciseId })));
 }
 
-const NOT_A_PICTURE =
-  'Only a picture as PNG or JPEG of at most 900 KB is taken. Save it as one of these, smaller.';
 const TOO_MANY =
-  'An exercise keeps 60 pictures. Make the next one from a copy: save the exercise as a file and read it back.';
+  'An exercise keeps 60 pictures. Remove a paper that is needed no longer, save the steps, and choose this one again.';
