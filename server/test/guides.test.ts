@@ -128,6 +128,9 @@ describe('what leads through an exercise', () => {
     expect((await student(1).get(beside)).status).toBe(404);
     expect((await student(0).get(`${path}/pictures/${id}`)).status).toBe(403);
     expect((await guide(student(0), bookId)).guide.sheets[1].picture).toBe(id);
+    for (let i = 0; i < 60; i++)
+      expect((await ruth.post(`${path}/pictures`, { picture })).status).toBe(201);
+    expect((await student(0).get(beside)).status).toBe(200);
     const file = (await ruth.get(`${path}/file`)).body;
     expect(file.guide.sheets[1].picture).toBe(picture);
     const again = (await ruth.post('exercises/file', file)).body;
