@@ -1,4 +1,5 @@
 import { chromium } from '@playwright/test';
+import { launchOptions } from '../scripts/chromium.mjs';
 import { startDemo } from './demo-server.mjs';
 
 /**
@@ -85,8 +86,7 @@ const said = ({ letter, longest }) =>
 
 export async function benchInBrowser(server) {
   const demo = await startDemo(server);
-  const args = ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run'];
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
+  const browser = await chromium.launch(launchOptions());
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(demo.address);
   await page.getByRole('button', { name: /^Ruth Marsh/ }).click();

@@ -3,7 +3,7 @@ import { asked, atOnce, classAt, startServer, tell, whileChecking } from './peop
 const SIZES = [30, 100, 300];
 
 /** What one who only looks asks for: the list of their exercises. */
-const look = (person) => asked(person, 'GET', 'my-exercises');
+const look = (person) => asked(person, 'GET my-exercises');
 
 async function idle({ people: [person] }) {
   const times = [];
@@ -76,7 +76,7 @@ async function harmed(house) {
 }
 
 /** The embedded database with a class at once; `book` is what each of them works on. */
-export async function benchPeople(main, book, says, sizes = SIZES) {
+export async function benchPeople({ main, book, says, sizes = SIZES }) {
   process.stdout.write(`\nPeople at once, ${says}\n`);
   for (const size of sizes) {
     const server = await startServer(main, {});

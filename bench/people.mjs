@@ -11,8 +11,9 @@ const PASSWORD = 'a long password';
 
 const agent = new Agent({ keepAlive: true, maxSockets: 2000 });
 
-/** One request; answers its status, its JSON, its cookie and how long it took. */
-export function asked({ address, cookie }, method, path, body) {
+/** One request, such as `GET my-exercises`; answers its status, its JSON, its cookie and how long it took. */
+export function asked({ address, cookie }, what, body) {
+  const [method, path] = what.split(' ');
   const { port } = new URL(address);
   const text = body === undefined ? null : JSON.stringify(body);
   const headers = {
@@ -88,10 +89,11 @@ async function inTurns(things, most, each) {
 /** A class of so many who have begun an exercise over a book. */
 export async function classAt(addresses, size, book) {
   const [address] = addresses;
-  const ruth = await asked({ address, cookie: '' }, 'POST', 'first-instructor', {
+  const ruth = await asked({ address, cookie: '' }, 'POST first-instructor', {
     ...{ name: 'Ruth', login: 'ruth', password: PASSWORD },
   });
-  const ask = (method, path, body) => asked({ address, cookie: ruth.cookie }, method, path, body);
+  const ask = (method, path, body) =>
+    asked({ address, cookie: ruth.cookie }, `${method} ${path}`, body);
   const company = (await ask('POST', 'companies', { book })).body;
   const group = (await ask('POST', 'groups', { name: 'All' })).body;
   const added = [];
@@ -105,7 +107,7 @@ export async function classAt(addresses, size, book) {
   await ask('POST', `exercises/${exercise.id}/hand-out`, { groupId: group.id });
   const people = await inTurns(added, 4, async ({ login, password }) => {
     const at = addresses[added.findIndex((each) => each.login === login) % addresses.length];
-    const { cookie } = await asked({ address: at, cookie: '' }, 'POST', 'sign-in', {
+    const { cookie } = await asked({ address: at, cookie: '' }, 'POST sign-in', {
       login,
       password,
     });
@@ -116,7 +118,7 @@ export async function classAt(addresses, size, book) {
       {},
     );
     const bookId = begun.body.bookId;
-    const opened = await asked({ address: at, cookie }, 'GET', `books/${bookId}`);
+    const opened = await asked({ address: at, cookie }, `GET books/${bookId}`);
     const account = opened.body.book.accounts[3].id;
     return { address: at, cookie, bookId, account, revision: 0, exercise: exercise.id };
   });
@@ -143,12 +145,12 @@ export async function atOnce(people) {
         const operations = [{ kind: 'rename-account', id: person.account, name }];
         const sent = { revision: person.revision, operations, token: `t${names}` };
         const path = `books/${person.bookId}/operations`;
-        const done = await asked(person, 'POST', path, sent);
+        const done = await asked(person, `POST ${path}`, sent);
         if (done.status === 200) person.revision = done.body.revision;
         else faults++;
         changes.push(done.took);
         if (n % 5 === i % 5) {
-          const page = await asked(person, 'GET', `books/${person.bookId}`);
+          const page = await asked(person, `GET books/${person.bookId}`);
           if (page.status !== 200) faults++;
           pages.push(page.took);
         }
@@ -173,7 +175,7 @@ export function tell(what, { changes, pages, faults }) {
 export async function whileChecking({ ruth, exercise, people }, share) {
   const handing = people.slice(0, Math.floor(people.length * share));
   const going = people.slice(handing.length);
-  for (const person of handing) await asked(person, 'POST', `my-exercises/${exercise}/hand-in`, {});
+  for (const person of handing) await asked(person, `POST my-exercises/${exercise}/hand-in`, {});
   await settled(ruth, exercise);
   const from = performance.now();
   const checking = ruth('POST', `exercises/${exercise}/check-again`, {})

@@ -1,8 +1,8 @@
 import { chromium } from '@playwright/test';
+import { launchOptions } from '../scripts/chromium.mjs';
 import { startDemo } from './demo-server.mjs';
 
 /** What goes over the wire, from a browser that has nothing yet: to sign in, and to open a try. */
-const CHROME = ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run'];
 
 async function weighed(page) {
   const session = await page.context().newCDPSession(page);
@@ -16,7 +16,7 @@ const quiet = (page) => page.waitForLoadState('networkidle').catch(() => undefin
 
 export async function weights(server) {
   const demo = await startDemo(server);
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROME });
+  const browser = await chromium.launch(launchOptions());
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const bytes = await weighed(page);
   await page.goto(demo.address);

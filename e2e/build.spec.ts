@@ -60,8 +60,11 @@ test('build it: from a starter chart to the one of the brief, a name crossed; on
   await page.getByLabel('They begin with').click();
   await choose(page, 'the starter chart: Shop');
   await page.getByRole('button', { name: 'Not now' }).click();
-  const made = await handOut(page, 'Build it', 'Build the corner shop', 'Bo Saffron');
-  const student = await begin(browser, page, made, 'Build the corner shop');
+  const made = await handOut(page, 'Build it', {
+    title: 'Build the corner shop',
+    student: 'Bo Saffron',
+  });
+  const student = await begin(browser, page, { made, title: 'Build the corner shop' });
   await expect(row(student, 'Telephone and internet')).toBeVisible();
   await asTheBriefSays(student);
   await handIn(student);
@@ -81,8 +84,11 @@ test('place them, with the normal side asked: nothing says it, an answer is mark
   await page.getByRole('radio', { name: /^Place them/ }).check();
   await page.getByRole('checkbox', { name: /^Ask for the normal side/ }).check();
   await page.keyboard.press('Escape');
-  const made = await handOut(page, 'Place them', 'Place Thyme Row', 'Tia Dough');
-  const student = await begin(browser, page, made, 'Place Thyme Row');
+  const made = await handOut(page, 'Place them', {
+    title: 'Place Thyme Row',
+    student: 'Tia Dough',
+  });
+  const student = await begin(browser, page, { made, title: 'Place Thyme Row' });
   await expect(row(student, 'Oven loan').locator('.figure')).toHaveText('1,500');
   const place = async (name: string, type: string, side: 'Debit' | 'Credit') => {
     await row(student, name).click();

@@ -56,7 +56,7 @@ test('a forgotten password is set anew, and changed by who it belongs to', async
   await page.getByRole('button', { name: 'Set a new one' }).click();
   const made = await page.locator('code').innerText();
   const greta = await browser.newPage();
-  await signIn(greta, 'greta.pohl', made, server.address);
+  await signIn(greta, 'greta.pohl', { password: made, address: server.address });
   await greta.getByRole('button', { name: /^Greta Pohl/ }).click();
   await greta.getByText('Change my password').click();
   await greta.getByLabel('The password you have now').fill('guess');
@@ -67,7 +67,7 @@ test('a forgotten password is set anew, and changed by who it belongs to', async
   await greta.getByRole('button', { name: 'Change it' }).click();
   await expect(greta.getByRole('status')).toContainText('Changed.');
   const again = await browser.newPage();
-  await signIn(again, ' GRETA.POHL ', 'kept to herself', server.address);
+  await signIn(again, ' GRETA.POHL ', { password: 'kept to herself', address: server.address });
   await expect(again.getByRole('heading', { name: 'My exercises' })).toBeVisible();
 });
 
@@ -84,7 +84,7 @@ test('the first instructor adds another, who has companies and classes of their 
   await expect(page.getByRole('row', { name: /Tom Reed/ }).first()).toBeVisible();
   await expect(page.getByText('Ruth Marsh made an instructor of Tom Reed')).toBeVisible();
   const tom = await browser.newPage();
-  await signIn(tom, 'tom.reed', password, server.address);
+  await signIn(tom, 'tom.reed', { password, address: server.address });
   await expect(tom.getByRole('heading', { name: 'Companies' })).toBeVisible();
   await expect(tom.getByText('Tern Island')).toHaveCount(0);
   await expect(tom.getByRole('link', { name: 'People' })).toHaveCount(0);

@@ -1,4 +1,5 @@
 import { chromium, expect, test, type Page } from '@playwright/test';
+import { launchOptions } from '../scripts/chromium.mjs';
 import { OwnServer } from './own-server.js';
 
 const server = new OwnServer(3219, false);
@@ -45,10 +46,9 @@ test('the first visitor becomes the instructor; a kill of the server in the midd
 });
 
 test('over plain http, by another name than localhost, all can be changed and is saved', async () => {
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--host-resolver-rules=MAP books.school 127.0.0.1'],
-  });
+  const browser = await chromium.launch(
+    launchOptions('--host-resolver-rules=MAP books.school 127.0.0.1'),
+  );
   const page = await browser.newPage();
   await page.goto(server.address.replace('localhost', 'books.school'));
   expect(await page.evaluate(() => window.isSecureContext)).toBe(false);

@@ -93,8 +93,7 @@ export const FEBRUARY = {
 export async function openDealer(
   page: Page,
   name: string,
-  part: string,
-  more: object = {},
+  { part, more = {} }: { readonly part: string; readonly more?: object | undefined },
 ): Promise<void> {
   await comeInAs(page, 'Ruth Marsh');
   const made = await ask(page, 'companies', { book: { ...dealerBook(name), ...more } });

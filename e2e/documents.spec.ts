@@ -58,7 +58,7 @@ async function record(page: Page, count: number): Promise<void> {
 test('seven events by documents, in fewer than two hundred keys; the loss between them is explained', async ({
   page,
 }) => {
-  await openDealer(page, 'Seven events', 'documents');
+  await openDealer(page, 'Seven events', { part: 'documents' });
   await form(page).getByRole('combobox', { name: 'What happened' }).focus();
   const keys = await countKeys(page);
   await heads(page, ['goods i', 'Goods in'], ['haz', 'Hazel Growers']);
@@ -102,7 +102,7 @@ test('seven events by documents, in fewer than two hundred keys; the loss betwee
 });
 
 test('the same seven events by entries, in fewer than three hundred keys', async ({ page }) => {
-  await openDealer(page, 'Seven entries', 'journal');
+  await openDealer(page, 'Seven entries', { part: 'journal' });
   const entries = page.getByRole('list', { name: 'Recorded entries' }).getByRole('listitem');
   await page.getByLabel('Day', { exact: true }).focus();
   const keys = await countKeys(page);
@@ -133,7 +133,7 @@ test('the same seven events by entries, in fewer than three hundred keys', async
 test('who owes, a new customer, terms, a payment in part, and what names a thing keeps it', async ({
   page,
 }) => {
-  await openDealer(page, 'Who owes', 'documents');
+  await openDealer(page, 'Who owes', { part: 'documents' });
   await leaf(page, 'Customers, suppliers');
   const party = page.getByRole('form', { name: 'New customer or supplier' });
   await party.getByLabel('Name').fill('Parish of Nether Fen');
@@ -172,7 +172,7 @@ test('who owes, a new customer, terms, a payment in part, and what names a thing
 test('a schedule from an account’s slip makes its entries, which are changed there alone', async ({
   page,
 }) => {
-  await openDealer(page, 'A schedule', 'chart');
+  await openDealer(page, 'A schedule', { part: 'chart' });
   await page.getByText('Prepaid rent', { exact: true }).click();
   await page.getByRole('link', { name: 'Plan a schedule' }).click();
   const schedule = page.getByRole('form', { name: 'New schedule' });
@@ -202,15 +202,18 @@ test('a student keeps the books by documents and a schedule, and gets every poin
   page,
   browser,
 }) => {
-  await openDealer(page, 'By documents', 'documents', FEBRUARY);
+  await openDealer(page, 'By documents', { part: 'documents', more: FEBRUARY });
   await expect(list(page).locator('[data-document]')).toHaveCount(2);
-  const made = await handOut(page, 'Keep the books', 'Documents of February', 'Mara Quince');
+  const made = await handOut(page, 'Keep the books', {
+    title: 'Documents of February',
+    student: 'Mara Quince',
+  });
   await page.goto(`/exercises/${made.id}/checks`);
   await page.getByRole('combobox', { name: 'What happens is entered' }).click();
   await choose(page, 'as documents');
   await page.getByRole('button', { name: 'Save the checks' }).click();
   await expect(page.getByRole('button', { name: 'Save the checks' })).toBeDisabled();
-  const student = await begin(browser, page, made, 'Documents of February');
+  const student = await begin(browser, page, { made, title: 'Documents of February' });
   await student.getByRole('link', { name: 'Opening', exact: true }).click();
   await student.getByRole('textbox', { name: 'Bank, debit' }).fill('16000');
   await student.getByRole('textbox', { name: 'Share capital, credit' }).fill('16000');

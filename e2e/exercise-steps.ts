@@ -72,8 +72,7 @@ interface Made {
 export async function handOut(
   page: Page,
   kind: string,
-  title: string,
-  student: string,
+  { title, student }: { readonly title: string; readonly student: string },
 ): Promise<Made> {
   await page.getByRole('button', { name: 'Make an exercise' }).click();
   await page.getByLabel('Title').fill(title);
@@ -91,11 +90,10 @@ export async function handOut(
 export async function begin(
   browser: Browser,
   page: Page,
-  made: Made,
-  title: string,
+  { made, title }: { readonly made: Made; readonly title: string },
 ): Promise<Page> {
   const student = await browser.newPage({ baseURL: new URL(page.url()).origin });
-  await signIn(student, made.login, made.password);
+  await signIn(student, made.login, { password: made.password });
   await student.getByRole('link', { name: new RegExp(title) }).click();
   await student.getByRole('button', { name: 'Begin' }).click();
   await expect(student.getByRole('grid', { name: 'Balance sheet' })).toBeVisible();

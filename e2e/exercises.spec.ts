@@ -7,8 +7,11 @@ test('place them: from the tray each account goes to its place; one goes wrong',
   browser,
 }) => {
   await openBakery(page, 'Crumb Lane Bakery');
-  const made = await handOut(page, 'Place them', 'Place the bakery', 'Pia Crust');
-  const student = await begin(browser, page, made, 'Place the bakery');
+  const made = await handOut(page, 'Place them', {
+    title: 'Place the bakery',
+    student: 'Pia Crust',
+  });
+  const student = await begin(browser, page, { made, title: 'Place the bakery' });
   await expect(student.locator('.tray .row.account')).toHaveCount(5);
   const place = async (name: string, type: string) => {
     await row(student, name).click();
@@ -43,13 +46,16 @@ test('number them: placed accounts get numbers by the plan; a word from the chec
   browser,
 }) => {
   await openBakery(page, 'Rye and Sons');
-  const made = await handOut(page, 'Number them', 'Number the bakery', 'Ned Loaf');
+  const made = await handOut(page, 'Number them', {
+    title: 'Number the bakery',
+    student: 'Ned Loaf',
+  });
   await page.goto(`/exercises/${made.id}/checks`);
   await page.getByRole('checkbox', { name: /^Checking while working/ }).check();
   await page.getByRole('checkbox', { name: /^The bands of the number plan/ }).uncheck();
   await page.getByRole('button', { name: 'Save the checks' }).click();
   await expect(page.getByRole('button', { name: 'Save the checks' })).toBeDisabled();
-  const student = await begin(browser, page, made, 'Number the bakery');
+  const student = await begin(browser, page, { made, title: 'Number the bakery' });
   await expect(student.locator('.ruler')).toHaveCount(0);
   const number = async (name: string, text: string) => {
     await row(student, name).click();
@@ -84,8 +90,8 @@ test('mend it: planted faults are found, mended, and marked', async ({ page, bro
   await page.getByRole('radio', { name: /^Mend it/ }).check();
   await expect(page.getByLabel('on the wrong statement')).toHaveValue('1');
   await page.keyboard.press('Escape');
-  const made = await handOut(page, 'Mend it', 'Mend the bakery', 'Mia Kneader');
-  const student = await begin(browser, page, made, 'Mend the bakery');
+  const made = await handOut(page, 'Mend it', { title: 'Mend the bakery', student: 'Mia Kneader' });
+  const student = await begin(browser, page, { made, title: 'Mend the bakery' });
   const before = await student.locator('.row.account .name').allTextContents();
   expect(before).toHaveLength(6);
   await handIn(student);

@@ -23,7 +23,11 @@ async function chooseAccount(page: Page, at: number, name: string): Promise<void
 }
 
 /** A key as a keyboard of another layout sends it. */
-const pressed = (page: Page, key: string, code: string, shiftKey: boolean) =>
+const pressed = (
+  page: Page,
+  key: string,
+  { code, shiftKey }: { readonly code: string; readonly shiftKey: boolean },
+) =>
   page.evaluate(
     ([name, place, shift]) => {
       const init = { key: name, code: place, shiftKey: shift, bubbles: true, cancelable: true };
@@ -34,7 +38,7 @@ const pressed = (page: Page, key: string, code: string, shiftKey: boolean) =>
 
 test('a student’s exercise by keyboard: the focus is never lost', async ({ page, browser }) => {
   await openBakery(page, 'Keyed Bakery');
-  const made = await handOut(page, 'Build it', 'Keyed in', 'Kit Sorrel');
+  const made = await handOut(page, 'Build it', { title: 'Keyed in', student: 'Kit Sorrel' });
   const student = await browser.newPage({ baseURL: new URL(page.url()).origin });
   await student.goto('/');
   await tabTo(student, student.getByLabel('Name you sign in with'));
@@ -140,13 +144,13 @@ test('shortcuts are what is typed, on whichever keyboard, and can be turned off'
   const find = page.getByRole('combobox', { name: 'Go to an account or page' });
   await expect(row(page, 'Bank').first()).toBeVisible();
   await row(page, 'Drawings').focus();
-  await pressed(page, '-', 'Slash', false);
+  await pressed(page, '-', { code: 'Slash', shiftKey: false });
   await expect(find).not.toBeFocused();
-  await pressed(page, '/', 'Digit7', true);
+  await pressed(page, '/', { code: 'Digit7', shiftKey: true });
   await expect(find).toBeFocused();
   await page.keyboard.press('Escape');
   await expect(row(page, 'Drawings')).toBeFocused();
-  await pressed(page, '?', 'Minus', true);
+  await pressed(page, '?', { code: 'Minus', shiftKey: true });
   const sheet = page.getByRole('dialog', { name: 'Shortcuts' });
   await expect(sheet).toBeVisible();
   await sheet.getByRole('checkbox').uncheck();
@@ -175,8 +179,8 @@ test('a double click on Hand in opens the question and leaves it open', async ({
   browser,
 }) => {
   await openBakery(page, 'Doubly Clicked Bakery');
-  const made = await handOut(page, 'Build it', 'Clicked twice', 'Dov Clicks');
-  const student = await begin(browser, page, made, 'Clicked twice');
+  const made = await handOut(page, 'Build it', { title: 'Clicked twice', student: 'Dov Clicks' });
+  const student = await begin(browser, page, { made, title: 'Clicked twice' });
   await student.getByRole('button', { name: 'Hand in' }).dblclick();
   const sheet = student.getByRole('dialog', { name: 'Hand this work in?' });
   await expect(sheet).toBeVisible();

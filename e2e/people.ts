@@ -10,8 +10,7 @@ export async function comeInAs(page: Page, name: string, address = '/'): Promise
 export async function signIn(
   page: Page,
   login: string,
-  password: string,
-  address = '/',
+  { password, address = '/' }: { readonly password: string; readonly address?: string | undefined },
 ): Promise<void> {
   await page.goto(address);
   await page.getByLabel('Name you sign in with').fill(login);

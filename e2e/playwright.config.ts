@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { join } from 'node:path';
+import { launchOptions } from '../scripts/chromium.mjs';
 
 const PORT = 3217;
 const root = join(import.meta.dirname, '..');
@@ -17,16 +18,7 @@ export default defineConfig({
   use: {
     baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-dev-shm-usage',
-        '--disable-background-networking',
-        '--no-first-run',
-      ],
-    },
+    launchOptions: launchOptions(),
     screenshot: 'only-on-failure',
   },
   webServer: {

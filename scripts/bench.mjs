@@ -25,13 +25,17 @@ const server = join(ROOT, 'server/dist/main.mjs');
 const { benchPeople, benchShared } = await import('../bench/crowd.mjs');
 const bookIn = (name) =>
   JSON.parse(readFileSync(join(ROOT, 'bench/dist', `${name}.book.json`), 'utf8'));
-await benchPeople(server, bookIn('usual'), 'each with a book of 60 accounts and 120 entries');
-await benchPeople(
-  server,
-  bookIn('large'),
-  'each with a book of 150 accounts and 500 entries',
-  [300],
-);
+await benchPeople({
+  main: server,
+  book: bookIn('usual'),
+  says: 'each with a book of 60 accounts and 120 entries',
+});
+await benchPeople({
+  main: server,
+  book: bookIn('large'),
+  says: 'each with a book of 150 accounts and 500 entries',
+  sizes: [300],
+});
 if (process.env.DATABASE_URL)
   await benchShared({
     main: server,

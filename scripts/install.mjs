@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { mustRun, ROOT } from './run.mjs';
+import { BROWSER, SHELL } from './chromium.mjs';
+import { mustRun, ROOT, run } from './run.mjs';
 
 const stamp = join(ROOT, 'node_modules', '.installed-from');
 
@@ -18,18 +19,21 @@ export async function ensureInstalled() {
   writeFileSync(stamp, wanted());
 }
 
-async function installDebian(...packages) {
-  process.stdout.write(`Installing ${packages.join(', ')} …\n`);
+/** Installs a package of Debian's; `runs` says what becomes of a failure. */
+async function installDebian(name, runs = mustRun) {
+  process.stdout.write(`Installing ${name} …\n`);
   const command = process.getuid?.() === 0 ? ['apt-get'] : ['sudo', 'apt-get'];
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-  const apt = (args) => mustRun(command[0], [...command.slice(1), ...args], { env });
+  const apt = (args) => runs(command[0], [...command.slice(1), ...args], { env });
   await apt(['update', '-qq']);
-  await apt(['install', '-y', '-qq', '--no-install-recommends', ...packages]);
+  await apt(['install', '-y', '-qq', '--no-install-recommends', name]);
 }
 
-/** Installs Debian's chromium for the browser stories when there is none. */
+/** Installs Debian's chromium for the browser stories: its shell, or the whole browser where that can't be had. */
 export async function ensureChromium() {
-  if (!existsSync('/usr/bin/chromium')) await installDebian('chromium');
+  if (existsSync(SHELL)) return;
+  await installDebian('chromium-headless-shell', run);
+  if (!existsSync(SHELL) && !existsSync(BROWSER)) await installDebian('chromium');
 }
 
 /** Installs Debian's PostgreSQL for the tests of the server when there is none. */

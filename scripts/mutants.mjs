@@ -69,6 +69,7 @@ function planted(mutants) {
       .replace(/projects: \[[\s\S]*\],/, "projects: [project('core')],"),
   );
   writeFileSync(join(copy, 'switch.mjs'), SWITCH);
+  writeFileSync(join(copy, 'order.mjs'), ORDER);
   mkdirSync(join(copy, 'reached'));
   for (const file of new Set(mutants.map((each) => each.file))) {
     const own = mutants.filter((each) => each.file === file);
@@ -82,6 +83,7 @@ import { writeFileSync } from 'node:fs';
 import { basename } from 'node:path';
 const on = Number(process.env.MUTANT ?? -1);
 const reached = new Set();
+const began = performance.now();
 globalThis.mutant = (id) => {
   if (on < 0) reached.add(id);
   return id === on;
@@ -89,9 +91,26 @@ globalThis.mutant = (id) => {
 afterAll(() => {
   if (on >= 0) return;
   const test = basename(expect.getState().testPath);
-  writeFileSync(process.env.REACHED + '/' + test + '.json', JSON.stringify([...reached]));
+  const ids = [...reached];
+  const took = performance.now() - began;
+  writeFileSync(process.env.REACHED + '/' + test + '.json', JSON.stringify({ ids, took }));
 });
 `;
+
+/** What is soon done is tried first: most mutants are noticed long before the last test. */
+const ORDER = `
+import Sequencer from '@jest/test-sequencer';
+const order = process.env.ORDER?.split('|') ?? [];
+const at = (test) => order.findIndex((name) => test.path.endsWith('/' + name));
+export default class extends Sequencer.default {
+  sort(tests) {
+    return order.length === 0 ? super.sort(tests) : [...tests].sort((a, b) => at(a) - at(b));
+  }
+}
+`;
+
+/** How many were stopped since they did not end. */
+let endless = 0;
 
 function jest(more, env = {}) {
   const command = ['--experimental-vm-modules', '--no-warnings', 'node_modules/jest/bin/jest.js'];
@@ -101,7 +120,11 @@ function jest(more, env = {}) {
     env: { ...process.env, NODE_ENV: 'test', REACHED: join(copy, 'reached'), ...env },
     stdio: process.env.MUTANTS_LOUD ? 'inherit' : 'ignore',
   });
-  const timer = setTimeout(() => child.kill('SIGKILL'), LONGEST);
+  const stop = () => {
+    endless += 1;
+    child.kill('SIGKILL');
+  };
+  const timer = env.MUTANT ? setTimeout(stop, LONGEST) : null;
   return new Promise((resolve) =>
     child.once('exit', (status) => {
       clearTimeout(timer);
@@ -110,20 +133,25 @@ function jest(more, env = {}) {
   );
 }
 
-/** Which test files reach which mutant. */
+/** Which test files reach which mutant, the quickest first. */
 function reach() {
   const found = new Map();
-  for (const name of readdirSync(join(copy, 'reached')))
-    for (const id of JSON.parse(readFileSync(join(copy, 'reached', name), 'utf8')))
-      found.set(id, [...(found.get(id) ?? []), name.replace(/\.json$/, '')]);
+  const said = readdirSync(join(copy, 'reached')).map((name) => ({
+    test: name.replace(/\.json$/, ''),
+    ...JSON.parse(readFileSync(join(copy, 'reached', name), 'utf8')),
+  }));
+  for (const { test, ids } of said.sort((a, b) => a.took - b.took))
+    for (const id of ids) found.set(id, [...(found.get(id) ?? []), test]);
   return found;
 }
 
 async function noticed(id, tests) {
   if (tests.length === 0) return false;
   const pattern = tests.map((name) => `/${name.replaceAll('.', '\\.')}$`).join('|');
-  return !(await jest(['--bail', '-w', '1', '--testPathPatterns', pattern], {
+  const order = ['--testSequencer', join(copy, 'order.mjs')];
+  return !(await jest(['--bail', '-w', '1', ...order, '--testPathPatterns', pattern], {
     MUTANT: String(id),
+    ORDER: tests.join('|'),
   }));
 }
 
@@ -153,7 +181,7 @@ try {
   await Promise.all(Array.from({ length: availableParallelism() }, work));
   const share = (100 * (mutants.length - survivors.length)) / mutants.length;
   process.stdout.write(
-    `\n${share.toFixed(0)} of 100 noticed (${mutants.length - survivors.length} of ${mutants.length})\n`,
+    `\n${share.toFixed(0)} of 100 noticed (${mutants.length - survivors.length} of ${mutants.length}), ${endless} of them since they did not end\n`,
   );
   process.exitCode = share < 90 ? 1 : 0;
 } finally {

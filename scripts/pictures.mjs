@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { build } from './build.mjs';
+import { launchOptions } from './chromium.mjs';
 import { ensureChromium } from './install.mjs';
 import { ROOT } from './run.mjs';
 
@@ -23,10 +24,7 @@ await new Promise((resolve) =>
     if (said.toString().includes('Gleddo is at')) resolve();
   }),
 );
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run'],
-});
+const browser = await chromium.launch(launchOptions());
 
 async function comeIn(name) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });

@@ -128,8 +128,7 @@ async function workIn(key: AnswerKey, bytes: Uint8Array): Promise<Result<TableWo
 function faultsIn(
   key: AnswerKey,
   rows: readonly Row[],
-  shape: Shape,
-  work: Result<TableWork>,
+  { shape, work }: { readonly shape: Shape; readonly work: Result<TableWork> },
 ): string[] {
   if (!work.ok) return shape.isReadable ? [`refused: ${work.refusals[0]?.says ?? ''}`] : [];
   const { book, faults, said, balancesAt } = work.value;
@@ -179,7 +178,7 @@ export async function readAllShapes(
   ];
   let misread = 0;
   for (const shape of shapes) {
-    const faults = faultsIn(key, rows, shape, await workIn(key, shape.bytes));
+    const faults = faultsIn(key, rows, { shape, work: await workIn(key, shape.bytes) });
     if (faults.length === 0) continue;
     misread++;
     say(`file, ${shape.name}:`);

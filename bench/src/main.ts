@@ -36,8 +36,7 @@ function reading(): void {
     const { parsing, took } = beside(
       () => JSON.parse(text) as unknown,
       () => read(text),
-      runs,
-      runs,
+      { runs, warmUps: runs },
     );
     report(name, took, parsing);
   }

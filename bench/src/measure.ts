@@ -20,7 +20,11 @@ export function report(what: string, took: number, parsing: number | null): void
  * Something measured beside the parsing of the same JSON, one after the other in one run: the middle of each. A
  * machine that slows down meanwhile slows both.
  */
-export function beside(parse: () => unknown, run: () => unknown, runs = 300, warmUps = 100) {
+export function beside(
+  parse: () => unknown,
+  run: () => unknown,
+  { runs = 300, warmUps = 100 } = {},
+) {
   const parsing: number[] = [];
   const running: number[] = [];
   for (let i = 0; i < warmUps + runs; i++) {

@@ -75,7 +75,7 @@ function ofSeed(made: AnswerKey, begun: Book, said: string | undefined) {
   if (said === undefined) return { key: made, start: begun };
   const drawing = { seed: wholeOption(said, 'seed') };
   const key = ownKey(made, drawing);
-  return { key, start: ownStart(begun, made, key, drawing) };
+  return { key, start: ownStart(begun, made, { own: key, drawing }) };
 }
 
 const NOTHING_RECOGNISED =

@@ -46,7 +46,7 @@ function tried(
   count: number,
   { out, err }: { readonly out: Output; readonly err: Output },
 ): number {
-  const { broken, brokenCount } = trySeeds(key, start, count);
+  const { broken, brokenCount } = trySeeds(key, start, { count });
   for (const { seed, faults } of broken)
     for (const { at, says } of faults) err.write(`seed ${seed}: ${at || 'book'}: ${says}\n`);
   out.write(`${count - brokenCount} of ${count} seeds hold\n`);

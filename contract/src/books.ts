@@ -70,6 +70,8 @@ export interface Help {
   readonly totals: boolean;
   /** The bands of the number plan: the ruler, and the warning outside them. */
   readonly bands: boolean;
+  /** What looks odd in the book, told without a key. */
+  readonly health: boolean;
   /** Whether the normal side of each account is asked, so that nothing says it. */
   readonly asksSides: boolean;
 }

@@ -96,6 +96,11 @@ export class ChangeExerciseRequest {
   @IsBoolean()
   helpBands?: boolean;
 
+  /** Whether students are told what looks odd in their book, without the key. */
+  @MayBeLeftOut()
+  @IsBoolean()
+  helpHealth?: boolean;
+
   /** Whether a student may have the work checked before handing it in. */
   @MayBeLeftOut()
   @IsBoolean()

@@ -93,6 +93,8 @@ export {
   FiledRequest,
   type HandPairShown,
   type KeyVersionShown,
+  type ChangedResult,
+  type PastCheck,
   OwnFileRequest,
   PairsRequest,
   type Preview,

@@ -120,7 +120,7 @@ function ofBooks(of: Book): fc.Arbitrary<Operation>[] {
     fc.constantFrom('fresh', ...of.entries.map((each) => each.id)),
   );
   const anEntry = made.map(([to, from, date, name]) => ({
-    ...entry(name, date, {}),
+    ...entry(name, date, { lines: {} }),
     lines: [
       { account: to, amount: 5 },
       { account: from, amount: -5 },

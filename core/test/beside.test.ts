@@ -23,7 +23,7 @@ describe('a work beside the key', () => {
   it('shows each entry once, beside the one that stands for it; another day does not agree', () => {
     const [first, second, ...rest] = shop().entries;
     if (!first || !second) throw new Error('the shop has entries');
-    const own = entry('own', '2027-03-30', { bank: 123, sales: -123 });
+    const own = entry('own', '2027-03-30', { lines: { bank: 123, sales: -123 } });
     const work = { ...shop(), entries: [{ ...second, date: '2027-03-07' }, ...rest, own] };
     const rows = entriesBeside(shop(), work, pairsOf(work));
     expect(rows.flatMap(({ keys }) => keys.map(({ id }) => id)).sort()).toEqual(

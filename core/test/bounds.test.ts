@@ -10,7 +10,7 @@ const with_ = (of: Book, rest: Partial<Book>): Book => ({ ...of, ...rest });
 describe('what lies on a bound', () => {
   test('an entry on the first or last day of a period is a movement of it, one beyond is not', () => {
     const days = ['2027-01-31', '2027-02-01', '2027-02-28', '2027-03-01'];
-    const entries = days.map((day) => entry(day, day, { bank: 100, sales: -100 }));
+    const entries = days.map((day) => entry(day, day, { lines: { bank: 100, sales: -100 } }));
     const { lines } = trialMovement(with_(shop(), { entries }), {
       from: '2027-02-01',
       to: '2027-02-28',

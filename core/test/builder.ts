@@ -29,8 +29,10 @@ export const acct = (id: string, type: string | null, rest: Partial<Account> = {
 export const entry = (
   id: string,
   date: string,
-  lines: Record<string, number>,
-  rest: Partial<Entry> = {},
+  {
+    lines,
+    rest = {},
+  }: { readonly lines: Record<string, number>; readonly rest?: Partial<Entry> | undefined },
 ): Entry => ({
   id,
   date,
@@ -89,10 +91,16 @@ export const shop = (): Book =>
       kept: -200_000,
     },
     [
-      entry('sale', '2027-02-03', { debtors: 150_000, sales: -150_000 }),
-      entry('paid', '2027-02-20', { bank: 110_000, debtors: -110_000 }),
-      entry('cover', '2027-03-31', { insurance: 15_000, prepaid: -15_000 }, { kind: 'adjusting' }),
-      entry('worn', '2027-03-31', { wear: 25_000, 'van-dep': -25_000 }, { kind: 'adjusting' }),
+      entry('sale', '2027-02-03', { lines: { debtors: 150_000, sales: -150_000 } }),
+      entry('paid', '2027-02-20', { lines: { bank: 110_000, debtors: -110_000 } }),
+      entry('cover', '2027-03-31', {
+        lines: { insurance: 15_000, prepaid: -15_000 },
+        rest: { kind: 'adjusting' },
+      }),
+      entry('worn', '2027-03-31', {
+        lines: { wear: 25_000, 'van-dep': -25_000 },
+        rest: { kind: 'adjusting' },
+      }),
     ],
   );
 

@@ -45,12 +45,10 @@ const figures = ({ operating, investing, financing }: ReturnType<typeof cashFlow
 
 let n = 0;
 const on = (lines: Record<string, number>, rest: Partial<Entry> = {}) =>
-  entry(
-    `e${++n}`,
-    '2027-05-04',
-    Object.fromEntries(Object.entries(lines).map(([id, amount]) => [id, amount * 100])),
+  entry(`e${++n}`, '2027-05-04', {
+    lines: Object.fromEntries(Object.entries(lines).map(([id, amount]) => [id, amount * 100])),
     rest,
-  );
+  });
 
 describe('the cash flow of books where the older reckoning was wrong', () => {
   it('an asset sold above its book value is investing, all of it', () => {

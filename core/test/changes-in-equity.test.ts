@@ -45,26 +45,27 @@ function told(entries: readonly Entry[], opening: Record<string, number> = {}) {
 }
 
 const TRADING = [
-  entry('sold', '2027-03-01', { bank: 10_000, sales: -10_000 }),
-  entry('rented', '2027-04-01', { rent: 4_000, bank: -4_000 }),
-  entry('drawn', '2027-05-01', { drawn: 2_500, bank: -2_500 }),
+  entry('sold', '2027-03-01', { lines: { bank: 10_000, sales: -10_000 } }),
+  entry('rented', '2027-04-01', { lines: { rent: 4_000, bank: -4_000 } }),
+  entry('drawn', '2027-05-01', { lines: { drawn: 2_500, bank: -2_500 } }),
 ];
 
 describe('changes in equity', () => {
   it('a sole trader’s capital gets the profit, not what drawings left of it', () => {
     const inOne = [
       ...TRADING,
-      entry(
-        'close',
-        '2027-12-31',
-        { sales: 10_000, rent: -4_000, drawn: -2_500, capital: -3_500 },
-        closing,
-      ),
+      entry('close', '2027-12-31', {
+        lines: { sales: 10_000, rent: -4_000, drawn: -2_500, capital: -3_500 },
+        rest: closing,
+      }),
     ];
     const inTwo = [
       ...TRADING,
-      entry('close', '2027-12-31', { sales: 10_000, rent: -4_000, capital: -6_000 }, closing),
-      entry('away', '2027-12-31', { capital: 2_500, drawn: -2_500 }, closing),
+      entry('close', '2027-12-31', {
+        lines: { sales: 10_000, rent: -4_000, capital: -6_000 },
+        rest: closing,
+      }),
+      entry('away', '2027-12-31', { lines: { capital: 2_500, drawn: -2_500 }, rest: closing }),
     ];
     const expected = {
       capital: { profit: 6_000, between: -2_500, closing: 3_500 },
@@ -77,7 +78,7 @@ describe('changes in equity', () => {
   it('drawings that were closed and retired still say what was taken out', () => {
     const entries = [
       ...TRADING,
-      entry('away', '2027-12-31', { capital: 2_500, drawn: -2_500 }, closing),
+      entry('away', '2027-12-31', { lines: { capital: 2_500, drawn: -2_500 }, rest: closing }),
     ];
     const of = book(ACCOUNTS, {}, entries);
     const accounts = of.accounts.map((each) =>
@@ -91,8 +92,11 @@ describe('changes in equity', () => {
   it('through an income summary it is the same', () => {
     const through = [
       ...TRADING,
-      entry('up', '2027-12-31', { sales: 10_000, rent: -4_000, summary: -6_000 }, closing),
-      entry('on', '2027-12-31', { summary: 6_000, capital: -6_000 }, closing),
+      entry('up', '2027-12-31', {
+        lines: { sales: 10_000, rent: -4_000, summary: -6_000 },
+        rest: closing,
+      }),
+      entry('on', '2027-12-31', { lines: { summary: 6_000, capital: -6_000 }, rest: closing }),
     ];
     expect(told(through)).toEqual({
       capital: { profit: 6_000, closing: 6_000 },
@@ -103,11 +107,9 @@ describe('changes in equity', () => {
   it('partners have theirs, each less their own drawings', () => {
     const entries = [
       ...TRADING,
-      entry('drawn-too', '2027-06-01', { 'drawn-too': 900, bank: -900 }),
-      entry(
-        'close',
-        '2027-12-31',
-        {
+      entry('drawn-too', '2027-06-01', { lines: { 'drawn-too': 900, bank: -900 } }),
+      entry('close', '2027-12-31', {
+        lines: {
           sales: 10_000,
           rent: -4_000,
           drawn: -2_500,
@@ -115,8 +117,8 @@ describe('changes in equity', () => {
           capital: -1_100,
           other: -1_500,
         },
-        closing,
-      ),
+        rest: closing,
+      }),
     ];
     expect(told(entries)).toEqual({
       capital: { profit: 3_600, between: -2_500, closing: 1_100 },
@@ -127,7 +129,7 @@ describe('changes in equity', () => {
   });
 
   it('not closed yet, the profit is a row of its own; a dividend is taken out when it is granted', () => {
-    const granted = entry('granted', '2027-06-01', { dividends: 700, owed: -700 });
+    const granted = entry('granted', '2027-06-01', { lines: { dividends: 700, owed: -700 } });
     expect(told([...TRADING.slice(0, 2), granted])).toEqual({
       dividends: { takenOut: -700, closing: -700 },
       profit: { profit: 6_000, closing: 6_000 },
@@ -135,8 +137,8 @@ describe('changes in equity', () => {
   });
 
   it('what goes from one equity account to another is neither contributed nor taken out', () => {
-    const bonus = entry('bonus', '2027-06-01', { premium: 800, shares: -800 });
-    const aside = entry('aside', '2027-06-02', { kept: 300, reserve: -300 });
+    const bonus = entry('bonus', '2027-06-01', { lines: { premium: 800, shares: -800 } });
+    const aside = entry('aside', '2027-06-02', { lines: { kept: 300, reserve: -300 } });
     expect(told([bonus, aside], { bank: 2_000, premium: -1_500, kept: -500 })).toEqual({
       premium: { opening: 1_500, between: -800, closing: 700 },
       shares: { between: 800, closing: 800 },
@@ -146,7 +148,9 @@ describe('changes in equity', () => {
   });
 
   it('both at once are told apart', () => {
-    const both = entry('both', '2027-06-01', { premium: 800, bank: 200, shares: -1_000 });
+    const both = entry('both', '2027-06-01', {
+      lines: { premium: 800, bank: 200, shares: -1_000 },
+    });
     expect(told([both])).toEqual({
       premium: { between: -800, closing: -800 },
       shares: { between: 800, contributed: 200, closing: 1_000 },
@@ -154,12 +158,10 @@ describe('changes in equity', () => {
   });
 
   it('a prior-period adjustment restates', () => {
-    const late = entry(
-      'late',
-      '2027-02-01',
-      { kept: 450, bank: -450 },
-      { kind: 'prior-period-adjustment' },
-    );
+    const late = entry('late', '2027-02-01', {
+      lines: { kept: 450, bank: -450 },
+      rest: { kind: 'prior-period-adjustment' },
+    });
     expect(told([late], { bank: 500, kept: -500 })).toEqual({
       kept: { opening: 500, restated: -450, closing: 50 },
     });
@@ -186,7 +188,7 @@ describe('changes in equity', () => {
 
 describe('the profit on the balance sheet', () => {
   const on = (entries: readonly Entry[]) => profitOnSheet(book(ACCOUNTS, {}, entries), YEAR);
-  const before = entry('before', '2026-12-31', { bank: 5_000, sales: -5_000 });
+  const before = entry('before', '2026-12-31', { lines: { bank: 5_000, sales: -5_000 } });
 
   it('is the figure of profit and loss; earlier years’ are a line of their own', () => {
     expect(on(TRADING)).toEqual({ period: 6_000, earlier: 0 });
@@ -194,8 +196,14 @@ describe('the profit on the balance sheet', () => {
   });
 
   it('closing takes the earlier years’ first', () => {
-    const old = entry('old', '2027-01-01', { sales: 5_000, kept: -5_000 }, closing);
-    const all = entry('all', '2027-12-31', { sales: 10_000, rent: -4_000, kept: -6_000 }, closing);
+    const old = entry('old', '2027-01-01', {
+      lines: { sales: 5_000, kept: -5_000 },
+      rest: closing,
+    });
+    const all = entry('all', '2027-12-31', {
+      lines: { sales: 10_000, rent: -4_000, kept: -6_000 },
+      rest: closing,
+    });
     expect(on([before, old, ...TRADING])).toEqual({ period: 6_000, earlier: 0 });
     expect(on([...TRADING, all])).toEqual({ period: 0, earlier: 0 });
     expect(on([before, old, ...TRADING, all])).toEqual({ period: 0, earlier: 0 });

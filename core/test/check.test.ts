@@ -142,7 +142,7 @@ describe('one fault, one mark', () => {
       'an amount in an entry',
       entries(shop(), (all) =>
         all.map((e) =>
-          e.id === 'cover' ? entry('cover', e.date, { insurance: 51_000, prepaid: -51_000 }) : e,
+          e.id === 'cover' ? entry('cover', e.date, { lines: { insurance: 51_000, prepaid: -51_000 } }) : e,
         ),
       ),
       ['entry.amounts:cover'],
@@ -151,7 +151,7 @@ describe('one fault, one mark', () => {
       'an entry turned round',
       entries(shop(), (all) =>
         all.map((e) =>
-          e.id === 'worn' ? entry('worn', e.date, { 'van-dep': 25_000, wear: -25_000 }) : e,
+          e.id === 'worn' ? entry('worn', e.date, { lines: { 'van-dep': 25_000, wear: -25_000 } }) : e,
         ),
       ),
       ['entry.amounts:worn'],
@@ -165,7 +165,7 @@ describe('one fault, one mark', () => {
     ],
     [
       'an entry too many',
-      entries(shop(), (all) => [...all, entry('more', '2027-02-09', { bank: 900, loan: -900 })]),
+      entries(shop(), (all) => [...all, entry('more', '2027-02-09', { lines: { bank: 900, loan: -900 } })]),
       ['entry.extra:more'],
     ],
   ];
@@ -231,9 +231,9 @@ describe('any right way is right', () => {
   };
 
   test('opening balances by an entry', () => {
-    const entered = entry('open', '2027-01-01', shop().opening.balances as Record<string, number>, {
+    const entered = entry('open', '2027-01-01', { lines: shop().opening.balances as Record<string, number>, rest: {
       kind: 'opening',
-    });
+    } });
     clean({
       ...shop(),
       opening: { date: '2026-12-31', balances: {} },
@@ -243,22 +243,22 @@ describe('any right way is right', () => {
 
   test('one entry in two, and two in one', () => {
     const parts = [
-      entry('one', '2027-02-03', { debtors: 100_000, sales: -100_000 }),
-      entry('two', '2027-02-03', { debtors: 50_000, sales: -50_000 }),
+      entry('one', '2027-02-03', { lines: { debtors: 100_000, sales: -100_000 } }),
+      entry('two', '2027-02-03', { lines: { debtors: 50_000, sales: -50_000 } }),
     ];
     clean(entries(shop(), (all) => [...all.filter((e) => e.id !== 'sale'), ...parts]));
-    const joined = entry('both', '2027-03-31', {
+    const joined = entry('both', '2027-03-31', { lines: {
       insurance: 15_000,
       prepaid: -15_000,
       wear: 25_000,
       'van-dep': -25_000,
-    });
+    } });
     clean(entries(shop(), (all) => [...all.filter((e) => e.date !== '2027-03-31'), joined]));
   });
 
   test('a wrong entry with its reversal', () => {
-    const wrong = entry('wrong', '2027-02-03', { debtors: 15_000, sales: -15_000 });
-    const back = entry('back', '2027-02-04', { sales: 15_000, debtors: -15_000 });
+    const wrong = entry('wrong', '2027-02-03', { lines: { debtors: 15_000, sales: -15_000 } });
+    const back = entry('back', '2027-02-04', { lines: { sales: 15_000, debtors: -15_000 } });
     clean(entries(shop(), (all) => [...all, wrong, back]));
   });
 

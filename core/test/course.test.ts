@@ -121,8 +121,8 @@ describe('what looks wrong and is right', () => {
     const book = {
       ...shop(),
       entries: [
-        entry('out', '2027-02-01', { bank: -600_000, van: 600_000 }),
-        entry('in', '2027-02-05', { bank: 600_000, loan: -600_000 }),
+        entry('out', '2027-02-01', { lines: { bank: -600_000, van: 600_000 } }),
+        entry('in', '2027-02-05', { lines: { bank: 600_000, loan: -600_000 } }),
       ],
     };
     expect(told(book, '2027-02-02')).toEqual([['bank', 'Overdrawn']]);

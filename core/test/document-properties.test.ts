@@ -95,7 +95,11 @@ describe('whatever happened', () => {
       const lines = profit.map((account) => ({ account, amount: -(result[account] ?? 0) }));
       const kept = -lines.reduce((sum, { amount }) => sum + amount, 0);
       const all = kept === 0 ? lines : [...lines, { account: 'kept', amount: kept }];
-      const closing = { ...entry('close', END, {}), kind: 'closing' as const, lines: all };
+      const closing = {
+        ...entry('close', END, { lines: {} }),
+        kind: 'closing' as const,
+        lines: all,
+      };
       const book =
         all.length > 1 ? after(closed, { kind: 'record-entry', entry: closing }) : closed;
       const next = nextYear(book, YEAR);

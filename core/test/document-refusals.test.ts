@@ -133,7 +133,7 @@ describe('a document is refused, with the reason', () => {
     const [first] = invoiced.entries;
     expect(refusalsTo(invoiced, { kind: 'remove-entry', id: 'of-one' })).toEqual(['entry.made']);
     expect(
-      refusalsTo(invoiced, { kind: 'change-entry', entry: first ?? entry('x', '', {}) }),
+      refusalsTo(invoiced, { kind: 'change-entry', entry: first ?? entry('x', '', { lines: {} }) }),
     ).toContain('entry.made');
   });
 
@@ -165,7 +165,7 @@ describe('a document is refused, with the reason', () => {
     };
     const plain = (kind: 'general' | 'adjusting'): Operation => ({
       kind: 'record-entry',
-      entry: { ...entry('plain', '2027-02-01', { rent: 5, bank: -5 }), kind },
+      entry: { ...entry('plain', '2027-02-01', { lines: { rent: 5, bank: -5 } }), kind },
     });
     const another = put({ ...one, id: 'x' });
     expect(tried(another, 'entries')).toEqual(['document.by-entries']);

@@ -248,7 +248,10 @@ test('a file that tells documents without their entries has them made; those tha
     return answer.value.entries;
   };
   expect(read([])).toEqual(book.entries);
-  const own = { ...entry('own', '2027-02-01', { stock: 9, unbilled: -9 }), document: 'in' };
+  const own = {
+    ...entry('own', '2027-02-01', { lines: { stock: 9, unbilled: -9 } }),
+    document: 'in',
+  };
   expect(read([own]).map(({ id }) => id)).toEqual(['own', 'of-bill']);
 });
 
@@ -257,7 +260,10 @@ test('what a file has otherwise than its document makes stays as it is, until th
     paper('in', 'goods-in', { party: 'mill', lines: [of('boat', 3, 1000)] }),
     paper('bill', 'supplier-invoice', { party: 'mill', lines: [of('boat', 3, 1000)] }),
   ];
-  const own = { ...entry('own', '2027-02-01', { stock: 9, unbilled: -9 }), document: 'in' };
+  const own = {
+    ...entry('own', '2027-02-01', { lines: { stock: 9, unbilled: -9 } }),
+    document: 'in',
+  };
   const json = bookToJson({ ...withPapers(dealer(), ...papers), entries: [own] });
   const read = bookFromJson(JSON.parse(JSON.stringify(json)));
   if (!read.ok) throw new Error(read.refusals[0]?.says);
@@ -277,7 +283,7 @@ test('an entry made twice, by an order or by a row that is not made is refused w
     const read = bookFromJson(JSON.parse(JSON.stringify(bookToJson({ ...book, entries }))));
     return read.ok ? [] : read.refusals.map(({ code }) => code);
   };
-  const plain = entry('twice', '2027-02-01', { stock: 9, unbilled: -9 });
+  const plain = entry('twice', '2027-02-01', { lines: { stock: 9, unbilled: -9 } });
   expect(codes([...book.entries, { ...plain, document: 'in' }])).toEqual(['entry.made-by-nobody']);
   expect(codes([{ ...plain, document: 'order' }])).toEqual(['entry.made-by-nobody']);
   expect(codes([{ ...plain, schedule: 'none' }])).toEqual(['entry.made-by-nobody']);

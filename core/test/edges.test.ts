@@ -93,7 +93,10 @@ describe('dates and kinds', () => {
       ...shop(),
       entries: [
         ...shop().entries,
-        entry('close', '2027-03-31', { sales: 10_000, capital: -10_000 }, { kind }),
+        entry('close', '2027-03-31', {
+          lines: { sales: 10_000, capital: -10_000 },
+          rest: { kind },
+        }),
       ],
     });
     const { results } = checkWork(key(closing('closing')), closing('general'));
@@ -123,8 +126,8 @@ describe('one fault bears the points of several', () => {
       accounts: [...shop().accounts, ...more],
       entries: [
         ...shop().entries,
-        entry('u', '2027-02-01', { bank: 3, loan: -3 }),
-        entry('v', '2027-02-02', { bank: 4, capital: -4 }),
+        entry('u', '2027-02-01', { lines: { bank: 3, loan: -3 } }),
+        entry('v', '2027-02-02', { lines: { bank: 4, capital: -4 } }),
       ],
     };
     const { results } = checkWork(key(shop()), work);
@@ -213,7 +216,9 @@ describe('what only a careful look tells', () => {
       ...shop(),
       entries: shop().entries.map((each) =>
         each.id === 'cover'
-          ? entry('cover', each.date, { insurance: 15_000 + amount, prepaid: -15_000 - amount })
+          ? entry('cover', each.date, {
+              lines: { insurance: 15_000 + amount, prepaid: -15_000 - amount },
+            })
           : each,
       ),
     });
@@ -236,7 +241,9 @@ describe('what only a careful look tells', () => {
         acct('odder', 'selling', { name: 'Posters', number: '6910' }),
       ],
       entries: shop().entries.map((each) =>
-        each.id === 'worn' ? entry('worn', each.date, { odd: 25_000, 'van-dep': -25_000 }) : each,
+        each.id === 'worn'
+          ? entry('worn', each.date, { lines: { odd: 25_000, 'van-dep': -25_000 } })
+          : each,
       ),
     };
     expect(notMet(key(shop()), work)).toEqual(['account.leftover:odd', 'account.leftover:odder']);
@@ -266,7 +273,7 @@ describe('a difference in the statements', () => {
 
   it('comes from the entry with the wrong amount, and follows from its fault', () => {
     const work = wrong('cover', (each) =>
-      entry('cover', each.date, { insurance: 14_000, prepaid: -14_000 }),
+      entry('cover', each.date, { lines: { insurance: 14_000, prepaid: -14_000 } }),
     );
     expect(causesOf(work, 'statement.total:profit')).toEqual([
       {
@@ -294,13 +301,13 @@ describe('a difference in the statements', () => {
 
   it('of two faults that cancel is none, and is told', () => {
     const work = wrong('worn', (each) =>
-      entry('worn', each.date, { wear: 24_000, 'van-dep': -24_000 }),
+      entry('worn', each.date, { lines: { wear: 24_000, 'van-dep': -24_000 } }),
     );
     const both = {
       ...work,
       entries: work.entries.map((each) =>
         each.id === 'cover'
-          ? entry('cover', each.date, { insurance: 16_000, prepaid: -16_000 })
+          ? entry('cover', each.date, { lines: { insurance: 16_000, prepaid: -16_000 } })
           : each,
       ),
     };
@@ -350,7 +357,7 @@ test('a retired equity account is left out of the changes in equity, unless some
   ];
   const of = shop();
   const balances = { ...of.opening.balances, stood: -500, bank: 500_500 };
-  const moved = entry('moved', '2027-03-01', { stood: 500, stands: -500 });
+  const moved = entry('moved', '2027-03-01', { lines: { stood: 500, stands: -500 } });
   const later = {
     ...of,
     accounts: [...of.accounts, ...extra],

@@ -76,7 +76,7 @@ it('shows what stands in a work, step by step, and the check figure beside oneâ€
 });
 
 it('reckons a check figure as the key stands at the end of its step', () => {
-  const half = checkpoint(KEY, START, GUIDE, 2);
+  const half = checkpoint(KEY, START, { guide: GUIDE, upTo: 2 });
   const adjusting = KEY.book.entries.filter(({ kind }) => kind === 'adjusting').map(({ id }) => id);
   expect(half.entries.map(({ id }) => id)).toEqual(
     KEY.book.entries.map(({ id }) => id).filter((id) => !adjusting.includes(id)),
@@ -105,7 +105,7 @@ it('cuts checkpoints from any key that are books in balance, each more of the ke
     const guide = proposedGuide(key, start);
     let points = -1;
     for (let at = -1; at < (guide.steps ?? []).length; at++) {
-      const book = checkpoint(key, start, guide, at);
+      const book = checkpoint(key, start, { guide, upTo: at });
       expect(withMissingEntries(book).entries.length).toBe(book.entries.length);
       const checked = checkWork({ ...key, questions: [] }, book, { start });
       expect(checked.points).toBeGreaterThanOrEqual(points);
@@ -134,7 +134,7 @@ it('fills words with the figures of oneâ€™s own seed', () => {
   };
   const texts = [1, 2, 3, 4].map((seed) => {
     const own = ownKey(key, { seed });
-    const start = ownStart(START, key, own, { seed });
+    const start = ownStart(START, key, { own, drawing: { seed } });
     const words = guideShown({ key: own, start, work: start, guide, answers: none }).steps[0]
       ?.words;
     const bank = ((own.book.opening.balances['bank'] ?? 0) / 100).toLocaleString('en');

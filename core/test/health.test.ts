@@ -42,19 +42,25 @@ describe('what can be said without a key', () => {
   });
 
   it('depreciation over the cost, or none beside an asset; a prepayment used up twice', () => {
-    const worn = { ...shop(), entries: [entry('w', '2027-06-30', { wear: 9e6, 'van-dep': -9e6 })] };
+    const worn = {
+      ...shop(),
+      entries: [entry('w', '2027-06-30', { lines: { wear: 9e6, 'van-dep': -9e6 } })],
+    };
     expect(of(worn, 'over-depreciated')[0]?.says).toContain('more than the cost of 9,000');
     const alone = change(shop(), 'van-dep', { parent: null });
     expect(of(alone, 'without-companion')[0]?.account).toBe('van');
     const used = {
       ...shop(),
-      entries: [entry('u', '2027-06-30', { insurance: 70_000, prepaid: -70_000 })],
+      entries: [entry('u', '2027-06-30', { lines: { insurance: 70_000, prepaid: -70_000 } })],
     };
     expect(of(used, 'prepaid-below-zero')[0]?.says).toContain('100 more was used up');
   });
 
   it('an entry of another year; no account for the profit, or two', () => {
-    const late = { ...shop(), entries: [entry('l', '2030-06-30', { loan: 100, bank: -100 })] };
+    const late = {
+      ...shop(),
+      entries: [entry('l', '2030-06-30', { lines: { loan: 100, bank: -100 } })],
+    };
     expect(of(late, 'entries-in-year')[0]?.says).toContain('30 June 2030');
     const two = change(shop(), 'capital', { type: 'retained-earnings' });
     expect(of(two, 'one-profit-account')[0]?.says).toMatch(/^2 accounts keep the profits/);

@@ -18,7 +18,7 @@ const OPERATIONS: readonly Operation[] = [
   { kind: 'set-opening', id: 'till', amount: 12_050 },
   {
     kind: 'record-entry',
-    entry: entry('x', '2027-03-02', { bank: 5, sales: -5 }, { text: 'Sale' }),
+    entry: entry('x', '2027-03-02', { lines: { bank: 5, sales: -5 }, rest: { text: 'Sale' } }),
   },
   { kind: 'retire-account', id: 'till' },
   { kind: 'renumber-all', numbers: [{ id: 'till', number: null }], numberPlan: null },

@@ -21,7 +21,7 @@ describe('what a version of a key changed', () => {
             ...each,
             ...(each.id === 'sale' ? { date: '2027-02-04' } : {}),
           })),
-        entry('more', '2027-03-01', { bank: 5, sales: -5 }),
+        entry('more', '2027-03-01', { lines: { bank: 5, sales: -5 } }),
       ],
     });
     expect(keyChanges(key, after)).toEqual([

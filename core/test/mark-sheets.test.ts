@@ -13,7 +13,7 @@ const marked = (withKey: boolean) => {
     ...{ student: 'Ines Okafor', exercise: 'Quarter-end', work, period },
     mark: { points: checked.points, of: checked.of },
     key: withKey ? key : null,
-    sections: sideBySide(key, work, keptPairs(checked), period),
+    sections: sideBySide(key, work, { pairs: keptPairs(checked), period }),
     notesOn: ({ kind }: { kind: string }) => (kind === 'wrong-place' ? [1] : []),
     remarks: faults.map((fault, i) => ({
       ...{ number: i + 1, what: fault.check, says: 'Why.', points: fault.points - fault.of },

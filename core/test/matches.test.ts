@@ -69,7 +69,7 @@ describe('entries that differ one by one', () => {
   const day = '2027-02-10';
   const two = (a: Record<string, number>, b: Record<string, number>): Book => ({
     ...shop(),
-    entries: [...shop().entries, entry('one', day, a), entry('two', day, b)],
+    entries: [...shop().entries, entry('one', day, { lines: a }), entry('two', day, { lines: b })],
   });
   const made = two(
     { insurance: 6_000, wear: 4_000, bank: -10_000 },

@@ -36,7 +36,7 @@ const bare = (): Book => ({
 const taken = (book: Book, of: AccountTable, more: readonly [number, Goes][] = []): Book => {
   const found = balancesInTable(book, of);
   const going = new Map([...proposedGoing(book, found), ...more]);
-  return after(book, takingOpenings(book, found, going));
+  return after(book, takingOpenings(book, found, { going }));
 };
 
 const SIGNED = (turn: number) =>
@@ -122,7 +122,7 @@ describe('a closing balance sheet carried forward', () => {
     const found = closingBalances(shop(), '2027-12-31');
     const book = after(
       other,
-      takingOpenings(other, found, proposedGoing(other, found), '2027-12-31'),
+      takingOpenings(other, found, { going: proposedGoing(other, found), at: '2027-12-31' }),
     );
     expect(book.opening.date).toBe('2027-12-31');
     expect(Object.keys(book.opening.balances)).toHaveLength(found.length);
@@ -141,11 +141,17 @@ test('openings by fields, by a table, by the journal and carried forward are one
     ),
   );
   const fromTable = taken(empty, table([['Account', 'Balance'], ...SIGNED(1)]));
-  const opening = entry('open', '2026-12-31', key.opening.balances, { kind: 'opening' });
+  const opening = entry('open', '2026-12-31', {
+    lines: key.opening.balances,
+    rest: { kind: 'opening' },
+  });
   const byJournal = { ...empty, entries: [opening, ...key.entries] };
   const before: Book = { ...key, entries: [] };
   const found = closingBalances(before, '2026-12-31');
-  const carried = after(empty, takingOpenings(empty, found, proposedGoing(empty, found)));
+  const carried = after(
+    empty,
+    takingOpenings(empty, found, { going: proposedGoing(empty, found) }),
+  );
   const asked = keyOf(key, {
     statementDates: [{ statement: 'balance-sheet', at: '2027-03-31' }],
   });

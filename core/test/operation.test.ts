@@ -116,7 +116,7 @@ describe('accounts', () => {
 describe('entries', () => {
   const record = (lines: Record<string, number>, date = '2027-04-01'): Operation => ({
     kind: 'record-entry',
-    entry: entry('new', date, lines),
+    entry: entry('new', date, { lines }),
   });
 
   test('must balance, have two lines, known accounts and amounts', () => {

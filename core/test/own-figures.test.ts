@@ -41,8 +41,11 @@ const van = (): Book =>
     ],
     { bank: 500_000, van: 1_200_000, capital: -1_700_000 },
     [
-      entry('e1', '2027-02-01', { bank: 90_000, fees: -90_000 }, { text: 'Rides, Harbour Hotel' }),
-      entry('e2', '2027-02-03', { fuel: 12_000, bank: -12_000 }),
+      entry('e1', '2027-02-01', {
+        lines: { bank: 90_000, fees: -90_000 },
+        rest: { text: 'Rides, Harbour Hotel' },
+      }),
+      entry('e2', '2027-02-03', { lines: { fuel: 12_000, bank: -12_000 } }),
     ],
   );
 
@@ -118,7 +121,7 @@ it('moves a date by days and says where a formula gives no amount, reaches too f
 it('tells the seed that breaks a book: a bank overdrawn, an account no longer cleared, an entry over the year’s edge', () => {
   const start = startingPoint(van(), 'company-only', NO_FAULTS);
   const codes = (figures: OwnFigures, of = van()) =>
-    trySeeds(with_(figures, of), start, 50).broken.flatMap(({ faults }) =>
+    trySeeds(with_(figures, of), start, { count: 50 }).broken.flatMap(({ faults }) =>
       faults.map(({ code }) => code),
     );
   expect(codes(SIZED)).toEqual([]);
@@ -129,7 +132,10 @@ it('tells the seed that breaks a book: a bank overdrawn, an account no longer cl
   expect(new Set(codes(fuel))).toEqual(new Set(['trial.overdrawn']));
   const cleared = {
     ...van(),
-    entries: [...van().entries, entry('e3', '2027-03-01', { fees: 90_000, capital: -90_000 })],
+    entries: [
+      ...van().entries,
+      entry('e3', '2027-03-01', { lines: { fees: 90_000, capital: -90_000 } }),
+    ],
   };
   const one: OwnFigures = {
     quantities: [{ name: 'n', from: '1', to: '9', step: '1' }],
@@ -153,7 +159,7 @@ describe.each([
 
   it('holds for a sample of seeds, and the key marks its own work in full', () => {
     const start = startingPoint(key.book, 'accounts', NO_FAULTS);
-    expect(trySeeds(key, start, 12)).toEqual({ tried: 12, broken: [], brokenCount: 0 });
+    expect(trySeeds(key, start, { count: 12 })).toEqual({ tried: 12, broken: [], brokenCount: 0 });
   });
 
   it('gives each student the start of their own key, whatever the start', () => {
@@ -161,7 +167,7 @@ describe.each([
       const start = givenToStudents(startingPoint(key.book, kind, FAULTS), kind, 7);
       for (const seed of [3]) {
         const own = ownKey(key, { seed });
-        const given = ownStart(start, key, own, { seed });
+        const given = ownStart(start, key, { own, drawing: { seed } });
         const full = checkWork(own, own.book, { start: given });
         expect(full.points).toBe(full.of);
         const untouched = checkWork(own, given, { start: given });
@@ -195,7 +201,10 @@ it('knows a neighbour’s figures in a work, and sees none where there are none'
     [23, 2],
   ]);
   for (const { seed } of seeds) {
-    const found = foreignFigures(key, own(copied.get(seed) ?? seed), seed, seeds);
+    const found = foreignFigures(key, own(copied.get(seed) ?? seed), {
+      ownSeed: seed,
+      others: seeds,
+    });
     expect(found?.whose ?? null).toEqual(copied.has(seed) ? [`student ${copied.get(seed)}`] : null);
   }
 });
@@ -215,6 +224,6 @@ it('names everybody whose figures they can be, and nobody where one’s own are 
   const seeds = all.map((seed) => ({ seed, whose: seed }));
   const twins = all.filter((seed) => same(seed, other));
   expect(twins.length).toBeGreaterThan(1);
-  expect(foreignFigures(key, bookOf(other), 1, seeds)?.whose).toEqual(twins);
-  expect(foreignFigures(key, bookOf(1), 1, seeds)).toBeNull();
+  expect(foreignFigures(key, bookOf(other), { ownSeed: 1, others: seeds })?.whose).toEqual(twins);
+  expect(foreignFigures(key, bookOf(1), { ownSeed: 1, others: seeds })).toBeNull();
 });

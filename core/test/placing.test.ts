@@ -38,11 +38,11 @@ const typeOfAccount = (of: Book, id: string) => of.accounts.find((each) => each.
 
 describe('a name typed at a place', () => {
   it('gets the type that it suggests in the section, and the next free number', () => {
-    expect(draftAt(shop(), 'current-assets', 'Prepaid rent')).toEqual({
+    expect(draftAt(shop(), 'current-assets', { name: 'Prepaid rent' })).toEqual({
       type: 'prepayment',
       number: '1310',
     });
-    expect(draftAt(shop(), 'current-liabilities', 'Wages owed')).toEqual({
+    expect(draftAt(shop(), 'current-liabilities', { name: 'Wages owed' })).toEqual({
       type: 'wages-payable',
       number: '2110',
     });
@@ -55,7 +55,7 @@ describe('a name typed at a place', () => {
 
   it('has no number in a book without a number plan', () => {
     const plain = { ...shop(), numberPlan: null };
-    expect(draftAt(plain, 'revenue', 'Repairs').number).toBeNull();
+    expect(draftAt(plain, 'revenue', { name: 'Repairs' }).number).toBeNull();
   });
 });
 

@@ -179,7 +179,10 @@ describe('a key as JSON', () => {
 test('a key of a finished book marks that book with everything it has', () => {
   const book = {
     ...ternIsland(),
-    entries: [...ternIsland().entries, entry('more', '2027-03-31', { bank: 1, till: -1 })],
+    entries: [
+      ...ternIsland().entries,
+      entry('more', '2027-03-31', { lines: { bank: 1, till: -1 } }),
+    ],
   };
   const read = readKey(writeKey(keyOf(book)));
   expect(read.ok && read.value.book).toEqual(book);

@@ -80,14 +80,14 @@ const EACH: readonly (readonly [Operation, RegExp])[] = [
   [
     {
       kind: 'record-entry',
-      entry: entry('n', '2027-02-01', { [bank]: 5, till: -5 }),
+      entry: entry('n', '2027-02-01', { lines: { [bank]: 5, till: -5 } }),
       index: 1,
       restores: true,
     },
     /^Entry “n” of 1 February 2027 recorded\.$/,
   ],
   [
-    { kind: 'change-entry', entry: entry('n', '2027-02-01', { [bank]: 5, till: -5 }) },
+    { kind: 'change-entry', entry: entry('n', '2027-02-01', { lines: { [bank]: 5, till: -5 } }) },
     / changed\.$/,
   ],
   [{ kind: 'remove-entry', id: book.entries[0]?.id ?? '' }, /^Entry “.+” of .+ removed\.$/],

@@ -34,14 +34,16 @@ describe('names at the edge', () => {
 });
 
 const opensLike = (of: Book) => opensBeside(openingSaid(of));
-const recognised = (of: Book, work: Book, byHand: Parameters<typeof recognise>[3] = []) =>
+const recognised = (of: Book, work: Book, byHand: Parameters<typeof recognise>[2] = []) =>
   recognise(
     key(of),
-    { book: of, traits: traitsOf(of, opensIn(of)), opens: opensIn(of) },
-    { book: work, traits: traitsOf(work, opensLike(of)), opens: opensLike(of) },
+    {
+      ofKey: { book: of, traits: traitsOf(of, opensIn(of)), opens: opensIn(of) },
+      ofWork: { book: work, traits: traitsOf(work, opensLike(of)), opens: opensLike(of) },
+    },
     byHand,
   );
-const pairsOf = (of: Book, work: Book, byHand: Parameters<typeof recognise>[3] = []) =>
+const pairsOf = (of: Book, work: Book, byHand: Parameters<typeof recognise>[2] = []) =>
   recognised(of, work, byHand).pairs.map(
     ({ keys, works }) => `${keys.map(({ id }) => id)}=${works.map(({ id }) => id)}`,
   );
@@ -183,7 +185,7 @@ describe('entries', () => {
     );
   };
   const pay = (id: string, amount: number, date = '2027-02-10', rest = {}) =>
-    entry(id, date, { loan: amount, bank: -amount }, rest);
+    entry(id, date, { lines: { loan: amount, bank: -amount }, rest });
 
   it('one split in two is found among others that touch the same accounts', () => {
     const parts = [pay('p', 30), pay('q', 25), pay('r', 45), pay('s', 70)];
@@ -215,16 +217,18 @@ describe('entries', () => {
   });
 
   it('accounts and sides say more than an amount', () => {
-    const works = [pay('w', 60), entry('v', '2027-02-10', { insurance: 50, prepaid: -50 })];
+    const works = [
+      pay('w', 60),
+      entry('v', '2027-02-10', { lines: { insurance: 50, prepaid: -50 } }),
+    ];
     expect(paired([pay('k', 50)], works)).toContain('k=w?');
   });
 
   it('a wrong amount is the same entry, another matter is not', () => {
     expect(paired([pay('k', 50)], [pay('w', 60)])).toEqual(['k=w?']);
-    expect(paired([pay('k', 50)], [entry('w', '2027-12-31', { wear: 9, 'van-dep': -9 })])).toEqual([
-      'k=?',
-      '=w?',
-    ]);
+    expect(
+      paired([pay('k', 50)], [entry('w', '2027-12-31', { lines: { wear: 9, 'van-dep': -9 } })]),
+    ).toEqual(['k=?', '=w?']);
     expect(paired([pay('k', 50)], [pay('w', -50)])).toEqual(['k=w?']);
     const near = paired(
       [pay('k', 50), pay('l', 80, '2027-03-20')],

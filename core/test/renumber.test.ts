@@ -166,7 +166,7 @@ describe('bands inside a band', () => {
   });
 
   it('are left out when a number is proposed beside them', () => {
-    const drafted = draftAt({ ...shop(), numberPlan: plan }, 'current-assets', 'Till');
+    const drafted = draftAt({ ...shop(), numberPlan: plan }, 'current-assets', { name: 'Till' });
     expect(drafted.number).not.toMatch(/^10[1-9]/);
   });
 

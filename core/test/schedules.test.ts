@@ -154,10 +154,12 @@ describe('a schedule in its book', () => {
     });
     const book = after(shop(), put(long));
     const closing = entry('close', '2027-12-31', {
-      sales: 150_000,
-      insurance: -(15_000 + 120_00),
-      wear: -25_000,
-      kept: -(150_000 - 15_000 - 120_00 - 25_000),
+      lines: {
+        sales: 150_000,
+        insurance: -(15_000 + 120_00),
+        wear: -25_000,
+        kept: -(150_000 - 15_000 - 120_00 - 25_000),
+      },
     });
     const closed = after(book, { kind: 'record-entry', entry: { ...closing, kind: 'closing' } });
     const next = nextYear(closed, { from: '2027-01-01', to: '2027-12-31' });

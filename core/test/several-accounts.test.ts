@@ -87,7 +87,7 @@ describe('entries once the accounts are recognised', () => {
   it('one that was split stands for the whole; one that is missing stands alone', () => {
     const [sale, ...others] = shop().entries;
     const halves = ['a', 'b'].map((id) =>
-      entry(id, sale?.date ?? '', { debtors: 75_000, sales: -75_000 }),
+      entry(id, sale?.date ?? '', { lines: { debtors: 75_000, sales: -75_000 } }),
     );
     const split = pairedEntries(shop(), { ...shop(), entries: [...halves, ...others] }, same);
     expect(split.find(({ keys }) => keys[0]?.entry.id === 'sale')?.works).toHaveLength(2);

@@ -16,7 +16,7 @@ function compared(work: Book): SideSection[] {
     keys: pair.keys.map((account) => account.id),
     works: pair.works.map((account) => account.id),
   }));
-  return sideBySide(shop(), work, pairs, PERIOD);
+  return sideBySide(shop(), work, { pairs, period: PERIOD });
 }
 
 const rows = (sections: readonly SideSection[], id: string) =>

@@ -32,7 +32,7 @@ class Worked {
   press(what: 'undo' | 'redo'): string | null {
     const step = standing(this.steps)[what];
     if (!step) return 'none';
-    const taken = takeBack(this.now, this.steps, step, AUTHOR);
+    const taken = takeBack(this.now, this.steps, { step, rules: AUTHOR });
     if (!taken.ok) return taken.refusals[0]?.code ?? '';
     this.do(step.inverse, true, step.token);
     return null;

@@ -43,7 +43,10 @@ const BOOKS: readonly [string, Book][] = [
       ...shop(),
       entries: [
         ...shop().entries,
-        entry('close', '2027-03-31', { sales: 10_000, capital: -10_000 }, { kind: 'closing' }),
+        entry('close', '2027-03-31', {
+          lines: { sales: 10_000, capital: -10_000 },
+          rest: { kind: 'closing' },
+        }),
       ],
     },
   ],
@@ -144,7 +147,7 @@ test('a marked work beside its key, and its margin', () => {
     numbers,
   ]).toMatchSnapshot();
   const pairs = keptPairs(checked);
-  const rows = sideBySide(of, work, pairs, PERIODS[0]).flatMap(({ id, rows: all }) =>
+  const rows = sideBySide(of, work, { pairs, period: PERIODS[0] }).flatMap(({ id, rows: all }) =>
     all.map(({ kind, keys, works, theirs, wanted }) => {
       const ids = (of: readonly { id: string }[]) => of.map((each) => each.id).join('+');
       return `${id} ${kind} ${ids(keys)} ${ids(works)} ${theirs} ${wanted}`;

@@ -193,7 +193,7 @@ describe('what is told of', () => {
 
 function openedByEntry(of: Book): Book {
   const lines = Object.fromEntries(Object.entries(of.opening.balances));
-  const opening = entry('opened', '2027-01-01', lines, { kind: 'opening' });
+  const opening = entry('opened', '2027-01-01', { lines, rest: { kind: 'opening' } });
   return {
     ...of,
     opening: { date: of.opening.date, balances: {} },
@@ -226,12 +226,10 @@ describe('what must not be missed', () => {
       .map(({ ref }) => ref);
 
   it('a closing entry left out is among the causes', () => {
-    const closing = entry(
-      'close',
-      '2027-03-31',
-      { sales: 90_000, capital: -90_000 },
-      { kind: 'closing' },
-    );
+    const closing = entry('close', '2027-03-31', {
+      lines: { sales: 90_000, capital: -90_000 },
+      rest: { kind: 'closing' },
+    });
     const { results } = checkWork(keyTo(trade([closing])), shop());
     const equity = results.filter(
       ({ check, difference }) => check.startsWith('statement.') && difference !== 0,
@@ -271,11 +269,14 @@ describe('what must not be missed', () => {
       ...shop().accounts,
       acct('clearing', 'bank', { name: 'Clearing', number: '1090' }),
     ];
-    const whole = trade([entry('pay', '2027-02-10', { loan: 5_000, bank: -5_000 })], accounts);
+    const whole = trade(
+      [entry('pay', '2027-02-10', { lines: { loan: 5_000, bank: -5_000 } })],
+      accounts,
+    );
     const parts = trade(
       [
-        entry('out', '2027-02-10', { clearing: 5_000, bank: -5_000 }),
-        entry('in', '2027-02-10', { loan: 5_000, clearing: -5_000 }),
+        entry('out', '2027-02-10', { lines: { clearing: 5_000, bank: -5_000 } }),
+        entry('in', '2027-02-10', { lines: { loan: 5_000, clearing: -5_000 } }),
       ],
       accounts,
     );

@@ -46,12 +46,10 @@ describe('the worksheet', () => {
   });
 
   test('leaves closing entries out', () => {
-    const closing = entry(
-      'close',
-      YEAR.to,
-      { sales: 150_000, kept: -150_000 },
-      { kind: 'closing' },
-    );
+    const closing = entry('close', YEAR.to, {
+      lines: { sales: 150_000, kept: -150_000 },
+      rest: { kind: 'closing' },
+    });
     const closed = { ...shop(), entries: [...shop().entries, closing] };
     expect(worksheet(closed, YEAR)).toEqual(worksheet(shop(), YEAR));
   });

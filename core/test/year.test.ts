@@ -34,9 +34,9 @@ const ACCOUNTS = [
 
 const partners = (more: readonly Entry[] = []): Book => ({
   ...book(ACCOUNTS, {}, [
-    entry('sold', '2027-03-01', { bank: 10_001, sales: -10_001 }),
-    entry('rented', '2027-04-01', { rent: 4_000, bank: -4_000 }),
-    entry('took', '2027-05-01', { 'drawn-fen': 900, 'drawn-moss': 300, bank: -1_200 }),
+    entry('sold', '2027-03-01', { lines: { bank: 10_001, sales: -10_001 } }),
+    entry('rented', '2027-04-01', { lines: { rent: 4_000, bank: -4_000 } }),
+    entry('took', '2027-05-01', { lines: { 'drawn-fen': 900, 'drawn-moss': 300, bank: -1_200 } }),
     ...more,
   ]),
   company: { ...COMPANY, legalForm: 'partnership' },
@@ -64,7 +64,7 @@ describe('closing a year', () => {
   it('a company’s income and expenses go into retained earnings, and its dividends after them', () => {
     const of = shop();
     const dividends = acct('dividends', 'dividends');
-    const granted = entry('granted', '2027-06-01', { dividends: 40_000, bank: -40_000 });
+    const granted = entry('granted', '2027-06-01', { lines: { dividends: 40_000, bank: -40_000 } });
     const entries = proposed({
       ...of,
       accounts: [...of.accounts, dividends],
@@ -102,7 +102,7 @@ describe('closing a year', () => {
   it('nothing is closed twice; what came later is closed alone', () => {
     const done = closed(partners());
     expect(closingEntries(done, YEAR)).toMatchObject({ ok: false });
-    const late = entry('late', '2027-12-31', { rent: 50, bank: -50 });
+    const late = entry('late', '2027-12-31', { lines: { rent: 50, bank: -50 } });
     const again = proposed({ ...done, entries: [...done.entries, late] });
     expect(again.map(linesOf)).toEqual([{ rent: -50, fen: 25, moss: 25 }]);
     expect(faultsOfBook({ ...done, entries: [...done.entries, late, ...again] })).toEqual([]);
@@ -209,7 +209,7 @@ describe('locked entries', () => {
     return done.value.book;
   };
   const STUDENT = { by: 'student', entriesMayChange: true } as const;
-  const late = entry('late', '2027-02-10', { bank: 5, sales: -5 });
+  const late = entry('late', '2027-02-10', { lines: { bank: 5, sales: -5 } });
 
   it('take no entry from a student, in words; an author is told', () => {
     const refusedIt = apply(locked(), { kind: 'record-entry', entry: late }, STUDENT);

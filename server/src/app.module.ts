@@ -35,6 +35,7 @@ import { PicturesService } from './guides/pictures.service.js';
 import { PracticesController } from './practices/practices.controller.js';
 import { PracticesService } from './practices/practices.service.js';
 import { ForeignService } from './results/foreign.service.js';
+import { PastChecksService } from './results/past-checks.service.js';
 import { StartsService } from './results/starts.service.js';
 import { HandOutsService } from './exercises/hand-outs.service.js';
 import { GroupsController } from './groups/groups.controller.js';
@@ -127,6 +128,7 @@ const SERVICES = [
   PracticesService,
   SeriesService,
   ForeignService,
+  PastChecksService,
   DrillsService,
   MixUpsService,
   DemoClass,

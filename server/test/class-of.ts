@@ -10,7 +10,11 @@ export interface TestClass {
 
 const RUTH = { name: 'Ruth Marsh', login: 'ruth', password: 'a long password' };
 
-const account = (id: string, name: string, number: string, type: string) => ({
+const account = (
+  id: string,
+  name: string,
+  { number, type }: { readonly number: string; readonly type: string },
+) => ({
   ...{ id, name, number, type },
 });
 
@@ -21,16 +25,19 @@ export const COMPANY = {
   company: { name: 'Quay Lamps', firstDay: '2027-01-01' },
   numberPlan: 'four-digit',
   accounts: [
-    account('bank', 'Bank', '1010', 'bank'),
-    account('debtors', 'Trade receivables', '1100', 'trade-receivables'),
-    account('stock', 'Inventory', '1200', 'inventory'),
-    account('van', 'Van', '1510', 'vehicles'),
-    account('van-dep', 'Accumulated depreciation, van', '1519', 'accumulated-depreciation'),
-    account('creditors', 'Trade payables', '2010', 'trade-payables'),
-    account('capital', 'Share capital', '3010', 'share-capital'),
-    account('kept', 'Retained earnings', '3100', 'retained-earnings'),
-    account('sales', 'Sales of lamps', '4010', 'goods-sales'),
-    account('rent', 'Rent', '6010', 'premises'),
+    account('bank', 'Bank', { number: '1010', type: 'bank' }),
+    account('debtors', 'Trade receivables', { number: '1100', type: 'trade-receivables' }),
+    account('stock', 'Inventory', { number: '1200', type: 'inventory' }),
+    account('van', 'Van', { number: '1510', type: 'vehicles' }),
+    account('van-dep', 'Accumulated depreciation, van', {
+      number: '1519',
+      type: 'accumulated-depreciation',
+    }),
+    account('creditors', 'Trade payables', { number: '2010', type: 'trade-payables' }),
+    account('capital', 'Share capital', { number: '3010', type: 'share-capital' }),
+    account('kept', 'Retained earnings', { number: '3100', type: 'retained-earnings' }),
+    account('sales', 'Sales of lamps', { number: '4010', type: 'goods-sales' }),
+    account('rent', 'Rent', { number: '6010', type: 'premises' }),
   ],
   opening: {
     date: '2026-12-31',

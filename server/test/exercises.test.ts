@@ -70,11 +70,13 @@ describe('an exercise that asks for normal sides', () => {
     const wim = await running.person('wim.aldous');
     const { bookId } = (await wim.post(`my-exercises/${made.id}/begin`)).body;
     const { help, book } = (await wim.get(`books/${bookId}`)).body;
-    expect(help).toMatchObject({ asksSides: true });
+    expect(help).toMatchObject({ asksSides: true, health: false });
     expect(JSON.stringify(book)).not.toMatch(/statedSide|normal/);
     const [{ id }] = book.accounts;
     const stated = { kind: 'state-side', id, side: 'debit' };
     expect((await change(wim, bookId, 0, stated)).status).toBe(200);
+    await ruth.patch(`exercises/${made.id}`, { helpHealth: true });
+    expect((await wim.get(`books/${bookId}`)).body.help.health).toBe(true);
     const scheme = { kind: 'change-scheme', scheme: 'non-current-first' };
     const refused = await change(wim, bookId, 1, scheme);
     expect(refused.body.detail).toMatch(/set by who made it/);

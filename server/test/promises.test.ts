@@ -69,6 +69,26 @@ describe('marks given back', () => {
   });
 });
 
+describe('the checks that a work has had', () => {
+  it('stand one beside the other, the newest first, with what came out otherwise; for its instructor only', async () => {
+    const tryId = (await rows())[1]?.tryId ?? '';
+    const { body: checks } = await ruth.get(`tries/${tryId}/checks`);
+    const { points, of } = (await rows())[1] ?? {};
+    expect(checks.length).toBeGreaterThan(1);
+    expect(checks[0]).toMatchObject({ points, of, isOtherWork: false });
+    expect(checks[0].changes).toContainEqual(
+      expect.objectContaining({ isBetter: true, ref: 'account.statement:rent' }),
+    );
+    expect(checks.at(-1)).toMatchObject({ keyVersion: 1, changes: [] });
+    expect((await (await signedIn(1)).get(`tries/${tryId}/checks`)).status).toBe(403);
+    const { login, password } = (await ruth.post('instructors', { name: 'Ida', login: 'ida' }))
+      .body;
+    const ida = running.visitor();
+    await ida.post('sign-in', { login, password });
+    expect((await ida.get(`tries/${tryId}/checks`)).status).toBe(404);
+  });
+});
+
 describe('a work that can’t be checked', () => {
   it('is told at that work; the others are checked, and it is checked once it can be', async () => {
     const [, , third] = await rows();

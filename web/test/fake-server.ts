@@ -124,7 +124,7 @@ export class FakeServer {
       enters: 'both',
       by: 'author',
       setsCompany: true,
-      help: { types: true, totals: true, bands: true, asksSides: false },
+      help: { types: true, totals: true, bands: true, health: true, asksSides: false },
       start: null,
     };
   }

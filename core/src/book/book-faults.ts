@@ -119,9 +119,15 @@ export function faultsOfBook(book: Book, path = ''): Refusal[] {
     ...faultsOfSize(book, path),
     ...faultsOfTaxLists(book.taxLists, path),
     ...faultsOfAccounts(book, path),
-    ...eachAt(book.accounts, path, 'accounts', (account) => faultsOfAccount(book, account)),
+    ...eachAt(book.accounts, path, {
+      name: 'accounts',
+      judge: (account) => faultsOfAccount(book, account),
+    }),
     ...faultsOfOpening(book, path),
-    ...eachAt(book.entries, path, 'entries', (entry) => faultsOfEntry(book, entry)),
+    ...eachAt(book.entries, path, {
+      name: 'entries',
+      judge: (entry) => faultsOfEntry(book, entry),
+    }),
     ...faultsOfEntries(book, path),
   ];
 }
@@ -130,8 +136,7 @@ export function faultsOfBook(book: Book, path = ''): Refusal[] {
 export function eachAt<T>(
   list: readonly T[],
   path: string,
-  name: string,
-  judge: (each: T) => readonly Refusal[],
+  { name, judge }: { readonly name: string; readonly judge: (each: T) => readonly Refusal[] },
 ): Refusal[] {
   const found: Refusal[] = [];
   list.forEach((each, i) => {
@@ -151,18 +156,21 @@ export function faultsOfAccounts(book: Book, path: string): Refusal[] {
 function doubled(book: Book, path: string): Refusal[] {
   const ids = new Set<string>();
   const numbers = new Map<string, Account>();
-  return eachAt(book.accounts, path, 'accounts', (account) => {
-    const isTwice = ids.has(account.id);
-    ids.add(account.id);
-    const key = account.number === null ? null : numberKey(account.number);
-    const holder = key === null ? undefined : numbers.get(key);
-    if (key !== null && !holder) numbers.set(key, account);
-    if (!isTwice && !holder) return NONE;
-    const label = holder ? accountLabel(holder) : '';
-    return [
-      ...(isTwice ? [idTaken({ id: account.id }, 'id')] : []),
-      ...(holder ? [numberTaken({ number: account.number ?? '', holder: label }, 'number')] : []),
-    ];
+  return eachAt(book.accounts, path, {
+    name: 'accounts',
+    judge: (account) => {
+      const isTwice = ids.has(account.id);
+      ids.add(account.id);
+      const key = account.number === null ? null : numberKey(account.number);
+      const holder = key === null ? undefined : numbers.get(key);
+      if (key !== null && !holder) numbers.set(key, account);
+      if (!isTwice && !holder) return NONE;
+      const label = holder ? accountLabel(holder) : '';
+      return [
+        ...(isTwice ? [idTaken({ id: account.id }, 'id')] : []),
+        ...(holder ? [numberTaken({ number: account.number ?? '', holder: label }, 'number')] : []),
+      ];
+    },
   });
 }
 
@@ -171,10 +179,13 @@ const NONE: readonly Refusal[] = [];
 /** What is wrong with the entries among each other: doubled ids. */
 export function faultsOfEntries(book: Book, path: string): Refusal[] {
   const ids = new Set<string>();
-  return eachAt(book.entries, path, 'entries', ({ id }) => {
-    const isTwice = ids.has(id);
-    ids.add(id);
-    return isTwice ? [idTaken({ id }, 'id')] : NONE;
+  return eachAt(book.entries, path, {
+    name: 'entries',
+    judge: ({ id }) => {
+      const isTwice = ids.has(id);
+      ids.add(id);
+      return isTwice ? [idTaken({ id }, 'id')] : NONE;
+    },
   });
 }
 

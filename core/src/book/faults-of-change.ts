@@ -64,13 +64,17 @@ const isSameChart = (before: Book, after: Book): boolean =>
 function faultsOfChart(before: Book, after: Book): Refusal[] {
   if (isSameChart(before, after)) return [];
   const known = new Set<Account>(before.accounts);
-  const misshaped = eachAt(after.accounts, '', 'accounts', (account) =>
-    known.has(account) ? [] : misshapen(accountShape, account),
-  );
+  const misshaped = eachAt(after.accounts, '', {
+    name: 'accounts',
+    judge: (account) => (known.has(account) ? [] : misshapen(accountShape, account)),
+  });
   return [
     ...misshaped,
     ...faultsOfAccounts(after, ''),
-    ...eachAt(after.accounts, '', 'accounts', (account) => faultsOfAccount(after, account)),
+    ...eachAt(after.accounts, '', {
+      name: 'accounts',
+      judge: (account) => faultsOfAccount(after, account),
+    }),
   ];
 }
 
@@ -108,9 +112,12 @@ function faultsOfJournal(before: Book, after: Book): Refusal[] {
   if (before.entries === after.entries && isKept) return [];
   const known = new Set<Entry>(before.entries);
   return [
-    ...eachAt(after.entries, '', 'entries', (entry) => {
-      if (known.has(entry)) return isKept ? [] : faultsOfEntry(after, entry);
-      return [...misshapen(entryShape, entry), ...faultsOfEntry(after, entry)];
+    ...eachAt(after.entries, '', {
+      name: 'entries',
+      judge: (entry) => {
+        if (known.has(entry)) return isKept ? [] : faultsOfEntry(after, entry);
+        return [...misshapen(entryShape, entry), ...faultsOfEntry(after, entry)];
+      },
     }),
     ...faultsOfEntries(after, ''),
   ];

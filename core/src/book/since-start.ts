@@ -36,8 +36,7 @@ export function counterparts(start: Book, book: Book): ReadonlyMap<string, Accou
 export function isUnchanged(
   start: Book,
   book: Book,
-  account: Account,
-  among: ReadonlyMap<string, Account>,
+  { account, among }: { readonly account: Account; readonly among: ReadonlyMap<string, Account> },
 ): boolean {
   const old = among.get(account.id);
   const parent = account.parent === null ? null : (among.get(account.parent)?.id ?? '');
@@ -59,7 +58,10 @@ export function originsSince(start: Book, book: Book): ReadonlyMap<string, Origi
   return new Map(
     book.accounts.map((account) => {
       if (!before.has(account.id)) return [account.id, 'added'];
-      return [account.id, isUnchanged(start, book, account, before) ? 'given' : 'changed'];
+      return [
+        account.id,
+        isUnchanged(start, book, { account, among: before }) ? 'given' : 'changed',
+      ];
     }),
   );
 }

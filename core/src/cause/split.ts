@@ -183,7 +183,11 @@ function addLines(compared: Compared, views: readonly EntryView[], adding: Addin
 function unpaired(compared: Compared, balances: Balances): Cause[] {
   const { key, work, recognition } = compared;
   const causes: Cause[] = [];
-  const put = (of: 'key' | 'work', book: Book, account: Account, amount: Amount) => {
+  const put = (
+    of: 'key' | 'work',
+    book: Book,
+    { account, amount }: { readonly account: Account; readonly amount: Amount },
+  ) => {
     if (amount === 0) return;
     const section = sectionIdOf(book, account);
     const shifts = [{ scheme: book.scheme, section, amount }];
@@ -191,9 +195,9 @@ function unpaired(compared: Compared, balances: Balances): Cause[] {
   };
   for (const account of statementAccounts(work, balances.work))
     if (!recognition.byWork.has(account.id))
-      put('work', work, account, balances.work.get(account.id) ?? 0);
+      put('work', work, { account, amount: balances.work.get(account.id) ?? 0 });
   for (const account of statementAccounts(key, balances.key))
     if (!recognition.byKey.has(account.id))
-      put('key', key, account, -(balances.key.get(account.id) ?? 0));
+      put('key', key, { account, amount: -(balances.key.get(account.id) ?? 0) });
   return causes;
 }

@@ -27,7 +27,11 @@ const name = (marking: Marking, unit: number): string => {
 };
 
 /** What was done on one account, in words: too little, too much, on the other side, nothing, or something else's. */
-function saysOf(marking: Marking, unit: number, wanted: Amount, found: Amount): string {
+function saysOf(
+  marking: Marking,
+  unit: number,
+  { wanted, found }: { readonly wanted: Amount; readonly found: Amount },
+): string {
   const money = (amount: Amount) => marking.money(Math.abs(amount));
   const where = name(marking, unit);
   if (found === 0) return `${money(wanted)} in ${sideOf(wanted)} is missing on ${where}`;
@@ -48,7 +52,7 @@ function oddOf(marking: Marking, pair: EntryPair, differing: ReadonlyMap<number,
     [...wanted].every(([unit, amount]) => found.get(unit) === -amount);
   if (isTurned) return [TURNED_ROUND];
   return [...differing.keys()].map((unit) =>
-    saysOf(marking, unit, wanted.get(unit) ?? 0, found.get(unit) ?? 0),
+    saysOf(marking, unit, { wanted: wanted.get(unit) ?? 0, found: found.get(unit) ?? 0 }),
   );
 }
 

@@ -26,7 +26,9 @@ export function givenIn(start: Book, key: Book): Given {
 
 function findGiven(start: Book, key: Book): Given {
   const before = counterparts(start, key);
-  const accounts = key.accounts.filter((account) => isUnchanged(start, key, account, before));
+  const accounts = key.accounts.filter((account) =>
+    isUnchanged(start, key, { account, among: before }),
+  );
   return {
     accounts: new Set(accounts.map(({ id }) => id)),
     entries: new Set(givenEntries(start, key, before).map(({ id }) => id)),

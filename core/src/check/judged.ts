@@ -3,19 +3,23 @@ import { refOf, type CauseShare, type CheckResult, type Finding, type Outcome } 
 
 /** A finding with its points. Its reference and its facts are made only when they are asked for. */
 export class Judged implements CheckResult {
+  readonly points: number;
+  readonly of: number;
   private madeFacts: Facts | null = null;
 
   constructor(
     readonly check: string,
     private readonly finding: Finding,
-    readonly points: number,
-    readonly of: number,
-  ) {}
+    { points, of }: Pick<CheckResult, 'points' | 'of'>,
+  ) {
+    this.points = points;
+    this.of = of;
+  }
 
   /** The same finding, bearing other points. */
   bearing(of: number): Judged {
     const keeps = this.outcome === 'met' || this.outcome === 'follows';
-    return new Judged(this.check, this.finding, keeps ? of : 0, of);
+    return new Judged(this.check, this.finding, { points: keeps ? of : 0, of });
   }
 
   get subject(): Finding['subject'] {

@@ -93,35 +93,31 @@ export class Marking {
     readonly work: Book,
     options: MarkingOptions = {},
   ) {
-    const ofKey = traitsOfKey(key);
-    const opens = { key: opensIn(key.book), work: opensBeside(openingSaid(key.book)) };
-    const ofWork = traitsOf(work, opens.work);
-    const recognition = recognise(
-      key,
-      { book: key.book, traits: ofKey, opens: opens.key },
-      { book: work, traits: ofWork, opens: opens.work },
-      options.byHand,
-    );
+    const ofKey = { book: key.book, traits: traitsOfKey(key), opens: opensIn(key.book) };
+    const beside = opensBeside(openingSaid(key.book));
+    const ofWork = { book: work, traits: traitsOf(work, beside), opens: beside };
+    const recognition = recognise(key, { ofKey, ofWork }, options.byHand);
     const units = unitsOf(key.book, work, recognition);
     const comparing = comparedDays(key.statementDates);
     const entryPairs = agreeingOtherwise(
       pairEntries(
         viewsOfKey(key.book, recognition, units),
-        viewsOf(work, opens.work, units.ofWork),
+        viewsOf(work, ofWork.opens, units.ofWork),
         comparing,
       ),
       comparing,
       (unit) => isDealt(unit < 0 ? work : key.book, unit < 0 ? -1 - unit : unit),
     );
+    const opens = { key: ofKey.opens, work: ofWork.opens };
     this.compared = { key: key.book, work, recognition, entryPairs, opens };
     this.entriesNotJudged = options.entriesNotJudged ?? [];
     this.answers = options.answers ?? null;
     this.start = options.start ?? null;
     this.given = options.start ? givenIn(options.start, key.book) : NOTHING_GIVEN;
     this.hasOwnPoints = Object.keys(key.points).some((name) => name.includes(':'));
-    this.keyTraits = new Map(ofKey.map((each) => [each.account.id, each]));
-    this.workTraits = new Map(ofWork.map((each) => [each.account.id, each]));
-    this.said = options.said ?? (options.start ? EVERYTHING : saidBy(ofWork));
+    this.keyTraits = new Map(ofKey.traits.map((each) => [each.account.id, each]));
+    this.workTraits = new Map(ofWork.traits.map((each) => [each.account.id, each]));
+    this.said = options.said ?? (options.start ? EVERYTHING : saidBy(ofWork.traits));
     for (const pair of entryPairs) {
       for (const view of pair.keys) this.entryPairOfKey.set(view.entry.id, pair);
       if (pair.keys.length === 0)
@@ -237,7 +233,7 @@ export class Marking {
     const of = bears ? worth : 0;
     const lost = finding.outcome === 'not-met' || finding.outcome === 'cannot-judge';
     const had = lost ? Math.floor(of * (finding.share ?? 0)) : of;
-    const result = new Judged(check.id, finding, had, of);
+    const result = new Judged(check.id, finding, { points: had, of });
     this.results.push(result);
     if (finding.date !== undefined || finding.outcome === 'met') return;
     const ofCheck = this.found.get(check.id) ?? new Map<string, CheckResult>();

@@ -51,7 +51,7 @@ export function compareLines(marking: Marking, totals: boolean): Finding<LineFac
           const roots = answer.roots.length > 0 ? { roots: answer.roots } : {};
           return share === 0 ? [] : [{ share: { kind, of, id, share, ...roots }, answer }];
         });
-        return compareLine(marking, date, line, shared);
+        return compareLine(marking, date, { line, shared });
       });
   });
 }
@@ -59,8 +59,7 @@ export function compareLines(marking: Marking, totals: boolean): Finding<LineFac
 function compareLine(
   marking: Marking,
   date: StatementDate,
-  line: StatementLine,
-  shared: readonly Shared[],
+  { line, shared }: { readonly line: StatementLine; readonly shared: readonly Shared[] },
 ): Finding<LineFacts> {
   let difference: Amount = 0;
   for (const { share } of shared) difference += share.share;
@@ -68,7 +67,10 @@ function compareLine(
   const about = {
     subject: { kind: 'line', id: line.id },
     facts: () =>
-      factsOf(marking, line, difference, shared.filter(({ answer }) => !answer.accepted).length),
+      factsOf(marking, line, {
+        difference,
+        causes: shared.filter(({ answer }) => !answer.accepted).length,
+      }),
     date,
     difference,
     causes,
@@ -84,8 +86,7 @@ function compareLine(
 function factsOf(
   marking: Marking,
   line: StatementLine,
-  difference: Amount,
-  causes: number,
+  { difference, causes }: { readonly difference: Amount; readonly causes: number },
 ): LineFacts {
   const digits = minorDigits(marking.key.book.company.currency);
   return {

@@ -200,16 +200,20 @@ export class NurseryStory {
   }
 
   #monthly(monday: string): void {
-    const out = (days: number, text: string, account: string, amount: Amount) =>
+    const out = (
+      days: number,
+      text: string,
+      { account, amount }: { readonly account: string; readonly amount: Amount },
+    ) =>
       this.#add({
         ...{ kind: 'money-out', date: addDays(monday, days), money: 'bank', text },
         lines: [onAccount(account, amount)],
       });
-    out(3, 'Wages', 'wages', 100 * this.#between(410, 520));
-    out(4, 'Heating and water', 'heating', 100 * this.#between(60, 190));
-    out(5, 'Loan interest', 'loan-interest', 8000);
-    out(6, 'First partner takes money out', 'drawings-fen', 30_000);
-    out(6, 'Second partner takes money out', 'drawings-moss', 25_000);
+    out(3, 'Wages', { account: 'wages', amount: 100 * this.#between(410, 520) });
+    out(4, 'Heating and water', { account: 'heating', amount: 100 * this.#between(60, 190) });
+    out(5, 'Loan interest', { account: 'loan-interest', amount: 8000 });
+    out(6, 'First partner takes money out', { account: 'drawings-fen', amount: 30_000 });
+    out(6, 'Second partner takes money out', { account: 'drawings-moss', amount: 25_000 });
     const amount = Math.floor((0.8 * this.#takings) / 10_000) * 10_000;
     if (amount === 0) return;
     this.#takings -= amount;

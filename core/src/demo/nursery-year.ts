@@ -57,7 +57,11 @@ loan-interest   | 8510 | Loan interest                    | interest-paid       
 `,
   });
 
-const party = (id: string, kind: Party['kind'], name: string, opening = 0): Party => ({
+const party = (
+  id: string,
+  kind: Party['kind'],
+  { name, opening = 0 }: { readonly name: string; readonly opening?: number | undefined },
+): Party => ({
   id,
   kind,
   name,
@@ -67,14 +71,17 @@ const party = (id: string, kind: Party['kind'], name: string, opening = 0): Part
 });
 
 const PARTIES: readonly Party[] = [
-  party('lock', 'customer', 'Garden centre at the lock', OPENINGS.customers.lock),
-  party('mill', 'customer', 'Old Mill Gardens', OPENINGS.customers.mill),
-  party('hall', 'customer', 'Hallfield Plants', OPENINGS.customers.hall),
-  party('parish', 'customer', 'Parish of Nether Fen'),
-  party('gate', 'customer', 'Sold at the gate'),
-  party('growers', 'supplier', 'Fen Growers', OPENINGS.suppliers.growers),
-  party('peat', 'supplier', 'Peatfree Supplies', OPENINGS.suppliers.peat),
-  party('fen', 'supplier', 'Young Trees of the Fen'),
+  party('lock', 'customer', {
+    name: 'Garden centre at the lock',
+    opening: OPENINGS.customers.lock,
+  }),
+  party('mill', 'customer', { name: 'Old Mill Gardens', opening: OPENINGS.customers.mill }),
+  party('hall', 'customer', { name: 'Hallfield Plants', opening: OPENINGS.customers.hall }),
+  party('parish', 'customer', { name: 'Parish of Nether Fen' }),
+  party('gate', 'customer', { name: 'Sold at the gate' }),
+  party('growers', 'supplier', { name: 'Fen Growers', opening: OPENINGS.suppliers.growers }),
+  party('peat', 'supplier', { name: 'Peatfree Supplies', opening: OPENINGS.suppliers.peat }),
+  party('fen', 'supplier', { name: 'Young Trees of the Fen' }),
 ];
 
 const ITEMS: readonly Item[] = Object.entries(PLANTS).map(([id, { name, cost, price }]) => ({

@@ -101,14 +101,18 @@ function madeWithout(book: Book, { documents, schedules }: Dealings): Refusal[] 
   });
 }
 
-const placed = (path: string, part: string, faults: readonly Refusal[], i: number): Refusal[] =>
+const placed = (
+  path: string,
+  part: string,
+  { faults, i }: { readonly faults: readonly Refusal[]; readonly i: number },
+): Refusal[] =>
   faults.map((fault) => ({ ...fault, at: join(path, join(`${part}[${i}]`, fault.at)) }));
 
 /** What is wrong with parties, items, documents and schedules, and with entries that say one of them made them. */
 export function faultsOfDealings(book: Book, path = ''): Refusal[] {
   const dealings = dealingsOf(book);
   const all = <T>(part: string, list: readonly T[], judge: (each: T) => Refusal[]) =>
-    list.flatMap((each, i) => placed(path, part, judge(each), i));
+    list.flatMap((each, i) => placed(path, part, { faults: judge(each), i }));
   const faults = [
     ...unknownAmong(book, Object.entries(dealings.posting)).map((fault) => ({
       ...fault,

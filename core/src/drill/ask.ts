@@ -83,8 +83,7 @@ const numberOf = (plan: NumberPlan, scheme: Scheme, type: string): string | null
 function rightOption(
   { type }: StockName,
   kind: DrillKind,
-  scheme: Scheme,
-  plan: NumberPlan | null,
+  { scheme, plan }: AskedBy,
 ): string | null {
   if (!typeOf(scheme, type)) return null;
   if (kind === 'type') return type;
@@ -98,9 +97,10 @@ function rightOption(
 export function drillQuestion(
   name: StockName,
   kind: DrillKind,
-  { scheme, plan, seed }: AskedBy & { readonly seed: number },
+  by: AskedBy & { readonly seed: number },
 ): DrillQuestion | null {
-  const right = rightOption(name, kind, scheme, plan);
+  const { scheme, seed } = by;
+  const right = rightOption(name, kind, by);
   if (right === null) return null;
   const random = randomFrom(textHash(name.id, seed));
   const option = (id: string, shown: string): DrillOption => ({ id, name: shown });
@@ -110,7 +110,7 @@ export function drillQuestion(
   }
   if (kind === 'side')
     return { name, kind, options: [option('debit', 'Debit'), option('credit', 'Credit')] };
-  const tell = (type: string) => rightOption({ ...name, type }, kind, scheme, plan);
+  const tell = (type: string) => rightOption({ ...name, type }, kind, by);
   const ids = shuffled(amongOthers(right, lures(scheme, name.type, random), tell), random);
   const shown = (id: string) =>
     (kind === 'type' ? typeOf(scheme, id)?.name : sectionById(scheme, id)?.name) ?? id;
@@ -129,16 +129,16 @@ export interface DrillTold {
 }
 
 /** Types of which an answer may have thought, nearest first: where it names a section, a statement or a number. */
-function thoughtOf(
-  { type }: StockName,
-  kind: DrillKind,
-  answer: string,
-  { scheme, plan }: AskedBy,
-): string | null {
+function thoughtOf({ name, kind }: Asked, answer: string, by: AskedBy): string | null {
   if (kind === 'type') return answer;
-  const fits = (id: string) => rightOption({ ...BLANK, type: id }, kind, scheme, plan) === answer;
+  const { scheme } = by;
+  const { type } = name;
+  const fits = (id: string) => rightOption({ ...BLANK, type: id }, kind, by) === answer;
   return takenFor(scheme, type).find(fits) ?? scheme.types.find(({ id }) => fits(id))?.id ?? null;
 }
+
+/** What of a name was asked. */
+type Asked = Pick<DrillQuestion, 'name' | 'kind'>;
 
 /** By what names are asked. */
 interface AskedBy {
@@ -149,13 +149,9 @@ interface AskedBy {
 const BLANK: StockName = { id: '', name: '', type: '', country: null };
 
 /** Whether an answer is right, what was not told apart, and the sentence that tells it. */
-export function drillTold(
-  name: StockName,
-  kind: DrillKind,
-  answer: string,
-  { scheme, plan }: AskedBy,
-): DrillTold {
-  const right = rightOption(name, kind, scheme, plan) ?? '';
+export function drillTold({ name, kind }: Asked, answer: string, by: AskedBy): DrillTold {
+  const { scheme } = by;
+  const right = rightOption(name, kind, by) ?? '';
   const type = typeOf(scheme, name.type);
   const section = sectionOfType(scheme, name.type);
   const place = type && section ? `${type.name}, under ${section.name.toLowerCase()}` : '';
@@ -163,7 +159,7 @@ export function drillTold(
   const why = type ? otherwiseSays(scheme, type) : '';
   const told = { rightOption: right, right: shown };
   if (answer === right) return { ...told, isRight: true, missed: null, says: type?.says ?? '' };
-  const taken = thoughtOf(name, kind, answer, { scheme, plan });
+  const taken = thoughtOf({ name, kind }, answer, by);
   const missed = kind === 'side' ? null : distinctionOf(scheme, name.type, taken);
   const mixUp = mixUpOf(scheme, name.type, taken);
   return { ...told, isRight: false, missed, says: mixUp?.says ?? why };

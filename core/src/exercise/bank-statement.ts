@@ -23,8 +23,7 @@ interface StatementRow {
 export function bankStatement(
   book: Book,
   account: string,
-  to: string,
-  money: (amount: Amount) => string,
+  { to, money }: { readonly to: string; readonly money: (amount: Amount) => string },
 ): StatementRow[] {
   let balance = openingOf(book, account);
   const row = (cells: readonly string[], entry: string | null): StatementRow => ({

@@ -9,7 +9,11 @@ import { givenByStart, stepOfEach } from './asked.js';
  * The key as it stands at the end of a step (the first is 0; −1: before the first): what the start gives and what the steps
  * up to it ask for, with the accounts that these need.
  */
-export function checkpoint(key: AnswerKey, start: Book, guide: Guide, upTo: number): Book {
+export function checkpoint(
+  key: AnswerKey,
+  start: Book,
+  { guide, upTo }: { readonly guide: Guide; readonly upTo: number },
+): Book {
   const { book } = key;
   const given = givenByStart(start, key);
   const until = (kind: 'accounts' | 'openings' | 'entries' | 'documents', id: string) =>

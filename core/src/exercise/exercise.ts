@@ -10,6 +10,8 @@ export interface RulesOfTry {
   readonly helpTypes: boolean;
   readonly helpTotals: boolean;
   readonly helpBands: boolean;
+  /** Whether what looks odd in their book is told without the key. */
+  readonly helpHealth: boolean;
   readonly checkWhileWorking: boolean;
   /** How often a check may be asked for while working; null: as often as one likes. */
   readonly askLimit: number | null;
@@ -27,8 +29,8 @@ export interface RulesOfTry {
 /** What students may do where nobody says otherwise. */
 export const USUAL_RULES: RulesOfTry = {
   ...{ entriesMayChange: true, enters: 'both', helpTypes: true, helpTotals: true },
-  ...{ helpBands: true, checkWhileWorking: false, askLimit: 5, askPause: 0, mayFile: false },
-  ...{ mayPractise: false, mayGoOn: false, goOnCost: 0 },
+  ...{ helpBands: true, helpHealth: false, checkWhileWorking: false, askLimit: 5, askPause: 0 },
+  ...{ mayFile: false, mayPractise: false, mayGoOn: false, goOnCost: 0 },
 };
 
 /** Everything that makes an exercise, so that instructors can hand it to each other. */

@@ -127,7 +127,7 @@ const sheetShown = (
 /** The guide of an exercise as a student sees it over a work: what stands there, never whether it is right. */
 export function guideShown({ key, start, work, guide, answers }: Guided): GuideShown {
   const led = ledBy(key, start, guide);
-  const progress = new Progress(key, start, work, answers);
+  const progress = new Progress(key, start, { work, answers });
   const shown: Showing = { led, progress, ofWork: workScope(key, work, progress), answers };
   return {
     company: key.book.company.name,

@@ -68,10 +68,14 @@ function lead(key: AnswerKey, start: Book, guide: Guide): Led {
     steps: (guide.steps ?? []).map((step, i) => ({
       step,
       words: fill(step.words ?? ''),
-      figures: step.figures ? ledFigures(step, key, checkpoint(key, start, guide, i)) : [],
+      figures: step.figures
+        ? ledFigures(step, key, checkpoint(key, start, { guide, upTo: i }))
+        : [],
       questions: (step.questions ?? []).flatMap((id) => questions.get(id) ?? []),
     })),
-    sheets: (guide.sheets ?? []).map((sheet) => drawnSheet(key.book, guide, sheet, to)),
+    sheets: (guide.sheets ?? []).map((sheet) =>
+      drawnSheet(key.book, guide, { sheet, lastDay: to }),
+    ),
   };
 }
 

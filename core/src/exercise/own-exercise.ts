@@ -38,6 +38,6 @@ export function ownExercise(exercise: Exercise, drawing: Drawing): Exercise {
         : {}),
     },
     key: Object.keys(left).length === 0 ? key : { ...key, figures: left },
-    start: ownStart(exercise.start, exercise.key, own, drawing),
+    start: ownStart(exercise.start, exercise.key, { own, drawing }),
   };
 }

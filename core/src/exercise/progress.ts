@@ -11,17 +11,25 @@ export interface AskedShown {
   readonly of: number;
 }
 
+interface Done {
+  readonly work: Book;
+  readonly answers: ReadonlyMap<string, string>;
+}
+
 /** How far a work is: whether something stands, never whether it is right. */
 export class Progress {
   private readonly marking: Marking;
   private readonly given: ReturnType<typeof givenByStart>;
+  private readonly work: Book;
+  private readonly answers: Done['answers'];
 
   constructor(
     private readonly key: AnswerKey,
     start: Book,
-    private readonly work: Book,
-    private readonly answers: ReadonlyMap<string, string>,
+    { work, answers }: Done,
   ) {
+    this.work = work;
+    this.answers = answers;
     this.marking = new Marking(key, work, { start, answers });
     this.given = givenByStart(start, key);
   }

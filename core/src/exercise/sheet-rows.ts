@@ -175,7 +175,7 @@ function bank({ key, sheet, money, lastDay }: Drawing): Drawn {
   const to = sheet.at ?? lastDay;
   const name = accountOf(key, account ?? '')?.name ?? '';
   const columns = [words('Day'), words('What'), ...['Out', 'In', 'Balance'].map(amounts)];
-  const rows = account === null ? [] : bankStatement(key, account, to, money);
+  const rows = account === null ? [] : bankStatement(key, account, { to, money });
   return {
     note: `Bank statement, ${name}, to ${dayText(to)}`,
     columns,
@@ -198,8 +198,7 @@ const DRAWN: Readonly<Record<SheetKind, (drawing: Drawing) => Drawn>> = {
 export function drawnSheet(
   key: Book,
   guide: Guide,
-  sheet: SourceSheet,
-  lastDay: string,
+  { sheet, lastDay }: { readonly sheet: SourceSheet; readonly lastDay: string },
 ): DrawnSheet {
   const digits = minorDigits(key.company.currency);
   const every = [

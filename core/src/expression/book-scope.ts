@@ -59,7 +59,7 @@ export function bookScope(book: Book, period: AskedPeriod): Scope {
       const figure = lineFigure(book, id, { from: period.from, to: at(day) });
       return figure === null ? null : majorOf(figure, digits);
     },
-    owed: (id, day) => owedBy(book, id, at(day), digits),
+    owed: (id, day) => owedBy(book, id, { day: at(day), digits }),
     side: (id) => {
       const account = accountOf(book, id);
       return account && sideOf(book, account);
@@ -90,7 +90,11 @@ const countsOf = (book: Book, to: string, digits: number): Record<string, () => 
 const sumOfDebits = (amounts: readonly Amount[]): Amount =>
   amounts.reduce((sum, amount) => sum + Math.max(0, amount), 0);
 
-function owedBy(book: Book, party: string, day: string, digits: number): Big | null {
+function owedBy(
+  book: Book,
+  party: string,
+  { day, digits }: { readonly day: string; readonly digits: number },
+): Big | null {
   const { parties, documents } = dealingsOf(book);
   const known = parties.find(({ id }) => id === party);
   if (!known) return null;

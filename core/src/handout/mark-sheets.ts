@@ -45,24 +45,26 @@ function spreadOnPaper(marked: MarkedOnPaper): Handout {
   const theirs = spreadFigures(work, period);
   const wanted = key && spreadFigures(key, period);
   const figure = (amount: Amount | null): HandoutCell => (amount === null ? '' : { amount });
-  const cells = (name: string, of: Amount | null, by: Amount | null, notes: string) => [
-    name,
-    figure(of),
-    ...(key ? [figure(by)] : []),
-    notes,
-  ];
+  const cells = (
+    name: string,
+    of: Amount | null,
+    { by, notes }: { readonly by: Amount | null; readonly notes: string },
+  ) => [name, figure(of), ...(key ? [figure(by)] : []), notes];
   const rows = used.flatMap(({ name, rows: accounts }): HandoutRow[] => [
-    { kind: 'heading', depth: 0, cells: cells(name, null, null, '') },
+    { kind: 'heading', depth: 0, cells: cells(name, null, { by: null, notes: '' }) },
     ...accounts.map((row): HandoutRow => ({
       kind: 'row',
       depth: 1,
-      cells: cells(nameOf(row), row.theirs, row.wanted, marked.notesOn(row).join(', ')),
+      cells: cells(nameOf(row), row.theirs, {
+        by: row.wanted,
+        notes: marked.notesOn(row).join(', '),
+      }),
     })),
   ]);
   const totals = totalsOf(work, theirs, wanted).map(([name, of, by]): HandoutRow => ({
     kind: 'total',
     depth: 0,
-    cells: cells(name, of, by, ''),
+    cells: cells(name, of, { by, notes: '' }),
   }));
   return sheetOf(work, {
     title: exercise,

@@ -13,7 +13,7 @@ export function paperSheets(key: AnswerKey, guide: Guide, student: string): Hand
   const { to } = askedPeriod(key);
   const drawn = (guide.sheets ?? []).filter(({ kind }) => kind !== 'picture');
   return drawn.map((sheet): Handout => {
-    const { title, note, columns, rows } = drawnSheet(book, guide, sheet, to);
+    const { title, note, columns, rows } = drawnSheet(book, guide, { sheet, lastDay: to });
     return {
       ...{ title: `${title}, ${student}`, company: book.company.name, subtitle: note },
       ...{ digits: 0, places: 0 },

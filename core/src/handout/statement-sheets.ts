@@ -93,8 +93,10 @@ class Beside {
   row(
     kind: HandoutRow['kind'],
     name: string,
-    figure: (of: SpreadFigures) => Amount,
-    depth = 0,
+    {
+      figure,
+      depth = 0,
+    }: { readonly figure: (of: SpreadFigures) => Amount; readonly depth?: number | undefined },
   ): HandoutRow {
     const amounts = [this.now, ...(this.then ? [this.then] : [])].map(figure);
     const [now = 0, then = 0] = amounts;
@@ -109,15 +111,13 @@ class Beside {
         zeros || amount !== 0 || this.now.families.get(id) || this.then?.amounts.get(id),
     );
     const lines = shown.map(({ account }) =>
-      this.row(
-        'row',
-        accountLabel(account),
-        (of) => of.amounts.get(account.id) ?? 0,
-        this.depths.get(account.id) ?? 0,
-      ),
+      this.row('row', accountLabel(account), {
+        figure: (of) => of.amounts.get(account.id) ?? 0,
+        depth: this.depths.get(account.id) ?? 0,
+      }),
     );
     if (lines.length === 0 && section.total === 0) return [];
-    return [this.row('heading', section.name, total), ...lines];
+    return [this.row('heading', section.name, { figure: total }), ...lines];
   }
 }
 
@@ -163,15 +163,17 @@ function balanceRows(book: Book, beside: Beside): HandoutRow[] {
   return [
     ...sections,
     ...(notPlaced ? beside.section(notPlaced, (of) => of.sheet.notPlaced?.total ?? 0) : []),
-    beside.row('total', 'Total assets', (of) => of.sheet.totals.assets),
-    beside.row('total', 'Total liabilities', (of) => of.sheet.totals.liabilities),
-    beside.row('total', 'Total equity', (of) => of.sheet.totals.equity),
+    beside.row('total', 'Total assets', { figure: (of) => of.sheet.totals.assets }),
+    beside.row('total', 'Total liabilities', { figure: (of) => of.sheet.totals.liabilities }),
+    beside.row('total', 'Total equity', { figure: (of) => of.sheet.totals.equity }),
   ];
 }
 
 const profitLines = (book: Book, beside: Beside): HandoutRow[] =>
   profitRows(book.scheme, beside.now).map(({ id, name }) =>
-    beside.row('row', name, (of) => (id === 'profit' ? of.onSheet.period : of.onSheet.earlier)),
+    beside.row('row', name, {
+      figure: (of) => (id === 'profit' ? of.onSheet.period : of.onSheet.earlier),
+    }),
   );
 
 function profitRowsOf(book: Book, beside: Beside): HandoutRow[] {
@@ -182,12 +184,16 @@ function profitRowsOf(book: Book, beside: Beside): HandoutRow[] {
     return [
       ...beside.section(section, (of) => totalIn(of.profit.sections, section.id)),
       ...(line
-        ? [beside.row('total', profitLineName(book.scheme, line), (of) => of.profit.totals[line])]
+        ? [
+            beside.row('total', profitLineName(book.scheme, line), {
+              figure: (of) => of.profit.totals[line],
+            }),
+          ]
         : []),
     ];
   });
   const result = resultName(book.scheme, totals.profit);
-  return [...rows, beside.row('total', result, (of) => of.profit.totals.profit)];
+  return [...rows, beside.row('total', result, { figure: (of) => of.profit.totals.profit })];
 }
 
 function trialSheet(book: Book, { period }: SheetWanted): Handout {

@@ -23,6 +23,8 @@ interface Finding<F extends Facts = Facts> {
 export interface HealthCheck<F extends Facts = Facts> {
   readonly id: string;
   readonly title: string;
+  /** Whether it tells of the number plan’s bands, which an exercise may keep back. */
+  readonly tellsBands?: true;
   find(look: Look): Finding<F>[];
   /** What it is, and what to do. */
   says(facts: F): string;

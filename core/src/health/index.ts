@@ -38,10 +38,11 @@ export interface HealthNote {
   readonly says: string;
 }
 
-/** What can be said of a book without any key; nothing where nothing is odd. */
-export function healthOf(book: Book): HealthNote[] {
+/** What can be said of a book without any key, with or without its bands; nothing where nothing is odd. */
+export function healthOf(book: Book, withBands = true): HealthNote[] {
   const look = lookAt(book);
-  return HEALTH_CHECKS.flatMap(({ id, title, find, says }) =>
+  const told = HEALTH_CHECKS.filter(({ tellsBands = false }) => withBands || !tellsBands);
+  return told.flatMap(({ id, title, find, says }) =>
     find(look).map(({ account, facts }) => ({ check: id, title, account, says: says(facts) })),
   );
 }

@@ -6,6 +6,7 @@ type Found = { readonly name: string; readonly number: string; readonly kept: st
 export const numbersFit: HealthCheck<Found> = {
   id: 'health.numbers-fit',
   title: 'Numbers agree with sections',
+  tellsBands: true,
   find({ book: { numberPlan, scheme, accounts } }) {
     if (!numberPlan) return [];
     return accounts.flatMap(({ id, name, number, type, retired }) => {

@@ -72,7 +72,7 @@ export function workFromTable(
     table,
     sign,
     faults: table.faults,
-    notes: notesOn(key, table, sign, book),
+    notes: notesOn(table, sign, book),
   });
 }
 
@@ -117,16 +117,11 @@ const SIGNS: Readonly<Record<SignConvention, string>> = {
   'normal-side': 'Each amount was read on the side on which its account normally stands.',
 };
 
-function notesOn(
-  key: AnswerKey,
-  table: AccountTable,
-  sign: SignConvention,
-  { opening }: Book,
-): string[] {
+function notesOn(table: AccountTable, sign: SignConvention, { opening, company }: Book): string[] {
   const notes: string[] = [];
   if (table.signed) notes.push(SIGNS[sign]);
   const apart = Object.values(opening.balances).reduce((sum: Amount, each) => sum + each, 0);
-  const digits = minorDigits(key.book.company.currency);
+  const digits = minorDigits(company.currency);
   if (table.hasAmounts && apart !== 0)
     notes.push(
       `Its debits and credits differ by ${formatAmount(Math.abs(apart), digits, digits)}, whichever way its amounts are read.`,

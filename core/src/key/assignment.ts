@@ -65,7 +65,7 @@ class Assigning<E extends Edge> {
     let at: number | null = row;
     let length = 0;
     while (at !== null) {
-      this.look(at, length, reached, ways);
+      this.look(at, length, { reached, ways });
       const without = length - this.priceOf(at);
       if (without < leaves.length) leaves = { row: at, length: without };
       const next = nextOf(ways, reached);
@@ -86,7 +86,11 @@ class Assigning<E extends Edge> {
     return this.rowPrice.get(row) ?? 0;
   }
 
-  private look(row: number, length: number, reached: Map<number, Way>, ways: TinyQueue<Reached>) {
+  private look(
+    row: number,
+    length: number,
+    { reached, ways }: { readonly reached: Map<number, Way>; readonly ways: TinyQueue<Reached> },
+  ) {
     for (const { column, worth } of this.edgesOf.get(row) ?? []) {
       const cost = -worth - this.priceOf(row) - (this.columnPrice.get(column) ?? 0);
       const way = length + Math.max(0, cost);

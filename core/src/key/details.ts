@@ -106,7 +106,7 @@ function joinEach(
   const fits: Fit[] = [];
   pairs.forEach((pair, at) => {
     const candidates = [...left.free].filter((i) =>
-      isOfType(recognising, joining, pair, left.at(i)),
+      isOfType(recognising, left, { pair, one: left.at(i) }),
     );
     if (candidates.length === 0) return;
     const { own, others } = sidesOf(joining, pair);
@@ -189,13 +189,13 @@ function joinRows({ left, join }: Joining, pair: FoundPair, rows: readonly numbe
   );
 }
 
+interface OneAndPair {
+  readonly pair: FoundPair;
+  readonly one: Traits;
+}
+
 /** Whether an account may be a detail of a pair: of the type of the key's account, or of one that is accepted for it. */
-function isOfType(
-  recognising: Recognising,
-  { left }: Joining,
-  pair: FoundPair,
-  one: Traits,
-): boolean {
+function isOfType(recognising: Recognising, left: Side, { pair, one }: OneAndPair): boolean {
   const { keys, works, acceptedOf, parted } = recognising;
   if (
     pair.isByHand ||
@@ -230,7 +230,7 @@ function joinSums(
     if (lacking === 0 && opens === 0) return pair;
     const candidates = [...left.free].filter(
       (i) =>
-        isOfType(recognising, joining, pair, left.at(i)) &&
+        isOfType(recognising, left, { pair, one: left.at(i) }) &&
         joining.fits(left.at(i), own, others) &&
         !hasNoFigures(left.at(i)),
     );
@@ -279,8 +279,7 @@ function sameTypeDetails(recognising: Recognising, pairs: readonly FoundPair[]):
     for (const w of parts) works.free.delete(w);
     found.push(
       new FoundPair(
-        [key.account],
-        parts.map((w) => works.at(w).account),
+        { keys: [key.account], works: parts.map((w) => works.at(w).account) },
         () => DETAIL_CONFIDENCE,
       ),
     );

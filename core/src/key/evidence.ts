@@ -64,14 +64,14 @@ export function evidence(
   { names, types }: { readonly names: readonly string[]; readonly types: readonly string[] },
 ): Evidence {
   const tally = new Tally();
-  addName(tally, key.traits, work.traits, names);
+  addName(tally, key.traits, { work: work.traits, names });
   if (key.traits.number !== null && work.traits.number !== null)
     tally.add(
       key.traits.number === work.traits.number ? WEIGHT.number : 0,
       WEIGHT.number,
       'the same number',
     );
-  if (work.traits.type !== null) addPlace(tally, key, work, types);
+  if (work.traits.type !== null) addPlace(tally, key, { work, types });
   addOpening(tally, key.traits.opening, work.traits.opening);
   addEntries(tally, key.postings, work.postings);
   const { parentName } = key.traits;
@@ -87,7 +87,11 @@ const nameLikeness = (key: Traits, work: Traits, names: readonly string[]): numb
     ...names.map((name) => similarity(plainName(name), work.name)),
   );
 
-function addName(tally: Tally, key: Traits, work: Traits, names: readonly string[]): void {
+function addName(
+  tally: Tally,
+  key: Traits,
+  { work, names }: { readonly work: Traits; readonly names: readonly string[] },
+): void {
   const likeness = nameLikeness(key, work, names);
   const isOpposite = likeness === 0 && keptLikeness(key.name.words, work.name.words) === 0;
   if (isOpposite) tally.add(WEIGHT.opposite, WEIGHT.name);
@@ -99,7 +103,11 @@ function addName(tally: Tally, key: Traits, work: Traits, names: readonly string
     );
 }
 
-function addPlace(tally: Tally, key: Witness, work: Witness, types: readonly string[]): void {
+function addPlace(
+  tally: Tally,
+  key: Witness,
+  { work, types }: { readonly work: Witness; readonly types: readonly string[] },
+): void {
   const [of, is] = [key.traits, work.traits];
   const possible = WEIGHT.type + (key.isOnlyOfType ? WEIGHT.onlyOfType : 0);
   if (of.type === is.type && key.isOnlyOfType && work.isOnlyOfType)

@@ -18,15 +18,19 @@ interface Joined {
 
 /** A pair whose reasons are told only when somebody asks for them. */
 export class FoundPair implements Pair {
+  readonly keys: readonly Account[];
+  readonly works: readonly Account[];
   private made: Evidence | null = null;
 
   constructor(
-    readonly keys: readonly Account[],
-    readonly works: readonly Account[],
+    { keys, works }: Pick<Pair, 'keys' | 'works'>,
     private readonly find: () => Evidence,
     /** Made by hand: then nothing joins it but by hand. */
     readonly isByHand = false,
-  ) {}
+  ) {
+    this.keys = keys;
+    this.works = works;
+  }
 
   private get evidence(): Evidence {
     return (this.made ??= this.find());
@@ -48,7 +52,7 @@ export class FoundPair implements Pair {
       const { worth, possible, reasons } = this.evidence;
       return { worth, possible, reasons: this.isByHand ? reasons : [...reasons, DETAILS] };
     };
-    return new FoundPair(keys, works, find, this.isByHand);
+    return new FoundPair({ keys, works }, find, this.isByHand);
   }
 }
 

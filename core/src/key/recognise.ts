@@ -31,8 +31,7 @@ export interface HandPair {
  */
 export function recognise(
   key: AnswerKey,
-  ofKey: Recognised,
-  ofWork: Recognised,
+  { ofKey, ofWork }: Readonly<Record<'ofKey' | 'ofWork', Recognised>>,
   byHand: readonly HandPair[] = [],
 ): Recognition {
   const keys = new Side(ofKey);
@@ -44,7 +43,7 @@ export function recognise(
   const take: Take = (k, w, found) => {
     keys.free.delete(k);
     works.free.delete(w);
-    pairs.push(new FoundPair([keys.at(k).account], [works.at(w).account], found));
+    pairs.push(new FoundPair({ keys: [keys.at(k).account], works: [works.at(w).account] }, found));
   };
   joinSettled(recognising, take);
   assignRest(recognising, CERTAIN, take);
@@ -69,7 +68,7 @@ function joinByHand({ keys, works }: Recognising, byHand: readonly HandPair[]): 
     const at = pairs.findIndex((pair) => pair.keys.includes(mine) || pair.works.includes(theirs));
     const known = pairs[at];
     if (!known && isFree.key && isFree.work)
-      pairs.push(new FoundPair([mine], [theirs], () => BY_HAND, true));
+      pairs.push(new FoundPair({ keys: [mine], works: [theirs] }, () => BY_HAND, true));
     else if (known && isFree.key !== isFree.work)
       pairs[at] = known.with(isFree.key ? { keys: [mine] } : { works: [theirs] });
   }

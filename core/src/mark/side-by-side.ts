@@ -52,8 +52,7 @@ const sideOf = (book: Book, period: Period): Side => {
 export function sideBySide(
   key: Book,
   work: Book,
-  pairs: readonly PairedIds[],
-  period: Period,
+  { pairs, period }: { readonly pairs: readonly PairedIds[]; readonly period: Period },
 ): SideSection[] {
   const ofKey = sideOf(key, period);
   const ofWork = sideOf(work, period);
@@ -113,8 +112,10 @@ function rowsOfPair(ofKey: Side, ofWork: Side, pair: PairedIds): PlacedRow[] {
       kind: kindOf(keysHere.length, worksHere.length, keys.length),
       keys: keysHere.length > 0 ? keysHere : keys,
       works: worksHere.length > 0 ? worksHere : works,
-      theirs: worksHere.length > 0 ? figure(ofKey.book, ofWork, section, worksHere) : null,
-      wanted: keysHere.length > 0 ? figure(ofKey.book, ofKey, section, keysHere) : null,
+      theirs:
+        worksHere.length > 0 ? figure(ofKey.book, ofWork, { section, accounts: worksHere }) : null,
+      wanted:
+        keysHere.length > 0 ? figure(ofKey.book, ofKey, { section, accounts: keysHere }) : null,
     };
     return { section, row };
   });
@@ -132,7 +133,11 @@ function placeOfWork(key: Book, work: Book, account: Account): string {
   return sectionById(key.scheme, id) ? id : NOT_PLACED;
 }
 
-function figure(key: Book, side: Side, section: string, accounts: readonly Account[]): Amount {
+function figure(
+  key: Book,
+  side: Side,
+  { section, accounts }: { readonly section: string; readonly accounts: readonly Account[] },
+): Amount {
   const of = sectionById(key.scheme, section);
   const sign = of ? sectionSign(of.class) : 1;
   const isProfit = of !== null && statementOfClass(of.class) === 'profit-and-loss';

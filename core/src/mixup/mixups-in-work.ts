@@ -23,8 +23,13 @@ interface MissedAccount {
 export function mixUpsInWork(
   key: AnswerKey,
   work: Book,
-  pairs: readonly PairedIds[],
-  isGiven: (account: string) => boolean = () => false,
+  {
+    pairs,
+    isGiven = () => false,
+  }: {
+    readonly pairs: readonly PairedIds[];
+    readonly isGiven?: (account: string) => boolean | undefined;
+  },
 ): MixUpsInWork {
   const { scheme } = key.book;
   const asked: Partial<Record<Distinction, number>> = {};

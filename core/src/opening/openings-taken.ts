@@ -78,7 +78,7 @@ export function proposedGoing(
 /** What sets up an account for a balance, at the place that its type says. */
 function newFor(book: Book, { name, number, type }: BalanceFound): Account {
   const section = sectionOfType(book.scheme, type)?.id ?? NOT_PLACED;
-  const draft = draftAt(book, section, name);
+  const draft = draftAt(book, section, { name });
   return account(freeIdFrom(book, name), name.trim().slice(0, 120), {
     type,
     number: number ?? draft.number,
@@ -92,8 +92,10 @@ function newFor(book: Book, { name, number, type }: BalanceFound): Account {
 export function takingOpenings(
   book: Book,
   found: readonly BalanceFound[],
-  going: ReadonlyMap<number, Goes>,
-  at: string | null = null,
+  {
+    going,
+    at = null,
+  }: { readonly going: ReadonlyMap<number, Goes>; readonly at?: string | null | undefined },
 ): Operation {
   const operations: Operation[] = at === null ? [] : [{ kind: 'set-opening-date', date: at }];
   const sums = new Map<string, Amount>();

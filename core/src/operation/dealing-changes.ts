@@ -45,7 +45,11 @@ function placedAt<T extends Thing>(list: readonly T[], thing: T, index = list.le
 }
 
 /** Why entries that the program makes anew cannot stand: what holds for a person's holds for them. */
-function refusalsOfMade(before: Book, after: Book, rules: Rules, restores: boolean): Refusal[] {
+function refusalsOfMade(
+  before: Book,
+  after: Book,
+  { rules, restores }: { readonly rules: Rules; readonly restores: boolean },
+): Refusal[] {
   const old = new Map(before.entries.filter(isMade).map((entry) => [entry.id, entry]));
   const refusals: Refusal[] = [];
   for (const entry of after.entries) {
@@ -54,7 +58,7 @@ function refusalsOfMade(before: Book, after: Book, rules: Rules, restores: boole
     old.delete(entry.id);
     if (was === entry) continue;
     if (was) refusals.push(...lockedBefore(before, was, rules));
-    refusals.push(...refusalsOf(before, entry, rules, restores));
+    refusals.push(...refusalsOf(before, entry, { rules, restores }));
   }
   for (const entry of old.values()) refusals.push(...lockedBefore(before, entry, rules));
   return refusals.map((each) => (each.at === 'date' ? each : { ...each, at: '' }));
@@ -90,7 +94,7 @@ export function remade(
   if (!made.ok) return made;
   if (!rules.entriesMayChange && !isNew && touches(before, made.value))
     return refused(fixed({}, 'id'));
-  const refusals = refusalsOfMade(before, made.value, rules, restores);
+  const refusals = refusalsOfMade(before, made.value, { rules, restores });
   if (refusals.length > 0) return refused(...refusals);
   return done({ book: made.value, inverse, notices: () => noticed(before, made.value) });
 }

@@ -48,7 +48,11 @@ const accountRetired = refusal(
 );
 
 /** Why an entry cannot be recorded; `restores`: it stood there before. */
-export function refusalsOf(book: Book, entry: Entry, rules: Rules, restores = false): Refusal[] {
+export function refusalsOf(
+  book: Book,
+  entry: Entry,
+  { rules, restores = false }: { readonly rules: Rules; readonly restores?: boolean | undefined },
+): Refusal[] {
   if (!isDay(entry.date)) return [notADay({ text: entry.date }, 'date')];
   const shut = restores ? [] : onShut(book, entry);
   const refusals = [...faultsOfEntry(book, entry), ...oddAmounts(entry), ...shut];
@@ -122,7 +126,7 @@ export const recordEntry: Change<'record-entry'> = {
   apply(book, { entry, index, restores }, rules) {
     if (book.entries.some((each) => each.id === entry.id))
       return refused(idTaken({ id: entry.id }, 'id'));
-    const refusals = [...madeElsewhere(entry), ...refusalsOf(book, entry, rules, restores)];
+    const refusals = [...madeElsewhere(entry), ...refusalsOf(book, entry, { rules, restores })];
     if (refusals.length > 0) return refused(...refusals);
     const entries = [...book.entries];
     entries.splice(index ?? behindEntered(book), 0, entry);
@@ -143,7 +147,7 @@ export const changeEntry: Change<'change-entry'> = {
       ...madeElsewhere(before),
       ...madeElsewhere(entry),
       ...lockedBefore(book, before, rules),
-      ...refusalsOf(book, entry, rules, restores),
+      ...refusalsOf(book, entry, { rules, restores }),
     ];
     if (refusals.length > 0) return refused(...refusals);
     const entries = book.entries.map((each) => (each.id === entry.id ? entry : each));

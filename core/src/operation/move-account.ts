@@ -24,7 +24,7 @@ export const moveAccount: Change<'move-account'> = {
         ? replaced(book, account)
         : inserted(without(book, before.id), account, operation.index);
     const refusals = [
-      ...familyRefusals(book, before, after, account),
+      ...familyRefusals(book, before, { after, account }),
       ...refusalsOf(after, account),
     ];
     if (refusals.length > 0) return refused(...refusals);
@@ -43,7 +43,11 @@ export const moveAccount: Change<'move-account'> = {
   },
 };
 
-function familyRefusals(book: Book, before: Account, after: Book, account: Account) {
+function familyRefusals(
+  book: Book,
+  before: Account,
+  { after, account }: { readonly after: Book; readonly account: Account },
+) {
   const children = childrenOf(book, before.id);
   if (children.length === 0 || sectionIdOf(after, account) === sectionIdOf(book, before)) return [];
   return [

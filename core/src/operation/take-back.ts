@@ -76,8 +76,7 @@ const withoutOrder = (operation: Operation): unknown =>
 export function takeBack(
   now: Book,
   steps: readonly DoneStep[],
-  step: DoneStep,
-  rules: Rules,
+  { step, rules }: { readonly step: DoneStep; readonly rules: Rules },
 ): Result<Applied> {
   const taken = apply(now, step.inverse, rules);
   if (!taken.ok) return taken;

@@ -1,4 +1,4 @@
-import type { Book, Dealings } from '../book/book.js';
+import type { Book } from '../book/book.js';
 import { addDays } from '../book/calendar.js';
 import { dealingsOf } from '../book/dealings.js';
 import { worthOfDocument } from '../document/document-lines.js';
@@ -123,7 +123,8 @@ function standingOf(party: Party, documents: readonly Document[], opening: strin
   return { party, owed: open.reduce((sum, each) => sum + each.open, 0), open };
 }
 
-function controlOf(book: Book, { posting }: Dealings, kind: PartyKind, at: string): Amount | null {
+function controlOf(book: Book, kind: PartyKind, at: string): Amount | null {
+  const { posting } = dealingsOf(book);
   const account = kind === 'customer' ? posting.receivables : posting.payables;
   if (account === null) return null;
   const balance = balancesOf(book, upTo(at)).get(account) ?? 0;
@@ -153,6 +154,6 @@ export function whoOwes(book: Book, kind: PartyKind, at: string): WhoOwes {
   return {
     parties,
     total: parties.reduce((sum, { owed }) => sum + owed, 0),
-    control: controlOf(book, dealings, kind, at),
+    control: controlOf(book, kind, at),
   };
 }

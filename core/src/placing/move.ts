@@ -42,12 +42,16 @@ export function moveTo(book: Book, id: string, place: Place): Result<Operation> 
   const { parent } = place;
   const number = numberAt(book, { type, parent, after, before }, id);
   if (!number.ok) return number;
-  const index = number.value === null ? { index: indexBehind(book, id, after, before) } : {};
+  const index = number.value === null ? { index: indexBehind(book, id, { after, before }) } : {};
   return done({ kind: 'move-account', id, type, parent, number: number.value, ...index });
 }
 
 /** The position among all accounts that puts one behind another, where numbers don't order them. */
-function indexBehind(book: Book, id: string, after: Account | null, before: Account | null) {
+function indexBehind(
+  book: Book,
+  id: string,
+  { after, before }: { readonly after: Account | null; readonly before: Account | null },
+) {
   const others = book.accounts.filter((each) => each.id !== id);
   if (after) return others.indexOf(after) + 1;
   return before ? others.indexOf(before) : others.length;
@@ -65,10 +69,16 @@ export function nudge(book: Book, id: string, direction: Direction): Result<Oper
     const after = direction === 'up' ? siblings[at - 2] : siblings[at + 1];
     return moveTo(book, id, { section, parent: account.parent, after: after?.id ?? null });
   }
-  return account.parent === null ? overTheEdge(book, account, section, step) : endOf(account, step);
+  return account.parent === null
+    ? overTheEdge(book, account, { section, step })
+    : endOf(account, step);
 }
 
-function overTheEdge(book: Book, account: Account, section: string, step: 1 | -1) {
+function overTheEdge(
+  book: Book,
+  account: Account,
+  { section, step }: { readonly section: string; readonly step: 1 | -1 },
+) {
   const order = sectionOrder(book).filter((id) => id !== NOT_PLACED || id === section);
   const next = order[order.indexOf(section) + step];
   if (next === undefined || next === NOT_PLACED) return endOf(account, step);

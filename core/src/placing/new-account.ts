@@ -11,7 +11,11 @@ export interface Draft {
 }
 
 /** What a name typed at the end of a section (or under a parent) would become. */
-export function draftAt(book: Book, section: string, name: string, parent?: string): Draft {
+export function draftAt(
+  book: Book,
+  section: string,
+  { name, parent }: { readonly name: string; readonly parent?: string | undefined },
+): Draft {
   const above = accountOf(book, parent ?? null);
   const type = typeAt(book, above ? sectionIdOf(book, above) : section, name);
   const after = siblingsIn(book, section, parent ?? null).at(-1) ?? null;
@@ -26,7 +30,7 @@ export function accountAt(
   typed: { readonly name: string; readonly number: string | null },
 ): Account {
   const name = typed.name.trim();
-  const draft = draftAt(book, section, name);
+  const draft = draftAt(book, section, { name });
   return account(freeIdFrom(book, name), name, {
     type: draft.type,
     number: typed.number ?? draft.number,

@@ -49,7 +49,11 @@ const written = (cursor: Cursor, value: number): string =>
 const above = (at: number, step: number): number => Math.floor(at / step) * step + step;
 
 /** The first number from here on that is not kept for a type of its own. */
-function nextIn(cursor: Cursor, from: number, step: number, kept: readonly Band[]): number {
+function nextIn(
+  cursor: Cursor,
+  from: number,
+  { step, kept }: { readonly step: number; readonly kept: readonly Band[] },
+): number {
   let at = from;
   for (;;) {
     const around = kept.find((band) => inBand(band, written(cursor, at)));
@@ -70,8 +74,7 @@ function evenStep(band: Band, count: number): number {
 function numbered(
   book: Book,
   plan: NumberPlan,
-  rows: readonly ChartRow[],
-  stepOf: (band: Band) => number,
+  { rows, stepOf }: { readonly rows: readonly ChartRow[]; readonly stepOf: (band: Band) => number },
 ): Result<Renumbered[]> {
   const cursors = new Map<Band, Cursor>();
   const found: Renumbered[] = [];
@@ -85,7 +88,7 @@ function numbered(
     cursors.set(band, cursor);
     const step = depth === 0 ? stepOf(band) : plan.childStep;
     const from = depth === 0 ? above(cursor.at, step) : cursor.at + step;
-    const next = nextIn(cursor, from, step, keptWithin(plan, book.scheme, band));
+    const next = nextIn(cursor, from, { step, kept: keptWithin(plan, book.scheme, band) });
     if (next > cursor.last)
       return refused(bandTooSmall({ band: `${band.from}–${band.to}`, name: account.name }));
     cursor.at = next;
@@ -109,7 +112,7 @@ export function renumberedChart(book: Book, plan: NumberPlan | null): Result<Ren
   const placed = sectionOrder(book)
     .filter((section) => section !== NOT_PLACED)
     .flatMap((section) => [...(chart.get(section) ?? [])]);
-  const result = numbered(book, plan, placed, () => plan.step);
+  const result = numbered(book, plan, { rows: placed, stepOf: () => plan.step });
   if (!result.ok) return result;
   const homeless = (chart.get(NOT_PLACED) ?? []).map(({ account }) => off(account));
   return done([...result.value, ...homeless]);
@@ -121,7 +124,7 @@ export function evenlyNumbered(book: Book, section: string): Result<Renumbered[]
   const rows = chartOf(book).get(section) ?? [];
   if (!plan) return done([]);
   const tops = rows.filter((row) => row.depth === 0).length;
-  return numbered(book, plan, rows, (band) => evenStep(band, tops));
+  return numbered(book, plan, { rows, stepOf: (band) => evenStep(band, tops) });
 }
 
 /** How full a band is: numbers used and free, and the longest run of free ones. */

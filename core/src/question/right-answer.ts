@@ -62,8 +62,7 @@ export type RightAnswer =
 function asked<T extends Value>(
   says: string,
   scope: Scope,
-  fits: (value: Value) => value is T,
-  wanted: string,
+  { fits, wanted }: { readonly fits: (value: Value) => value is T; readonly wanted: string },
 ): Result<T> {
   const worth = evaluate(says, scope);
   if (!worth.ok) return worth;
@@ -80,8 +79,11 @@ const isSide = (value: Value): value is string => value === 'debit' || value ===
 export function rightAnswer(question: Question, book: Book, scope: Scope): Result<RightAnswer> {
   switch (question.kind) {
     case 'figure': {
-      const value = asked(question.right, scope, isNumber, 'a number');
-      const tolerance = asked(question.tolerance ?? '0', scope, isNumber, 'a number');
+      const value = asked(question.right, scope, { fits: isNumber, wanted: 'a number' });
+      const tolerance = asked(question.tolerance ?? '0', scope, {
+        fits: isNumber,
+        wanted: 'a number',
+      });
       if (!value.ok) return value;
       if (!tolerance.ok) return tolerance;
       return done({ kind: 'figure', value: value.value, tolerance: tolerance.value.abs() });
@@ -89,7 +91,7 @@ export function rightAnswer(question: Question, book: Book, scope: Scope): Resul
     case 'choice': {
       const right: number[] = [];
       for (const [i, option] of question.options.entries()) {
-        const said = asked(option.right, scope, isYesNo, 'true or false');
+        const said = asked(option.right, scope, { fits: isYesNo, wanted: 'true or false' });
         if (!said.ok) return said;
         if (said.value) right.push(i);
       }
@@ -100,11 +102,14 @@ export function rightAnswer(question: Question, book: Book, scope: Scope): Resul
       return accounts.length === 0 ? refused(accountGone({})) : done({ kind: 'account', accounts });
     }
     case 'date': {
-      const date = asked(question.right, scope, isDate, 'a day such as "2027-03-31"');
+      const date = asked(question.right, scope, {
+        fits: isDate,
+        wanted: 'a day such as "2027-03-31"',
+      });
       return date.ok ? done({ kind: 'text', text: date.value }) : date;
     }
     case 'side': {
-      const side = asked(question.right, scope, isSide, '"debit" or "credit"');
+      const side = asked(question.right, scope, { fits: isSide, wanted: '"debit" or "credit"' });
       return side.ok ? done({ kind: 'text', text: side.value }) : side;
     }
   }

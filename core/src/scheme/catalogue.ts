@@ -12,7 +12,7 @@ interface Traits {
  * the other side from its class); the cash-flow activity follows the indirect method of IAS 7, where
  * depreciation and working capital are adjustments of the operating part.
  */
-function type(section: string, flow: Activity, row: Row, common: Traits): AccountType {
+function type(section: string, flow: Activity, { row, common }: { readonly row: Row; readonly common: Traits }): AccountType {
   const [id, name, says, examples, own] = row;
   const traits: Traits = { ...common, ...own };
   return {
@@ -30,15 +30,15 @@ function type(section: string, flow: Activity, row: Row, common: Traits): Accoun
 
 type Row = [id: string, name: string, says: string, examples: string, traits?: Traits];
 
-const rows = (section: string, flow: Activity, list: readonly Row[], common: Traits = {}) =>
-  list.map((row) => type(section, flow, row, common));
+const rows = (section: string, flow: Activity, { list, common = {} }: { readonly list: readonly Row[]; readonly common?: Traits | undefined }) =>
+  list.map((row) => type(section, flow, { row, common }));
 
 const contra: Traits = { contra: true };
 const depreciation: Traits = { contra: true, role: 'accumulated-depreciation', flow: 'operating' };
 
 const charge: Traits = { role: 'depreciation-charge' };
 
-const CURRENT_ASSETS = rows('current-assets', 'operating', [
+const CURRENT_ASSETS = rows('current-assets', 'operating', { list: [
   ['bank', 'Bank', 'Money at a bank that can be used at any time.', 'Bank, current account; Deposit account', { flow: 'cash', role: 'cash' }],
   ['cash-in-hand', 'Cash in hand', 'Notes and coins kept by the business.', 'Till float; Office cash', { flow: 'cash', role: 'cash' }],
   ['short-term-investment', 'Short-term investment', 'Money placed for less than a year, to earn on it.', 'Nine-month deposit; Treasury bills', { flow: 'investing' }],
@@ -55,9 +55,9 @@ const CURRENT_ASSETS = rows('current-assets', 'operating', [
   ['accrued-income', 'Accrued income', 'Earned already, not yet invoiced.', 'Work done, not yet billed'],
   ['tax-recoverable', 'Tax recoverable', 'Tax that the tax office owes back.', 'Sales tax recoverable'],
   ['suspense', 'Suspense', 'Where a difference waits until it is explained; it must end at zero.', 'Suspense', { role: 'suspense' }],
-]);
+] });
 
-const NON_CURRENT_ASSETS = rows('non-current-assets', 'investing', [
+const NON_CURRENT_ASSETS = rows('non-current-assets', 'investing', { list: [
   ['land', 'Land', 'Ground that the business owns; it is not depreciated.', 'Nursery field'],
   ['buildings', 'Buildings', 'Buildings that the business owns and uses.', 'Boathouse; Glasshouse'],
   ['plant-equipment', 'Plant and equipment', 'Machines and equipment used for several years.', 'Hire fleet; Board cutter'],
@@ -68,9 +68,9 @@ const NON_CURRENT_ASSETS = rows('non-current-assets', 'investing', [
   ['intangible', 'Intangible asset', 'A right or other thing of lasting worth without a body.', 'Web shop; Patent'],
   ['accumulated-amortisation', 'Accumulated amortisation', 'The part of an intangible asset’s cost that has been used up so far.', 'Accumulated amortisation, web shop', depreciation],
   ['long-term-investment', 'Long-term investment', 'Money placed for more than a year.', 'Shares held; Five-year bond'],
-]);
+] });
 
-const CURRENT_LIABILITIES = rows('current-liabilities', 'operating', [
+const CURRENT_LIABILITIES = rows('current-liabilities', 'operating', { list: [
   ['trade-payables', 'Trade payables', 'What the business owes its suppliers for purchases already made.', 'Trade payables', { role: 'payables-control' }],
   ['goods-received-not-invoiced', 'Goods received, not invoiced', 'Goods that have come in before the supplier’s invoice.', 'Goods received, not invoiced'],
   ['bank-overdraft', 'Bank overdraft', 'What is owed to a bank on a current account that went below zero.', 'Bank overdraft', { flow: 'cash', role: 'cash' }],
@@ -87,15 +87,15 @@ const CURRENT_LIABILITIES = rows('current-liabilities', 'operating', [
   ['sundry-payable', 'Sundry payable', 'What the business owes to others than suppliers, staff and the tax office.', 'Owed to a neighbour'],
   ['lease-within-year', 'Lease due within a year', 'The part of a lease that must be paid within twelve months.', 'Van lease, due within a year', { flow: 'financing' }],
   ['loan-within-year', 'Loan due within a year', 'The part of a loan that must be repaid within twelve months.', 'Boathouse loan, due within a year', { flow: 'financing' }],
-]);
+] });
 
-const NON_CURRENT_LIABILITIES = rows('non-current-liabilities', 'financing', [
+const NON_CURRENT_LIABILITIES = rows('non-current-liabilities', 'financing', { list: [
   ['long-term-loan', 'Long-term loan', 'The part of a loan that is repaid after more than a year.', 'Boathouse loan'],
   ['lease', 'Lease', 'What is still owed for things used under a lease.', 'Van lease'],
   ['provision', 'Provision', 'A duty that is certain enough, its amount or day not yet known.', 'Warranty provision', { flow: 'operating' }],
-]);
+] });
 
-const EQUITY = rows('equity', 'financing', [
+const EQUITY = rows('equity', 'financing', { list: [
   ['share-capital', 'Share capital', 'What shareholders paid in, at the shares’ nominal value.', 'Share capital'],
   ['share-premium', 'Share premium', 'What shareholders paid in above the nominal value.', 'Share premium'],
   ['owner-capital', 'Capital of owner or partner', 'What the owner or a partner has put into the business and left there.', 'Capital, owner; Capital, partner'],
@@ -107,18 +107,18 @@ const EQUITY = rows('equity', 'financing', [
   ['reserve', 'Reserve', 'Profit set aside for a purpose.', 'Repair reserve'],
   ['retained-earnings', 'Retained earnings', 'Profits of earlier years that were kept in the business. A company has exactly one.', 'Retained earnings', { flow: 'none', role: 'retained-earnings' }],
   ['income-summary', 'Income summary', 'Where income and expenses are brought together at the year’s end, on their way into equity; it ends at zero.', 'Income summary', { flow: 'none', role: 'income-summary' }],
-]);
+] });
 
 const closes: Traits = { closes: 'retained-earnings' };
 
-const REVENUE = rows('revenue', 'operating', [
+const REVENUE = rows('revenue', 'operating', { list: [
   ['goods-sales', 'Sales of goods', 'What customers are charged for goods.', 'Shop sales'],
   ['service-fees', 'Fees and services', 'What customers are charged for services.', 'Kayak hire; Guided tours'],
   ['donations-grants', 'Donations and grants', 'What was given to the business without a thing in return.', 'Donations; Council grant'],
   ['returns-given', 'Returns and discounts given', 'What was given back or let off to customers; it lowers revenue.', 'Refunds given', contra],
-], closes);
+], common: closes });
 
-const COST_OF_SALES = rows('cost-of-sales', 'operating', [
+const COST_OF_SALES = rows('cost-of-sales', 'operating', { list: [
   ['purchases', 'Purchases', 'Goods bought for sale in the period.', 'Purchases'],
   ['carriage-in', 'Carriage in', 'What it costs to bring bought goods in: part of what the goods cost, in perpetual books as well.', 'Carriage in'],
   ['returns-taken', 'Returns and discounts taken', 'What suppliers took back or let off; it lowers purchases.', 'Returns to suppliers', contra],
@@ -126,9 +126,9 @@ const COST_OF_SALES = rows('cost-of-sales', 'operating', [
   ['cost-of-goods-sold', 'Cost of goods sold', 'What the goods sold in the period had cost.', 'Cost of goods sold'],
   ['direct-labour', 'Direct labour', 'Pay for the work that goes straight into what is sold.', 'Guides’ fees; Binders’ wages'],
   ['other-direct-cost', 'Other direct cost', 'Another cost that goes straight into what is sold.', 'Glue and thread used'],
-], closes);
+], common: closes });
 
-const OPERATING_EXPENSES = rows('operating-expenses', 'operating', [
+const OPERATING_EXPENSES = rows('operating-expenses', 'operating', { list: [
   ['staff', 'Staff', 'Wages, salaries and what goes with them.', 'Wages; Employer’s contributions'],
   ['premises', 'Premises', 'Rent, heat, light and cleaning of the place of business.', 'Slipway rent; Electricity'],
   ['vehicle-running', 'Vehicle running', 'Fuel, tax and upkeep of vehicles.', 'Van fuel'],
@@ -142,23 +142,23 @@ const OPERATING_EXPENSES = rows('operating-expenses', 'operating', [
   ['depreciation-charge', 'Depreciation charge', 'The part of tangible assets’ cost used up in the period.', 'Depreciation, fleet', charge],
   ['amortisation-charge', 'Amortisation charge', 'The part of intangible assets’ cost used up in the period.', 'Amortisation, web shop', charge],
   ['sundry-operating', 'Sundry operating expense', 'Another cost of running the business.', 'Licences; Sundry expenses'],
-], closes);
+], common: closes });
 
 const REST = [
-  ...rows('other-income', 'operating', [
+  ...rows('other-income', 'operating', { list: [
     ['interest-received', 'Interest earned', 'Interest for the time in which the business’s money stood with others, paid or not.', 'Interest earned'],
     ['dividends-received', 'Dividends earned', 'A share of another company’s profit, from the day on which it was granted.', 'Dividends earned'],
     ['gain-on-disposal', 'Gain on disposal', 'What a sold asset brought above its book value.', 'Gain on disposal', { flow: 'investing' }],
     ['sundry-income', 'Sundry income', 'Income outside the usual business.', 'Rent from the upper floor'],
-  ], closes),
-  ...rows('other-expenses', 'operating', [
+  ], common: closes }),
+  ...rows('other-expenses', 'operating', { list: [
     ['interest-paid', 'Interest charge', 'Interest on loans for the time that has gone by, paid or not.', 'Loan interest'],
     ['loss-on-disposal', 'Loss on disposal', 'What a sold asset brought below its book value.', 'Loss on disposal', { flow: 'investing' }],
     ['sundry-expense', 'Sundry expense', 'An expense outside the usual business.', 'Fine paid'],
-  ], closes),
-  ...rows('income-tax', 'operating', [
+  ], common: closes }),
+  ...rows('income-tax', 'operating', { list: [
     ['income-tax', 'Income tax', 'Tax on the profit of the period.', 'Income tax'],
-  ], closes),
+  ], common: closes }),
 ];
 
 /** Every shipped account type, in the order in which a scheme shows them. */

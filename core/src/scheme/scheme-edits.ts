@@ -85,7 +85,7 @@ export function movedSection(scheme: Scheme, id: string, step: 1 | -1): Scheme {
   const own = sectionById(scheme, id);
   const isNear = (each: Section) =>
     own !== null && statementOfClass(each.class) === statementOfClass(own.class);
-  const sections = exchanged(scheme.sections, (each) => each.id === id, isNear, step);
+  const sections = exchanged(scheme.sections, (each) => each.id === id, { isNear, step });
   return sections ? { ...ownCopy(scheme), sections } : scheme;
 }
 
@@ -93,15 +93,14 @@ export function movedSection(scheme: Scheme, id: string, step: 1 | -1): Scheme {
 export function movedType(scheme: Scheme, id: string, step: 1 | -1): Scheme {
   const own = scheme.types.find((each) => each.id === id);
   const isNear = (each: AccountType) => each.section === own?.section;
-  const types = exchanged(scheme.types, (each) => each.id === id, isNear, step);
+  const types = exchanged(scheme.types, (each) => each.id === id, { isNear, step });
   return types ? { ...ownCopy(scheme), types } : scheme;
 }
 
 function exchanged<T>(
   all: readonly T[],
   isIt: (each: T) => boolean,
-  isNear: (each: T) => boolean,
-  step: 1 | -1,
+  { isNear, step }: { readonly isNear: (each: T) => boolean; readonly step: 1 | -1 },
 ): T[] | null {
   const near = all.flatMap((each, i) => (isNear(each) ? [i] : []));
   const at = all.findIndex(isIt);

@@ -10,8 +10,7 @@ const words = (text: string): string[] =>
 function rankOf(
   scheme: Scheme,
   type: AccountType,
-  typed: string,
-  withExamples: boolean,
+  { typed, withExamples }: { readonly typed: string; readonly withExamples: boolean },
 ): number | null {
   const name = type.name.toLowerCase();
   const section = (sectionOfType(scheme, type.id)?.name ?? '').toLowerCase();
@@ -39,7 +38,7 @@ export function typesFound(scheme: Scheme, typed: string, withExamples = true): 
   if (text === '') return [...scheme.types];
   return scheme.types
     .flatMap((type) => {
-      const rank = rankOf(scheme, type, text, withExamples);
+      const rank = rankOf(scheme, type, { typed: text, withExamples });
       return rank === null ? [] : [{ type, rank }];
     })
     .sort((a, b) => a.rank - b.rank || a.type.name.length - b.type.name.length)

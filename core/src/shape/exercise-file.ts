@@ -18,6 +18,7 @@ const rulesOfTry = z.strictObject({
   helpTypes: optional(flag.value),
   helpTotals: optional(flag.value),
   helpBands: optional(flag.value),
+  helpHealth: optional(flag.value),
   checkWhileWorking: optional(flag.value),
   /** Null: as often as one likes. */
   askLimit: optional(z.nullable(whole(1, 99).value)),

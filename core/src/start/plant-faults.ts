@@ -44,7 +44,11 @@ const standsAlone = (book: Book, account: Account): boolean =>
   typeOf(book.scheme, account.type)?.role !== 'retained-earnings';
 
 /** Puts an account where beginners put it, on the same statement or on the other: never where it can be defended. */
-function movedTo(book: Book, account: Account, random: () => number, sameStatement: boolean) {
+function movedTo(
+  book: Book,
+  account: Account,
+  { random, sameStatement }: { readonly random: () => number; readonly sameStatement: boolean },
+) {
   const own = sectionOfType(book.scheme, account.type);
   if (!own || account.type === null || !standsAlone(book, account)) return null;
   const types = takenFor(book.scheme, account.type).filter((id) => {
@@ -101,8 +105,10 @@ function swappedDigits(amount: number): number | null {
 }
 
 const PLANTS: Readonly<Record<FaultKind, Plant>> = {
-  'wrong-statement': (book, account, random) => movedTo(book, account, random, false),
-  'wrong-section': (book, account, random) => movedTo(book, account, random, true),
+  'wrong-statement': (book, account, random) =>
+    movedTo(book, account, { random, sameStatement: false }),
+  'wrong-section': (book, account, random) =>
+    movedTo(book, account, { random, sameStatement: true }),
   'no-contra': noContra,
   'number-outside-band': outsideBand,
   'no-parent': (book, account) =>

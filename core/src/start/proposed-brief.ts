@@ -55,8 +55,10 @@ const PARTS: Readonly<Record<StartKind, (key: Book, asked: Asked) => string[]>> 
 export const proposedBrief = (
   key: Book,
   kind: StartKind,
-  planting: Planting,
-  asksSides = false,
+  {
+    planting,
+    asksSides = false,
+  }: { readonly planting: Planting; readonly asksSides?: boolean | undefined },
 ): string => told(PARTS[kind](key, { ...planting, asksSides }));
 
 const bookkeeping = (key: Book): string[] => [openingTable(key), entryList(key)];

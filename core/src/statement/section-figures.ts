@@ -53,15 +53,14 @@ export function sectionFigures(
     const figure = (account: Account) => sign * (balances.get(account.id) ?? 0);
     let total = 0;
     for (const account of accounts) total += figure(account);
-    return { ...section, total, lines: linesAt(book, accounts, figure, level) };
+    return { ...section, total, lines: linesAt(book, accounts, { figure, level }) };
   });
 }
 
 function linesAt(
   book: Book,
   accounts: readonly Account[],
-  figure: (account: Account) => Amount,
-  level: Level,
+  { figure, level }: { readonly figure: (account: Account) => Amount; readonly level: Level },
 ): FigureLine[] {
   if (level === 'section') return [];
   const shown = level === 'account' ? accounts : accounts.filter((a) => a.parent === null);

@@ -106,7 +106,7 @@ export function overviewOf(
     cells: Object.fromEntries([...outcomes].map(([id, all]) => [id, worst(all)])),
     missed: missedIn(key, results),
     placements: placementsOf(key, work, pairs),
-    mixUps: mixUpsInWork(answerKey, work, pairs, givenBy(answerKey, start)),
+    mixUps: mixUpsInWork(answerKey, work, { pairs, isGiven: givenBy(answerKey, start) }),
   };
 }
 

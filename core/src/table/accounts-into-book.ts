@@ -49,7 +49,8 @@ function accountOfRow(book: Book, row: AccountRow, particulars: RowParticulars):
   const parent = parentIn(book, row);
   const section = sectionOfType(book.scheme, row.type)?.id ?? NOT_PLACED;
   const under = parent !== null && childrenOf(book, parent).length < 900 ? parent : undefined;
-  const free = row.type === null ? null : draftAt(book, section, row.name, under).number;
+  const free =
+    row.type === null ? null : draftAt(book, section, { name: row.name, parent: under }).number;
   return account(freeIdFrom(book, row.name), row.name.trim(), {
     number: row.number ?? free,
     type: row.type,

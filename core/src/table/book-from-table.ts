@@ -39,7 +39,7 @@ export function bookFromTable(table: AccountTable, frame: TableFrame): Book {
   });
   const placed = accounts.map((each, i) => ({
     ...each,
-    parent: parentOf(i, table, accounts, frame),
+    parent: parentOf(i, table, { accounts, scheme: frame.scheme }),
   }));
   return {
     company: frame.company,
@@ -56,8 +56,7 @@ const MOST_LEVELS = 4;
 function parentOf(
   i: number,
   table: AccountTable,
-  accounts: readonly Account[],
-  { scheme }: TableFrame,
+  { accounts, scheme }: Pick<Book, 'accounts' | 'scheme'>,
 ): string | null {
   const row = table.rows[i] as AccountRow;
   const own = accounts[i] as Account;

@@ -36,7 +36,7 @@ export function proposeColumns(
     const row = rows[at] ?? [];
     const headings = row.map(headingOf);
     if (!isHeadingRow(row, headings)) continue;
-    const found = new Headed(rows, at, headings, year).columns();
+    const found = new Headed(rows, at, { headings, year }).columns();
     if (found.columns.name !== undefined) return { ...found, headingRow: at };
   }
   return { columns: byContent(rows), headingRow: -1, saysOpening: false };
@@ -59,15 +59,18 @@ interface AmountColumn {
 
 /** Columns under headings. */
 class Headed {
+  readonly headings: readonly Heading[];
+  readonly year: string | null;
   private readonly content: ColumnContent;
   private readonly chosen: Partial<Record<ColumnKind, number>> = {};
 
   constructor(
     private readonly rows: readonly (readonly string[])[],
     private readonly at: number,
-    private readonly headings: readonly Heading[],
-    private readonly year: string | null,
+    { headings, year }: Pick<Headed, 'headings' | 'year'>,
   ) {
+    this.headings = headings;
+    this.year = year;
     this.content = new ColumnContent(rows.slice(at + 1));
   }
 
@@ -81,14 +84,12 @@ class Headed {
     const opening = amounts.filter(({ when }) => when === 'opening');
     const balances = this.balancesAmong(amounts);
     const saysOpening = balances.length === 0 && opening.length > 0;
-    this.put(saysOpening ? opening : balances, 'debit', 'credit', 'amount');
+    this.put(saysOpening ? opening : balances, 'debit', { credit: 'credit', either: 'amount' });
     if (!saysOpening)
-      this.put(
-        [...opening, ...this.yearBefore(amounts)],
-        'opening-debit',
-        'opening-credit',
-        'opening',
-      );
+      this.put([...opening, ...this.yearBefore(amounts)], 'opening-debit', {
+        credit: 'opening-credit',
+        either: 'opening',
+      });
     return { columns: this.chosen, saysOpening };
   }
 
@@ -219,8 +220,10 @@ class Headed {
   private put(
     among: readonly AmountColumn[],
     debit: 'debit' | 'opening-debit',
-    credit: 'credit' | 'opening-credit',
-    either: 'amount' | 'opening',
+    {
+      credit,
+      either,
+    }: { readonly credit: 'credit' | 'opening-credit'; readonly either: 'amount' | 'opening' },
   ): void {
     const debits = among.find(({ side }) => side === 'debit');
     const credits = among.find(({ side }) => side === 'credit');

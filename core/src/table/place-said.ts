@@ -114,8 +114,13 @@ const nearlyCalled = (scheme: Scheme, cell: string, named: Named): AccountType |
 export function placeSaid(
   scheme: Scheme,
   name: string,
-  cells: { readonly type: string; readonly section: string; readonly above: Named },
-  guess: boolean,
+  {
+    cells,
+    guess,
+  }: {
+    readonly cells: { readonly type: string; readonly section: string; readonly above: Named };
+    readonly guess: boolean;
+  },
 ): PlaceSaid {
   const ofType = placeNamed(scheme, cells.type);
   const type = typeCalled(scheme, cells.type) ?? nearlyCalled(scheme, cells.type, ofType);

@@ -170,7 +170,7 @@ class Reading {
     return {
       name,
       parentName: row.cell('parent').trim() || above,
-      ...placeSaid(scheme, name, cells, guessTypes),
+      ...placeSaid(scheme, name, { cells, guess: guessTypes }),
     };
   }
 

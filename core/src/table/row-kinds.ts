@@ -32,7 +32,7 @@ export interface KindsOptions {
 export function kindsOf(rows: readonly RawRow[], options: KindsOptions): RowKind[] {
   const sums = new RunningSums();
   return rows.map((row, i) => {
-    const kind = kindOf(row, rows[i + 1], sums, options);
+    const kind = kindOf(row, rows[i + 1], { sums, options });
     const amount = options.amount(row) ?? 0;
     if (kind === 'account') sums.add(amount);
     else if (kind !== 'nameless') sums.begin();
@@ -43,8 +43,7 @@ export function kindsOf(rows: readonly RawRow[], options: KindsOptions): RowKind
 function kindOf(
   row: RawRow,
   next: RawRow | undefined,
-  sums: RunningSums,
-  options: KindsOptions,
+  { sums, options }: { readonly sums: RunningSums; readonly options: KindsOptions },
 ): RowKind {
   const { number, name } = row;
   const blank = isBlank(row.balance) && isBlank(row.opening);
@@ -55,20 +54,14 @@ function kindOf(
     return blank ? 'nameless' : sums.isSum(options.amount(row)) ? 'total' : 'nameless';
   if (isTotalName(name)) return 'total';
   const isPlace = namesPlace(placeNamed(options.scheme, name));
-  if (blank) return isHeading(row, next, isPlace, options) ? 'heading' : 'account';
+  if (blank) {
+    const standsOverSome = options.hasAmounts && options.hasNumbers && next !== undefined;
+    const isHeading = row.cell('type').trim() === '' && (isPlace || standsOverSome);
+    return isHeading ? 'heading' : 'account';
+  }
   const isLikelyNone = isPlace || (options.hasNumbers && next !== undefined);
   if (isPlace && isFollowedByItsParts(row, next)) return 'heading';
   return isLikelyNone && sums.isSum(options.amount(row)) ? 'total' : 'account';
-}
-
-function isHeading(
-  row: RawRow,
-  next: RawRow | undefined,
-  isPlace: boolean,
-  { hasAmounts, hasNumbers }: KindsOptions,
-): boolean {
-  if (row.cell('type').trim() !== '') return false;
-  return isPlace || (hasAmounts && hasNumbers && next !== undefined);
 }
 
 /** A heading that carries the sum of what stands, indented, below it. */

@@ -31,8 +31,13 @@ function amountsOf({ opening, entries }: Book): Set<number> {
 export function foreignFigures<W>(
   key: AnswerKey,
   work: Book,
-  ownSeed: number,
-  others: readonly { readonly seed: number; readonly whose: W }[],
+  {
+    ownSeed,
+    others,
+  }: {
+    readonly ownSeed: number;
+    readonly others: readonly { readonly seed: number; readonly whose: W }[];
+  },
 ): ForeignFigures<W> | null {
   const own = amountsOf(keyFor(key, ownSeed).book);
   const odd = [...amountsOf(work)].filter((amount) => !own.has(amount));

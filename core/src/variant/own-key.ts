@@ -34,7 +34,11 @@ export function ownKey(key: AnswerKey, drawing: Drawing): AnswerKey {
  * The starting point that goes with a key of one seed: what stands in it as in the key stands so again; what differs
  * there on purpose (a planted fault) differs in the same proportion.
  */
-export function ownStart(start: Book, key: AnswerKey, own: AnswerKey, drawing: Drawing): Book {
+export function ownStart(
+  start: Book,
+  key: AnswerKey,
+  { own, drawing }: { readonly own: AnswerKey; readonly drawing: Drawing },
+): Book {
   const { figures } = key;
   if (!figures) return start;
   const keyOfStart = new Map(

@@ -75,8 +75,7 @@ type Standing = ReturnType<typeof standing>;
 function faultsOfBook(
   made: Book,
   own: Book,
-  usual: Standing,
-  bounds: readonly string[],
+  { usual, bounds }: { readonly usual: Standing; readonly bounds: readonly string[] },
 ): Refusal[] {
   const name = (id: string) => own.accounts.find((each) => each.id === id)?.name ?? id;
   const now = standing(own);
@@ -133,7 +132,11 @@ const MARKED_OF = 25;
  * day that counts, no bank account is overdrawn and none left open that was not as it was made; and, of some, that the
  * key marks its own work in full.
  */
-export function trySeeds(key: AnswerKey, start: Book, count: number, first = 1): SeedsTried {
+export function trySeeds(
+  key: AnswerKey,
+  start: Book,
+  { count, first = 1 }: { readonly count: number; readonly first?: number | undefined },
+): SeedsTried {
   const { figures } = key;
   if (!figures) return { tried: 0, broken: [], brokenCount: 0 };
   const usual = standing(key.book);
@@ -142,7 +145,7 @@ export function trySeeds(key: AnswerKey, start: Book, count: number, first = 1):
   let brokenCount = 0;
   for (let seed = first; seed < first + count; seed++) {
     const made = ownBook(key.book, figures, { seed });
-    const faults = [...made.faults, ...faultsOfBook(key.book, made.book, usual, bounds)];
+    const faults = [...made.faults, ...faultsOfBook(key.book, made.book, { usual, bounds })];
     if (faults.length === 0 && seed % MARKED_OF === 1)
       faults.push(...faultsOfMarks(key, start, seed));
     if (faults.length === 0) continue;
@@ -156,7 +159,7 @@ function faultsOfMarks(key: AnswerKey, start: Book, seed: number): Refusal[] {
   const own = ownKey(key, { seed });
   const asked = { ...own, questions: [] };
   const { points, of } = checkWork(asked, own.book, {
-    start: ownStart(start, key, own, { seed }),
+    start: ownStart(start, key, { own, drawing: { seed } }),
   });
   return points < of ? [notInFull({ points, of })] : [];
 }

@@ -67,8 +67,8 @@ export function closingEntries(book: Book, year: Period, shares: Shares = {}): R
     );
   if (takers.every(({ id }) => shares[id] === 0)) return refused(noShares({}));
   const entries = [
-    entryOf(book, year, 'Profit closed', closedInto(results, takers, shares)),
-    entryOf(book, year, 'What was taken out closed', takenFrom(book, taken, takers)),
+    entryOf(book, year, { text: PROFIT, lines: closedInto(results, takers, shares) }),
+    entryOf(book, year, { text: TAKEN, lines: takenFrom(book, taken, takers) }),
   ];
   return done(entries.filter(({ lines }) => lines.length > 0));
 }
@@ -77,6 +77,14 @@ interface Line {
   readonly account: string;
   readonly amount: Amount;
 }
+
+interface Closed {
+  readonly text: string;
+  readonly lines: readonly Line[];
+}
+
+const PROFIT = 'Profit closed';
+const TAKEN = 'What was taken out closed';
 
 function isOfResult(book: Book, account: Account): boolean {
   const section = sectionOfAccount(book, account);
@@ -114,11 +122,11 @@ function takenFrom(book: Book, lines: readonly Line[], takers: readonly Account[
 }
 
 /** Lines on one account together; what is nothing is left out. */
-function entryOf(book: Book, { to }: Period, text: string, lines: readonly Line[]): Entry {
+function entryOf(book: Book, { to }: Period, { text, lines }: Closed): Entry {
   const sums = new Map<string, Amount>();
   for (const { account, amount } of lines) sums.set(account, (sums.get(account) ?? 0) + amount);
   const taken = new Set(book.entries.map(({ id }) => id));
-  let id = `closing-${to}-${text === 'Profit closed' ? 'profit' : 'taken'}`;
+  let id = `closing-${to}-${text === PROFIT ? 'profit' : 'taken'}`;
   while (taken.has(id)) id += '-again';
   return {
     id,

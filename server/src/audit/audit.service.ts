@@ -42,8 +42,10 @@ export class AuditService {
   async write(
     what: What,
     byId: string | null,
-    aboutId: string | null = null,
-    db: Queries = this.db,
+    {
+      aboutId = null,
+      db = this.db,
+    }: { readonly aboutId?: string | null | undefined; readonly db?: Queries | undefined } = {},
   ): Promise<void> {
     await db.insert(audit).values({ what, byId, aboutId });
   }

@@ -53,7 +53,7 @@ type Own = Omit<Rights, 'revision' | 'use' | 'isTry' | 'go' | 'startsDiffer'>;
 /** How long rights are taken to be what they were, in milliseconds: where others may change them, not as long. */
 const LATELY: Readonly<Record<Engine, number>> = { embedded: 120_000, shared: 10_000 };
 
-const ALL_HELP: Help = { types: true, totals: true, bands: true, asksSides: false };
+const ALL_HELP: Help = { types: true, totals: true, bands: true, health: true, asksSides: false };
 
 const OWN: Own = { mayChange: true, why: '', rules: AUTHOR, help: ALL_HELP, startBookId: null };
 
@@ -74,6 +74,7 @@ const RULES_OF_TRY = {
   types: done.helpTypes,
   totals: done.helpTotals,
   bands: done.helpBands,
+  health: done.helpHealth,
   keyRules: done.keyRules,
   ownWork: done.ownWork,
   spoilt: rehearsals.spoilt,
@@ -237,6 +238,7 @@ function asStudent(row: Row, mayChange: boolean): Own {
     types: row.types === true,
     totals: row.totals === true,
     bands: row.bands === true,
+    health: row.health === true,
     asksSides,
   };
   return { mayChange, why: HANDED_IN, rules, help, startBookId };

@@ -115,7 +115,10 @@ export class BookChangesService {
       const seen = (request.seen ?? null) as Operation | null;
       const work = { id, byId: me.id, token, operation, rules: rights.rules, undoes, seen };
       const before = isFirst ? await this.kept.lately(id) : await this.kept.at(id, rights.revision);
-      const changed = await this.once(work, before, rights.isTry, request.revision);
+      const changed = await this.once(work, before, {
+        isTry: rights.isTry,
+        based: request.revision,
+      });
       if (changed) return changed;
     }
     throw busy();
@@ -155,8 +158,7 @@ export class BookChangesService {
   private async once(
     work: Work,
     before: KeptBook,
-    isTry: boolean,
-    based: number,
+    { isTry, based }: { readonly isTry: boolean; readonly based: number },
   ): Promise<Changed | null> {
     const { sent, book } = await this.applied(before, work);
     if (!sent.ok) {
@@ -174,7 +176,7 @@ export class BookChangesService {
       isJudged: true,
     };
     try {
-      if (!(await this.write(work, isTry, before.revision, sent.value))) return null;
+      if (!(await this.write({ ...work, isTry }, before.revision, sent.value))) return null;
     } catch (error) {
       const done = isUniqueViolation(error) ? await this.doneBefore(work) : null;
       if (done) return done;
@@ -192,13 +194,12 @@ export class BookChangesService {
   }
 
   private write(
-    { operation, ...work }: Work,
-    isTry: boolean,
+    { operation, ...work }: Work & { readonly isTry: boolean },
     before: number,
     { prepared, inverse }: ChangedBook,
   ): Promise<boolean> {
     const isKept = (before + 1) % SNAPSHOT_EVERY === 0;
-    const { id, byId, token, undoes } = work;
+    const { id, byId, token, undoes, isTry } = work;
     const said = JSON.stringify(operation);
     const step = { id, byId, token, operation: said, inverse, undoes, isTry, isKept };
     return this.writing.write(step, before, { book: prepared });

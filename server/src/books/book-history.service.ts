@@ -45,7 +45,11 @@ export class BookHistoryService {
   }
 
   /** Names a moment, or gives it another name, while the book may be changed. */
-  async nameMoment(id: string, me: Me, revision: number, name: string): Promise<Moment[]> {
+  async nameMoment(
+    id: string,
+    me: Me,
+    { revision, name }: { readonly revision: number; readonly name: string },
+  ): Promise<Moment[]> {
     const rights = await this.access.rightsOf(id, me);
     if (!rights.mayChange) throw refuse('book.fixed', rights.why);
     if (revision > rights.revision) throw noMoment();
@@ -123,10 +127,10 @@ export class BookHistoryService {
     if (!may) throw refuse('book.fixed', rights.why);
     if (revision >= rights.revision) throw noMoment();
     const ready = await this.readyAt(id, revision);
-    const step = setBackStep(id, me, rights, revision);
+    const step = setBackStep({ id, byId: me.id }, rights, revision);
     if (!(await this.writing.write(step, rights.revision, { book: ready })))
       throw refuse('book.busy', 'The book was changed meanwhile. Look at it, then try again.');
-    await this.audit.write('set-back', me.id, id);
+    await this.audit.write('set-back', me.id, { aboutId: id });
     return rights.revision + 1;
   }
 
@@ -192,9 +196,13 @@ export interface Newer {
 const SET_BACK = 'set-back';
 
 /** Only who works on a try is kept from setting it back once it is handed in; a broken one is mended whenever. */
-function setBackStep(id: string, me: Me, { isTry, mayChange }: Rights, to: number): WrittenStep {
+function setBackStep(
+  whose: Pick<WrittenStep, 'id' | 'byId'>,
+  { isTry, mayChange }: Rights,
+  to: number,
+): WrittenStep {
   const said = JSON.stringify({ kind: SET_BACK, revision: to });
-  const step = { id, byId: me.id, token: nanoid(), operation: said, inverse: said, undoes: null };
+  const step = { ...whose, token: nanoid(), operation: said, inverse: said, undoes: null };
   return { ...step, isTry: isTry && mayChange, isKept: true };
 }
 

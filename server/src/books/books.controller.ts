@@ -111,7 +111,7 @@ export class BooksController {
     @Body() body: NameMomentRequest,
     @SignedIn() me: Me,
   ): Promise<Moment[]> {
-    return this.past.nameMoment(id, me, body.revision, body.name);
+    return this.past.nameMoment(id, me, { revision: body.revision, name: body.name });
   }
 
   @Get(':id/history')

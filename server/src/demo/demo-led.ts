@@ -244,8 +244,8 @@ export function ledWork(
 ): Book {
   const made = keyOf(book, keyRules);
   const key = ownKey(made, drawing);
-  const own = ownStart(begun, made, key, drawing);
-  const work = checkpoint(key, own, guide, upTo);
+  const own = ownStart(begun, made, { own: key, drawing });
+  const work = checkpoint(key, own, { guide, upTo });
   return {
     ...work,
     accounts: work.accounts.map((account) => {

@@ -129,7 +129,10 @@ export class DemoPractice {
         const isMixed = mixed.includes(each.type) && random() > round * 0.3;
         const other = takenFor(scheme, each.type)[0];
         const answer = isMixed && other ? other : each.type;
-        const { isRight, missed } = drillTold(each, 'type', answer, { scheme, plan });
+        const { isRight, missed } = drillTold({ name: each, kind: 'type' }, answer, {
+          scheme,
+          plan,
+        });
         const at = new Date(FIRST_DAY + round * DAY + i * 40_000);
         history.push({ name: each.id, isRight, missed, at: at.toISOString() });
         await this.db.insert(drillAnswers).values({

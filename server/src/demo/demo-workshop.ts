@@ -30,7 +30,7 @@ function workshop(title: string, key: Book, kind: StartKind): MadeExercise {
     title,
     key,
     start: givenToStudents(startingPoint(key, kind, PLANTING), kind, PLANTING.seed),
-    brief: proposedBrief(key, kind, PLANTING),
+    brief: proposedBrief(key, kind, { planting: PLANTING }),
     keyRules: { statementDates: datesOf(key), points: usualPoints(kind) },
   };
 }

@@ -87,7 +87,7 @@ export class DrillsService {
   ): Promise<DrillTold> {
     const name = stockName(nameId);
     if (!name) throw refuse('drill.no-name', 'There is no such name in the stock. Begin a round.');
-    const told = drillTold(name, kind, answer, drillBooks());
+    const told = drillTold({ name, kind }, answer, drillBooks());
     const { isRight, missed } = told;
     await this.db
       .insert(drillAnswers)

@@ -126,7 +126,7 @@ export class ExercisesController {
     @SignedIn() me: Me,
   ): Promise<ExerciseAnswer> {
     await this.exercises.rowOf(me, id);
-    await this.handOuts.takeBack(me, id, body.groupId, body.sure === true);
+    await this.handOuts.takeBack(me, id, { groupId: body.groupId, isSure: body.sure === true });
     return this.exercises.open(me, id);
   }
 }

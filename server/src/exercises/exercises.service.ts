@@ -131,7 +131,7 @@ export class ExercisesService {
         request.start,
         randomInt(MOST_SEEDS),
       ),
-      brief: proposedBrief(book, request.start, planting, request.asksSides),
+      brief: proposedBrief(book, request.start, { planting, asksSides: request.asksSides }),
       keyRules: {
         statementDates: datesOf(book),
         points: usualPoints(request.start, request.asksSides),

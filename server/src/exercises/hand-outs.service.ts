@@ -69,11 +69,15 @@ export class HandOutsService {
       .where(and(eq(groups.id, groupId), eq(groups.ownerId, me.id)));
     if (!group) throw notFound('This class group');
     await this.db.insert(handOuts).values({ exerciseId, groupId }).onConflictDoNothing();
-    await this.audit.write('handed-out', me.id, exerciseId);
+    await this.audit.write('handed-out', me.id, { aboutId: exerciseId });
   }
 
   /** Takes it back from a class. Who has begun keeps what they have and may finish it; that is asked first. */
-  async takeBack(me: Me, exerciseId: string, groupId: string, isSure: boolean): Promise<void> {
+  async takeBack(
+    me: Me,
+    exerciseId: string,
+    { groupId, isSure }: { readonly groupId: string; readonly isSure: boolean },
+  ): Promise<void> {
     const group = (await this.of(exerciseId)).find(({ id }) => id === groupId);
     if (!group) throw notFound('This class group');
     if (group.begun > 0 && !isSure)
@@ -85,6 +89,6 @@ export class HandOutsService {
     await this.db
       .delete(handOuts)
       .where(and(eq(handOuts.exerciseId, exerciseId), eq(handOuts.groupId, groupId)));
-    await this.audit.write('taken-back', me.id, exerciseId);
+    await this.audit.write('taken-back', me.id, { aboutId: exerciseId });
   }
 }

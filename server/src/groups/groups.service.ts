@@ -82,14 +82,18 @@ export class GroupsService {
     const wanted = names.map((name) => name.trim()).filter(isVisible);
     const fresh = await Promise.all(wanted.map(freshStudent));
     for (let attempt = 0; attempt < MOST_ATTEMPTS; attempt++) {
-      const done = await this.insertAll(me, id, fresh, token);
+      const done = await this.insertAll(me, id, { fresh, token });
       if (done) return { added: done.added ?? (await this.withNewPasswords(me, done.again)) };
     }
     throw refuse('group.busy', 'Others are adding students of these names. Try again in a moment.');
   }
 
   /** Null when a name to sign in with was taken meanwhile; then nobody is added. */
-  private async insertAll(me: Me, groupId: string, fresh: readonly Fresh[], token: string) {
+  private async insertAll(
+    me: Me,
+    groupId: string,
+    { fresh, token }: { readonly fresh: readonly Fresh[]; readonly token: string },
+  ) {
     try {
       return await this.db.transaction(async (tx) => {
         // One list after the other: what is sent twice at once finds what the first has added.
@@ -119,7 +123,8 @@ export class GroupsService {
       })),
     );
     await tx.insert(members).values(made.map(({ id }) => ({ groupId, personId: id })));
-    for (const { id } of made) await this.audit.write('students-added', me.id, id, tx);
+    for (const { id } of made)
+      await this.audit.write('students-added', me.id, { aboutId: id, db: tx });
     return made.map(({ id, name, login, password }) => ({ id, name, login, password }));
   }
 

@@ -44,7 +44,7 @@ export class GoingOnService {
       const going = await this.guides.going(me, bookId);
       if (!going.rights.mayChange) throw refuse('book.fixed', going.rights.why);
       if (!mayGoOn(going)) throw mayNot();
-      await this.putThere(me, bookId, going, step);
+      await this.putThere(me, bookId, { going, step });
     });
     return this.guides.open(me, bookId);
   }
@@ -78,7 +78,7 @@ export class GoingOnService {
     try {
       await this.turns.take(bookId, async () => {
         const rights = await this.access.rightsOf(bookId, me);
-        await this.putThere(me, bookId, { go, rights, exercise, costs: false }, step);
+        await this.putThere(me, bookId, { going: { go, rights, exercise, costs: false }, step });
       });
       return true;
     } catch (error) {
@@ -88,7 +88,11 @@ export class GoingOnService {
   }
 
   /** The books, and what it costs, in one step. */
-  private async putThere(me: Me, bookId: string, going: Going, step: string): Promise<void> {
+  private async putThere(
+    me: Me,
+    bookId: string,
+    { going, step }: { readonly going: Going; readonly step: string },
+  ): Promise<void> {
     const { exercise, rights } = going;
     const skipping = await this.skipping(bookId, going, step);
     const key = await this.guides.keyOf(going);
@@ -104,8 +108,8 @@ export class GoingOnService {
     await this.db.transaction(async (tx) => {
       const book = { book: ready.value, db: tx };
       if (!(await this.writing.write(written, rights.revision, book))) throw changedMeanwhile();
-      if (going.costs) await this.charge(tx, bookId, exercise, skipping);
-      await this.audit.write('went-on', me.id, bookId, tx);
+      if (going.costs) await this.charge(tx, exercise, { ...skipping, bookId });
+      await this.audit.write('went-on', me.id, { aboutId: bookId, db: tx });
     });
   }
 
@@ -118,9 +122,8 @@ export class GoingOnService {
   /** Each step that was not done costs once; it stands as a note that the instructor can take away. */
   private async charge(
     db: Queries,
-    bookId: string,
     { goOnCost, ownerId }: ExerciseRow,
-    { skipped }: Skipping,
+    { skipped, bookId }: Skipping & { readonly bookId: string },
   ): Promise<void> {
     const [work] = await db.select().from(tries).where(eq(tries.bookId, bookId));
     if (!work || goOnCost === 0) return;

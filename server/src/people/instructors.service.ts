@@ -41,7 +41,7 @@ export class InstructorsService {
   async add(me: Me, name: string, login: string): Promise<MadePassword> {
     const password = madePassword();
     const added = await this.people.add({ name, login, password, role: 'instructor' });
-    await this.audit.write('instructor-made', me.id, added.id);
+    await this.audit.write('instructor-made', me.id, { aboutId: added.id });
     return { name: added.name, login: login.trim(), password };
   }
 

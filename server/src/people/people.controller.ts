@@ -100,7 +100,10 @@ export class PeopleController {
     @SignedIn() me: Me,
     @Req() request: FastifyRequest,
   ): Promise<void> {
-    await this.people.changePassword(me, body.old, body.next, request.cookies[COOKIE] ?? '');
+    await this.people.changePassword(me, body.old, {
+      next: body.next,
+      token: request.cookies[COOKIE] ?? '',
+    });
   }
 
   @Open()

@@ -56,7 +56,7 @@ export class PeopleService {
       ? await this.insert({ ...person, role: 'instructor' }, true, this.db)
       : null;
     if (!first) throw refuse('first.taken', 'There is an instructor already. Sign in instead.');
-    await this.audit.write('first-instructor', first.id, first.id);
+    await this.audit.write('first-instructor', first.id, { aboutId: first.id });
     return first;
   }
 
@@ -74,7 +74,7 @@ export class PeopleService {
       ? await fitsPassword(found.passwordHash, password)
       : await wasteTime(password);
     if (!found || !fits) {
-      if (found) await this.audit.write('sign-in-failed', null, found.id);
+      if (found) await this.audit.write('sign-in-failed', null, { aboutId: found.id });
       throw refuse(
         'sign-in.wrong',
         'The name and the password do not go together. Check both, and the capitals.',
@@ -96,13 +96,17 @@ export class PeopleService {
   }
 
   /** One's own password, by who knows the old one; every other session ends. */
-  async changePassword(me: Me, old: string, next: string, token: string): Promise<void> {
+  async changePassword(
+    me: Me,
+    old: string,
+    { next, token }: { readonly next: string; readonly token: string },
+  ): Promise<void> {
     const [found] = await this.db.select().from(people).where(eq(people.id, me.id));
     if (!found || !(await fitsPassword(found.passwordHash, old)))
       throw refuse('password.wrong', 'This is not the password that you have now.', 'old');
     await this.setPassword(me.id, next);
     await this.sessions.endAll(me.id, token);
-    await this.audit.write('password-changed', me.id, me.id);
+    await this.audit.write('password-changed', me.id, { aboutId: me.id });
   }
 
   /** A new password for somebody who has lost theirs, shown this once; their sessions end. */
@@ -115,7 +119,7 @@ export class PeopleService {
     const password = madePassword();
     await this.setPassword(personId, password);
     await this.sessions.endAll(personId);
-    await this.audit.write('password-reset', by.id, personId);
+    await this.audit.write('password-reset', by.id, { aboutId: personId });
     return { name: found.name, login: found.login, password };
   }
 

@@ -44,7 +44,9 @@ export class AcceptancesService {
   async accept(me: Me, tryId: string, request: AcceptRequest): Promise<Marked> {
     const { exercise, work } = await this.marking.find(me, tryId);
     await this.keep(me, exercise.id, request);
-    await this.audit.write(request.withdraw ? 'answer-withdrawn' : 'answer-accepted', me.id, tryId);
+    await this.audit.write(request.withdraw ? 'answer-withdrawn' : 'answer-accepted', me.id, {
+      aboutId: tryId,
+    });
     if (work.state === 'handed-in') await this.checks.run(tryId);
     await this.marking.checkAgain(me, exercise.id, request.givenBack);
     return this.marking.open(me, tryId);

@@ -75,9 +75,9 @@ export class FilingService {
     const ready = await this.threads.takeWork(content);
     if (!ready.ok) throw refusedBy(ready.refusals);
     await this.db.transaction(async (tx) => {
-      const id = await this.put(tx, exercise.id, filed, ready.value);
+      const id = await this.put(tx, { ...filed, exerciseId: exercise.id }, ready.value);
       await this.checks.ask(id, tx);
-      await this.audit.write('work-filed', me.id, id, tx);
+      await this.audit.write('work-filed', me.id, { aboutId: id, db: tx });
     });
     this.checks.onAsked();
   }
@@ -95,11 +95,10 @@ export class FilingService {
 
   private async put(
     db: Queries,
-    exerciseId: string,
-    filed: Filed,
+    filed: Filed & { readonly exerciseId: string },
     ready: PreparedBook,
   ): Promise<string> {
-    const { personId, fileName, table = null, pairs = [] } = filed;
+    const { exerciseId, personId, fileName, table = null, pairs = [] } = filed;
     const of = and(eq(tries.exerciseId, exerciseId), eq(tries.personId, personId));
     const [before] = await db.select({ bookId: tries.bookId }).from(tries).where(of).for('update');
     const bookId = await this.books.keep(ready, 'try', db);

@@ -115,7 +115,7 @@ export class MarkingService {
     await this.db.transaction(async (tx) => {
       await tx.insert(notes).values(note);
       await this.checks.addUp(work.id, tx);
-      if (points !== 0) await this.audit.write('mark-changed', me.id, tryId, tx);
+      if (points !== 0) await this.audit.write('mark-changed', me.id, { aboutId: tryId, db: tx });
     });
     return this.open(me, tryId);
   }
@@ -125,7 +125,7 @@ export class MarkingService {
     await this.db.transaction(async (tx) => {
       await tx.delete(notes).where(and(eq(notes.id, noteId), eq(notes.tryId, tryId)));
       await this.checks.addUp(work.id, tx);
-      await this.audit.write('mark-changed', me.id, tryId, tx);
+      await this.audit.write('mark-changed', me.id, { aboutId: tryId, db: tx });
     });
     return this.open(me, tryId);
   }
@@ -139,7 +139,7 @@ export class MarkingService {
       .where(and(eq(tries.id, tryId), TO_GIVE_BACK))
       .returning({ id: tries.id });
     if (!given && work.state !== 'given-back') throw notMarkedYet(work, student);
-    if (given) await this.audit.write('given-back', me.id, tryId);
+    if (given) await this.audit.write('given-back', me.id, { aboutId: tryId });
     return this.open(me, tryId);
   }
 
@@ -164,7 +164,7 @@ export class MarkingService {
           groupId === undefined ? undefined : inArray(tries.personId, ofGroup),
         ),
       );
-    await this.audit.write('all-given-back', me.id, exerciseId);
+    await this.audit.write('all-given-back', me.id, { aboutId: exerciseId });
   }
 
   /** What becomes of a work that is given back; what is shown of it is chosen for the next ones, too. */
@@ -189,7 +189,7 @@ export class MarkingService {
         'try.read',
         `${student} has looked at these marks already, so they can’t be taken back. Change a mark with a note instead.`,
       );
-    await this.audit.write('work-taken-back', me.id, tryId);
+    await this.audit.write('work-taken-back', me.id, { aboutId: tryId });
     return this.open(me, tryId);
   }
 
@@ -213,7 +213,7 @@ export class MarkingService {
       .where(and(eq(tries.exerciseId, exerciseId), inArray(tries.id, [...ids])));
     for (const { id } of found) {
       await this.checks.run(id, true);
-      await this.audit.write('mark-changed', me.id, id);
+      await this.audit.write('mark-changed', me.id, { aboutId: id });
     }
   }
 
@@ -226,7 +226,7 @@ export class MarkingService {
       .set({ handPairs: JSON.stringify(pairs) })
       .where(and(eq(tries.id, tryId), eq(tries.state, 'handed-in')));
     await this.checks.run(tryId);
-    await this.audit.write('paired-by-hand', me.id, tryId);
+    await this.audit.write('paired-by-hand', me.id, { aboutId: tryId });
     return this.open(me, tryId);
   }
 

@@ -13,6 +13,7 @@ import {
   type KeyVersionShown,
   type Marked,
   type Me,
+  type PastCheck,
   type Preview,
 } from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
@@ -22,6 +23,7 @@ import { ForeignService } from './foreign.service.js';
 import { FilingService } from './filing.service.js';
 import { ClassResultsService } from './class-results.service.js';
 import { MarkingService } from './marking.service.js';
+import { PastChecksService } from './past-checks.service.js';
 
 @Only('instructor')
 @Controller('api')
@@ -33,6 +35,7 @@ export class ResultsController {
     private readonly filing: FilingService,
     private readonly exercises: ExercisesService,
     private readonly foreign: ForeignService,
+    private readonly past: PastChecksService,
   ) {}
 
   @Get('exercises/:id/results')
@@ -102,6 +105,12 @@ export class ResultsController {
   @Get('tries/:id')
   open(@Param('id') id: string, @SignedIn() me: Me): Promise<Marked> {
     return this.marking.open(me, id);
+  }
+
+  /** The checks that the work has had, the newest first. */
+  @Get('tries/:id/checks')
+  checksOf(@Param('id') id: string, @SignedIn() me: Me): Promise<PastCheck[]> {
+    return this.past.of(me, id);
   }
 
   @Post('tries/:id/notes')

@@ -77,7 +77,7 @@ export function readKeyText(text: KeyText): ReadKey {
   const before = drawn.get(name);
   if (before) return before;
   const key = ownKey(made.key, drawing);
-  const own = { key, start: ownStart(made.start, made.key, key, drawing) };
+  const own = { key, start: ownStart(made.start, made.key, { own: key, drawing }) };
   drawn.set(name, own);
   return own;
 }

@@ -67,7 +67,7 @@ export interface ToGoOn {
 /** The key as it stands at the beginning of a step, ready to be kept. */
 export function checkpointOf({ key: text, guide: guideText, step }: ToGoOn): Sent<PreparedBook> {
   const { key, start } = readKeyText(text);
-  return prepared(checkpoint(key, start, guideOf(guideText), step - 1));
+  return prepared(checkpoint(key, start, { guide: guideOf(guideText), upTo: step - 1 }));
 }
 
 /** A work and whose it is. */
@@ -83,7 +83,7 @@ export function foreign({ key: text, works }: { key: KeyText; works: readonly Fi
   return works.flatMap(({ seed, whose, text: work }) => {
     const read = readBook(work);
     if (!read.ok) return [];
-    const found = foreignFigures(key, read.value, seed, works);
+    const found = foreignFigures(key, read.value, { ownSeed: seed, others: works });
     return found ? [{ ...found, by: whose }] : [];
   });
 }

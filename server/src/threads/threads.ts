@@ -53,45 +53,46 @@ export class Threads {
   private readonly others = pool(1);
 
   checkToKeep = (work: ToCheck): Promise<CheckOutcome<KeptCheck>> =>
-    judged(this.run(this.checks, 'checkToKeep', work));
+    judged(this.run(this.checks, { name: 'checkToKeep' }, work));
 
   /** For one who waits for the answer; nothing of it is kept. */
   check = (work: ToCheck): Promise<CheckOutcome<CheckedWork>> =>
-    judged(this.run(this.asked, 'check', work, LONGEST_ASKED));
+    judged(this.run(this.asked, { name: 'check', longest: LONGEST_ASKED }, work));
 
   /** For one who waits for it, as a check is. */
   guide = (work: ToGuide): Promise<Sent<GuideShown>> =>
-    this.run(this.asked, 'guide', work, LONGEST_ASKED);
+    this.run(this.asked, { name: 'guide', longest: LONGEST_ASKED }, work);
 
-  ownStart = (key: KeyText): Promise<Sent<PreparedBook>> => this.run(this.asked, 'ownStartOf', key);
+  ownStart = (key: KeyText): Promise<Sent<PreparedBook>> =>
+    this.run(this.asked, { name: 'ownStartOf' }, key);
 
   checkpointOf = (work: ToGoOn): Promise<Sent<PreparedBook>> =>
-    this.run(this.asked, 'checkpointOf', work);
+    this.run(this.asked, { name: 'checkpointOf' }, work);
 
   foreign = (key: KeyText, works: readonly FiguredWork[]): Promise<ForeignFound[]> =>
-    this.run(this.others, 'foreign', { key, works });
+    this.run(this.others, { name: 'foreign' }, { key, works });
 
   takeBook = (body: Uint8Array): Promise<Sent<PreparedBook>> =>
-    this.run(this.others, 'takeBook', body);
+    this.run(this.others, { name: 'takeBook' }, body);
 
   keyHistory = (texts: readonly KeyText[]): Promise<string[][]> =>
-    this.run(this.others, 'keyHistory', texts);
+    this.run(this.others, { name: 'keyHistory' }, texts);
 
   takeExercise = (body: Uint8Array, seed: number): Promise<Sent<PreparedExercise>> =>
-    this.run(this.others, 'takeExercise', { body, seed });
+    this.run(this.others, { name: 'takeExercise' }, { body, seed });
 
   takeWork = (content: FiledContent): Promise<Sent<PreparedBook>> =>
-    this.run(this.others, 'takeWork', content);
+    this.run(this.others, { name: 'takeWork' }, content);
 
-  judge = (text: string): Promise<Sent<null>> => this.run(this.others, 'judge', text);
+  judge = (text: string): Promise<Sent<null>> => this.run(this.others, { name: 'judge' }, text);
 
   replay = (told: ToReplay): Promise<Sent<PreparedBook | null>> =>
-    this.run(this.others, 'replay', told);
+    this.run(this.others, { name: 'replay' }, told);
 
   changeText = (text: string, operation: Operation, rules: Rules): Promise<Sent<ChangedBook>> =>
-    this.run(this.others, 'changeText', { text, operation, rules });
+    this.run(this.others, { name: 'changeText' }, { text, operation, rules });
 
-  private async run<T>(of: Piscina, name: string, task: unknown, longest = LONGEST): Promise<T> {
+  private async run<T>(of: Piscina, { name, longest = LONGEST }: Asked, task: unknown): Promise<T> {
     const ends = new AbortController();
     const timer = setTimeout(() => ends.abort(), longest);
     try {
@@ -106,6 +107,12 @@ export class Threads {
   async close(): Promise<void> {
     await Promise.all([this.checks, this.asked, this.others].map((each) => each.destroy()));
   }
+}
+
+/** The name of what a thread does, and how long it may take, in milliseconds. */
+interface Asked {
+  readonly name: string;
+  readonly longest?: number;
 }
 
 /** That a check takes too long is a fault of the work, as one that can't be read is. */

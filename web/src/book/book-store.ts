@@ -159,7 +159,7 @@ export class BookStore {
     const steps = this.steps();
     const step = standing(steps, this.outOfReach)[what];
     if (!step) return;
-    const taken: Result<Applied> = takeBack(this.state.book, steps, step, this.rules);
+    const taken: Result<Applied> = takeBack(this.state.book, steps, { step, rules: this.rules });
     if (taken.ok) return this.keep(step.inverse, taken.value, step.token);
     this.outOfReach.add(step.token);
     this.tell({ said: taken.refusals.map((refusal) => refusal.says) });

@@ -71,7 +71,11 @@ function remove(desk: ChartDesk, id: string): void {
   else desk.select(next, 'closed');
 }
 
-function onAccount(desk: ChartDesk, memory: Memory, event: KeyboardEvent, id: string): boolean {
+function onAccount(
+  desk: ChartDesk,
+  memory: Memory,
+  { event, id }: { readonly event: KeyboardEvent; readonly id: string },
+): boolean {
   const { book } = desk;
   if (desk.list) {
     if (event.key === 'Delete') remove(desk, id);
@@ -144,7 +148,7 @@ export function useChartKeys(desk: ChartDesk): (event: KeyboardEvent) => void {
     const id = accountOfRow(desk.selected);
     if (event.key !== 'Tab' && event.key !== 'Shift') memory.current.leaving = false;
     const done =
-      (desk.mayChange && id !== null && onAccount(desk, memory.current, event, id)) ||
+      (desk.mayChange && id !== null && onAccount(desk, memory.current, { event, id })) ||
       walk(desk, event) ||
       otherwise(desk, memory.current, event);
     if (done) event.preventDefault();

@@ -6,6 +6,7 @@ import {
   type Book,
   type StatementId,
 } from '@gleddo/core';
+import type { DeskView } from './desk-view';
 
 /** A row that can be walked to: an account, or the empty line at the end of a section. */
 export const accountRow = (id: string): string => `a:${id}`;
@@ -30,13 +31,12 @@ const pageOf = (book: Book, statement: StatementId): string[] =>
 export function chartOrder(
   book: Book,
   withEmpty: boolean,
-  retired: boolean,
-  folded: ReadonlySet<string>,
+  { showsRetired, folded }: Pick<DeskView, 'showsRetired' | 'folded'>,
 ): ChartOrder {
   const rows = (sections: readonly string[]) =>
     sections.flatMap((section) => [
       ...unfolded(chartOf(book).get(section) ?? [], folded)
-        .filter(({ account }) => retired || !account.retired)
+        .filter(({ account }) => showsRetired || !account.retired)
         .map(({ account }) => accountRow(account.id)),
       ...(withEmpty && section !== NOT_PLACED ? [emptyRow(section)] : []),
     ]);
@@ -45,3 +45,6 @@ export function chartOrder(
     right: rows(pageOf(book, 'profit-and-loss')),
   };
 }
+
+export const hasRetired = (book: Book): boolean =>
+  [...chartOf(book).values()].some((rows) => rows.some(({ account }) => account.retired));

@@ -24,7 +24,7 @@ export function useNewAccount(section: string) {
   const isEmpty = typed.name === '' && typed.number === '';
   const isOpen = selected === emptyRow(section) || !isEmpty;
   const draft = useMemo(
-    () => (isOpen ? draftAt(book, section, typed.name) : null),
+    () => (isOpen ? draftAt(book, section, { name: typed.name }) : null),
     [book, section, typed.name, isOpen],
   );
   const clear = () => {

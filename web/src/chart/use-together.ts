@@ -4,7 +4,16 @@ import { accountOfRow, type ChartOrder } from './chart-order';
 const NOBODY: ReadonlySet<string> = new Set();
 
 /** Several accounts taken together: a run of rows from an anchor, or single ones. */
-export function useTogether(order: ChartOrder, selected: string | null) {
+export interface Together {
+  /** When there are several: in the order of the chart. */
+  readonly together: readonly string[];
+  /** Takes all accounts from the selected one to this row together; null lets go of them. */
+  takeUpTo(row: string | null): void;
+  /** Takes one account into those taken together, or out of them. */
+  takeAlso(id: string): void;
+}
+
+export function useTogether(order: ChartOrder, selected: string | null): Together {
   const [taken, setTaken] = useState<ReadonlySet<string>>(NOBODY);
   const [anchor, setAnchor] = useState<string | null>(null);
   const rows = [...order.left, ...order.right];

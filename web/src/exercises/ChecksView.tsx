@@ -192,6 +192,11 @@ const TRY_RULES: readonly (readonly [YesOrNo, string, string])[] = [
   ['helpTotals', 'Figures and totals, live', 'Otherwise the chart shows places and numbers only.'],
   ['helpBands', 'The bands of the number plan', 'The ruler, free numbers, a word outside a band.'],
   [
+    'helpHealth',
+    'Health of their book',
+    'What looks odd without a key: out of balance, a number outside its section, an asset without depreciation.',
+  ],
+  [
     'checkWhileWorking',
     'Checking while working',
     'A student may ask what is not right yet; what would be right is not said.',

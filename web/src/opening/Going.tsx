@@ -35,7 +35,7 @@ export function Going({ found, at, onDone }: GoingProps) {
   const going = new Map([...proposed, ...chosen]);
   const taken = found.filter(({ row }) => (going.get(row) ?? NOWHERE) !== NOWHERE);
   const take = () => {
-    const { refusals } = store.change(takingOpenings(book, found, going, at));
+    const { refusals } = store.change(takingOpenings(book, found, { going, at }));
     setRefused(refusals.map((each) => each.says));
     if (refusals.length === 0) onDone();
   };

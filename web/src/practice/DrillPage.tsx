@@ -55,7 +55,7 @@ function useRound({ wanted, standing }: RoundProps) {
   const give = (question: DrillQuestion, answer: string) => {
     const by = drillBy(wanted.words);
     if (!by) return;
-    const told = drillTold(question.name, question.kind, answer, by);
+    const told = drillTold(question, answer, by);
     setAnswered((before) => [...before, { question, answer, told }]);
     const token = nanoid();
     kept.mutate({ token, name: question.name.id, kind: question.kind, answer });

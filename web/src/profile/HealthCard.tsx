@@ -1,4 +1,4 @@
-import { healthOf } from '@gleddo/core';
+import { healthOf, type HealthNote } from '@gleddo/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useOpenBook } from '../book/open-book';
@@ -6,8 +6,9 @@ import { counted } from '../figures/counted';
 
 /** What can be said of a book without any key: what looks odd, and what to do. */
 export function HealthCard({ base }: { base: string }) {
-  const { book } = useOpenBook();
-  const notes = useMemo(() => healthOf(book), [book]);
+  const { book, answer } = useOpenBook();
+  const { bands } = answer.help;
+  const notes = useMemo(() => healthOf(book, bands), [book, bands]);
   return (
     <section className="paper">
       <h2>Health of the book</h2>
@@ -23,18 +24,29 @@ export function HealthCard({ base }: { base: string }) {
             <Link to={`${base}/chart`}>chart</Link> or the{' '}
             <Link to={`${base}/journal`}>journal</Link>.
           </p>
-          <table className="lines-table">
-            <tbody>
-              {notes.map(({ check, account, title, says }, i) => (
-                <tr key={`${check} ${account ?? i}`}>
-                  <td className="quiet">{title}</td>
-                  <td>{says}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <HealthNotes notes={notes} base={base} />
         </>
       )}
     </section>
+  );
+}
+
+function HealthNotes({ notes, base }: { notes: readonly HealthNote[]; base: string }) {
+  return (
+    <table className="lines-table">
+      <tbody>
+        {notes.map(({ check, account, title, says }, i) => (
+          <tr key={`${check} ${account ?? i}`}>
+            <td className="quiet">{title}</td>
+            <td>{says}</td>
+            <td style={{ whiteSpace: 'nowrap' }}>
+              {account !== null && (
+                <Link to={`${base}/chart?account=${encodeURIComponent(account)}`}>show it</Link>
+              )}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

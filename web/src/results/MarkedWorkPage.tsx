@@ -22,6 +22,7 @@ import { MarkedPages } from './MarkedPages';
 import { comparedPeriod } from './compared-period';
 import { useBooksOf } from './marked-books';
 import { useMarkedChange, type MarkedChange } from './use-marked-change';
+import { PastChecks } from './PastChecks';
 import { Refusal } from '../shell/Refusal';
 
 /** One student's work beside the key, with notes in the margin. */
@@ -83,6 +84,7 @@ function MarkedWork({ marked }: { marked: Marked }) {
           >
             <NoteForm marked={marked} change={change} />
             <Accepted {...{ marked, keyBook, change }} />
+            <PastChecks {...{ marked, keyBook }} />
           </MarginNotes>
         </div>
       </main>

@@ -69,8 +69,8 @@ export function markedRows({ key, work, pairs, results, period }: MarkedOf): Mar
   const margin = marginOf(results);
   const alone = work.accounts.map(({ id }) => ({ keys: [id], works: [id] }));
   const sections = key
-    ? sideBySide(key, work, pairs, period)
-    : sideBySide(work, work, alone, period);
+    ? sideBySide(key, work, { pairs, period })
+    : sideBySide(work, work, { pairs: alone, period });
   const entryPairs = key ? pairedEntries(key, work, pairs) : [];
   const about = margin.faults.map((fault): About => {
     if (fault.subject.kind === 'account') return aboutAccount(fault, pairs);

@@ -14,6 +14,7 @@ const VIEWS: Readonly<Record<string, LazyView>> = {
   documents: lazyView(() => import('../dealings/DocumentsView').then((m) => m.DocumentsView)),
   journal: lazyView(() => import('../journal/JournalView').then((m) => m.JournalView)),
   statements: lazyView(() => import('../statements/StatementsView').then((m) => m.StatementsView)),
+  health: lazyView(() => import('../profile/HealthView').then((m) => m.HealthView)),
   history: lazyView(() => import('../history/HistoryView').then((m) => m.HistoryView)),
 };
 
@@ -29,8 +30,8 @@ export const WORK_PARTS = [
   ['history', 'History'],
 ] as const;
 
-/** The parts of a try: the company among them where that is set up in it. */
-export const TRY_PARTS = [['company', 'Company'], ...WORK_PARTS] as const;
+/** The parts of a try: the company among them where that is set up in it, its health where that is told. */
+export const TRY_PARTS = [['company', 'Company'], ...WORK_PARTS, ['health', 'Health']] as const;
 
 /** The parts of a book that an instructor keeps: a company, a start, a key. */
 export const KEPT_PARTS = [['profile', 'Profile'], ...WORK_PARTS] as const;
@@ -53,12 +54,13 @@ export function WorkTabs({ base, parts = WORK_PARTS }: WorkTabsProps) {
   );
 }
 
-/** The parts of an open try: documents only where what happens may be entered as such, the company only where it is set up. */
+/** The parts of an open try: each only where the exercise has it. */
 export function TryTabs({ base, parts = TRY_PARTS }: WorkTabsProps) {
-  const { enters, by, setsCompany } = useOpenBook().answer;
+  const { enters, by, setsCompany, help } = useOpenBook().answer;
   const left = new Set([
     ...(by === 'student' && enters === 'entries' ? ['documents'] : []),
     ...(setsCompany ? [] : ['company']),
+    ...(by === 'student' && help.health ? [] : ['health']),
   ]);
   return <WorkTabs base={base} parts={parts.filter(([part]) => !left.has(part))} />;
 }

@@ -37,6 +37,7 @@ export const exercises = pgTable(
     helpTypes: boolean('help_types').notNull().default(true),
     helpTotals: boolean('help_totals').notNull().default(true),
     helpBands: boolean('help_bands').notNull().default(true),
+    helpHealth: boolean('help_health').notNull().default(false),
     checkWhileWorking: boolean('check_while_working').notNull().default(false),
     /** How often a student may ask for a check while working; null: as often as they like. */
     askLimit: integer('ask_limit').default(5),

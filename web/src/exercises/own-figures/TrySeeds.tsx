@@ -32,7 +32,7 @@ function useTrial(keyNow: AnswerKey, start: Book) {
     setRunning(true);
     let so = NONE;
     while (so.count < ALL && !ended.current) {
-      const some = trySeeds(keyNow, start, AT_ONCE, so.count + 1);
+      const some = trySeeds(keyNow, start, { count: AT_ONCE, first: so.count + 1 });
       so = {
         count: so.count + some.tried,
         broken: [...so.broken, ...some.broken].slice(0, MOST_SHOWN),

@@ -20,7 +20,7 @@ export function GuidePreview({ keyNow, start, draft, step, onChoose }: GuidePrev
   const [seed, setSeed] = useState(1);
   const shown = useMemo(() => {
     const key = ownKey(keyNow, { seed });
-    const begun = ownStart(start, keyNow, key, { seed });
+    const begun = ownStart(start, keyNow, { own: key, drawing: { seed } });
     return guideShown({ key, start: begun, work: begun, guide: draft.guide, answers: new Map() });
   }, [keyNow, start, draft, seed]);
   const current = shown.steps.find(({ id }) => id === step?.id);

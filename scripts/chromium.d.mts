@@ -1,0 +1,3 @@
+import type { LaunchOptions } from '@playwright/test';
+
+export function launchOptions(...more: string[]): LaunchOptions;

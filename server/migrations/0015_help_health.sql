@@ -1,0 +1,1 @@
+ALTER TABLE "exercises" ADD COLUMN "help_health" boolean DEFAULT false NOT NULL;

@@ -1,0 +1,70 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { Me, PastCheck } from '@gleddo/contract';
+import type { KeptResult } from '@gleddo/core';
+import { asc, eq } from 'drizzle-orm';
+import type { Database } from '../database/open-database.js';
+import { checks, keys } from '../database/schema/index.js';
+import { DATABASE } from '../http/tokens.js';
+import { MarkingService } from './marking.service.js';
+import { shown } from './shown-results.js';
+
+/** The checks that a work has had, one beside the other: with an older key, or before it was handed in anew. */
+@Injectable()
+export class PastChecksService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly marking: MarkingService,
+  ) {}
+
+  /** The newest first. */
+  async of(me: Me, tryId: string): Promise<PastCheck[]> {
+    await this.marking.find(me, tryId);
+    const runs = await this.db
+      .select({ check: checks, keyVersion: keys.version })
+      .from(checks)
+      .innerJoin(keys, eq(keys.id, checks.keyId))
+      .where(eq(checks.tryId, tryId))
+      .orderBy(asc(checks.at));
+    return withoutRepeats(runs)
+      .map(({ check, keyVersion }, i, all): PastCheck => {
+        const before = all[i - 1]?.check;
+        return {
+          at: check.at.toISOString(),
+          keyVersion,
+          points: check.points,
+          of: check.outOf,
+          isOtherWork: before !== undefined && before.bookRevision !== check.bookRevision,
+          changes: before ? changesBetween(read(before.results), read(check.results)) : [],
+        };
+      })
+      .reverse();
+  }
+}
+
+interface Run {
+  readonly check: typeof checks.$inferSelect;
+  readonly keyVersion: number;
+}
+
+/** A check of the same work with the same key says nothing new. */
+const withoutRepeats = (runs: readonly Run[]): Run[] =>
+  runs.filter(({ check }, i) => {
+    const before = runs[i - 1]?.check;
+    return before?.keyId !== check.keyId || before.bookRevision !== check.bookRevision;
+  });
+
+const read = (results: string) => JSON.parse(results) as KeptResult[];
+
+/** Results that earn another share of their points than before, those that got worse first. */
+function changesBetween(before: KeptResult[], after: KeptResult[]): PastCheck['changes'] {
+  const old = new Map(before.map((result) => [result.ref, result]));
+  const changed = after.flatMap((result) => {
+    const was = old.get(result.ref);
+    if (!was || share(was) === share(result)) return [];
+    const { title, subject, ref, says } = shown(result);
+    return [{ title, subject, ref, says, isBetter: share(result) > share(was) }];
+  });
+  return changed.sort((a, b) => Number(a.isBetter) - Number(b.isBetter));
+}
+
+const share = ({ points, of }: KeptResult): number => (of === 0 ? 0 : points / of);
