@@ -1,4 +1,4 @@
-import { bookToJson, newBook } from '@gleddo/core';
+import { bookToJson, newBook, starterChart, type Book } from '@gleddo/core';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
 let running: RunningApp;
@@ -41,6 +41,27 @@ const bank = (id: string, number: string) => ({
 
 const change = (bookId: string, revision: number, token: string, ...operations: object[]) =>
   ruth.post(`books/${bookId}/operations`, { revision, token, operations });
+
+describe('a company begun from a starter chart', () => {
+  const begun = async (book: Book) =>
+    (await ruth.post('companies', { book: bookToJson(book) })).body.bookId as string;
+  const chart = starterChart('shop', {
+    ...{ company: COMPANY, scheme: 'current-first', numberPlan: 'four-digit' },
+  });
+  const startOf = async (id: string) => (await ruth.get(`books/${id}`)).body.start;
+
+  it('knows what was supplied, whatever was changed and added since', async () => {
+    const id = await begun(chart);
+    await change(id, 0, 'first', bank('own', '1099'));
+    expect(await startOf(id)).toEqual(bookToJson(chart));
+  });
+
+  it('an empty one, and one that was begun with entries, know of nothing', async () => {
+    expect(await startOf(await freshCompany())).toBeNull();
+    const [{ bookId }] = (await ruth.get('companies')).body;
+    expect(await startOf(bookId)).toBeNull();
+  });
+});
 
 describe('a book on the server', () => {
   it('keeps operations in order, each with what undoes it', async () => {

@@ -17,8 +17,7 @@ export class BooksService {
   async open(id: string, me: Me): Promise<string> {
     const rights = await this.access.rightsOf(id, me);
     const { revision, text } = await this.readable(id, rights.revision);
-    const start = rights.startBookId;
-    const startText = start === null ? 'null' : await this.startText(rights, start);
+    const startText = (await this.startText(id, rights)) ?? 'null';
     const { use, mayChange, rules, help } = rights;
     const { by, entriesMayChange, enters = 'both' } = rules;
     const setsCompany = by === 'author' || rules.setsCompany === true;
@@ -28,10 +27,13 @@ export class BooksService {
     return `${JSON.stringify(rest).slice(0, -1)},"book":${text},"start":${startText}}`;
   }
 
-  /** The start: that of the exercise, or the one as which it was begun where each has their own. */
-  private async startText({ go, startsDiffer }: Rights, start: string): Promise<string> {
+  /** The start: that of the exercise, the one as which it was begun where each has their own, or a company’s chart. */
+  private async startText(id: string, rights: Rights): Promise<string | null> {
+    const { go, startsDiffer, startBookId, use } = rights;
+    if (use === 'company') return chartAlone(await this.kept.asBegun(id));
+    if (startBookId === null) return null;
     const own = go && startsDiffer ? await this.kept.asBegun(go.begunAs) : null;
-    return own ?? (await this.readable(start)).text;
+    return own ?? (await this.readable(startBookId)).text;
   }
 
   /** A book's text, judged once for each revision that was not written here. */
@@ -46,4 +48,14 @@ export class BooksService {
     kept.isJudged = true;
     return kept;
   }
+}
+
+/** What every new book has: the account that keeps the profit, and suspense. */
+const BARE = 2;
+
+/** The text of a book, where it is a chart with nothing recorded in it, as starters are; null otherwise. */
+function chartAlone(text: string | null): string | null {
+  if (text === null || !text.includes('"entries":[]')) return null;
+  const { accounts } = JSON.parse(text) as { accounts: readonly object[] };
+  return accounts.length > BARE ? text : null;
 }

@@ -152,6 +152,10 @@ function SayLine({ desk }: { desk: ChartDesk }) {
   );
 }
 
+/** What origins are told by: a company begun from a chart has that. */
+const beginningOf = ({ use }: ChartDesk): string =>
+  use === 'company' ? 'the chart it was begun with' : 'the starting point';
+
 /** As spread or as list; what is hidden until it is asked for, and what can be left out. */
 function Switches({ desk }: { desk: ChartDesk }) {
   const parents = [...desk.figures.families.keys()];
@@ -170,7 +174,7 @@ function Switches({ desk }: { desk: ChartDesk }) {
       {isSpread && desk.origins && (
         <Switch
           on={desk.showsChangesOnly}
-          name="Only what differs from the starting point"
+          name={`Only what differs from ${beginningOf(desk)}`}
           onTurn={desk.showChangesOnly}
         />
       )}

@@ -12,7 +12,7 @@ import {
   type Period,
   type SpreadFigures,
 } from '@gleddo/core';
-import type { Help } from '@gleddo/contract';
+import type { BookUse, Help } from '@gleddo/contract';
 import { use, useMemo } from 'react';
 import { KeptBack, useNumbered } from '../book/kept-back';
 import { useShownBook } from '../book/open-book';
@@ -35,6 +35,7 @@ export interface DeskFigures {
   readonly order: ChartOrder;
   /** The chart as a list; null while it is the spread. */
   readonly list: ChartList | null;
+  readonly use: BookUse;
   readonly mayChange: boolean;
   readonly help: Help;
   /** Whether accounts are shown with their numbers. */
@@ -89,7 +90,7 @@ function useBookFigures(book: Book) {
 
 export function useDeskFigures({ showsRetired, folded }: DeskView): DeskFigures {
   const { book, answer } = useShownBook();
-  const { mayChange, help } = answer;
+  const { use: usedAs, mayChange, help } = answer;
   const keptBack = use(KeptBack);
   const numbered = useNumbered(book);
   const start = useMemo(() => startOf(answer.start), [answer.start]);
@@ -103,6 +104,6 @@ export function useDeskFigures({ showsRetired, folded }: DeskView): DeskFigures 
         : chartOrder(book, mayChange, { showsRetired, folded }),
     [book, mayChange, showsRetired, folded, listed],
   );
-  const shown = { book, mayChange, help, numbered, keptBack, order, origins, list };
+  const shown = { book, use: usedAs, mayChange, help, numbered, keptBack, order, origins, list };
   return { ...shown, ...useDeskMoney(book, help), ...useBookFigures(book) };
 }
