@@ -54,7 +54,14 @@ export { rowsOf, searchText, siblingsIn, takeOut, typeAt } from './placing/index
 export { type EntriesWanted, entriesFound, EVERY_ENTRY, totalsByKind } from './ledger/index.js';
 export { MADE_BY, type MadeBy, isWanted, linesOf, openingDifference } from './ledger/index.js';
 export { totalOfEntries } from './ledger/index.js';
-export { activityOf, balanceSheet, budgetFigure, cashFlow } from './statement/index.js';
+export {
+  activityOf,
+  balanceSheet,
+  cashBasis,
+  movedSays,
+  budgetFigure,
+  cashFlow,
+} from './statement/index.js';
 export { changesInEquity, EQUITY_COLUMN_NAMES, equityColumnsShown } from './statement/index.js';
 export { FLOW_PARTS, flowBeginning, type EquityColumn, type CashFlow } from './statement/index.js';
 export { bookAfter, budgetFigures, hasBudgets, worksheet } from './statement/index.js';
@@ -88,7 +95,13 @@ export { asPriorPeriod, type BalanceFound, balancesInTable } from './opening/ind
 export { closingBalances, type Goes, NEW_ACCOUNT, NOWHERE } from './opening/index.js';
 export { proposedGoing, signByArithmetic, takingOpenings } from './opening/index.js';
 export { cellShown, type Handout, type HandoutCell, type HandoutKind } from './handout/index.js';
-export { handoutOf, type HandoutRow, handoutToTable, costSheet } from './handout/index.js';
+export {
+  handoutOf,
+  type HandoutRow,
+  handoutToTable,
+  cashBasisSheet,
+  costSheet,
+} from './handout/index.js';
 export { namesOfDocuments, worksheetSheet, owedSheet } from './handout/index.js';
 export { type HandoutWanted, isIndented, journalSheet, ledgerSheet } from './handout/index.js';
 export { marksSheet, markSheets, type Remark, statementSheets } from './handout/index.js';

@@ -23,6 +23,7 @@ const TOLD: Readonly<Record<Setting, readonly [name: string, of: (book: Book) =>
     'Form of the cash flow',
     ({ company }) => (company.cashFlow ? 'as IFRS 18 has it' : 'from the profit for the period'),
   ],
+  basis: ['Basis', ({ company }) => (company.basis === 'cash' ? 'cash' : 'accrual')],
 };
 
 export const settingName = (setting: Setting): string => TOLD[setting][0];

@@ -1,7 +1,8 @@
 import { accountLabel, type Book } from '../book/book.js';
 import { dayText, type Period } from '../book/calendar.js';
 import { rowsOf } from '../placing/places.js';
-import type { Amount } from '../money/amount.js';
+import { minorDigits, type Amount } from '../money/amount.js';
+import { allWhole, formatAmount } from '../money/format-amount.js';
 import { statementName } from '../scheme/words.js';
 import { totalOfEntries } from '../ledger/find-entries.js';
 import { budgetFigures } from '../statement/budget-figures.js';
@@ -12,6 +13,7 @@ import {
   equityColumnsShown,
   type EquityColumn,
 } from '../statement/changes-in-equity.js';
+import { movedSays } from '../statement/other-side.js';
 import type { Level, SectionFigures } from '../statement/section-figures.js';
 import {
   inChartOrder,
@@ -24,13 +26,15 @@ import {
 } from '../statement/spread-figures.js';
 import { trialMovement } from '../statement/trial-balance.js';
 import { ledgerSheet } from './journal-sheets.js';
+import { cashBasisSheet } from './cash-basis-sheet.js';
 import { costSheet } from './cost-sheet.js';
 import { worksheetSheet } from './worksheet-sheet.js';
 import { sheetOf, type Handout, type HandoutColumn, type HandoutRow } from './sheet.js';
 
 /** Which statements, for which period, in how much detail. */
 export interface SheetWanted {
-  readonly shown: 'spread' | 'trial' | 'worksheet' | 'ledger' | 'equity' | 'cash' | 'cost';
+  readonly shown:
+    'spread' | 'trial' | 'worksheet' | 'ledger' | 'equity' | 'cash' | 'cost' | 'basis';
   readonly period: Period;
   readonly level: Level;
   readonly method: 'indirect' | 'direct';
@@ -61,6 +65,8 @@ export function statementSheets(book: Book, wanted: SheetWanted): Handout[] {
       return [worksheetSheet(book, wanted.period)];
     case 'cost':
       return [costSheet(book, wanted.period)];
+    case 'basis':
+      return [cashBasisSheet(book, wanted.period)];
     case 'ledger':
       return [ledgerSheet(book, wanted.period)];
     case 'equity':
@@ -104,6 +110,10 @@ class Beside {
     return { kind, depth, cells: [name, ...all.map((amount) => ({ amount }))] };
   }
 
+  words(says: string): HandoutRow {
+    return { kind: 'row', depth: 0, cells: [says, '', ...(this.then ? [''] : [])] };
+  }
+
   section(section: SectionFigures, total: (of: SpreadFigures) => Amount): HandoutRow[] {
     const { zeros = true } = this.wanted;
     const shown = inChartOrder(this.book, section).filter(
@@ -119,6 +129,12 @@ class Beside {
     if (lines.length === 0 && section.total === 0) return [];
     return [this.row('heading', section.name, { figure: total }), ...lines];
   }
+}
+
+/** An amount within a sentence. */
+function amountIn(book: Book, amount: Amount): string {
+  const digits = minorDigits(book.company.currency);
+  return formatAmount(amount, digits, allWhole([amount], digits) ? 0 : digits);
 }
 
 const totalIn = (sections: readonly SectionFigures[], id: string): Amount =>
@@ -166,6 +182,9 @@ function balanceRows(book: Book, beside: Beside): HandoutRow[] {
     beside.row('total', 'Total assets', { figure: (of) => of.sheet.totals.assets }),
     beside.row('total', 'Total liabilities', { figure: (of) => of.sheet.totals.liabilities }),
     beside.row('total', 'Total equity', { figure: (of) => of.sheet.totals.equity }),
+    ...sheet.moved.map((moved) =>
+      beside.words(movedSays(book, moved, amountIn(book, moved.amount))),
+    ),
   ];
 }
 

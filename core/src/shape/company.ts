@@ -13,6 +13,8 @@ export const LEGAL_FORMS = ['sole-trader', 'partnership', 'company', 'non-profit
 export type LegalForm = (typeof LEGAL_FORMS)[number];
 
 const CASH_FLOW_FORMS = ['ifrs-18'] as const;
+const BASES = ['cash'] as const;
+const OTHER_SIDES = ['reclassified'] as const;
 
 /** ISO 4217. */
 const currency = judged(
@@ -39,6 +41,13 @@ export const companyShape = record(
      * absent: all of them operating, from the profit for the period.
      */
     cashFlow: oneOf(CASH_FLOW_FORMS),
+    /** Whether it looks at its profit as money comes and goes; absent: as it is earned and used up. */
+    basis: oneOf(BASES),
+    /**
+     * Whether outside readers see an overdraft, customers in credit and suppliers in debit where they belong;
+     * absent: where their accounts stand.
+     */
+    otherSide: oneOf(OTHER_SIDES),
     /** Where it is and how it is reached, on several lines. */
     address: text(),
     contact: text(),
@@ -49,6 +58,8 @@ export const companyShape = record(
   },
   'words',
   'cashFlow',
+  'basis',
+  'otherSide',
   'address',
   'contact',
   'registration',

@@ -69,6 +69,7 @@ export const SETTINGS = [
   'periods',
   'inventory',
   'cashFlow',
+  'basis',
 ] as const;
 export type Setting = (typeof SETTINGS)[number];
 

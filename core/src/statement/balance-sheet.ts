@@ -3,6 +3,7 @@ import { NOT_PLACED } from '../book/place.js';
 import { balancesOf, upTo } from '../ledger/balances.js';
 import { sum, type Amount } from '../money/amount.js';
 import { statementOfClass, type ClassId } from '../scheme/scheme.js';
+import { onOtherSide, reclassified, reclassifies, type Reclassified } from './other-side.js';
 import { sectionFigures, type Level, type SectionFigures } from './section-figures.js';
 
 export interface BalanceSheet {
@@ -10,6 +11,8 @@ export interface BalanceSheet {
   readonly sections: readonly SectionFigures[];
   /** Accounts without a place, debit positive; null when there are none. Counted among the assets. */
   readonly notPlaced: SectionFigures | null;
+  /** What outside readers see elsewhere than its account stands: at the level of sections, where the company wants it. */
+  readonly moved: readonly Reclassified[];
   readonly totals: {
     readonly assets: Amount;
     readonly liabilities: Amount;
@@ -25,7 +28,8 @@ export interface BalanceSheet {
  * difference stands in suspense, and accounts without a place are a line of their own among the assets.
  */
 export function balanceSheet(book: Book, at: string, level: Level = 'account'): BalanceSheet {
-  const figures = sectionFigures(book, balancesOf(book, upTo(at)), level);
+  const moved = level === 'section' && reclassifies(book) ? onOtherSide(book, at) : [];
+  const figures = reclassified(sectionFigures(book, balancesOf(book, upTo(at)), level), moved);
   const placed = figures.filter((section) => section.id !== NOT_PLACED);
   const notPlaced = figures.find((section) => section.id === NOT_PLACED) ?? null;
   const of = (...classes: ClassId[]) =>
@@ -35,6 +39,7 @@ export function balanceSheet(book: Book, at: string, level: Level = 'account'): 
     at,
     sections: placed.filter((section) => statementOfClass(section.class) === 'balance-sheet'),
     notPlaced,
+    moved,
     totals: {
       assets: of('asset') + (notPlaced?.total ?? 0),
       liabilities: of('liability'),

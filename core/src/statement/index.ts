@@ -5,6 +5,8 @@ export { looksWrong, type LooksWrong } from './looks-wrong.js';
 export { budgetFigures, hasBudgets } from './budget-figures.js';
 export { worksheet } from './worksheet.js';
 export { balanceSheet } from './balance-sheet.js';
+export { cashBasis } from './cash-basis.js';
+export { movedSays } from './other-side.js';
 export { countsIn, PROFIT_LINES, profitAndLoss } from './profit-and-loss.js';
 export {
   activityOf,

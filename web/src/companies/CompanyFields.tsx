@@ -12,6 +12,7 @@ import { AutoComplete, Input, InputNumber, Select } from 'antd';
 import { DayField } from '../figures/DayField';
 import { Refusal } from '../shell/Refusal';
 import { CURRENCIES, LEGAL_FORM_NAMES } from './company-form';
+import { CompanyWays } from './CompanyWays';
 import { WhereItIs } from './WhereItIs';
 
 interface CompanyFieldsProps {
@@ -56,7 +57,7 @@ export function CompanyFields(props: CompanyFieldsProps) {
         onChange={(legalForm: LegalForm) => set({ legalForm })}
       />
       <MoneyAndYear {...{ company, disabled, faultAt, set }} />
-      <CashFlowForm {...{ company, disabled, onChange }} />
+      <CompanyWays {...{ company, disabled, onChange }} />
       <label htmlFor="company-words">Words</label>
       <Select
         id="company-words"
@@ -67,34 +68,6 @@ export function CompanyFields(props: CompanyFieldsProps) {
       />
       <WhereItIs {...{ company, disabled, faultAt, onChange }} />
     </div>
-  );
-}
-
-const CASH_FLOW_FORMS = [
-  { value: '', label: 'All operating, from the profit for the period' },
-  { value: 'ifrs-18', label: 'As IFRS 18: earned investing, charged financing' },
-];
-
-function withCashFlow({ cashFlow: _, ...rest }: Company, form: 'ifrs-18' | ''): Company {
-  return form === '' ? rest : { ...rest, cashFlow: form };
-}
-
-function CashFlowForm({
-  company,
-  disabled = false,
-  onChange,
-}: Omit<CompanyFieldsProps, 'faultAt'>) {
-  return (
-    <>
-      <label htmlFor="company-cash-flow">Interest in the cash flow</label>
-      <Select
-        id="company-cash-flow"
-        disabled={disabled}
-        value={company.cashFlow ?? ''}
-        options={CASH_FLOW_FORMS}
-        onChange={(form: 'ifrs-18' | '') => onChange(withCashFlow(company, form))}
-      />
-    </>
   );
 }
 

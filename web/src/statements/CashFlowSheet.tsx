@@ -33,14 +33,7 @@ export function CashFlowSheet({ book, choice, money }: CashFlowProps) {
   return (
     <>
       <h2>Cash flow</h2>
-      <p className="quiet">{periodText(choice.period)}</p>
-      <Segmented
-        aria-label="Method"
-        size="small"
-        value={choice.method}
-        options={METHODS}
-        onChange={(method) => choice.set({ method })}
-      />
+      <FlowHead choice={choice} />
       <table className="lines-table">
         <tbody>
           {FLOW_PARTS.map(({ part, name }) => (
@@ -63,6 +56,25 @@ export function CashFlowSheet({ book, choice, money }: CashFlowProps) {
     </>
   );
 }
+
+/** For when, by which method, and the way to the profit that is told by money. */
+const FlowHead = ({ choice: { period, method, set } }: { choice: Choice }) => (
+  <>
+    <p className="quiet">
+      {periodText(period)}.{' '}
+      <button type="button" className="link-button" onClick={() => set({ show: 'basis' })}>
+        The profit on a cash basis
+      </button>
+    </p>
+    <Segmented
+      aria-label="Method"
+      size="small"
+      value={method}
+      options={METHODS}
+      onChange={(next) => set({ method: next })}
+    />
+  </>
+);
 
 interface PartProps {
   readonly name: string;

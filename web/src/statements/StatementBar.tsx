@@ -52,6 +52,7 @@ function OtherDay({ choice: { against, set } }: { choice: Choice }) {
 const SEGMENT_OF: Readonly<Partial<Record<Choice['shown'], Choice['shown']>>> = {
   worksheet: 'trial',
   cost: 'spread',
+  basis: 'cash',
 };
 
 const STATEMENTS: { value: Choice['shown']; label: string }[] = [

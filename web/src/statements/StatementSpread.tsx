@@ -1,4 +1,5 @@
 import {
+  movedSays,
   profitLineName,
   profitRows,
   sectionLike,
@@ -70,6 +71,11 @@ export function SheetSide(compared: Compared) {
           return <Section key={section.id} {...compared} section={section} other={other} />;
         })}
       </Columns>
+      {sheet.moved.map((moved) => (
+        <p key={moved.account.id} className="quiet">
+          {movedSays(book, moved, compared.money(moved.amount))}
+        </p>
+      ))}
     </Page>
   );
 }

@@ -1,7 +1,8 @@
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import {
   accountOf,
   bookAfter,
+  cashBasis,
   courseOf,
   sectionOfAccount,
   statementOfClass,
@@ -13,6 +14,7 @@ import { AccountLines } from '../chart/AccountLines';
 import { useMoney } from '../figures/money';
 import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
 import { Refusal } from '../shell/Refusal';
+import { CashBasisSheet } from './CashBasisSheet';
 import { CashFlowSheet } from './CashFlowSheet';
 import { CostSheet } from './CostSheet';
 import { EquitySheet } from './EquitySheet';
@@ -34,6 +36,7 @@ const FILE_NAMES: Readonly<Record<Choice['shown'], string>> = {
   equity: 'changes-in-equity',
   cash: 'cash-flow',
   cost: 'cost-of-sales',
+  basis: 'cash-basis',
 };
 
 const KEPT_BACK =
@@ -49,6 +52,7 @@ const SHEETS = {
   equity: EquitySheet,
   cash: CashFlowSheet,
   cost: CostSheet,
+  basis: CashBasisSheet,
 };
 
 /** The statements, from each figure down to the entries. */
@@ -73,6 +77,7 @@ export function StatementsView() {
         <SheetsOnRequest make={() => sheetsOf(book, choice)} name={FILE_NAMES[choice.shown]} />
       </StatementBar>
       {isBackwards && <Refusal says={BACKWARDS} />}
+      {shown === 'spread' && book.company.basis === 'cash' && <BasisSays {...{ book, choice }} />}
       {Sheet === null ? (
         <Pages book={book} choice={choice} money={money} over={over} />
       ) : (
@@ -87,6 +92,22 @@ export function StatementsView() {
         </div>
       )}
     </div>
+  );
+}
+
+/** A company that looks at its profit by money is told both figures beside its statements. */
+function BasisSays({ book, choice }: { book: Book; choice: Choice }) {
+  const { period, set } = choice;
+  const money = useMoney(book);
+  const { accrual, cash } = useMemo(() => cashBasis(book, period), [book, period]);
+  return (
+    <p className={`quiet ${css['basis'] ?? ''}`}>
+      On a cash basis the profit is {money(cash)}; the pages show the accrual basis,{' '}
+      {money(accrual)}.{' '}
+      <button type="button" className="link-button" onClick={() => set({ show: 'basis' })}>
+        What differs
+      </button>
+    </p>
   );
 }
 

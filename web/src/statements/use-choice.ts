@@ -9,7 +9,17 @@ import {
 } from '@gleddo/core';
 import { useSearchParams } from 'react-router';
 
-const SHOWN = ['spread', 'time', 'trial', 'worksheet', 'ledger', 'equity', 'cash', 'cost'] as const;
+const SHOWN = [
+  'spread',
+  'time',
+  'trial',
+  'worksheet',
+  'ledger',
+  'equity',
+  'cash',
+  'cost',
+  'basis',
+] as const;
 type Shown = (typeof SHOWN)[number];
 
 export interface Choice {
