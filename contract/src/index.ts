@@ -71,6 +71,8 @@ export {
   type PlacementCell,
   type ShownResult,
   type TryState,
+  type ChangedResult,
+  type PastCheck,
 } from './tries.js';
 export {
   GIVEN_BEFORE,
@@ -93,8 +95,6 @@ export {
   FiledRequest,
   type HandPairShown,
   type KeyVersionShown,
-  type ChangedResult,
-  type PastCheck,
   OwnFileRequest,
   PairsRequest,
   type Preview,

@@ -1,5 +1,4 @@
 import { ArrayMaxSize, IsArray, IsIn, IsObject, Matches, ValidateBy } from 'class-validator';
-import type { ShownResult } from './tries.js';
 import { IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
 
 /** Accept what a student did for an account of the key, for everybody, and check all again; or no longer. */
@@ -53,24 +52,6 @@ export interface Preview {
   readonly same: number;
   /** Works that could not be checked. */
   readonly failed: number;
-}
-
-/** A check that a work has had, and what came out otherwise than in the one before it. */
-export interface PastCheck {
-  /** ISO 8601. */
-  readonly at: string;
-  readonly keyVersion: number;
-  readonly points: number;
-  readonly of: number;
-  /** Whether the work itself was another one than at the check before. */
-  readonly isOtherWork: boolean;
-  /** Each result that came out otherwise, those that got worse first. */
-  readonly changes: readonly ChangedResult[];
-}
-
-/** A result that earns another share of its points than at the check before. */
-export interface ChangedResult extends Pick<ShownResult, 'title' | 'subject' | 'ref' | 'says'> {
-  readonly isBetter: boolean;
 }
 
 /** A version of a key, and what it changed of the one before it. */

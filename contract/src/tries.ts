@@ -25,6 +25,24 @@ export interface ShownResult {
   readonly date: { statement: string; at?: string; from?: string; to?: string } | null;
 }
 
+/** A check that a work has had, and what came out otherwise than in the one before it. */
+export interface PastCheck {
+  /** ISO 8601. */
+  readonly at: string;
+  readonly keyVersion: number;
+  readonly points: number;
+  readonly of: number;
+  /** Whether the work itself was another one than at the check before. */
+  readonly isOtherWork: boolean;
+  /** Each result that came out otherwise, those that got worse first. */
+  readonly changes: readonly ChangedResult[];
+}
+
+/** A result that earns another share of its points than at the check before. */
+export interface ChangedResult extends Pick<ShownResult, 'title' | 'subject' | 'ref' | 'says'> {
+  readonly isBetter: boolean;
+}
+
 export interface Note {
   readonly id: string;
   readonly ref: string | null;
