@@ -120,3 +120,49 @@ test('a year is closed by shares, locked, and the next one begun from it', async
   await expect(page.getByRole('textbox', { name: 'Bank, debit' })).toHaveValue('1,200');
   await expect(page.getByRole('textbox', { name: 'Profits kept, credit' })).toHaveValue('1,700');
 });
+
+test('entries wait in a batch, are looked at and posted together; one begins from a template', async ({
+  page,
+}) => {
+  await open(page, /Pollard Row Bindery/, 'Profile');
+  await page.getByLabel('Entries are posted').click();
+  await choose(page, 'In batches, posted together');
+  await page.getByLabel('Basis of the profit').click();
+  await choose(page, 'Cash: when money comes and goes');
+  await page.getByRole('button', { name: 'Save the changes' }).click();
+  await saved(page);
+  await page.getByRole('link', { name: 'Journal', exact: true }).click();
+  const recorded = page.getByRole('list', { name: 'Recorded entries' }).getByRole('listitem');
+  const first = recorded.first();
+  const name = (await first.getByRole('link').first().textContent()) ?? '';
+  await first.getByRole('button', { name: /^Repeat/ }).click();
+  await page.getByRole('button', { name: 'Keep as a template' }).click();
+  for (const word of ['Once', 'Twice']) {
+    await page.getByRole('button', { name: 'From a template' }).click();
+    await page
+      .getByRole('list', { name: 'Templates' })
+      .getByRole('button', { name })
+      .first()
+      .click();
+    await page.getByLabel('What happened').fill(`${word} more`);
+    await page.getByRole('button', { name: 'Into the batch' }).click();
+  }
+  const batch = page.getByRole('region', { name: 'Batch' });
+  await expect(batch).toContainText('The batch: 2 entries not posted yet');
+  await expect(recorded.filter({ hasText: 'Once more' })).toHaveCount(0);
+  await page.reload();
+  await batch.getByRole('button', { name: 'Take Twice more out of the batch' }).click();
+  await batch.getByRole('button', { name: 'Post the batch' }).click();
+  await expect(batch).toHaveCount(0);
+  await expect(recorded.filter({ hasText: 'Once more' })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(batch).toContainText('1 entry not posted yet');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await saved(page);
+
+  await page.getByRole('link', { name: 'Statements', exact: true }).click();
+  await expect(page.getByText(/^On a cash basis the profit is/)).toBeVisible();
+  await page.getByRole('button', { name: 'What differs' }).click();
+  await expect(page.getByRole('heading', { name: /accrual and on a cash basis/ })).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: 'Cash basis' })).toBeVisible();
+});

@@ -54,6 +54,11 @@ test('build it: from a starter chart to the one of the brief, a name crossed; on
   await page.getByRole('button', { name: /^Open the book with/ }).click();
   await expect(page.getByRole('grid', { name: 'Balance sheet' })).toBeVisible();
   await asTheBriefSays(page);
+  await page.getByLabel('Only what differs from the chart it was begun with').check();
+  await expect(row(page, 'Delivery bicycle').locator('.mark-says')).toContainText('added');
+  await expect(row(page, 'Market stall fees').locator('.mark-says')).toContainText('changed');
+  await expect(row(page, 'Insurance')).toHaveCount(0);
+  await page.getByLabel('Only what differs from the chart it was begun with').uncheck();
   await retire(page, 'Telephone and internet');
   await saved(page);
   await page.getByRole('button', { name: 'Make an exercise' }).click();

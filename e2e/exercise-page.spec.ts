@@ -64,9 +64,13 @@ test('an instructor tries an exercise as a student: its help, its marks as they 
   await page.getByRole('link', { name: /^Where does it stand/ }).click();
   await page.getByRole('link', { name: 'Checks', exact: true }).click();
   await page.getByRole('checkbox', { name: /^The bands of the number plan/ }).uncheck();
+  await page.getByRole('checkbox', { name: /^Health of their book/ }).check();
   await page.getByRole('button', { name: 'Save the checks' }).click();
   await page.getByRole('link', { name: 'Try it' }).click();
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await page.getByRole('link', { name: 'Health', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Health of the book' })).toBeVisible();
+  await page.getByRole('link', { name: 'Chart', exact: true }).click();
   await expect(page.locator('.tray')).toContainText('Gift vouchers sold');
   await expect(page.locator('.ruler')).toHaveCount(0);
 

@@ -66,6 +66,10 @@ test('a name is accepted once its effect on everybody was seen; what was given b
   await accepted.getByRole('button', { name: 'Accept it no longer' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Accept it no longer' }).click();
   await expect(total).toBeVisible();
+  await page.getByText('Checks of this work so far').click();
+  await expect(page.getByText(/, key 3/)).toBeVisible();
+  await page.getByText('otherwise than before').first().click();
+  await expect(page.getByText(/^× ?(Statement|Section)/).first()).toBeVisible();
 });
 
 test('a pair is parted and joined by hand, and stays so', async ({ page }) => {

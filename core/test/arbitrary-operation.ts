@@ -135,6 +135,13 @@ function ofBooks(of: Book): fc.Arbitrary<Operation>[] {
     fc.record({ kind: fix('lock-entries'), until: fc.option(ODD_DAY, { nil: null }) }),
     fc.record({ kind: fix('record-entry'), entry: anEntry }),
     fc.record({ kind: fix('change-entry'), entry: anEntry }),
+    fc.record({ kind: fix('put-waiting'), entries: fc.array(anEntry, { maxLength: 3 }) }),
+    fc.record({
+      kind: fix('put-templates'),
+      templates: fc.array(fc.record({ id: ODD_TEXT, name: ODD_TEXT, entry: anEntry }), {
+        maxLength: 2,
+      }),
+    }),
     fc
       .constantFrom(...of.entries.map((each) => each.id), 'none')
       .map((each): Operation => ({ kind: 'remove-entry', id: each })),

@@ -9,6 +9,7 @@ import type { NumberPlan } from '../shape/number-plan.js';
 import type { Party } from '../shape/party.js';
 import type { Schedule } from '../shape/schedule.js';
 import type { Scheme } from '../shape/scheme.js';
+import type { Template } from '../shape/template.js';
 import type { TaxLists } from '../shape/tax-list.js';
 
 export type { Account } from '../shape/account.js';
@@ -30,6 +31,9 @@ export interface Dealings {
   readonly items: readonly Item[];
   readonly documents: readonly Document[];
   readonly schedules: readonly Schedule[];
+  /** Entries that wait to be posted together. */
+  readonly waiting: readonly Entry[];
+  readonly templates: readonly Template[];
 }
 
 /**

@@ -7,7 +7,7 @@ type Part = keyof Dealings;
 const PARTS = Object.keys(DEALINGS) as Part[];
 const shapeOf = (part: Part) => DEALINGS[part] as unknown as Shape<unknown>;
 
-/** Nothing said: perpetual, no parties, no items, no documents, no schedules. */
+/** Nothing said: perpetual, no parties, no items, no documents, no schedules, nothing that waits. */
 const NONE: Dealings = {
   inventory: 'perpetual',
   posting: blankOf(postingShape.fields) as Dealings['posting'],
@@ -15,6 +15,8 @@ const NONE: Dealings = {
   items: [],
   documents: [],
   schedules: [],
+  waiting: [],
+  templates: [],
 };
 
 /** What a company deals in and with, and what happened. */

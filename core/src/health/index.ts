@@ -3,6 +3,7 @@ import { controlAgrees } from './control-agrees.js';
 import { entriesInYear } from './entries-in-year.js';
 import { lookAt, type HealthCheck } from './health-check.js';
 import { inBalance } from './in-balance.js';
+import { nothingWaits } from './nothing-waits.js';
 import { numbersFit } from './numbers-fit.js';
 import { oneProfitAccount } from './one-profit-account.js';
 import { overDepreciated } from './over-depreciated.js';
@@ -27,6 +28,7 @@ const HEALTH_CHECKS: readonly HealthCheck[] = [
   numbersFit,
   similarNames,
   entriesInYear,
+  nothingWaits,
 ];
 
 /** Something that was found in a book, in a sentence. */

@@ -30,6 +30,7 @@ import {
   removeParty,
   removeSchedule,
 } from './put-dealings.js';
+import { putTemplates, putWaiting } from './put-waiting.js';
 import { renameAccount } from './rename-account.js';
 import { renumberAll } from './renumber-all.js';
 import { renumberAccount } from './renumber-account.js';
@@ -83,6 +84,8 @@ const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
   'put-schedule': putSchedule,
   'remove-schedule': removeSchedule,
   'change-posting': changePosting,
+  'put-waiting': putWaiting,
+  'put-templates': putTemplates,
   'change-company': changeCompany,
   'change-tax-lists': changeTaxLists,
   'change-scheme': changeScheme,

@@ -14,6 +14,7 @@ export type LegalForm = (typeof LEGAL_FORMS)[number];
 
 const CASH_FLOW_FORMS = ['ifrs-18'] as const;
 const BASES = ['cash'] as const;
+const POSTS = ['batches'] as const;
 const OTHER_SIDES = ['reclassified'] as const;
 
 /** ISO 4217. */
@@ -48,6 +49,8 @@ export const companyShape = record(
      * absent: where their accounts stand.
      */
     otherSide: oneOf(OTHER_SIDES),
+    /** Whether entries wait and are posted together; absent: each is posted as it is recorded. */
+    posts: oneOf(POSTS),
     /** Where it is and how it is reached, on several lines. */
     address: text(),
     contact: text(),
@@ -60,6 +63,7 @@ export const companyShape = record(
   'cashFlow',
   'basis',
   'otherSide',
+  'posts',
   'address',
   'contact',
   'registration',

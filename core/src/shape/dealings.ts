@@ -1,9 +1,11 @@
 import { id } from './account.js';
 import { documentShape } from './document.js';
+import { entryShape } from './entry.js';
 import { itemShape } from './item.js';
 import { partyShape } from './party.js';
 import { record } from './record.js';
 import { scheduleShape } from './schedule.js';
+import { templateShape } from './template.js';
 import { listIfAny, oneOf, orNull, usually, type ValueOf } from './shape.js';
 
 export const INVENTORY_SYSTEMS = ['perpetual', 'periodic'] as const;
@@ -27,6 +29,7 @@ export type PostingPurpose = keyof Posting;
 
 /** The most parties, items, documents and schedules that a book holds, each. */
 const MOST = 10_000;
+export const MOST_WAITING = 500;
 
 export const DEALINGS = {
   /** Perpetual: each dispatch takes its cost of sale; periodic: the stock is counted. */
@@ -36,4 +39,7 @@ export const DEALINGS = {
   items: listIfAny(itemShape, MOST, 'items'),
   documents: listIfAny(documentShape, MOST, 'documents'),
   schedules: listIfAny(scheduleShape, MOST, 'schedules'),
+  /** Entries that wait to be posted together: none of them is in the books yet. */
+  waiting: listIfAny(entryShape, MOST_WAITING, 'entries that wait'),
+  templates: listIfAny(templateShape, MOST_WAITING, 'templates'),
 } as const;

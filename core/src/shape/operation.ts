@@ -1,7 +1,7 @@
 import { accountShape, id, PARTICULARS } from './account.js';
 import { companyShape } from './company.js';
 import { day } from './day.js';
-import { INVENTORY_SYSTEMS, postingShape } from './dealings.js';
+import { INVENTORY_SYSTEMS, MOST_WAITING, postingShape } from './dealings.js';
 import { documentShape } from './document.js';
 import { entryShape } from './entry.js';
 import { itemShape } from './item.js';
@@ -9,6 +9,7 @@ import { numberPlanShape } from './number-plan.js';
 import { partyShape } from './party.js';
 import { scheduleShape } from './schedule.js';
 import { schemeShape } from './scheme.js';
+import { templateShape } from './template.js';
 import { picked, record } from './record.js';
 import { amount, exactly, list, oneOf, orNull, text, whole } from './shape.js';
 import { taxListsShape } from './tax-list.js';
@@ -49,6 +50,9 @@ export const OPERATIONS = {
   'put-schedule': record({ schedule: scheduleShape, index, restores }, 'index', 'restores'),
   'remove-schedule': record({ id }),
   'change-posting': record({ posting: postingShape, inventory: oneOf(INVENTORY_SYSTEMS) }),
+  /** The whole list, in its order. */
+  'put-waiting': record({ entries: list(entryShape, MOST_WAITING, 'entries that wait') }),
+  'put-templates': record({ templates: list(templateShape, MOST_WAITING, 'templates') }),
   'change-company': record({ company: companyShape }),
   'change-tax-lists': record({ taxLists: taxListsShape }),
   /** `places`: where accounts stand from then on; absent: those of a type that is gone lose their place. */

@@ -7,14 +7,14 @@ import { statementOfClass, type Section } from '../scheme/scheme.js';
 import { cashFlow } from './cash-flow.js';
 
 /** What an account did to the profit, income positive: as it was earned and used up, and as money came and went. */
-export interface BasisLine {
+interface BasisLine {
   readonly account: Account;
   readonly accrual: Amount;
   readonly cash: Amount;
 }
 
 /** A section of profit and loss with what belongs to it, or (null) money that belongs to none of them. */
-export interface BasisPart {
+interface BasisPart {
   readonly section: Section | null;
   readonly lines: readonly BasisLine[];
   readonly accrual: Amount;

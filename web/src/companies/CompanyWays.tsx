@@ -3,7 +3,7 @@ import { Select } from 'antd';
 import { Fragment } from 'react';
 
 /** What of a company is a choice between the usual way, which its file does not name, and another. */
-type Way = 'cashFlow' | 'basis' | 'otherSide';
+type Way = 'cashFlow' | 'basis' | 'otherSide' | 'posts';
 
 interface WayFacts {
   readonly name: Way;
@@ -30,6 +30,12 @@ const WAYS: readonly WayFacts[] = [
     label: 'Overdrafts, customers in credit',
     usual: 'As their accounts stand',
     other: { value: 'reclassified', label: 'Where they belong, at the level of sections' },
+  },
+  {
+    name: 'posts',
+    label: 'Entries are posted',
+    usual: 'At once, each as it is recorded',
+    other: { value: 'batches', label: 'In batches, posted together' },
   },
 ];
 

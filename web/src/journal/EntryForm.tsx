@@ -1,12 +1,22 @@
-import { formatDecimal, minorDigits, type Book, type Entry } from '@gleddo/core';
+import {
+  formatDecimal,
+  intoBatch,
+  minorDigits,
+  postsInBatches,
+  type Book,
+  type Entry,
+  type Refusal as Refused,
+} from '@gleddo/core';
 import { Button } from 'antd';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import type { BookStore } from '../book/book-store';
 import { useBookStore } from '../book/open-book';
 import type { Money } from '../figures/money';
 import { isComposing } from '../keyboard/composing';
 import { useSteady } from '../kept/use-steady';
 import { Refusal } from '../shell/Refusal';
 import {
+  draftOf,
   EMPTY_LINE,
   entryFrom,
   type DraftLine,
@@ -16,6 +26,7 @@ import {
 import { DayNotice } from './DayNotice';
 import { EntryHeads } from './EntryHeads';
 import { EntryLine } from './EntryLine';
+import { Templates } from './Templates';
 
 interface EntryFormProps {
   readonly book: Book;
@@ -51,6 +62,15 @@ function useDraft({ draft, onChange }: EntryFormProps) {
   return { set, change, takeOut, refused, setRefused };
 }
 
+/** Records a new entry, lets it wait where they are posted together, or changes one that is recorded. */
+function put(store: BookStore, { id }: EntryDraft, entry: Entry): readonly Refused[] {
+  if (id !== null) return store.change({ kind: 'change-entry', entry }).refusals;
+  const { book } = store.snapshot();
+  if (!postsInBatches(book)) return store.change({ kind: 'record-entry', entry }).refusals;
+  const waits = intoBatch(book, entry, store.rules);
+  return waits.ok ? store.change(waits.value).refusals : waits.refusals;
+}
+
 /** Records what is typed: answers whether it was. */
 function useRecording(
   { draft, read, onRecorded }: EntryFormProps,
@@ -59,11 +79,8 @@ function useRecording(
   const store = useBookStore();
   return (): boolean => {
     const entry = entryFrom(draft, read);
-    const kind = draft.id === null ? 'record-entry' : 'change-entry';
     const says =
-      typeof entry === 'string'
-        ? [entry]
-        : store.change({ kind, entry }).refusals.map((each) => each.says);
+      typeof entry === 'string' ? [entry] : put(store, draft, entry).map((each) => each.says);
     refuse(says);
     if (typeof entry !== 'string' && says.length === 0) onRecorded(entry);
     return says.length === 0;
@@ -103,10 +120,7 @@ export function EntryForm(props: EntryFormProps) {
           mayGo={draft.lines.length > 2}
         />
       ))}
-      <FormFoot
-        {...{ draft, read, money, onDone, record }}
-        onMore={() => set({ lines: [...draft.lines, EMPTY_LINE] })}
-      />
+      <FormFoot {...{ book, draft, read, money, onDone, record, set }} />
       <Refusal says={refused.join(' ')} />
     </div>
   );
@@ -122,22 +136,32 @@ function hintsAt({ balancing, difference }: ReadDraft, at: number, book: Book) {
   return { debitHint: missing > 0 ? written : '', creditHint: missing < 0 ? written : '' };
 }
 
-interface FormFootProps extends Pick<EntryFormProps, 'draft' | 'read' | 'money' | 'onDone'> {
-  onMore(): void;
+interface FormFootProps extends Pick<
+  EntryFormProps,
+  'book' | 'draft' | 'read' | 'money' | 'onDone'
+> {
+  set(rest: Partial<EntryDraft>): void;
   record(): void;
 }
 
-function FormFoot({ draft, read, money, onDone, onMore, record }: FormFootProps) {
+function FormFoot({ book, draft, read, money, onDone, set, record }: FormFootProps) {
+  const isBatch = postsInBatches(book);
   return (
     <div className="entry-foot">
-      <Button size="small" onClick={onMore}>
+      <Button size="small" onClick={() => set({ lines: [...draft.lines, EMPTY_LINE] })}>
         One more line
       </Button>
+      {draft.id === null && (
+        <Templates
+          book={book}
+          onTake={(entry) => set({ ...draftOf(book, entry), id: null, date: draft.date })}
+        />
+      )}
       <DifferenceSays read={read} money={money} />
       <span style={{ marginLeft: 'auto' }} />
       {draft.id !== null && <Button onClick={onDone}>Leave it as it was</Button>}
       <Button type="primary" onClick={record} title="Ctrl Enter">
-        {draft.id === null ? 'Record' : 'Record the change'}
+        {draft.id !== null ? 'Record the change' : isBatch ? 'Into the batch' : 'Record'}
       </Button>
     </div>
   );

@@ -26,6 +26,7 @@ import {
   type EntryDraft,
   type ReadDraft,
 } from './entry-draft';
+import { Batch } from './Batch';
 import { EntryEffect, WhatTheyDid } from './EntryEffect';
 import { EntryFilters } from './EntryFilters';
 import { EntryForm } from './EntryForm';
@@ -92,6 +93,7 @@ export function JournalView() {
         }
         right={
           <WhatItDoes {...{ book, draft, read }}>
+            <Waiting typed={typed} />
             <Recorded filter={filter} />
           </WhatItDoes>
         }
@@ -99,6 +101,18 @@ export function JournalView() {
         rightFoot={<ProfitFoot scheme={book.scheme} figures={figures} money={money} />}
       />
     </div>
+  );
+}
+
+/** What waits to be posted; one that is changed goes back to the form. */
+function Waiting({ typed }: Pick<EntriesProps, 'typed'>) {
+  const { book, answer } = useOpenBook();
+  const money = useMoney(book);
+  return (
+    <Batch
+      {...{ book, money, mayChange: answer.mayChange }}
+      onChange={(entry) => typed.take({ ...draftOf(book, entry), id: null })}
+    />
   );
 }
 

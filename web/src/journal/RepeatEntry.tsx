@@ -1,21 +1,38 @@
-import { addMonths, type Entry, type Operation } from '@gleddo/core';
+import { addMonths, dealingsOf, type Book, type Entry, type Operation } from '@gleddo/core';
 import { Button, InputNumber, Popover } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { useBookStore } from '../book/open-book';
 import { Refusal } from '../shell/Refusal';
+import { KIND_NAMES } from './entry-draft';
+
+/** As a person would have entered it. */
+function typed({ document: _document, schedule: _schedule, ...plain }: Entry): Entry {
+  return plain;
+}
 
 /** The same entry on the same day of the months that follow. */
 const repeated = (entry: Entry, months: number): Operation => ({
   kind: 'several',
   operations: Array.from({ length: months }, (_, i) => {
-    const { document: _document, schedule: _schedule, ...plain } = entry;
-    const again = { ...plain, id: `e-${nanoid(12)}`, date: addMonths(entry.date, i + 1) };
-    return { kind: 'record-entry' as const, entry: again };
+    const date = addMonths(entry.date, i + 1);
+    return {
+      kind: 'record-entry' as const,
+      entry: { ...typed(entry), id: `e-${nanoid(12)}`, date },
+    };
   }),
 });
 
-/** Records an entry again in each of so many months. */
+const NAME_LENGTH = 120;
+
+/** The entry among those that are kept to begin others from, under what it says. */
+function keptAsTemplate(book: Book, entry: Entry): Operation {
+  const name = (entry.text || entry.reference || KIND_NAMES[entry.kind]).slice(0, NAME_LENGTH);
+  const template = { id: `t-${nanoid(12)}`, name, entry: typed(entry) };
+  return { kind: 'put-templates', templates: [...dealingsOf(book).templates, template] };
+}
+
+/** Records an entry again in each of so many months, or keeps it to begin others from. */
 export function RepeatEntry({ entry }: { entry: Entry }) {
   const [isOpen, setOpen] = useState(false);
   return (
@@ -37,11 +54,12 @@ function Months({ entry, onDone }: { entry: Entry; onDone(): void }) {
   const store = useBookStore();
   const [months, setMonths] = useState(3);
   const [refused, setRefused] = useState<readonly string[]>([]);
-  const record = () => {
-    const { refusals } = store.change(repeated(entry, months));
+  const make = (operation: Operation) => {
+    const { refusals } = store.change(operation);
     setRefused(refusals.map((each) => each.says));
     if (refusals.length === 0) onDone();
   };
+  const record = () => make(repeated(entry, months));
   return (
     <>
       Again in each of the next{' '}
@@ -61,6 +79,11 @@ function Months({ entry, onDone }: { entry: Entry; onDone(): void }) {
       <Button size="small" type="primary" onClick={record}>
         Record them
       </Button>
+      <p style={{ margin: '8px 0 0' }}>
+        <Button size="small" onClick={() => make(keptAsTemplate(store.snapshot().book, entry))}>
+          Keep as a template
+        </Button>
+      </p>
       <Refusal says={refused} />
     </>
   );
