@@ -57,6 +57,7 @@ export { MADE_BY, type MadeBy, isWanted, linesOf, openingDifference } from './le
 export { totalOfEntries } from './ledger/index.js';
 export {
   activityOf,
+  budgetPeriods,
   balanceSheet,
   cashBasis,
   movedSays,

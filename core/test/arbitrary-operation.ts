@@ -99,6 +99,7 @@ function ofAccounts(of: Book): fc.Arbitrary<Operation>[] {
       taxLine: fc.constantFrom('4', null),
       taxCode: fc.constantFrom('S20', null),
       budget,
+      budgets: fc.constantFrom([], [1, 2]),
       headsOnly: fc.constant(false),
       usedFrom: fc.constant(null),
       bankDetails: fc.constant(null),

@@ -8,6 +8,7 @@ import {
   postBatch,
   readBook,
   spreadFigures,
+  stillOpen,
   writeBook,
   type Book,
   type Entry,
@@ -77,6 +78,7 @@ describe('a batch', () => {
     expect(found(shop())).toEqual([]);
     expect(found(held)[0]?.says).toMatch(/^2 entries wait in the batch/);
     expect(found(waiting(shop(), rent))[0]?.says).toMatch(/^One entry waits/);
+    expect(stillOpen(held).map(({ code }) => code)).toEqual(['open.batch']);
     expect(operationSays({ kind: 'put-waiting', entries: [rent] }, held)).toBe(
       '1 entry waits in the batch now, 2 before.',
     );

@@ -1,4 +1,12 @@
-import { checkWork, keyOf, readKey, sentenceOf, type Book } from '../src/index.js';
+import {
+  checkWork,
+  keyOf,
+  readBook,
+  readKey,
+  sentenceOf,
+  writeBook,
+  type Book,
+} from '../src/index.js';
 import { keyToJson } from '../src/key/read-key.js';
 import { budgetFigures } from '../src/statement/budget-figures.js';
 import { trialMovement } from '../src/statement/trial-balance.js';
@@ -25,6 +33,32 @@ describe('what lies on a bound', () => {
     expect(of('2027-01-01', '2027-12-31')).toBe(36_500);
     expect(of('2027-01-01', '2027-06-30')).toBe(18_250);
     expect(of('2027-01-01', '2027-01-10')).toBe(1_000);
+  });
+
+  test('a budget by periods is taken period by period: whole ones whole, of others their days, each year anew', () => {
+    const company = { ...shop().company, periods: 4 };
+    const book = {
+      ...change(shop(), 'insurance', { budget: 1_000, budgets: [100, 200, 300, 400] }),
+      company,
+    };
+    const of = (from: string, to: string, at = book) =>
+      budgetFigures(at, { from, to }).amounts.get('insurance');
+    expect(of('2027-01-01', '2027-12-31')).toBe(1_000);
+    expect(of('2027-04-01', '2027-09-30')).toBe(500);
+    expect(of('2027-01-01', '2027-01-09')).toBe(10);
+    expect(of('2027-10-01', '2028-03-31')).toBe(500);
+    const monthly = { ...book, company: { ...company, periods: 12 } };
+    expect(of('2027-01-01', '2027-06-30', monthly)).toBe(500);
+  });
+
+  test('budgets by period that do not add up to the year’s are refused', () => {
+    const apart = change(shop(), 'insurance', { budget: 999, budgets: [500, 500] });
+    expect(readBook(writeBook(apart))).toMatchObject({
+      ok: false,
+      refusals: [{ code: 'account.budgets-apart' }],
+    });
+    const right = change(shop(), 'insurance', { budget: 1_000, budgets: [500, 500] });
+    expect(readBook(writeBook(right))).toEqual({ ok: true, value: right });
   });
 
   test('of several years the one that is wanted, else the last', () => {

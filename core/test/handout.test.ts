@@ -27,6 +27,7 @@ const noted = () => {
         taxLine: '7',
         taxCode: null,
         budget: null,
+        budgets: [],
         headsOnly: false,
         usedFrom: null,
         bankDetails: null,

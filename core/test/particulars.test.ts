@@ -42,6 +42,7 @@ const describe_ = (id: string, rest: Partial<Account>): Operation => ({
   taxLine: null,
   taxCode: null,
   budget: null,
+  budgets: [],
   headsOnly: false,
   usedFrom: null,
   bankDetails: null,

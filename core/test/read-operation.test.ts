@@ -20,6 +20,7 @@ const particulars = {
   budget: null,
   headsOnly: false,
   usedFrom: null,
+  budgets: [],
   bankDetails: null,
 };
 

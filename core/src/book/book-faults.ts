@@ -1,4 +1,4 @@
-import { minorDigits } from '../money/amount.js';
+import { minorDigits, sum } from '../money/amount.js';
 import { formatDecimal } from '../money/format-amount.js';
 import { numberKey } from '../numbering/account-number.js';
 import { refusal, type Refusal } from '../refusal/refusal.js';
@@ -87,6 +87,11 @@ const tooManyEntries = refusal(
   'book.too-many-entries',
   () =>
     `A book holds at most ${MOST_ENTRIES.toLocaleString('en')} entries. Carry on in a new year’s book.`,
+);
+const budgetsApart = refusal(
+  'account.budgets-apart',
+  (f: { name: string }) =>
+    `The budgets by period of “${f.name}” do not add up to its budget for the year. Change one of them, or leave the periods out.`,
 );
 const sumTooLarge = refusal(
   'book.sum-too-large',
@@ -200,6 +205,8 @@ export function faultsOfAccount(book: Book, account: Account): Refusal[] {
   if (account.taxLine !== null || account.taxCode !== null)
     faults.push(...faultsOfTaxes(book, account));
   if (account.parent !== null) faults.push(...faultsOfParent(book, account, account.parent));
+  if (account.budgets.length > 0 && sum(account.budgets) !== account.budget)
+    faults.push(budgetsApart({ name: accountLabel(account) }, 'budgets'));
   return faults;
 }
 

@@ -1,4 +1,5 @@
 import { accountLabel, type Account, type Book } from '../book/book.js';
+import { dealingsOf } from '../book/dealings.js';
 import { typeOf } from '../scheme/scheme.js';
 import { openingDifference } from '../ledger/balances.js';
 import { minorDigits } from '../money/amount.js';
@@ -30,6 +31,12 @@ const openNoAmounts = refusal(
   () => 'There are no opening balances and no entries in the book.',
 );
 
+const openBatch = refusal(
+  'open.batch',
+  (f: { count: number }) =>
+    `${f.count} ${f.count === 1 ? 'entry waits' : 'entries wait'} in the batch and ${f.count === 1 ? 'counts' : 'count'} for nothing until posted in the journal.`,
+);
+
 const MOST_NAMED = 5;
 
 function listed(names: readonly string[]): string {
@@ -45,12 +52,14 @@ export function stillOpen(book: Book, asksSides = false): Refusal[] {
   const homeless = inUse.filter((account) => account.type === null).map(accountLabel);
   const unnumbered = inUse.filter((account) => account.number === null).map(({ name }) => name);
   const difference = openingDifference(book);
+  const { waiting } = dealingsOf(book);
   const found: Refusal[] = [];
   if (homeless.length > 0) found.push(openNotPlaced({ names: homeless }));
   if (book.numberPlan && unnumbered.length > 0) found.push(openNotNumbered({ names: unnumbered }));
   const unanswered = asksSides ? withoutSide(book, inUse) : [];
   if (unanswered.length > 0) found.push(openNoSide({ names: unanswered }));
   if (difference !== 0) found.push(openDifference(differenceFacts(book, difference)));
+  if (waiting.length > 0) found.push(openBatch({ count: waiting.length }));
   if (Object.keys(book.opening.balances).length === 0 && book.entries.length === 0)
     found.push(openNoAmounts({}));
   return found;

@@ -6,6 +6,7 @@ import {
   amount,
   flag,
   judged,
+  listIfAny,
   oneOf,
   orNull,
   text,
@@ -50,6 +51,8 @@ export const accountShape = record({
   taxCode: orNull(text(60)),
   /** For the whole year, minor units, positive on the account's normal side; null when none is set. */
   budget: orNull(amount),
+  /** The budget by period of the company’s year, one for each; they add up to it. Empty: it is spread evenly. */
+  budgets: listIfAny(amount, 53, 'budgets of an account'),
   /** Whether it only heads others and takes no entries of its own. */
   headsOnly: usually(flag, false),
   /** From which day it takes entries; null: from the beginning. */
@@ -73,6 +76,7 @@ export const PARTICULARS = [
   'taxLine',
   'taxCode',
   'budget',
+  'budgets',
   'headsOnly',
   'usedFrom',
   'bankDetails',

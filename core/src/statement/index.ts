@@ -2,7 +2,7 @@ export { type Level, LEVELS, type SectionFigures } from './section-figures.js';
 export { trialBalance, trialMovement } from './trial-balance.js';
 export { bookAfter, courseOf, type CourseStep } from './course.js';
 export { looksWrong, type LooksWrong } from './looks-wrong.js';
-export { budgetFigures, hasBudgets } from './budget-figures.js';
+export { budgetFigures, budgetPeriods, hasBudgets } from './budget-figures.js';
 export { worksheet } from './worksheet.js';
 export { balanceSheet } from './balance-sheet.js';
 export { cashBasis } from './cash-basis.js';

@@ -1,9 +1,5 @@
 import {
   activityOf,
-  formatDecimal,
-  minorDigits,
-  normalSide,
-  parseAmount,
   particularsOf,
   typeOf,
   type Account,
@@ -12,12 +8,11 @@ import {
   type TaxItem,
 } from '@gleddo/core';
 import { Input, Select } from 'antd';
-import { useState } from 'react';
 import { DayField } from '../figures/DayField';
 import { useFollowing } from '../kept/use-following';
 import { useDesk } from './chart-desk';
 import { ACTIVITIES } from '../scheme/activities';
-import { Refusal } from '../shell/Refusal';
+import { SlipBudget } from './SlipBudget';
 import { SlipOpening } from './SlipOpening';
 import { BY_LABEL } from '../figures/by-label';
 
@@ -61,7 +56,7 @@ export function SlipParticulars({ account, onChange, onOpening }: ParticularsPro
         ),
       )}
       {help.totals && <SlipOpening account={account} onSet={onOpening} />}
-      <Budget account={account} onSet={set} />
+      <SlipBudget account={account} onSet={set} />
       <TakesEntries account={account} onSet={set} />
       <BankDetails account={account} onSet={set} />
     </>
@@ -158,42 +153,6 @@ function TaxChoice({ name, items, value, disabled, onChoose }: TaxChoiceProps) {
         ]}
         onChange={(chosen: string) => onChoose(chosen || null)}
       />
-    </>
-  );
-}
-
-/** A budget for the year, typed as an amount on the account's normal side. */
-function Budget({ account, onSet }: FieldProps) {
-  const { book, mayChange } = useDesk();
-  const digits = minorDigits(book.company.currency);
-  const kept =
-    account.budget === null ? '' : formatDecimal(account.budget, digits).replace(/\.0+$/, '');
-  const [text, setText] = useFollowing(kept);
-  const [refused, setRefused] = useState<string | null>(null);
-  const type = typeOf(book.scheme, account.type);
-  const keep = () => {
-    if (text.trim() === kept) return setRefused(null);
-    if (text.trim() === '') return onSet({ budget: null });
-    const read = parseAmount(text, { digits, decimal: '.' });
-    if (!read.ok) return setRefused(read.refusals[0]?.says ?? '');
-    setRefused(null);
-    onSet({ budget: read.value });
-  };
-  return (
-    <>
-      <label htmlFor="slip-budget">Budget</label>
-      <Input
-        id="slip-budget"
-        disabled={!mayChange}
-        value={text}
-        maxLength={30}
-        placeholder="For the whole year"
-        suffix={type && <span className="quiet">in {normalSide(book.scheme, type)}</span>}
-        onChange={(event) => setText(event.target.value)}
-        onPressEnter={(event) => event.currentTarget.blur()}
-        onBlur={keep}
-      />
-      <Refusal says={refused} />
     </>
   );
 }
