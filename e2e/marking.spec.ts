@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { OwnServer } from './own-server.js';
-import { choose, comeInAs, giveBackHere, openClass } from './people.js';
+import { answerSheet, choose, comeInAs, giveBackHere, openClass } from './people.js';
 
 const server = new OwnServer(3229, true);
 test.beforeAll(async () => {
@@ -103,6 +103,14 @@ test('a mark given back is taken back while its student has not looked, and no l
   await student.close();
   await page.getByRole('button', { name: 'Take back' }).click();
   await expect(page.getByRole('alert')).toContainText('has looked at these marks already');
+  await page.getByRole('button', { name: 'Open again' }).click();
+  await answerSheet(page.getByRole('dialog'), 'Open it again');
+  await expect(page.getByRole('row', { name: /Ines Okafor/ })).toContainText('still working');
+  const again = await browser.newPage();
+  await comeInAs(again, 'Ines Okafor', server.address);
+  await again.getByRole('link', { name: /Quarter-end/ }).click();
+  await expect(again.getByRole('button', { name: 'Hand in' })).toBeVisible();
+  await again.close();
 });
 
 test('what is right besides the key is said beforehand: a second place, its reason, an account left out', async ({

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
+import { tokensAsCss } from './src/shell/tokens';
 
 const COMPRESSED = /\.(js|css|html|svg)$/;
 /** What is smaller goes in one packet anyway. */
@@ -55,9 +56,16 @@ const preloadedFonts = (): Plugin => ({
   },
 });
 
+/** The custom properties of the style sheets, from the one list of tokens. */
+const tokens = (): Plugin => ({
+  name: 'tokens',
+  enforce: 'pre',
+  transform: (_, id) => (id.endsWith('shell/tokens.css') ? tokensAsCss() : null),
+});
+
 export default defineConfig({
   root: import.meta.dirname,
-  plugins: [react(), preloadedFonts(), compressed()],
+  plugins: [react(), tokens(), preloadedFonts(), compressed()],
   resolve: { conditions: ['source', 'browser', 'module', 'import', 'default'] },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 2200 },
   server: { proxy: { '/api': `http://localhost:${process.env['GLEDDO_PORT'] ?? 3000}` } },

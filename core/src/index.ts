@@ -54,7 +54,7 @@ export { possibleParents, putUnder, type Renumbered, renumberedChart } from './p
 export { rowsOf, searchText, siblingsIn, takeOut, typeAt } from './placing/index.js';
 export { type EntriesWanted, entriesFound, EVERY_ENTRY, totalsByKind } from './ledger/index.js';
 export { MADE_BY, type MadeBy, isWanted, linesOf, openingDifference } from './ledger/index.js';
-export { totalOfEntries } from './ledger/index.js';
+export { chargedOn, chargedOnSays, totalOfEntries } from './ledger/index.js';
 export {
   activityOf,
   budgetPeriods,

@@ -103,6 +103,7 @@ function ofAccounts(of: Book): fc.Arbitrary<Operation>[] {
       headsOnly: fc.constant(false),
       usedFrom: fc.constant(null),
       bankDetails: fc.constant(null),
+      chargedTo: fc.constant(null),
     }),
     fc.tuple(number, type, fc.nat(of.accounts.length)).map(([of_, as, index]): Operation => ({
       kind: 'add-account',

@@ -1,4 +1,6 @@
 import {
+  chargedOn,
+  chargedOnSays,
   checkWork,
   keyOf,
   readBook,
@@ -71,6 +73,24 @@ describe('what lies on a bound', () => {
     expect(proposeColumns(rows, '2027').columns.amount).toBe(2);
     expect(proposeColumns(rows, '2031').columns.amount).toBe(2);
     expect(proposeColumns(rows).columns.amount).toBe(2);
+  });
+});
+
+describe('an expense that others bear', () => {
+  const repairs = change(shop(), 'insurance', { chargedTo: 'sales' });
+  const paid = entry('paid', '2027-02-01', { lines: { insurance: 500, bank: -500 } });
+
+  test('asks for what is charged on, and nothing where it is credited or the account is gone', () => {
+    const [found] = chargedOn(repairs, paid);
+    expect(found).toMatchObject({ amount: 500, income: { id: 'sales' } });
+    expect(found && chargedOnSays(found, '5')).toBe(
+      'Insurance is charged on: record 5 on 4010 Sales of goods, too, as what is owed for it.',
+    );
+    const back = entry('back', '2027-02-01', { lines: { bank: 500, insurance: -500 } });
+    expect(chargedOn(repairs, back)).toEqual([]);
+    expect(chargedOn(change(shop(), 'insurance', { chargedTo: 'gone' }), paid)).toEqual([]);
+    expect(chargedOn(shop(), paid)).toEqual([]);
+    expect(readBook(writeBook(repairs))).toEqual({ ok: true, value: repairs });
   });
 });
 

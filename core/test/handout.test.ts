@@ -31,6 +31,7 @@ const noted = () => {
         headsOnly: false,
         usedFrom: null,
         bankDetails: null,
+        chargedTo: null,
       },
     ],
   });

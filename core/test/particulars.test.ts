@@ -46,6 +46,7 @@ const describe_ = (id: string, rest: Partial<Account>): Operation => ({
   headsOnly: false,
   usedFrom: null,
   bankDetails: null,
+  chargedTo: null,
   ...rest,
 });
 

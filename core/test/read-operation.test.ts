@@ -22,6 +22,7 @@ const particulars = {
   usedFrom: null,
   budgets: [],
   bankDetails: null,
+  chargedTo: null,
 };
 
 /** One of each kind, with the sentence that the history tells of it. */

@@ -35,6 +35,7 @@ import { PicturesService } from './guides/pictures.service.js';
 import { PracticesController } from './practices/practices.controller.js';
 import { PracticesService } from './practices/practices.service.js';
 import { ForeignService } from './results/foreign.service.js';
+import { OpeningAgainService } from './results/opening-again.service.js';
 import { PastChecksService } from './results/past-checks.service.js';
 import { StartsService } from './results/starts.service.js';
 import { HandOutsService } from './exercises/hand-outs.service.js';
@@ -128,6 +129,7 @@ const SERVICES = [
   PracticesService,
   SeriesService,
   ForeignService,
+  OpeningAgainService,
   PastChecksService,
   DrillsService,
   MixUpsService,

@@ -89,6 +89,59 @@ describe('the checks that a work has had', () => {
   });
 });
 
+describe('a work that is opened again', () => {
+  it('is gone on with, handed in and checked anew; the checks before stay; only its instructor does it', async () => {
+    const { tryId, of } = (await rows())[3] ?? {};
+    const student = await signedIn(3);
+    expect((await student.post(`tries/${tryId}/open-again`)).status).toBe(403);
+    await ruth.post(`tries/${tryId}/give-back`);
+    await student.get(`my-exercises/${classes.exerciseId}`);
+    expect((await ruth.post(`tries/${tryId}/open-again`)).status).toBe(204);
+    const again = await ruth.post(`tries/${tryId}/open-again`);
+    expect(again.body).toMatchObject({
+      code: 'try.open',
+      detail: expect.stringMatching(/already/),
+    });
+    const mine = (await student.get(`my-exercises/${classes.exerciseId}`)).body;
+    expect(mine).toMatchObject({ state: 'working', points: null, results: null, key: null });
+    expect((await ruth.get(`tries/${tryId}`)).status).toBe(422);
+    const { revision } = (await student.get(`books/${mine.bookId}`)).body;
+    const changed = await student.post(`books/${mine.bookId}/operations`, {
+      ...{ revision, token: 'again' },
+      operations: [{ kind: 'rename-account', id: 'bank', name: 'Bank, once more' }],
+    });
+    expect(changed.status).toBe(200);
+    await student.post(`my-exercises/${classes.exerciseId}/hand-in`);
+    const row = (await rows())[3];
+    expect(row).toMatchObject({ tryId, checked: 'checked', state: 'handed-in' });
+    expect(row?.of).toBeGreaterThanOrEqual(of ?? 0);
+    const { body: checks } = await ruth.get(`tries/${tryId}/checks`);
+    expect(checks[0]).toMatchObject({ isOtherWork: true });
+  });
+
+  it('is what was begun, where a file was handed in instead', async () => {
+    await ruth.patch(`exercises/${classes.exerciseId}`, { mayFile: true });
+    const student = await signedIn(3);
+    const tryId = (await rows())[3]?.tryId;
+    await ruth.post(`tries/${tryId}/open-again`);
+    const begun = (await student.get(`my-exercises/${classes.exerciseId}`)).body.bookId;
+    const cells = [
+      ['Account', 'Debit', 'Credit'],
+      ['Bank', '10.00', ''],
+      ['Sales', '', '10.00'],
+    ];
+    const filed = { fileName: 'work.csv', table: { cells } };
+    const sent = await student.post(`my-exercises/${classes.exerciseId}/file`, filed);
+    expect(sent.status).toBeLessThan(300);
+    await rows();
+    expect((await student.get(`my-exercises/${classes.exerciseId}`)).body.bookId).not.toBe(begun);
+    expect((await ruth.post(`tries/${tryId}/open-again`)).status).toBe(204);
+    const mine = (await student.get(`my-exercises/${classes.exerciseId}`)).body;
+    expect(mine).toMatchObject({ state: 'working', bookId: begun });
+    expect((await student.get(`books/${begun}`)).body.mayChange).toBe(true);
+  });
+});
+
 describe('a work that can’t be checked', () => {
   it('is told at that work; the others are checked, and it is checked once it can be', async () => {
     const [, , third] = await rows();

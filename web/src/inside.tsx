@@ -8,10 +8,10 @@ import { Head } from './shell/Head';
 import { Mended } from './shell/Mended';
 import { SkipLink } from './shell/SkipLink';
 import { theme } from './shell/theme';
-import './styles/handout.css';
-import './styles/marking.css';
-import './styles/scheme.css';
-import './styles/spread.css';
+import './handouts/handout.css';
+import './results/marking.css';
+import './scheme/scheme.css';
+import './spread/spread.css';
 import { lazyPage } from './work/lazy-view';
 
 // The pages’ security policy lets no code be made on the spot.

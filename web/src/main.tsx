@@ -1,7 +1,8 @@
 import '@fontsource-variable/figtree';
 import '@fontsource/source-serif-4/600.css';
 import '@fontsource/source-serif-4/400-italic.css';
-import './styles/base.css';
+import './shell/tokens.css';
+import './shell/base.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app';

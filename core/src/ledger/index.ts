@@ -1,3 +1,4 @@
+export { chargedOn, chargedOnSays } from './charged-on.js';
 export { linesOf, openingDifference } from './balances.js';
 export {
   entriesFound,

@@ -59,6 +59,8 @@ export const accountShape = record({
   usedFrom: orNull(day),
   /** Of a money account: the number that the bank gave it, made up. */
   bankDetails: orNull(text(120)),
+  /** Of an expense: the id of the income account on which it is charged on; one that is gone counts as none. */
+  chargedTo: orNull(id),
   /** What whoever placed it says its normal side is; null when nobody was asked. */
   statedSide: orNull(oneOf(['debit', 'credit'])),
 });
@@ -80,6 +82,7 @@ export const PARTICULARS = [
   'headsOnly',
   'usedFrom',
   'bankDetails',
+  'chargedTo',
 ] as const;
 
 export type Particulars = Pick<Account, (typeof PARTICULARS)[number]>;

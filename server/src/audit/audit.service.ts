@@ -20,6 +20,7 @@ const HAPPENED = {
   'answer-accepted': 'accepted an answer of',
   'given-back': 'gave back the work of',
   'work-taken-back': 'took back the work of',
+  'work-opened-again': 'opened the work again of',
   'paired-by-hand': 'joined or parted accounts by hand in the work of',
   'went-on': 'went on from a later step, in the work of',
   'work-filed': 'put a file beside the class as the work of',

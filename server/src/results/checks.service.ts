@@ -7,6 +7,7 @@ import type { Logger } from 'pino';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database, Queries } from '../database/open-database.js';
 import {
+  books,
   checkJobs,
   checks,
   checkTasks,
@@ -231,6 +232,7 @@ export class ChecksService {
             inArray(tries.state, [...states]),
             eq(tries.bookId, work.bookId),
             eq(tries.handPairs, work.handPairs),
+            sql`(select ${books.revision} from ${books} where ${books.id} = ${tries.bookId}) = ${revision}`,
           ),
         )
         .returning({ id: tries.id });

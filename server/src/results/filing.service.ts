@@ -98,7 +98,7 @@ export class FilingService {
     filed: Filed & { readonly exerciseId: string },
     ready: PreparedBook,
   ): Promise<string> {
-    const { exerciseId, personId, fileName, table = null, pairs = [] } = filed;
+    const { exerciseId, personId, fileName, table = null, pairs = [], isOwn } = filed;
     const of = and(eq(tries.exerciseId, exerciseId), eq(tries.personId, personId));
     const [before] = await db.select({ bookId: tries.bookId }).from(tries).where(of).for('update');
     const bookId = await this.books.keep(ready, 'try', db);
@@ -106,6 +106,7 @@ export class FilingService {
       ...{ bookId, fileName, handPairs: JSON.stringify(pairs) },
       ...{ state: 'handed-in' as const, handedInAt: new Date() },
       ...{ checkId: null, checkFault: null, points: null, outOf: null },
+      begunBookId: isOwn ? (before?.bookId ?? null) : null,
     };
     const [made] = await db
       .insert(tries)
@@ -121,8 +122,8 @@ export class FilingService {
     await db.delete(mends).where(eq(mends.tryId, made.id));
     if (table)
       await db.insert(filedTables).values({ tryId: made.id, content: JSON.stringify(table) });
-    // What was begun here stays, should somebody want it back.
-    if (before && !filed.isOwn) await db.delete(books).where(eq(books.id, before.bookId));
+    // What was begun here stays: it is gone on with should the work be opened again.
+    if (before && !isOwn) await db.delete(books).where(eq(books.id, before.bookId));
     return made.id;
   }
 }

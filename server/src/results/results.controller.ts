@@ -23,6 +23,7 @@ import { ForeignService } from './foreign.service.js';
 import { FilingService } from './filing.service.js';
 import { ClassResultsService } from './class-results.service.js';
 import { MarkingService } from './marking.service.js';
+import { OpeningAgainService } from './opening-again.service.js';
 import { PastChecksService } from './past-checks.service.js';
 
 @Only('instructor')
@@ -36,6 +37,7 @@ export class ResultsController {
     private readonly exercises: ExercisesService,
     private readonly foreign: ForeignService,
     private readonly past: PastChecksService,
+    private readonly again: OpeningAgainService,
   ) {}
 
   @Get('exercises/:id/results')
@@ -168,6 +170,13 @@ export class ResultsController {
   @HttpCode(200)
   takeBack(@Param('id') id: string, @SignedIn() me: Me): Promise<Marked> {
     return this.marking.takeBack(me, id);
+  }
+
+  /** Lets its student go on working on it. */
+  @Post('tries/:id/open-again')
+  @HttpCode(204)
+  openAgain(@Param('id') id: string, @SignedIn() me: Me): Promise<void> {
+    return this.again.open(me, id);
   }
 
   @Post('tries/:id/give-back')

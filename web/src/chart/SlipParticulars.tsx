@@ -1,6 +1,8 @@
 import {
+  accountLabel,
   activityOf,
   particularsOf,
+  sectionOfAccount,
   typeOf,
   type Account,
   type Operation,
@@ -57,6 +59,7 @@ export function SlipParticulars({ account, onChange, onOpening }: ParticularsPro
       )}
       {help.totals && <SlipOpening account={account} onSet={onOpening} />}
       <SlipBudget account={account} onSet={set} />
+      <ChargedOn account={account} onSet={set} />
       <TakesEntries account={account} onSet={set} />
       <BankDetails account={account} onSet={set} />
     </>
@@ -152,6 +155,30 @@ function TaxChoice({ name, items, value, disabled, onChoose }: TaxChoiceProps) {
           ...items.map((item) => ({ value: item.id, label: `${item.id} ${item.name}` })),
         ]}
         onChange={(chosen: string) => onChoose(chosen || null)}
+      />
+    </>
+  );
+}
+
+/** Of an expense that others bear: on which income account it is charged on to them. */
+function ChargedOn({ account, onSet }: FieldProps) {
+  const { book, mayChange } = useDesk();
+  if (sectionOfAccount(book, account)?.class !== 'expense') return null;
+  const incomes = book.accounts.filter(
+    (each) => !each.retired && sectionOfAccount(book, each)?.class === 'income',
+  );
+  return (
+    <>
+      <label htmlFor="slip-charged">Charged on</label>
+      <Select
+        id="slip-charged"
+        disabled={!mayChange}
+        value={account.chargedTo ?? ''}
+        options={[
+          { value: '', label: 'no: the business bears it' },
+          ...incomes.map((each) => ({ value: each.id, label: accountLabel(each) })),
+        ]}
+        onChange={(chosen: string) => onSet({ chargedTo: chosen || null })}
       />
     </>
   );

@@ -1,11 +1,10 @@
 import { cellShown, isIndented, type Handout, type HandoutRow } from '@gleddo/core';
 import pdfMake from 'pdfmake/build/pdfmake';
 import { fontsReady, runsOf } from './pdf-fonts';
+import { COLOUR } from '../shell/tokens';
 
 const POINTS_ACROSS = 515;
-const INK = '#231f2b';
-const RULE = '#d8cfbc';
-const PLUM = '#5a2a5c';
+const { ink: INK, edge: RULE, plum: PLUM, quiet: QUIET } = COLOUR;
 
 /** Figures are all as wide as each other, so that they stand under each other. */
 const TABULAR = { fontFeatures: ['tnum', 'lnum'] };
@@ -42,7 +41,7 @@ export async function toPdf(sheets: readonly Handout[], called?: string): Promis
       text: runsOf(`${first?.company ?? ''}, ${title.toLowerCase()}: page ${page} of ${pages}`),
       alignment: 'center',
       fontSize: 8,
-      color: '#6b6472',
+      color: QUIET,
     }),
     content: sheets.map(contentOf),
   });
@@ -56,7 +55,7 @@ function contentOf(handout: Handout, at: number): object[] {
   const heads = columns.map(({ name, isFigure }) => ({
     text: runsOf(name),
     alignment: isFigure ? 'right' : 'left',
-    color: '#6b6472',
+    color: QUIET,
     fontSize: 8,
   }));
   return [

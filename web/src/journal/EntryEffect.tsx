@@ -2,6 +2,8 @@ import {
   accountLabel,
   accountOf,
   apply,
+  chargedOn,
+  chargedOnSays,
   sectionOfAccount,
   shownPeriod,
   resultName,
@@ -55,7 +57,24 @@ export function EntryEffect(props: EntryEffectProps) {
   const effect = useEffectOf(props);
   if (!effect || 'why' in effect)
     return <p className="quiet">{(props.saysWhy && effect?.why) || props.until}</p>;
-  return <EffectTable {...effect} money={moneyOf(props.book, effect.after)} />;
+  const money = moneyOf(props.book, effect.after);
+  return (
+    <>
+      <EffectTable {...effect} money={money} />
+      <Onwards {...effect} money={money} />
+    </>
+  );
+}
+
+/** What of it others bear, so that more is to be recorded. */
+function Onwards({ made, after, money }: Pick<EffectTableProps, 'made' | 'after' | 'money'>) {
+  return made
+    .flatMap((entry) => chargedOn(after, entry))
+    .map((one, i) => (
+      <p key={i} className="notice">
+        {chargedOnSays(one, money(one.amount))}
+      </p>
+    ));
 }
 
 interface WhatTheyDidProps {

@@ -3,7 +3,7 @@ import { DISTINCTIONS } from '@gleddo/core';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { Bar } from 'react-chartjs-2';
 import { percentOf } from '../results/percent';
-import { COLOUR } from '../shell/theme';
+import { COLOUR } from '../shell/tokens';
 import styles from './mix-ups.module.css';
 
 Chart.register(BarElement, CategoryScale, LinearScale, Tooltip);

@@ -4,7 +4,7 @@ import { CategoryScale, Chart, LinearScale, LineElement, PointElement, Tooltip }
 import { useState } from 'react';
 import { Line } from 'react-chartjs-2';
 import { percentOf } from '../results/percent';
-import { COLOUR } from '../shell/theme';
+import { COLOUR } from '../shell/tokens';
 import styles from './practice.module.css';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Tooltip);

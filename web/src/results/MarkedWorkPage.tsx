@@ -22,6 +22,7 @@ import { MarkedPages } from './MarkedPages';
 import { comparedPeriod } from './compared-period';
 import { useBooksOf } from './marked-books';
 import { useMarkedChange, type MarkedChange } from './use-marked-change';
+import { OpenAgain } from './OpenAgain';
 import { PastChecks } from './PastChecks';
 import { Refusal } from '../shell/Refusal';
 
@@ -141,6 +142,7 @@ function MarkedHead({ marked, change }: { marked: Marked; change: MarkedChange }
           Next ›
         </Button>
         <ButtonLink to={`/marking/${tryId}/pairs`}>Pairs</ButtonLink>
+        <OpenAgain marked={marked} />
         <GiveBack marked={marked} change={change} />
       </div>
       <Refusal of={change} />

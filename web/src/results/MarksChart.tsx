@@ -1,7 +1,7 @@
 import type { ClassRow } from '@gleddo/contract';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { Bar } from 'react-chartjs-2';
-import { COLOUR } from '../shell/theme';
+import { COLOUR } from '../shell/tokens';
 
 Chart.register(BarElement, CategoryScale, LinearScale, Tooltip);
 Chart.defaults.font.family = "'Figtree Variable', sans-serif";

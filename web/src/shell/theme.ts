@@ -1,37 +1,24 @@
 import type { ThemeConfig } from 'antd';
-
-/** The colours of the open ledger; the style sheets use the same through custom properties. */
-export const COLOUR = {
-  desk: '#ECE7DC',
-  page: '#FFFDF8',
-  rule: '#E6DFD0',
-  ink: '#231F2B',
-  plum: '#5A2A5C',
-  marigold: '#E9B44C',
-  amber: '#8A5A06',
-  teal: '#0F6F73',
-  vermilion: '#B3361E',
-  quiet: '#6B6472',
-} as const;
+import { COLOUR, FONT } from './tokens';
 
 export const theme: ThemeConfig = {
   token: {
     colorPrimary: COLOUR.plum,
-    colorPrimaryBg: '#F1E8F1',
-    colorPrimaryBgHover: '#EADDEA',
+    colorPrimaryBg: COLOUR.plumWash,
+    colorPrimaryBgHover: COLOUR.plumHover,
     colorLink: COLOUR.plum,
     colorText: COLOUR.ink,
     colorTextSecondary: COLOUR.quiet,
-    colorTextPlaceholder: '#77707D',
+    colorTextPlaceholder: COLOUR.faint,
     colorBgBase: COLOUR.page,
     colorBgLayout: COLOUR.desk,
-    colorBorder: '#D8CFBC',
+    colorBorder: COLOUR.edge,
     colorBorderSecondary: COLOUR.rule,
     colorError: COLOUR.vermilion,
     colorSuccess: COLOUR.teal,
     colorWarning: COLOUR.amber,
     borderRadius: 6,
-    fontFamily: "'Figtree Variable', sans-serif",
+    fontFamily: FONT.sans,
     fontSize: 14,
     controlHeight: 32,
     // A list that still slides open swallows the click of whoever is quick: so it does not for long.
@@ -41,9 +28,9 @@ export const theme: ThemeConfig = {
   },
   components: {
     Button: { fontWeight: 600, primaryShadow: 'none', defaultShadow: 'none' },
-    Table: { headerBg: 'transparent', cellPaddingBlockSM: 5, rowHoverBg: '#F6F0E6' },
-    Segmented: { itemSelectedBg: COLOUR.page, trackBg: '#E1DACB', itemColor: '#48424E' },
+    Table: { headerBg: 'transparent', cellPaddingBlockSM: 5, rowHoverBg: COLOUR.hover },
+    Segmented: { itemSelectedBg: COLOUR.page, trackBg: COLOUR.track, itemColor: COLOUR.trackWords },
     Modal: { titleFontSize: 18 },
-    Select: { optionActiveBg: '#F6F0E6' },
+    Select: { optionActiveBg: COLOUR.hover },
   },
 };

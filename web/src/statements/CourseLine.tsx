@@ -11,7 +11,7 @@ import {
 import { Line } from 'react-chartjs-2';
 import { longDay } from '../figures/days';
 import type { Money } from '../figures/money';
-import { COLOUR } from '../shell/theme';
+import { COLOUR } from '../shell/tokens';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Legend, Tooltip);
 Chart.defaults.font.family = "'Figtree Variable', sans-serif";

@@ -33,6 +33,8 @@ export const tries = pgTable(
     handPairs: text('hand_pairs').notNull().default('[]'),
     /** The name of the file that the work came as; null: it was worked on here. */
     fileName: text('file_name'),
+    /** The book that its student had begun before they handed in a file instead; null: there is none. */
+    begunBookId: text('begun_book_id').references(() => books.id),
     /** What of the work given back its student sees: JSON; null: as before anybody could choose. */
     giving: text('giving'),
     /** When the student first saw the marks. */

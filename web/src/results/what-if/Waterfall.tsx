@@ -2,7 +2,7 @@ import { figureWith, type LineOnItsWay } from '@gleddo/core';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { Bar } from 'react-chartjs-2';
 import type { Money } from '../../figures/money';
-import { COLOUR } from '../../shell/theme';
+import { COLOUR } from '../../shell/tokens';
 import type { MarkedRows } from '../marked-rows';
 import styles from './what-if.module.css';
 

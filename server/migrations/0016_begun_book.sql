@@ -1,0 +1,2 @@
+ALTER TABLE "tries" ADD COLUMN "begun_book_id" text;--> statement-breakpoint
+ALTER TABLE "tries" ADD CONSTRAINT "tries_begun_book_id_books_id_fk" FOREIGN KEY ("begun_book_id") REFERENCES "public"."books"("id") ON DELETE no action ON UPDATE no action;

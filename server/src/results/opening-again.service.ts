@@ -1,0 +1,58 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { Me } from '@gleddo/contract';
+import { and, eq, ne } from 'drizzle-orm';
+import { AuditService } from '../audit/audit.service.js';
+import { BookAccess } from '../books/book-access.js';
+import type { Database, Queries } from '../database/open-database.js';
+import { books, checkTasks, filedTables, mends, tries } from '../database/schema/index.js';
+import { refuse } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+import type { TryRow } from './checks.service.js';
+import { MarkingService } from './marking.service.js';
+
+/** What a try is while it is worked on: neither handed in nor marked. */
+const AT_WORK = {
+  state: 'working',
+  ...{ handedInAt: null, givenBackAt: null, readAt: null, giving: null, fileName: null },
+  ...{ checkId: null, checkFault: null, points: null, outOf: null, begunBookId: null },
+} as const;
+
+/** Letting a student go on with a work that was handed in, or given back. */
+@Injectable()
+export class OpeningAgainService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly marking: MarkingService,
+    private readonly access: BookAccess,
+    private readonly audit: AuditService,
+  ) {}
+
+  /**
+   * In one step: the marks are put aside (the checks so far stay, and the notes), and what was begun before a file was
+   * handed in is the work again.
+   */
+  async open(me: Me, tryId: string): Promise<void> {
+    const { work, student } = await this.marking.find(me, tryId);
+    await this.db.transaction(async (tx) => {
+      const [open] = await tx
+        .update(tries)
+        .set({ ...AT_WORK, bookId: work.begunBookId ?? work.bookId })
+        .where(and(eq(tries.id, tryId), ne(tries.state, 'working'), eq(tries.bookId, work.bookId)))
+        .returning({ id: tries.id });
+      if (!open)
+        throw refuse('try.open', `${student} is working on it already. Look at the class again.`);
+      await forget(tx, work);
+      await this.audit.write('work-opened-again', me.id, { aboutId: tryId, db: tx });
+    });
+    this.access.forget();
+  }
+}
+
+/** What hung on the work as it was handed in: its table, its copy to put right, what waits to be checked. */
+async function forget(db: Queries, { id, bookId, begunBookId }: TryRow): Promise<void> {
+  await db.delete(filedTables).where(eq(filedTables.tryId, id));
+  await db.delete(checkTasks).where(and(eq(checkTasks.tryId, id), eq(checkTasks.state, 'waiting')));
+  const copies = await db.delete(mends).where(eq(mends.tryId, id)).returning();
+  for (const copy of copies) await db.delete(books).where(eq(books.id, copy.bookId));
+  if (begunBookId !== null) await db.delete(books).where(eq(books.id, bookId));
+}
