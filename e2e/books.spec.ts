@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { manyCompanies } from './exercise-steps.js';
+import { ask, manyCompanies, openBakery } from './exercise-steps.js';
 import { choose, comeInAs, saved } from './people.js';
 
 async function open(page: Page, company: RegExp, part: string): Promise<void> {
@@ -124,7 +124,18 @@ test('a year is closed by shares, locked, and the next one begun from it', async
 test('entries wait in a batch, are looked at and posted together; one begins from a template', async ({
   page,
 }) => {
-  await open(page, /Pollard Row Bindery/, 'Profile');
+  await openBakery(page, 'Batch Lane Bakery');
+  const id = /companies\/([^/]+)/.exec(page.url())?.[1] ?? '';
+  const name = 'Loan paid back';
+  const lines = [
+    { account: 'loan', amount: 10_000 },
+    { account: 'bank', amount: -10_000 },
+  ];
+  const entry = { id: 'e', date: '2027-01-15', kind: 'general', reference: '', text: name, lines };
+  await ask(page, `books/${id}/operations`, {
+    ...{ revision: 0, token: 'first', operations: [{ kind: 'record-entry', entry }] },
+  });
+  await page.getByRole('link', { name: 'Profile', exact: true }).click();
   await page.getByLabel('Entries are posted').click();
   await choose(page, 'In batches, posted together');
   await page.getByLabel('Basis of the profit').click();
@@ -134,7 +145,6 @@ test('entries wait in a batch, are looked at and posted together; one begins fro
   await page.getByRole('link', { name: 'Journal', exact: true }).click();
   const recorded = page.getByRole('list', { name: 'Recorded entries' }).getByRole('listitem');
   const first = recorded.first();
-  const name = (await first.getByRole('link').first().textContent()) ?? '';
   await first.getByRole('button', { name: /^Repeat/ }).click();
   await page.getByRole('button', { name: 'Keep as a template' }).click();
   for (const word of ['Once', 'Twice']) {
