@@ -232,11 +232,15 @@ test('a student keeps the books by documents and a schedule, and gets every poin
   await expect(student.getByRole('alert')).toContainText('entered under Documents');
 
   await student.getByRole('link', { name: 'Documents', exact: true }).click();
-  const day = async (text: string) => {
-    await form(student).getByLabel('Day').fill(text);
-    await form(student).getByLabel('Day').press('Enter');
-    await form(student).getByRole('combobox', { name: 'What happened' }).focus();
-  };
+  // Again, should the form still have been emptying itself after what was recorded before.
+  const day = (text: string) =>
+    expect(async () => {
+      const field = form(student).getByLabel('Day');
+      await field.fill(text);
+      await field.press('Enter');
+      await form(student).getByRole('combobox', { name: 'What happened' }).focus();
+      await expect(field).toHaveValue(text, { timeout: 2000 });
+    }).toPass();
   await day('3 Feb 2027');
   await heads(student, ['goods i', 'Goods in'], ['haz', 'Hazel Growers']);
   await goods(student, '10');
