@@ -67,9 +67,11 @@ export function beforeDoings(book: Book): Book {
 
 /**
  * The same figures, with nothing that tells what an account is for: documents and schedules are gone, what they made are
- * entries like any other, and no party, item or purpose names an account.
+ * entries like any other, and no party, item, purpose or other account names an account.
  */
-export function withoutTelling(book: Book): Book {
+export function withoutTelling(told: Book): Book {
+  const accounts = told.accounts.map((account) => ({ ...account, chargedTo: null }));
+  const book = { ...told, accounts };
   if (!book.dealings) return book;
   const bare = renamed({ ...book.dealings, documents: [], schedules: [] }, () => null);
   const entries = book.entries.map(

@@ -1,5 +1,6 @@
 import type { Book } from '../book/book.js';
 import { dealingsOf, withDealings } from '../book/dealings.js';
+import { withoutDrafts } from '../book/drafts.js';
 import { counterparts } from '../book/since-start.js';
 import type { AnswerKey } from '../key/answer-key.js';
 import type { Guide } from '../shape/guide.js';
@@ -14,7 +15,7 @@ export function checkpoint(
   start: Book,
   { guide, upTo }: { readonly guide: Guide; readonly upTo: number },
 ): Book {
-  const { book } = key;
+  const book = withoutDrafts(key.book);
   const given = givenByStart(start, key);
   const until = (kind: 'accounts' | 'openings' | 'entries' | 'documents', id: string) =>
     ofKind[kind](id) <= upTo;

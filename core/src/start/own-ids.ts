@@ -1,4 +1,5 @@
 import type { Account, Book } from '../book/book.js';
+import { withDraftsRenamed, withLinesRenamed } from '../book/drafts.js';
 import { withAccountsRenamed } from '../document/accounts-named.js';
 import { randomFrom, shuffled } from './random.js';
 import { textHash } from './text-hash.js';
@@ -30,17 +31,15 @@ export function withOwnIds(book: Book, seed: number): Book {
   const own = (id: string) => ids.get(id) ?? id;
   const balances = Object.entries(book.opening.balances).map(([id, amount]) => [own(id), amount]);
   return {
-    ...withAccountsRenamed(book, own),
+    ...withDraftsRenamed(withAccountsRenamed(book, own), own),
     accounts: book.accounts.map((account) => ({
       ...account,
       id: own(account.id),
       parent: account.parent === null ? null : own(account.parent),
+      chargedTo: account.chargedTo === null ? null : own(account.chargedTo),
     })),
     opening: { ...book.opening, balances: Object.fromEntries(balances) },
-    entries: book.entries.map((entry) => ({
-      ...entry,
-      lines: entry.lines.map((line) => ({ ...line, account: own(line.account) })),
-    })),
+    entries: withLinesRenamed(book.entries, own),
   };
 }
 

@@ -1,5 +1,6 @@
 import type { CheckId } from '../check/index.js';
 import type { Account, Book } from '../book/book.js';
+import { withoutDrafts } from '../book/drafts.js';
 import { beforeDoings, withoutTelling } from '../document/accounts-named.js';
 import { typeOf } from '../scheme/scheme.js';
 import { starterStart } from './from-starter.js';
@@ -38,9 +39,10 @@ const withAccounts = (book: Book, change: (account: Account) => Account): Book =
  * A starting point cut down from a key: an empty book; a starter chart; the accounts without amounts; everything; the accounts
  * not placed (*place them*); placed, without numbers (*number them*); with faults planted (*mend it*). The
  * retained-earnings account is always left as it is. Amounts stay where the accounts stay, so that what a
- * student does to an account shows on the statements.
+ * student does to an account shows on the statements. What the key's keeper has not recorded stays with them.
  */
-export function startingPoint(key: Book, kind: StartKind, planting: Planting): Book {
+export function startingPoint(from: Book, kind: StartKind, planting: Planting): Book {
+  const key = withoutDrafts(from);
   const empty = { date: key.opening.date, balances: {} };
   switch (kind) {
     case 'company-only':
