@@ -161,10 +161,15 @@ test('entries wait in a batch, are looked at and posted together; one begins fro
   await expect(batch).toContainText('The batch: 2 entries not posted yet');
   await expect(recorded.filter({ hasText: 'Once more' })).toHaveCount(0);
   await page.reload();
+  await batch.getByRole('button', { name: 'Change Once more in the batch' }).click();
+  await page.getByLabel('Reference', { exact: true }).fill('B1');
+  await page.getByRole('button', { name: 'Record the change' }).click();
+  await expect(batch).toContainText('The batch: 2 entries not posted yet');
   await batch.getByRole('button', { name: 'Take Twice more out of the batch' }).click();
   await batch.getByRole('button', { name: 'Post the batch' }).click();
   await expect(batch).toHaveCount(0);
   await expect(recorded.filter({ hasText: 'Once more' })).toHaveCount(1);
+  await expect(recorded.filter({ hasText: 'B1' })).toHaveCount(1);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(batch).toContainText('1 entry not posted yet');
   await page.getByRole('button', { name: 'Redo' }).click();

@@ -38,7 +38,7 @@ export { type Settling, settlingsOf, whoOwes } from './party/index.js';
 export { madeUntil, planRows } from './schedule/index.js';
 export { isVisible, LARGEST_BOOK, withoutEval } from './shape/index.js';
 export { type Applied, apply, areTooMany, AUTHOR, backBefore } from './operation/index.js';
-export { intoBatch, outOfBatch, postBatch, postsInBatches } from './operation/index.js';
+export { intoBatch, postBatch, postsInBatches, waits } from './operation/index.js';
 export { booksBefore, changedSince, type DoneStep, effectsOfScheme } from './operation/index.js';
 export { ENTERS_BY, type EntersBy, faultsOfCompany, formerNames } from './operation/index.js';
 export { type HistoryStep, isUsed, MOST_CHANGES, type Operation } from './operation/index.js';

@@ -137,13 +137,13 @@ function ofBooks(of: Book): fc.Arbitrary<Operation>[] {
     fc.record({ kind: fix('lock-entries'), until: fc.option(ODD_DAY, { nil: null }) }),
     fc.record({ kind: fix('record-entry'), entry: anEntry }),
     fc.record({ kind: fix('change-entry'), entry: anEntry }),
-    fc.record({ kind: fix('put-waiting'), entries: fc.array(anEntry, { maxLength: 3 }) }),
+    fc.record({ kind: fix('put-waiting'), entry: anEntry }),
+    fc.record({ kind: fix('remove-waiting'), id: fc.constantFrom('e1', 'none') }),
     fc.record({
-      kind: fix('put-templates'),
-      templates: fc.array(fc.record({ id: ODD_TEXT, name: ODD_TEXT, entry: anEntry }), {
-        maxLength: 2,
-      }),
+      kind: fix('put-template'),
+      template: fc.record({ id: fc.constantFrom('t1', 't2'), name: ODD_TEXT, entry: anEntry }),
     }),
+    fc.record({ kind: fix('remove-template'), id: fc.constantFrom('t1', 'none') }),
     fc
       .constantFrom(...of.entries.map((each) => each.id), 'none')
       .map((each): Operation => ({ kind: 'remove-entry', id: each })),

@@ -4,7 +4,6 @@ import {
   healthOf,
   intoBatch,
   operationSays,
-  outOfBatch,
   postBatch,
   readBook,
   spreadFigures,
@@ -56,10 +55,28 @@ describe('a batch', () => {
       refusals: [{ says: expect.stringMatching(/\.$/) }],
     });
     const held = waiting(shop(), rent, sold);
-    expect(after(held, outOfBatch(held, 'rent')).book.dealings?.waiting).toEqual([sold]);
-    expect(after(waiting(shop(), rent), outOfBatch(waiting(shop(), rent), 'rent')).book).toEqual(
-      shop(),
-    );
+    const out: Operation = { kind: 'remove-waiting', id: 'rent' };
+    expect(after(held, out).book.dealings?.waiting).toEqual([sold]);
+    expect(after(after(held, out).book, after(held, out).inverse).book).toEqual(held);
+    expect(after(waiting(shop(), rent), out).book).toEqual(shop());
+    expect(apply(shop(), out, AUTHOR)).toMatchObject({ ok: false });
+  });
+
+  it('one that waits is put right in its place', () => {
+    const held = waiting(shop(), rent, sold);
+    const dearer = { ...rent, lines: sold.lines };
+    const { book, inverse } = after(held, { kind: 'put-waiting', entry: dearer });
+    expect(book.dealings?.waiting).toEqual([dearer, sold]);
+    expect(after(book, inverse).book).toEqual(held);
+  });
+
+  it('what others let wait meanwhile stays, and no entry is posted twice', () => {
+    const mine = waiting(shop(), rent);
+    const posting = postBatch(mine);
+    const both = waiting(mine, sold);
+    const posted = after(both, posting).book;
+    expect(posted.dealings?.waiting).toEqual([sold]);
+    expect(apply(posted, posting, AUTHOR)).toMatchObject({ ok: false });
   });
 
   it('is posted whole or not at all', () => {
@@ -79,10 +96,12 @@ describe('a batch', () => {
     expect(found(held)[0]?.says).toMatch(/^2 entries wait in the batch/);
     expect(found(waiting(shop(), rent))[0]?.says).toMatch(/^One entry waits/);
     expect(stillOpen(held).map(({ code }) => code)).toEqual(['open.batch']);
-    expect(operationSays({ kind: 'put-waiting', entries: [rent] }, held)).toBe(
-      '1 entry waits in the batch now, 2 before.',
+    expect(operationSays({ kind: 'put-waiting', entry: rent }, shop())).toMatch(
+      / waits in the batch\.$/,
     );
-    expect(operationSays({ kind: 'put-waiting', entries: [] }, held)).toMatch(/^Nothing waits/);
+    expect(operationSays({ kind: 'remove-waiting', id: 'rent' }, held)).toMatch(
+      /^Entry “rent” of .* no longer\.$/,
+    );
   });
 });
 
@@ -90,7 +109,7 @@ describe('templates', () => {
   const kept = { id: 't', name: 'Rent', entry: rent };
 
   it('are kept with the book, in its file too, change no figure, and can be thrown away', () => {
-    const put: Operation = { kind: 'put-templates', templates: [kept] };
+    const put: Operation = { kind: 'put-template', template: kept };
     const { book, inverse } = after(shop(), put);
     expect(profit(book)).toBe(profit(shop()));
     expect(readBook(writeBook(book))).toMatchObject({
@@ -98,9 +117,7 @@ describe('templates', () => {
       value: { dealings: { templates: [kept] } },
     });
     expect(operationSays(put, shop())).toBe('Template “Rent” kept.');
-    expect(operationSays({ kind: 'put-templates', templates: [] }, book)).toBe(
-      'A template thrown away.',
-    );
+    expect(operationSays(inverse, book)).toBe('Template “Rent” thrown away.');
     expect(after(book, inverse).book).toEqual(shop());
   });
 });

@@ -63,6 +63,39 @@ describe('a company begun from a starter chart', () => {
   });
 });
 
+describe('a batch that two tabs fill at once', () => {
+  it('has what both let wait, and is posted once, however often it is sent', async () => {
+    const id = await freshCompany();
+    await change(id, 0, 'accounts', bank('a', '1010'), bank('b', '1020'));
+    const waiting = (name: string) => ({
+      kind: 'put-waiting',
+      entry: {
+        ...{ id: name, date: '2027-02-01', kind: 'general', reference: '', text: name },
+        lines: [
+          { account: 'a', amount: 500 },
+          { account: 'b', amount: -500 },
+        ],
+      },
+    });
+    const both = ['one', 'two'];
+    const answers = await Promise.all(both.map((name) => change(id, 1, name, waiting(name))));
+    expect(answers.map(({ status }) => status)).toEqual([200, 200]);
+    const { revision, book } = (await ruth.get(`books/${id}`)).body;
+    expect(book.waiting.map((entry: { id: string }) => entry.id).sort()).toEqual(both);
+    const posting = both.flatMap((name) => [
+      { kind: 'record-entry', entry: waiting(name).entry },
+      { kind: 'remove-waiting', id: name },
+    ]);
+    const posted = await Promise.all(
+      ['first', 'second'].map((token) => change(id, revision, token, ...posting)),
+    );
+    expect(posted.map(({ status }) => status).sort()).toEqual([200, 422]);
+    const after = (await ruth.get(`books/${id}`)).body.book;
+    expect(after.entries).toHaveLength(2);
+    expect(after.waiting).toBeUndefined();
+  });
+});
+
 describe('a book on the server', () => {
   it('keeps operations in order, each with what undoes it', async () => {
     const id = await freshCompany();

@@ -30,7 +30,7 @@ import {
   removeParty,
   removeSchedule,
 } from './put-dealings.js';
-import { putTemplates, putWaiting } from './put-waiting.js';
+import { putTemplate, putWaiting, removeTemplate, removeWaiting } from './put-waiting.js';
 import { renameAccount } from './rename-account.js';
 import { renumberAll } from './renumber-all.js';
 import { renumberAccount } from './renumber-account.js';
@@ -85,7 +85,9 @@ const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
   'remove-schedule': removeSchedule,
   'change-posting': changePosting,
   'put-waiting': putWaiting,
-  'put-templates': putTemplates,
+  'remove-waiting': removeWaiting,
+  'put-template': putTemplate,
+  'remove-template': removeTemplate,
   'change-company': changeCompany,
   'change-tax-lists': changeTaxLists,
   'change-scheme': changeScheme,

@@ -7,24 +7,21 @@ import type { Operation, Rules } from './operation.js';
 /** Whether entries wait in this company and are posted together. */
 export const postsInBatches = (book: Book): boolean => book.company.posts === 'batches';
 
-/** Lets an entry wait with the others, or says why it could not be posted as the books stand. */
+/** Lets an entry wait with the others, or puts one that waits right; or says why it could not be posted as the books stand. */
 export function intoBatch(book: Book, entry: Entry, rules: Rules): Result<Operation> {
   const posted = apply(book, { kind: 'record-entry', entry }, rules);
-  if (!posted.ok) return posted;
-  return done({ kind: 'put-waiting', entries: [...dealingsOf(book).waiting, entry] });
+  return posted.ok ? done({ kind: 'put-waiting', entry }) : posted;
 }
 
-/** The batch without one of its entries. */
-export const outOfBatch = (book: Book, id: string): Operation => ({
-  kind: 'put-waiting',
-  entries: dealingsOf(book).waiting.filter((each) => each.id !== id),
-});
+/** Whether an entry of this id waits. */
+export const waits = (book: Book, id: string): boolean =>
+  dealingsOf(book).waiting.some((each) => each.id === id);
 
 /** Posts all that waits, in one step that is undone in one: all of it, or nothing. */
 export const postBatch = (book: Book): Operation => ({
   kind: 'several',
-  operations: [
-    { kind: 'put-waiting', entries: [] },
-    ...dealingsOf(book).waiting.map((entry) => ({ kind: 'record-entry' as const, entry })),
-  ],
+  operations: dealingsOf(book).waiting.flatMap((entry): Operation[] => [
+    { kind: 'record-entry', entry },
+    { kind: 'remove-waiting', id: entry.id },
+  ]),
 });

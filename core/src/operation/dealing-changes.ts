@@ -26,7 +26,7 @@ const fixed = refusal(
   () =>
     'In this exercise what was recorded stays as it is. Record what takes it back, then the right one.',
 );
-export type ListName = 'parties' | 'items' | 'documents' | 'schedules';
+type ListName = 'parties' | 'items' | 'documents' | 'schedules' | 'waiting' | 'templates';
 type ThingOf<L extends ListName> = Dealings[L][number];
 type Thing = ThingOf<ListName>;
 
@@ -35,6 +35,8 @@ const WHAT: Readonly<Record<ListName, string>> = {
   items: 'item',
   documents: 'document',
   schedules: 'schedule',
+  waiting: 'entry in the batch',
+  templates: 'template',
 };
 
 function placedAt<T extends Thing>(list: readonly T[], thing: T, index = list.length): T[] {

@@ -7,7 +7,7 @@ export {
   type Rules,
 } from './operation.js';
 export { apply } from './apply.js';
-export { intoBatch, outOfBatch, postBatch, postsInBatches } from './batch.js';
+export { intoBatch, postBatch, postsInBatches, waits } from './batch.js';
 export {
   areTooMany,
   MOST_CHANGES,

@@ -61,12 +61,6 @@ function several({ operations }: OperationOf<'several'>, before: Book): string {
   return `${operations.length} changes at once, the first: ${operationSays(first, before)}`;
 }
 
-function waitingSays(now: number, before: number): string {
-  if (now === 0) return 'Nothing waits in the batch any more.';
-  const wait = `${now} ${now === 1 ? 'entry waits' : 'entries wait'} in the batch`;
-  return `${wait} now, ${before} before.`;
-}
-
 function schemeChanged({ scheme }: OperationOf<'change-scheme'>, before: Book): string {
   const { notPlaced } = effectsOfScheme(before, scheme);
   const lost = notPlaced.length === 0 ? '' : `; without a place: ${accounts(notPlaced.length)}`;
@@ -122,12 +116,14 @@ const SAYS: { readonly [K in OperationKind]: Says<K> } = {
     return `Schedule “${found?.text ?? id}” removed with its entries.`;
   },
   'change-posting': () => 'The accounts that documents use changed.',
-  'put-waiting': ({ entries }, book) =>
-    waitingSays(entries.length, dealingsOf(book).waiting.length),
-  'put-templates': ({ templates }, book) =>
-    templates.length < dealingsOf(book).templates.length
-      ? 'A template thrown away.'
-      : `Template “${templates.at(-1)?.name ?? ''}” kept.`,
+  'put-waiting': ({ entry }) => `Entry ${entryNamed(entry)} waits in the batch.`,
+  'remove-waiting': ({ id }, book) => {
+    const entry = dealingsOf(book).waiting.find((each) => each.id === id);
+    return `Entry ${entry ? entryNamed(entry) : id} waits in the batch no longer.`;
+  },
+  'put-template': ({ template }) => `Template “${template.name}” kept.`,
+  'remove-template': ({ id }, book) =>
+    `Template “${nameIn(dealingsOf(book).templates, id)}” thrown away.`,
   'change-company': ({ company }, book) =>
     (company.words ?? 'international') === (book.company.words ?? 'international')
       ? 'The particulars of the company changed.'

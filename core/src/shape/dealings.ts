@@ -29,7 +29,7 @@ export type PostingPurpose = keyof Posting;
 
 /** The most parties, items, documents and schedules that a book holds, each. */
 const MOST = 10_000;
-export const MOST_WAITING = 500;
+const MOST_WAITING = 500;
 
 export const DEALINGS = {
   /** Perpetual: each dispatch takes its cost of sale; periodic: the stock is counted. */

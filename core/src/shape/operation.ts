@@ -1,7 +1,7 @@
 import { accountShape, id, PARTICULARS } from './account.js';
 import { companyShape } from './company.js';
 import { day } from './day.js';
-import { INVENTORY_SYSTEMS, MOST_WAITING, postingShape } from './dealings.js';
+import { INVENTORY_SYSTEMS, postingShape } from './dealings.js';
 import { documentShape } from './document.js';
 import { entryShape } from './entry.js';
 import { itemShape } from './item.js';
@@ -50,9 +50,10 @@ export const OPERATIONS = {
   'put-schedule': record({ schedule: scheduleShape, index, restores }, 'index', 'restores'),
   'remove-schedule': record({ id }),
   'change-posting': record({ posting: postingShape, inventory: oneOf(INVENTORY_SYSTEMS) }),
-  /** The whole list, in its order. */
-  'put-waiting': record({ entries: list(entryShape, MOST_WAITING, 'entries that wait') }),
-  'put-templates': record({ templates: list(templateShape, MOST_WAITING, 'templates') }),
+  'put-waiting': record({ entry: entryShape, index }, 'index'),
+  'remove-waiting': record({ id }),
+  'put-template': record({ template: templateShape, index }, 'index'),
+  'remove-template': record({ id }),
   'change-company': record({ company: companyShape }),
   'change-tax-lists': record({ taxLists: taxListsShape }),
   /** `places`: where accounts stand from then on; absent: those of a type that is gone lose their place. */

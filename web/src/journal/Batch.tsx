@@ -1,11 +1,4 @@
-import {
-  dealingsOf,
-  outOfBatch,
-  postBatch,
-  totalOfEntries,
-  type Book,
-  type Entry,
-} from '@gleddo/core';
+import { dealingsOf, postBatch, totalOfEntries, type Book, type Entry } from '@gleddo/core';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { useBookStore } from '../book/open-book';
@@ -19,14 +12,17 @@ interface BatchProps {
   readonly book: Book;
   readonly money: Money;
   readonly mayChange: boolean;
-  /** Takes an entry out of the batch and into the form. */
+  /** Takes one of its entries into the form; it waits as it is until it is changed there. */
   onChange(entry: Entry): void;
+  /** One of them does not wait any more. */
+  onTakenOut(entry: Entry): void;
 }
 
 const NOT_POSTED = 'As the books stand, the batch can’t be posted.';
 
 /** The entries that wait: what they will do to the statements, and the one step that posts them. */
-export function Batch({ book, money, mayChange, onChange }: BatchProps) {
+export function Batch({ book, ...rest }: BatchProps) {
+  const { mayChange } = rest;
   const store = useBookStore();
   const [refused, setRefused] = useState<readonly string[]>([]);
   const { waiting } = dealingsOf(book);
@@ -39,7 +35,7 @@ export function Batch({ book, money, mayChange, onChange }: BatchProps) {
       <table className="lines-table">
         <tbody>
           {waiting.map((entry) => (
-            <WaitingEntry key={entry.id} {...{ book, entry, money, mayChange, onChange }} />
+            <WaitingEntry key={entry.id} entry={entry} {...rest} />
           ))}
         </tbody>
       </table>
@@ -61,15 +57,14 @@ export function Batch({ book, money, mayChange, onChange }: BatchProps) {
   );
 }
 
-type WaitingEntryProps = BatchProps & { readonly entry: Entry };
+type WaitingEntryProps = Omit<BatchProps, 'book'> & { readonly entry: Entry };
 
-function WaitingEntry({ book, entry, money, mayChange, onChange }: WaitingEntryProps) {
+function WaitingEntry({ entry, money, mayChange, onChange, onTakenOut }: WaitingEntryProps) {
   const store = useBookStore();
   const name = entry.text || entry.reference || 'Without a text';
-  const takeOut = () => store.change(outOfBatch(book, entry.id));
-  const change = () => {
-    takeOut();
-    onChange(entry);
+  const takeOut = () => {
+    store.change({ kind: 'remove-waiting', id: entry.id });
+    onTakenOut(entry);
   };
   return (
     <tr>
@@ -82,7 +77,7 @@ function WaitingEntry({ book, entry, money, mayChange, onChange }: WaitingEntryP
             size="small"
             type="text"
             aria-label={`Change ${name} in the batch`}
-            onClick={change}
+            onClick={() => onChange(entry)}
           >
             Change
           </Button>

@@ -3,6 +3,7 @@ import {
   intoBatch,
   minorDigits,
   postsInBatches,
+  waits,
   type Book,
   type Entry,
   type Refusal as Refused,
@@ -62,13 +63,16 @@ function useDraft({ draft, onChange }: EntryFormProps) {
   return { set, change, takeOut, refused, setRefused };
 }
 
-/** Records a new entry, lets it wait where they are posted together, or changes one that is recorded. */
+/** Changes an entry that is recorded; lets one wait where they are posted together, or puts it right there; records it. */
 function put(store: BookStore, { id }: EntryDraft, entry: Entry): readonly Refused[] {
-  if (id !== null) return store.change({ kind: 'change-entry', entry }).refusals;
   const { book } = store.snapshot();
-  if (!postsInBatches(book)) return store.change({ kind: 'record-entry', entry }).refusals;
-  const waits = intoBatch(book, entry, store.rules);
-  return waits.ok ? store.change(waits.value).refusals : waits.refusals;
+  const isWaiting = id === null ? postsInBatches(book) : waits(book, id);
+  if (isWaiting) {
+    const batch = intoBatch(book, entry, store.rules);
+    return batch.ok ? store.change(batch.value).refusals : batch.refusals;
+  }
+  const kind = id === null ? 'record-entry' : 'change-entry';
+  return store.change({ kind, entry }).refusals;
 }
 
 /** Records what is typed: answers whether it was. */
@@ -120,7 +124,7 @@ export function EntryForm(props: EntryFormProps) {
           mayGo={draft.lines.length > 2}
         />
       ))}
-      <FormFoot {...{ book, draft, read, money, onDone, record, set }} />
+      <FormFoot {...{ book, draft, read, money, onDone, record, set, toStart }} />
       <Refusal says={refused.join(' ')} />
     </div>
   );
@@ -142,9 +146,12 @@ interface FormFootProps extends Pick<
 > {
   set(rest: Partial<EntryDraft>): void;
   record(): void;
+  /** Brings the focus to the form’s beginning. */
+  toStart(): void;
 }
 
-function FormFoot({ book, draft, read, money, onDone, set, record }: FormFootProps) {
+function FormFoot(props: FormFootProps) {
+  const { book, draft, read, money, onDone, set, record, toStart } = props;
   const isBatch = postsInBatches(book);
   return (
     <div className="entry-foot">
@@ -154,7 +161,10 @@ function FormFoot({ book, draft, read, money, onDone, set, record }: FormFootPro
       {draft.id === null && (
         <Templates
           book={book}
-          onTake={(entry) => set({ ...draftOf(book, entry), id: null, date: draft.date })}
+          onTake={(entry) => {
+            set({ ...draftOf(book, entry), id: null, date: draft.date });
+            toStart();
+          }}
         />
       )}
       <DifferenceSays read={read} money={money} />

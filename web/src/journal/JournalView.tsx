@@ -4,6 +4,7 @@ import {
   journalSheet,
   shownPeriod,
   spreadFigures,
+  waits,
   type Book,
   type Entry,
   type Operation,
@@ -111,7 +112,10 @@ function Waiting({ typed }: Pick<EntriesProps, 'typed'>) {
   return (
     <Batch
       {...{ book, money, mayChange: answer.mayChange }}
-      onChange={(entry) => typed.take({ ...draftOf(book, entry), id: null })}
+      onChange={(entry) => typed.take(draftOf(book, entry))}
+      onTakenOut={({ id }) => {
+        if (typed.draft.id === id) typed.change((now) => ({ ...now, id: null }));
+      }}
     />
   );
 }
@@ -184,17 +188,18 @@ const UNTIL_BALANCED =
   'As soon as an entry is in balance, this page shows what it does: each account before and after, and the profit.';
 
 /** What would be recorded, without its words; null while it is not an entry yet. */
-function operationOf(draft: EntryDraft, read: ReadDraft): Operation | null {
+function operationOf(book: Book, draft: EntryDraft, read: ReadDraft): Operation | null {
   const entry = entryFrom(draft, read);
   if (typeof entry === 'string' || entry.lines.length < 2) return null;
-  const kind = draft.id === null ? 'record-entry' : 'change-entry';
+  const isNew = draft.id === null || waits(book, draft.id);
+  const kind = isNew ? 'record-entry' : 'change-entry';
   // The id of one that is not recorded yet is drawn anew each time.
   return { kind, entry: { ...entry, id: draft.id ?? 'typed', text: '', reference: '' } };
 }
 
 function WhatItDoes({ book, draft, read, children }: WhatItDoesProps) {
   const { rules } = useBookStore();
-  const operation = operationOf(draft, read);
+  const operation = operationOf(book, draft, read);
   return (
     <Page side="right" title="What it does" when="before it is recorded" bare>
       <div style={{ paddingTop: 10 }}>

@@ -1,4 +1,4 @@
-import { addMonths, dealingsOf, type Book, type Entry, type Operation } from '@gleddo/core';
+import { addMonths, type Entry, type Operation } from '@gleddo/core';
 import { Button, InputNumber, Popover } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -26,10 +26,9 @@ const repeated = (entry: Entry, months: number): Operation => ({
 const NAME_LENGTH = 120;
 
 /** The entry among those that are kept to begin others from, under what it says. */
-function keptAsTemplate(book: Book, entry: Entry): Operation {
+function keptAsTemplate(entry: Entry): Operation {
   const name = (entry.text || entry.reference || KIND_NAMES[entry.kind]).slice(0, NAME_LENGTH);
-  const template = { id: `t-${nanoid(12)}`, name, entry: typed(entry) };
-  return { kind: 'put-templates', templates: [...dealingsOf(book).templates, template] };
+  return { kind: 'put-template', template: { id: `t-${nanoid(12)}`, name, entry: typed(entry) } };
 }
 
 /** Records an entry again in each of so many months, or keeps it to begin others from. */
@@ -80,7 +79,7 @@ function Months({ entry, onDone }: { entry: Entry; onDone(): void }) {
         Record them
       </Button>
       <p style={{ margin: '8px 0 0' }}>
-        <Button size="small" onClick={() => make(keptAsTemplate(store.snapshot().book, entry))}>
+        <Button size="small" onClick={() => make(keptAsTemplate(entry))}>
           Keep as a template
         </Button>
       </p>

@@ -15,15 +15,15 @@ export function Templates({ book, onTake }: TemplatesProps) {
   const [isOpen, setOpen] = useState(false);
   const { templates } = dealingsOf(book);
   if (templates.length === 0) return null;
-  const throwAway = (id: string) =>
-    store.change({ kind: 'put-templates', templates: templates.filter((each) => each.id !== id) });
+  const throwAway = (id: string) => store.change({ kind: 'remove-template', id });
   const list = (
     <ul className="plain-list" aria-label="Templates">
-      {templates.map(({ id, name, entry }) => (
+      {templates.map(({ id, name, entry }, i) => (
         <li key={id}>
           <Button
             type="text"
             size="small"
+            autoFocus={i === 0}
             onClick={() => {
               setOpen(false);
               onTake(entry);
