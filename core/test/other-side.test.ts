@@ -65,6 +65,11 @@ describe('what stands on the unusual side', () => {
         posting: { ...dealingsOf(book([])).posting, receivables: 'debtors' },
       },
     };
+    const beyond = {
+      ...dealt,
+      opening: { ...dealt.opening, balances: { debtors: -900, capital: 900 } },
+    };
+    expect(onOtherSide(beyond, YEAR.to)[0]).toMatchObject({ amount: 899 });
     expect(onOtherSide(dealt, YEAR.to)).toMatchObject([
       { what: 'Customers in credit', amount: 200 },
     ]);

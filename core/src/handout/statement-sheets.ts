@@ -182,9 +182,7 @@ function balanceRows(book: Book, beside: Beside): HandoutRow[] {
     beside.row('total', 'Total assets', { figure: (of) => of.sheet.totals.assets }),
     beside.row('total', 'Total liabilities', { figure: (of) => of.sheet.totals.liabilities }),
     beside.row('total', 'Total equity', { figure: (of) => of.sheet.totals.equity }),
-    ...sheet.moved.map((moved) =>
-      beside.words(movedSays(book, moved, amountIn(book, moved.amount))),
-    ),
+    ...sheet.moved.map((moved) => beside.words(movedSays(moved, amountIn(book, moved.amount)))),
   ];
 }
 

@@ -1,4 +1,4 @@
-import { accountOf, type Account, type Book } from '../book/book.js';
+import type { Account, Book } from '../book/book.js';
 import { dealingsOf } from '../book/dealings.js';
 import { sectionOfAccount } from '../book/place.js';
 import { balancesOf, upTo } from '../ledger/balances.js';
@@ -47,7 +47,8 @@ const WHAT: Readonly<Record<string, string>> = {
 /**
  * What stands at a date on the side that is not usual, and where it belongs: an overdraft and customers who have paid
  * ahead among the liabilities, suppliers paid ahead and an overdraft account with money among the assets. Customers and
- * suppliers one by one where the book knows them: what one has paid ahead does not lower what another owes.
+ * suppliers one by one where the book knows them: what one has paid ahead does not lower what another owes; but at least
+ * as much as their account stands on the other side.
  */
 export function onOtherSide(book: Book, at: string): Reclassified[] {
   const balances = balancesOf(book, upTo(at));
@@ -58,7 +59,8 @@ export function onOtherSide(book: Book, at: string): Reclassified[] {
     if (!from || !isSheet || WHAT[role] === undefined) return [];
     const sign = from.class === 'asset' ? 1 : -1;
     const own = Math.max(0, -sign * (balances.get(account.id) ?? 0));
-    const [what, amount] = ofParties(book, account, at) ?? [WHAT[role], own];
+    const [what, ahead] = ofParties(book, account, at) ?? [WHAT[role], 0];
+    const amount = Math.max(own, ahead);
     const to = sectionOfType(book.scheme, ON_SIDE[from.class === 'asset' ? 'liability' : 'asset']);
     return amount === 0 || !to ? [] : [{ account, amount, from, to, what }];
   });
@@ -78,8 +80,5 @@ export const reclassified = (
 export const reclassifies = (book: Book): boolean => book.company.otherSide === 'reclassified';
 
 /** What was moved, in a sentence; the amount is written by whoever shows it. */
-export const movedSays = (
-  book: Book,
-  { account, what, to }: Reclassified,
-  amount: string,
-): string => `${what}, ${accountOf(book, account.id)?.name ?? ''}: ${amount} stands in ${to.name}.`;
+export const movedSays = ({ account, what, to }: Reclassified, amount: string): string =>
+  `${what}, ${account.name}: ${amount} stands in ${to.name}.`;

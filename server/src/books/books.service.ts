@@ -30,7 +30,8 @@ export class BooksService {
   /** The start: that of the exercise, the one as which it was begun where each has their own, or a company’s chart. */
   private async startText(id: string, rights: Rights): Promise<string | null> {
     const { go, startsDiffer, startBookId, use } = rights;
-    if (use === 'company') return chartAlone(await this.kept.asBegun(id));
+    if (use === 'company')
+      return rights.revision === 0 ? null : chartAlone(await this.kept.asBegun(id));
     if (startBookId === null) return null;
     const own = go && startsDiffer ? await this.kept.asBegun(go.begunAs) : null;
     return own ?? (await this.readable(startBookId)).text;
@@ -55,7 +56,7 @@ const BARE = 2;
 
 /** The text of a book, where it is a chart with nothing recorded in it, as starters are; null otherwise. */
 function chartAlone(text: string | null): string | null {
-  if (text === null || !text.includes('"entries":[]')) return null;
+  if (text === null || text.length > LARGE_TEXT || !text.includes('"entries":[]')) return null;
   const { accounts } = JSON.parse(text) as { accounts: readonly object[] };
   return accounts.length > BARE ? text : null;
 }

@@ -100,13 +100,18 @@ export class FilingService {
   ): Promise<string> {
     const { exerciseId, personId, fileName, table = null, pairs = [], isOwn } = filed;
     const of = and(eq(tries.exerciseId, exerciseId), eq(tries.personId, personId));
-    const [before] = await db.select({ bookId: tries.bookId }).from(tries).where(of).for('update');
+    const [before] = await db
+      .select({ bookId: tries.bookId, begunBookId: tries.begunBookId })
+      .from(tries)
+      .where(of)
+      .for('update');
     const bookId = await this.books.keep(ready, 'try', db);
     const came = {
       ...{ bookId, fileName, handPairs: JSON.stringify(pairs) },
       ...{ state: 'handed-in' as const, handedInAt: new Date() },
       ...{ checkId: null, checkFault: null, points: null, outOf: null },
-      begunBookId: isOwn ? (before?.bookId ?? null) : null,
+      // A file that takes the place of another one leaves what was begun before both.
+      begunBookId: (isOwn ? before?.bookId : before?.begunBookId) ?? null,
     };
     const [made] = await db
       .insert(tries)

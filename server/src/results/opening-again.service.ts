@@ -36,7 +36,7 @@ export class OpeningAgainService {
     await this.db.transaction(async (tx) => {
       const [open] = await tx
         .update(tries)
-        .set({ ...AT_WORK, bookId: work.begunBookId ?? work.bookId })
+        .set({ ...AT_WORK, ...workOf(work) })
         .where(and(eq(tries.id, tryId), ne(tries.state, 'working'), eq(tries.bookId, work.bookId)))
         .returning({ id: tries.id });
       if (!open)
@@ -47,6 +47,10 @@ export class OpeningAgainService {
     this.access.forget();
   }
 }
+
+/** The book to go on with, and what was paired by hand in it: nothing in one that was not handed in. */
+const workOf = ({ bookId, begunBookId, handPairs }: TryRow) =>
+  begunBookId === null ? { bookId, handPairs } : { bookId: begunBookId, handPairs: '[]' };
 
 /** What hung on the work as it was handed in: its table, its copy to put right, what waits to be checked. */
 async function forget(db: Queries, { id, bookId, begunBookId }: TryRow): Promise<void> {

@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Me, PastCheck } from '@gleddo/contract';
 import type { KeptResult } from '@gleddo/core';
-import { asc, eq } from 'drizzle-orm';
+import { desc, eq } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
 import { checks, keys } from '../database/schema/index.js';
 import { DATABASE } from '../http/tokens.js';
@@ -24,8 +24,9 @@ export class PastChecksService {
       .from(checks)
       .innerJoin(keys, eq(keys.id, checks.keyId))
       .where(eq(checks.tryId, tryId))
-      .orderBy(asc(checks.at));
-    return withoutRepeats(runs)
+      .orderBy(desc(checks.at))
+      .limit(MOST);
+    return withoutRepeats(runs.reverse())
       .map(({ check, keyVersion }, i, all): PastCheck => {
         const before = all[i - 1]?.check;
         return {
@@ -40,6 +41,9 @@ export class PastChecksService {
       .reverse();
   }
 }
+
+/** How many checks are looked at, the newest: each holds all its results. */
+const MOST = 20;
 
 interface Run {
   readonly check: typeof checks.$inferSelect;

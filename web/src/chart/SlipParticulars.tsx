@@ -58,7 +58,7 @@ export function SlipParticulars({ account, onChange, onOpening }: ParticularsPro
         ),
       )}
       {help.totals && <SlipOpening account={account} onSet={onOpening} />}
-      <SlipBudget account={account} onSet={set} />
+      <SlipBudget key={account.id} account={account} onSet={set} />
       <ChargedOn account={account} onSet={set} />
       <TakesEntries account={account} onSet={set} />
       <BankDetails account={account} onSet={set} />

@@ -14,12 +14,13 @@ interface PastChecksProps {
 
 /** The checks that a work has had, and what came out otherwise each time: asked for when it is opened. */
 export function PastChecks({ marked, keyBook }: PastChecksProps) {
-  const { tryId, points, of } = marked;
+  const { tryId, keyVersion, points, of } = marked;
   const [isOpen, setOpen] = useState(false);
   const past = useQuery({
-    queryKey: ['past-checks', tryId, points, of],
+    queryKey: ['past-checks', tryId, keyVersion, points, of],
     queryFn: () => get<PastCheck[]>(`tries/${tryId}/checks`),
     enabled: isOpen,
+    staleTime: 0,
   });
   return (
     <details className="margin-more" onToggle={(event) => setOpen(event.currentTarget.open)}>

@@ -73,7 +73,7 @@ export function SheetSide(compared: Compared) {
       </Columns>
       {sheet.moved.map((moved) => (
         <p key={moved.account.id} className="quiet">
-          {movedSays(book, moved, compared.money(moved.amount))}
+          {movedSays(moved, compared.money(moved.amount))}
         </p>
       ))}
     </Page>
