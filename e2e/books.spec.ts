@@ -60,12 +60,12 @@ test('statements are printed on paper only, and saved; a cash flow is told by ei
   // What a browser says when it prints; printing itself asks for a printer.
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
   await page.emulateMedia({ media: 'print' });
-  await expect(page.locator('.on-paper-only article')).toHaveCount(2);
+  await expect(page.locator('.handout-on-paper-only article')).toHaveCount(2);
   await expect(page.locator('#root')).toBeHidden();
   await expect(page.getByRole('article', { name: 'Balance sheet' })).toContainText('Total equity');
   await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
   await page.emulateMedia({ media: 'screen' });
-  await expect(page.locator('.on-paper-only')).toHaveCount(0);
+  await expect(page.locator('.handout-on-paper-only')).toHaveCount(0);
   for (const kind of ['PDF', 'XLSX', 'CSV']) {
     const file = page.waitForEvent('download');
     await page.getByRole('button', { name: `Save as ${kind}` }).click();

@@ -58,7 +58,7 @@ test('a click on the ruler begins an account with that number, there', async ({ 
   const ruler = page
     .locator('.section')
     .filter({ hasText: 'Operating expenses' })
-    .locator('.ruler');
+    .locator('.ruler-strip');
   const box = await ruler.boundingBox();
   if (!box) throw new Error('no ruler');
   await page.mouse.click(box.x + 10, box.y + box.height / 2);

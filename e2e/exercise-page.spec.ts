@@ -71,8 +71,8 @@ test('an instructor tries an exercise as a student: its help, its marks as they 
   await page.getByRole('link', { name: 'Health', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Health of the book' })).toBeVisible();
   await page.getByRole('link', { name: 'Chart', exact: true }).click();
-  await expect(page.locator('.tray')).toContainText('Gift vouchers sold');
-  await expect(page.locator('.ruler')).toHaveCount(0);
+  await expect(page.locator('.chart-tray')).toContainText('Gift vouchers sold');
+  await expect(page.locator('.ruler-strip')).toHaveCount(0);
 
   await nothingSerious(page, 'a try with its tray');
 
@@ -80,8 +80,8 @@ test('an instructor tries an exercise as a student: its help, its marks as they 
   await page.getByRole('link', { name: 'Marks' }).click();
   await expect(marks()).toContainText('0 of 82');
   await page.getByRole('link', { name: 'Chart', exact: true }).click();
-  await page.locator('.tray').getByText('Gift vouchers sold').click();
-  await findPlace(page, page.locator('.slip'), 'deferred');
+  await page.locator('.chart-tray').getByText('Gift vouchers sold').click();
+  await findPlace(page, page.locator('.slip-sheet'), 'deferred');
   await page.keyboard.press('Enter');
   await saved(page);
   await page.getByRole('link', { name: 'Marks' }).click();

@@ -12,7 +12,7 @@ test('place them: from the tray each account goes to its place; one goes wrong',
     student: 'Pia Crust',
   });
   const student = await begin(browser, page, { made, title: 'Place the bakery' });
-  await expect(student.locator('.tray .row.account')).toHaveCount(5);
+  await expect(student.locator('.chart-tray .row.account')).toHaveCount(5);
   const place = async (name: string, type: string) => {
     await row(student, name).click();
     const slip = student.getByRole('complementary', { name: `Account ${name}` });
@@ -31,7 +31,7 @@ test('place them: from the tray each account goes to its place; one goes wrong',
   await place('Oven loan', 'Long-term loan');
   await place('Bread sold', 'Sales of goods');
   await place('Flour used', 'Cost of goods sold');
-  await expect(student.locator('.tray')).toHaveCount(0);
+  await expect(student.locator('.chart-tray')).toHaveCount(0);
   await handIn(student);
   const notes = await notesOf(page, made, 'Pia Crust');
   await expect(notes).toHaveCount(1);
@@ -56,7 +56,7 @@ test('number them: placed accounts get numbers by the plan; a word from the chec
   await page.getByRole('button', { name: 'Save the checks' }).click();
   await expect(page.getByRole('button', { name: 'Save the checks' })).toBeDisabled();
   const student = await begin(browser, page, { made, title: 'Number the bakery' });
-  await expect(student.locator('.ruler')).toHaveCount(0);
+  await expect(student.locator('.ruler-strip')).toHaveCount(0);
   const number = async (name: string, text: string) => {
     await row(student, name).click();
     const slip = student.getByRole('complementary', { name: `Account ${name}` });

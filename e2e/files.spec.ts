@@ -115,11 +115,11 @@ test('a starter chart for a trade is shown, and taken with the equity of the leg
   await page.getByRole('radio', { name: 'A starter chart' }).check();
   await page.getByRole('combobox', { name: 'Trade' }).click();
   await choose(page, 'Building trade');
-  await expect(page.locator('.glance')).toContainText('Share capital');
+  await expect(page.locator('.glance-pages')).toContainText('Share capital');
   await page.getByRole('combobox', { name: 'Legal form' }).click();
   await choose(page, 'Sole trader');
-  await expect(page.locator('.glance')).toContainText('Drawings');
-  await expect(page.locator('.glance')).not.toContainText('Share capital');
+  await expect(page.locator('.glance-pages')).toContainText('Drawings');
+  await expect(page.locator('.glance-pages')).not.toContainText('Share capital');
   await page.getByRole('button', { name: /^Open the book with \d+ accounts/ }).click();
   await expect(page.getByRole('rowgroup', { name: 'Cost of sales' })).toContainText(
     'Subcontractors',

@@ -26,7 +26,7 @@ test('a student gets back what was chosen, and puts the work right in a copy, no
   await page.getByLabel('From your stock of notes').click();
   await choose(page, 'Look at what is owed.');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.locator('.own-note')).toContainText('Look at what is owed.');
+  await expect(page.locator('.margin-own')).toContainText('Look at what is owed.');
   await page.getByRole('button', { name: 'Give back', exact: true }).click();
   const asks = page.getByRole('dialog');
   await asks.getByRole('checkbox', { name: /^The key beside/ }).check();
@@ -37,7 +37,7 @@ test('a student gets back what was chosen, and puts the work right in a copy, no
   await comeInAs(student, 'Ines Okafor', server.address);
   await student.getByRole('link', { name: /Quarter-end/ }).click();
   await expect(student.getByText('yours').first()).toBeVisible();
-  await expect(student.locator('.own-note')).toContainText('Look at what is owed.');
+  await expect(student.locator('.margin-own')).toContainText('Look at what is owed.');
   const marks = await student.locator('.margin-head').innerText();
   await student.getByRole('link', { name: 'Put it right' }).click();
   await student.getByRole('button', { name: 'Begin' }).click();
@@ -45,7 +45,7 @@ test('a student gets back what was chosen, and puts the work right in a copy, no
   await expect(paper.getByRole('heading')).toHaveText('3 notes to put right');
   await expect(paper).toContainText('it belongs in Current liabilities');
   await paper.getByRole('link', { name: 'Go there' }).click();
-  await findPlace(student, student.locator('.slip'), 'deferred');
+  await findPlace(student, student.locator('.slip-sheet'), 'deferred');
   await student.keyboard.press('Enter');
   await expect(paper.getByRole('listitem').first()).toContainText('put right');
   await expect(paper.getByRole('heading')).toHaveText('2 notes to put right');

@@ -25,7 +25,7 @@ test('the history is told in sentences; a moment is named, looked at and gone ba
   await expect(page.locator('.spread')).toContainText('Paper in stock');
   await history.getByLabel('Name of this moment').fill('Before the stamps');
   await history.getByRole('button', { name: 'Name it' }).click();
-  await expect(history.locator('.moment-name')).toHaveText('Before the stamps');
+  await expect(history.locator('.history-moment-name')).toHaveText('Before the stamps');
   await history.getByRole('button', { name: 'Go back to it' }).click();
   await expect(history.getByRole('button', { name: /“1030 Stamps” deleted/ })).toBeVisible();
   await page.getByRole('link', { name: 'Chart', exact: true }).click();

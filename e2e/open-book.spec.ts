@@ -11,7 +11,7 @@ async function add(page: Page, name: string): Promise<void> {
 }
 
 const news = (page: Page) => page.getByRole('status').filter({ hasText: 'Changed in another' });
-const refused = (page: Page) => page.locator('.book-says.is-alert');
+const refused = (page: Page) => page.locator('.book-tools-says.is-alert');
 
 /** Lets nothing of what this tab does get through, as where the connection is lost. */
 const cutOff = (page: Page) => page.route('**/api/books/**', (route) => route.abort());

@@ -29,10 +29,10 @@ test('a scheme is adapted: what would lose its place is said first, kept, and un
   await scheme.getByRole('button', { name: 'Save the scheme' }).click();
   await saved(page);
   await chart(page);
-  await expect(page.locator('.tray')).toContainText('Nursery field');
+  await expect(page.locator('.chart-tray')).toContainText('Nursery field');
   await expect(page.locator('.spread-foot').first()).toContainText('✓ equals');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.locator('.tray')).toHaveCount(0);
+  await expect(page.locator('.chart-tray')).toHaveCount(0);
   await saved(page);
 });
 

@@ -25,13 +25,13 @@ test('axe finds nothing serious where companies are built', async ({ page }) => 
   await expect(page.getByText('Come in as')).toBeVisible();
   await nothingSerious(page, 'sign-in');
   await comeInAs(page, 'Ruth Marsh');
-  await visit(page, '/companies', '.row-link');
+  await visit(page, '/companies', '.list-page-link');
   const book = await openTernIsland(page);
   for (const part of ['chart', 'opening', 'journal', 'statements'])
     await visit(page, `${book}/${part}`, '.spread');
   for (const show of ['trial', 'equity', 'cash'])
     await visit(page, `${book}/statements?show=${show}`, '.lines-table');
-  await visit(page, `${book}/chart?account=slipway-prepaid`, '.slip');
+  await visit(page, `${book}/chart?account=slipway-prepaid`, '.slip-sheet');
 });
 
 test('axe finds nothing serious where a chart is worked out', async ({ page }) => {
@@ -41,19 +41,19 @@ test('axe finds nothing serious where a chart is worked out', async ({ page }) =
   await visit(page, `${book}/profile/scheme`, '.scheme-part');
   await page.getByRole('button', { name: /^Prepayment/ }).click();
   await nothingSerious(page, 'a type of the scheme', '.scheme-sheet');
-  await visit(page, `${book}/profile/numbers`, '.band-ruler');
+  await visit(page, `${book}/profile/numbers`, '.numbers-band');
   await page.getByRole('combobox', { name: 'Another number plan' }).click();
   await choose(page, 'A plan of your own');
-  await nothingSerious(page, 'a plan being written', '.plan-editor');
+  await nothingSerious(page, 'a plan being written', '.numbers-plan-editor');
   await visit(page, `${book}/profile/taxes`, '.paper');
   await page.getByRole('button', { name: 'Add a line' }).first().click();
   await nothingSerious(page, 'tax lists', '.leaves');
   await visit(page, `${book}/profile/handouts`, '.handout-paper');
-  await visit(page, `${book}/history`, '.state-line, .history');
+  await visit(page, `${book}/history`, '.state-line, .history-desk');
   await visit(page, `${book}/chart?view=list`, '.list-row.account');
-  await visit(page, `${book}/chart?account=slipway-prepaid`, '.slip');
+  await visit(page, `${book}/chart?account=slipway-prepaid`, '.slip-sheet');
   await page.getByRole('button', { name: 'Opening, cash flow, note, taxes, budget' }).click();
-  await nothingSerious(page, 'the whole slip', '.slip');
+  await nothingSerious(page, 'the whole slip', '.slip-sheet');
   await page.getByLabel('Placed in').click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await nothingSerious(page, 'the sheet of places', '.ant-modal');
@@ -66,11 +66,11 @@ test('axe finds nothing serious where a chart is worked out', async ({ page }) =
     .locator('.row.account')
     .nth(3)
     .click({ modifiers: ['Control'] });
-  await expect(page.locator('.together')).toBeVisible();
-  await nothingSerious(page, 'several accounts together', '.together');
+  await expect(page.locator('.chart-together')).toBeVisible();
+  await nothingSerious(page, 'several accounts together', '.chart-together');
   await visit(page, '/companies/new', '#company-name');
   await page.getByRole('radio', { name: 'A starter chart' }).check();
-  await expect(page.locator('.glance')).toBeVisible();
+  await expect(page.locator('.glance-pages')).toBeVisible();
   await nothingSerious(page, 'a starter chart', '.desk');
 });
 
@@ -82,7 +82,7 @@ test('axe finds nothing serious where a year is told, printed and closed', async
   await page.getByRole('button', { name: 'Print or save' }).click();
   await expect(page.getByRole('button', { name: 'Save as PDF' })).toBeVisible();
   await nothingSerious(page, 'print or save', '.ant-popover');
-  await visit(page, `${book}/journal?kind=adjusting`, '.entry');
+  await visit(page, `${book}/journal?kind=adjusting`, '.entry-item');
   await visit(page, `${book}/profile/year-end`, '.lines-table');
   await visit(page, `${book}/profile/health`, 'h2');
 });
@@ -118,7 +118,7 @@ test('axe finds nothing serious where an exercise is made to lead', async ({ pag
 
 test('axe finds nothing serious where exercises are made and marked', async ({ page }) => {
   await comeInAs(page, 'Ruth Marsh');
-  await visit(page, '/exercises', '.row-link');
+  await visit(page, '/exercises', '.list-page-link');
   await page.getByRole('link', { name: /Quarter-end at Tern Island/ }).click();
   await expect(page.locator('#brief-text')).toBeVisible();
   const exercise = page.url().replace('/brief', '');
@@ -129,12 +129,12 @@ test('axe finds nothing serious where exercises are made and marked', async ({ p
   await visit(page, `${exercise}/checks`, '.lines-table');
   await visit(page, `${exercise}/try`, '.slip-actions');
   await visit(page, `${exercise}/hand-out`, '.paper');
-  await visit(page, '/groups', '.row-link');
+  await visit(page, '/groups', '.list-page-link');
   await page.getByRole('link', { name: /Bookkeeping, spring term/ }).click();
   await expect(page.getByText('24 students')).toBeVisible();
   await nothingSerious(page, 'a class group');
   const results = exercise.replace('exercises', 'results');
-  await visit(page, results, '.matrix');
+  await visit(page, results, '.matrix-table');
   await page.getByRole('button', { name: /^Key, version/ }).click();
   await expect(page.getByRole('heading', { name: /^Version 1/ })).toBeVisible();
   await nothingSerious(page, 'versions of the key', '.ant-modal');
@@ -178,5 +178,5 @@ test('axe finds nothing serious on work given back', async ({ page }) => {
   await page.getByRole('link', { name: 'Put it right' }).click();
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(page.getByRole('region', { name: 'What is to be put right' })).toContainText('note');
-  await nothingSerious(page, 'a work that is put right', '.beside');
+  await nothingSerious(page, 'a work that is put right', '.work-beside');
 });

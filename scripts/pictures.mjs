@@ -31,7 +31,7 @@ async function comeIn(name) {
   const page = await context.newPage();
   await page.goto(address);
   await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
-  await page.locator('.head').waitFor();
+  await page.locator('.head-bar').waitFor();
   return page;
 }
 
@@ -58,7 +58,7 @@ async function placing(page) {
   await page.locator('#brief-text').waitFor();
   await page.getByRole('link', { name: 'Try it' }).click();
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
-  await picture(page, 'place-them', '.tray');
+  await picture(page, 'place-them', '.chart-tray');
 }
 
 const LIST = `No.,Account,Opening,Closing
@@ -113,14 +113,14 @@ async function filed(page) {
     ]);
   await picture(page, 'work-from-files', 'canvas, .lines-table');
   await page.goBack();
-  await page.locator('.matrix').waitFor();
+  await page.locator('.matrix-table').waitFor();
 }
 
 async function instructor() {
   const page = await comeIn('Ruth Marsh');
   await link(page, /Tern Island Kayaks/);
   await page.getByText('Prepaid slipway rent').click();
-  await picture(page, 'chart', '.slip');
+  await picture(page, 'chart', '.slip-sheet');
   const book = page.url().replace(/\/chart.*/, '');
   for (const part of ['opening', 'journal', 'statements']) {
     await page.goto(`${book}/${part}`);
@@ -137,7 +137,7 @@ async function instructor() {
   await picture(page, 'exercise-brief', '#brief-text');
   const exercise = page.url().replace('/brief', '');
   await page.goto(exercise.replace('exercises', 'results'));
-  await picture(page, 'class-results', '.matrix');
+  await picture(page, 'class-results', '.matrix-table');
   await filed(page);
   await link(page, 'Ines Okafor');
   await picture(page, 'marked-work', '.marked-spread');

@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
@@ -63,8 +63,13 @@ const tokens = (): Plugin => ({
   transform: (_, id) => (id.endsWith('shell/tokens.css') ? tokensAsCss() : null),
 });
 
+/** A class is called by its sheet and its own name: `row` in `list.module.css` is `list-row`. */
+const scopedName = (name: string, path: string) =>
+  `${basename(path.split('?')[0] ?? path, '.module.css')}-${name}`;
+
 export default defineConfig({
   root: import.meta.dirname,
+  css: { modules: { generateScopedName: scopedName } },
   plugins: [react(), tokens(), preloadedFonts(), compressed()],
   resolve: { conditions: ['source', 'browser', 'module', 'import', 'default'] },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 2200 },

@@ -8,11 +8,9 @@ import { Head } from './shell/Head';
 import { Mended } from './shell/Mended';
 import { SkipLink } from './shell/SkipLink';
 import { theme } from './shell/theme';
-import './handouts/handout.css';
-import './results/marking.css';
-import './scheme/scheme.css';
-import './spread/spread.css';
 import { lazyPage } from './work/lazy-view';
+import './spread/page.css';
+import './spread/row.css';
 
 // The pages’ security policy lets no code be made on the spot.
 withoutEval();

@@ -3,6 +3,7 @@ import '@fontsource/source-serif-4/600.css';
 import '@fontsource/source-serif-4/400-italic.css';
 import './shell/tokens.css';
 import './shell/base.css';
+import './shell/room.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app';

@@ -5,6 +5,7 @@ import { get, post, Problem } from '../api/client';
 import { momentText } from '../figures/days';
 import { Asking } from '../shell/Asking';
 import { Refusal } from '../shell/Refusal';
+import styles from '../shell/list-page.module.css';
 
 /** Whether a book was found and can't be read, so that it may be set back to an earlier moment. */
 export const isBroken = (error: unknown): error is Problem =>
@@ -47,7 +48,7 @@ function EarlierMoments({ id, history }: { id: string; history: readonly History
       <Refusal of={setBack} />
       <ul className="plain-list">
         {history.slice(0, MOST_SHOWN).map(({ revision, at, by }) => (
-          <li key={revision} className="list-item">
+          <li key={revision} className={styles['item']}>
             <span>
               Change {revision}, {momentText(at)} <span className="quiet">{by}</span>
             </span>

@@ -6,6 +6,7 @@ import { useOpenBook } from '../book/open-book';
 import { longDay } from '../figures/days';
 import { useMoney, type Money } from '../figures/money';
 import { TableHead } from '../figures/TableHead';
+import styles from './slip.module.css';
 
 /** An account down to its entries: each posting with the balance after it. */
 export function AccountLines({ account, onBack }: { account: Account; onBack(): void }) {
@@ -15,7 +16,7 @@ export function AccountLines({ account, onBack }: { account: Account; onBack(): 
   const last = lines.at(-1)?.balance ?? 0;
   return (
     <>
-      <div className="slip-head">
+      <div className={styles['head']}>
         <h3 style={{ fontSize: 17 }}>
           {account.number} {account.name}
         </h3>

@@ -27,6 +27,8 @@ import { whatPlacingMoves } from './what-placing-moves';
 import { useBySection } from './use-by-section';
 import { StatedSide } from './StatedSide';
 import { BY_LABEL } from '../figures/by-label';
+import slipStyles from './slip.module.css';
+import marginStyles from '../results/margin.module.css';
 
 type Field = 'name' | 'place' | 'number' | 'parent' | 'particulars' | 'rest';
 
@@ -64,7 +66,7 @@ export function AccountSlip({ account }: { account: Account }) {
         onChange={(name) => change('name', { kind: 'rename-account', id, name })}
       />
       {at('name')}
-      <div className="slip-field">
+      <div className={slipStyles['field']}>
         <PlaceFields {...{ account, change, at }} />
         {more && (
           <SlipParticulars
@@ -76,11 +78,11 @@ export function AccountSlip({ account }: { account: Account }) {
         {at('particulars')}
       </div>
       {account.description !== null && !more && (
-        <p className="mark-says slip-note">{account.description}</p>
+        <p className={`mark-says ${slipStyles['note']}`}>{account.description}</p>
       )}
       <TypeHelp account={account} />
       {at('rest')}
-      <div className="note-tools">
+      <div className={marginStyles['tools']}>
         <button type="button" className="link-button" onClick={() => setMore(!more)}>
           {more ? 'Show less' : 'Opening, cash flow, note, taxes, budget'}
         </button>
@@ -167,13 +169,13 @@ function TypeHelp({ account }: { account: Account }) {
   if (!help.types || keptBack.has('types')) return null;
   if (!type)
     return (
-      <p className="slip-help">
+      <p className={slipStyles['help']}>
         <strong>Not placed</strong> — it has no statement, no section and no type yet. Its amount is
         kept in a line of its own until it is placed.
       </p>
     );
   return (
-    <p className="slip-help">
+    <p className={slipStyles['help']}>
       <strong>{type.name}</strong> — {type.says} Such as: {type.examples.join(', ')}.
       {!help.asksSides &&
         ` Normal side: ${normalSide(book.scheme, type)}${

@@ -21,6 +21,7 @@ import { useDesk, type ChartDesk } from './chart-desk';
 import { accountRow, emptyRow } from './chart-order';
 import { ChartRow } from './ChartRow';
 import { EmptyLine } from './EmptyLine';
+import styles from './chart.module.css';
 
 /** The left page: the balance sheet, each account at its place. */
 export function SheetPage() {
@@ -220,7 +221,7 @@ const CHUNK = 40;
 function inChunks(rows: readonly ReactElement[]): ReactNode {
   if (rows.length <= FIRST_ROWS) return rows;
   return Array.from({ length: Math.ceil(rows.length / CHUNK) }, (_, i) => (
-    <div key={i} role="presentation" className="rows-chunk">
+    <div key={i} role="presentation" className={styles['rows']}>
       {rows.slice(i * CHUNK, (i + 1) * CHUNK)}
     </div>
   ));

@@ -20,6 +20,8 @@ import { ProfitPage, SheetPage } from './ChartPage';
 import { PasteRows } from './PasteRows';
 import { Slip, slipAhead } from './Slip';
 import { Tray } from './Tray';
+import listStyles from './list.module.css';
+import chartStyles from './chart.module.css';
 
 const TOGETHER = lazyView(() => import('./TogetherBar').then((m) => m.TogetherBar));
 const LIST = lazyView(() => import('./ListView').then((m) => m.ListView));
@@ -49,7 +51,7 @@ export function ChartView() {
         onKeyDownCapture={slipAhead}
       >
         {desk.list ? (
-          <div className="list-desk">
+          <div className={listStyles['desk']}>
             <Suspense fallback={<div aria-busy="true" />}>
               <LIST.View list={desk.list} />
             </Suspense>
@@ -95,7 +97,7 @@ function DraggableSpread({ desk, over }: DraggableSpreadProps) {
       }}
       accessibility={{ container: document.body }}
     >
-      <div className="spread-and-tray">
+      <div className={chartStyles['with-tray']}>
         <Tray />
         <Spread
           className={desk.numbered ? '' : 'no-numbers'}
@@ -146,7 +148,7 @@ function dropped(desk: ChartDesk, id: string, target: string | null): void {
 function SayLine({ desk }: { desk: ChartDesk }) {
   if (!desk.said) return <div role="status" className="sr-only" />;
   return (
-    <div role="status" className="say-line">
+    <div role="status" className={chartStyles['says']}>
       {desk.said.text}
     </div>
   );
@@ -162,7 +164,7 @@ function Switches({ desk }: { desk: ChartDesk }) {
   const budgets = desk.book.accounts.some(({ budget }) => budget !== null);
   const isSpread = desk.list === null;
   return (
-    <div className="switches">
+    <div className={chartStyles['switches']}>
       <ViewSwitch />
       {isSpread && parents.length > 0 && (
         <Switch

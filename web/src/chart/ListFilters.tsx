@@ -3,6 +3,7 @@ import { Input, Select } from 'antd';
 import { useDesk } from './chart-desk';
 import type { ChartList } from './use-list';
 import { BY_LABEL } from '../figures/by-label';
+import styles from './list.module.css';
 
 const USES: readonly { value: ListUse | ''; label: string }[] = [
   { value: 'in-use', label: 'In use' },
@@ -24,7 +25,7 @@ export function ListFilters({ list }: { list: ChartList }) {
   const { book } = useDesk();
   const { wanted, want, accounts } = list;
   return (
-    <div className="list-filters">
+    <div className={styles['filters']}>
       <Input
         aria-label="Words to look for"
         placeholder="Number, name, former name or type"
@@ -35,7 +36,7 @@ export function ListFilters({ list }: { list: ChartList }) {
       />
       <PlaceFilters list={list} />
       <UseFilters list={list} />
-      <span className="quiet list-count" role="status">
+      <span className={`quiet ${styles['count']}`} role="status">
         {accounts.length} of {book.accounts.length}
       </span>
     </div>

@@ -6,6 +6,7 @@ import { accountOfRow, accountRow } from './chart-order';
 import { listColumns, type ListColumn } from './list-columns';
 import { ListFilters } from './ListFilters';
 import type { ChartList } from './use-list';
+import styles from './list.module.css';
 
 const ROW_HEIGHT = 26;
 const ROWS_BEYOND = 12;
@@ -19,10 +20,10 @@ interface ListProps {
 export function ListView({ list }: { list: ChartList }) {
   const columns = listColumns(useDesk());
   return (
-    <div className="chart-list">
+    <div className={styles['list']}>
       <ListFilters list={list} />
-      <div className="list-grid" role="grid" aria-label="Accounts as a list">
-        <div className="list-row list-head" role="row">
+      <div className={styles['grid']} role="grid" aria-label="Accounts as a list">
+        <div className={`${styles['row']} ${styles['head']}`} role="row">
           {columns.map((column) => (
             <ListHeading key={column.id} list={list} column={column} />
           ))}
@@ -77,7 +78,7 @@ function ListBody({ list, columns }: ListProps) {
   }, [at, virtual]);
   useFocusInList(around, selected);
   return (
-    <div ref={around} className="list-body" role="rowgroup">
+    <div ref={around} className={styles['body']} role="rowgroup">
       {accounts.length === 0 && (
         <p className="state-line">No account answers to that. Take a filter out to see more.</p>
       )}
@@ -123,7 +124,7 @@ function ListRow({ account, top, columns, isEntrance }: RowProps) {
   return (
     <div
       role="row"
-      className={`list-row account ${isSelected ? 'is-selected' : ''}`}
+      className={`${styles['row']} account ${isSelected ? 'is-selected' : ''}`}
       style={{ top }}
       data-row={accountRow(account.id)}
       tabIndex={isEntrance ? 0 : -1}

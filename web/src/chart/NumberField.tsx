@@ -2,6 +2,7 @@ import { bandOfType, freeNearby, inBand, type Account } from '@gleddo/core';
 import { Input } from 'antd';
 import { useFollowing } from '../kept/use-following';
 import { useDesk } from './chart-desk';
+import styles from './slip.module.css';
 
 interface NumberFieldProps {
   readonly account: Account;
@@ -35,7 +36,7 @@ export function NumberField({ account, onChange }: NumberFieldProps) {
           if (event.key === 'Escape') setText(account.number ?? '');
         }}
         suffix={
-          <span className="free-nearby">
+          <span className={styles['free-nearby']}>
             {mayChange && near.length > 0 && <FreeNearby numbers={near} onTake={onChange} />}
           </span>
         }

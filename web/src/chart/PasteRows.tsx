@@ -2,6 +2,7 @@ import { Suspense, useEffect, useState } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { useKept } from '../kept/use-kept';
 import { lazyView } from '../work/lazy-view';
+import styles from './chart.module.css';
 
 const SHEET = lazyView(() => import('./PasteSheet').then((m) => m.PasteSheet));
 
@@ -33,7 +34,7 @@ export function PasteRows() {
     <>
       <button
         type="button"
-        className="link-button paste-rows"
+        className={`link-button ${styles['paste-rows']}`}
         onPointerEnter={SHEET.ahead}
         onClick={() => setOpen(true)}
       >

@@ -8,6 +8,7 @@ import {
 } from '@gleddo/core';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { PlaceSheet } from './PlaceSheet';
+import styles from './place.module.css';
 
 interface PlacePickerProps {
   readonly id: string;
@@ -47,7 +48,7 @@ export function PlacePicker(props: PlacePickerProps) {
         ref={button}
         id={id}
         type="button"
-        className="place-button"
+        className={styles['button']}
         disabled={disabled}
         title={text}
         onClick={() => setOpen(true)}

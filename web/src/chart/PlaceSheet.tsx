@@ -16,6 +16,8 @@ import { Input, Modal } from 'antd';
 import { useMoney } from '../figures/money';
 import { useDesk } from './chart-desk';
 import { useMemo, useState, type KeyboardEvent } from 'react';
+import placeStyles from './place.module.css';
+import slipStyles from './slip.module.css';
 
 interface PlaceSheetProps {
   readonly scheme: Scheme;
@@ -37,7 +39,7 @@ function walk(event: KeyboardEvent<HTMLElement>): void {
   const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
   if (step === undefined) return;
   event.preventDefault();
-  const all = [...event.currentTarget.querySelectorAll<HTMLElement>('.place-type')];
+  const all = [...event.currentTarget.querySelectorAll<HTMLElement>(`.${placeStyles['type']}`)];
   const at = all.indexOf(document.activeElement as HTMLElement);
   all[Math.max(0, Math.min(all.length - 1, at + step))]?.focus();
 }
@@ -59,7 +61,7 @@ export function PlaceSheet(props: PlaceSheetProps) {
             if (found) onChoose(found.id);
           }}
         />
-        <div className="place-pages">
+        <div className={placeStyles['pages']}>
           {(['balance-sheet', 'profit-and-loss'] as const).map((statement) => (
             <PlacePage
               key={statement}
@@ -69,7 +71,7 @@ export function PlaceSheet(props: PlaceSheetProps) {
             />
           ))}
         </div>
-        <div className="place-foot">
+        <div className={placeStyles['foot']}>
           {explained && !bySection && (
             <TypeSays {...{ scheme, asksSide }} type={pointed ?? found} />
           )}
@@ -143,7 +145,12 @@ function PlacePage(props: PlacePageProps) {
         const types = typesOfSection(scheme, section.id).filter((type) => shown.includes(type));
         if (types.length === 0) return null;
         return (
-          <div key={section.id} role="group" aria-label={section.name} className="place-section">
+          <div
+            key={section.id}
+            role="group"
+            aria-label={section.name}
+            className={placeStyles['section']}
+          >
             {bySection ? (
               <SectionAlone {...props} bySection={bySection} section={section} />
             ) : (
@@ -176,7 +183,7 @@ function SectionAlone({ scheme, section, chosen, bySection, onChoose }: SectionA
   return (
     <button
       type="button"
-      className={`place-type ${isChosen ? 'is-chosen' : ''}`}
+      className={`${placeStyles['type']} ${isChosen ? 'is-chosen' : ''}`}
       aria-pressed={isChosen}
       onClick={choose}
     >
@@ -190,7 +197,7 @@ function TypeChoice(props: PlacePageProps & { readonly type: AccountType }) {
   return (
     <button
       type="button"
-      className={`place-type ${type.id === chosen ? 'is-chosen' : ''} ${type.id === first ? 'is-first' : ''}`}
+      className={`${placeStyles['type']} ${type.id === chosen ? 'is-chosen' : ''} ${type.id === first ? 'is-first' : ''}`}
       aria-pressed={type.id === chosen}
       onMouseEnter={() => onPoint(type)}
       onFocus={() => onPoint(type)}
@@ -210,9 +217,10 @@ interface TypeSaysProps {
 }
 
 function TypeSays({ scheme, type, asksSide }: TypeSaysProps) {
-  if (!type) return <p className="slip-help">Point at a type to read what such an account is.</p>;
+  if (!type)
+    return <p className={slipStyles['help']}>Point at a type to read what such an account is.</p>;
   return (
-    <p className="slip-help" role="status">
+    <p className={slipStyles['help']} role="status">
       <strong>{type.name}</strong> — {type.says} Such as: {type.examples.join(', ')}.
       {!asksSide && ` Normal side: ${normalSide(scheme, type)}.`} {otherwiseSays(scheme, type)}
     </p>

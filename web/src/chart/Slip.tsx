@@ -4,6 +4,7 @@ import { lazyView } from '../work/lazy-view';
 import { useDesk } from './chart-desk';
 import { accountOfRow, accountRow } from './chart-order';
 import { useAside } from './use-aside';
+import styles from './slip.module.css';
 
 const ACCOUNT = lazyView(() => import('./AccountSlip').then((m) => m.AccountSlip));
 const LINES = lazyView(() => import('./AccountLines').then((m) => m.AccountLines));
@@ -20,7 +21,7 @@ export function Slip() {
   const isLeft = desk.list !== null || desk.order.left.includes(accountRow(account.id));
   return (
     <aside
-      className={`slip ${isLeft ? 'on-right' : 'on-left'} ${isAside ? 'is-aside' : ''}`}
+      className={`${styles['sheet']} ${isLeft ? 'on-right' : 'on-left'} ${isAside ? 'is-aside' : ''}`}
       onPointerMove={onPointerMove}
       style={{ top: '17%' }}
       aria-label={`Account ${account.name}`}

@@ -2,6 +2,7 @@ import type { Account } from '@gleddo/core';
 import { useEffect, useRef } from 'react';
 import { isComposing } from '../keyboard/composing';
 import { useFollowing } from '../kept/use-following';
+import styles from './slip.module.css';
 
 interface SlipNameProps {
   readonly account: Account;
@@ -18,7 +19,7 @@ export function SlipName({ account, readOnly, onChange }: SlipNameProps) {
     if (name !== account.name) onChange(name);
   };
   return (
-    <div className="slip-head">
+    <div className={styles['head']}>
       <input
         ref={field}
         aria-label="Name of the account"

@@ -19,6 +19,7 @@ import { useDesk } from './chart-desk';
 import { PlaceSheet } from './PlaceSheet';
 import { useRetire } from './use-retire';
 import { BY_LABEL } from '../figures/by-label';
+import styles from './chart.module.css';
 
 const retire = (_: Book, id: string): Result<Operation> => done({ kind: 'retire-account', id });
 /** What stands under others goes before them. */
@@ -47,7 +48,7 @@ export function TogetherBar() {
     if (refusals.length === 0) desk.takeUpTo(null);
   };
   return (
-    <div className="together" role="toolbar" aria-label="Accounts taken together">
+    <div className={styles['together']} role="toolbar" aria-label="Accounts taken together">
       <strong>{together.length} accounts</strong>
       <Button size="small" onClick={() => setPlacing(true)}>
         Place them …
@@ -63,7 +64,7 @@ export function TogetherBar() {
       <Button size="small" type="text" onClick={() => desk.takeUpTo(null)}>
         Let go
       </Button>
-      <Refusal says={refused} className="of-all" />
+      <Refusal says={refused} className={styles['refused'] ?? ''} />
       {placing && (
         <PlaceTogether
           onClose={() => setPlacing(false)}

@@ -3,6 +3,7 @@ import { createPortal } from 'react-dom';
 import { useDesk } from './chart-desk';
 import { ChartSection } from './ChartPage';
 import { TrayPlace } from './tray-place';
+import styles from './chart.module.css';
 
 /** The accounts that have no place yet, beside the pages. */
 export function Tray() {
@@ -12,7 +13,10 @@ export function Tray() {
   if (!notPlaced) return null;
   const isNumbered = desk.book.accounts.some(({ type, number }) => type === null && number);
   const tray = (
-    <section className={`tray ${isNumbered ? '' : 'no-numbers'}`} aria-label="Not placed">
+    <section
+      className={`${styles['tray']} ${isNumbered ? '' : 'no-numbers'}`}
+      aria-label="Not placed"
+    >
       <div role="grid" aria-label="Accounts without a place">
         <ChartSection section={notPlaced} numbered={isNumbered} />
       </div>

@@ -6,11 +6,12 @@ import {
   type Section,
   type StatementId,
 } from '@gleddo/core';
+import styles from './glance.module.css';
 
 /** A chart at a glance: both pages with their accounts, nothing to be done to them. */
 export function ChartGlance({ book }: { book: Book }) {
   return (
-    <div className="glance" role="region" aria-label="The chart at a glance" tabIndex={0}>
+    <div className={styles['pages']} role="region" aria-label="The chart at a glance" tabIndex={0}>
       {(['balance-sheet', 'profit-and-loss'] as const).map((statement) => (
         <GlancePage key={statement} book={book} statement={statement} />
       ))}
@@ -39,7 +40,7 @@ function GlanceSection({ book, section }: { book: Book; section: Section }) {
     <>
       <div className="place-section-name">{section.name}</div>
       {rows.map(({ account, depth }) => (
-        <div key={account.id} className="glance-row">
+        <div key={account.id} className={styles['row']}>
           <span className="quiet">{account.number}</span>
           <span style={{ paddingLeft: depth * 12 }}>{account.name}</span>
         </div>

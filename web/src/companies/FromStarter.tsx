@@ -3,6 +3,7 @@ import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Frame } from './begin-from';
 import { ChartGlance } from './ChartGlance';
+import styles from '../numbers/numbers.module.css';
 
 interface FromStarterProps {
   readonly frame: Frame;
@@ -21,7 +22,7 @@ export function FromStarter({ frame, busy, make }: FromStarterProps) {
   );
   return (
     <>
-      <div className="numbers-row">
+      <div className={styles['row']}>
         <Select
           aria-label="Trade"
           style={{ width: 230 }}

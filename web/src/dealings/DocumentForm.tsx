@@ -17,6 +17,7 @@ import { DocumentHeads } from './DocumentHeads';
 import { DocumentLineRow } from './DocumentLineRow';
 import { PaymentFields } from './PaymentFields';
 import { useChange } from './use-change';
+import styles from '../journal/entry.module.css';
 
 interface DocumentFormProps {
   readonly book: Book;
@@ -53,7 +54,7 @@ export function DocumentForm(props: DocumentFormProps) {
   return (
     <div
       ref={form}
-      className="entry-form"
+      className={styles['form']}
       role="form"
       aria-label={draft.id === null ? 'New document' : 'Change a document'}
       onKeyDown={(event) => isRecordKey(event) && finish()}
@@ -92,7 +93,7 @@ interface FootProps {
 }
 
 const Foot = ({ isChange, says, onDone, onRecord }: FootProps) => (
-  <div className="entry-foot">
+  <div className={styles['foot']}>
     <span className="mark-says">{says}</span>
     <span style={{ marginLeft: 'auto' }} />
     {isChange && <Button onClick={onDone}>Leave it as it was</Button>}

@@ -17,6 +17,7 @@ import { useState } from 'react';
 import css from './dealings.module.css';
 import { withKind, withParty, type DocumentDraft, type DraftChange } from './document-draft';
 import { blankParty } from './party-draft';
+import entryStyles from '../journal/entry.module.css';
 
 interface DocumentHeadsProps {
   readonly book: Book;
@@ -31,7 +32,7 @@ export function DocumentHeads({ book, draft, onChange }: DocumentHeadsProps) {
   const set = (rest: Partial<DocumentDraft>) => onChange((now) => ({ ...now, ...rest }));
   const { party } = KIND_FACTS[draft.kind];
   return (
-    <div className={`entry-heads ${css['heads'] ?? ''}`}>
+    <div className={`${entryStyles['heads']} ${css['heads'] ?? ''}`}>
       <div>
         <label htmlFor="document-kind">What happened</label>
         <QuickSelect

@@ -14,6 +14,7 @@ import { QuickSelect } from '../figures/QuickSelect';
 import { moneyWith } from '../figures/money';
 import css from './dealings.module.css';
 import { digitsOf, lineOf, numberFrom, type LineDraft } from './document-draft';
+import entryStyles from '../journal/entry.module.css';
 
 interface DocumentLineRowProps {
   readonly book: Book;
@@ -62,7 +63,7 @@ export const DocumentLineRow = memo(function DocumentLineRow(props: DocumentLine
     />
   );
   return (
-    <div className={`entry-line ${css['line'] ?? ''}`}>
+    <div className={`${entryStyles['line']} ${css['line'] ?? ''}`}>
       <QuickSelect
         aria-label={`What line ${at + 1} is of`}
         placeholder={KIND_FACTS[kind].lines === 'items' ? 'Item' : 'Item or account'}

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { Refusal } from '../shell/Refusal';
 import css from './dealings.module.css';
+import entryStyles from '../journal/entry.module.css';
 
 interface FormFootProps {
   /** Whether something that is there already is changed. */
@@ -14,7 +15,7 @@ interface FormFootProps {
 export function FormFoot({ isChange, refused, says = '', onLeave }: FormFootProps) {
   return (
     <>
-      <div className={`${css['whole'] ?? ''} entry-foot`}>
+      <div className={`${css['whole'] ?? ''} ${entryStyles['foot']}`}>
         <span className="mark-says" role="status">
           {says}
         </span>

@@ -1,5 +1,6 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
 import { InputNumber } from 'antd';
+import styles from './exercises.module.css';
 
 type Asks = Pick<ExerciseAnswer, 'askLimit' | 'askPause'>;
 
@@ -7,7 +8,7 @@ type Asks = Pick<ExerciseAnswer, 'askLimit' | 'askPause'>;
 export function AskRules({ rules, onChange }: { rules: Asks; onChange(asks: Asks): void }) {
   const { askLimit, askPause } = rules;
   return (
-    <div className="ask-rules">
+    <div className={styles['ask-rules']}>
       <label>
         At most{' '}
         <InputNumber

@@ -1,6 +1,7 @@
 import Markdown, { type MarkdownToJSX } from 'markdown-to-jsx';
 import { useMemo, type ComponentProps } from 'react';
 import { isWord, useExplained, withWordLinks, Word } from '../guide/Words';
+import styles from './exercises.module.css';
 
 const AWAY = ({ href, children }: ComponentProps<'a'>) =>
   isWord(href) ? (
@@ -23,7 +24,7 @@ export function Brief({ text }: { text: string }) {
   const linked = useMemo(() => withWordLinks(text, words), [text, words]);
   if (text.trim() === '') return <p className="quiet">There is no brief yet.</p>;
   return (
-    <div className="markdown">
+    <div className={styles['markdown']}>
       <Markdown options={OPTIONS}>{linked}</Markdown>
     </div>
   );

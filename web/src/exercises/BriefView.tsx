@@ -4,6 +4,7 @@ import { useKept } from '../kept/use-kept';
 import { Brief } from './Brief';
 import { KeepRow } from './KeepRow';
 import { useChangeExercise } from './use-exercise';
+import styles from './exercises.module.css';
 
 /** The brief in Markdown beside what students will see. */
 export function BriefView({ exercise }: { exercise: ExerciseAnswer }) {
@@ -16,7 +17,7 @@ export function BriefView({ exercise }: { exercise: ExerciseAnswer }) {
   return (
     <main className="desk">
       <div className="columns stretch">
-        <section className="paper brief-editor" aria-label="The brief, written">
+        <section className={`paper ${styles['brief-editor']}`} aria-label="The brief, written">
           <label htmlFor="brief-title">Title</label>
           <Input
             id="brief-title"

@@ -1,5 +1,6 @@
 import { FAULT_KINDS, type FaultKind, type Planting } from '@gleddo/core';
 import { InputNumber } from 'antd';
+import styles from './exercises.module.css';
 
 const NAMES: Readonly<Record<FaultKind, string>> = {
   'wrong-statement': 'on the wrong statement',
@@ -21,7 +22,7 @@ interface FaultCountsProps {
 export function FaultCounts({ planting, onChange }: FaultCountsProps) {
   const { faults, seed } = planting;
   return (
-    <div className="fault-counts">
+    <div className={styles['fault-counts']}>
       {FAULT_KINDS.map((kind) => (
         <label key={kind}>
           <InputNumber
@@ -35,7 +36,7 @@ export function FaultCounts({ planting, onChange }: FaultCountsProps) {
           {NAMES[kind]}
         </label>
       ))}
-      <label className="of-seed">
+      <label className={styles['of-seed']}>
         <InputNumber
           size="small"
           min={0}

@@ -11,6 +11,7 @@ import { FIRST_PLANTING } from './first-planting';
 import { FromMoment } from './FromMoment';
 import { useMaking } from './use-making';
 import { Refusal } from '../shell/Refusal';
+import styles from './exercises.module.css';
 
 const STARTS: readonly (readonly [StartKind, string, string])[] = [
   [
@@ -127,7 +128,7 @@ function TitleAndStart({ choices, set, onEnter }: ChoosingProps & { onEnter(): v
         onChange={(event) => set({ title: event.target.value })}
         onPressEnter={onEnter}
       />
-      <fieldset className="plain-fieldset">
+      <fieldset className={styles['fieldset']}>
         <legend>What students begin with</legend>
         <Radio.Group
           value={choices.start}

@@ -15,6 +15,7 @@ import { KIND_NAMES, SIGN_NAMES } from './table-names';
 import type { TableReading } from './use-table-file';
 import { TableHead } from '../figures/TableHead';
 import { Refusal } from '../shell/Refusal';
+import styles from './files.module.css';
 
 interface TablePreviewProps {
   readonly cells: readonly (readonly string[])[];
@@ -59,7 +60,7 @@ export function ColumnChoice({ cells, reading }: Pick<TablePreviewProps, 'cells'
     setColumns((kind === '' ? next : { ...next, [kind]: column }) as Columns);
   };
   return (
-    <div className="column-choice">
+    <div className={styles['column-choice']}>
       {Array.from({ length: Math.min(width, 12) }, (_, i) => (
         <label key={i}>
           <span className="quiet">{cells[headingRow]?.[i]?.trim() || `Column ${i + 1}`}</span>

@@ -14,6 +14,8 @@ import { StepList } from './StepList';
 import { useGuide } from './use-guide';
 import { useGuiding } from './use-guiding';
 import { WithWords } from './Words';
+import workStyles from '../work/work.module.css';
+import chartStyles from '../chart/chart.module.css';
 
 interface GuidedWorkProps {
   readonly base: string;
@@ -62,7 +64,7 @@ function Guided({ base, part, brief, answer }: GuidedWorkProps & { answer: Guide
     );
   const look = sheets.length === 0 ? 'without' : side;
   return (
-    <div className={`brief-beside ${styles['guided']} ${styles[look]}`}>
+    <div className={`${workStyles['desk']} ${styles['guided']} ${styles[look]}`}>
       <Steps base={base} brief={brief} guiding={guiding}>
         {(place) => (
           <div className={styles['work']}>
@@ -93,7 +95,7 @@ function Steps({ base, brief, guiding, children }: StepsProps) {
   const [place, setPlace] = useState<HTMLElement | null>(null);
   return (
     <>
-      <div className="beside">
+      <div className={workStyles['beside']}>
         <section className="paper" aria-label="What leads through the exercise">
           {brief.trim() !== '' && (
             <details className={styles['brief']}>
@@ -103,7 +105,7 @@ function Steps({ base, brief, guiding, children }: StepsProps) {
           )}
           <StepList base={base} guiding={guiding} />
         </section>
-        <div className="tray-place" ref={setPlace} />
+        <div className={chartStyles['tray-place']} ref={setPlace} />
       </div>
       {children(place)}
     </>

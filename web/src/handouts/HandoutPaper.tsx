@@ -1,13 +1,14 @@
 import { cellShown, isIndented, type Handout, type HandoutRow } from '@gleddo/core';
+import styles from './handout.module.css';
 
 /** A hand-out as it will lie on the table: the only thing that is printed. */
 export function HandoutPaper({ handout }: { handout: Handout }) {
   const { title, company, subtitle, columns, rows } = handout;
   const total = columns.reduce((sum, { share }) => sum + share, 0);
   return (
-    <article className="handout-paper" aria-label={title}>
+    <article className={styles['paper']} aria-label={title}>
       <h2>{title}</h2>
-      <p className="handout-of">
+      <p className={styles['of']}>
         {company} <span className="quiet">{subtitle}</span>
       </p>
       <table>

@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { HandoutPaper } from './HandoutPaper';
 import { SaveSheets } from './SaveSheets';
+import styles from './handout.module.css';
 
 const KINDS: readonly { value: HandoutKind; label: string }[] = [
   { value: 'list', label: 'The list of accounts to set up' },
@@ -20,8 +21,8 @@ export function HandoutsView() {
   const handout = useMemo(() => handoutOf(book, wanted), [book, wanted]);
   const set = (rest: Partial<HandoutWanted>) => setWanted({ ...wanted, ...rest });
   return (
-    <div className="handouts">
-      <section className="paper handout-choices" aria-label="Sheets">
+    <div className={styles['desk']}>
+      <section className={`paper ${styles['choices']}`} aria-label="Sheets">
         <h2>Sheets</h2>
         <Radio.Group
           aria-label="What is handed out"

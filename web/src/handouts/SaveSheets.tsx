@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { download, fileNameOf, saveBytes } from '../files/download';
 import { Refusal } from '../shell/Refusal';
+import styles from './handout.module.css';
 
 type Format = 'pdf' | 'xlsx' | 'csv';
 
@@ -51,7 +52,7 @@ export function SaveSheets(props: SaveSheetsProps) {
   );
   return (
     <>
-      <div className="handout-actions">
+      <div className={styles['actions']}>
         <Button type="primary" onClick={() => window.print()}>
           Print
         </Button>

@@ -4,6 +4,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { createPortal, flushSync } from 'react-dom';
 import { HandoutPaper } from './HandoutPaper';
 import { SaveSheets } from './SaveSheets';
+import styles from './handout.module.css';
 
 interface SheetsOnRequestProps {
   /** Made only when somebody asks for them. */
@@ -41,7 +42,7 @@ function Sheets({ make, name, csv, children }: SheetsOnRequestProps) {
       {children}
       {isPrinting &&
         createPortal(
-          <div className="on-paper-only">
+          <div className={styles['on-paper-only']}>
             {sheets.map((sheet) => (
               <HandoutPaper key={sheet.title} handout={sheet} />
             ))}

@@ -13,6 +13,8 @@ import { StatementSpread } from '../statements/StatementSpread';
 import type { Choice } from '../statements/use-choice';
 import { Refusal } from '../shell/Refusal';
 import { WentOn } from './WentOn';
+import workStyles from '../work/work.module.css';
+import historyStyles from './history.module.css';
 
 const NOTHING_YET =
   'Nothing has been changed in this book yet. Each change will stand here, and can be gone back to.';
@@ -54,7 +56,7 @@ function Steps({ steps, history }: StepsProps) {
   const [chosen, setChosen] = useState(0);
   const shown = chosen === 0 ? book : (before[chosen - 1] ?? book);
   return (
-    <div className="brief-beside history">
+    <div className={`${workStyles['desk']} ${historyStyles['desk']}`}>
       <section className="paper" aria-label="History">
         <h2>History</h2>
         <ol className="plain-list">
@@ -87,7 +89,7 @@ function MomentLine({ isChosen, children, onChoose }: MomentLineProps) {
     <li>
       <button
         type="button"
-        className={`history-step ${isChosen ? 'is-chosen' : ''}`}
+        className={`${historyStyles['step']} ${isChosen ? 'is-chosen' : ''}`}
         aria-pressed={isChosen}
         onClick={onChoose}
       >
@@ -102,7 +104,7 @@ function StepSays({ step, says }: { step: Step; says: string }) {
   const name = moments.data?.find((each) => each.revision === step.revision)?.name;
   return (
     <>
-      {name && <strong className="moment-name">{name}</strong>}
+      {name && <strong className={historyStyles['moment-name']}>{name}</strong>}
       {says}
       <span className="quiet">
         {step.by}, {momentText(step.at)}
@@ -129,7 +131,7 @@ function MomentTools({ steps, chosen }: { steps: readonly Step[]; chosen: number
     setRefused(refusals[0]?.says ?? null);
   };
   return (
-    <div className="moment-tools">
+    <div className={historyStyles['moment-tools']}>
       <NameMoment
         bookId={answer.id}
         revision={steps[chosen]?.revision ?? (steps.at(-1)?.revision ?? 1) - 1}

@@ -28,6 +28,7 @@ import { DayNotice } from './DayNotice';
 import { EntryHeads } from './EntryHeads';
 import { EntryLine } from './EntryLine';
 import { Templates } from './Templates';
+import styles from './entry.module.css';
 
 interface EntryFormProps {
   readonly book: Book;
@@ -109,7 +110,7 @@ export function EntryForm(props: EntryFormProps) {
   return (
     <div
       ref={form}
-      className="entry-form"
+      className={styles['form']}
       role="form"
       aria-label={draft.id === null ? 'New entry' : 'Change an entry'}
       onKeyDown={(event) => isRecordKey(event) && record()}
@@ -154,7 +155,7 @@ function FormFoot(props: FormFootProps) {
   const { book, draft, read, money, onDone, set, record, toStart } = props;
   const isBatch = postsInBatches(book);
   return (
-    <div className="entry-foot">
+    <div className={styles['foot']}>
       <Button size="small" onClick={() => set({ lines: [...draft.lines, EMPTY_LINE] })}>
         One more line
       </Button>

@@ -3,6 +3,7 @@ import { Input, Select } from 'antd';
 import { memo } from 'react';
 import { DayField } from '../figures/DayField';
 import { KIND_NAMES, type EntryDraft } from './entry-draft';
+import styles from './entry.module.css';
 
 interface EntryHeadsProps extends Pick<EntryDraft, 'date' | 'kind' | 'reference' | 'text'> {
   set(rest: Partial<EntryDraft>): void;
@@ -15,7 +16,7 @@ const KINDS = ENTRY_KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] 
 /** The day, the kind, the reference and the words of an entry being typed. */
 export function EntryHeads({ date, kind, reference, text, set }: EntryHeadsProps) {
   return (
-    <div className="entry-heads">
+    <div className={styles['heads']}>
       <Day date={date} set={set} />
       <Kind kind={kind} set={set} />
       <div>

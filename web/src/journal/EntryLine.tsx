@@ -5,6 +5,7 @@ import { QuickSelect } from '../figures/QuickSelect';
 import { Refusal } from '../shell/Refusal';
 import { accountOptions, SEARCH } from './account-options';
 import type { DraftLine } from './entry-draft';
+import styles from './entry.module.css';
 
 interface EntryLineProps {
   readonly book: Book;
@@ -32,7 +33,7 @@ export const EntryLine = memo(function EntryLine(props: EntryLineProps) {
   );
   return (
     <>
-      <div className="entry-line">
+      <div className={styles['line']}>
         <AccountSelect {...props} />
         {side('debit', 'Debit', debitHint)}
         {side('credit', 'Credit', creditHint)}

@@ -7,6 +7,7 @@ import type { Money } from '../figures/money';
 import { useLongList } from '../figures/use-long-list';
 import { KIND_NAMES } from './entry-draft';
 import { RepeatEntry } from './RepeatEntry';
+import styles from './entry.module.css';
 
 interface EntryTools {
   readonly mayChange: boolean;
@@ -63,7 +64,7 @@ export const EntryList = memo(function EntryList({ book, shown, edited, ...rest 
             aria-posinset={i + 1}
             data-index={i}
             data-entry={entry.id}
-            className={`entry ${edited === entry.id ? 'is-edited' : ''}`}
+            className={`${styles['item']} ${edited === entry.id ? 'is-edited' : ''}`}
           >
             <OneEntry book={book} entry={entry} {...rest} />
           </div>
@@ -79,13 +80,13 @@ type OneEntryProps = EntryTools &
 function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
   return (
     <>
-      <div className="entry-title">
+      <div className={styles['title']}>
         <span className="quiet" style={{ whiteSpace: 'nowrap' }}>
           {longDay(entry.date)}
         </span>
         <strong>
           <Link
-            className="entry-link"
+            className={styles['link']}
             title="What it did"
             to={`?entry=${encodeURIComponent(entry.id)}`}
           >
@@ -101,7 +102,7 @@ function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
       {entry.lines.map((line, i) => {
         const account = accountOf(book, line.account);
         return (
-          <div key={i} className="entry-lines">
+          <div key={i} className={styles['lines']}>
             <span />
             <span style={{ paddingLeft: line.amount < 0 ? 20 : 0 }}>
               {account ? accountLabel(account) : line.account}
@@ -142,7 +143,7 @@ function Tools({ entry, entriesMayChange, ...acts }: EntryTools & { readonly ent
     </Button>
   );
   return (
-    <span className="tools">
+    <span className={styles['tools']}>
       {isTyped && entriesMayChange && tool('Change', acts.onChange)}
       {tool('Duplicate', acts.onDuplicate)}
       <RepeatEntry entry={entry} />

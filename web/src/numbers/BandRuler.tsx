@@ -1,5 +1,6 @@
 import { ticksOf, type Band, type Book } from '@gleddo/core';
 import { useMemo } from 'react';
+import styles from './numbers.module.css';
 
 /** A band laid flat: a tick for each number that the book has in it, so that free runs are seen. */
 export function BandRuler({ book, band }: { book: Book; band: Band }) {
@@ -8,7 +9,7 @@ export function BandRuler({ book, band }: { book: Book; band: Band }) {
     return ticksOf([band], numbers)[0] ?? [];
   }, [book.accounts, band]);
   return (
-    <span className="band-ruler" aria-hidden="true">
+    <span className={styles['band']} aria-hidden="true">
       {ticks.map((at) => (
         <i key={at} style={{ left: `${at * 100}%` }} />
       ))}

@@ -5,6 +5,8 @@ import { useBookStore, useOpenBook } from '../book/open-book';
 import { HowToChoose } from './HowToChoose';
 import { PlanBands } from './PlanBands';
 import { Renumber, renumberOperation } from './Renumber';
+import schemeStyles from '../scheme/scheme.module.css';
+import numbersStyles from './numbers.module.css';
 
 /** The numbers of a book: its plan and how full it is; another plan, or none, in one step. */
 export function NumbersCard({ bookId }: { bookId: string }) {
@@ -13,7 +15,7 @@ export function NumbersCard({ bookId }: { bookId: string }) {
   const plan = book.numberPlan;
   return (
     <section className="paper" aria-label="Account numbers">
-      <div className="scheme-head">
+      <div className={schemeStyles['head']}>
         <h2>Account numbers</h2>
         <HowToChoose />
       </div>
@@ -58,7 +60,7 @@ function MakeRoom({ book }: { book: Book }) {
     );
   };
   return (
-    <div className="numbers-row">
+    <div className={numbersStyles['row']}>
       <Select
         aria-label="Section to make room in"
         placeholder="Make room in a section"

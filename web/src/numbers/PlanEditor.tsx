@@ -14,6 +14,7 @@ import type { ReactNode } from 'react';
 import { Refusal } from '../shell/Refusal';
 import { BandRuler } from './BandRuler';
 import { BY_LABEL } from '../figures/by-label';
+import styles from './numbers.module.css';
 
 interface PlanEditorProps {
   readonly book: Book;
@@ -26,7 +27,7 @@ export function PlanEditor({ book, plan, onChange }: PlanEditorProps) {
   const faults = faultsOfPlan(plan);
   const notices = faults.length === 0 ? planNotices(plan, book.scheme) : [];
   return (
-    <div className="plan-editor">
+    <div className={styles['plan-editor']}>
       <PlanParticulars plan={plan} onChange={onChange} />
       <table className="lines-table">
         <thead>
@@ -70,7 +71,7 @@ const COUNTS = [
 
 function PlanParticulars({ plan, onChange }: Omit<PlanEditorProps, 'book'>) {
   return (
-    <div className="numbers-row">
+    <div className={styles['row']}>
       <label>
         Name{' '}
         <Input

@@ -18,6 +18,7 @@ import { PlanEditor } from './PlanEditor';
 import { TableHead } from '../figures/TableHead';
 import { Refusal } from '../shell/Refusal';
 import { BY_LABEL } from '../figures/by-label';
+import styles from './numbers.module.css';
 
 const OFF = 'off';
 const OWN = 'own';
@@ -66,7 +67,7 @@ export function Renumber({ book, bookId, choice, onChoose }: RenumberProps) {
   };
   return (
     <>
-      <div className="numbers-row">
+      <div className={styles['row']}>
         <Select
           aria-label="Another number plan"
           placeholder="Another plan for the whole chart"

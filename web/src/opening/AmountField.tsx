@@ -3,6 +3,7 @@ import { useState, type KeyboardEvent } from 'react';
 import { flushSync } from 'react-dom';
 import { isComposing } from '../keyboard/composing';
 import { useFollowing } from '../kept/use-following';
+import styles from './opening.module.css';
 
 interface AmountFieldProps {
   /** Decimals of the currency. */
@@ -27,7 +28,7 @@ function walk(event: KeyboardEvent<HTMLInputElement>): void {
   const step = { ArrowDown: 1, ArrowUp: -1, Enter: 1 }[event.key];
   if (step === undefined || isComposing(event)) return;
   event.preventDefault();
-  const all = [...document.querySelectorAll<HTMLInputElement>('input.amount-field')];
+  const all = [...document.querySelectorAll<HTMLInputElement>(`input.${styles['amount']}`)];
   const next = all[all.indexOf(event.currentTarget) + step];
   next?.focus();
 }
@@ -40,7 +41,7 @@ export function AmountField(props: AmountFieldProps) {
   const atRest = amount !== 0 && text === shown(amount, digits) ? grouped(amount, digits) : text;
   return (
     <input
-      className={`amount-field ${wrong ? 'is-wrong' : ''}`}
+      className={`${styles['amount']} ${wrong ? 'is-wrong' : ''}`}
       aria-label={label}
       data-kept={text === shown(amount, digits) ? '' : undefined}
       aria-invalid={wrong}

@@ -13,6 +13,7 @@ import { useBookStore } from '../book/open-book';
 import { Refusal } from '../shell/Refusal';
 import { AmountField } from './AmountField';
 import { PriorPeriod } from './PriorPeriod';
+import styles from './opening.module.css';
 
 interface OpeningRowProps {
   readonly account: Account;
@@ -78,7 +79,7 @@ interface SideCellProps extends OpeningRowProps {
 
 /** The side on which the account usually does not stand: opened on purpose. */
 const ShutSide = ({ account, side, mayChange, onOpen }: SideCellProps) => (
-  <span role="gridcell" className="side-shut">
+  <span role="gridcell" className={styles['shut']}>
     {mayChange && (
       <button
         type="button"

@@ -18,6 +18,7 @@ import { Page, Spread } from '../spread/Spread';
 import { OpeningRow } from './OpeningRow';
 import { TakeOpenings } from './TakeOpenings';
 import { useNumbered } from '../book/kept-back';
+import styles from './opening.module.css';
 
 /** Opening balances on the same two pages, with what is out of balance at the foot. */
 export function OpeningView() {
@@ -27,7 +28,7 @@ export function OpeningView() {
   return (
     <div className="book-desk">
       <Spread
-        className={`opening bare ${numbered ? '' : 'no-numbers'}`}
+        className={`${styles['pages']} bare ${numbered ? '' : 'no-numbers'}`}
         left={
           <Page
             side="left"

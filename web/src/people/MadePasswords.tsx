@@ -3,6 +3,7 @@ import { cellsToCsv } from '@gleddo/core';
 import { Button } from 'antd';
 import { TableHead } from '../figures/TableHead';
 import { download, fileNameOf } from '../files/download';
+import styles from './people.module.css';
 
 const NAMES = ['Name', 'Signs in as', 'Password'];
 
@@ -18,7 +19,7 @@ export function MadePasswords({ made, of }: MadePasswordsProps) {
   const save = () =>
     download(`${fileNameOf(of)}-passwords.csv`, 'text/csv', cellsToCsv([NAMES, ...rows]));
   return (
-    <div className="made-passwords">
+    <div className={styles['made-passwords']}>
       <p className="notice">
         {made.length === 1 ? 'This password is' : 'These passwords are'} shown only now. Pass{' '}
         {made.length === 1 ? 'it' : 'them'} on, or save {made.length === 1 ? 'it' : 'them'} first.

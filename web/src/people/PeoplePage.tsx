@@ -9,6 +9,7 @@ import { useKept } from '../kept/use-kept';
 import { Asking } from '../shell/Asking';
 import { Refusal } from '../shell/Refusal';
 import { MadePasswords } from './MadePasswords';
+import styles from './people.module.css';
 
 /** For the first instructor: the others, their passwords, and what happened lately. */
 export default function PeoplePage() {
@@ -167,7 +168,7 @@ function Lately() {
     <section className="paper">
       <h2>Lately</h2>
       {!happened.data && <Asking of={happened} what="What happened lately" />}
-      <ul className="plain-list lately">
+      <ul className={`plain-list ${styles['lately']}`}>
         {(happened.data ?? []).slice(0, MOST_SHOWN).map(({ at, by, what, about }, i) => (
           <li key={i}>
             <span>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useKept } from '../kept/use-kept';
 import { Refusal } from '../shell/Refusal';
+import styles from './profile.module.css';
 
 const TEXTS: Readonly<Record<TaxListName, { title: string; says: string; example: TaxItem }>> = {
   lines: {
@@ -89,7 +90,7 @@ function TaxList({ name, items, mayChange, onChange }: TaxListProps) {
       <h3>{title}</h3>
       <p className="quiet">{says}</p>
       {items.map((item, i) => (
-        <div key={i} className="tax-item">
+        <div key={i} className={styles['tax-item']}>
           <TaxFields
             {...{ title, at: i, item, example, mayChange }}
             onPut={(next) => onChange(items.map((each, at) => (at === i ? next : each)))}

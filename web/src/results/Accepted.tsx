@@ -3,6 +3,7 @@ import { accountOf, typeOf, type Book } from '@gleddo/core';
 import { useState } from 'react';
 import { Accepting } from './Accepting';
 import type { MarkedChange } from './use-marked-change';
+import styles from './margin.module.css';
 
 interface AcceptedProps {
   readonly marked: Marked;
@@ -34,7 +35,7 @@ export function Accepted({ marked, keyBook, change }: AcceptedProps) {
   const all = acceptedOf(marked, keyBook);
   if (all.length === 0) return null;
   return (
-    <details className="margin-more">
+    <details className={styles['more']}>
       <summary>Accepted besides the key: {all.length}</summary>
       <ul>
         {all.map((one) => (

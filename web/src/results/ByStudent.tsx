@@ -5,6 +5,7 @@ import { MarksChart } from './MarksChart';
 import { TableHead } from '../figures/TableHead';
 import { LongRows } from '../figures/LongRows';
 import { isMarked, stateSays } from './work-states';
+import styles from './class-results.module.css';
 
 const ROW_HEIGHT = 30;
 
@@ -47,9 +48,9 @@ function StudentRow({ row, results }: { row: ClassRow; results: ClassResults }) 
       </td>
       <td className={row.checked === 'failed' ? 'is-missed' : 'quiet'}>
         {stateSays(row)}
-        {row.checkFault && <span className="fault-says">{row.checkFault}</span>}
+        {row.checkFault && <span className={styles['fault']}>{row.checkFault}</span>}
         {row.bookId !== null && !isMarked(row) && (
-          <Link className="look-at" to={bookAddress(results, row)}>
+          <Link className={styles['look-at']} to={bookAddress(results, row)}>
             Look at the book
           </Link>
         )}

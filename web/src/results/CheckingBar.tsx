@@ -4,6 +4,7 @@ import { Button, Progress } from 'antd';
 import { post } from '../api/client';
 import { Refusal } from '../shell/Refusal';
 import { counted } from '../figures/counted';
+import styles from './class-results.module.css';
 
 /** How far the checks of a class are, with a way to stop them; nothing when none are under way. */
 export function CheckingBar({ results }: { results: ClassResults }) {
@@ -16,7 +17,7 @@ export function CheckingBar({ results }: { results: ClassResults }) {
   if (!checking) return null;
   const { done, total } = checking;
   return (
-    <div className="checking-bar" role="status">
+    <div className={styles['checking']} role="status">
       <span>
         {done} of {counted(total, 'work')} checked
       </span>

@@ -6,6 +6,7 @@ import { get } from '../api/client';
 import { fileNameOf, saveBytes } from '../files/download';
 import { Refusal } from '../shell/Refusal';
 import { paperOfMarked } from './mark-paper';
+import styles from '../handouts/handout.module.css';
 
 /** Fetches the works one after the other, so that a class of any size keeps nobody waiting; it can be ended. */
 function useMaking({ rows, title }: ClassResults) {
@@ -50,7 +51,7 @@ function useMaking({ rows, title }: ClassResults) {
 export function ClassMarkSheets({ results }: { results: ClassResults }) {
   const { made, of, begin, end, refused } = useMaking(results);
   return (
-    <div className="handout-actions">
+    <div className={styles['actions']}>
       {made === null ? (
         <Button disabled={of === 0} onClick={begin}>
           Mark sheets of all, one PDF

@@ -24,6 +24,7 @@ import { classPaper } from './mark-paper';
 import { MissedMost } from './MissedMost';
 import { Placements } from './Placements';
 import { PreviewDialog } from './preview/PreviewDialog';
+import styles from './class-results.module.css';
 
 const LOOK_EVERY = 1_000;
 
@@ -75,7 +76,7 @@ export default function ClassResultsPage() {
 
 function WholeClass({ results }: { results: ClassResults }) {
   return (
-    <div className="class-columns">
+    <div className={styles['columns']}>
       <Matrix results={results} />
       <div>
         <Placements results={results} />
@@ -245,7 +246,7 @@ function Counts({ results }: { results: ClassResults }) {
     [notStarted, 'not started'],
   ] as const;
   return (
-    <div className="counts">
+    <div className={styles['counts']}>
       {figures.map(([n, says]) => (
         <span key={says}>
           <strong>{n}</strong> {says}

@@ -2,6 +2,7 @@ import type { Note, ShownResult } from '@gleddo/contract';
 import type { ReactNode } from 'react';
 import { MarginNumber } from './MarginNumber';
 import type { ShownMargin } from './marked-rows';
+import styles from './margin.module.css';
 
 interface MarginNotesProps {
   readonly margin: ShownMargin;
@@ -24,10 +25,10 @@ interface MarginNotesProps {
 export function MarginNotes(props: MarginNotesProps) {
   const { margin, lineNames, notes, onPoint, toolsAt, toolsAtNote, children } = props;
   return (
-    <section className="margin" aria-label="Margin notes">
+    <section className={styles['notes']} aria-label="Margin notes">
       <MarginHead {...props} />
       {margin.faults.length === 0 && notes.length === 0 && (
-        <p className="margin-note">Nothing to remark: everything that was checked is met.</p>
+        <p className={styles['note']}>Nothing to remark: everything that was checked is met.</p>
       )}
       {margin.faults.map((fault, i) => (
         <FaultNote key={fault.ref} fault={fault} at={i + 1} notes={notes} onPoint={onPoint}>
@@ -37,7 +38,7 @@ export function MarginNotes(props: MarginNotesProps) {
       {notes
         .filter((note) => note.ref === null || margin.numberOf(note.ref) === null)
         .map((note) => (
-          <div key={note.id} className="margin-note own">
+          <div key={note.id} className={`${styles['note']} own`}>
             <OwnNote note={note} />
             {toolsAtNote?.(note)}
           </div>
@@ -45,7 +46,7 @@ export function MarginNotes(props: MarginNotesProps) {
       <FollowsNote margin={margin} lineNames={lineNames} />
       <MetNote met={margin.met} />
       {margin.notJudged.length > 0 && (
-        <div className="margin-note">
+        <div className={styles['note']}>
           <strong>{margin.notJudged.length} could not be judged</strong>
           <p>{margin.notJudged[0]?.says} They count neither way.</p>
         </div>
@@ -62,13 +63,13 @@ function MarginHead({ margin, points, of, scaledFrom }: MarginNotesProps) {
   const lost = scaledFrom ? (cost * of) / scaledFrom : cost;
   return (
     <>
-      <div className="margin-head">
+      <div className={styles['head']}>
         <h2>Margin notes</h2>
         <span>
           <strong>{points}</strong> of {of}
         </span>
       </div>
-      <div className="margin-bar" aria-hidden="true">
+      <div className={styles['bar']} aria-hidden="true">
         <i className="met" style={{ width: share(points) }} />
         <i className="lost" style={{ width: share(Math.min(lost, of - points)) }} />
       </div>
@@ -95,7 +96,7 @@ function FaultNote({ fault, at, notes, onPoint, children }: FaultNoteProps) {
   const own = notes.filter((note) => note.ref === fault.ref);
   return (
     <article
-      className="margin-note"
+      className={styles['note']}
       aria-label={`Note ${at}`}
       onMouseEnter={() => onPoint(at)}
       onMouseLeave={() => onPoint(null)}
@@ -116,7 +117,7 @@ function FaultNote({ fault, at, notes, onPoint, children }: FaultNoteProps) {
 
 function OwnNote({ note }: { note: Note }) {
   return (
-    <p className="own-note">
+    <p className={styles['own']}>
       <span className="mark-says">your instructor’s note</span>{' '}
       {note.points !== 0 && <span className="cost">{points(note.points)}</span>}
       <br />
@@ -154,7 +155,7 @@ function FollowsNote({
       ? `note ${roots[0]}`
       : `notes ${roots.slice(0, -1).join(', ')} and ${roots.at(-1)}`;
   return (
-    <article className="margin-note">
+    <article className={styles['note']}>
       <MarginNumber of="follows" />
       <span className="cost follows">0</span>
       <strong>{namesOf(margin, lineNames)}</strong>
@@ -174,7 +175,7 @@ function FollowsNote({
 function MetNote({ met }: { met: readonly ShownResult[] }) {
   if (met.length === 0) return null;
   return (
-    <article className="margin-note">
+    <article className={styles['note']}>
       <MarginNumber of="met" />
       <strong>
         {met.length} {met.length === 1 ? 'check' : 'checks'} met

@@ -1,6 +1,7 @@
 import { Segmented, Switch } from 'antd';
 import type { ReactNode } from 'react';
 import type { Shown } from './MarkedSpread';
+import styles from './marked.module.css';
 
 /** What of a marked work lies open, and which side of it. */
 export interface MarkedView {
@@ -31,7 +32,7 @@ interface MarkedBarProps {
 /** Chooses what of a marked work is shown. */
 export function MarkedBar({ view, children, onChange }: MarkedBarProps) {
   return (
-    <div className="marked-bar">
+    <div className={styles['bar']}>
       <Segmented
         aria-label="Part of the work"
         value={view.part}

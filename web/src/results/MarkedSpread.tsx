@@ -19,6 +19,7 @@ import { longDay, periodText } from '../figures/days';
 import type { Money } from '../figures/money';
 import { MarginNumber } from './MarginNumber';
 import type { MarkedRows } from './marked-rows';
+import styles from './marked.module.css';
 
 export type Shown = 'both' | 'theirs' | 'key';
 
@@ -134,7 +135,7 @@ function MarkedPage(props: MarkedPageProps) {
         <span className="quiet">{when}</span>
       </div>
       {shown === 'both' && (
-        <div className="marked-row marked-heads" aria-hidden="true">
+        <div className={`${styles['row']} ${styles['heads']}`} aria-hidden="true">
           <span />
           <span />
           <span />
@@ -167,7 +168,7 @@ function TotalRow(props: MarkedSpreadProps & Named & { readonly className?: stri
   const differs = wanted !== null && wanted !== theirs;
   if (onlyDiffering && !differs) return null;
   return (
-    <div className={`marked-row ${className} ${differs ? 'is-follows' : ''}`}>
+    <div className={`${styles['row']} ${className} ${differs ? 'is-follows' : ''}`}>
       <span className="no" />
       <span className="name">{name}</span>
       <span>{differs && <MarginNumber of="follows" />}</span>
@@ -235,13 +236,13 @@ function MarkedRow(props: MarkedRowProps) {
     (row.kind === 'belongs-here' || shown === 'key' ? row.keys[0] : row.works[0]) ?? row.keys[0];
   const isActive = active !== null && notes.includes(active);
   return (
-    <div className={`marked-row ${toneOf(props)} ${isActive ? 'is-active' : ''}`}>
+    <div className={`${styles['row']} ${toneOf(props)} ${isActive ? 'is-active' : ''}`}>
       <span className="no">{account?.number ?? ''}</span>
       <span className="name" title={WORDS[row.kind]}>
         {account?.name}
         {row.kind !== 'together' && <span className="sr-only">, {WORDS[row.kind]}</span>}
       </span>
-      <span className="badges">
+      <span className={styles['numbers']}>
         {notes.map((n) => (
           <MarginNumber key={n} of={n} />
         ))}
@@ -290,7 +291,7 @@ function MarkedFoot(props: MarkedFootProps) {
   const difference = wanted === null ? 0 : theirs - wanted;
   const parts = partsOf(rows, result, money);
   return (
-    <div className={`foot-cell marked-foot ${className}`}>
+    <div className={`foot-cell ${styles['foot']} ${className}`}>
       <div>
         {name} <strong>{money(theirs)}</strong>
         {wanted !== null && <span className="quiet"> · key {money(wanted)}</span>}

@@ -25,6 +25,7 @@ import { useMarkedChange, type MarkedChange } from './use-marked-change';
 import { OpenAgain } from './OpenAgain';
 import { PastChecks } from './PastChecks';
 import { Refusal } from '../shell/Refusal';
+import styles from './marked.module.css';
 
 /** One student's work beside the key, with notes in the margin. */
 export default function MarkedWorkPage() {
@@ -71,8 +72,8 @@ function MarkedWork({ marked }: { marked: Marked }) {
           make={() => markPaper({ ...paperOf(marked), ...pages })}
         />
       </MarkedBar>
-      <main className="marked-desk">
-        <div className={`marked-spread shows-${view.shown}`}>
+      <main className={styles['desk']}>
+        <div className={`${styles['spread']} shows-${view.shown}`}>
           <MarkedPages {...{ marked, view, active, onNote }} {...pages} />
           <MarginNotes
             margin={rows.margin}

@@ -8,6 +8,7 @@ import { Accepting } from './Accepting';
 import { NoteStock } from './NoteStock';
 import { halfTyped } from './half-typed';
 import type { MarkedChange } from './use-marked-change';
+import styles from './margin.module.css';
 
 interface FaultToolsProps {
   readonly fault: ShownResult;
@@ -24,7 +25,7 @@ export function FaultTools({ fault, marked, work, change }: FaultToolsProps) {
   const [open, setOpen] = useState(() => isKept(name));
   return (
     <>
-      <div className="note-tools">
+      <div className={styles['tools']}>
         <button type="button" className="link-button" onClick={() => setOpen(!open)}>
           Change the mark
         </button>
@@ -87,7 +88,7 @@ export function NoteTools({
   change: MarkedChange;
 }) {
   return (
-    <div className="note-tools">
+    <div className={styles['tools']}>
       <button
         type="button"
         className="link-button"
@@ -150,7 +151,7 @@ function NoteFields({ name, points, ask: question, mark, change, onKeep }: NoteF
   const [typed, setTyped, clear] = useKept(name, { text: '', points });
   const field = useHalfTyped();
   return (
-    <div className="note-fields" ref={field}>
+    <div className={styles['fields']} ref={field}>
       <Input.TextArea
         aria-label={question}
         placeholder={question}
@@ -163,7 +164,7 @@ function NoteFields({ name, points, ask: question, mark, change, onKeep }: NoteF
         typed={typed}
         onTake={({ text, points: own }) => setTyped({ text, points: own })}
       />
-      <div className="note-tools">
+      <div className={styles['tools']}>
         <PointsAdded
           points={typed.points}
           mark={mark}

@@ -2,6 +2,8 @@ import type { ClassResults, ClassRow } from '@gleddo/contract';
 import { Link } from 'react-router';
 import { LongRows } from '../figures/LongRows';
 import { isMarked, stateSays } from './work-states';
+import matrixStyles from './matrix.module.css';
+import classResultsStyles from './class-results.module.css';
 
 const ROW_HEIGHT = 24;
 
@@ -16,20 +18,20 @@ const SIGNS: Readonly<Record<string, readonly [sign: string, says: string]>> = {
 export function Matrix({ results }: { results: ClassResults }) {
   const { rows, columns } = results;
   return (
-    <section className="paper matrix-paper">
-      <div className="paper-head">
+    <section className={`paper ${matrixStyles['paper']}`}>
+      <div className={classResultsStyles['head']}>
         <h2>Every student, every check</h2>
         <span className="quiet">✓ met · × not met · ↳ follows from another</span>
       </div>
-      <div className="matrix-scroll">
-        <table className="matrix">
+      <div className={matrixStyles['scroll']}>
+        <table className={matrixStyles['table']}>
           <thead>
             <tr>
               <th scope="col">
                 <span className="sr-only">Student</span>
               </th>
               {columns.map((column) => (
-                <th key={column.id} scope="col" className="turned">
+                <th key={column.id} scope="col" className={matrixStyles['turned']}>
                   <span title={column.name}>{column.name}</span>
                 </th>
               ))}
@@ -81,7 +83,7 @@ function StudentRow({ row, columns }: StudentRowProps) {
 function Cell({ outcome, name }: { outcome: string; name: string }) {
   const [sign, says] = SIGNS[outcome] ?? ['', ''];
   return (
-    <td className={`cell ${outcome}`} title={`${name}: ${says}`}>
+    <td className={`${matrixStyles['cell']} ${outcome}`} title={`${name}: ${says}`}>
       {sign}
     </td>
   );

@@ -4,6 +4,7 @@ import { Select } from 'antd';
 import { ask, get, post } from '../api/client';
 import { BY_LABEL } from '../figures/by-label';
 import { Refusal } from '../shell/Refusal';
+import styles from './margin.module.css';
 
 const QUERY = ['note-stock'];
 
@@ -26,7 +27,7 @@ export function NoteStock({ typed, onTake }: NoteStockProps) {
   const keep = () => post<StockNote[]>('note-stock', { text, points: typed.points });
   const drop = () => ask<StockNote[]>('DELETE', `note-stock/${kept?.id}`);
   return (
-    <div className="note-tools">
+    <div className={styles['tools']}>
       {notes.length > 0 && <TakeNote notes={notes} onTake={onTake} />}
       {text !== '' && (
         <button

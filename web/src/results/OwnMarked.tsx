@@ -6,6 +6,7 @@ import { comparedPeriod } from './compared-period';
 import { MarginNotes } from './MarginNotes';
 import { lineNamesOf, markedRows } from './marked-rows';
 import { MarkedSpread } from './MarkedSpread';
+import styles from './marked.module.css';
 
 interface OwnMarkedProps {
   readonly work: Book;
@@ -33,8 +34,8 @@ export function OwnMarked({
   const rows = markedRows({ key: keyBook, work, pairs, results, period });
   const shown = keyBook ? 'both' : 'theirs';
   return (
-    <main className="marked-desk">
-      <div className={`marked-spread shows-${shown}`}>
+    <main className={styles['desk']}>
+      <div className={`${styles['spread']} shows-${shown}`}>
         <MarkedSpread
           {...{ rows, work, period, active }}
           money={moneyOf(work)}

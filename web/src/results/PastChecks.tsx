@@ -6,6 +6,7 @@ import { get } from '../api/client';
 import { counted } from '../figures/counted';
 import { momentText } from '../figures/days';
 import { Asking } from '../shell/Asking';
+import styles from './margin.module.css';
 
 interface PastChecksProps {
   readonly marked: Marked;
@@ -23,7 +24,7 @@ export function PastChecks({ marked, keyBook }: PastChecksProps) {
     staleTime: 0,
   });
   return (
-    <details className="margin-more" onToggle={(event) => setOpen(event.currentTarget.open)}>
+    <details className={styles['more']} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary>Checks of this work so far</summary>
       {past.data ? (
         <ol>

@@ -1,14 +1,16 @@
 import type { ClassResults } from '@gleddo/contract';
+import classResultsStyles from './class-results.module.css';
+import matrixStyles from './matrix.module.css';
 
 /** Where accounts were placed: a row for each section of the key, a column for each section of the class. */
 export function Placements({ results }: { results: ClassResults }) {
   return (
     <section className="paper">
-      <div className="paper-head">
+      <div className={classResultsStyles['head']}>
         <h2>Where accounts were placed</h2>
         <span className="quiet">rows: the key · columns: the class</span>
       </div>
-      <div className="matrix-scroll">
+      <div className={matrixStyles['scroll']}>
         <PlacementTable results={results} />
       </div>
     </section>
@@ -29,7 +31,7 @@ function PlacementTable({ results }: { results: ClassResults }) {
     ...placements.filter((each) => each.from !== each.to).map((each) => each.count),
   );
   return (
-    <table className="placements">
+    <table className={matrixStyles['placements']}>
       <PlacementHead columns={columns} />
       <tbody>
         {used.map((from) => (
@@ -58,7 +60,7 @@ function PlacementHead({ columns }: { columns: ClassResults['sections'] }) {
           <span className="sr-only">Section of the key</span>
         </th>
         {columns.map((section) => (
-          <th key={section.id} scope="col" className="turned">
+          <th key={section.id} scope="col" className={matrixStyles['turned']}>
             <span>{section.name}</span>
           </th>
         ))}

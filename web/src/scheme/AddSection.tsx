@@ -8,6 +8,7 @@ import {
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import type { SchemePartsProps } from './scheme-parts';
+import styles from './scheme.module.css';
 
 const CLASSES = Object.keys(CLASS_NAMES) as ClassId[];
 
@@ -28,7 +29,7 @@ export function AddSection({ scheme, statement, onChange, onChoose }: AddSection
     setName('');
   };
   return (
-    <div className="scheme-new-section" onKeyDown={(event) => event.stopPropagation()}>
+    <div className={styles['new-section']} onKeyDown={(event) => event.stopPropagation()}>
       <Input
         size="small"
         aria-label={`A new section on this page, its name`}

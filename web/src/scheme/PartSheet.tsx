@@ -14,6 +14,7 @@ import { Button } from 'antd';
 import type { SchemePartsProps } from './scheme-parts';
 import { SectionFields } from './SectionFields';
 import { TypeFields } from './TypeFields';
+import styles from './scheme.module.css';
 
 /** What is chosen, all of it: its words, what it means, what uses it; it can be moved and dropped. */
 export function PartSheet(props: SchemePartsProps) {
@@ -22,7 +23,7 @@ export function PartSheet(props: SchemePartsProps) {
   const section = chosen?.kind === 'section' ? sectionById(scheme, chosen.id) : null;
   if (!type && !section)
     return (
-      <aside className="scheme-sheet">
+      <aside className={styles['sheet']}>
         <p className="quiet">
           A scheme says under which heading of which statement an account stands. Choose a section
           or a type to read what it means, and to change it. The figure beside a type says how many
@@ -31,7 +32,7 @@ export function PartSheet(props: SchemePartsProps) {
       </aside>
     );
   return (
-    <aside className="scheme-sheet" aria-label={(type ?? section)?.name}>
+    <aside className={styles['sheet']} aria-label={(type ?? section)?.name}>
       {type && <TypeFields {...props} type={type} />}
       {section && <SectionFields {...props} section={section} />}
       {section && <p className="quiet">{CLASS_NAMES[section.class]}</p>}

@@ -13,6 +13,7 @@ import {
 import { useMemo, type KeyboardEvent } from 'react';
 import { AddSection } from './AddSection';
 import type { PartOfScheme, SchemePartsProps } from './scheme-parts';
+import styles from './scheme.module.css';
 
 /** How many accounts of the book are of each type. */
 function useTypeCounts(book: Book): ReadonlyMap<string, number> {
@@ -31,7 +32,7 @@ export function SchemePages(props: SchemePartsProps) {
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     if (event.key === 'Enter' && isPart(event.target)) {
       event.preventDefault();
-      document.querySelector<HTMLElement>('.scheme-sheet input')?.focus();
+      document.querySelector<HTMLElement>(`.${styles['sheet']} input`)?.focus();
       return;
     }
     const step = ({ ArrowUp: -1, ArrowDown: 1 } as const)[event.key as 'ArrowUp' | 'ArrowDown'];
@@ -44,7 +45,7 @@ export function SchemePages(props: SchemePartsProps) {
     if (next !== scheme) onChange(next);
   };
   return (
-    <div className="scheme-pages" onKeyDown={onKeyDown}>
+    <div className={styles['pages']} onKeyDown={onKeyDown}>
       {(['balance-sheet', 'profit-and-loss'] as const).map((statement) => (
         <SchemePage key={statement} {...props} statement={statement} counts={counts} />
       ))}
@@ -53,10 +54,10 @@ export function SchemePages(props: SchemePartsProps) {
 }
 
 const isPart = (target: EventTarget): boolean =>
-  target instanceof HTMLElement && target.matches('.scheme-part');
+  target instanceof HTMLElement && target.matches(`.${styles['part']}`);
 
 function walk(around: HTMLElement, step: number): void {
-  const all = [...around.querySelectorAll<HTMLElement>('.scheme-part')];
+  const all = [...around.querySelectorAll<HTMLElement>(`.${styles['part']}`)];
   const at = all.indexOf(document.activeElement as HTMLElement);
   all[Math.max(0, Math.min(all.length - 1, at + step))]?.focus();
 }
@@ -88,7 +89,7 @@ function SchemeSection(props: PageProps & { readonly section: Section }) {
     onChoose({ kind: 'type', id });
   };
   return (
-    <div role="group" aria-label={section.name} className="scheme-section">
+    <div role="group" aria-label={section.name} className={styles['section']}>
       <PartButton {...props} kind="section" id={section.id}>
         {section.name}
       </PartButton>
@@ -97,14 +98,14 @@ function SchemeSection(props: PageProps & { readonly section: Section }) {
           {type.name}
           {type.contra && <span className="mark-says"> contra</span>}
           {counts.has(type.id) && (
-            <span className="scheme-count" title="Accounts of this type">
+            <span className={styles['count']} title="Accounts of this type">
               {counts.get(type.id)}
             </span>
           )}
         </PartButton>
       ))}
       {mayChange && (
-        <button type="button" className="link-button quiet scheme-add" onClick={addType}>
+        <button type="button" className={`link-button quiet ${styles['add']}`} onClick={addType}>
           Add a type in {section.name}
         </button>
       )}
@@ -129,7 +130,7 @@ function PartButton({ kind, id, chosen, scheme, onChoose, children }: PartButton
   return (
     <button
       type="button"
-      className={`scheme-part of-${kind} ${isChosen ? 'is-chosen' : ''}`}
+      className={`${styles['part']} of-${kind} ${isChosen ? 'is-chosen' : ''}`}
       aria-pressed={isChosen}
       tabIndex={isChosen || (!chosen && isFirst) ? 0 : -1}
       onClick={() => onChoose({ kind, id })}

@@ -20,6 +20,7 @@ import { PartSheet } from './PartSheet';
 import type { PartOfScheme } from './scheme-parts';
 import { SchemePages } from './SchemePages';
 import { BY_LABEL } from '../figures/by-label';
+import styles from './scheme.module.css';
 
 /** The scheme of a book: the tree that classifies, to be seen, copied and changed. */
 export function SchemeView({ bookId }: { bookId: string }) {
@@ -41,12 +42,12 @@ export function SchemeView({ bookId }: { bookId: string }) {
     setRefused(null);
   };
   return (
-    <section className="paper scheme" aria-label="Scheme">
+    <section className={`paper ${styles['view']}`} aria-label="Scheme">
       <SchemeHead {...{ bookId, scheme, mayChange }} onChange={setDraft} />
       {draft && (
         <DraftBar book={book} draft={draft} refused={refused} onKeep={keep} onDrop={leave} />
       )}
-      <div className="scheme-body">
+      <div className={styles['body']}>
         <SchemePages {...parts} />
         <PartSheet key={chosen?.id} {...parts} />
       </div>
@@ -63,10 +64,10 @@ interface SchemeHeadProps {
 
 function SchemeHead({ bookId, scheme, mayChange, onChange }: SchemeHeadProps) {
   return (
-    <div className="scheme-head">
+    <div className={styles['head']}>
       <Input
         aria-label="Name of the scheme"
-        className="scheme-name"
+        className={styles['name']}
         variant="underlined"
         readOnly={!mayChange}
         value={scheme.name}
@@ -141,7 +142,7 @@ function DraftBar({ book, draft, refused, onKeep, onDrop }: DraftBarProps) {
     takenOut.length > 0 && `No longer under their parent: ${listed(takenOut)}.`,
   ].filter((each) => each !== false);
   return (
-    <div className="draft-bar" role="status">
+    <div className={styles['draft']} role="status">
       <div>
         <Refusal says={faults.map(({ says }) => says)} />
         <Refusal says={refused} />

@@ -1,3 +1,4 @@
+import styles from './plain.module.css';
 interface Asked {
   readonly error: Error | null;
   readonly isPending?: boolean;
@@ -13,7 +14,7 @@ export function Asking({ of, what }: { of: Asked; what: string }) {
       <div className="desk" role="status" aria-busy="true" aria-label={`${what} is being fetched`}>
         <div className="paper to-come">
           {Array.from({ length: LINES }, (_, i) => (
-            <div key={i} className="to-come-line" />
+            <div key={i} className={styles['to-come']} />
           ))}
         </div>
       </div>
@@ -21,7 +22,7 @@ export function Asking({ of, what }: { of: Asked; what: string }) {
   return (
     <div className="state-line" role="alert">
       <p>{of.error.message}</p>
-      <button type="button" className="plain-button" onClick={() => of.refetch()}>
+      <button type="button" className={styles['button']} onClick={() => of.refetch()}>
         Try again
       </button>
     </div>

@@ -2,6 +2,7 @@ import { useState, type FormEvent } from 'react';
 import { PasswordField, PlainField } from './PlainField';
 import { Refusal } from './Refusal';
 import { useEnter } from './use-enter';
+import styles from './plain.module.css';
 
 /** Where nobody is yet, the first visitor becomes the instructor. */
 export function FirstInstructor({ onEntering }: { onEntering(): void }) {
@@ -30,7 +31,7 @@ export function FirstInstructor({ onEntering }: { onEntering(): void }) {
         />
         <Refusal of={enter} />
       </div>
-      <button type="submit" className="plain-button is-primary" disabled={enter.isPending}>
+      <button type="submit" className={`${styles['button']} is-primary`} disabled={enter.isPending}>
         Begin
       </button>
     </form>

@@ -5,6 +5,7 @@ import { isComposing } from '../keyboard/composing';
 import { useSingleKey } from '../keyboard/single-keys';
 import { useSteady } from '../kept/use-steady';
 import { lazyView } from '../work/lazy-view';
+import styles from './go-to.module.css';
 
 const LIST = lazyView(() => import('./GoToList').then(({ GoToList }) => GoToList));
 
@@ -48,7 +49,7 @@ function useGoing() {
 export function GoTo({ me }: { me: Me }) {
   const { field, text, walked, isEntered, go, type, onKeyDown } = useGoing();
   return (
-    <div className="find" role="search">
+    <div className={styles['field']} role="search">
       <input
         ref={field}
         role="combobox"
@@ -63,7 +64,7 @@ export function GoTo({ me }: { me: Me }) {
         onChange={(event) => type(event.target.value)}
         onKeyDown={onKeyDown}
       />
-      <kbd className="key-cap">/</kbd>
+      <kbd className={styles['key-cap']}>/</kbd>
       {text.trim() !== '' && (
         <Suspense>
           <LIST.View {...{ me, text, walked, isEntered }} onGo={go} />

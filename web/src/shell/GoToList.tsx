@@ -5,6 +5,7 @@ import { useEffect, useSyncExternalStore } from 'react';
 import { useLocation } from 'react-router';
 import { get } from '../api/client';
 import { currentBook } from '../book/current-book';
+import styles from './go-to.module.css';
 
 interface PlaceToGo {
   readonly to: string;
@@ -116,7 +117,7 @@ export function GoToList({ me, text, walked, isEntered, onGo }: GoToListProps) {
     if (isEntered && chosen !== undefined) onGo(chosen);
   }, [isEntered, chosen, onGo]);
   return (
-    <ul className="go-list" role="listbox" id="go-list" aria-label="Where to go">
+    <ul className={styles['list']} role="listbox" id="go-list" aria-label="Where to go">
       {fitting.map((place, i) => (
         <li
           key={place.to}

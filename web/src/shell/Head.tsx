@@ -4,6 +4,7 @@ import { Link, NavLink } from 'react-router';
 import { lazyView } from '../work/lazy-view';
 import { GoTo } from './GoTo';
 import { Initials } from './Initials';
+import styles from './head.module.css';
 
 const PAGES = {
   instructor: [
@@ -25,8 +26,8 @@ const MENU = lazyView(() => import('./PersonMenu').then(({ PersonMenu }) => Pers
 /** The head of every screen: where one can go, a way to go anywhere by typing, and who is signed in. */
 export function Head({ me }: { me: Me }) {
   return (
-    <header className="head">
-      <Link className="wordmark" to="/">
+    <header className={styles['bar']}>
+      <Link className={styles['wordmark']} to="/">
         Gleddo<span>.</span>
       </Link>
       <nav aria-label="Main">
@@ -36,7 +37,7 @@ export function Head({ me }: { me: Me }) {
           </NavLink>
         ))}
       </nav>
-      <div className="spacer" />
+      <div className={styles['spacer']} />
       <GoTo me={me} />
       <Person me={me} />
     </header>

@@ -1,5 +1,6 @@
 import type { Me } from '@gleddo/contract';
 import type { ComponentProps } from 'react';
+import styles from './head.module.css';
 
 const initialsOf = (name: string) =>
   name
@@ -15,7 +16,7 @@ export function Initials({ me, ...rest }: ComponentProps<'button'> & { readonly 
     <button
       {...rest}
       type="button"
-      className={`initials ${rest.className ?? ''}`}
+      className={`${styles['initials']} ${rest.className ?? ''}`}
       aria-label={`${me.name}: password, sign out`}
     >
       {initialsOf(me.name)}

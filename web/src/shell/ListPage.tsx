@@ -2,6 +2,7 @@ import { Checkbox } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Asking } from './Asking';
+import styles from './list-page.module.css';
 
 /** One thing of a list: where it leads, its name, a word about it, and how it stands. */
 interface ListRow {
@@ -103,8 +104,8 @@ interface ShelfRowProps {
 
 function ShelfRow({ of: row, acts }: ShelfRowProps) {
   return (
-    <li className="list-item">
-      <Link className="row-link" to={row.to}>
+    <li className={styles['item']}>
+      <Link className={styles['link']} to={row.to}>
         <strong>{row.name}</strong>
         {row.putAway && <span className="mark-says">put away</span>}
         {row.about && <span className="quiet">{row.about}</span>}
@@ -121,7 +122,7 @@ function Acts({ of: { key, name, putAway = false }, acts }: ShelfRowProps) {
   const act = (label: string, done: () => void) => (
     <button
       type="button"
-      className="link-button put-away"
+      className={`link-button ${styles['put-away']}`}
       aria-label={`${label}: ${name}`}
       onClick={done}
     >

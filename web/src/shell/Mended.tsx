@@ -1,5 +1,6 @@
 import { Component, type ReactNode } from 'react';
 import { fetchAgain, NotFetched } from '../work/lazy-view';
+import styles from './plain.module.css';
 
 interface MendedProps {
   /** What stands in it: when it is another, it is tried anew. */
@@ -60,10 +61,14 @@ export class Mended extends Component<MendedProps, MendedState> {
           <h2>This can’t be shown</h2>
           <p>{error instanceof NotFetched ? CANT_FETCH : BROKE}</p>
           <div className="slip-actions">
-            <button type="button" className="plain-button is-primary" onClick={this.again}>
+            <button type="button" className={`${styles['button']} is-primary`} onClick={this.again}>
               Try again
             </button>
-            <button type="button" className="plain-button" onClick={() => window.location.reload()}>
+            <button
+              type="button"
+              className={styles['button']}
+              onClick={() => window.location.reload()}
+            >
               Load the page anew
             </button>
           </div>

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import styles from './plain.module.css';
 
 interface PlainFieldProps {
   readonly id: string;
@@ -15,7 +16,7 @@ export function PlainField({ id, label, value, autoComplete, onType }: PlainFiel
       <label htmlFor={id}>{label}</label>
       <input
         id={id}
-        className="plain-field"
+        className={styles['field']}
         autoComplete={autoComplete}
         value={value}
         onChange={(event) => onType(event.target.value)}
@@ -30,10 +31,10 @@ export function PasswordField({ id, label, value, autoComplete, onType }: PlainF
   return (
     <>
       <label htmlFor={id}>{label}</label>
-      <span className="password-field">
+      <span className={styles['password']}>
         <input
           id={id}
-          className="plain-field"
+          className={styles['field']}
           type={isShown ? 'text' : 'password'}
           autoComplete={autoComplete}
           value={value}

@@ -7,6 +7,8 @@ import { FirstInstructor } from './FirstInstructor';
 import { PasswordField, PlainField } from './PlainField';
 import { Refusal } from './Refusal';
 import { useEnter } from './use-enter';
+import signInStyles from './sign-in.module.css';
+import plainStyles from './plain.module.css';
 
 interface Entering {
   /** Somebody is coming in: what lies behind the door will be wanted. */
@@ -17,8 +19,8 @@ interface Entering {
 export function SignIn({ onEntering }: Entering) {
   const welcome = useQuery({ queryKey: ['welcome'], queryFn: () => get<Welcome>('welcome') });
   return (
-    <div className="sign-in">
-      <section className="cover">
+    <div className={signInStyles['page']}>
+      <section className={signInStyles['cover']}>
         <h1>
           Gleddo<span>.</span>
         </h1>
@@ -27,7 +29,7 @@ export function SignIn({ onEntering }: Entering) {
           what caused each difference.
         </p>
       </section>
-      <main className="door">
+      <main className={signInStyles['door']}>
         {!welcome.data ? (
           <Asking of={welcome} what="The door" />
         ) : welcome.data.needsFirstInstructor ? (
@@ -51,7 +53,7 @@ function DemoPeople({ people, onEntering }: Entering & { people: Welcome['demoPe
     demo.mutate({ person });
   };
   return (
-    <section className="people-list" aria-label="People of the demo">
+    <section className={signInStyles['people']} aria-label="People of the demo">
       <h2>Come in as</h2>
       {people.map(({ id, name, role, says }) => (
         <button key={id} type="button" onClick={() => comeIn(id)}>
@@ -100,7 +102,7 @@ function Door({ isDemo, onEntering }: Entering & { isDemo: boolean }) {
       </div>
       <button
         type="submit"
-        className={`plain-button ${isDemo ? '' : 'is-primary'}`}
+        className={`${plainStyles['button']} ${isDemo ? '' : 'is-primary'}`}
         disabled={signIn.isPending}
       >
         Sign in

@@ -1,5 +1,6 @@
 import { freeNumberAt, type Band } from '@gleddo/core';
 import { memo, useState, type MouseEvent } from 'react';
+import styles from './ruler.module.css';
 
 interface RulerProps {
   readonly band: Band;
@@ -21,7 +22,7 @@ export const Ruler = memo(function Ruler({ band, ticks, taken, step, onPick }: R
   };
   return (
     <div
-      className="ruler"
+      className={styles['strip']}
       aria-hidden="true"
       title={onPick ? 'Click in a gap to begin an account with that number' : undefined}
       onMouseMove={(event) => setAt(positionOf(event))}
@@ -38,10 +39,10 @@ export const Ruler = memo(function Ruler({ band, ticks, taken, step, onPick }: R
         {band.to}
       </span>
       {ticks.map((position) => (
-        <i key={position} className="tick" style={{ top: `${position * 100}%` }} />
+        <i key={position} className={styles['tick']} style={{ top: `${position * 100}%` }} />
       ))}
       {free !== null && at !== null && (
-        <span className="ghost" style={{ top: `${at * 100}%` }}>
+        <span className={styles['ghost']} style={{ top: `${at * 100}%` }}>
           {free}
         </span>
       )}

@@ -4,6 +4,7 @@ import { LongRows } from '../figures/LongRows';
 import { TableHead } from '../figures/TableHead';
 import { PaperRow } from '../handouts/HandoutPaper';
 import type { Choice } from './use-choice';
+import styles from './statements.module.css';
 
 /** As the styles have them: an account's heading stands a little apart. */
 const ROW_HEIGHT = 26.5;
@@ -19,7 +20,7 @@ export function LedgerSheet({ book, choice }: { book: Book; choice: Choice }) {
     <>
       <h2>Ledger</h2>
       <p className="quiet">{subtitle}</p>
-      <table className="lines-table ledger">
+      <table className={`lines-table ${styles['ledger']}`}>
         <TableHead
           names={columns.filter(({ isFigure }) => !isFigure).map(({ name }) => name)}
           figures={columns.filter(({ isFigure }) => isFigure).map(({ name }) => name)}

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { DayField } from '../figures/DayField';
 import { longDay } from '../figures/days';
 import { BUDGET, type Choice } from './use-choice';
+import styles from './statements.module.css';
 
 /** Another day beside which the statements are shown: the opening, a year before, the end of a period. */
 function CompareWith({ book, choice }: { book: Book; choice: Choice }) {
@@ -104,7 +105,7 @@ interface StatementBarProps {
 export function StatementBar({ book, choice, children }: StatementBarProps) {
   const { shown, level, set } = choice;
   return (
-    <div className="statement-bar">
+    <div className={styles['bar']}>
       <Segmented
         aria-label="Statement"
         value={SEGMENT_OF[shown] ?? shown}

@@ -12,6 +12,7 @@ import { FigureLink } from './FigureLink';
 import css from './statements.module.css';
 import type { Compared } from './use-compared';
 import { useNumbered } from '../book/kept-back';
+import comparedStyles from './compared.module.css';
 
 type HeadRowProps = Compared & { says(period: Period): string };
 
@@ -20,7 +21,7 @@ export function HeadRow({ choice, then, says }: HeadRowProps) {
   if (!then) return null;
   const { period, against, budget } = choice;
   return (
-    <div className="row compared-head">
+    <div className={`row ${comparedStyles['heads']}`}>
       <span />
       <span className="figure">{says(period)}</span>
       <span className="figure other">{budget ? 'budget' : against && says(against)}</span>

@@ -13,6 +13,7 @@ import { longDay, periodText } from '../figures/days';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Page, Spread } from '../spread/Spread';
 import { HeadRow, PlainRow, StatementSection } from './StatementSection';
+import styles from './compared.module.css';
 import { useCompared, type Compared, type StatementSpreadProps } from './use-compared';
 import { useNumbered } from '../book/kept-back';
 
@@ -35,6 +36,8 @@ export function StatementSpread(props: StatementSpreadProps) {
 }
 
 /** A budget is one of income and expenses: beside the balance sheet it says nothing. */
+const BUDGETED = `${styles['compared']} ${styles['budgeted']}`;
+
 const withoutBudget = (compared: Compared): Compared =>
   compared.choice.budget
     ? { ...compared, then: null, choice: { ...compared.choice, budget: false } }
@@ -43,7 +46,7 @@ const withoutBudget = (compared: Compared): Compared =>
 /** Rows with as many columns of figures as stand beside each other. */
 function Columns({ of: { book, then, choice }, children }: { of: Compared; children: ReactNode }) {
   const numbered = useNumbered(book);
-  const columns = then === null ? '' : choice.budget ? 'compared budgeted' : 'compared';
+  const columns = then === null ? '' : choice.budget ? BUDGETED : styles['compared'];
   return <div className={`${columns} ${numbered ? '' : 'no-numbers'}`}>{children}</div>;
 }
 

@@ -26,6 +26,7 @@ import { TimeSheet } from './TimeSheet';
 import { TrialBalanceSheet } from './TrialBalanceSheet';
 import { WorksheetSheet } from './WorksheetSheet';
 import { useChoice, type Choice } from './use-choice';
+import slipStyles from '../chart/slip.module.css';
 
 const FILE_NAMES: Readonly<Record<Choice['shown'], string>> = {
   spread: 'statements',
@@ -82,7 +83,7 @@ export function StatementsView() {
         <Pages book={book} choice={choice} money={money} over={over} />
       ) : (
         <div
-          className={`paper sheet-alone ${shown === 'worksheet' ? css['wide'] : ''}`}
+          className={`paper ${css['alone']} ${shown === 'worksheet' ? css['wide'] : ''}`}
           role="region"
           aria-label="The statement"
           tabIndex={0}
@@ -142,7 +143,7 @@ function LinesOver({ choice }: { choice: Choice }) {
   const onLeft = section !== null && statementOfClass(section.class) === 'profit-and-loss';
   return (
     <aside
-      className={`slip ${onLeft ? 'on-left' : 'on-right'}`}
+      className={`${slipStyles['sheet']} ${onLeft ? 'on-left' : 'on-right'}`}
       style={{ top: '12%' }}
       aria-label={`Entries of ${account.name}`}
       onKeyDown={(event) => {

@@ -2,6 +2,7 @@ import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { KeysHelp } from './KeysHelp';
+import styles from './book-tools.module.css';
 
 const SAVING = {
   saved: 'Saved',
@@ -48,7 +49,7 @@ function Said({ lines, role }: { lines: readonly string[]; role: 'alert' | 'stat
   const store = useBookStore();
   if (lines.length === 0) return null;
   return (
-    <div className={`book-says is-${role}`} role={role}>
+    <div className={`${styles['says']} is-${role}`} role={role}>
       {lines.join(' ')}{' '}
       <Button size="small" onClick={store.dismiss}>
         Understood

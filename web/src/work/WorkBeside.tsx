@@ -1,6 +1,8 @@
 import { useState, type ReactNode } from 'react';
 import { TrayPlace } from '../chart/tray-place';
 import { WorkView } from './WorkView';
+import workStyles from './work.module.css';
+import chartStyles from '../chart/chart.module.css';
 
 interface WorkBesideProps {
   /** What the paper is called. */
@@ -14,12 +16,12 @@ interface WorkBesideProps {
 export function WorkBeside({ label, part, children }: WorkBesideProps) {
   const [place, setPlace] = useState<HTMLElement | null>(null);
   return (
-    <div className="brief-beside">
-      <div className="beside">
+    <div className={workStyles['desk']}>
+      <div className={workStyles['beside']}>
         <section className="paper" aria-label={label}>
           {children}
         </section>
-        <div className="tray-place" ref={setPlace} />
+        <div className={chartStyles['tray-place']} ref={setPlace} />
       </div>
       {place && (
         <TrayPlace value={place}>

@@ -1,0 +1,71 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import { basename, dirname, join } from 'node:path';
+
+const SRC = join(import.meta.dirname, '../src');
+const read = (path: string) => readFileSync(join(SRC, path), 'utf8');
+
+const filesIn = readdirSync(SRC, { recursive: true, encoding: 'utf8' });
+const code = filesIn
+  .filter((path) => /\.tsx?$/.test(path))
+  .map((path) => ({ path, text: read(path) }));
+const sheets = filesIn.filter((path) => path.endsWith('.css'));
+const ofComponents = sheets.filter((path) => path.endsWith('.module.css'));
+const ofAll = sheets.filter((path) => !path.endsWith('.module.css'));
+
+const classesIn = (css: string) => [
+  ...new Set(
+    [...css.replace(/\/\*[^]*?\*\//g, '').matchAll(/\.([a-z][\w-]*)/g)].map(
+      ([, name = '']) => name,
+    ),
+  ),
+];
+const ownClasses = (path: string) => classesIn(read(path).replace(/:global\([^)]*\)/g, ''));
+
+/** Which classes of which sheet a file names; null for one that is told only as it runs. */
+function* named({ path, text }: (typeof code)[number]): Generator<[string, string | null]> {
+  for (const [, id = '', from = ''] of text.matchAll(
+    /import (\w+) from '(\.[^']+\.module\.css)'/g,
+  )) {
+    const sheet = join(dirname(path), from);
+    for (const [, name] of text.matchAll(new RegExp(`\\b${id}\\[(?:'([^']+)')?`, 'g')))
+      yield [sheet, name ?? null];
+  }
+}
+
+const scoped = ofComponents.flatMap((path) =>
+  ownClasses(path).map((name) => `${basename(path, '.module.css')}-${name}`),
+);
+const begun = code.flatMap(({ text }) =>
+  [...text.matchAll(/[`. ]([a-z]+-)\$\{/g)].map(([, start = '']) => start),
+);
+const isShown = (name: string) =>
+  ['ant-', ...begun].some((start) => name.startsWith(start)) ||
+  code.some(({ text }) => new RegExp(`['"\`. ]${name}['"\`. ]`).test(text));
+
+const uses = code.flatMap((file) => [...named(file)]);
+
+describe('a style sheet beside what it styles', () => {
+  it.each(ofComponents)('%s has what is named, and is named for what it has', (sheet) => {
+    const names = uses.filter(([of]) => of === sheet).map(([, name]) => name);
+    const own = ownClasses(sheet);
+    expect(names.filter((name) => name !== null && !own.includes(name))).toEqual([]);
+    const isTold = names.includes(null);
+    expect(isTold ? [] : own.filter((name) => !names.includes(name))).toEqual([]);
+  });
+
+  it('has a name of its own, by which its classes are told', () => {
+    const names = ofComponents.map((path) => basename(path));
+    expect(names).toEqual([...new Set(names)]);
+  });
+
+  it.each(ofComponents)('%s speaks of others by names that there are', (sheet) => {
+    const spoken = [...read(sheet).matchAll(/:global\(([^)]*)\)/g)].flatMap(([, of = '']) =>
+      classesIn(of),
+    );
+    expect(spoken.filter((name) => !isShown(name) && !scoped.includes(name))).toEqual([]);
+  });
+
+  it.each(ofAll)('%s styles nothing that nobody shows', (sheet) => {
+    expect(classesIn(read(sheet)).filter((name) => !isShown(name))).toEqual([]);
+  });
+});
