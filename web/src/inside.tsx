@@ -53,7 +53,8 @@ export function Inside({ me }: { me: Me }) {
       button={LEAVES_AT_ONCE}
     >
       <AntApp style={{ height: '100%' }}>
-        <BrowserRouter>
+        {/* What is typed may stand in the address: one letter is drawn before the next comes. */}
+        <BrowserRouter useTransitions={false}>
           <Pages me={me} />
         </BrowserRouter>
       </AntApp>

@@ -30,8 +30,7 @@ export class BooksService {
   /** The start: that of the exercise, the one as which it was begun where each has their own, or a company’s chart. */
   private async startText(id: string, rights: Rights): Promise<string | null> {
     const { go, startsDiffer, startBookId, use } = rights;
-    if (use === 'company')
-      return rights.revision === 0 ? null : chartAlone(await this.kept.asBegun(id));
+    if (use === 'company') return chartAlone(await this.kept.asBegun(id));
     if (startBookId === null) return null;
     const own = go && startsDiffer ? await this.kept.asBegun(go.begunAs) : null;
     return own ?? (await this.readable(startBookId)).text;
