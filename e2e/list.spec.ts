@@ -1,4 +1,6 @@
+import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { ask } from './exercise-steps.js';
 import { comeInAs, saved } from './people.js';
 
 const rows = (page: Page) => page.locator('.list-row.account');
@@ -97,4 +99,32 @@ test('hand-outs are seen on paper and saved; a saved chart is understood when it
   );
   await page.getByRole('button', { name: /^Open the book with 36 accounts/ }).click();
   await expect(page.getByRole('heading', { name: 'Tern Island, from paper' })).toBeVisible();
+});
+
+test('paper is set in every script that names are written in', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh');
+  const names = [
+    '现金和银行存款',
+    '売掛金の前払い',
+    'חשבון בנק',
+    'حساب البنك',
+    'बैंक खाता',
+    'Ταμείο',
+  ];
+  const accounts = names.map((name, at) => ({ id: `a${at}`, name, type: 'bank' }));
+  const { bookId } = await ask(page, 'companies', {
+    book: {
+      format: 'gleddo-book',
+      version: 1,
+      company: { name: 'Names of all the world', currency: 'EUR', firstDay: '2027-01-01' },
+      accounts,
+    },
+  });
+  await page.goto(`/companies/${String(bookId)}/profile/handouts`);
+  await expect(page.getByRole('article')).toContainText('חשבון בנק');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as PDF' }).click();
+  const file = readFileSync(await (await waiting).path(), 'latin1');
+  for (const type of ['Figtree', 'SansSC', 'SansJP', 'SansHebrew', 'SansArabic', 'SansDevanagari'])
+    expect(file).toMatch(new RegExp(`/BaseFont /[A-Z]+\\+[A-Za-z]*${type}`));
 });

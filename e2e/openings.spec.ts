@@ -93,3 +93,34 @@ test('another company’s closing balances are carried forward; a later change i
     'as it should have been brought forward',
   );
 });
+
+test('a balance sheet lies beside: copied by hand, ticked as it stands, compared on paper, put away', async ({
+  page,
+}) => {
+  await openBakery(page, 'Bakery beside');
+  await page.getByRole('link', { name: 'Opening', exact: true }).click();
+  await page.getByRole('button', { name: 'Take balances from elsewhere' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Opening balances from elsewhere' });
+  await dialog
+    .getByLabel('Balances from a spreadsheet')
+    .fill('Account\tDebit\tCredit\nBank\t900\t\nOvens\t2000\t\nOld sign\t100\t\nOven loan\t\t1500');
+  await dialog.getByRole('button', { name: 'Lay it beside' }).click();
+  const beside = page.getByRole('complementary', { name: 'Balance sheet to copy from' });
+  await expect(beside.getByRole('row', { name: /Bank/ })).toContainText('here 500 in debit');
+  await expect(beside.getByRole('row', { name: /Old sign/ })).toContainText('no account of that');
+  await page.getByRole('textbox', { name: 'Bank, debit' }).fill('900');
+  await page.getByRole('textbox', { name: 'Ovens, debit' }).fill('2000');
+  await page.keyboard.press('Enter');
+  await expect(beside.getByRole('checkbox', { name: /^Bank/ })).toBeChecked();
+  await expect(beside.getByRole('checkbox', { name: /^Ovens/ })).toBeChecked();
+  await expect(beside.getByRole('status')).toContainText('of 4 stand in the books');
+  await beside.getByRole('checkbox', { name: /^Old sign/ }).check();
+  await saved(page);
+  await page.reload();
+  await expect(beside.getByRole('checkbox', { name: /^Old sign/ })).toBeChecked();
+  await beside.getByRole('button', { name: 'Print or save both' }).click();
+  await expect(page.getByRole('button', { name: 'Save as CSV' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await beside.getByRole('button', { name: 'Put it away' }).click();
+  await expect(beside).toHaveCount(0);
+});

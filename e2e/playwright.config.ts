@@ -10,7 +10,8 @@ export default defineConfig({
   outputDir: 'results',
   timeout: 180_000,
   expect: { timeout: 20_000 },
-  workers: 2,
+  // One more than cores: a story waits for pages a quarter of its time.
+  workers: 3,
   // A machine that is busy with other work may miss a moment; what needed a second go is told as flaky.
   retries: 1,
   fullyParallel: false,

@@ -31,21 +31,15 @@ async function step(name, [command, ...args], { counts = null, env = {}, beside 
 
 const read = (file) => JSON.parse(readFileSync(file, 'utf8'));
 
-function jestStep(name, projects, { beside }) {
-  const file = join(results, `${projects[0]}.json`);
-  const args = [
-    ...jest,
-    '--selectProjects',
-    ...projects,
-    '--json',
-    `--outputFile=${file}`,
-    ...['--passWithNoTests', '-w', '1'],
-  ];
+/** The core's, the command's, the pages' and the server's own tests: whichever comes next, on two cores. */
+function jestStep() {
+  const file = join(results, 'jest.json');
+  const args = [...jest, '--json', `--outputFile=${file}`, '-w', '2'];
   const counts = () => {
     const { numPassedTests, numFailedTests, numFailedTestSuites } = read(file);
     return { passed: numPassedTests, failed: numFailedTests || numFailedTestSuites };
   };
-  return step(name, args, { counts, env: { GLEDDO_QUIET: '1' }, beside });
+  return step('unit, and the server over HTTP', args, { counts, env: { GLEDDO_QUIET: '1' } });
 }
 
 function stories() {
@@ -66,15 +60,14 @@ function stories() {
 }
 
 await ensureInstalled();
-await ensureChromium();
 await ensurePostgres();
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
-// The server's tests take one core for as long as the rest of it takes the other.
+// What the stories need is made ready while the rest is tested: no core waits for another.
 await Promise.all([
-  jestStep('server over HTTP', ['server'], { beside: false }),
+  jestStep(),
   (async () => {
-    await jestStep('unit', ['core', 'cli', 'contract', 'web'], { beside: true });
+    await ensureChromium();
     for (const name of ['lint', 'types'])
       await step(name, ['npm', 'run', '-s', name], { beside: true });
   })(),

@@ -3,6 +3,7 @@ import { basename, join } from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
+import { otherScripts } from './other-scripts';
 import { tokensAsCss } from './src/shell/tokens';
 
 const COMPRESSED = /\.(js|css|html|svg)$/;
@@ -70,7 +71,7 @@ const scopedName = (name: string, path: string) =>
 export default defineConfig({
   root: import.meta.dirname,
   css: { modules: { generateScopedName: scopedName } },
-  plugins: [react(), tokens(), preloadedFonts(), compressed()],
+  plugins: [react(), tokens(), otherScripts(), preloadedFonts(), compressed()],
   resolve: { conditions: ['source', 'browser', 'module', 'import', 'default'] },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 2200 },
   server: { proxy: { '/api': `http://localhost:${process.env['GLEDDO_PORT'] ?? 3000}` } },

@@ -96,12 +96,14 @@ export { readAccountTable, type SignConvention, type Taken } from './table/index
 export { asPriorPeriod, type BalanceFound, balancesInTable } from './opening/index.js';
 export { closingBalances, type Goes, NEW_ACCOUNT, NOWHERE } from './opening/index.js';
 export { proposedGoing, signByArithmetic, takingOpenings } from './opening/index.js';
+export { type BalanceBeside, besideOpenings, type SourceBalances } from './opening/index.js';
 export { cellShown, type Handout, type HandoutCell, type HandoutKind } from './handout/index.js';
 export {
   handoutOf,
   type HandoutRow,
   handoutToTable,
   cashBasisSheet,
+  openingsSheet,
   costSheet,
 } from './handout/index.js';
 export { namesOfDocuments, worksheetSheet, owedSheet } from './handout/index.js';

@@ -2,6 +2,7 @@ import {
   bookFromJson,
   bookToJson,
   cashFlow,
+  changesInEquity,
   dealingsOf,
   givenToStudents,
   isMade,
@@ -53,6 +54,16 @@ describe('a whole year at the nursery', () => {
     const cash = (at: string) =>
       sum(['bank', 'till'].map((id) => balancesOf(book, upTo(at)).get(id) ?? 0));
     expect(flow.movement).toBe(cash(YEAR.to) - cash('2026-12-31'));
+  });
+
+  test('its dividend lowers equity when it is decided on, and cash when it is paid', () => {
+    const until = (to: string) => ({ from: YEAR.from, to });
+    const takenOut = (to: string) =>
+      sum(changesInEquity(book, until(to)).rows.map((row) => row.takenOut));
+    const financed = (to: string) => cashFlow(book, until(to)).financing;
+    const days = ['2027-04-25', '2027-04-26', '2027-05-13', '2027-05-14'];
+    expect(days.map(takenOut)).toEqual([0, -300_000, -300_000, -300_000]);
+    expect(days.map(financed)).toEqual([0, 0, 0, -300_000]);
   });
 
   test('is the same each time, and another for another seed', () => {

@@ -132,6 +132,7 @@ describe('marking', () => {
     const after = (await ruth.post(`tries/${tryId}/accept`, accepted)).body;
     expect(after.keyVersion).toBe(before.keyVersion + 1);
     expect(after.points).toBe((points ?? 0) + 1);
+    await checkedRows(ruth, exerciseId);
     const results = (await ruth.get(`exercises/${exerciseId}/results`)).body;
     expect(results.checkedWithToday).toBe(true);
     const odd = { account: 'insurance-prepaid', what: 'type', value: 'spaceship' };

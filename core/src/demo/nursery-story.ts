@@ -212,8 +212,8 @@ export class NurseryStory {
     out(3, 'Wages', { account: 'wages', amount: 100 * this.#between(410, 520) });
     out(4, 'Heating and water', { account: 'heating', amount: 100 * this.#between(60, 190) });
     out(5, 'Loan interest', { account: 'loan-interest', amount: 8000 });
-    out(6, 'First partner takes money out', { account: 'drawings-fen', amount: 30_000 });
-    out(6, 'Second partner takes money out', { account: 'drawings-moss', amount: 25_000 });
+    out(6, 'Salary of the first director', { account: 'directors', amount: 30_000 });
+    out(6, 'Salary of the second director', { account: 'directors', amount: 25_000 });
     const amount = Math.floor((0.8 * this.#takings) / 10_000) * 10_000;
     if (amount === 0) return;
     this.#takings -= amount;

@@ -18,7 +18,7 @@ const bare = (): Book =>
   bookOfSheet({
     name: 'A year at Juniper Lane',
     trade: 'Growing and selling plants',
-    legalForm: 'partnership',
+    legalForm: 'company',
     accounts: `
 bank            | 1010 | Bank                             | bank                     |  11250 |
 till            | 1020 | Till                             | cash-in-hand             |    200 |
@@ -32,28 +32,33 @@ van             | 1520 | Delivery van                     | vehicles            
 van-dep         | 1529 | Accumulated depreciation, van    | accumulated-depreciation |  -6000 | van
 payables        | 2010 | Trade payables                   | trade-payables           |  -2960 |
 unbilled        | 2030 | Goods received, not invoiced     | goods-received-not-invoiced |       |
+tax-payable     | 2300 | Income tax payable               | income-tax-payable       |  -1240 |
+dividend-payable | 2410 | Dividends payable               | dividends-payable        |        |
 loan            | 2510 | Glasshouse loan                  | long-term-loan           | -16000 |
-capital-fen     | 3010 | Capital, first partner           | owner-capital            | -33000 |
-capital-moss    | 3020 | Capital, second partner          | owner-capital            | -25050 |
-drawings-fen    | 3050 | Drawings, first partner          | drawings                 |        |
-drawings-moss   | 3060 | Drawings, second partner         | drawings                 |        |
-current-fen     | 3100 | Current account, first partner   | partner-current          |  -2600 |
-current-moss    | 3110 | Current account, second partner  | partner-current          |  -2140 |
+share-capital   | 3010 | Share capital                    | share-capital            | -50000 |
+retained        | 3100 | Retained earnings                | retained-earnings        | -11550 |
+dividends       | 3200 | Dividends                        | dividends                |        |
 plant-sales     | 4010 | Plants sold                      | goods-sales              |        |
 taken-back      | 4090 | Returns and discounts given      | returns-given            |        |
 plants-cost     | 5010 | Cost of plants sold              | cost-of-goods-sold       |        |
 discounts       | 5090 | Discounts from suppliers         | returns-taken            |        |
 wages           | 6010 | Seasonal wages                   | staff                    |        |
+directors       | 6020 | Directors’ salaries              | staff                    |        |
 heating         | 6100 | Heating and water                | premises                 |        |
 insurance       | 6200 | Glass insurance                  | insurance                |        |
 glasshouse-charge | 6400 | Depreciation, glasshouse       | depreciation-charge      |        |
 van-charge      | 6410 | Depreciation, van                | depreciation-charge      |        |
 van-gain        | 8010 | Gain on the van sold             | gain-on-disposal         |        |
 loan-interest   | 8510 | Loan interest                    | interest-paid            |        |
+income-tax      | 9010 | Income tax                       | income-tax               |        |
 `,
     entries: `
+2027-04-26 | general       | H1 | A dividend is decided on        | dividends 3000, dividend-payable -3000
+2027-05-14 | cash-payments | H2 | The dividend is paid            | dividend-payable 3000, bank -3000
+2027-06-30 | cash-payments | T1 | Income tax of last year         | tax-payable 1240, bank -1240
 2027-09-15 | cash-receipts | V1 | The van is sold                | bank 6400, van-dep 7500, van -12000, van-gain -1900
 2027-10-01 | cash-payments | L1 | A part of the loan paid back   | loan 1600, bank -1600
+2027-12-31 | adjusting     | T2 | Tax on the profit of the year   | income-tax 1720, tax-payable -1720
 `,
   });
 

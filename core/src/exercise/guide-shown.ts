@@ -40,6 +40,8 @@ export interface RowShown {
   readonly cells: readonly string[];
   /** Whether it is in the books; null where that can’t be told. */
   readonly stands: boolean | null;
+  /** What differs from it, in words. */
+  readonly says?: string;
   readonly paper?: DrawnPaper;
 }
 

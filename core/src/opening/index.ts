@@ -7,4 +7,5 @@ export {
   takingOpenings,
 } from './openings-taken.js';
 export { balancesInTable, closingBalances, signByArithmetic } from './balances-found.js';
+export { type BalanceBeside, besideOpenings, type SourceBalances } from './source-balances.js';
 export { asPriorPeriod } from './prior-period.js';

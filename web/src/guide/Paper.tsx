@@ -61,6 +61,7 @@ function Rows({ sheet, ticking }: ListedProps) {
             {sheet.columns.map(({ title, isAmount }, at) => (
               <td key={title} className={isAmount ? styles['amount'] : ''}>
                 {row.cells[at] ?? ''}
+                {at === 0 && row.says && <span className={styles['says']}>{row.says}</span>}
               </td>
             ))}
           </tr>

@@ -29,9 +29,9 @@ function cellsOf({ kind, depth, cells }: HandoutRow, handout: Handout): object[]
 
 /** Sheets as a PDF on A4, each on pages of its own, its headings again on every page; called after its sheets, or otherwise. */
 export async function toPdf(sheets: readonly Handout[], called?: string): Promise<Uint8Array> {
-  await fontsReady();
   const [first] = sheets;
   const title = called ?? sheets.map((sheet) => sheet.title).join(', ');
+  await fontsReady([title, ...sheets.flatMap((sheet) => [...textsOf(sheet)])]);
   const document = pdfMake.createPdf({
     info: { title: `${title}, ${first?.company ?? ''}` },
     pageSize: 'A4',
@@ -46,6 +46,13 @@ export async function toPdf(sheets: readonly Handout[], called?: string): Promis
     content: sheets.map(contentOf),
   });
   return document.getBuffer();
+}
+
+function* textsOf(sheet: Handout): Generator<string> {
+  yield* [sheet.title, sheet.company, sheet.subtitle];
+  for (const { name } of sheet.columns) yield name;
+  for (const { cells } of sheet.rows)
+    for (const cell of cells) if (typeof cell === 'string') yield cell;
 }
 
 function contentOf(handout: Handout, at: number): object[] {

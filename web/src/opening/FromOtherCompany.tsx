@@ -5,10 +5,11 @@ import { useOpenBook } from '../book/open-book';
 import { useOtherCompanies } from '../companies/use-other-companies';
 import { BY_LABEL } from '../figures/by-label';
 import { DayField } from '../figures/DayField';
-import { Going } from './Going';
+import { longDay } from '../figures/days';
+import { Going, type TakingEnds } from './Going';
 
 /** The closing balance sheet of another company, carried forward: a table says which account goes where. */
-export function FromOtherCompany({ onDone }: { onDone(): void }) {
+export function FromOtherCompany({ ends }: { readonly ends: TakingEnds }) {
   const { answer } = useOpenBook();
   const { options, take } = useOtherCompanies(answer.id);
   const [other, setOther] = useState<Book | null>(null);
@@ -34,7 +35,7 @@ export function FromOtherCompany({ onDone }: { onDone(): void }) {
         />
         {other && <DayField label="At the end of" value={at} onChange={setAt} />}
       </div>
-      {other && <Carried {...{ other, at, onDone }} />}
+      {other && <Carried {...{ other, at, ends }} />}
     </>
   );
 }
@@ -42,11 +43,13 @@ export function FromOtherCompany({ onDone }: { onDone(): void }) {
 interface CarriedProps {
   readonly other: Book;
   readonly at: string;
-  onDone(): void;
+  readonly ends: TakingEnds;
 }
 
-function Carried({ other, at, onDone }: CarriedProps) {
+function Carried({ other, at, ends }: CarriedProps) {
   const found = useMemo(() => closingBalances(other, at), [other, at]);
   if (found.length === 0) return <p className="quiet">Nothing stands there at that day.</p>;
-  return <Going key={at} {...{ found, at, onDone }} />;
+  return (
+    <Going key={at} {...{ found, at, ends }} title={`${other.company.name}, ${longDay(at)}`} />
+  );
 }

@@ -17,7 +17,7 @@ import {
 } from '../files/use-table-file';
 import { useKept } from '../kept/use-kept';
 import { Refusal } from '../shell/Refusal';
-import { Going } from './Going';
+import { Going, type TakingEnds } from './Going';
 
 const OF_ITS_OWN =
   'This file is a whole book, not a table. Open it as a company, then take its closing balances.';
@@ -39,12 +39,18 @@ function useCells(bookId: string) {
 }
 
 /** Balances from a spreadsheet: pasted, or as a file; two columns of amounts, or one signed one. */
-export function FromTable({ onDone }: { onDone(): void }) {
+export function FromTable({ ends }: { readonly ends: TakingEnds }) {
   const { answer } = useOpenBook();
   const { text, setText, clear, choose, cells, says } = useCells(answer.id);
-  const done = () => {
-    clear();
-    onDone();
+  const cleared: TakingEnds = {
+    onDone() {
+      clear();
+      ends.onDone();
+    },
+    onBeside(source) {
+      clear();
+      ends.onBeside(source);
+    },
   };
   return (
     <>
@@ -69,7 +75,7 @@ export function FromTable({ onDone }: { onDone(): void }) {
         <Button style={{ marginTop: 8 }}>Choose a file</Button>
       </Upload>
       <Refusal says={says} />
-      {cells && <OfCells key={cells.length} cells={cells} onDone={done} />}
+      {cells && <OfCells key={cells.length} cells={cells} ends={cleared} />}
     </>
   );
 }
@@ -85,7 +91,7 @@ function useSign(reading: TableReading): SignConvention {
   return reading.isSignChosen ? reading.sign : byArithmetic;
 }
 
-function OfCells({ cells, onDone }: { cells: Cells; onDone(): void }) {
+function OfCells({ cells, ends }: { cells: Cells; ends: TakingEnds }) {
   const { book } = useOpenBook();
   const reading = useTableReading(cells, book.scheme, book.company.currency);
   const sign = useSign(reading);
@@ -94,7 +100,7 @@ function OfCells({ cells, onDone }: { cells: Cells; onDone(): void }) {
     <>
       <ColumnChoice cells={cells} reading={{ ...reading, sign }} />
       <Refusal says={[...refusals, ...(table?.faults ?? []).map((fault) => fault.says)]} />
-      {table && <OfTable {...{ table, sign, onDone }} />}
+      {table && <OfTable {...{ table, sign, ends }} />}
     </>
   );
 }
@@ -102,15 +108,15 @@ function OfCells({ cells, onDone }: { cells: Cells; onDone(): void }) {
 interface OfTableProps {
   readonly table: AccountTable;
   readonly sign: SignConvention;
-  onDone(): void;
+  readonly ends: TakingEnds;
 }
 
-function OfTable({ table, sign, onDone }: OfTableProps) {
+function OfTable({ table, sign, ends }: OfTableProps) {
   const { book } = useOpenBook();
   const found = useMemo(() => balancesInTable(book, table, sign), [book, table, sign]);
   return (
     <>
-      <Going {...{ found, onDone }} at={null} />
+      <Going {...{ found, ends }} at={null} title="Balances from a table" />
       {table.skipped.length > 0 && (
         <p className="quiet">
           Not taken as accounts:{' '}

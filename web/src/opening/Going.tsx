@@ -8,6 +8,7 @@ import {
   takingOpenings,
   type BalanceFound,
   type Goes,
+  type SourceBalances,
 } from '@gleddo/core';
 import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
@@ -22,11 +23,19 @@ interface GoingProps {
   readonly found: readonly BalanceFound[];
   /** The day of the balances; null: the book's own stays. */
   readonly at: string | null;
+  /** What the balances are called where they lie beside. */
+  readonly title: string;
+  readonly ends: TakingEnds;
+}
+
+/** How taking balances ends: they are opening balances now, or lie beside to be copied by hand. */
+export interface TakingEnds {
   onDone(): void;
+  onBeside(source: SourceBalances): void;
 }
 
 /** Which balance goes to which account: as numbers and names tell, and as one chooses otherwise. */
-export function Going({ found, at, onDone }: GoingProps) {
+export function Going({ found, at, title, ends }: GoingProps) {
   const store = useBookStore();
   const { book } = useOpenBook();
   const proposed = useMemo(() => proposedGoing(book, found), [book, found]);
@@ -37,7 +46,7 @@ export function Going({ found, at, onDone }: GoingProps) {
   const take = () => {
     const { refusals } = store.change(takingOpenings(book, found, { going, at }));
     setRefused(refusals.map((each) => each.says));
-    if (refusals.length === 0) onDone();
+    if (refusals.length === 0) ends.onDone();
   };
   return (
     <>
@@ -48,7 +57,14 @@ export function Going({ found, at, onDone }: GoingProps) {
       <Refusal says={refused} />
       <div className="slip-actions">
         <Totals taken={taken} going={going} />
-        <Button type="primary" className="last" disabled={taken.length === 0} onClick={take}>
+        <Button
+          className="last"
+          onClick={() => ends.onBeside({ title, rows: found, going })}
+          title="It stays beside the pages, to be copied by hand and ticked off."
+        >
+          Lay it beside
+        </Button>
+        <Button type="primary" disabled={taken.length === 0} onClick={take}>
           Take {taken.length} of {found.length} balances
         </Button>
       </div>

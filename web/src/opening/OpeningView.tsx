@@ -16,49 +16,68 @@ import { longDay } from '../figures/days';
 import { useMoney, type Money } from '../figures/money';
 import { Page, Spread } from '../spread/Spread';
 import { OpeningRow } from './OpeningRow';
+import { SheetBeside } from './SheetBeside';
 import { TakeOpenings } from './TakeOpenings';
 import { useNumbered } from '../book/kept-back';
+import { useSheetBeside, type Beside } from './use-sheet-beside';
 import styles from './opening.module.css';
 
 /** Opening balances on the same two pages, with what is out of balance at the foot. */
 export function OpeningView() {
+  const beside = useSheetBeside(useOpenBook().answer.id);
+  const { source } = beside;
+  if (!source)
+    return (
+      <div className="book-desk">
+        <OpeningPages lay={beside.lay} />
+      </div>
+    );
+  return (
+    <div className="book-desk">
+      <div className={styles['with-sheet']}>
+        <OpeningPages lay={beside.lay} />
+        <SheetBeside {...{ source, beside }} />
+      </div>
+    </div>
+  );
+}
+
+function OpeningPages({ lay }: Pick<Beside, 'lay'>) {
   const { book } = useOpenBook();
   const money = useMoney(book);
   const numbered = useNumbered(book);
   return (
-    <div className="book-desk">
-      <Spread
-        className={`${styles['pages']} bare ${numbered ? '' : 'no-numbers'}`}
-        left={
-          <Page
-            side="left"
-            title={statementName(book.scheme, 'balance-sheet')}
-            when={
-              <>
-                <TakeOpenings /> <OpeningDate />
-              </>
-            }
-            bare
-            grid
-          >
-            <OpeningSections statement="balance-sheet" />
-          </Page>
-        }
-        right={
-          <Page
-            side="right"
-            title={statementName(book.scheme, 'profit-and-loss')}
-            when="only for books begun in mid-year"
-            bare
-            grid
-          >
-            <OpeningSections statement="profit-and-loss" />
-          </Page>
-        }
-        leftFoot={<SumFoot book={book} money={money} />}
-        rightFoot={<DifferenceFoot book={book} money={money} />}
-      />
-    </div>
+    <Spread
+      className={`${styles['pages']} bare ${numbered ? '' : 'no-numbers'}`}
+      left={
+        <Page
+          side="left"
+          title={statementName(book.scheme, 'balance-sheet')}
+          when={
+            <>
+              <TakeOpenings lay={lay} /> <OpeningDate />
+            </>
+          }
+          bare
+          grid
+        >
+          <OpeningSections statement="balance-sheet" />
+        </Page>
+      }
+      right={
+        <Page
+          side="right"
+          title={statementName(book.scheme, 'profit-and-loss')}
+          when="only for books begun in mid-year"
+          bare
+          grid
+        >
+          <OpeningSections statement="profit-and-loss" />
+        </Page>
+      }
+      leftFoot={<SumFoot book={book} money={money} />}
+      rightFoot={<DifferenceFoot book={book} money={money} />}
+    />
   );
 }
 

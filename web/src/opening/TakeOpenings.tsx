@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { FromOtherCompany } from './FromOtherCompany';
 import { FromTable } from './FromTable';
+import type { TakingEnds } from './Going';
+import type { Beside } from './use-sheet-beside';
 
 const WAYS = [
   { value: 'table', label: 'A table' },
@@ -10,11 +12,17 @@ const WAYS = [
 ] as const;
 
 /** Opening balances taken over from a table or from another company, row by row, before anything changes. */
-export function TakeOpenings() {
+export function TakeOpenings({ lay }: Pick<Beside, 'lay'>) {
   const { answer } = useOpenBook();
   const [isOpen, setOpen] = useState(false);
-  const [way, setWay] = useState<(typeof WAYS)[number]['value']>('table');
   const close = () => setOpen(false);
+  const ends: TakingEnds = {
+    onDone: close,
+    onBeside(source) {
+      lay(source);
+      close();
+    },
+  };
   if (!answer.mayChange) return null;
   return (
     <>
@@ -35,17 +43,27 @@ export function TakeOpenings() {
         style={{ top: 32 }}
         destroyOnHidden
       >
-        {answer.by === 'author' && (
-          <Segmented
-            aria-label="From where"
-            value={way}
-            options={[...WAYS]}
-            onChange={setWay}
-            style={{ marginBottom: 10 }}
-          />
-        )}
-        {way === 'table' ? <FromTable onDone={close} /> : <FromOtherCompany onDone={close} />}
+        <FromElsewhere ends={ends} />
       </Modal>
+    </>
+  );
+}
+
+function FromElsewhere({ ends }: { readonly ends: TakingEnds }) {
+  const { answer } = useOpenBook();
+  const [way, setWay] = useState<(typeof WAYS)[number]['value']>('table');
+  return (
+    <>
+      {answer.by === 'author' && (
+        <Segmented
+          aria-label="From where"
+          value={way}
+          options={[...WAYS]}
+          onChange={setWay}
+          style={{ marginBottom: 10 }}
+        />
+      )}
+      {way === 'table' ? <FromTable ends={ends} /> : <FromOtherCompany ends={ends} />}
     </>
   );
 }
