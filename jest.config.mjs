@@ -10,7 +10,10 @@ const swc = [
   },
 ];
 
-const project = (name, rest = {}) => ({
+/** The core as its tests read it: in one piece (core/test/bundle.mjs). */
+const CORE = `${import.meta.dirname}/core/dist/test`;
+
+const project = (name, { paths = {}, ...rest } = {}) => ({
   displayName: name,
   rootDir: `<rootDir>/${name}`.replace('<rootDir>/', `${import.meta.dirname}/`),
   testMatch: ['<rootDir>/test/**/*.test.ts'],
@@ -18,9 +21,12 @@ const project = (name, rest = {}) => ({
   transform: { '^.+\\.ts$': swc },
   extensionsToTreatAsEsm: ['.ts'],
   moduleNameMapper: {
+    ...paths,
     '^(\\.{1,2}/.*)\\.js$': '$1',
-    '^@gleddo/(core|contract)$': `${import.meta.dirname}/$1/src/index.ts`,
+    '^@gleddo/core$': `${CORE}/index.mjs`,
+    '^@gleddo/contract$': `${import.meta.dirname}/contract/src/index.ts`,
   },
+  globalSetup: `${import.meta.dirname}/core/test/bundle.mjs`,
   ...rest,
 });
 
@@ -28,7 +34,7 @@ export default {
   testTimeout: 60_000,
   forceExit: true,
   projects: [
-    project('core'),
+    project('core', { paths: { '^\\.\\./src/(.*)\\.js$': `${CORE}/$1.mjs` } }),
     project('contract'),
     project('cli'),
     project('web'),

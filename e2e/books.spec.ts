@@ -23,6 +23,12 @@ test('an entry is found in the journal; from an account’s lines one comes to i
   await search.getByRole('combobox', { name: 'Kind of entry' }).click();
   await choose(page, 'Adjusting');
   await expect(search.getByRole('status')).toContainText('7 of 28');
+  await search.getByLabel('Entries from day to day').first().click();
+  await page.getByText('1 Jan – 31 Jan 2027').click();
+  await expect(search.getByRole('status')).toContainText('0 of 28');
+  await search.getByLabel('Entries from day to day').first().click();
+  await page.getByText('The year', { exact: true }).click();
+  await expect(search.getByRole('status')).toContainText('7 of 28');
   const did = page.getByRole('region', { name: 'What it does' });
   await expect(did).toContainText('What these 7 entries did');
   await list.getByRole('link', { name: 'Wages earned, paid in April' }).click();

@@ -154,3 +154,18 @@ test('where a browser keeps nothing, all of it works as long as the page is open
   await saved(page);
   expect(thrown).toEqual([]);
 });
+
+test('a day that is half typed stays, whatever another tab does meanwhile', async ({ page }) => {
+  await openBakery(page, 'Bakery of days');
+  const other = await secondTab(page);
+  await page.getByRole('link', { name: 'Documents', exact: true }).click();
+  const form = page.getByRole('form', { name: 'New document' });
+  const day = form.getByLabel('Day');
+  await day.click();
+  await day.fill('3 Feb 2027');
+  await add(other, 'Stamps');
+  await expect(news(page)).toContainText('Stamps');
+  await day.press('Enter');
+  await form.getByRole('combobox', { name: 'What happened' }).focus();
+  await expect(day).toHaveValue('3 Feb 2027');
+});

@@ -35,6 +35,7 @@ export { beforeDoings, completedPosting, isMade, KIND_FACTS, lineWorth } from '.
 export { POSTING_NAMES, recordingOf, settingUp, stockCourse } from './document/index.js';
 export { worthOfDocument } from './document/index.js';
 export { type Settling, settlingsOf, whoOwes } from './party/index.js';
+export { blankItem, blankParty, itemsInTable, type Listed, partiesInTable } from './party/index.js';
 export { madeUntil, planRows } from './schedule/index.js';
 export { isVisible, LARGEST_BOOK, withoutEval } from './shape/index.js';
 export { type Applied, apply, areTooMany, AUTHOR, backBefore } from './operation/index.js';
@@ -92,7 +93,7 @@ export { accountsIntoBook, accountsToTable, type AccountTable } from './table/in
 export { bookFromTable, cellsOf, cellsToCsv, cellText, COLUMN_KINDS } from './table/index.js';
 export { type ColumnKind, type Columns, decodeText, doubledNumbers } from './table/index.js';
 export { guarded, newBookFromTable, proposeColumns, proposeSign } from './table/index.js';
-export { readAccountTable, type SignConvention, type Taken } from './table/index.js';
+export { listCellsOf, readAccountTable, type SignConvention, type Taken } from './table/index.js';
 export { asPriorPeriod, type BalanceFound, balancesInTable } from './opening/index.js';
 export { closingBalances, type Goes, NEW_ACCOUNT, NOWHERE } from './opening/index.js';
 export { proposedGoing, signByArithmetic, takingOpenings } from './opening/index.js';

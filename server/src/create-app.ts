@@ -107,21 +107,21 @@ const POLICY = {
   upgradeInsecureRequests: null,
 };
 
+const FOR_GOOD = 'public, max-age=31536000, immutable';
+
+/** The pages: each file of theirs has a route, but for the many parts under `assets`, which share one. */
 async function servePages(app: NestFastifyApplication, root: string): Promise<void> {
-  await app.register(
-    fastifyStatic as never,
-    {
-      root,
-      wildcard: false,
-      preCompressed: true,
-      cacheControl: false,
-      setHeaders: (reply: { header(name: string, value: string): void }, path: string) =>
-        reply.header(
-          'cache-control',
-          path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache',
-        ),
-    } as never,
-  );
+  const served = (rest: object, cached: string) =>
+    app.register(
+      fastifyStatic as never,
+      {
+        ...{ root, preCompressed: true, cacheControl: false, ...rest },
+        setHeaders: (reply: { header(name: string, value: string): void }) =>
+          reply.header('cache-control', cached),
+      } as never,
+    );
+  await served({ wildcard: false, globIgnore: ['assets/**'] }, 'no-cache');
+  await served({ root: join(root, 'assets'), prefix: '/assets/', decorateReply: false }, FOR_GOOD);
 }
 
 function describeApi(app: NestFastifyApplication): void {

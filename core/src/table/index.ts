@@ -8,3 +8,4 @@ export { proposeSign, type SignConvention } from './sign.js';
 export { doubledNumbers, newBookFromTable } from './new-book-from-table.js';
 export { accountsToTable } from './accounts-to-table.js';
 export { accountsIntoBook, type Taken } from './accounts-into-book.js';
+export { listCellsOf } from './read-list.js';

@@ -1,4 +1,5 @@
 import {
+  blankParty,
   dealingsOf,
   DOCUMENT_KINDS,
   KIND_FACTS,
@@ -16,7 +17,6 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import css from './dealings.module.css';
 import { withKind, withParty, type DocumentDraft, type DraftChange } from './document-draft';
-import { blankParty } from './party-draft';
 import entryStyles from '../journal/entry.module.css';
 
 interface DocumentHeadsProps {

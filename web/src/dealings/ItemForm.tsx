@@ -1,4 +1,4 @@
-import { dealingsOf, QUANTITY_DIGITS, type Book, type Item } from '@gleddo/core';
+import { blankItem, QUANTITY_DIGITS, type Book, type Item } from '@gleddo/core';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { AccountChoice } from './AccountChoice';
@@ -36,28 +36,6 @@ const typedOf = (book: Book, item: Item): Typed => ({
   costAccount: item.costAccount,
   stockAccount: item.stockAccount,
 });
-
-/** An item of which nothing is said but the accounts that the chart proposes, or those of the last one. */
-function blankItem(book: Book): Item {
-  const { items, inventory } = dealingsOf(book);
-  const first = (...types: string[]) =>
-    book.accounts.find(({ type, retired }) => !retired && type !== null && types.includes(type))
-      ?.id ?? null;
-  const last = items.at(-1);
-  const costTypes = inventory === 'periodic' ? ['purchases'] : ['cost-of-goods-sold'];
-  return {
-    id: '',
-    name: '',
-    unit: last?.unit ?? '',
-    price: null,
-    cost: null,
-    incomeAccount: last?.incomeAccount ?? first('goods-sales'),
-    costAccount: last?.costAccount ?? first(...costTypes),
-    stockAccount: last?.stockAccount ?? first('inventory'),
-    openingQuantity: 0,
-    openingValue: 0,
-  };
-}
 
 /** The item that is typed, or why it is none. */
 function itemFrom(book: Book, typed: Typed, id: string): Item | string {

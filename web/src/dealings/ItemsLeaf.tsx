@@ -11,6 +11,7 @@ import { ItemForm } from './ItemForm';
 import { LeafFrame } from './LeafFrame';
 import { OpeningSays } from './OpeningSays';
 import { RowTools } from './RowTools';
+import { SeveralItems } from './SeveralItems';
 import { useChange } from './use-change';
 
 /** Things in stock: what they cost and are sold for, how many there are and what they are worth. */
@@ -23,7 +24,12 @@ export function ItemsLeaf() {
       title="Items"
       when={counted(dealingsOf(book).items.length, 'item')}
       rightTitle="Stock"
-      right={<Stock book={book} />}
+      right={
+        <>
+          <Stock book={book} />
+          {answer.mayChange && <SeveralItems />}
+        </>
+      }
     >
       {answer.mayChange && (
         <ItemForm

@@ -1,4 +1,4 @@
-import { QUANTITY_DIGITS, type Book, type Party, type PartyKind } from '@gleddo/core';
+import { blankParty, QUANTITY_DIGITS, type Book, type Party, type PartyKind } from '@gleddo/core';
 import { Select } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -7,7 +7,6 @@ import css from './dealings.module.css';
 import { digitsOf, numberFrom, typedAmount } from './document-draft';
 import { FormFoot } from './FormFoot';
 import { LabelledInput } from './LabelledInput';
-import { blankParty } from './party-draft';
 import { useChange } from './use-change';
 
 interface PartyFormProps {

@@ -1,5 +1,6 @@
 import { DatePicker, type DatePickerProps } from 'antd';
 import dayjs from 'dayjs';
+import { useMemo } from 'react';
 
 type DayFieldProps = Pick<DatePickerProps, 'id' | 'size' | 'disabled' | 'style' | 'status'> & {
   readonly label?: string;
@@ -11,12 +12,14 @@ type DayFieldProps = Pick<DatePickerProps, 'id' | 'size' | 'disabled' | 'style' 
 
 /** How a day is shown, and how it may be typed. */
 const SHOWN = 'D MMM YYYY';
-const FORMATS = [SHOWN, 'YYYY-MM-DD', 'D.M.YYYY', 'D/M/YYYY'];
+export const FORMATS = [SHOWN, 'YYYY-MM-DD', 'D.M.YYYY', 'D/M/YYYY'];
 
 const asPreset = (day: string) => ({ label: dayjs(day).format(SHOWN), value: dayjs(day) });
 
 /** A day, chosen or typed. */
 export function DayField({ label, value, offered, onChange, ...rest }: DayFieldProps) {
+  // The same day is the same object: another one would take back what is being typed.
+  const day = useMemo(() => dayjs(value), [value]);
   return (
     <DatePicker
       {...rest}
@@ -24,9 +27,9 @@ export function DayField({ label, value, offered, onChange, ...rest }: DayFieldP
       {...(offered ? { presets: offered.map(asPreset) } : {})}
       allowClear={false}
       format={FORMATS}
-      value={dayjs(value)}
-      onChange={(day) => {
-        if (day) onChange(day.format('YYYY-MM-DD'));
+      value={day}
+      onChange={(chosen) => {
+        if (chosen) onChange(chosen.format('YYYY-MM-DD'));
       }}
     />
   );

@@ -32,4 +32,10 @@ export function moneyWith(book: Book, amounts: readonly Amount[]): Money {
   return writer(digits, whole ? 0 : digits);
 }
 
+/** With all decimals that the currency has. */
+export function exactMoney(book: Book): Money {
+  const digits = minorDigits(book.company.currency);
+  return writer(digits, digits);
+}
+
 export const useMoney = (book: Book): Money => useMemo(() => moneyOf(book), [book]);

@@ -1,8 +1,11 @@
 import {
   accountLabel,
+  addDays,
+  addMonths,
   dealingsOf,
   ENTRY_KINDS,
   MADE_BY,
+  periodEnds,
   totalOfEntries,
   type Book,
   type Entry,
@@ -10,8 +13,10 @@ import {
   type MadeBy,
 } from '@gleddo/core';
 import { Button, Input, Select } from 'antd';
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { BY_LABEL } from '../figures/by-label';
+import { DaysField } from '../figures/DaysField';
+import { periodText } from '../figures/days';
 import type { Money } from '../figures/money';
 import { KIND_NAMES } from './entry-draft';
 import type { useEntriesWanted } from './use-entries-wanted';
@@ -44,6 +49,7 @@ export function EntryFilters({ book, money, filter, found, children }: EntryFilt
       />
       <KindAndAccount book={book} filter={filter} />
       <MadeByOrWith book={book} filter={filter} />
+      <Days book={book} filter={filter} />
       <span className="quiet" role="status">
         {!isEverything &&
           `${found.length} of ${book.entries.length}, ${money(totalOfEntries(found))}`}
@@ -81,6 +87,30 @@ function KindAndAccount({
         onChange={(account: string) => want({ account: account || null })}
       />
     </>
+  );
+}
+
+/** The periods of the year, each with its first and its last day. */
+function periodsOf(book: Book): (readonly [string, string, string])[] {
+  const ends = periodEnds(book);
+  const begins = addMonths(addDays(ends.at(-1) ?? '', 1), -12);
+  const year = [begins, ends.at(-1) ?? ''] as const;
+  const periods = ends.map((to, i): readonly [string, string, string] => {
+    const from = i === 0 ? begins : addDays(ends[i - 1] ?? '', 1);
+    return [periodText({ from, to }), from, to];
+  });
+  return [['The year', ...year], ...periods];
+}
+
+/** From one day to another; the periods of the year are offered. */
+function Days({ book, filter: { wanted, want } }: Pick<EntryFiltersProps, 'book' | 'filter'>) {
+  const offered = useMemo(() => periodsOf(book), [book]);
+  return (
+    <DaysField
+      label="Entries from day to day"
+      {...{ from: wanted.from, to: wanted.to, offered }}
+      onChange={(from, to) => want({ from, to })}
+    />
   );
 }
 

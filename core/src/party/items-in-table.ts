@@ -1,0 +1,74 @@
+import type { Book } from '../book/book.js';
+import { dealingsOf } from '../book/dealings.js';
+import { minorDigits } from '../money/amount.js';
+import { QUANTITY_DIGITS, worthOf } from '../money/quantity.js';
+import type { Item } from '../shape/item.js';
+import { readList, type ListRow } from '../table/read-list.js';
+import { sameName, type Listed } from './listed.js';
+
+const COLUMNS = {
+  name: 'name|item|items|product|article|what',
+  unit: 'unit|units|counted in|unit of measure',
+  cost: 'cost|cost of one|unit cost|purchase price|cost price',
+  price: 'price|price of one|unit price|selling price|sales price',
+  openingQuantity: 'quantity|in stock|stock|pieces|on hand|opening quantity|count',
+  openingValue: 'value|worth|stock value|opening value|total',
+};
+type Column = keyof typeof COLUMNS;
+
+/** An item of which nothing is said but the accounts that the chart proposes, or those of the last one. */
+export function blankItem(book: Book): Item {
+  const { items, inventory } = dealingsOf(book);
+  const first = (type: string) =>
+    book.accounts.find((each) => !each.retired && each.type === type)?.id ?? null;
+  const last = items.at(-1);
+  const costType = inventory === 'periodic' ? 'purchases' : 'cost-of-goods-sold';
+  return {
+    ...{ id: '', name: '', unit: last?.unit ?? '', price: null, cost: null },
+    incomeAccount: last?.incomeAccount ?? first('goods-sales'),
+    costAccount: last?.costAccount ?? first(costType),
+    stockAccount: last?.stockAccount ?? first('inventory'),
+    ...{ openingQuantity: 0, openingValue: 0 },
+  };
+}
+
+/** What a row says; a quantity without a value is worth what it costs. */
+function withSaid(item: Item, { words, figures }: ListRow<Column>): Item {
+  const said = { ...item, ...figures };
+  const { openingQuantity: quantity, openingValue, cost } = figures;
+  const isUnvalued = quantity !== undefined && openingValue === undefined;
+  const each = cost ?? item.cost;
+  return {
+    ...said,
+    name: (words.name ?? item.name).slice(0, 120),
+    unit: (words.unit ?? item.unit).slice(0, 20),
+    ...(isUnvalued && each !== null ? { openingValue: worthOf(quantity, each) } : {}),
+  };
+}
+
+/** The items of a table: one a row, by name; what it says of one that the book has already changes that one. */
+export function itemsInTable(
+  book: Book,
+  cells: readonly (readonly string[])[],
+  { newId }: { readonly newId: () => string },
+): Listed<Item> {
+  const digits = minorDigits(book.company.currency);
+  const column = (name: Column, of: number | null) => ({ heads: COLUMNS[name], digits: of });
+  const { rows, faults } = readList<Column>(cells, {
+    name: column('name', null),
+    unit: column('unit', null),
+    cost: column('cost', digits),
+    price: column('price', digits),
+    openingQuantity: column('openingQuantity', QUANTITY_DIGITS),
+    openingValue: column('openingValue', digits),
+  });
+  const { items } = dealingsOf(book);
+  return {
+    faults,
+    things: rows.map((row) => {
+      const known = items.find(({ name }) => sameName(name, row.words.name ?? ''));
+      const item = known ?? { ...blankItem(book), id: newId() };
+      return { row: row.row, isNew: known === undefined, thing: withSaid(item, row) };
+    }),
+  };
+}
