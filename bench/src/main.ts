@@ -4,10 +4,19 @@ import {
   apply,
   balanceSheet,
   bookToJson,
+  cashBasisSheet,
+  cashFlow,
+  changesInEquity,
   checkWork,
+  courseOf,
   keyOf,
+  ledgerSheet,
+  nurseryYear,
   readBook,
   spreadFigures,
+  trialMovement,
+  whoOwes,
+  worksheetSheet,
   writeBook,
   type Book,
 } from '@gleddo/core';
@@ -83,6 +92,33 @@ function statements(): void {
   }
 }
 
+const YEAR: Readonly<Record<string, (book: Book) => unknown>> = {
+  'both statements': (book) => spreadFigures(book, PERIOD),
+  'the trial balance': (book) => trialMovement(book, PERIOD),
+  'changes in equity': (book) => changesInEquity(book, PERIOD),
+  'the cash flow': (book) => cashFlow(book, PERIOD),
+  'the cash basis': (book) => cashBasisSheet(book, PERIOD),
+  'the worksheet': (book) => worksheetSheet(book, PERIOD),
+  'who owes': (book) => whoOwes(book, 'customer', PERIOD.to),
+  'the ledger': (book) => ledgerSheet(book, PERIOD),
+  'through time': (book) => courseOf(book, PERIOD),
+};
+
+/** Each statement of a year of more than five hundred documents, as if for the first time. */
+function aYear(): void {
+  const book = nurseryYear();
+  const text = writeBook(book);
+  const parsing = median(() => JSON.parse(text) as unknown);
+  for (const [name, statement] of Object.entries(YEAR))
+    report(
+      `${name} (a year of ${book.entries.length} entries)`,
+      median(() =>
+        statement({ ...book, accounts: [...book.accounts], entries: [...book.entries] }),
+      ),
+      parsing,
+    );
+}
+
 const heard = (worker: Worker): Promise<void> =>
   new Promise((resolve, reject) => {
     worker.once('message', () => resolve());
@@ -112,6 +148,7 @@ process.stdout.write('Medians on this machine; ratios are what to compare betwee
 reading();
 oneTry();
 statements();
+aYear();
 await manyTries();
 for (const [name, accounts, entries] of [
   ['usual', 60, 120],

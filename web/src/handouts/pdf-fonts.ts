@@ -86,6 +86,9 @@ const IN_OWN =
 const IN_MORE =
   /[\u0100-\u02ba\u02bd-\u02c5\u02c7-\u02cc\u02ce-\u02d7\u02dd-\u02ff\u1e00-\u1e9f\u1ef2-\u1eff\u20a0-\u20ab\u20ad-\u20c0]/;
 
+/** Most texts need no other. */
+const OWN_ALONE = new RegExp(`^${IN_OWN.source}*$`);
+
 /** Greek, Cyrillic, and signs. */
 const IN_OTHERS = /[\u0370-\u052f\u1f00-\u1fff\u2070-\u2bff]/;
 
@@ -105,6 +108,7 @@ function faceOf(letter: string, scripts: () => readonly string[]): Omit<Run, 'te
 
 /** A text as runs of one typeface each, as they stand from the left: a letter that one does not have is set in the next. */
 export function runsOf(text: string): readonly Run[] {
+  if (OWN_ALONE.test(text)) return [{ text, font: OWN }];
   const runs: { text: string; font: string; other?: OtherFace | undefined }[] = [];
   const scripts = () => scriptsFor(text);
   for (const letter of inLineOrder(text)) {
@@ -113,5 +117,5 @@ export function runsOf(text: string): readonly Run[] {
     if (last?.font === face.font) last.text += letter;
     else runs.push({ text: letter, ...face });
   }
-  return runs.length === 0 ? [{ text: '', font: OWN }] : runs;
+  return runs;
 }
