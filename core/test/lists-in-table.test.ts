@@ -66,6 +66,14 @@ describe('customers from a table', () => {
     expect(things.map(({ thing }) => thing.name)).toEqual(['Stone, Mason & Sons', 'The Pilot']);
   });
 
+  test('a name that stands twice is told, and taken once', () => {
+    const { things, faults } = customers(shop(), 'Quay Inn\t1\nquay inn \t2');
+    expect(things.map(({ thing }) => thing.opening)).toEqual([100]);
+    expect(faults).toEqual([
+      'Row 2: “quay inn” stands in row 1 already. Take one of them out, or name them apart.',
+    ]);
+  });
+
   test('a supplier of the same name is another', () => {
     const { things } = customers(withParties({ ...HARBOUR, kind: 'supplier' }), 'Harbour Café\t1');
     expect(things[0]?.isNew).toBe(true);

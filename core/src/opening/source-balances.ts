@@ -1,6 +1,5 @@
 import { accountOf, openingOf, type Account, type Book } from '../book/book.js';
 import type { Amount } from '../money/amount.js';
-import { sum } from '../money/amount.js';
 import { NEW_ACCOUNT, NOWHERE, type BalanceFound, type Goes } from './openings-taken.js';
 
 /** A balance sheet from elsewhere that lies beside the opening balances, to be copied and compared with them. */
@@ -45,16 +44,21 @@ export function besideOpenings(
     found,
     account: accountFor(book, found, going.get(found.row) ?? NOWHERE),
   }));
-  const there = (account: Account): Amount =>
-    sum(known.filter((each) => each.account === account).map(({ found }) => found.amount));
-  const said = new Set(known.map(({ account }) => account));
+  const there = new Map<Account | null, Amount>();
+  for (const { account, found } of known)
+    there.set(account, (there.get(account) ?? 0) + found.amount);
   return {
     rows: known.map(({ found, account }) => {
       const here = account ? openingOf(book, account.id) : 0;
-      return { found, account, here, apart: account ? here - there(account) : -found.amount };
+      return {
+        found,
+        account,
+        here,
+        apart: account ? here - (there.get(account) ?? 0) : -found.amount,
+      };
     }),
     unsaid: book.accounts
-      .filter((account) => !said.has(account) && openingOf(book, account.id) !== 0)
+      .filter((account) => !there.has(account) && openingOf(book, account.id) !== 0)
       .map((account) => ({ account, here: openingOf(book, account.id) })),
   };
 }

@@ -56,35 +56,56 @@ function headed<K extends string>(
   return 'name' in found ? found : null;
 }
 
+type CellOf<K extends string> = (row: readonly string[], kind: K) => string;
+
+/** The rows below the headings, each with its index, and where in a row each column stands. */
+function laidOut<K extends string>(
+  cells: Cells,
+  columns: Readonly<Record<K, ListColumn>>,
+): { readonly below: readonly (readonly [number, readonly string[]])[]; readonly cell: CellOf<K> } {
+  const first = Math.max(
+    0,
+    cells.findIndex((row) => !isBare(row)),
+  );
+  const heads = headed(cells[first] ?? [], columns);
+  const at: Partial<Record<string, number>> =
+    heads ?? Object.fromEntries(Object.keys(columns).map((kind, i) => [kind, i]));
+  return {
+    below: [...cells.entries()].slice(heads ? first + 1 : first).filter(([, row]) => !isBare(row)),
+    cell: (row, kind) => row[at[kind] ?? -1]?.trim() ?? '',
+  };
+}
+
 /**
  * A list of things by their names, from the cells of a table: columns by their headings, in any order; without headings
- * as the columns are given. The first column of `columns` has to be `name`.
+ * as the columns are given. The first column of `columns` has to be `name`; a name stands once.
  */
 export function readList<K extends string>(
   cells: Cells,
   columns: Readonly<Record<K | 'name', ListColumn>>,
 ): ListRead<K | 'name'> {
+  const { below, cell } = laidOut<K | 'name'>(cells, columns);
   const kinds = Object.keys(columns) as (K | 'name')[];
-  const first = cells.findIndex((row) => !isBare(row));
-  const heads = headed(cells[first] ?? [], columns);
-  const at: Partial<Record<string, number>> =
-    heads ?? Object.fromEntries(kinds.map((kind, i) => [kind, i]));
-  const below = [...cells.entries()].slice(heads ? first + 1 : Math.max(0, first));
-  const cell = (row: readonly string[], kind: K | 'name') => row[at[kind] ?? -1]?.trim() ?? '';
   const figures = kinds.filter((kind) => columns[kind].digits !== null);
-  const decimal = decimalMarkOf(
-    below.flatMap(([, row]) => figures.map((kind) => cell(row, kind))).filter(Boolean),
-  );
+  const written = below.flatMap(([, row]) => figures.map((kind) => cell(row, kind)));
+  const reading = { kinds, columns, decimal: decimalMarkOf(written.filter(Boolean)) };
+  const rows: ListRow<K | 'name'>[] = [];
   const faults: string[] = [];
-  const rows = below.flatMap(([i, row]) => {
-    if (isBare(row)) return [];
-    const read = readRow((kind) => cell(row, kind), { kinds, columns, decimal });
-    if (typeof read !== 'string') return [{ row: i + 1, ...read }];
-    faults.push(`Row ${i + 1}: ${read}`);
-    return [];
-  });
+  const seen = new Map<string, number>();
+  for (const [i, row] of below) {
+    const name = cell(row, 'name');
+    const before = seen.get(name.toLowerCase());
+    const read = readRow((kind) => cell(row, kind), reading);
+    if (typeof read === 'string') faults.push(`Row ${i + 1}: ${read}`);
+    else if (before !== undefined) faults.push(twice(i + 1, name, before));
+    else rows.push({ row: i + 1, ...read });
+    seen.set(name.toLowerCase(), before ?? i + 1);
+  }
   return { rows, faults };
 }
+
+const twice = (row: number, name: string, before: number): string =>
+  `Row ${row}: “${name}” stands in row ${before} already. Take one of them out, or name them apart.`;
 
 interface Reading<K extends string> {
   readonly kinds: readonly K[];

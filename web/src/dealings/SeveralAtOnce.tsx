@@ -21,6 +21,14 @@ interface SeveralAtOnceProps<T> {
   readonly children?: ReactNode;
 }
 
+/** More than this many changes are no one step. */
+const MOST_AT_ONCE = 400;
+
+const inSteps = (operations: readonly Operation[]): Operation[][] =>
+  Array.from({ length: Math.ceil(operations.length / MOST_AT_ONCE) }, (_, i) =>
+    operations.slice(i * MOST_AT_ONCE, (i + 1) * MOST_AT_ONCE),
+  );
+
 const NO_TABLE = 'This file is a whole book, not a list. Choose a table.';
 
 /** What was pasted or chosen, as cells, or why it can't be read. */
@@ -59,7 +67,8 @@ export function SeveralAtOnce<T extends { readonly name: string }>(props: Severa
   const found = list.cells && read(list.cells);
   const add = ({ things }: Listed<T>) => {
     const operations = things.map(({ thing }) => props.put(thing));
-    if (change({ kind: 'several', operations })) list.forget();
+    const steps = inSteps(operations);
+    if (steps.every((step) => change({ kind: 'several', operations: step }))) list.forget();
   };
   return (
     <section aria-label={`Several ${noun[1]} at once`} style={{ marginTop: 18 }}>
