@@ -90,7 +90,7 @@ export async function benchInBrowser(server) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(demo.address);
   await page.getByRole('button', { name: /^Ruth Marsh/ }).click();
-  await page.locator('.row-link').first().waitFor();
+  await page.locator('.list-page-link').first().waitFor();
   const headers = { 'x-gleddo': '1' };
   const made = await page.request.post(`${demo.address}/api/companies`, {
     headers,
@@ -112,9 +112,9 @@ export async function benchInBrowser(server) {
     .waitFor({ state: 'attached' });
   const line = page.getByRole('textbox', { name: 'New account in Current assets', exact: true });
   const chart = await typingIn(page, line);
-  const journalIn = await opened('journal', '.entry');
+  const journalIn = await opened('journal', '.entry-item');
   const journal = await typingIn(page, page.getByLabel('What happened'));
-  const entries = await page.locator('.entry').count();
+  const entries = await page.locator('.entry-item').count();
   const statementsIn = await opened('statements', '.row.account');
   await browser.close();
   await demo.end();
