@@ -40,7 +40,7 @@ function withSaid(item: Item, { words, figures }: ListRow<Column>): Item {
   const each = cost ?? item.cost;
   return {
     ...said,
-    name: (words.name ?? item.name).slice(0, 120),
+    name: words.name ?? item.name,
     unit: (words.unit ?? item.unit).slice(0, 20),
     ...(isUnvalued && each !== null ? { openingValue: worthOf(quantity, each) } : {}),
   };

@@ -24,7 +24,7 @@ function withSaid(party: Party, { words, figures }: ListRow<Column>): Party {
   const { opening = party.opening, ...terms } = figures;
   const said = { ...(party.terms ?? USUAL_TERMS), ...terms };
   const saysTerms = party.terms !== undefined || Object.keys(terms).length > 0;
-  const named = { ...party, name: (words.name ?? party.name).slice(0, 120), opening };
+  const named = { ...party, name: words.name ?? party.name, opening };
   const { discount, discountDays, netDays } = said;
   return saysTerms ? { ...named, terms: { discount, discountDays, netDays } } : named;
 }

@@ -107,6 +107,8 @@ export function readList<K extends string>(
 const twice = (row: number, name: string, before: number): string =>
   `Row ${row}: “${name}” stands in row ${before} already. Take one of them out, or name them apart.`;
 
+const LONGEST_NAME = 120;
+
 interface Reading<K extends string> {
   readonly kinds: readonly K[];
   readonly columns: Readonly<Record<K, ListColumn>>;
@@ -120,7 +122,10 @@ function readRow<K extends string>(
 ): Omit<ListRow<K>, 'row'> | string {
   const words: Partial<Record<K, string>> = {};
   const figures: Partial<Record<K, number>> = {};
-  if (cell('name' as K) === '') return 'It has no name. Give it one, or take the row out.';
+  const name = cell('name' as K);
+  if (name === '') return 'It has no name. Give it one, or take the row out.';
+  if (name.length > LONGEST_NAME)
+    return `Its name has more than ${LONGEST_NAME} letters. Shorten it.`;
   for (const kind of kinds) {
     const { digits } = columns[kind];
     const text = cell(kind);

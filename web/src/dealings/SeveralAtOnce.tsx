@@ -1,10 +1,11 @@
 import { listCellsOf, type Listed, type Operation } from '@gleddo/core';
-import { Button, Input, Upload } from 'antd';
-import { useMemo, useState, type ReactNode } from 'react';
+import { Button, Input } from 'antd';
+import type { ReactNode } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { counted } from '../figures/counted';
-import { readChosen, type Cells } from '../files/use-table-file';
-import { useKept } from '../kept/use-kept';
+import { ChooseTable } from '../files/ChooseTable';
+import { usePastedCells } from '../files/use-pasted-cells';
+import type { Cells } from '../files/use-table-file';
 import { Refusal } from '../shell/Refusal';
 import { useChange } from './use-change';
 
@@ -29,40 +30,25 @@ const inSteps = (operations: readonly Operation[]): Operation[][] =>
     operations.slice(i * MOST_AT_ONCE, (i + 1) * MOST_AT_ONCE),
   );
 
+/** Rows that are shown before they are added. */
+const SHOWN = 100;
+
 const NO_TABLE = 'This file is a whole book, not a list. Choose a table.';
 
-/** What was pasted or chosen, as cells, or why it can't be read. */
-function useListCells(name: string) {
-  const { answer } = useOpenBook();
-  const [text, setText, clear] = useKept(`${answer.id}.${name}`, '');
-  const [refused, setRefused] = useState<readonly string[]>([]);
-  const pasted = useMemo(() => (text.trim() === '' ? null : listCellsOf(text)), [text]);
-  const [chosen, setChosen] = useState<Cells | null>(null);
-  const choose = async (file: File): Promise<void> => {
-    const read = await readChosen(file);
-    setChosen(read.kind === 'cells' ? read.cells : null);
-    setRefused(read.kind === 'refused' ? read.says : read.kind === 'book' ? [NO_TABLE] : []);
-  };
-  return {
-    ...{ text, choose },
-    cells: chosen ?? pasted,
-    says: refused,
-    type(typed: string) {
-      setChosen(null);
-      setRefused([]);
-      setText(typed);
-    },
-    forget() {
-      setChosen(null);
-      clear();
-    },
-  };
-}
+const MOST_SAID = 8;
+
+const saidOf = (faults: readonly string[]): string[] => [
+  ...faults.slice(0, MOST_SAID),
+  ...(faults.length > MOST_SAID ? [`${faults.length - MOST_SAID} more rows can’t be read.`] : []),
+];
+
+const asCells = (text: string) => ({ ok: true, value: listCellsOf(text) }) as const;
 
 /** Several things of a list in one step, from a spreadsheet or a file; what was understood is seen before. */
 export function SeveralAtOnce<T extends { readonly name: string }>(props: SeveralAtOnceProps<T>) {
   const { name, noun, says, read, children } = props;
-  const list = useListCells(name);
+  const { answer } = useOpenBook();
+  const list = usePastedCells({ name: `${answer.id}.${name}`, ofBook: NO_TABLE, read: asCells });
   const { change, refused } = useChange();
   const found = list.cells && read(list.cells);
   const add = ({ things }: Listed<T>) => {
@@ -83,26 +69,13 @@ export function SeveralAtOnce<T extends { readonly name: string }>(props: Severa
         onChange={(event) => list.type(event.target.value)}
       />
       <ChooseTable onChoose={(file) => void list.choose(file)} />
-      <Refusal says={[...list.says, ...(found?.faults ?? []), ...refused]} />
+      <Refusal says={[...list.says, ...saidOf(found?.faults ?? []), ...refused]} />
       {found && found.things.length > 0 && (
         <Understood {...{ found, noun, understood: props.understood }} onAdd={() => add(found)} />
       )}
     </section>
   );
 }
-
-const ChooseTable = ({ onChoose }: { onChoose(file: File): void }) => (
-  <Upload
-    accept=".csv,.tsv,.txt,.xlsx"
-    showUploadList={false}
-    beforeUpload={(file) => {
-      onChoose(file);
-      return false;
-    }}
-  >
-    <Button>Choose a file</Button>
-  </Upload>
-);
 
 interface UnderstoodProps<T> extends Pick<SeveralAtOnceProps<T>, 'noun' | 'understood'> {
   readonly found: Listed<T>;
@@ -128,7 +101,7 @@ function Understood<T extends { readonly name: string }>(props: UnderstoodProps<
       >
         <table className="lines-table">
           <tbody>
-            {found.things.map(({ row, isNew, thing }) => (
+            {found.things.slice(0, SHOWN).map(({ row, isNew, thing }) => (
               <tr key={row}>
                 <td>{thing.name}</td>
                 <td className="quiet">{understood(thing)}</td>
@@ -137,6 +110,9 @@ function Understood<T extends { readonly name: string }>(props: UnderstoodProps<
             ))}
           </tbody>
         </table>
+        {found.things.length > SHOWN && (
+          <p className="quiet">and {found.things.length - SHOWN} more, understood alike.</p>
+        )}
       </div>
       <Button type="primary" onClick={onAdd}>
         {does.charAt(0).toUpperCase() + does.slice(1)}

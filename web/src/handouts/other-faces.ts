@@ -42,12 +42,16 @@ export function scriptsFor(text: string): readonly string[] {
   return [...new Set([...first, ...SCRIPTS])];
 }
 
-/** The typeface that has a letter; null: none of those that ship. */
+const known = new Map<string, OtherFace | null>();
+
+/** The typeface that has a letter; null: none of those that ship. What was looked up once is remembered. */
 export function otherFaceOf(letter: string, scripts: readonly string[]): OtherFace | null {
+  const asked = `${scripts[0] ?? ''} ${letter}`;
+  const before = known.get(asked);
+  if (before !== undefined) return before;
   const code = letter.codePointAt(0) ?? 0;
-  for (const script of scripts) {
-    const found = rangesIn(script).find(([from, to]) => from <= code && code <= to);
-    if (found) return found[2];
-  }
-  return null;
+  const found = scripts.flatMap(rangesIn).find(([from, to]) => from <= code && code <= to);
+  const face = found?.[2] ?? null;
+  known.set(asked, face);
+  return face;
 }

@@ -5,50 +5,34 @@ import {
   type AccountTable,
   type SignConvention,
 } from '@gleddo/core';
-import { Button, Input, Upload } from 'antd';
-import { useMemo, useState } from 'react';
+import { Input } from 'antd';
+import { useMemo } from 'react';
 import { useOpenBook } from '../book/open-book';
+import { ChooseTable } from '../files/ChooseTable';
 import { ColumnChoice } from '../files/TablePreview';
-import {
-  readChosen,
-  useTableReading,
-  type Cells,
-  type TableReading,
-} from '../files/use-table-file';
-import { useKept } from '../kept/use-kept';
+import { usePastedCells } from '../files/use-pasted-cells';
+import { useTableReading, type Cells, type TableReading } from '../files/use-table-file';
 import { Refusal } from '../shell/Refusal';
 import { Going, type TakingEnds } from './Going';
 
 const OF_ITS_OWN =
   'This file is a whole book, not a table. Open it as a company, then take its closing balances.';
 
-/** What was pasted or chosen, as cells; or why it can't be read. */
-function useCells(bookId: string) {
-  const [text, setText, clear] = useKept(`${bookId}.openings`, '');
-  const [chosen, setChosen] = useState<Cells | null>(null);
-  const [refused, setRefused] = useState<readonly string[]>([]);
-  const pasted = useMemo(() => (text.trim() === '' ? null : cellsOf(text)), [text]);
-  const choose = async (file: File): Promise<void> => {
-    const read = await readChosen(file);
-    setChosen(read.kind === 'cells' ? read.cells : null);
-    setRefused(read.kind === 'refused' ? read.says : read.kind === 'book' ? [OF_ITS_OWN] : []);
-  };
-  const cells = chosen ?? (pasted?.ok ? pasted.value : null);
-  const says = pasted && !pasted.ok ? pasted.refusals.map((each) => each.says) : refused;
-  return { text, setText, clear, choose, cells, says };
-}
-
 /** Balances from a spreadsheet: pasted, or as a file; two columns of amounts, or one signed one. */
 export function FromTable({ ends }: { readonly ends: TakingEnds }) {
   const { answer } = useOpenBook();
-  const { text, setText, clear, choose, cells, says } = useCells(answer.id);
+  const { text, type, forget, choose, cells, says } = usePastedCells({
+    name: `${answer.id}.openings`,
+    ofBook: OF_ITS_OWN,
+    read: cellsOf,
+  });
   const cleared: TakingEnds = {
     onDone() {
-      clear();
+      forget();
       ends.onDone();
     },
     onBeside(source) {
-      clear();
+      forget();
       ends.onBeside(source);
     },
   };
@@ -62,18 +46,9 @@ export function FromTable({ ends }: { readonly ends: TakingEnds }) {
         aria-label="Balances from a spreadsheet"
         autoSize={{ minRows: 3, maxRows: 6 }}
         value={text}
-        onChange={(event) => setText(event.target.value)}
+        onChange={(event) => type(event.target.value)}
       />
-      <Upload
-        accept=".csv,.tsv,.txt,.xlsx"
-        showUploadList={false}
-        beforeUpload={(file) => {
-          void choose(file);
-          return false;
-        }}
-      >
-        <Button style={{ marginTop: 8 }}>Choose a file</Button>
-      </Upload>
+      <ChooseTable onChoose={(file) => void choose(file)} />
       <Refusal says={says} />
       {cells && <OfCells key={cells.length} cells={cells} ends={cleared} />}
     </>

@@ -59,6 +59,7 @@ export function Going({ found, at, title, ends }: GoingProps) {
         <Totals taken={taken} going={going} />
         <Button
           className="last"
+          disabled={found.length === 0}
           onClick={() => ends.onBeside({ title, rows: found, going })}
           title="It stays beside the pages, to be copied by hand and ticked off."
         >
