@@ -121,7 +121,10 @@ async function servePages(app: NestFastifyApplication, root: string): Promise<vo
       } as never,
     );
   await served({ wildcard: false, globIgnore: ['assets/**'] }, 'no-cache');
-  await served({ root: join(root, 'assets'), prefix: '/assets/', decorateReply: false }, FOR_GOOD);
+  // What never changes is asked for once: nothing need be told by which to ask again.
+  const unasked = { etag: false, lastModified: false, acceptRanges: false };
+  const assets = { root: join(root, 'assets'), prefix: '/assets/', decorateReply: false };
+  await served({ ...assets, ...unasked }, FOR_GOOD);
 }
 
 function describeApi(app: NestFastifyApplication): void {
