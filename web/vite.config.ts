@@ -1,9 +1,11 @@
 import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { basename, join } from 'node:path';
-import { brotliCompressSync, gzipSync } from 'node:zlib';
+import { promisify } from 'node:util';
+import { brotliCompress, gzip } from 'node:zlib';
 import react from '@vitejs/plugin-react';
-import { defineConfig, type Plugin } from 'vite';
+import { defineConfig, type InlineConfig, type Plugin } from 'vite';
 import { otherScripts } from './other-scripts';
+import { pieces } from './pieces';
 import { tokensAsCss } from './src/shell/tokens';
 
 const COMPRESSED = /\.(js|css|html|svg)$/;
@@ -18,17 +20,24 @@ function* filesIn(folder: string): Generator<string> {
   }
 }
 
+const brotli = promisify(brotliCompress);
+const gzipped = promisify(gzip);
+
+async function compress(path: string): Promise<void> {
+  const text = readFileSync(path);
+  writeFileSync(`${path}.br`, await brotli(text));
+  writeFileSync(`${path}.gz`, await gzipped(text, { level: 9 }));
+}
+
 /** Lays a compressed file beside each that is worth it, so that the server compresses none while somebody waits. */
 const compressed = (): Plugin => ({
   name: 'compressed',
   apply: 'build',
-  closeBundle() {
-    for (const path of filesIn(join(import.meta.dirname, 'dist'))) {
-      if (!COMPRESSED.test(path) || statSync(path).size < WORTH_IT) continue;
-      const text = readFileSync(path);
-      writeFileSync(`${path}.br`, brotliCompressSync(text));
-      writeFileSync(`${path}.gz`, gzipSync(text, { level: 9 }));
-    }
+  async closeBundle() {
+    const worthIt = [...filesIn(join(import.meta.dirname, 'dist'))].filter(
+      (path) => COMPRESSED.test(path) && statSync(path).size >= WORTH_IT,
+    );
+    await Promise.all(worthIt.map(compress));
   },
 });
 
@@ -68,11 +77,21 @@ const tokens = (): Plugin => ({
 const scopedName = (name: string, path: string) =>
   `${basename(path.split('?')[0] ?? path, '.module.css')}-${name}`;
 
-export default defineConfig({
+const shared = (): InlineConfig => ({
   root: import.meta.dirname,
   css: { modules: { generateScopedName: scopedName } },
-  plugins: [react(), tokens(), otherScripts(), preloadedFonts(), compressed()],
+  plugins: [react(), tokens()],
   resolve: { conditions: ['source', 'browser', 'module', 'import', 'default'] },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 2200 },
-  server: { proxy: { '/api': `http://localhost:${process.env['GLEDDO_PORT'] ?? 3000}` } },
+});
+
+export default defineConfig(async ({ command }) => {
+  const { plugins, build, ...rest } = shared();
+  const codeSplitting = command === 'build' ? await pieces(shared()) : true;
+  return {
+    ...rest,
+    plugins: [plugins, otherScripts(), preloadedFonts(), compressed()],
+    build: { ...build, rolldownOptions: { output: { codeSplitting } } },
+    server: { proxy: { '/api': `http://localhost:${process.env['GLEDDO_PORT'] ?? 3000}` } },
+  };
 });
