@@ -70,9 +70,9 @@ await Promise.all([
     await ensureChromium();
     for (const name of ['lint', 'types'])
       await step(name, ['npm', 'run', '-s', name], { beside: true });
+    await build();
   })(),
 ]);
-await build();
 await stories();
 process.stdout.write(`\n${passed} passed, ${failed} failed\n`);
 process.exitCode = failed > 0 ? 1 : 0;

@@ -103,6 +103,9 @@ export interface RunningApp {
 
 const server = join(import.meta.dirname, '../dist/main.mjs');
 
+/** Most live for seconds: the database's code is compiled once, not a second time for speed. */
+const SHORT_LIVED = ['--liftoff-only'];
+
 interface Started {
   readonly child: ChildProcess;
   readonly address: string;
@@ -110,7 +113,9 @@ interface Started {
 }
 
 function started(env: NodeJS.ProcessEnv): Promise<Started> {
-  const child = spawn(process.execPath, [server], { env: { ...process.env, ...env } });
+  const child = spawn(process.execPath, [...SHORT_LIVED, server], {
+    env: { ...process.env, ...env },
+  });
   return new Promise((resolve, reject) => {
     let said = '';
     const hear = (part: Buffer) => {
