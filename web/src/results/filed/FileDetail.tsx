@@ -1,7 +1,7 @@
-import type { ClassResults } from '@gleddo/contract';
+import type { ClassRow } from '@gleddo/contract';
 import { faultOf, latestDate } from '@gleddo/core';
 import { Select } from 'antd';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { BY_LABEL } from '../../figures/by-label';
 import { counted } from '../../figures/counted';
 import { Refusal } from '../../shell/Refusal';
@@ -14,12 +14,13 @@ import styles from './filed.module.css';
 interface FileDetailProps {
   readonly shown: Looked;
   readonly asked: Asked;
-  readonly results: ClassResults;
-  readonly pile: Files;
+  readonly rows: readonly ClassRow[];
+  readonly change: Files['change'];
 }
 
-/** One file: whose it is, how it was read, who was taken for whom, and the marks that it would have. */
-export function FileDetail({ shown, asked, results, pile }: FileDetailProps) {
+/** One file: whose it is, how it was read, who was taken for whom, and the marks that it would have. Others that come change nothing here. */
+export const FileDetail = memo(function FileDetail(props: FileDetailProps) {
+  const { shown, asked, rows, change } = props;
   const { file, marks } = shown;
   const { sent } = file;
   return (
@@ -27,21 +28,21 @@ export function FileDetail({ shown, asked, results, pile }: FileDetailProps) {
       <section className="paper">
         {typeof marks !== 'string' && <AsMarked marks={marks} />}
         <h2>{file.name}</h2>
-        <Whose {...{ shown, results, pile }} />
+        <Whose {...{ shown, rows, change }} />
         <Refusal says={typeof sent === 'object' ? sent.refused : null} />
         {typeof marks === 'string' && <Refusal says={marks} />}
-        <FileReading shown={shown} pile={pile} />
+        <FileReading shown={shown} change={change} />
       </section>
-      {typeof marks !== 'string' && <WhoIsWho {...{ shown, asked, pile, marks }} />}
+      {typeof marks !== 'string' && <WhoIsWho {...{ shown, asked, change, marks }} />}
     </div>
   );
-}
+});
 
-interface WhoIsWhoProps extends Omit<FileDetailProps, 'results'> {
+interface WhoIsWhoProps extends Omit<FileDetailProps, 'rows'> {
   readonly marks: FiledMarks;
 }
 
-function WhoIsWho({ shown: { file }, asked, pile, marks }: WhoIsWhoProps) {
+function WhoIsWho({ shown: { file }, asked, change, marks }: WhoIsWhoProps) {
   const pairing = useMemo(
     (): Pairing => ({
       keyBook: asked.key.book,
@@ -57,7 +58,7 @@ function WhoIsWho({ shown: { file }, asked, pile, marks }: WhoIsWhoProps) {
       <h2>Who is who</h2>
       <PairsTable
         pairing={pairing}
-        onChange={(byHand) => pile.change(file.id, { byHand, sent: 'not yet' })}
+        onChange={(byHand) => change(file.id, { byHand, sent: 'not yet' })}
       />
     </section>
   );
@@ -67,9 +68,9 @@ function WhoIsWho({ shown: { file }, asked, pile, marks }: WhoIsWhoProps) {
 const dayOf = ({ key }: Asked, { table, book }: FiledMarks): string =>
   table ? book.opening.date : latestDate(key);
 
-function Whose({ shown, results, pile }: Omit<FileDetailProps, 'asked'>) {
+function Whose({ shown, rows, change }: Omit<FileDetailProps, 'asked'>) {
   const { file } = shown;
-  const options = results.rows.map((row) => ({
+  const options = rows.map((row) => ({
     value: row.personId,
     label: row.student,
     disabled: !mayComeAsFile(row),
@@ -86,7 +87,7 @@ function Whose({ shown, results, pile }: Omit<FileDetailProps, 'asked'>) {
           showSearch={BY_LABEL}
           value={file.personId}
           options={options}
-          onChange={(personId: string) => pile.change(file.id, { personId, sent: 'not yet' })}
+          onChange={(personId: string) => change(file.id, { personId, sent: 'not yet' })}
         />
       </label>
       <span className="quiet">Who has a work of their own here can’t be chosen.</span>

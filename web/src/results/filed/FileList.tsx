@@ -1,4 +1,5 @@
 import type { ClassRow } from '@gleddo/contract';
+import { memo } from 'react';
 import type { Looked } from './filed-work';
 import styles from './filed.module.css';
 
@@ -15,25 +16,43 @@ export function FileList({ looked, rows, current, onTake }: FileListProps) {
   const names = new Map(rows.map(({ personId, student }) => [personId, student]));
   return (
     <ul className={styles['list']}>
-      {looked.map(({ file, marks }) => (
-        <li key={file.id}>
-          <button
-            type="button"
-            className={styles['file']}
-            aria-current={file.id === current}
-            onClick={() => onTake(file.id)}
-          >
-            <span className={styles['whose']}>
-              {names.get(file.personId ?? '') ?? 'whose? choose'}
-            </span>
-            <span className={styles['name']}>{file.name}</span>
-            <State of={{ file, marks }} />
-          </button>
-        </li>
+      {looked.map((each) => (
+        <FileRow
+          key={each.file.id}
+          of={each}
+          whose={names.get(each.file.personId ?? '') ?? null}
+          isCurrent={each.file.id === current}
+          onTake={onTake}
+        />
       ))}
     </ul>
   );
 }
+
+interface FileRowProps {
+  readonly of: Looked;
+  readonly whose: string | null;
+  readonly isCurrent: boolean;
+  onTake(id: string): void;
+}
+
+const FileRow = memo(function FileRow({ of, whose, isCurrent, onTake }: FileRowProps) {
+  const { id, name } = of.file;
+  return (
+    <li>
+      <button
+        type="button"
+        className={styles['file']}
+        aria-current={isCurrent}
+        onClick={() => onTake(id)}
+      >
+        <span className={styles['whose']}>{whose ?? 'whose? choose'}</span>
+        <span className={styles['name']}>{name}</span>
+        <State of={of} />
+      </button>
+    </li>
+  );
+});
 
 function State({ of: { file, marks } }: { of: Looked }) {
   const [kind, says] = stateOf({ file, marks });

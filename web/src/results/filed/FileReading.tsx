@@ -20,11 +20,11 @@ const COLUMNS_SHOWN = 10;
 
 interface FileReadingProps {
   readonly shown: Looked;
-  readonly pile: Files;
+  readonly change: Files['change'];
 }
 
 /** How a table was read: its columns, which can be changed, its first rows, its sign, and what could not be read. */
-export function FileReading({ shown, pile }: FileReadingProps) {
+export function FileReading({ shown, change }: FileReadingProps) {
   const { file, marks } = shown;
   const { incoming } = file;
   if (!incoming) return null;
@@ -32,7 +32,7 @@ export function FileReading({ shown, pile }: FileReadingProps) {
   const table = typeof marks === 'string' ? null : marks.table;
   const found = table?.table.found ?? proposeColumns(incoming.cells);
   const changeColumns = (columns: Columns) =>
-    pile.change(file.id, { choice: { ...file.choice, columns }, sent: 'not yet' });
+    change(file.id, { choice: { ...file.choice, columns }, sent: 'not yet' });
   return (
     <>
       <p className="quiet">
@@ -42,7 +42,7 @@ export function FileReading({ shown, pile }: FileReadingProps) {
           : 'No headings: the columns were told by what stands in them.'}{' '}
         {table?.notes.join(' ')}
       </p>
-      {table?.table.signed && <SignOf table={table} shown={shown} pile={pile} />}
+      {table?.table.signed && <SignOf table={table} shown={shown} change={change} />}
       <Cells
         cells={incoming.cells}
         columns={found.columns}
@@ -64,7 +64,7 @@ function saidOf(faults: TableWork['faults']): string[] {
   return more > 0 ? [...first, `${more} more rows can’t be read.`] : first;
 }
 
-function SignOf({ table, shown: { file }, pile }: FileReadingProps & { table: TableWork }) {
+function SignOf({ table, shown: { file }, change }: FileReadingProps & { table: TableWork }) {
   return (
     <label>
       Amounts above zero are{' '}
@@ -75,7 +75,7 @@ function SignOf({ table, shown: { file }, pile }: FileReadingProps & { table: Ta
         value={table.sign}
         options={SIGN_NAMES}
         onChange={(sign: SignConvention) =>
-          pile.change(file.id, { choice: { ...file.choice, sign }, sent: 'not yet' })
+          change(file.id, { choice: { ...file.choice, sign }, sent: 'not yet' })
         }
       />
     </label>

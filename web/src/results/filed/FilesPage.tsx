@@ -9,7 +9,7 @@ import { Asking } from '../../shell/Asking';
 import { ChooseFiles } from './ChooseFiles';
 import { FileDetail } from './FileDetail';
 import { FileList } from './FileList';
-import { marksOf, type Asked, type FiledFile, type Looked } from './filed-work';
+import { lookedAt, type Asked, type FiledFile, type Looked } from './filed-work';
 import { useAsked } from './use-asked';
 import { useFiles, type Files } from './use-files';
 import styles from './filed.module.css';
@@ -34,7 +34,7 @@ function FilesOfClass({ asked, results }: { asked: Asked; results: ClassResults 
   const pile = useFiles(results.exerciseId, asked, results.rows);
   const [current, setCurrent] = useState<string | null>(null);
   const looked = useMemo(
-    () => pile.files.map((file): Looked => ({ file, marks: marksOf(asked, file) })),
+    () => pile.files.map((file) => lookedAt(asked, file)),
     [pile.files, asked],
   );
   const ready = looked.filter(isReady);
@@ -57,7 +57,10 @@ function FilesOfClass({ asked, results }: { asked: Asked; results: ClassResults 
             <ChooseFiles onChoose={(files) => void pile.add(files)} />
           </section>
           {shown ? (
-            <FileDetail key={shown.file.id} {...{ shown, asked, results, pile }} />
+            <FileDetail
+              key={shown.file.id}
+              {...{ shown, asked, rows: results.rows, change: pile.change }}
+            />
           ) : (
             <Beginning />
           )}

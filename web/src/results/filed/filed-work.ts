@@ -72,13 +72,13 @@ export async function filedFrom(name: string, bytes: Uint8Array): Promise<FiledF
   );
 }
 
-const marked = new WeakMap<Asked, WeakMap<FiledFile, FiledMarks | string>>();
+const looked = new WeakMap<Asked, WeakMap<FiledFile, Looked>>();
 
-/** What comes out of a file by today's key, or why nothing does; told once for each way in which it is read. */
-export function marksOf(asked: Asked, file: FiledFile): FiledMarks | string {
-  const files = marked.get(asked) ?? new WeakMap<FiledFile, FiledMarks | string>();
-  marked.set(asked, files);
-  const known = files.get(file) ?? mark(asked, file);
+/** A file with what comes out of it by today's key; told once for each way in which it is read, so that what shows it need not be drawn again. */
+export function lookedAt(asked: Asked, file: FiledFile): Looked {
+  const files = looked.get(asked) ?? new WeakMap<FiledFile, Looked>();
+  looked.set(asked, files);
+  const known = files.get(file) ?? { file, marks: mark(asked, file) };
   files.set(file, known);
   return known;
 }

@@ -1,9 +1,16 @@
 import { useQueryClient } from '@tanstack/react-query';
 import type { ClassRow, FiledRequest } from '@gleddo/contract';
 import { bookToJson } from '@gleddo/core';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { post } from '../../api/client';
-import { filedFrom, marksOf, ownerOf, refusedFile, type Asked, type FiledFile } from './filed-work';
+import {
+  filedFrom,
+  lookedAt,
+  ownerOf,
+  refusedFile,
+  type Asked,
+  type FiledFile,
+} from './filed-work';
 import { unpacked } from './unpacked';
 
 /** Who could have made a work that comes as a file: whose own is not there, and not given back. */
@@ -15,8 +22,11 @@ export function useFiles(exerciseId: string, asked: Asked, rows: readonly ClassR
   const queries = useQueryClient();
   const [files, setFiles] = useState<readonly FiledFile[]>([]);
   const [isSending, setSending] = useState(false);
-  const change = (id: string, rest: Partial<FiledFile>) =>
-    setFiles((all) => all.map((each) => (each.id === id ? { ...each, ...rest } : each)));
+  const change = useCallback(
+    (id: string, rest: Partial<FiledFile>) =>
+      setFiles((all) => all.map((each) => (each.id === id ? { ...each, ...rest } : each))),
+    [],
+  );
   const add = async (chosen: readonly File[]): Promise<void> => {
     const free = rows.filter(mayComeAsFile);
     for (const file of chosen) {
@@ -65,7 +75,7 @@ function requestOf(asked: Asked, file: FiledFile): FiledRequest {
     fileName: name.slice(0, 200),
     pairs: byHand.flatMap(({ key, work }) => (work === null ? [] : [{ key, work }])),
   };
-  const marks = marksOf(asked, file);
+  const { marks } = lookedAt(asked, file);
   if (incoming?.kind === 'table' && typeof marks !== 'string')
     return { ...about, table: { cells: incoming.cells, ...choice } };
   if (typeof marks !== 'string') return { ...about, book: bookToJson(marks.book) };
