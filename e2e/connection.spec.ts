@@ -39,7 +39,7 @@ test('the first visitor becomes the instructor; a kill of the server in the midd
   await expect(page.locator('.saved')).toHaveText('Kept here; waiting for the server');
   await add(page, 'Deposits paid');
   await server.start();
-  await expect(page.locator('.saved')).toHaveText('Saved', { timeout: 20_000 });
+  await expect(page.locator('.saved')).toHaveText('Saved');
   await page.reload();
   for (const name of ['Bank', 'Till', 'Deposits paid'])
     await expect(page.locator('.row.account').filter({ hasText: name })).toBeVisible();

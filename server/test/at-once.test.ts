@@ -52,7 +52,7 @@ describe.each(['embedded', 'shared'] as const)('thirty people at once, %s', (eng
     expect(keyRules.accepts[0].names.sort()).toEqual(['Premises', 'Rooms']);
     const rows = await checkedRows(ruth, exerciseId);
     expect(rows.every(({ checked }) => checked === 'checked')).toBe(true);
-  }, 60_000);
+  });
 
   it('stopping a check of the whole class leaves nobody unchecked', async () => {
     const { ruth, exerciseId } = classes;
@@ -62,7 +62,7 @@ describe.each(['embedded', 'shared'] as const)('thirty people at once, %s', (eng
     expect(rows.every(({ checked, points }) => checked === 'checked' && points !== null)).toBe(
       true,
     );
-  }, 60_000);
+  });
 
   it('of five first visitors exactly one is the first instructor', async () => {
     const url = engine === 'shared' ? await postgres.database() : undefined;
@@ -115,7 +115,7 @@ describe('several servers on one PostgreSQL', () => {
     for (const running of [one, other])
       expect((await running.visitor().get('welcome')).status).toBe(200);
     await Promise.all([one.close(), other.close()]);
-  }, 120_000);
+  });
 
   it('make one version of a key that has changed, however many ask for it at once', async () => {
     const url = await postgres.database();
@@ -133,7 +133,7 @@ describe('several servers on one PostgreSQL', () => {
       expect(versions).toEqual(Array(12).fill(round));
     }
     await Promise.all([one.close(), other.close()]);
-  }, 60_000);
+  });
 
   it('checks what another server had begun when it was killed', async () => {
     const url = await postgres.database();
@@ -146,5 +146,5 @@ describe('several servers on one PostgreSQL', () => {
     const rows = (await ruth.get(`exercises/${classes.exerciseId}/results`)).body.rows;
     expect(rows.map((row: { state: string }) => row.state)).toEqual(Array(4).fill('handed-in'));
     await one.close();
-  }, 120_000);
+  });
 });

@@ -16,7 +16,7 @@ beforeAll(async () => {
     await student.post('sign-in', { login, password });
     students.push(student);
   }
-}, 60_000);
+});
 afterAll(() => running.close());
 
 const documentOf = async (id: string) => (await ruth.get(`exercises/${id}/file`)).body as object;

@@ -135,7 +135,7 @@ describe('a server that is killed', () => {
     const [exercise] = (await ruth.get('exercises')).body;
     expect((await ruth.get(`exercises/${exercise.id}/results`)).body.rows).toHaveLength(24);
     await running.close();
-  }, 60_000);
+  });
 
   it('with SIGTERM closes its database, and ends by itself', async () => {
     const running = await runningApp(false);

@@ -18,7 +18,7 @@ beforeAll(async () => {
     await student.post('sign-in', { login: who.login, password: who.password });
     students.push(student);
   }
-}, 60_000);
+});
 afterAll(() => running.close());
 
 const student = (i: number) => students[i] as Visitor;

@@ -28,7 +28,7 @@ describe.each(['embedded', 'shared'] as const)('a book that is open twice, %s', 
     other = engine === 'shared' ? await running.another() : running;
     const { body } = await ruth.get('companies');
     book = body[0].bookId;
-  }, 120_000);
+  });
   afterAll(async () => {
     if (other !== running) await other.close();
     await running.close();

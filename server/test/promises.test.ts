@@ -16,7 +16,7 @@ beforeAll(async () => {
   ({ ruth } = classes);
   await Promise.all(classes.students.map((student) => goThrough(running, classes, student)));
   await checkedRows(ruth, classes.exerciseId);
-}, 60_000);
+});
 afterAll(async () => {
   await running.close();
   await postgres.stop();

@@ -80,7 +80,7 @@ describe('no change makes a book that does not open', () => {
     expect(refused.body.detail).toBe('A book holds at most 5,000 accounts. Leave some out.');
     const { body } = await ruth.get(`books/${id}`);
     expect(body.book.accounts).toHaveLength(5000);
-  }, 60_000);
+  });
 });
 
 function entryOf(lines: number): object {
@@ -366,7 +366,7 @@ describe('whatever is sent', () => {
     const opened = await ruth.get(`books/${id}`);
     expect(opened.status).toBe(200);
     expect((await ruth.post('companies', { book: opened.body.book })).status).toBe(201);
-  }, 60_000);
+  });
 
   it('as bodies is done or refused in a sentence, and the class can still be checked', async () => {
     const { body: docs } = await ruth.get('docs-json');
@@ -403,7 +403,7 @@ describe('whatever is sent', () => {
     const rows = await checkedRows(ruth, classes.exerciseId);
     expect(rows.filter(({ checked }) => checked === 'failed')).toEqual([]);
     expect(running.log).not.toMatch(/"level":50/);
-  }, 90_000);
+  });
 
   it('nothing that people wrote, and no password, is in the log', () => {
     expect(running.log).not.toMatch(/argon2|Student 001|Learner|password|params/);

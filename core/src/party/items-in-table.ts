@@ -1,20 +1,18 @@
 import type { Book } from '../book/book.js';
 import { dealingsOf } from '../book/dealings.js';
-import { minorDigits } from '../money/amount.js';
-import { QUANTITY_DIGITS, worthOf } from '../money/quantity.js';
+import { worthOf } from '../money/quantity.js';
 import type { Item } from '../shape/item.js';
-import { readList, type ListRow } from '../table/read-list.js';
-import { sameName, type Listed } from './listed.js';
+import type { ListRow } from '../table/read-list.js';
+import { listed, type Column, type Listed } from './listed.js';
 
 const COLUMNS = {
-  name: 'name|item|items|product|article|what',
-  unit: 'unit|units|counted in|unit of measure',
-  cost: 'cost|cost of one|unit cost|purchase price|cost price',
-  price: 'price|price of one|unit price|selling price|sales price',
-  openingQuantity: 'quantity|in stock|stock|pieces|on hand|opening quantity|count',
-  openingValue: 'value|worth|stock value|opening value|total',
-};
-type Column = keyof typeof COLUMNS;
+  name: ['name|item|items|product|article|what', 'words'],
+  unit: ['unit|units|counted in|unit of measure', 'words'],
+  cost: ['cost|cost of one|unit cost|purchase price|cost price', 'money'],
+  price: ['price|price of one|unit price|selling price|sales price', 'money'],
+  openingQuantity: ['quantity|in stock|stock|pieces|on hand|opening quantity|count', 'quantity'],
+  openingValue: ['value|worth|stock value|opening value|total', 'money'],
+} satisfies Record<string, Column>;
 
 /** An item of which nothing is said but the accounts that the chart proposes, or those of the last one. */
 export function blankItem(book: Book): Item {
@@ -33,7 +31,7 @@ export function blankItem(book: Book): Item {
 }
 
 /** What a row says; a quantity without a value is worth what it costs. */
-function withSaid(item: Item, { words, figures }: ListRow<Column>): Item {
+function withSaid(item: Item, { words, figures }: ListRow<keyof typeof COLUMNS>): Item {
   const said = { ...item, ...figures };
   const { openingQuantity: quantity, openingValue, cost } = figures;
   const isUnvalued = quantity !== undefined && openingValue === undefined;
@@ -52,23 +50,10 @@ export function itemsInTable(
   cells: readonly (readonly string[])[],
   { newId }: { readonly newId: () => string },
 ): Listed<Item> {
-  const digits = minorDigits(book.company.currency);
-  const column = (name: Column, of: number | null) => ({ heads: COLUMNS[name], digits: of });
-  const { rows, faults } = readList<Column>(cells, {
-    name: column('name', null),
-    unit: column('unit', null),
-    cost: column('cost', digits),
-    price: column('price', digits),
-    openingQuantity: column('openingQuantity', QUANTITY_DIGITS),
-    openingValue: column('openingValue', digits),
+  return listed(book, cells, {
+    columns: COLUMNS,
+    there: dealingsOf(book).items,
+    blank: () => ({ ...blankItem(book), id: newId() }),
+    withSaid,
   });
-  const { items } = dealingsOf(book);
-  return {
-    faults,
-    things: rows.map((row) => {
-      const known = items.find(({ name }) => sameName(name, row.words.name ?? ''));
-      const item = known ?? { ...blankItem(book), id: newId() };
-      return { row: row.row, isNew: known === undefined, thing: withSaid(item, row) };
-    }),
-  };
 }
