@@ -4,9 +4,9 @@ import { promisify } from 'node:util';
 import { brotliCompress, gzip } from 'node:zlib';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type InlineConfig, type Plugin } from 'vite';
-import { otherScripts } from './other-scripts';
-import { pieces } from './pieces';
-import { tokensAsCss } from './src/shell/tokens';
+import { otherScripts } from './other-scripts.ts';
+import { pieces } from './pieces.ts';
+import { tokensAsCss } from './src/shell/tokens.ts';
 
 const COMPRESSED = /\.(js|css|html|svg)$/;
 /** What is smaller goes in one packet anyway. */
