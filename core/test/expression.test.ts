@@ -18,6 +18,16 @@ it('reckons exactly, as one does by hand', () => {
   expect(worth('1 < 2 && "a" != "b"')).toBe('true');
 });
 
+it('orders words as a dictionary does, and what is the same is not less', () => {
+  expect(['"a" < "b"', '"b" < "a"', '"a" < "a"', '"a" <= "a"', '"a" > "a"'].map(worth)).toEqual([
+    ...['true', 'false', 'false', 'true', 'false'],
+  ]);
+});
+
+it('knows nothing of a party that is not there', () => {
+  expect(worth('owed("nobody")')).toMatch(/^expression\.un/);
+});
+
 it('reaches nothing but names and functions that are there', () => {
   for (const says of ['a.b', 'a["b"]', '[1]', 'x = 1', '(() => 1)()', 'this', '`a`', 'a ? b : c'])
     expect(readExpression(says)).toMatchObject({ ok: false });

@@ -3,6 +3,7 @@ import {
   inBand,
   SHIPPED_PLANS,
   shippedPlan,
+  ticksOf,
   type Band,
   type NumberPlan,
 } from '../src/index.js';
@@ -94,4 +95,19 @@ test('shipped plans have a band for each section, none overlapping', () => {
       .slice(1)
       .forEach((b, i) => expect(compareNumbers(sorted[i]?.to ?? '', b.from)).toBeLessThan(0));
   }
+});
+
+describe('the ticks of a ruler', () => {
+  const one: Band = { from: '1000', to: '1999', section: 'current-assets' };
+  const wide: Band = { from: '1000', to: '2999', section: 'current-assets' };
+
+  it('lie where a number stands in its band, the same once', () => {
+    expect(ticksOf([one], ['1000', '1999', '1999'])).toEqual([[0, 1]]);
+    expect(ticksOf([one, wide], ['1500'])[0]?.[0]).toBeCloseTo(0.5, 2);
+  });
+
+  it('are there in a band of several first digits, and not outside any', () => {
+    expect(ticksOf([one, wide], ['2999'])).toEqual([[], [1]]);
+    expect(ticksOf([one, wide], ['3000', '0999', '150', 'x'])).toEqual([[], []]);
+  });
 });

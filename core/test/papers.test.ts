@@ -160,3 +160,16 @@ describe('a picture', () => {
     expect(JSON.stringify(exerciseToJson(read.value))).toBe(JSON.stringify(json));
   });
 });
+
+test('a trial balance on paper names what stands at its day, each on its side, and adds up', () => {
+  const book = nurseryYear();
+  const at = '2027-06-30';
+  const { rows, columns } = shown(book, sheet('trial-balance', { at }));
+  const stands = [...balancesOf(book, upTo(at)).values()].filter((amount) => amount !== 0);
+  expect(columns.map(({ title }) => title)).toEqual(['Account', 'Debit', 'Credit']);
+  expect(rows).toHaveLength(stands.length);
+  const worth = (column: number) =>
+    rows.reduce((sum, { cells }) => sum + Number((cells[column] ?? '').replace(/[^\d]/g, '')), 0);
+  expect(worth(1)).toBeGreaterThan(0);
+  expect(worth(1)).toBe(worth(2));
+});

@@ -3,6 +3,7 @@ import {
   budgetFigures,
   hasBudgets,
   statementSheets,
+  trialMovement,
   nurseryYear,
   profitAndLoss,
   worksheet,
@@ -118,4 +119,16 @@ describe('budgets as figures', () => {
     const bank = sheet?.rows.find(({ cells }) => cells[0] === '1010 Bank');
     expect(bank?.cells).toHaveLength(2);
   });
+});
+
+test('a retired account is told in a period in which it stands or moved, and in no other', () => {
+  const rows = (of: Book) => trialMovement(of, SPRING).lines.map(({ account }) => account.id);
+  const gone = change(change(shop(), 'loan', { retired: true }), 'debtors', { retired: true });
+  expect(rows(gone)).toEqual(rows(shop()));
+  const settled = { ...gone, opening: { ...gone.opening, balances: {} }, entries: [] };
+  expect(rows(settled)).not.toContain('loan');
+  const moved = entry('in', '2027-03-01', { lines: { loan: 500, bank: -500 } });
+  const back = entry('out', '2027-04-01', { lines: { loan: -500, bank: 500 } });
+  expect(rows({ ...settled, entries: [moved, back] })).toContain('loan');
+  expect(rows({ ...settled, entries: [moved, back] })).not.toContain('debtors');
 });

@@ -1,7 +1,7 @@
 import { accountOf, type Account, type Book } from '../book/book.js';
 import { chartOf, NOT_PLACED, sectionIdOf, takenNumbers, type ChartRow } from '../book/place.js';
 import { freeChildNumber, freeNumber, numberKey, type Band } from '../numbering/index.js';
-import { bandOfType, keptWithin } from '../numbering/number-plan.js';
+import { bandOfSection, bandOfType, keptWithin } from '../numbering/number-plan.js';
 import { done, type Result } from '../refusal/refusal.js';
 import { guessType } from '../table/guess-type.js';
 
@@ -74,5 +74,5 @@ function lastOf(book: Book, account: Account | null, except: string | null): str
 /** The band of a section's usual type, for the ruler beside it; null without a plan. */
 export function bandOf(book: Book, section: string): Band | null {
   const { numberPlan: plan } = book;
-  return plan?.bands.find((band) => band.section === section && band.type === undefined) ?? null;
+  return plan && bandOfSection(plan, section);
 }
