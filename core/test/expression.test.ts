@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { bookScope, evaluate, readExpression } from '../src/expression/index.js';
+import { filledWords } from '../src/exercise/index.js';
 import { shop } from './builder.js';
+import { dealer, on, paper, withPapers } from './dealings.js';
 
 const PERIOD = { from: '2027-01-01', to: '2027-03-31' };
 const NOTHING = { name: () => null, call: () => null };
@@ -22,6 +24,32 @@ it('orders words as a dictionary does, and what is the same is not less', () => 
   expect(['"a" < "b"', '"b" < "a"', '"a" < "a"', '"a" <= "a"', '"a" > "a"'].map(worth)).toEqual([
     ...['true', 'false', 'false', 'true', 'false'],
   ]);
+});
+
+it('tells what a party owes, or is owed, at a day, by its documents alone', () => {
+  const of = withPapers(
+    dealer(),
+    paper('sold', 'customer-invoice', { party: 'ann', lines: [on('sales', 12_000)] }),
+    paper('hired', 'supplier-invoice', { party: 'mill', lines: [on('rent', 7_000)] }),
+  );
+  const owed = (says: string) => {
+    const found = evaluate(says, bookScope(of, PERIOD));
+    return found.ok ? String(found.value) : null;
+  };
+  expect(owed('owed("ann")')).toBe('120');
+  expect(owed('owed("mill")')).toBe('70');
+  expect(owed('owed("bob")')).toBe('0');
+  expect(owed('owed("ann", "2027-01-31")')).toBe('0');
+  expect(owed('owed("ann", "2027-02-01")')).toBe('120');
+});
+
+it('fills words with figures, days and names; what can’t be reckoned stays as written', () => {
+  const filled = (words: string) => filledWords(words, shop(), bookScope(shop(), PERIOD));
+  expect(filled('{= balance("bank")} and {= balance("bank") / 8}')).toBe('6,100 and 762.50');
+  expect(filled('paid on {= date("paid")} from {= named("bank")}')).toBe(
+    'paid on 20 February 2027 from Bank',
+  );
+  expect(filled('{= balance("nobody")} {balance}')).toBe('{= balance("nobody")} {balance}');
 });
 
 it('knows nothing of a party that is not there', () => {

@@ -15,12 +15,14 @@ import {
   USUAL_RULES,
   withPictures,
   type Book,
+  type Document,
   type Guide,
   type SourceSheet,
 } from '../src/index.js';
 import { balancesOf, upTo } from '../src/ledger/balances.js';
 import { drawnPaper } from '../src/exercise/drawn-papers.js';
 import { formatAmount } from '../src/money/format-amount.js';
+import { dealer, paper } from './dealings.js';
 
 const sheet = (kind: SourceSheet['kind'], more: Partial<SourceSheet> = {}): Guide => ({
   steps: [{ id: 'one', title: 'One', sheets: ['s'] }],
@@ -172,4 +174,15 @@ test('a trial balance on paper names what stands at its day, each on its side, a
     rows.reduce((sum, { cells }) => sum + Number((cells[column] ?? '').replace(/[^\d]/g, '')), 0);
   expect(worth(1)).toBeGreaterThan(0);
   expect(worth(1)).toBe(worth(2));
+});
+
+test('an order is written by who wants the goods, a credit note by who sold them', () => {
+  const book = dealer();
+  const us = book.company.name;
+  const writes = (kind: Document['kind'], party: string) =>
+    drawnPaper(book, paper('p', kind, { party }), money).by;
+  expect(writes('ordered', 'mill')).toBe(us);
+  expect(writes('ordered', 'ann')).toBe('ann');
+  expect(writes('credit-note', 'mill')).toBe('mill');
+  expect(writes('credit-note', 'ann')).toBe(us);
 });
