@@ -56,6 +56,7 @@ export async function findPlace(page: Page, slip: Locator, type: string): Promis
 
 /** Clicks a button of a sheet that closes it: again, should the sheet still have been opening. */
 export async function answerSheet(sheet: Locator, button: string): Promise<void> {
+  await expect(sheet).toBeVisible();
   await expect(async () => {
     if (await sheet.isVisible())
       await sheet.getByRole('button', { name: button, exact: true }).click({ timeout: 2000 });

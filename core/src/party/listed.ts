@@ -9,7 +9,7 @@ export interface Listed<T> {
   readonly faults: readonly string[];
 }
 
-export const sameName = (one: string, other: string): boolean =>
+const sameName = (one: string, other: string): boolean =>
   one.trim().toLowerCase() === other.trim().toLowerCase();
 
 /** What heads a column, in plain words divided by `|`, and what it holds. */

@@ -13,7 +13,9 @@ export function SpoilCopy({ begin }: { begin: Begin }) {
     planting && begin.mutate({ planting }, { onSuccess: () => setPlanting(null) });
   return (
     <>
-      <Button onClick={() => setPlanting(FIRST_PLANTING)}>Spoil a copy</Button>
+      <Button disabled={begin.isPending} onClick={() => setPlanting(FIRST_PLANTING)}>
+        Spoil a copy
+      </Button>
       <Modal
         open={planting !== null}
         title="Spoil a copy of the key"
