@@ -1,7 +1,6 @@
 import { DRILL_KINDS, type CurvePoint, type Distinction, type DrillKind } from '@gleddo/core';
 import { ArrayMaxSize, IsArray, IsIn } from 'class-validator';
-import { IsToken } from './fields.js';
-import { IsShortText } from './guides.js';
+import { AreShortTexts, IsShortText, IsToken } from './fields.js';
 
 /** An answer to one name of a drill. */
 export class DrillAnswerRequest {
@@ -63,7 +62,7 @@ export class AskDrillRequest {
 
   @IsArray()
   @ArrayMaxSize(1_000)
-  @IsShortText(60, 'This is no id that was given out here.')
+  @AreShortTexts(60, 'This is no id that was given out here.')
   people!: string[];
 }
 

@@ -55,6 +55,29 @@ export const IsProse = (longest: number, message: string) =>
     says(message),
   );
 
+const isShort = (value: unknown, longest: number): boolean =>
+  typeof value === 'string' && value.length <= longest && !UNPRINTABLE.test(value);
+
+/** One text of at most so many characters. */
+export const IsShortText = (longest: number, message: string) =>
+  ValidateBy(
+    { name: 'isShortText', validator: { validate: (value: unknown) => isShort(value, longest) } },
+    says(message),
+  );
+
+/** A list of such texts. */
+export const AreShortTexts = (longest: number, message: string) =>
+  ValidateBy(
+    {
+      name: 'areShortTexts',
+      validator: {
+        validate: (value: unknown) =>
+          Array.isArray(value) && value.every((each) => isShort(each, longest)),
+      },
+    },
+    says(message),
+  );
+
 /** The id of a thing, as the server gave it out. */
 export const IsId = () =>
   ValidateBy(

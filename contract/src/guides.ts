@@ -1,19 +1,6 @@
 import { MOST_OF_A_PICTURE, type GuideShown } from '@gleddo/core';
-import { ArrayMaxSize, IsArray, ValidateBy } from 'class-validator';
-import { IsId, IsProse } from './fields.js';
-
-/** A text of at most so many characters; of a list, each. */
-export const IsShortText = (longest: number, says: string) =>
-  ValidateBy(
-    {
-      name: 'isShortText',
-      validator: {
-        validate: (value: unknown) =>
-          [value].flat().every((each) => typeof each === 'string' && each.length <= longest),
-      },
-    },
-    { message: says },
-  );
+import { ArrayMaxSize, IsArray } from 'class-validator';
+import { AreShortTexts, IsId, IsProse, IsShortText } from './fields.js';
 
 /** What is answered beside a book; empty: the answer is taken back. */
 export class AnswerRequest {
@@ -34,7 +21,7 @@ export class PlaceRequest {
   /** Steps and rows of papers that are ticked by hand, by names of the page’s own. */
   @IsArray()
   @ArrayMaxSize(MOST_TICKS, { message: 'No more than 2,000 ticks are kept.' })
-  @IsShortText(130, 'A tick has a name of at most 130 characters.')
+  @AreShortTexts(130, 'A tick has a name of at most 130 characters.')
   ticks!: string[];
 }
 
@@ -64,7 +51,7 @@ export interface GuideAnswer {
 export class LetGoOnRequest extends GoOnRequest {
   @IsArray()
   @ArrayMaxSize(1_000)
-  @IsShortText(60, 'This is no id that was given out here.')
+  @AreShortTexts(60, 'This is no id that was given out here.')
   tries!: string[];
 }
 

@@ -9,9 +9,11 @@ export {
   type Me,
   NewInstructorRequest,
   type PersonRole,
+  type SessionShown,
   SignInRequest,
   type Welcome,
 } from './people.js';
+export { foldedSignInName } from './sign-in-name.js';
 export {
   ChangeCompanyRequest,
   type CompanySummary,

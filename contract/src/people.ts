@@ -1,9 +1,9 @@
-import { IsString, Length, MaxLength } from 'class-validator';
+import { IsString, Length } from 'class-validator';
 import { IsName } from './fields.js';
+import { IsSignInName } from './sign-in-name.js';
 
 export class SignInRequest {
-  @IsString()
-  @Length(1, 120, { message: 'Type the name you sign in with.' })
+  @IsName(120, 'Type the name you sign in with.')
   login!: string;
 
   @IsString()
@@ -15,7 +15,7 @@ export class FirstInstructorRequest {
   @IsName(120, 'Type your name, as students should see it.')
   name!: string;
 
-  @IsName(60, 'Choose a name to sign in with, of 2 to 60 characters.', 2)
+  @IsSignInName()
   login!: string;
 
   @IsString()
@@ -24,8 +24,7 @@ export class FirstInstructorRequest {
 }
 
 export class DemoSignInRequest {
-  @IsString()
-  @MaxLength(60)
+  @IsName(60, 'Choose one of the people of the demo.')
   person!: string;
 }
 
@@ -34,7 +33,7 @@ export class NewInstructorRequest {
   @IsName(120, 'Type the name of the instructor, as students should see it.')
   name!: string;
 
-  @IsName(60, 'Choose a name to sign in with, of 2 to 60 characters.', 2)
+  @IsSignInName()
   login!: string;
 }
 
@@ -72,6 +71,17 @@ export interface Happened {
   readonly by: string;
   readonly what: string;
   readonly about: string;
+}
+
+/** Where somebody is signed in. */
+export interface SessionShown {
+  readonly id: string;
+  /** What the browser says that it is; empty: nothing. */
+  readonly browser: string;
+  /** Whether it is the one that asks. */
+  readonly isThis: boolean;
+  readonly begunAt: string;
+  readonly seenAt: string;
 }
 
 export type PersonRole = 'instructor' | 'student';

@@ -44,6 +44,9 @@ import { GroupsService } from './groups/groups.service.js';
 import { LimitsGuard } from './http/limits.guard.js';
 import type { Settings } from './http/settings.js';
 import { DATABASE, ENGINE, LISTEN, LOG, SETTINGS } from './http/tokens.js';
+import { Cookies } from './people/cookies.js';
+import { FailedSignIns } from './people/failed-sign-ins.js';
+import { KnownBrowsers } from './people/known-browsers.js';
 import { InstructorsController } from './people/instructors.controller.js';
 import { InstructorsService } from './people/instructors.service.js';
 import { PeopleController } from './people/people.controller.js';
@@ -93,6 +96,9 @@ const CONTROLLERS = [
 const SERVICES = [
   AuditService,
   SessionsService,
+  Cookies,
+  KnownBrowsers,
+  FailedSignIns,
   PeopleService,
   InstructorsService,
   Threads,

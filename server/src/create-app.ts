@@ -16,8 +16,10 @@ import { NestLog } from './http/log.js';
 import { sendNotFound, type Reply } from './http/not-found.js';
 import { ProblemFilter } from './http/problem.filter.js';
 import { RequestPipe } from './http/request-pipe.js';
+import { isForApi, isForPart } from './http/route.js';
 import { isSecure, type Settings } from './http/settings.js';
 import { guardApiPage } from './people/api-page.js';
+import { Cookies } from './people/cookies.js';
 import { PeopleService } from './people/people.service.js';
 
 /** An id longer than any is looked for like another, and not found. */
@@ -52,7 +54,7 @@ export async function createApp(
   const page = settings.web === null ? null : join(settings.web, 'index.html');
   app.useGlobalFilters(new ProblemFilter(log, page));
   if (settings.web !== null) await servePages(app, settings.web);
-  guardApiPage(fastify, () => app.get(PeopleService));
+  guardApiPage(fastify, () => ({ people: app.get(PeopleService), cookies: app.get(Cookies) }));
   describeApi(app);
   return app;
 }
@@ -60,7 +62,7 @@ export async function createApp(
 /** Nothing that the server answers of people's work is kept by a browser or a proxy. */
 function keepNothing(fastify: FastifyInstance): void {
   fastify.addHook('onSend', async (request, reply) => {
-    if (request.url.startsWith('/api')) reply.header('cache-control', 'no-store');
+    if (isForApi(request) || request.is404) reply.header('cache-control', 'no-store');
   });
 }
 
@@ -79,7 +81,7 @@ const OF_PAGES = [
 
 function sayLessOfParts(fastify: FastifyInstance): void {
   fastify.addHook('onSend', async (request, reply) => {
-    if (!request.url.startsWith('/assets/')) return;
+    if (!isForPart(request)) return;
     for (const name of OF_PAGES) reply.removeHeader(name);
   });
 }

@@ -11,6 +11,8 @@ export interface TestPostgres {
   database(): Promise<string>;
   /** Lets go of every connection but its own, as a failing network does. */
   cutConnections(): Promise<void>;
+  /** Ends as its operator ends it, letting go of everybody, and begins again at the same address. */
+  restart(): Promise<void>;
   stop(): Promise<void>;
 }
 
@@ -77,13 +79,22 @@ export async function testPostgres(): Promise<TestPostgres> {
   const port = await freePort();
   const settings = ['fsync=off', 'max_connections=60', 'listen_addresses=127.0.0.1'];
   const args = ['-D', data, '-p', String(port), '-k', folder];
-  const child = spawn(
-    join(bin, 'postgres'),
-    [...args, ...settings.flatMap((setting) => ['-c', setting])],
-    options,
-  );
   const address = (name: string) => `postgres://tests@127.0.0.1:${port}/${name}`;
-  await ready(address('postgres'), child);
+  const begin = async () => {
+    const begun = spawn(
+      join(bin, 'postgres'),
+      [...args, ...settings.flatMap((setting) => ['-c', setting])],
+      options,
+    );
+    await ready(address('postgres'), begun);
+    return begun;
+  };
+  let child = await begin();
+  const end = async () => {
+    const ended = new Promise((resolve) => child.once('exit', resolve));
+    child.kill('SIGINT');
+    await ended;
+  };
   let made = 0;
   return {
     async database() {
@@ -96,10 +107,12 @@ export async function testPostgres(): Promise<TestPostgres> {
         address('postgres'),
         'select pg_terminate_backend(pid) from pg_stat_activity where pid <> pg_backend_pid() and datname is not null',
       ),
+    async restart() {
+      await end();
+      child = await begin();
+    },
     async stop() {
-      const ended = new Promise((resolve) => child.once('exit', resolve));
-      child.kill('SIGINT');
-      await ended;
+      await end();
       rmSync(folder, { recursive: true, force: true });
     },
   };

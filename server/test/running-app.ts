@@ -13,36 +13,42 @@ export interface Answer {
   readonly body: any;
 }
 
-/** One person's browser: keeps the cookie, sends our header. */
+/** One person's browser: keeps the cookies, sends our header. */
 export class Visitor {
-  private cookie = '';
+  private jar = new Map<string, string>();
 
   constructor(private readonly address: string) {}
 
   async ask(method: Method, path: string, body?: object): Promise<Answer> {
     const to = request(this.address);
-    const asked = to[method](`/api/${path}`).set('x-gleddo', '1').set('cookie', this.cookie);
+    const asked = to[method](`/api/${path}`).set('x-gleddo', '1').set('cookie', this.cookies);
     const answer = await (body ? asked.send(body) : asked);
     const set = answer.headers['set-cookie'] as unknown as string[] | undefined;
-    if (set?.[0]) this.cookie = set[0].split(';')[0] ?? '';
+    for (const each of set ?? []) this.keep(each);
     const isJson = /json/.test(answer.headers['content-type'] ?? '');
     return { status: answer.status, body: isJson ? JSON.parse(answer.text) : answer.text };
   }
 
   /** What a request of one's own making is to carry. */
   get cookies(): string {
-    return this.cookie;
+    return [...this.jar].map(([name, value]) => `${name}=${value}`).join('; ');
+  }
+
+  private keep(set: string): void {
+    const [, name = '', value = ''] = /^([^=]+)=([^;]*)/.exec(set) ?? [];
+    if (value === '') this.jar.delete(name);
+    else this.jar.set(name, value);
   }
 
   /** Takes over the cookie of somebody who is signed in at another server. */
   comeInAs(other: Visitor): void {
-    this.cookie = other.cookie;
+    this.jar = new Map(other.jar);
   }
 
   /** Listens to what the server tells of a book: `next` answers each revision that was told, in their order. */
   async hears(bookId: string): Promise<Heard> {
     const ends = new AbortController();
-    const { cookie } = this;
+    const { cookies: cookie } = this;
     const path = `${this.address}/api/books/${bookId}/events`;
     const answer = await fetch(path, { headers: { cookie }, signal: ends.signal });
     return new Heard(answer, ends);

@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-quer
 import type { Me } from '@gleddo/contract';
 import { Suspense } from 'react';
 import { get, Problem } from './api/client';
+import { untilThere } from './api/try-again';
 import { Asking } from './shell/Asking';
 import { Mended } from './shell/Mended';
 import { SignIn } from './shell/SignIn';
@@ -13,7 +14,7 @@ const INSIDE = lazyView(() => import('./inside').then(({ Inside }) => Inside));
 const queries = new QueryClient({
   defaultOptions: {
     queries: {
-      retry: (count, error) => !(error instanceof Problem) && count < 3,
+      retry: untilThere,
       staleTime: 5_000,
     },
   },

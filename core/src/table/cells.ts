@@ -114,7 +114,7 @@ const unguarded = (cell: string): string =>
     .slice(0, LONGEST_CELL)
     .replace(/[\u0000-\u0008\u000B-\u001F]/g, '')
     .replace(/\u00A0/g, ' ')
-    .replace(/^'(?=[=+\-@\t])/, '');
+    .replace(/^'(?=[=+\-@\t＝＋－＠])/, '');
 
 /** A table as CSV, cells that a spreadsheet would run as a formula made harmless. */
 export const cellsToCsv = (rows: readonly (readonly string[])[]): string =>
@@ -123,6 +123,11 @@ export const cellsToCsv = (rows: readonly (readonly string[])[]): string =>
     { newline: '\n' },
   )}\n`;
 
-/** Makes a cell harmless: a quote before one that begins as a formula, unless it is a plain number. */
-export const guarded = (cell: string): string =>
-  /^[=+\-@\t\r]/.test(cell) && !/^-?\d+(\.\d+)?$/.test(cell) ? `'${cell}` : cell;
+/** How formulas begin, in narrow and in full width, after what is not seen; a tab in a cell begins another when pasted. */
+const FORMULA = /^[\s\u200B-\u200F\u2060\uFEFF]*[=+\-@＝＋－＠]|^[\t\r]/;
+
+/** Makes a cell harmless: a quote before one that begins as a formula, unless it is a plain number; no tabs, no returns. */
+export const guarded = (cell: string): string => {
+  const plain = cell.replace(/[\t\r]+/g, ' ');
+  return FORMULA.test(cell) && !/^-?\d+(\.\d+)?$/.test(cell) ? `'${plain}` : plain;
+};

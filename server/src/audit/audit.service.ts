@@ -11,6 +11,7 @@ const HAPPENED = {
   'signed-in': 'signed in',
   'sign-in-failed': 'was refused at signing in',
   'signed-out': 'signed out',
+  'session-ended': 'ended a session of their own',
   'first-instructor': 'became the first instructor',
   'instructor-made': 'made an instructor of',
   'students-added': 'added',

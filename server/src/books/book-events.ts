@@ -1,8 +1,20 @@
 import { Inject, Injectable, type MessageEvent, type OnModuleInit } from '@nestjs/common';
 import type { BookTold, Me } from '@gleddo/contract';
-import { defer, filter, interval, map, merge, Observable, Subject, switchMap } from 'rxjs';
+import {
+  concatMap,
+  defer,
+  filter,
+  interval,
+  map,
+  merge,
+  Observable,
+  Subject,
+  switchMap,
+  takeUntil,
+} from 'rxjs';
 import type { OpenDatabase } from '../database/open-database.js';
 import { LISTEN } from '../http/tokens.js';
+import { SessionsService } from '../people/sessions.service.js';
 import { BookAccess } from './book-access.js';
 import { CHANGED } from './book-writing.js';
 
@@ -28,6 +40,7 @@ export class BookEvents implements OnModuleInit {
   constructor(
     @Inject(LISTEN) private readonly listen: OpenDatabase['listen'],
     private readonly access: BookAccess,
+    private readonly sessions: SessionsService,
   ) {}
 
   async onModuleInit(): Promise<void> {
@@ -39,7 +52,7 @@ export class BookEvents implements OnModuleInit {
   }
 
   /** The revision that a book is at: at once, after each change, and when something may have been missed. */
-  async of(id: string, me: Me): Promise<Observable<MessageEvent>> {
+  async of(id: string, me: Me, token: string): Promise<Observable<MessageEvent>> {
     await this.access.rightsOf(id, me);
     const now = () => this.access.rightsOf(id, me);
     // What is changed while one begins to listen is heard: the revision is asked for once one does.
@@ -49,7 +62,16 @@ export class BookEvents implements OnModuleInit {
       this.missed.pipe(switchMap(now)),
     ).pipe(map((told): MessageEvent => ({ ...ofRevision(told.revision), retry: TRY_AGAIN_AFTER })));
     const life = interval(SIGN_OF_LIFE).pipe(map((): MessageEvent => ({ type: 'here', data: '' })));
-    return this.counted(me.id, merge(news, life));
+    return this.counted(me.id, merge(news, life).pipe(takeUntil(this.signedOut(me, token))));
+  }
+
+  /** When the session over which somebody listens has ended. */
+  private signedOut(me: Me, token: string): Observable<unknown> {
+    return this.sessions.ended.pipe(
+      filter((personId) => personId === null || personId === me.id),
+      concatMap(() => this.sessions.personOf(token).catch(() => undefined)),
+      filter((person) => person === null),
+    );
   }
 
   /** As long as somebody listens; who opens too many at once has the first of them ended. */

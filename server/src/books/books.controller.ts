@@ -6,6 +6,7 @@ import {
   Param,
   ParseIntPipe,
   Post,
+  Req,
   Res,
   Sse,
   type MessageEvent,
@@ -20,7 +21,8 @@ import {
   type Me,
   type Moment,
 } from '@gleddo/contract';
-import type { FastifyReply } from 'fastify';
+import type { FastifyReply, FastifyRequest } from 'fastify';
+import { Cookies } from '../people/cookies.js';
 import { SignedIn } from '../people/signed-in.js';
 import { BookChangesService } from './book-changes.service.js';
 import { BookHistoryService, type Newer } from './book-history.service.js';
@@ -35,6 +37,7 @@ export class BooksController {
     private readonly changes: BookChangesService,
     private readonly past: BookHistoryService,
     private readonly events: BookEvents,
+    private readonly cookies: Cookies,
   ) {}
 
   @Get(':id')
@@ -84,8 +87,12 @@ export class BooksController {
 
   /** Tells, as server-sent events, at which revision a book is: at once, and after each change. */
   @Sse(':id/events')
-  hear(@Param('id') id: string, @SignedIn() me: Me): Promise<Observable<MessageEvent>> {
-    return this.events.of(id, me);
+  hear(
+    @Param('id') id: string,
+    @SignedIn() me: Me,
+    @Req() request: FastifyRequest,
+  ): Promise<Observable<MessageEvent>> {
+    return this.events.of(id, me, this.cookies.read(request, 'session') ?? '');
   }
 
   /** Back to how it stood after an earlier revision, even where the newest can't be read. */

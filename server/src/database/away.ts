@@ -4,13 +4,19 @@ const AWAY = new Set([
   ...['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ENOTFOUND', 'ETIMEDOUT', 'EAI_AGAIN'],
 ]);
 
+/** What the driver says of a connection that is gone, where there is no code. */
+const LOST = [
+  'Connection terminated',
+  'timeout exceeded when trying to connect',
+  'Client has encountered a connection error and is not queryable',
+];
+
 /** Whether an error says that the database could not be reached, rather than that it refused something. */
 export function isAway(error: unknown): boolean {
-  for (let at: unknown = error, n = 0; at instanceof Error && n < 5; at = at.cause, n++) {
+  for (let at = error, n = 0; at instanceof Error && n < 5; at = at.cause, n++) {
     const { code } = at as Error & { code?: unknown };
     if (typeof code === 'string' && AWAY.has(code)) return true;
-    if (/^Connection terminated|timeout exceeded when trying to connect/.test(at.message))
-      return true;
+    if (LOST.some((words) => at.message.includes(words))) return true;
   }
   return false;
 }

@@ -58,7 +58,10 @@ async function openPostgres(url: string, folder: string, log: Logger): Promise<O
     connectionTimeoutMillis: CONNECT_WITHIN,
     keepAlive: true,
   });
-  pool.on('error', (error) => log.warn({ err: error }, 'a database connection was lost'));
+  const lost = (error: Error) => log.warn({ err: error }, 'a database connection was lost');
+  pool.on('error', lost);
+  // The pool hears only of those that rest: one that is in use tells of its loss itself.
+  pool.on('connect', (client) => client.on('error', lost));
   try {
     await migrated(pool, folder);
   } catch (error) {

@@ -1,4 +1,5 @@
 import type { FastifyInstance, FastifyRequest } from 'fastify';
+import { routeOf } from './route.js';
 import { BodyRefused, parsedBody } from './json-body.js';
 
 const KB = 1024;
@@ -25,7 +26,7 @@ function limitOf(method: string, url: string): number {
 }
 
 const isBookIn = (request: FastifyRequest): boolean =>
-  request.method === 'POST' && BOOKS_IN.has(request.routeOptions.url ?? '');
+  request.method === 'POST' && BOOKS_IN.has(routeOf(request));
 
 /** How bodies are taken: as JSON only, up to the limit of the route, judged before they are parsed. */
 export function takeBodies(fastify: FastifyInstance): void {

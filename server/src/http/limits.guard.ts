@@ -1,6 +1,8 @@
 import { Injectable, type ExecutionContext } from '@nestjs/common';
 import { ThrottlerGuard, type ThrottlerLimitDetail } from '@nestjs/throttler';
+import { foldedSignInName } from '@gleddo/contract';
 import type { SignedRequest } from '../people/signed-in.js';
+import { routeOf } from './route.js';
 
 /**
  * Limits how often one person asks, and how often one account is tried to be signed in to. Never by address: a
@@ -31,7 +33,7 @@ export class LimitsGuard extends ThrottlerGuard {
 /** Whom a request counts for: the account that is tried, else the person; null where it counts for nobody. */
 function trackerOf(request: SignedRequest): string | null {
   const { login } = (request.body ?? {}) as { login?: unknown };
-  if (request.url.startsWith('/api/sign-in') && typeof login === 'string')
-    return `account ${login.trim().toLowerCase().slice(0, 120)} from ${request.ip}`;
+  if (routeOf(request) === '/api/sign-in' && typeof login === 'string')
+    return `account ${foldedSignInName(login).toLowerCase().slice(0, 120)} from ${request.ip}`;
   return request.person ? `person ${request.person.id}` : null;
 }

@@ -2,6 +2,7 @@
 export interface Reply {
   status(code: number): Reply;
   type(type: string): Reply;
+  header(name: string, value: string): Reply;
   send(body: unknown): unknown;
 }
 
@@ -9,7 +10,7 @@ export const NOTHING_HERE = 'There is nothing at this address. Go back and choos
 
 /** Answers that nothing is at an address, where no controller is asked. */
 export const sendNotFound = (reply: Reply): unknown =>
-  reply.status(404).type('application/problem+json').send({
+  reply.status(404).header('cache-control', 'no-store').type('application/problem+json').send({
     type: 'about:blank',
     title: 'Not found',
     status: 404,

@@ -2,7 +2,9 @@ import { readFileSync } from 'node:fs';
 import { Catch, HttpException, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import type { Logger } from 'pino';
+import { isUnwritable } from '../database/unwritable.js';
 import { isAway } from '../database/away.js';
+import { isForApi, routeOf } from './route.js';
 import { NOTHING_HERE } from './not-found.js';
 import { Refused, type Fault } from './problem.js';
 
@@ -25,7 +27,8 @@ export class ProblemFilter implements ExceptionFilter {
       void reply.status(200).type('text/html').header('cache-control', 'no-cache').send(this.page);
       return;
     }
-    if (status >= 500) this.log.error({ err: error, route: request.routeOptions.url }, 'failed');
+    if (status >= 500) this.log.error({ err: error, route: routeOf(request) }, 'failed');
+    if (status === AWAY) void reply.header('retry-after', '1');
     const send = () => this.send(reply, error, status);
     if (status === 413) drained(request, send);
     else send();
@@ -62,6 +65,8 @@ function drained({ raw }: FastifyRequest, then: () => void): void {
   raw.resume();
 }
 
+const AWAY = 503;
+
 const TITLES: Readonly<Record<number, string>> = {
   400: 'Not understood',
   401: 'Not signed in',
@@ -76,14 +81,25 @@ const TITLES: Readonly<Record<number, string>> = {
   503: 'Away for a moment',
 };
 
+/** An address with nothing hidden in it; what can’t be read so is as it was sent. */
+function plainAddress(url: string): string {
+  try {
+    return decodeURIComponent(url);
+  } catch {
+    return url;
+  }
+}
+
 const asksForPage = (request: FastifyRequest): boolean =>
   request.method === 'GET' &&
-  !request.url.startsWith('/api/') &&
+  !isForApi(request) &&
+  !/^\/+api\b/i.test(plainAddress(request.url)) &&
   (request.headers.accept ?? '').includes('text/html');
 
 function statusOf(error: unknown): number {
   if (error instanceof HttpException) return error.getStatus();
-  if (isAway(error)) return 503;
+  if (isAway(error)) return AWAY;
+  if (isUnwritable(error)) return 400;
   const status = (error as { statusCode?: unknown }).statusCode;
   return typeof status === 'number' ? status : 500;
 }

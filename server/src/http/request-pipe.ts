@@ -17,6 +17,8 @@ export class RequestPipe implements PipeTransform {
   async transform(value: unknown, { type, metatype }: ArgumentMetadata): Promise<unknown> {
     if (type === 'param') return id(value);
     if (type !== 'body' || !metatype || PLAIN.includes(metatype)) return value;
+    const strange = Object.keys(value ?? {}).filter((name) => name in Object.prototype);
+    if (strange.length > 0) throw new Refused(strange.map(unknown), HttpStatus.BAD_REQUEST);
     const request = filled(metatype as new () => object, value);
     const errors = await validate(request, {
       whitelist: true,
@@ -46,6 +48,12 @@ function filled<T extends object>(Request: new () => T, value: unknown): T {
   return request;
 }
 
+const unknown = (name: string): Fault => ({
+  at: name,
+  code: 'request',
+  says: `“${name}” is not known here. Leave it out.`,
+});
+
 const UNKNOWN = 'whitelistValidation';
 
 function faultsOf({ property, constraints = {} }: ValidationError): Fault[] {
@@ -53,7 +61,7 @@ function faultsOf({ property, constraints = {} }: ValidationError): Fault[] {
   return Object.entries(constraints).map(([code, says]) => ({
     at,
     code: 'request',
-    says: code === UNKNOWN ? `“${at}” is not known here. Leave it out.` : sentence(says),
+    says: code === UNKNOWN ? unknown(at).says : sentence(says),
   }));
 }
 

@@ -14,6 +14,8 @@ export interface Settings {
   readonly publicAddress: string | null;
   /** The proxies whose word on who asks is taken: addresses or nets; null: nobody's. */
   readonly trustedProxy: string | null;
+  /** After so many hours without a request one is signed out. */
+  readonly idleHours: number;
   readonly logLevel: string;
   readonly database: DatabaseSettings;
 }
@@ -25,6 +27,9 @@ function packageFolder(): string {
   return at;
 }
 
+const USUAL_IDLE = 12;
+const LONGEST_IDLE = 336;
+
 export class SettingRefused extends Error {}
 
 function portFrom(text: string | undefined): number {
@@ -32,6 +37,14 @@ function portFrom(text: string | undefined): number {
   if (Number.isInteger(port) && port >= 0 && port <= 65_535) return port;
   throw new SettingRefused(
     `GLEDDO_PORT is “${text}”; a port is a whole number from 0 to 65535. Give it one, such as 3000.`,
+  );
+}
+
+function hoursFrom(text: string | undefined): number {
+  const hours = Number(text || USUAL_IDLE);
+  if (hours > 0 && hours <= LONGEST_IDLE) return hours;
+  throw new SettingRefused(
+    `GLEDDO_IDLE_HOURS is “${text}”; give a number of hours from 0.1 to ${LONGEST_IDLE}, such as ${USUAL_IDLE}.`,
   );
 }
 
@@ -54,6 +67,7 @@ export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
     web: existsSync(join(web, 'index.html')) ? web : null,
     publicAddress: addressFrom(env['GLEDDO_ADDRESS']),
     trustedProxy: env['GLEDDO_TRUST_PROXY'] || null,
+    idleHours: hoursFrom(env['GLEDDO_IDLE_HOURS']),
     logLevel: env['GLEDDO_LOG'] ?? 'warn',
     database: {
       url: env['DATABASE_URL'] || null,

@@ -1,5 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Instructor, MadePassword, Me } from '@gleddo/contract';
+import { foldedSignInName, type Instructor, type MadePassword, type Me } from '@gleddo/contract';
 import { and, asc, eq, sql } from 'drizzle-orm';
 import { AuditService } from '../audit/audit.service.js';
 import type { Database } from '../database/open-database.js';
@@ -42,7 +42,7 @@ export class InstructorsService {
     const password = madePassword();
     const added = await this.people.add({ name, login, password, role: 'instructor' });
     await this.audit.write('instructor-made', me.id, { aboutId: added.id });
-    return { name: added.name, login: login.trim(), password };
+    return { name: added.name, login: foldedSignInName(login), password };
   }
 
   async resetPassword(me: Me, id: string): Promise<MadePassword> {

@@ -1,10 +1,22 @@
-import { Body, Controller, Get, HttpCode, Inject, Post, Req, Res } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Inject,
+  Param,
+  Post,
+  Req,
+  Res,
+} from '@nestjs/common';
 import {
   ChangePasswordRequest,
   DemoSignInRequest,
   FirstInstructorRequest,
   SignInRequest,
   type Me,
+  type SessionShown,
   type Welcome,
 } from '@gleddo/contract';
 import { Throttle } from '@nestjs/throttler';
@@ -12,14 +24,14 @@ import type { FastifyReply, FastifyRequest } from 'fastify';
 import { DEMO_PEOPLE } from '../demo/demo-people.js';
 import { AuditService } from '../audit/audit.service.js';
 import { notFound } from '../http/problem.js';
-import { isSecure, type Settings } from '../http/settings.js';
+import type { Settings } from '../http/settings.js';
 import { SETTINGS } from '../http/tokens.js';
+import { Cookies } from './cookies.js';
+import { KnownBrowsers } from './known-browsers.js';
 import { PeopleService } from './people.service.js';
-import { COOKIE } from './session.guard.js';
 import { SessionsService } from './sessions.service.js';
 import { Open, SignedIn, type SignedRequest } from './signed-in.js';
 
-const DAYS = 14;
 /** For one account: who has forgotten a password tries less often. */
 const SIGN_INS_A_MINUTE = 10;
 
@@ -29,6 +41,8 @@ export class PeopleController {
     private readonly people: PeopleService,
     private readonly sessions: SessionsService,
     private readonly audit: AuditService,
+    private readonly cookies: Cookies,
+    private readonly browsers: KnownBrowsers,
     @Inject(SETTINGS) private readonly settings: Settings,
   ) {}
 
@@ -51,11 +65,12 @@ export class PeopleController {
   @HttpCode(200)
   async signIn(
     @Body() body: SignInRequest,
+    @Req() request: FastifyRequest,
     @Res({ passthrough: true }) reply: FastifyReply,
   ): Promise<Me> {
-    const { me, token } = await this.people.signIn(body.login, body.password);
-    this.remember(reply, token);
-    return me;
+    const from = { address: request.ip, browser: this.cookies.read(request, 'known') };
+    const me = await this.people.signIn(body.login, body.password, from);
+    return this.comesIn(reply, me, request);
   }
 
   @Open()
@@ -63,14 +78,14 @@ export class PeopleController {
   @HttpCode(200)
   async demoSignIn(
     @Body() body: DemoSignInRequest,
+    @Req() request: FastifyRequest,
     @Res({ passthrough: true }) reply: FastifyReply,
   ): Promise<Me> {
     const known = this.settings.demo && DEMO_PEOPLE.some(({ login }) => login === body.person);
     const me = known ? await this.people.byLogin(body.person) : null;
     if (!me) throw notFound('This person');
     await this.audit.write('signed-in', me.id);
-    this.remember(reply, await this.sessions.begin(me.id));
-    return me;
+    return this.comesIn(reply, me, request);
   }
 
   @Open()
@@ -78,12 +93,12 @@ export class PeopleController {
   @HttpCode(200)
   async firstInstructor(
     @Body() body: FirstInstructorRequest,
+    @Req() request: FastifyRequest,
     @Res({ passthrough: true }) reply: FastifyReply,
   ): Promise<Me> {
     const { name, login, password } = body;
     const me = await this.people.addFirst({ name, login, password });
-    this.remember(reply, await this.sessions.begin(me.id));
-    return me;
+    return this.comesIn(reply, me, request);
   }
 
   @Get('me')
@@ -102,7 +117,7 @@ export class PeopleController {
   ): Promise<void> {
     await this.people.changePassword(me, body.old, {
       next: body.next,
-      token: request.cookies[COOKIE] ?? '',
+      token: this.cookies.read(request, 'session') ?? '',
     });
   }
 
@@ -113,19 +128,29 @@ export class PeopleController {
     @Req() request: SignedRequest,
     @Res({ passthrough: true }) reply: FastifyReply,
   ): Promise<void> {
-    const token = request.cookies[COOKIE];
+    const token = this.cookies.read(request, 'session');
     if (token !== undefined) await this.sessions.end(token);
     if (request.person) await this.audit.write('signed-out', request.person.id);
-    reply.clearCookie(COOKIE, { path: '/' });
+    this.cookies.forget(reply);
   }
 
-  private remember(reply: FastifyReply, token: string): void {
-    reply.setCookie(COOKIE, token, {
-      path: '/',
-      httpOnly: true,
-      sameSite: 'lax',
-      secure: isSecure(this.settings),
-      maxAge: DAYS * 86_400,
-    });
+  /** Where one is signed in, with an end to each. */
+  @Get('me/sessions')
+  mySessions(@SignedIn() me: Me, @Req() request: FastifyRequest): Promise<SessionShown[]> {
+    return this.sessions.list(me.id, this.cookies.read(request, 'session') ?? '');
+  }
+
+  @Delete('me/sessions/:handle')
+  @HttpCode(204)
+  async endSession(@Param('handle') handle: string, @SignedIn() me: Me): Promise<void> {
+    if (!(await this.sessions.endOne(me.id, handle))) throw notFound('This session');
+    await this.audit.write('session-ended', me.id);
+  }
+
+  private async comesIn(reply: FastifyReply, me: Me, request: FastifyRequest): Promise<Me> {
+    const token = await this.sessions.begin(me.id, request.headers['user-agent']);
+    this.cookies.keep(reply, 'session', token);
+    this.cookies.keep(reply, 'known', await this.browsers.markOf(me.id));
+    return me;
   }
 }

@@ -1,5 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Me, PersonRole } from '@gleddo/contract';
+import { foldedSignInName, type Me, type PersonRole } from '@gleddo/contract';
 import { eq, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
@@ -8,13 +8,22 @@ import { people } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { fitsPassword, hashOfPassword, madePassword, wasteTime } from './passwords.js';
+import { FailedSignIns, tooManyFailed } from './failed-sign-ins.js';
+import { KnownBrowsers } from './known-browsers.js';
 import { SessionsService } from './sessions.service.js';
+import { judgePassword } from './weak-passwords.js';
 
 export interface NewPerson {
   readonly name: string;
   readonly login: string;
   readonly password: string;
   readonly role: PersonRole;
+}
+
+/** Where somebody signs in from: the address, and what the browser shows of having been here before. */
+export interface SignsInFrom {
+  readonly address: string;
+  readonly browser: string | undefined;
 }
 
 const takenLogin = (login: string) =>
@@ -26,19 +35,21 @@ export class PeopleService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
     private readonly sessions: SessionsService,
+    private readonly failed: FailedSignIns,
+    private readonly browsers: KnownBrowsers,
     private readonly audit: AuditService,
   ) {}
 
   async add(person: NewPerson, db: Queries = this.db): Promise<Me> {
     const added = await this.insert(person, false, db);
-    if (!added) throw takenLogin(person.login.trim());
+    if (!added) throw takenLogin(foldedSignInName(person.login));
     return added;
   }
 
   /** Null when there is such a person already: one of this login, or a first instructor. */
   private async insert(person: NewPerson, isHead: boolean, db: Queries): Promise<Me | null> {
     const name = person.name.trim();
-    const login = person.login.trim();
+    const login = foldedSignInName(person.login);
     const { role } = person;
     const passwordHash = await hashOfPassword(person.password);
     const id = nanoid();
@@ -52,6 +63,7 @@ export class PeopleService {
 
   /** The first visitor becomes the first instructor; of several at once exactly one. */
   async addFirst(person: Omit<NewPerson, 'role'>): Promise<Me> {
+    judgePassword(person.password, [person.name, person.login]);
     const first = (await this.isEmpty())
       ? await this.insert({ ...person, role: 'instructor' }, true, this.db)
       : null;
@@ -64,12 +76,14 @@ export class PeopleService {
     return (await this.db.select({ id: people.id }).from(people).limit(1)).length === 0;
   }
 
-  /** The token of a new session; refuses in one sentence, whether name or password is wrong. */
-  async signIn(login: string, password: string): Promise<{ me: Me; token: string }> {
+  /** Who it is; refuses in one sentence, whether name or password is wrong. */
+  async signIn(login: string, password: string, from: SignsInFrom): Promise<Me> {
     const [found] = await this.db
       .select()
       .from(people)
-      .where(eq(sql`lower(${people.login})`, login.trim().toLowerCase()));
+      .where(eq(sql`lower(${people.login})`, foldedSignInName(login).toLowerCase()));
+    const isKnown = found !== undefined && (await this.browsers.isKnown(from.browser, found.id));
+    if (!isKnown && !this.failed.tried(from.address)) throw tooManyFailed();
     const fits = found
       ? await fitsPassword(found.passwordHash, password)
       : await wasteTime(password);
@@ -81,9 +95,10 @@ export class PeopleService {
         'password',
       );
     }
+    if (!isKnown) this.failed.succeeded(from.address);
     await this.audit.write('signed-in', found.id);
     const { id, name, role, isHead } = found;
-    return { me: { id, name, role, isHead }, token: await this.sessions.begin(id) };
+    return { id, name, role, isHead };
   }
 
   personOf = (token: string): Promise<Me | null> => this.sessions.personOf(token);
@@ -104,6 +119,7 @@ export class PeopleService {
     const [found] = await this.db.select().from(people).where(eq(people.id, me.id));
     if (!found || !(await fitsPassword(found.passwordHash, old)))
       throw refuse('password.wrong', 'This is not the password that you have now.', 'old');
+    judgePassword(next, [found.name, found.login], 'next');
     await this.setPassword(me.id, next);
     await this.sessions.endAll(me.id, token);
     await this.audit.write('password-changed', me.id, { aboutId: me.id });

@@ -1,10 +1,9 @@
 import { HttpStatus, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { Refused } from '../http/problem.js';
+import { Cookies } from './cookies.js';
 import { SessionsService } from './sessions.service.js';
 import { HEAD, ONLY, OPEN, type SignedRequest } from './signed-in.js';
-
-export const COOKIE = 'gleddo_session';
 
 /** Lets a request through when its cookie names a session, and the role fits. Changes need our own header. */
 @Injectable()
@@ -12,6 +11,7 @@ export class SessionGuard implements CanActivate {
   constructor(
     private readonly reflector: Reflector,
     private readonly sessions: SessionsService,
+    private readonly cookies: Cookies,
   ) {}
 
   async canActivate(context: ExecutionContext): Promise<boolean> {
@@ -19,7 +19,7 @@ export class SessionGuard implements CanActivate {
     const of = [context.getHandler(), context.getClass()];
     if (request.method !== 'GET' && request.headers['x-gleddo'] !== '1')
       throw forbidden('This request did not come from the application. Reload the page.');
-    const token = request.cookies[COOKIE];
+    const token = this.cookies.read(request, 'session');
     const person = token === undefined ? null : await this.sessions.personOf(token);
     if (person) request.person = person;
     if (this.reflector.getAllAndOverride<boolean>(OPEN, of)) return true;

@@ -1,11 +1,9 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { GuideAnswer, GuidePlace } from '@gleddo/contract';
 import { useEffect, useState } from 'react';
-import { ask, get, post, Unreachable } from '../api/client';
+import { ask, get, post } from '../api/client';
+import { untilThere } from '../api/try-again';
 import { useOpenBook } from '../book/open-book';
-
-/** How often an answer is sent again where the server can’t be reached. */
-const TRIES = 6;
 
 /** In milliseconds: somebody who types is not asked after each letter how far they are. */
 const PAUSE = 400;
@@ -43,7 +41,7 @@ export function useGuideChanges() {
   const put = useMutation({
     mutationFn: (given: { question: string; answer: string }) =>
       ask('PUT', `${path}/answers`, given),
-    retry: (count, error) => count < TRIES && error instanceof Unreachable,
+    retry: untilThere,
     onSuccess: again,
   });
   const goOn = useMutation({

@@ -8,7 +8,8 @@ import {
   type DrillTold,
   type Words,
 } from '@gleddo/core';
-import { get, post, Unreachable } from '../api/client';
+import { get, post } from '../api/client';
+import { untilThere } from '../api/try-again';
 
 const KEY = ['drills'] as const;
 
@@ -21,9 +22,6 @@ export const drillBy = (words: Words) => SCHEME && { scheme: inWords(SCHEME, wor
 /** What a student was asked so far, what came of it, and what an instructor asks for. */
 export const useDrills = () =>
   useQuery({ queryKey: KEY, queryFn: () => get<DrillStanding>('drills'), staleTime: 0 });
-
-/** How often an answer is sent again where the server can’t be reached. */
-const TRIES = 6;
 
 export interface GivenAnswer {
   /** One sent twice counts once. */
@@ -38,7 +36,7 @@ export function useAnswer() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (answer: GivenAnswer) => post<DrillTold>('drills/answers', answer),
-    retry: (count, error) => count < TRIES && error instanceof Unreachable,
+    retry: untilThere,
     onSuccess: () => queries.invalidateQueries({ queryKey: KEY, refetchType: 'none' }),
   });
 }

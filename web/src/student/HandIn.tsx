@@ -4,6 +4,7 @@ import { stillOpen } from '@gleddo/core';
 import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import { post } from '../api/client';
+import { untilThere } from '../api/try-again';
 import { useOpenBook } from '../book/open-book';
 import { Refusal } from '../shell/Refusal';
 
@@ -14,6 +15,7 @@ export function HandIn({ mine }: { mine: MyTryDetail }) {
   const [open, setOpen] = useState(false);
   const handIn = useMutation({
     mutationFn: () => post<MyTryDetail>(`my-exercises/${mine.exerciseId}/hand-in`),
+    retry: untilThere,
     onSuccess: (handed) => {
       setOpen(false);
       queries.setQueryData(['mine', mine.exerciseId], handed);

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { MyTryDetail } from '@gleddo/contract';
 import { Suspense } from 'react';
 import { Navigate, useParams } from 'react-router';
+import { untilThere } from '../api/try-again';
 import { get, post } from '../api/client';
 import { OpenBook } from '../book/open-book';
 import { momentText } from '../figures/days';
@@ -55,6 +56,7 @@ function Begin({ mine }: { mine: MyTryDetail }) {
   const queries = useQueryClient();
   const begin = useMutation({
     mutationFn: () => post<MyTryDetail>(`my-exercises/${mine.exerciseId}/begin`),
+    retry: untilThere,
     onSuccess: (begun) => queries.setQueryData(['mine', mine.exerciseId], begun),
   });
   return (

@@ -33,6 +33,13 @@ export const sessions = pgTable(
       .notNull()
       .references(() => people.id, { onDelete: 'cascade' }),
     expiresAt: timestamp('expires_at', { withTimezone: true }).notNull(),
+    /** By which its person names it, to end it: the id is told to nobody. */
+    handle: text('handle').notNull().default(''),
+    /** What the browser says that it is. */
+    browser: text('browser').notNull().default(''),
+    begunAt: timestamp('begun_at', { withTimezone: true }).notNull().defaultNow(),
+    /** When it was last used, give or take some minutes. */
+    seenAt: timestamp('seen_at', { withTimezone: true }).notNull().defaultNow(),
   },
   (table) => [index('sessions_person').on(table.personId)],
 );

@@ -1,0 +1,4 @@
+ALTER TABLE "sessions" ADD COLUMN "handle" text DEFAULT '' NOT NULL;--> statement-breakpoint
+ALTER TABLE "sessions" ADD COLUMN "browser" text DEFAULT '' NOT NULL;--> statement-breakpoint
+ALTER TABLE "sessions" ADD COLUMN "begun_at" timestamp with time zone DEFAULT now() NOT NULL;--> statement-breakpoint
+ALTER TABLE "sessions" ADD COLUMN "seen_at" timestamp with time zone DEFAULT now() NOT NULL;
