@@ -1,5 +1,7 @@
 import { MOST_OF_A_PICTURE, type GuideShown } from '@gleddo/core';
 import { ArrayMaxSize, IsArray } from 'class-validator';
+import type { RehearsalMarks } from './rehearsals.js';
+import type { FoundSoFar } from './tries.js';
 import { AreShortTexts, IsId, IsProse, IsShortText } from './fields.js';
 
 /** What is answered beside a book; empty: the answer is taken back. */
@@ -69,6 +71,16 @@ export interface Practice {
   readonly begunAt: string;
   readonly checked: number;
 }
+
+/** What a check of a practice says: all of it, or, until the exercise itself is handed in, nothing that its key says. */
+export type PracticeCheck =
+  | { readonly told: 'all'; readonly marks: RehearsalMarks }
+  | {
+      readonly told: 'so-far';
+      readonly points: number;
+      readonly of: number;
+      readonly found: FoundSoFar;
+    };
 
 export class PracticeRequest {
   @IsId()

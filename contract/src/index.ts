@@ -62,6 +62,7 @@ export {
   type ClassResults,
   type ClassRow,
   type FiledWork,
+  type FoundSoFar,
   type InterimCheck,
   type Marked,
   type MendedCheck,
@@ -115,6 +116,7 @@ export {
   PlaceRequest,
   type PractisedShown,
   type Practice,
+  type PracticeCheck,
   PracticeRequest,
   type SeedShown,
 } from './guides.js';

@@ -105,10 +105,14 @@ export interface Asks {
   readonly nextAt: string | null;
 }
 
-/** A look at the work while it is being done: what is not right yet, without saying what would be right. */
-export interface InterimCheck {
+/** What is not right yet, without saying what would be right. */
+export interface FoundSoFar {
   readonly met: number;
   readonly notMet: readonly { readonly fault: string; readonly about: string }[];
+}
+
+/** A look at the work while it is being done. */
+export interface InterimCheck extends FoundSoFar {
   readonly asks: Asks;
 }
 

@@ -116,20 +116,35 @@ describe('a bank statement', () => {
 });
 
 describe('a picture', () => {
-  const PNG = 'data:image/png;base64,iVBORw0KGgoAAAANSUhEUg==';
+  const DOT =
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+  const PNG = `data:image/png;base64,${DOT}`;
+  /** A picture that says that it is of another size. */
+  const saying = (width: number, height: number) => {
+    const bytes = Buffer.from(DOT, 'base64');
+    bytes.writeUInt32BE(width, 16);
+    bytes.writeUInt32BE(height, 20);
+    return `data:image/png;base64,${bytes.toString('base64')}`;
+  };
 
   it('is what its first bytes say, whatever it is called', () => {
-    expect(pictureIn(PNG)).toEqual({ kind: 'image/png', data: 'iVBORw0KGgoAAAANSUhEUg==' });
+    expect(pictureIn(PNG)).toEqual({ kind: 'image/png', data: DOT });
     expect(urlOfPicture(pictureIn(PNG) ?? { kind: 'image/jpeg', data: '' })).toBe(PNG);
-    expect(pictureIn('data:image/jpeg;base64,/9j/4AAQ')?.kind).toBe('image/jpeg');
+    const jpeg = '/9j/4AAQSkZJRgABAQAAAQABAAD/wAALCAABAAEBAREA/9k=';
+    expect(pictureIn(`data:image/jpeg;base64,${jpeg}`)?.kind).toBe('image/jpeg');
     for (const wrong of [
       'data:image/svg+xml;base64,PHN2Zz4=',
       'data:image/png;base64,PHN2Zz4=',
       'data:image/png;base64,iVBORw0KGgo<script>',
       `data:image/png;base64,iVBORw0KGgo${'A'.repeat(1_300_000)}`,
+      'data:image/jpeg;base64,/9j/4AAQ',
+      saying(60_000, 60_000),
+      saying(1, 13_000),
+      saying(0xffffffff, 0xffffffff),
       'https://example.org/a.png',
     ])
       expect(pictureIn(wrong)).toBeNull();
+    expect(pictureIn(saying(4_000, 6_000))).not.toBeNull();
   });
 
   it('is refused in a guide where it is none, and told where none is chosen yet', () => {

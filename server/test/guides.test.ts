@@ -108,7 +108,8 @@ describe('what leads through an exercise', () => {
   });
 
   it('has pictures that its students see, and nobody else; they go with its file', async () => {
-    const picture = 'data:image/png;base64,iVBORw0KGgoAAAANSUhEUg==';
+    const picture =
+      'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
     const path = `exercises/${exerciseId}`;
     const svg = await ruth.post(`${path}/pictures`, {
       picture: 'data:image/svg+xml;base64,PHN2Zz4=',
@@ -215,6 +216,7 @@ describe('practice', () => {
     expect(amounts(shown[0])).not.toEqual(amounts(shown[1]));
     await copySheet(student(4), one.bookId, shown[0]);
     const checked = (await student(4).post(`practices/${one.id}/check`)).body;
+    expect(checked.told).toBe('so-far');
     expect(checked.points).toBeGreaterThan(0);
     expect(checked.points).toBeLessThan(checked.of);
     expect((await ruth.get(`books/${one.bookId}`)).status).toBe(404);
@@ -224,6 +226,24 @@ describe('practice', () => {
       { student: 'Student 005', goes: 2, share: Math.floor((100 * checked.points) / checked.of) },
     ]);
     expect((await student(4).get('practices')).body).toHaveLength(2);
+  });
+
+  it('tells nothing of the key as long as the exercise itself is to be handed in', async () => {
+    const check = async (id: string) => (await student(4).post(`practices/${id}/check`)).body;
+    const [one, other] = (await student(4).get('practices')).body;
+    const going = `books/${one.bookId}/go-on`;
+    const { steps } = (await guide(student(4), one.bookId)).guide;
+    const last = { step: steps.at(-1).id };
+    const before = await check(one.id);
+    expect(Object.keys(before).sort()).toEqual(['found', 'of', 'points', 'told']);
+    expect(before.found.notMet.length).toBeGreaterThan(0);
+    expect((await guide(student(4), one.bookId)).mayGoOn).toBe(false);
+    expect((await student(4).post(going, last)).status).toBe(422);
+    await begin(4);
+    expect((await check(other.id)).told).toBe('so-far');
+    expect((await student(4).post(`my-exercises/${exerciseId}/hand-in`)).status).toBe(200);
+    expect((await check(one.id)).told).toBe('all');
+    expect((await student(4).post(going, last)).status).toBe(200);
   });
 });
 

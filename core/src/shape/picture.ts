@@ -1,3 +1,4 @@
+import { disableTypes, imageSize, types } from 'image-size';
 import { refusal } from '../refusal/refusal.js';
 import { judgedText } from './shape.js';
 
@@ -17,8 +18,27 @@ export const MOST_OF_A_PICTURE = 1_200_000;
 export const notAPicture = refusal(
   'guide.not-a-picture',
   () =>
-    'Only a picture as PNG or JPEG of at most 900 KB is taken. Save it as one of these, smaller.',
+    'Only a picture as PNG or JPEG of at most 900 KB and 24 million dots is taken. Save it as one of these, smaller.',
 );
+
+/** Drawn, each dot takes four bytes of whoever looks at it. */
+const MOST_DOTS = 24_000_000;
+const LONGEST_SIDE = 12_000;
+
+disableTypes(types.filter((type) => type !== 'png' && type !== 'jpg'));
+
+declare const atob: (base64: string) => string;
+
+/** Whether a picture says of itself that it is of a size that can be drawn. */
+function canBeDrawn(base64: string): boolean {
+  try {
+    const bytes = Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
+    const { width, height } = imageSize(bytes);
+    return width * height <= MOST_DOTS && Math.max(width, height) <= LONGEST_SIDE;
+  } catch {
+    return false;
+  }
+}
 
 /** The picture in a data URL; null: there is none that could be shown. */
 export function pictureIn(url: string): Picture | null {
@@ -26,9 +46,8 @@ export function pictureIn(url: string): Picture | null {
   if (!found || url.length > MOST_OF_A_PICTURE) return null;
   const kind = found[1] as PictureKind;
   const data = url.slice(found[0].length);
-  return data.startsWith(BEGINNINGS[kind]) && /^[A-Za-z0-9+/]+={0,2}$/.test(data)
-    ? { kind, data }
-    : null;
+  const isBase64 = /^[A-Za-z0-9+/]+={0,2}$/.test(data);
+  return data.startsWith(BEGINNINGS[kind]) && isBase64 && canBeDrawn(data) ? { kind, data } : null;
 }
 
 export const urlOfPicture = ({ kind, data }: Picture): string => `data:${kind};base64,${data}`;

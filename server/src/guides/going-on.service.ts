@@ -78,7 +78,10 @@ export class GoingOnService {
     try {
       await this.turns.take(bookId, async () => {
         const rights = await this.access.rightsOf(bookId, me);
-        await this.putThere(me, bookId, { going: { go, rights, exercise, costs: false }, step });
+        await this.putThere(me, bookId, {
+          going: { go, rights, exercise, costs: false, isHeldBack: false },
+          step,
+        });
       });
       return true;
     } catch (error) {

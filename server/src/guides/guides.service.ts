@@ -11,6 +11,7 @@ import { notFound, refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { KeyVersionsService } from '../results/key-versions.service.js';
 import type { KeyText } from '../threads/checking.js';
+import { isTryOpen } from '../tries/open-try.js';
 import { Threads } from '../threads/threads.js';
 import { answersBeside } from './answers.js';
 
@@ -20,6 +21,8 @@ export interface Going {
   readonly exercise: ExerciseRow;
   /** Whether going on costs what the exercise says. */
   readonly costs: boolean;
+  /** Whether it is practised by one who has still to hand it in: nothing of the key is given. */
+  readonly isHeldBack: boolean;
 }
 
 const NOWHERE: GuidePlace = { step: null, ticks: [] };
@@ -43,7 +46,8 @@ export class GuidesService {
       ? await this.db.select().from(exercises).where(eq(exercises.id, go.exerciseId))
       : [];
     if (!go || !exercise) throw notFound('What leads through this book');
-    return { go, rights, exercise, costs: go.kind === 'try' };
+    const isHeldBack = go.kind === 'practice' && (await isTryOpen(this.db, go));
+    return { go, rights, exercise, costs: go.kind === 'try', isHeldBack };
   }
 
   async keyOf({ go, exercise }: Going): Promise<KeyText> {
@@ -110,6 +114,6 @@ export class GuidesService {
 
 const HANDED_IN = 'This work has been handed in, so its answers stay as they are.';
 
-/** Practice and one’s own go are as free as can be. */
-export const mayGoOn = ({ go, exercise }: Going): boolean =>
-  go.kind === 'try' ? exercise.mayGoOn : go.kind !== 'mend';
+/** Practice, once one has handed in, and one’s own go are as free as can be. */
+export const mayGoOn = ({ go, exercise, isHeldBack }: Going): boolean =>
+  go.kind === 'try' ? exercise.mayGoOn : go.kind !== 'mend' && !isHeldBack;

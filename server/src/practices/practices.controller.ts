@@ -1,5 +1,5 @@
 import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
-import { PracticeRequest, type Me, type Practice, type RehearsalMarks } from '@gleddo/contract';
+import { PracticeRequest, type Me, type Practice, type PracticeCheck } from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
 import { PracticesService } from './practices.service.js';
 
@@ -25,7 +25,7 @@ export class PracticesController {
 
   @Post(':id/check')
   @HttpCode(200)
-  check(@Param('id') id: string, @SignedIn() me: Me): Promise<RehearsalMarks> {
+  check(@Param('id') id: string, @SignedIn() me: Me): Promise<PracticeCheck> {
     return this.practices.check(me, id);
   }
 }

@@ -1,6 +1,6 @@
 import { randomInt } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
-import type { Me, PractisedShown, Practice, RehearsalMarks } from '@gleddo/contract';
+import type { Me, PractisedShown, Practice, PracticeCheck } from '@gleddo/contract';
 import { and, count, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
@@ -9,8 +9,10 @@ import { drillsAsked, exercises, people, practices } from '../database/schema/in
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from '../results/checks.service.js';
+import { foundSoFar } from '../results/found-so-far.js';
 import { shown } from '../results/shown-results.js';
 import { StartsService } from '../results/starts.service.js';
+import { isTryOpen } from '../tries/open-try.js';
 import { TriesService } from '../tries/tries.service.js';
 
 const MOST_SEEDS = 2 ** 31;
@@ -69,11 +71,14 @@ export class PracticesService {
     return row;
   }
 
-  /** Checks it as it stands; of what is found only how much was right is kept. */
-  async check(me: Me, id: string): Promise<RehearsalMarks> {
+  /**
+   * Checks it as it stands; of what is found only how much was right is kept. Until the exercise itself is handed in,
+   * nothing that its key says is told.
+   */
+  async check(me: Me, id: string): Promise<PracticeCheck> {
     const { practice, exercise } = await this.find(me, id);
-    const { text } = await this.books.at(practice.bookId);
-    const checked = await this.checks.now(exercise, text, practice);
+    const kept = await this.books.at(practice.bookId);
+    const checked = await this.checks.now(exercise, kept.text, practice);
     const { points, of, scaledFrom, pairs, results } = checked;
     const share = of === 0 ? 100 : Math.floor((100 * points) / of);
     await this.db
@@ -81,7 +86,10 @@ export class PracticesService {
       .set({ checked: sql`${practices.checked} + 1`, share })
       .where(eq(practices.id, id));
     await this.done(me, practice.exerciseId);
-    return { points, of, scaledFrom, pairs, results: results.map(shown) };
+    if (await isTryOpen(this.db, practice))
+      return { told: 'so-far', points, of, found: foundSoFar(checked, this.books.bookOf(kept)) };
+    const marks = { points, of, scaledFrom, pairs, results: results.map(shown) };
+    return { told: 'all', marks };
   }
 
   /** A practice that was asked for is done once it has been checked. */

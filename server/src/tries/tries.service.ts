@@ -1,6 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Asks, Giving, InterimCheck, Me, MyTry, MyTryDetail } from '@gleddo/contract';
-import { accountOf, faultOf, type Book } from '@gleddo/core';
 import { and, desc, eq, inArray, isNotNull, isNull, lt, lte, or, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
@@ -9,13 +8,13 @@ import { books, exercises, handOuts, members, mends, tries } from '../database/s
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { isGuided } from '../guides/guided.js';
+import { foundSoFar } from '../results/found-so-far.js';
 import { ChecksService } from '../results/checks.service.js';
 import { asShown, mayBeMended, shownOf } from '../results/giving.js';
 import { Veil } from '../results/veil.js';
 import { KeyVersionsService } from '../results/key-versions.service.js';
 import { StartsService } from '../results/starts.service.js';
 import { ShownResults } from '../results/shown-results.js';
-import type { CheckedWork } from '../threads/checking.js';
 
 type Exercise = typeof exercises.$inferSelect;
 type Try = typeof tries.$inferSelect;
@@ -151,7 +150,7 @@ export class TriesService {
     const counted = await this.countAsk(exercise, work);
     const kept = await this.books.at(work.bookId);
     const checked = await this.checks.now(exercise, kept.text, work);
-    return { ...interimCheck(checked, this.books.bookOf(kept)), asks: asksOf(exercise, counted) };
+    return { ...foundSoFar(checked, this.books.bookOf(kept)), asks: asksOf(exercise, counted) };
   }
 
   /** Counts one more ask, in one step; refuses when none is left, or it is too soon. */
@@ -228,25 +227,6 @@ function notNow({ asked, limit, nextAt }: Asks) {
   const seconds = nextAt === null ? 1 : Math.ceil((Date.parse(nextAt) - Date.now()) / 1000);
   const wait = seconds > 90 ? `${Math.ceil(seconds / 60)} minutes` : `${seconds} seconds`;
   return refuse('try.asked-lately', `You asked a moment ago. Ask again in ${wait}.`);
-}
-
-/** Faults by their kind and the student's own names: nothing that only the key says. */
-function interimCheck({ results, pairs }: CheckedWork, work: Book): Omit<InterimCheck, 'asks'> {
-  const named = new Map(
-    pairs.flatMap(({ keys, works }) => keys.map((id) => [id, works[0] ?? null])),
-  );
-  return {
-    met: results.filter((result) => result.outcome === 'met').length,
-    notMet: results
-      .filter((result) => result.outcome === 'not-met')
-      .map(({ check, facts, subject }) => ({
-        fault: faultOf({ check, facts }),
-        about:
-          subject.kind === 'question' || subject.kind === 'setting'
-            ? String(facts[subject.kind] ?? '')
-            : (accountOf(work, named.get(subject.id) ?? null)?.name ?? ''),
-      })),
-  };
 }
 
 const veiled = (

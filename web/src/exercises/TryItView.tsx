@@ -1,11 +1,11 @@
-import type { ExerciseAnswer, Rehearsal } from '@gleddo/contract';
+import type { ExerciseAnswer, Rehearsal, RehearsalMarks } from '@gleddo/contract';
 import { Button, Popconfirm } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Navigate } from 'react-router';
 import { OpenBook } from '../book/open-book';
 import { GuidedWork } from '../guide/GuidedWork';
 import { isGuided } from '../guide/is-guided';
-import { CheckedNow } from '../results/CheckedNow';
+import { CheckedNow, MarkedNow } from '../results/CheckedNow';
 import { Asking } from '../shell/Asking';
 import { BeginPaper } from '../work/BeginPaper';
 import { BesideBrief } from '../work/BesideBrief';
@@ -96,7 +96,9 @@ const BegunTry = ({ exercise, part, base, own, says, children }: BegunTryProps) 
     </div>
     <BookSays />
     {part === 'marks' ? (
-      <CheckedNow path={own.path} what="What the checks say" />
+      <CheckedNow<RehearsalMarks> path={own.path} what="What the checks say">
+        {(marks) => <MarkedNow {...marks} />}
+      </CheckedNow>
     ) : (
       <WorkOf base={base} exercise={exercise} part={part} />
     )}

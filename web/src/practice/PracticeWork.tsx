@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import type { MyTryDetail, Practice } from '@gleddo/contract';
+import type { MyTryDetail, Practice, PracticeCheck } from '@gleddo/contract';
 import { Link, Navigate, useParams } from 'react-router';
 import { get } from '../api/client';
 import { OpenBook } from '../book/open-book';
 import { GuidedWork } from '../guide/GuidedWork';
-import { CheckedNow } from '../results/CheckedNow';
+import { CheckedNow, MarkedNow } from '../results/CheckedNow';
+import { FoundList } from '../results/FoundList';
 import { Asking } from '../shell/Asking';
 import { ButtonLink } from '../shell/ButtonLink';
 import { BesideBrief } from '../work/BesideBrief';
@@ -22,6 +23,33 @@ export default function PracticeWork() {
   });
   if (!practice.data) return <Asking of={practice} what="The practice" />;
   return <Work practice={practice.data} part={part} />;
+}
+
+function PracticeChecked({ id }: { id: string }) {
+  return (
+    <CheckedNow<PracticeCheck> path={`practices/${id}`} what="What was found">
+      {(checked) =>
+        checked.told === 'all' ? <MarkedNow {...checked.marks} /> : <SoFar {...checked} />
+      }
+    </CheckedNow>
+  );
+}
+
+/** What is told as long as the exercise itself is still to be handed in. */
+function SoFar({ points, of, found }: Extract<PracticeCheck, { told: 'so-far' }>) {
+  return (
+    <main className="desk">
+      <section className="paper" aria-label="What was found">
+        <h2>
+          {points} of {of}
+        </h2>
+        <FoundList found={found} />
+        <p className="quiet">
+          What would be right is told here once you have handed the exercise itself in.
+        </p>
+      </section>
+    </main>
+  );
 }
 
 function Work({ practice, part }: { practice: Practice; part: string }) {
@@ -53,7 +81,7 @@ function Work({ practice, part }: { practice: Practice; part: string }) {
         </div>
       </div>
       <BookSays />
-      {part === 'check' && <CheckedNow path={`practices/${practice.id}`} what="What was found" />}
+      {part === 'check' && <PracticeChecked id={practice.id} />}
       {part !== 'check' && isGuided && <GuidedWork {...{ base, part, brief }} />}
       {part !== 'check' && !isGuided && <BesideBrief {...{ brief, part }} />}
     </OpenBook>

@@ -1,20 +1,29 @@
 import { useMutation } from '@tanstack/react-query';
 import type { RehearsalMarks } from '@gleddo/contract';
-import { useEffect } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { post } from '../api/client';
 import { useOpenBook } from '../book/open-book';
 import { Asking } from '../shell/Asking';
 import { OwnMarked } from './OwnMarked';
 
+interface CheckedNowProps<T> {
+  readonly path: string;
+  readonly what: string;
+  readonly children: (checked: T) => ReactNode;
+}
+
 /** What the checks say of the open book as it has been saved; told anew whenever it changes. */
-export function CheckedNow({ path, what }: { readonly path: string; readonly what: string }) {
+export function CheckedNow<T>({ path, what, children }: CheckedNowProps<T>) {
   const { book, saving } = useOpenBook();
-  const { mutate, data, error } = useMutation({
-    mutationFn: () => post<RehearsalMarks>(`${path}/check`),
-  });
+  const { mutate, data, error } = useMutation({ mutationFn: () => post<T>(`${path}/check`) });
   useEffect(() => {
     if (saving === 'saved') mutate();
   }, [mutate, book, saving]);
   if (!data || error) return <Asking of={{ error, refetch: () => mutate() }} what={what} />;
-  return <OwnMarked work={book} notes={[]} {...data} />;
+  return children(data);
+}
+
+/** The open book with all that was found of it. */
+export function MarkedNow(marks: RehearsalMarks) {
+  return <OwnMarked work={useOpenBook().book} notes={[]} {...marks} />;
 }

@@ -3,6 +3,7 @@ import type { Asks, InterimCheck as Interim } from '@gleddo/contract';
 import { Button, Modal } from 'antd';
 import { post } from '../api/client';
 import { timeText } from '../figures/days';
+import { FoundList } from '../results/FoundList';
 import { Refusal } from '../shell/Refusal';
 
 /** Where an exercise allows it: what is not right yet, without saying what would be. */
@@ -33,7 +34,7 @@ export function InterimCheck({ exerciseId, asks }: { exerciseId: string; asks: A
         }
       >
         <Refusal of={check} />
-        {check.data && <Found found={check.data} />}
+        {check.data && <FoundList found={check.data} />}
         {check.data && <p className="quiet">{asksSay(check.data.asks)}</p>}
       </Modal>
     </>
@@ -47,27 +48,4 @@ function asksSay({ asked, limit, nextAt }: Asks): string {
   const more = left === null ? '.' : left === 0 ? ', as often as you may.' : `; ${left} left.`;
   const when = nextAt !== null && left !== 0 ? ` Again from ${timeText(nextAt)} on.` : '';
   return often + more + when;
-}
-
-function Found({ found }: { found: Interim }) {
-  return (
-    <>
-      <p className="is-met">✓ {found.met} checks are met.</p>
-      {found.notMet.length > 0 && (
-        <>
-          <p className="is-missed">
-            × {found.notMet.length} {found.notMet.length === 1 ? 'is' : 'are'} not met yet:
-          </p>
-          <ul>
-            {found.notMet.map(({ fault, about }, i) => (
-              <li key={i}>
-                {fault}
-                {about !== '' && <span className="quiet"> · {about}</span>}
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
-    </>
-  );
 }
