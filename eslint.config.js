@@ -1,5 +1,6 @@
 import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
+import regexp from 'eslint-plugin-regexp';
 import tseslint from 'typescript-eslint';
 
 /** Functions and methods, but no constructors and no routes. */
@@ -37,6 +38,14 @@ export default tseslint.config(
         'error',
         { fixStyle: 'inline-type-imports', disallowTypeAnnotations: false },
       ],
+    },
+  },
+  {
+    // No expression walks back over what it has read: a hostile text would hold it up for minutes.
+    plugins: { regexp },
+    rules: {
+      'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }],
+      'regexp/no-super-linear-move': ['error', { report: 'potential', ignoreSticky: false }],
     },
   },
   {

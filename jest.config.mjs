@@ -37,7 +37,7 @@ export default {
   projects: [
     project('core', { paths: { '^\\.\\./src/(.*)\\.js$': `${CORE}/$1.mjs` } }),
     project('contract'),
-    project('cli'),
+    project('cli', { globalSetup: '<rootDir>/test/built.mjs' }),
     project('web'),
     project('server', { globalSetup: '<rootDir>/test/template.mjs' }),
   ],

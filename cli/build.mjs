@@ -20,12 +20,20 @@ export async function build() {
   if (existsSync(bundle) && statSync(bundle).mtimeMs > sources) return bundle;
   const { rolldown } = await import('rolldown');
   const made = await rolldown({
-    input: join(here, 'src', 'index.ts'),
+    input: {
+      gleddo: join(here, 'src', 'index.ts'),
+      'table-thread': join(here, 'src', 'table-thread.ts'),
+    },
     platform: 'node',
     external: (id) => !id.startsWith('.') && !id.startsWith('/') && !id.startsWith('@gleddo/'),
     resolve: { conditionNames: ['source', 'import', 'node'] },
   });
-  await made.write({ file: bundle, format: 'esm' });
+  await made.write({
+    dir: dirname(bundle),
+    format: 'esm',
+    entryFileNames: '[name].mjs',
+    chunkFileNames: 'shared-[name].mjs',
+  });
   await made.close();
   return bundle;
 }

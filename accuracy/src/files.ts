@@ -4,6 +4,7 @@ import {
   emptyStart,
   keyOf,
   readIncoming,
+  tableIn,
   ternIsland,
   workFromTable,
   type AnswerKey,
@@ -111,14 +112,8 @@ async function workbookShapes(rows: readonly Row[], plain: Cells): Promise<Shape
   ];
 }
 
-const openWorkbook = async (bytes: Uint8Array): Promise<ExcelJS.Workbook> => {
-  const workbook = new ExcelJS.Workbook();
-  await workbook.xlsx.load(bytes.slice().buffer as ArrayBuffer);
-  return workbook;
-};
-
 async function workIn(key: AnswerKey, bytes: Uint8Array): Promise<Result<TableWork>> {
-  const read = await readIncoming(bytes, openWorkbook);
+  const read = await readIncoming(bytes, async (table) => tableIn(table));
   if (!read.ok) return read;
   if (read.value.kind !== 'table') throw new Error('a table was expected');
   return workFromTable(key, read.value.cells);

@@ -45,7 +45,11 @@ function placeOf({ scheme }: Book, id: string | null) {
 export type Writing = (amount: number) => string;
 
 const grouped = (digits: string, mark: string): string =>
-  digits.replace(/\B(?=(\d{3})+(?!\d))/g, mark);
+  [...digits].reduceRight(
+    (after, digit, i) =>
+      digit + ((digits.length - i - 1) % 3 === 0 && after !== '' ? mark : '') + after,
+    '',
+  );
 
 const written =
   (group: string, decimal: string): Writing =>

@@ -1,14 +1,8 @@
 import { readdir, readFile, stat } from 'node:fs/promises';
 import { extname, join } from 'node:path';
-import {
-  keyOf,
-  readIncoming,
-  type AnswerKey,
-  type Book,
-  type Incoming,
-  type OpenWorkbook,
-} from '@gleddo/core';
+import { keyOf, readIncoming, type AnswerKey, type Book, type Incoming } from '@gleddo/core';
 import { faultsIn, InputFaults } from './faults.js';
+import { readTable } from './read-table.js';
 
 const LARGEST_INPUT = 50_000_000;
 
@@ -27,16 +21,9 @@ async function readBytes(file: string): Promise<Uint8Array> {
   }
 }
 
-const openWorkbook: OpenWorkbook = async (bytes) => {
-  const { default: ExcelJS } = await import('exceljs');
-  const workbook = new ExcelJS.Workbook();
-  await workbook.xlsx.load(bytes as unknown as Parameters<typeof workbook.xlsx.load>[0]);
-  return workbook;
-};
-
 /** What a file holds, whatever it is called. */
 export async function readInput(file: string): Promise<Incoming> {
-  const read = await readIncoming(await readBytes(file), openWorkbook);
+  const read = await readIncoming(await readBytes(file), readTable);
   if (!read.ok) throw faultsIn(file, read.refusals);
   return read.value;
 }

@@ -24,7 +24,7 @@ const isLookAlike = (name: string): boolean =>
   (NOT_LATIN.test(name) && LOOK_LATIN.test(name));
 
 /** A name to sign in with that nobody takes for another's. */
-export const isSignInName = (value: unknown): boolean => {
+const isSignInName = (value: unknown): boolean => {
   if (typeof value !== 'string' || value.length > LONGEST) return false;
   const name = foldedSignInName(value);
   return name.length >= SHORTEST && WRITTEN.test(name) && !isLookAlike(name);

@@ -2,7 +2,14 @@
 export { done, refusal, type Refusal, type Result } from './refusal/refusal.js';
 export { entriesBeside, openingsBeside } from './mark/beside.js';
 export type { EntriesBeside, OpeningBeside } from './mark/beside.js';
-export { allWhole, type Amount, formatAmount, formatDecimal, minorDigits } from './money/index.js';
+export {
+  allWhole,
+  type Amount,
+  formatAmount,
+  formatDecimal,
+  minorDigits,
+  shortDecimal,
+} from './money/index.js';
 export { otherSide, parseAmount, QUANTITY_DIGITS, type Side, sideOf } from './money/index.js';
 export { signOf, sum } from './money/index.js';
 export { type AccountType, type Activity, changedSection, changedType } from './scheme/index.js';
@@ -90,7 +97,7 @@ export { type SideSection, stillOpen, missingIn, pairedByHand } from './mark/ind
 export { type PairLine, pairLines, type Sureness, figureWith } from './mark/index.js';
 export { type LineOnItsWay, linesOnTheirWay } from './mark/index.js';
 export { accountsIntoBook, accountsToTable, type AccountTable } from './table/index.js';
-export { bookFromTable, cellsOf, cellsToCsv, cellText, COLUMN_KINDS } from './table/index.js';
+export { bookFromTable, cellsOf, cellsToCsv, COLUMN_KINDS } from './table/index.js';
 export { type ColumnKind, type Columns, decodeText, doubledNumbers } from './table/index.js';
 export { guarded, newBookFromTable, proposeColumns, proposeSign } from './table/index.js';
 export { listCellsOf, readAccountTable, type SignConvention, type Taken } from './table/index.js';
@@ -123,7 +130,14 @@ export { closingEntries, nextYear, takersOfProfit } from './year/index.js';
 export { glossary } from './glossary/index.js';
 export { type AccountGoes, carriedOn, keyFromOwnWork, proposedGoes } from './series/index.js';
 export { yearCarriedOn } from './series/index.js';
-export { type Incoming, type OpenWorkbook, readIncoming } from './incoming/index.js';
+export {
+  type Incoming,
+  readIncoming,
+  type ReadTable,
+  tableIn,
+  type TableIn,
+  tableTookTooLong,
+} from './incoming/index.js';
 export { type TableChoice, type TableWork, workFromTable } from './incoming/index.js';
 export { healthOf, type HealthNote } from './health/index.js';
 export { defensible, DISTINCTION_IDS, DISTINCTIONS } from './mixup/index.js';

@@ -56,7 +56,8 @@ it('asks each name with one right option among others, and says why', () => {
       expect(new Set(ids).size).toBe(ids.length);
       const right = ids.filter((id) => drillTold({ name, kind }, id, BY).isRight);
       expect(right).toHaveLength(1);
-      for (const id of ids) expect(drillTold({ name, kind }, id, BY).says).toMatch(/\S.{5,}[.?]$/);
+      for (const id of ids)
+        expect(drillTold({ name, kind }, id, BY).says).toMatch(/^\S.{5,}[.?]$/s);
     }
 });
 

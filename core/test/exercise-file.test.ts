@@ -77,7 +77,7 @@ describe('an exercise as a file', () => {
 
   it('is told from a key and a book by what stands in it', async () => {
     const bytes = new TextEncoder().encode(writeExercise(exercise()));
-    const read = await readIncoming(bytes, () => Promise.reject(new Error('no workbook')));
+    const read = await readIncoming(bytes, () => Promise.reject(new Error('no table')));
     expect(read).toMatchObject({ ok: true, value: { kind: 'key', key: { total: 20 } } });
   });
 });

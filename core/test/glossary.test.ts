@@ -17,8 +17,8 @@ it('explains each word once, with an example from the books at hand', () => {
 it('tells what a contra account lowers, to the cent', () => {
   const example = said('contra');
   expect(example).toMatch(/^Here “Accumulated depreciation, fleet” lowers “Hire fleet”: /);
-  const [cost, lowers, left] = (example?.match(/[\d,]+\.?\d*(?= (?:in|left))/g) ?? []).map((each) =>
-    Number(each.replaceAll(',', '')),
+  const [cost, lowers, left] = (example?.match(/(?<![\d,.])[\d,.]+(?= (?:in|left))/g) ?? []).map(
+    (each) => Number(each.replaceAll(',', '')),
   );
   expect((cost ?? 0) - (lowers ?? 0)).toBe(left);
 });

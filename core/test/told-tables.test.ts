@@ -2,7 +2,6 @@ import {
   accountsIntoBook,
   accountsToTable,
   bookFromTable,
-  cellText,
   cellsOf,
   cellsToCsv,
   newBookFromTable,
@@ -103,17 +102,5 @@ describe('what is understood of a table', () => {
     expect(read && read.ok && read.value.rows.map(({ number }) => number)).toEqual(
       shop().accounts.map(({ number }) => number),
     );
-  });
-
-  it.each([
-    [null, ''],
-    [undefined, ''],
-    [0, '0'],
-    [12.5, '12.5'],
-    [true, 'TRUE'],
-    ['x', 'x'],
-    [new Date('2027-03-31T00:00:00Z'), '2027-03-31'],
-  ])('the cell %p', (value, text) => {
-    expect(cellText(value as never).toUpperCase()).toBe(text.toUpperCase());
   });
 });

@@ -5,7 +5,7 @@ import type { Marking } from './marking.js';
 
 /** Names that say nothing of what stands there. */
 const SAYS_NOTHING =
-  /^(new|test|untitled|unnamed|misc|sundry|various|other|general|my|some|the|an?|account|acct|name|item|thing|number|no|x+|\d+|\W)*$/i;
+  /^(new|test|untitled|unnamed|misc|sundry|various|other|general|my|some|the|an?|account|acct|name|item|thing|number|no|x|\d|\W)*$/i;
 
 const isWord = (name: string): boolean =>
   /\p{L}{3}/u.test(name) &&

@@ -5,7 +5,7 @@ import { KIND_FACTS } from '../document/document-kinds.js';
 import { worthOfDocument } from '../document/document-lines.js';
 import { lineWorth } from '../document/stock.js';
 import type { Amount } from '../money/amount.js';
-import { formatDecimal } from '../money/format-amount.js';
+import { shortDecimal } from '../money/format-amount.js';
 import { QUANTITY_DIGITS, type Quantity } from '../money/quantity.js';
 import type { Document, DocumentKind, DocumentLine } from '../shape/document.js';
 import { USUAL_TERMS, type Terms } from '../shape/party.js';
@@ -63,7 +63,7 @@ function isTheirs(kind: DocumentKind, isSupplier: boolean): boolean {
 }
 
 const counted = (quantity: Quantity, unit: string): string =>
-  `${formatDecimal(quantity, QUANTITY_DIGITS).replace(/\.?0+$/, '')} ${unit}`.trim();
+  `${shortDecimal(quantity, QUANTITY_DIGITS)} ${unit}`.trim();
 
 function paperLine({ dealings, document, money }: Drawing, line: DocumentLine): PaperLine {
   const item = dealings.items.find(({ id }) => id === line.item);

@@ -1,6 +1,6 @@
 import { proposeColumns } from '../table/columns.js';
 import { looksAmount } from '../table/column-content.js';
-import type { Sheet } from './workbook.js';
+import type { Sheet } from './sheet-cells.js';
 
 /** How much a sheet looks like a list of accounts: rows with a name and a number or an amount count. */
 function likeness({ cells, isHidden }: Sheet): number {

@@ -1,3 +1,9 @@
-export { readIncoming, type Incoming } from './incoming-file.js';
-export type { OpenWorkbook } from './workbook.js';
+export {
+  readIncoming,
+  tableIn,
+  tableTookTooLong,
+  type Incoming,
+  type ReadTable,
+  type TableIn,
+} from './incoming-file.js';
 export { workFromTable, type TableChoice, type TableWork } from './work-from-table.js';

@@ -13,9 +13,15 @@ function isSwapped(one: string, other: string): boolean {
   );
 }
 
+/** Longer than any name of an account: nobody compares such texts letter by letter. */
+const LONGEST = 120;
+
 /** How many slips lie between two words: a letter too many, too few or wrong; two exchanged are one. */
-const slipsBetween = (one: string, other: string): number =>
-  isSwapped(one, other) ? 1 : distance(one, other);
+function slipsBetween(one: string, other: string): number {
+  const longest = Math.max(one.length, other.length);
+  if (longest > LONGEST) return one === other ? 0 : longest;
+  return isSwapped(one, other) ? 1 : distance(one, other);
+}
 
 /** Whether a word is another one cut short: its letters in their order, beginning with the first. */
 function isCutShort(short: string, long: string): boolean {

@@ -15,7 +15,7 @@ export function formatDecimal(amount: Amount, digits: number): string {
 export function formatAmount(amount: Amount, digits: number, places = digits): string {
   if (amount === 0) return '–';
   const [whole = '', decimals = ''] = formatDecimal(Math.abs(amount), digits).split('.');
-  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, ',');
+  const grouped = inThrees(whole);
   const shown = places > 0 ? `${grouped}.${decimals.slice(0, places)}` : grouped;
   return amount < 0 ? `(${shown})` : shown;
 }
@@ -25,4 +25,19 @@ export function allWhole(amounts: Iterable<Amount>, digits: number): boolean {
   const unit = 10 ** digits;
   for (const amount of amounts) if (amount % unit !== 0) return false;
   return true;
+}
+
+/** Digits with a comma before each three, counted from the end. */
+function inThrees(digits: string): string {
+  const first = digits.length % 3;
+  const threes = digits.slice(first).match(/\d{3}/g) ?? [];
+  return [...(first === 0 ? [] : [digits.slice(0, first)]), ...threes].join(',');
+}
+
+/** A decimal without the zeros behind its point that say nothing: `12.5` for 12.5000, `100` for 100.0000. */
+export function shortDecimal(value: number, digits: number): string {
+  const [whole = '', decimals = ''] = formatDecimal(value, digits).split('.');
+  let end = decimals.length;
+  while (decimals[end - 1] === '0') end--;
+  return end === 0 ? whole : `${whole}.${decimals.slice(0, end)}`;
 }

@@ -57,8 +57,8 @@ function takeSign(text: string): { body: string; negative: boolean } {
   const plain = text.replace(/[−–]/g, '-');
   const bracketed = /^\p{Sc}?\s*\((.*)\)$/u.exec(plain);
   if (bracketed) return { body: (bracketed[1] ?? '').trim(), negative: true };
-  const signed = /^-\s*(.*)$/.exec(plain) ?? /^(.*\S)\s*-$/.exec(plain);
-  if (signed) return { body: (signed[1] ?? '').trim(), negative: true };
+  if (plain.startsWith('-')) return { body: plain.slice(1).trim(), negative: true };
+  if (plain.endsWith('-')) return { body: plain.slice(0, -1).trim(), negative: true };
   return { body: plain.replace(/^\+\s*/, ''), negative: false };
 }
 

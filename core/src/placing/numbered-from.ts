@@ -1,3 +1,4 @@
+import { numberEnd } from './number-end.js';
 import { accountOf, type Book } from '../book/book.js';
 import type { Operation } from '../operation/operation.js';
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
@@ -21,8 +22,9 @@ const USUAL_STEP = 10;
  * under one of them by its small step. A number that somebody else has is refused when it is done.
  */
 export function numberedFrom(book: Book, ids: readonly string[], first: string): Result<Operation> {
-  const [, prefix = '', digits = ''] = /^(.*?)(\d+)$/.exec(first.trim()) ?? [];
-  if (digits === '') return refused(endless({ number: first.trim() }, 'number'));
+  const end = numberEnd(first.trim());
+  if (!end) return refused(endless({ number: first.trim() }, 'number'));
+  const { prefix, digits } = end;
   const steps = {
     top: book.numberPlan?.step ?? USUAL_STEP,
     child: book.numberPlan?.childStep ?? 1,

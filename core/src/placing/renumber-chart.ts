@@ -1,3 +1,4 @@
+import { numberEnd } from './number-end.js';
 import { accountLabel, type Account, type Book } from '../book/book.js';
 import { chartOf, NOT_PLACED, type ChartRow } from '../book/place.js';
 import { numberKey } from '../numbering/account-number.js';
@@ -37,9 +38,9 @@ interface Cursor {
 }
 
 function cursorOf(band: Band): Cursor {
-  const [, prefix = '', digits = '0'] = /^(.*?)(\d+)$/.exec(band.from) ?? [];
-  const [, end = '0'] = /(\d+)$/.exec(band.to) ?? [];
-  return { prefix, width: digits.length, last: Number(end), at: Number(digits) };
+  const { prefix, digits } = numberEnd(band.from) ?? { prefix: '', digits: '0' };
+  const last = Number(numberEnd(band.to)?.digits ?? '0');
+  return { prefix, width: digits.length, last, at: Number(digits) };
 }
 
 const written = (cursor: Cursor, value: number): string =>

@@ -1,3 +1,4 @@
+import { shortDecimal } from '../money/format-amount.js';
 import { QUANTITY_DIGITS, type Quantity } from '../money/quantity.js';
 import { amount, type Shape } from './shape.js';
 
@@ -6,5 +7,5 @@ export const quantity: Shape<Quantity> = {
   value: amount.value,
   file: () => amount.file(QUANTITY_DIGITS),
   read: (json) => amount.read(json, QUANTITY_DIGITS),
-  write: (kept) => (amount.write(kept, QUANTITY_DIGITS) as string).replace(/\.?0+$/, ''),
+  write: (kept) => shortDecimal(kept, QUANTITY_DIGITS),
 };

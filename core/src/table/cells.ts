@@ -84,7 +84,7 @@ export function decodeText(bytes: Uint8Array): string {
  * cell against being run as a formula is taken off.
  */
 export function cellsOf(text: string): Result<string[][]> {
-  const rows = text.replace(/^\uFEFF/, '').replace(/[\r\n]+$/, '');
+  const rows = withoutEmptyEnd(text.replace(/^\uFEFF/, ''));
   const parsed = Papa.parse<string[]>(rows, {
     ...(isCopied(rows) ? { delimiter: '\t' } : {}),
     delimitersToGuess: [',', ';', '\t', '|'],
@@ -93,6 +93,12 @@ export function cellsOf(text: string): Result<string[][]> {
   const open = parsed.errors.find(({ type }) => type === 'Quotes');
   if (open) return refused(quoteOpen({ row: 1 + (open.row ?? 0) }));
   return cellsFrom(parsed.data);
+}
+
+function withoutEmptyEnd(text: string): string {
+  let end = text.length;
+  while (text[end - 1] === '\n' || text[end - 1] === '\r') end--;
+  return text.slice(0, end);
 }
 
 /** Rows copied from a spreadsheet have a tab in each line. */

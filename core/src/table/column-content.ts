@@ -1,9 +1,10 @@
-const AMOUNT =
-  /^[\p{Sc}\s]*[-(−–+]?[\p{Sc}\s]*(\d[\d.,'’\s]*|[.,]\d+)\)?[-−]?\s*\p{Sc}?\s*(dr|cr|d|c)?\.?$/iu;
+/** Without the spaces in it: a sign and a currency before or behind the digits, a side behind. */
+const AMOUNT = /^\p{Sc}?[-(−–+]?\p{Sc}?(?:\d[\d.,'’]*|[.,]\d+)\)?[-−]?\p{Sc}?(?:dr|cr|d|c)?\.?$/iu;
 const NUMBER = /^[A-Za-z]{0,2}[-.]?\d[\d.\-/ ]{0,13}$/;
 const SIDE = /^(dr|cr|d|c|debit|credit|db)\.?$/i;
 
-export const looksAmount = (cell: string): boolean => /\d/.test(cell) && AMOUNT.test(cell.trim());
+export const looksAmount = (cell: string): boolean =>
+  /\d/.test(cell) && AMOUNT.test(cell.replace(/\s/g, ''));
 export const looksNumber = (cell: string): boolean => NUMBER.test(cell.trim());
 export const looksName = (cell: string): boolean =>
   /\p{L}{2}/u.test(cell) && !looksNumber(cell) && !looksAmount(cell) && !SIDE.test(cell.trim());

@@ -6,7 +6,7 @@ function decimalMark(text: string): '.' | ',' | null {
   const other = last === '.' ? ',' : '.';
   if (new Set(marks).size === 2) return last;
   if (marks.length > 1) return other;
-  const after = /\d*$/.exec(text.replace(/[^\d.,]/g, ''))?.[0] ?? '';
+  const after = /(?<!\d)\d*$/.exec(text.replace(/[^\d.,]/g, ''))?.[0] ?? '';
   return after.length === 3 ? null : last;
 }
 

@@ -53,7 +53,7 @@ const KIND_OF: ReadonlyMap<string, ColumnKind> = new Map(
 export const plainHeading = (cell: string): string =>
   cell
     .toLowerCase()
-    .replace(/\(.*?\)|\b(eur|usd|gbp|chf)\b|\b\d+\b/g, ' ')
+    .replace(/\([^()]*\)|\b(eur|usd|gbp|chf)\b|\b\d+\b/g, ' ')
     .replace(/[^a-z]+/g, ' ')
     .trim();
 

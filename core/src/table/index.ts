@@ -1,5 +1,4 @@
 export { cellsOf, cellsToCsv, decodeText, guarded } from './cells.js';
-export { cellText } from './cell-text.js';
 export { proposeColumns, type Columns } from './columns.js';
 export { COLUMN_KINDS, type ColumnKind } from './headings.js';
 export { readAccountTable, type AccountTable } from './read-accounts.js';

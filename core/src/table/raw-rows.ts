@@ -32,7 +32,7 @@ export interface RawRow {
   cell(kind: ColumnKind): string;
 }
 
-const LEADING_NUMBER = /^([A-Za-z]?\d[\d.\-/]{1,13})[\s·:–-]+(.*\p{L}.*)$/u;
+const LEADING_NUMBER = /^([A-Za-z]?\d[\d.\-/]{1,13})[\s·:–-]+([^\s·:–-].*)$/u;
 
 /** The rows of a table below its headings that hold anything. */
 export class RawTable {
@@ -103,7 +103,9 @@ export class RawTable {
 
   private split(number: string, name: string): { number: string; name: string } {
     const found = this.numberInName && number === '' ? LEADING_NUMBER.exec(name) : null;
-    return found ? { number: found[1] ?? '', name: (found[2] ?? '').trim() } : { number, name };
+    return found && /\p{L}/u.test(found[2] ?? '')
+      ? { number: found[1] ?? '', name: (found[2] ?? '').trim() }
+      : { number, name };
   }
 }
 

@@ -134,7 +134,7 @@ function readRow<K extends string>(
       words[kind] = text;
       continue;
     }
-    const read = parseAmount(text.replace(/\s*%$/, ''), { digits, decimal });
+    const read = parseAmount(text.replace(/%$/, '').trimEnd(), { digits, decimal });
     if (!read.ok) return read.refusals[0]?.says ?? '';
     figures[kind] = read.value;
   }

@@ -17,7 +17,7 @@ const isRepeated = (text: string): boolean =>
 const withoutEnd = (text: string): string => text.replace(/[\d!?.$*@#%&+_-]{1,6}$/, '');
 
 /** Whether it is one of the first that are tried: a common one, with digits behind it, twice, or one's own name. */
-export function isWeak(password: string, names: readonly string[]): boolean {
+function isWeak(password: string, names: readonly string[]): boolean {
   const text = password.normalize('NFKC').toLowerCase();
   const half = text.slice(0, text.length / 2);
   const isCommon =

@@ -4,7 +4,7 @@ const AWAY = 503;
 const MOST_TRIES = 5;
 
 /** Whether nothing was answered that says more than that nobody is there at the moment. */
-export const isAway = (error: unknown): boolean =>
+const isAway = (error: unknown): boolean =>
   error instanceof Unreachable || (error instanceof Problem && error.status === AWAY);
 
 /** For what may be asked again and again, being done once: asked by itself until the server is there. */

@@ -2,6 +2,7 @@ import { linesOf, sideOf, type Account } from '@gleddo/core';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { Link, useLocation } from 'react-router';
+import { pathBeside } from '../shell/path-beside';
 import { useOpenBook } from '../book/open-book';
 import { longDay } from '../figures/days';
 import { useMoney, type Money } from '../figures/money';
@@ -43,7 +44,7 @@ export function AccountLines({ account, onBack }: { account: Account; onBack(): 
 function Postings({ lines, money }: { lines: ReturnType<typeof linesOf>; money: Money }) {
   const { pathname } = useLocation();
   // The journal stands beside the chart and the statements, whosever book it is.
-  const journal = pathname.replace(/[^/]*$/, 'journal');
+  const journal = pathBeside(pathname, 'journal');
   return (
     <table className="lines-table">
       <TableHead names={['Day', 'Entry']} figures={['Debit', 'Credit', 'Balance']} />

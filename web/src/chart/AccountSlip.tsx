@@ -15,6 +15,7 @@ import {
 import { App, Button, Select } from 'antd';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
+import { pathBeside } from '../shell/path-beside';
 import { useDesk } from './chart-desk';
 import { rowAfter } from './chart-keys';
 import { NumberField } from './NumberField';
@@ -190,7 +191,7 @@ function MoreActions({ account, change }: { account: Account; change: ChangeIt }
   const { book } = useDesk();
   const companion = companionOf(book, account.id);
   const { pathname } = useLocation();
-  const documents = pathname.replace(/[^/]*$/, 'documents');
+  const documents = pathBeside(pathname, 'documents');
   return (
     <>
       <button

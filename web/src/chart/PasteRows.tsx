@@ -6,7 +6,7 @@ import styles from './chart.module.css';
 
 const SHEET = lazyView(() => import('./PasteSheet').then((m) => m.PasteSheet));
 
-const isSeveralRows = (text: string): boolean => /\n\s*\S/.test(text.trim());
+const isSeveralRows = (text: string): boolean => text.trim().includes('\n');
 
 /** Rows copied from a spreadsheet: pasting them opens the sheet on which they are understood. */
 export function PasteRows() {

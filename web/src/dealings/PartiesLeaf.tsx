@@ -1,7 +1,7 @@
 import {
   completedPosting,
   dealingsOf,
-  formatDecimal,
+  shortDecimal,
   openingOf,
   QUANTITY_DIGITS,
   sum,
@@ -118,7 +118,7 @@ function PartyTable({ book, kind, mayChange, onChange, onRemove }: PartyTablePro
 
 function termsText({ terms }: Party): string {
   if (!terms) return '30 days net';
-  const rate = formatDecimal(terms.discount, QUANTITY_DIGITS).replace(/\.?0+$/, '');
+  const rate = shortDecimal(terms.discount, QUANTITY_DIGITS);
   const off = terms.discount === 0 ? '' : `${rate} % within ${terms.discountDays} days, `;
   return `${off}${terms.netDays} days net`;
 }

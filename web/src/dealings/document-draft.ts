@@ -1,6 +1,7 @@
 import {
   dealingsOf,
   formatDecimal,
+  shortDecimal,
   isDay,
   KIND_FACTS,
   minorDigits,
@@ -70,8 +71,7 @@ export const typedAmount = (book: Book, amount: Amount | null): string =>
   said(amount, digitsOf(book));
 
 /** A quantity as one reads it, without decimals that are nothing. */
-export const quantityText = (quantity: number): string =>
-  formatDecimal(quantity, QUANTITY_DIGITS).replace(/\.?0+$/, '');
+export const quantityText = (quantity: number): string => shortDecimal(quantity, QUANTITY_DIGITS);
 
 function lineDraft(line: DocumentLine, digits: number): LineDraft {
   const of = line.item === null ? `account:${line.account ?? ''}` : `item:${line.item}`;

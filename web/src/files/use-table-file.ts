@@ -11,6 +11,7 @@ import {
   type SignConvention,
 } from '@gleddo/core';
 import { useMemo, useState } from 'react';
+import { readTable } from './read-table';
 
 const LARGEST = 20_000_000;
 
@@ -33,9 +34,7 @@ export async function readChosen(file: File): Promise<ChosenFile> {
   });
   if (file.size > LARGEST)
     return refuse([`The file is larger than ${LARGEST / 1e6} MB. Check that it is the right one.`]);
-  const read = await readIncoming(new Uint8Array(await file.arrayBuffer()), async (bytes) =>
-    (await import('./open-workbook')).openWorkbook(bytes),
-  );
+  const read = await readIncoming(new Uint8Array(await file.arrayBuffer()), readTable);
   if (!read.ok) return refuse(read.refusals.map(({ at, says }) => (at ? `${at}: ${says}` : says)));
   if (read.value.kind === 'table') return { kind: 'cells', name, cells: read.value.cells };
   const book = read.value.kind === 'key' ? read.value.key.book : read.value.book;

@@ -50,7 +50,7 @@ export function withWordLinks(text: string, words: readonly Explained[]): string
   );
   const seen = new Set<number>();
   return text
-    .split(/(`[^`]*`|\[[^\]]*\]\([^)]*\)|^\|.*$|^#.*$)/m)
+    .split(/(`[^`]*`|\[[^[\]]*\]\([^()]*\)|^\|.*$|^#.*$)/m)
     .map((piece, at) =>
       at % 2 === 1
         ? piece

@@ -2,6 +2,7 @@ import { accountLabel, accountOf, isMade, type Book, type Entry } from '@gleddo/
 import { Button } from 'antd';
 import { memo, useMemo } from 'react';
 import { Link, useLocation } from 'react-router';
+import { pathBeside } from '../shell/path-beside';
 import { longDay } from '../figures/days';
 import type { Money } from '../figures/money';
 import { useLongList } from '../figures/use-long-list';
@@ -120,7 +121,7 @@ function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
 function MadeBy({ entry: { document, schedule } }: { readonly entry: Entry }) {
   const { pathname } = useLocation();
   if (document === undefined && schedule === undefined) return null;
-  const documents = pathname.replace(/[^/]*$/, 'documents');
+  const documents = pathBeside(pathname, 'documents');
   return document === undefined ? (
     <Link to={`${documents}?show=schedules&schedule=${encodeURIComponent(schedule ?? '')}`}>
       made by a schedule

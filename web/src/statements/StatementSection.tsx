@@ -8,6 +8,7 @@ import {
 } from '@gleddo/core';
 import { useMemo, type ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
+import { pathBeside } from '../shell/path-beside';
 import { FigureLink } from './FigureLink';
 import css from './statements.module.css';
 import type { Compared } from './use-compared';
@@ -180,7 +181,7 @@ function Beside({ choice, money, then, line, family }: RowProps & { family?: Amo
 /** Why a figure that looks wrong is right, in its own place. */
 function RightAllTheSame({ of }: { of: LooksWrong }) {
   const { pathname } = useLocation();
-  const documents = pathname.replace(/[^/]*$/, 'documents');
+  const documents = pathBeside(pathname, 'documents');
   return (
     <p className={css['apparent']}>
       <strong>{of.title}.</strong> {of.says}{' '}

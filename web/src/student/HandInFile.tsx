@@ -5,6 +5,7 @@ import { Modal } from 'antd';
 import { useState } from 'react';
 import { post } from '../api/client';
 import { ChooseOne } from '../files/ChooseOne';
+import { readTable } from '../files/read-table';
 import { Refusal } from '../shell/Refusal';
 
 interface Chosen {
@@ -19,9 +20,7 @@ const SHOWN_COLUMNS = 6;
 async function readOf(file: File): Promise<Chosen> {
   if (file.size > LARGEST) throw new Error(`“${file.name}” is larger than ${LARGEST / 1e6} MB.`);
   const bytes = new Uint8Array(await file.arrayBuffer());
-  const read = await readIncoming(bytes, async (workbook) =>
-    (await import('../files/open-workbook')).openWorkbook(workbook),
-  );
+  const read = await readIncoming(bytes, readTable);
   if (!read.ok) throw new Error(`“${file.name}” can’t be read. ${read.refusals[0]?.says ?? ''}`);
   return { name: file.name, incoming: read.value };
 }

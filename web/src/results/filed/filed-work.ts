@@ -9,11 +9,11 @@ import {
   type HandPair,
   type Incoming,
   type KeptPair,
-  type OpenWorkbook,
   type TableChoice,
   type TableWork,
 } from '@gleddo/core';
 import { nanoid } from 'nanoid';
+import { readTable } from '../../files/read-table';
 
 /** What an exercise asks for, as files are looked at here before they go to the server. */
 export interface Asked {
@@ -49,9 +49,6 @@ export interface Looked {
   readonly marks: FiledMarks | string;
 }
 
-const openWorkbook: OpenWorkbook = async (bytes) =>
-  (await import('../../files/open-workbook')).openWorkbook(bytes);
-
 const LARGEST = 20_000_000;
 const MOST_SAID = 3;
 
@@ -64,7 +61,7 @@ export const refusedFile = (name: string, says: readonly string[]): FiledFile =>
 /** Reads one file; whose it is is told from its name later. */
 export async function filedFrom(name: string, bytes: Uint8Array): Promise<FiledFile> {
   if (bytes.length > LARGEST) return refusedFile(name, [`It is larger than ${LARGEST / 1e6} MB.`]);
-  const read = await readIncoming(bytes, openWorkbook);
+  const read = await readIncoming(bytes, readTable);
   if (read.ok) return { ...refusedFile(name, []), incoming: read.value };
   return refusedFile(
     name,
