@@ -1,5 +1,5 @@
 import { Module, type DynamicModule } from '@nestjs/common';
-import { APP_GUARD } from '@nestjs/core';
+import { APP_GUARD, APP_INTERCEPTOR } from '@nestjs/core';
 import { ThrottlerModule } from '@nestjs/throttler';
 import type { Logger } from 'pino';
 import { AuditService } from './audit/audit.service.js';
@@ -43,6 +43,7 @@ import { GroupsController } from './groups/groups.controller.js';
 import { GroupsService } from './groups/groups.service.js';
 import { LimitsGuard } from './http/limits.guard.js';
 import type { Settings } from './http/settings.js';
+import { TurnsInterceptor } from './http/turns.interceptor.js';
 import { DATABASE, ENGINE, LISTEN, LOG, SETTINGS } from './http/tokens.js';
 import { Cookies } from './people/cookies.js';
 import { FailedSignIns } from './people/failed-sign-ins.js';
@@ -165,6 +166,7 @@ export class AppModule {
         // Who asks is known before how often they have asked is counted.
         { provide: APP_GUARD, useClass: SessionGuard },
         { provide: APP_GUARD, useClass: LimitsGuard },
+        { provide: APP_INTERCEPTOR, useClass: TurnsInterceptor },
         ...SERVICES,
       ],
     };

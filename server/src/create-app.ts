@@ -11,6 +11,7 @@ import type { FastifyInstance } from 'fastify';
 import type { Logger } from 'pino';
 import { AppModule } from './app.module.js';
 import type { OpenDatabase } from './database/open-database.js';
+import { rememberWhoAsks } from './http/asking.js';
 import { takeBodies } from './http/bodies.js';
 import { NestLog } from './http/log.js';
 import { sendNotFound, type Reply } from './http/not-found.js';
@@ -46,6 +47,7 @@ export async function createApp(
   const fastify = adapter.getInstance() as unknown as FastifyInstance;
   takeBodies(fastify);
   keepNothing(fastify);
+  rememberWhoAsks(fastify);
   sayLessOfParts(fastify);
   await app.register(compress as never, COMPRESSION as never);
   await app.register(cookie as never);

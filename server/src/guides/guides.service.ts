@@ -71,9 +71,12 @@ export class GuidesService {
     const key = await this.keyOf(going);
     const { text } = await this.books.at(bookId);
     const answered = await answersBeside(this.db, bookId);
-    const shown = await this.threads.guide({
-      ...{ key, guide: going.exercise.guide, work: text, answers: answered },
-    });
+    const shown = await this.threads.guide(
+      {
+        ...{ key, guide: going.exercise.guide, work: text, answers: answered },
+      },
+      bookId,
+    );
     if (!shown.ok) throw refusedBy(shown.refusals);
     return shown.value;
   }

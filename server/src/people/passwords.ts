@@ -1,5 +1,7 @@
 import { randomInt } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
+import { whoAsks } from '../http/asking.js';
+import { TurnsByPerson } from '../threads/turns-by-person.js';
 
 /** Source: the OWASP cheat sheet on password storage (argon2id, 19 MiB, two passes). */
 const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
@@ -8,14 +10,18 @@ const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
 const LETTERS = 'abcdefghjkmnpqrstuvwxyz23456789';
 const LENGTH = 12;
 
-export const hashOfPassword = (password: string): Promise<string> => hash(password, ARGON);
+/** What is meant to take long takes one core at most, however many sign in. */
+const turns = new TurnsByPerson(1);
+
+export const hashOfPassword = (password: string): Promise<string> =>
+  turns.take(whoAsks(), () => hash(password, ARGON));
 
 export const fitsPassword = (kept: string, password: string): Promise<boolean> =>
-  verify(kept, password);
+  turns.take(whoAsks(), () => verify(kept, password));
 
 /** Takes as long as a real comparison, so that an unknown name is not told by its speed. */
 export async function wasteTime(password: string): Promise<false> {
-  await hash(password, ARGON);
+  await hashOfPassword(password);
   return false;
 }
 

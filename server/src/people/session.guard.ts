@@ -1,5 +1,6 @@
 import { HttpStatus, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
+import { asksAs } from '../http/asking.js';
 import { Refused } from '../http/problem.js';
 import { Cookies } from './cookies.js';
 import { SessionsService } from './sessions.service.js';
@@ -21,7 +22,10 @@ export class SessionGuard implements CanActivate {
       throw forbidden('This request did not come from the application. Reload the page.');
     const token = this.cookies.read(request, 'session');
     const person = token === undefined ? null : await this.sessions.personOf(token);
-    if (person) request.person = person;
+    if (person) {
+      request.person = person;
+      asksAs(person.id);
+    }
     if (this.reflector.getAllAndOverride<boolean>(OPEN, of)) return true;
     if (!person)
       throw new Refused(

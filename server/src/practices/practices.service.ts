@@ -16,6 +16,8 @@ import { isTryOpen } from '../tries/open-try.js';
 import { TriesService } from '../tries/tries.service.js';
 
 const MOST_SEEDS = 2 ** 31;
+/** Of one exercise, by one student. */
+const MOST = 100;
 
 /** Exercises done for oneself: new figures each time, checked at once, no marks. */
 @Injectable()
@@ -46,6 +48,7 @@ export class PracticesService {
         'practice.not-allowed',
         'This exercise is not for practising. Choose another, or ask your instructor.',
       );
+    await this.judgeCount(me, exerciseId);
     const seed = randomInt(MOST_SEEDS);
     const begins = await this.starts.begin(exercise, { exerciseId, personId: me.id, seed });
     const id = nanoid();
@@ -54,6 +57,15 @@ export class PracticesService {
       await tx.insert(practices).values({ id, exerciseId, personId: me.id, bookId, seed });
     });
     return this.open(me, id);
+  }
+
+  private async judgeCount(me: Me, exerciseId: string): Promise<void> {
+    const own = and(eq(practices.personId, me.id), eq(practices.exerciseId, exerciseId));
+    if ((await this.db.$count(practices, own)) >= MOST)
+      throw refuse(
+        'practice.too-many',
+        `You have begun this practice ${MOST} times. Go on with one that you have begun.`,
+      );
   }
 
   async open(me: Me, id: string): Promise<Practice> {

@@ -196,7 +196,7 @@ export class ChecksService {
 
   private async withKey(key: KeyText, work: string, bookId: string): Promise<CheckedWork> {
     const answers = await answersBeside(this.db, bookId);
-    const outcome = await this.threads.check({ key, work, answers });
+    const outcome = await this.threads.check({ key, work, answers }, bookId);
     if (outcome.ok) return outcome.value;
     this.log.warn({ keyId: key.id, err: outcome.error }, 'a work can’t be checked');
     throw refuse('work.uncheckable', cantCheck(outcome.why));

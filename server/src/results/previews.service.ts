@@ -84,7 +84,10 @@ export class PreviewsService {
     const { text } = await this.books.at(work.bookId);
     const came = await this.checks.cameAs(work);
     const drawing = drawingOf({ ...work, student });
-    const checked = await this.threads.check({ key: { ...key, drawing }, work: text, ...came });
+    const checked = await this.threads.check(
+      { key: { ...key, drawing }, work: text, ...came },
+      null,
+    );
     if (!checked.ok || work.points === null || work.outOf === null) return null;
     const { points, of } = checked.value;
     const newPoints = withOwn(points, of, own);

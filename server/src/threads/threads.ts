@@ -3,6 +3,7 @@ import { fileURLToPath } from 'node:url';
 import { Injectable } from '@nestjs/common';
 import type { ForeignFigures, GuideShown, Operation, Rules } from '@gleddo/core';
 import { Piscina } from 'piscina';
+import { whoAsks } from '../http/asking.js';
 import type { ChangedBook } from './changing.js';
 import type { CheckedWork, CheckOutcome, KeptCheck, KeyText, ToCheck } from './checking.js';
 import type { PreparedBook, Sent } from './prepared-book.js';
@@ -10,6 +11,7 @@ import type { PreparedExercise } from './taking-exercise.js';
 import type { FiguredWork, ToGoOn, ToGuide } from './guiding.js';
 import type { FiledContent } from './taking-work.js';
 import type { ToReplay } from './replaying.js';
+import { TurnsByPerson } from './turns-by-person.js';
 
 /** Somebody else’s figures in a work. */
 export interface ForeignFound extends ForeignFigures<string> {
@@ -20,7 +22,9 @@ export interface ForeignFound extends ForeignFigures<string> {
 const LONGEST = 60_000;
 /** The longest that somebody waits for a check of which nothing is kept. */
 const LONGEST_ASKED = 20_000;
-const MOST_ASKED = 2;
+/** One more than one person has, so that there is one for whoever comes. */
+const MOST_ASKED = 3;
+const MOST_OTHERS = 2;
 const IDLE = 60_000;
 
 const thread = fileURLToPath(new URL('./thread.mjs', import.meta.url));
@@ -35,6 +39,17 @@ const pool = (maxThreads: number): Piscina =>
     resourceLimits: { maxYoungGenerationSizeMb: 96 },
   });
 
+/** Threads, and who has the next of them. */
+interface Places {
+  readonly pool: Piscina;
+  readonly turns: TurnsByPerson;
+}
+
+const places = (count: number, ofOne?: number): Places => ({
+  pool: pool(count),
+  turns: new TurnsByPerson(count, ofOne),
+});
+
 class TookTooLong extends Error {
   constructor(longest: number) {
     super(`It took longer than ${longest / 1000} seconds and was ended.`);
@@ -48,20 +63,29 @@ class TookTooLong extends Error {
 @Injectable()
 export class Threads {
   readonly forChecks = availableParallelism();
-  private readonly checks = pool(this.forChecks);
-  private readonly asked = pool(MOST_ASKED);
-  private readonly others = pool(1);
+  private readonly checks = places(this.forChecks, this.forChecks);
+  private readonly asked = places(MOST_ASKED);
+  private readonly others = places(MOST_OTHERS);
+
+  /** How many tasks wait for a thread. */
+  get waiting(): number {
+    return this.all.reduce((sum, { turns }) => sum + turns.waiting, 0);
+  }
+
+  private get all(): readonly Places[] {
+    return [this.checks, this.asked, this.others];
+  }
 
   checkToKeep = (work: ToCheck): Promise<CheckOutcome<KeptCheck>> =>
     judged(this.run(this.checks, { name: 'checkToKeep' }, work));
 
-  /** For one who waits for the answer; nothing of it is kept. */
-  check = (work: ToCheck): Promise<CheckOutcome<CheckedWork>> =>
-    judged(this.run(this.asked, { name: 'check', longest: LONGEST_ASKED }, work));
+  /** For one who waits for the answer; nothing of it is kept. Of the same book only the newest is checked. */
+  check = (work: ToCheck, bookId: string | null): Promise<CheckOutcome<CheckedWork>> =>
+    judged(this.run(this.asked, { name: 'check', longest: LONGEST_ASKED, of: bookId }, work));
 
   /** For one who waits for it, as a check is. */
-  guide = (work: ToGuide): Promise<Sent<GuideShown>> =>
-    this.run(this.asked, { name: 'guide', longest: LONGEST_ASKED }, work);
+  guide = (work: ToGuide, bookId: string): Promise<Sent<GuideShown>> =>
+    this.run(this.asked, { name: 'guide', longest: LONGEST_ASKED, of: bookId }, work);
 
   ownStart = (key: KeyText): Promise<Sent<PreparedBook>> =>
     this.run(this.asked, { name: 'ownStartOf' }, key);
@@ -92,27 +116,32 @@ export class Threads {
   changeText = (text: string, operation: Operation, rules: Rules): Promise<Sent<ChangedBook>> =>
     this.run(this.others, { name: 'changeText' }, { text, operation, rules });
 
-  private async run<T>(of: Piscina, { name, longest = LONGEST }: Asked, task: unknown): Promise<T> {
-    const ends = new AbortController();
-    const timer = setTimeout(() => ends.abort(), longest);
-    try {
-      return (await of.run(task, { name, signal: ends.signal })) as T;
-    } catch (error) {
-      throw ends.signal.aborted ? new TookTooLong(longest) : error;
-    } finally {
-      clearTimeout(timer);
-    }
+  /** In its turn: how long it waits for that is no part of how long it may take. */
+  private run<T>({ pool, turns }: Places, { name, longest = LONGEST, of }: Asked, task: unknown) {
+    const work = async (): Promise<T> => {
+      const ends = new AbortController();
+      const timer = setTimeout(() => ends.abort(), longest);
+      try {
+        return (await pool.run(task, { name, signal: ends.signal })) as T;
+      } catch (error) {
+        throw ends.signal.aborted ? new TookTooLong(longest) : error;
+      } finally {
+        clearTimeout(timer);
+      }
+    };
+    return turns.take(whoAsks(), work, of ? `${name} ${of}` : null);
   }
 
   async close(): Promise<void> {
-    await Promise.all([this.checks, this.asked, this.others].map((each) => each.destroy()));
+    await Promise.all(this.all.map(({ pool }) => pool.destroy()));
   }
 }
 
-/** The name of what a thread does, and how long it may take, in milliseconds. */
+/** What a thread does, how long it may take in milliseconds, and of which book, where a later one takes its place. */
 interface Asked {
   readonly name: string;
   readonly longest?: number;
+  readonly of?: string | null;
 }
 
 /** That a check takes too long is a fault of the work, as one that can't be read is. */
