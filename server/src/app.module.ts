@@ -43,8 +43,9 @@ import { GroupsController } from './groups/groups.controller.js';
 import { GroupsService } from './groups/groups.service.js';
 import { LimitsGuard } from './http/limits.guard.js';
 import type { Settings } from './http/settings.js';
+import { RoomGuard } from './http/room.guard.js';
 import { TurnsInterceptor } from './http/turns.interceptor.js';
-import { DATABASE, ENGINE, LISTEN, LOG, SETTINGS } from './http/tokens.js';
+import { DATABASE, ENGINE, LISTEN, LOG, ROOM, SETTINGS } from './http/tokens.js';
 import { Cookies } from './people/cookies.js';
 import { FailedSignIns } from './people/failed-sign-ins.js';
 import { KnownBrowsers } from './people/known-browsers.js';
@@ -149,7 +150,7 @@ const SERVICES = [
 @Module({})
 export class AppModule {
   static over(
-    { db, engine, listen }: OpenDatabase,
+    { db, engine, listen, room }: OpenDatabase,
     settings: Settings,
     log: Logger,
   ): DynamicModule {
@@ -161,11 +162,13 @@ export class AppModule {
         { provide: DATABASE, useValue: db },
         { provide: LISTEN, useValue: listen },
         { provide: ENGINE, useValue: engine },
+        { provide: ROOM, useValue: room },
         { provide: SETTINGS, useValue: settings },
         { provide: LOG, useValue: log },
         // Who asks is known before how often they have asked is counted.
         { provide: APP_GUARD, useClass: SessionGuard },
         { provide: APP_GUARD, useClass: LimitsGuard },
+        { provide: APP_GUARD, useClass: RoomGuard },
         { provide: APP_INTERCEPTOR, useClass: TurnsInterceptor },
         ...SERVICES,
       ],

@@ -9,6 +9,7 @@ import { migrate as migratePglite } from 'drizzle-orm/pglite/migrator';
 import { Pool } from 'pg';
 import type { Logger } from 'pino';
 import { CannotOpen, postgresSays } from './cannot-open.js';
+import { DiskRoom, ROOM_ELSEWHERE, type Room } from './disk-room.js';
 import { FolderLock } from './folder-lock.js';
 import { listenEmbedded, PostgresListening, type Listen } from './listening.js';
 import * as schema from './schema/index.js';
@@ -25,6 +26,7 @@ export interface OpenDatabase {
   readonly db: Database;
   readonly engine: Engine;
   readonly listen: Listen;
+  readonly room: Room;
   close(): Promise<void>;
 }
 
@@ -43,7 +45,7 @@ export const rowsOf = <T = Record<string, unknown>>(answer: unknown): readonly T
 /** Opens the database that the settings name and brings its tables up to date. Throws `CannotOpen`, with what to do. */
 export const openDatabase = (settings: DatabaseSettings, log: Logger): Promise<OpenDatabase> =>
   settings.url === null
-    ? openEmbedded(settings)
+    ? openEmbedded(settings, log)
     : openPostgres(settings.url, settings.migrations, log);
 
 const MOST_CONNECTIONS = 10;
@@ -74,6 +76,7 @@ async function openPostgres(url: string, folder: string, log: Logger): Promise<O
     db: db as unknown as Database,
     engine: 'shared',
     listen: listening.listen,
+    room: ROOM_ELSEWHERE,
     async close() {
       await listening.close();
       await pool.end();
@@ -107,12 +110,17 @@ function judgeFolder(folder: string): void {
   }
 }
 
-async function openEmbedded({ folder, migrations }: DatabaseSettings): Promise<OpenDatabase> {
+async function openEmbedded(
+  { folder, migrations }: DatabaseSettings,
+  log: Logger,
+): Promise<OpenDatabase> {
   judgeFolder(folder);
   const lock = await FolderLock.take(folder);
+  const room = new DiskRoom(folder, log);
   let client: PGlite;
   try {
-    client = await openFolder(join(folder, 'database'));
+    room.watch();
+    client = await openFolder(join(folder, 'database'), room);
     yieldBetweenQueries(client);
     await migratePglite(drizzlePglite(client, { schema }), { migrationsFolder: migrations });
   } catch (error) {
@@ -132,18 +140,25 @@ async function openEmbedded({ folder, migrations }: DatabaseSettings): Promise<O
     db: db as unknown as Database,
     engine: 'embedded',
     listen: listenEmbedded(client),
+    room,
     async close() {
       clearInterval(timer);
+      room.close();
       await client.close();
       lock.release();
     },
   };
 }
 
-function openFolder(folder: string): Promise<PGlite> {
+function endWith(why: string): never {
+  process.stderr.write(`${why} Make room, then start again: what was said to be saved is safe.\n`);
+  process.exit(1);
+}
+
+function openFolder(folder: string, room: DiskRoom): Promise<PGlite> {
   const params = (PGlite as unknown as { defaultStartParams: string[] }).defaultStartParams;
   return PGlite.create({
-    fs: new SyncedNodeFS(folder),
+    fs: new SyncedNodeFS(folder, room, endWith),
     startParams: [
       ...params.filter((param) => param !== '-F'),
       ...['-c', 'wal_sync_method=fsync', '-c', 'max_wal_size=128MB'],

@@ -2,10 +2,12 @@ import { readFileSync } from 'node:fs';
 import { Catch, HttpException, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import type { Logger } from 'pino';
+import { isOutOfRoom } from '../database/out-of-room.js';
 import { isUnwritable } from '../database/unwritable.js';
 import { isAway } from '../database/away.js';
 import { isForApi, routeOf } from './route.js';
 import { NOTHING_HERE } from './not-found.js';
+import { DISK_FULL } from './room.guard.js';
 import { Refused, type Fault } from './problem.js';
 
 /** Answers every error as problem+json; a page that is asked for by its address gets the application. */
@@ -27,7 +29,8 @@ export class ProblemFilter implements ExceptionFilter {
       void reply.status(200).type('text/html').header('cache-control', 'no-cache').send(this.page);
       return;
     }
-    if (status >= 500) this.log.error({ err: error, route: routeOf(request) }, 'failed');
+    if (status >= 500 && status !== FULL)
+      this.log.error({ err: error, route: routeOf(request) }, 'failed');
     if (status === AWAY) void reply.header('retry-after', '1');
     const send = () => this.send(reply, error, status);
     if (status === 413) drained(request, send);
@@ -66,6 +69,7 @@ function drained({ raw }: FastifyRequest, then: () => void): void {
 }
 
 const AWAY = 503;
+const FULL = 507;
 
 const TITLES: Readonly<Record<number, string>> = {
   400: 'Not understood',
@@ -79,6 +83,7 @@ const TITLES: Readonly<Record<number, string>> = {
   429: 'Too many requests',
   500: 'Fault of the program',
   503: 'Away for a moment',
+  507: 'Disk full',
 };
 
 /** An address with nothing hidden in it; what can’t be read so is as it was sent. */
@@ -100,6 +105,7 @@ function statusOf(error: unknown): number {
   if (error instanceof HttpException) return error.getStatus();
   if (isAway(error)) return AWAY;
   if (isUnwritable(error)) return 400;
+  if (isOutOfRoom(error)) return FULL;
   const status = (error as { statusCode?: unknown }).statusCode;
   return typeof status === 'number' ? status : 500;
 }
@@ -112,6 +118,7 @@ const SAYS: Readonly<Record<number, string>> = {
   404: NOTHING_HERE,
   413: 'What was sent is larger than it may be. Send less at once.',
   429: 'Too many tries in a short time. Wait a minute, then try again.',
+  507: DISK_FULL,
   503: 'The database is away for a moment. What was saved is safe; try again.',
 };
 

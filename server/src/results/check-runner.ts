@@ -2,8 +2,9 @@ import { Inject, Injectable } from '@nestjs/common';
 import { sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Logger } from 'pino';
+import type { Room } from '../database/disk-room.js';
 import { rowsOf, type Database, type Engine } from '../database/open-database.js';
-import { DATABASE, ENGINE, LOG } from '../http/tokens.js';
+import { DATABASE, ENGINE, LOG, ROOM } from '../http/tokens.js';
 import { Threads } from '../threads/threads.js';
 import { ChecksService } from './checks.service.js';
 
@@ -31,6 +32,7 @@ export class CheckRunner {
     @Inject(DATABASE) private readonly db: Database,
     @Inject(ENGINE) private readonly engine: Engine,
     @Inject(LOG) private readonly log: Logger,
+    @Inject(ROOM) private readonly room: Room,
     private readonly checks: ChecksService,
     private readonly threads: Threads,
   ) {}
@@ -64,6 +66,7 @@ export class CheckRunner {
 
   /** Lets what was left undone wait again, and asks for what nobody has asked for. */
   private async mend(): Promise<void> {
+    if (this.room.isFull) return;
     try {
       await this.db.execute(sql`
         update check_tasks set state = 'waiting', taken_by = null
@@ -85,7 +88,7 @@ export class CheckRunner {
   /** Takes as many as there are threads for; looks again when one is done. */
   private async look(): Promise<void> {
     if (this.looking) this.again = true;
-    if (this.looking || this.stopped) return;
+    if (this.looking || this.stopped || this.room.isFull) return;
     this.looking = true;
     try {
       do {

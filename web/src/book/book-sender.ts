@@ -17,6 +17,7 @@ const SIGNED_OUT = 401;
 const BUSY = 409;
 const TOO_MANY = 429;
 const TOO_LARGE = 413;
+const DISK_FULL = 507;
 
 const FIRST_PAUSE = 1_000;
 const LONGEST_PAUSE = 30_000;
@@ -44,9 +45,11 @@ const asSent = ({ token, operation, undoes, seen }: Change): SentChange => ({
   ...(seen === null ? {} : { seen }),
 });
 
-/** What is to be said of a failure that is neither the server's word nor a lost connection. */
+/** What is to be said of a failure that is neither passing nor a lost connection: whoever runs it must do something. */
 const oddity = (error: unknown): string | null =>
-  error instanceof Problem || error instanceof Unreachable || !(error instanceof Error)
+  (error instanceof Problem && error.status !== DISK_FULL) ||
+  error instanceof Unreachable ||
+  !(error instanceof Error)
     ? null
     : error.message;
 
