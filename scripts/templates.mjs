@@ -65,6 +65,7 @@ async function withDemo(folder, template) {
   const ended = new Promise((resolve) => child.once('exit', resolve));
   child.kill('SIGTERM');
   await ended;
+  rmSync(join(folder, 'kept-aside'), { force: true });
 }
 
 const filesIn = (folder, ending) =>

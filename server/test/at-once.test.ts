@@ -1,3 +1,4 @@
+import { Client } from 'pg';
 import { checkedRows, classOf, goThrough, type TestClass } from './class-of.js';
 import { testPostgres, type TestPostgres } from './postgres.js';
 import { runningApp, type RunningApp } from './running-app.js';
@@ -133,6 +134,29 @@ describe('several servers on one PostgreSQL', () => {
       expect(versions).toEqual(Array(12).fill(round));
     }
     await Promise.all([one.close(), other.close()]);
+  });
+
+  it('takes over within seconds what another server had begun, which is gone, or whose clock was another', async () => {
+    const url = await postgres.database();
+    const one = await runningApp(false, url);
+    const classes = await classOf(one, 3);
+    await Promise.all(classes.students.map((student) => goThrough(one, classes, student)));
+    const before = await checkedRows(classes.ruth, classes.exerciseId);
+    const client = new Client({ connectionString: url });
+    await client.connect();
+    const from = Date.now();
+    for (const [i, { tryId }] of before.entries())
+      await client.query(
+        `insert into check_tasks (id, try_id, state, taken_by, taken_at)
+         values ($1, $2, 'running', 'one that is gone', now() + make_interval(hours => $3))`,
+        [`gone${i}`, tryId, i - 1],
+      );
+    const open = async () =>
+      (await client.query(`select count(*)::int n from check_tasks where state = 'running'`)).rows[0].n;
+    while ((await open()) > 0) await new Promise((resolve) => setTimeout(resolve, 100));
+    expect(Date.now() - from).toBeLessThan(30_000);
+    await client.end();
+    await one.close();
   });
 
   it('checks what another server had begun when it was killed', async () => {

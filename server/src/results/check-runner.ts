@@ -9,8 +9,8 @@ import { Threads } from '../threads/threads.js';
 import { ChecksService } from './checks.service.js';
 
 const LOOK_EVERY = 2_000;
-/** A server that has had a work for longer than this is taken to be gone. */
-const GONE_AFTER = '90 seconds';
+/** A server that has not said for so long that it still has a work is taken to be gone. */
+const GONE_AFTER = '6 seconds';
 const MOST_TRIES = 3;
 const NOT_ITS_FAULT =
   'Something went wrong here, not in the work. Have it checked again in a while.';
@@ -40,7 +40,11 @@ export class CheckRunner {
   start(): void {
     this.stopped = false;
     this.checks.onAsked = () => void this.look();
-    this.timer = setInterval(() => void this.mend().then(() => this.look()), LOOK_EVERY);
+    this.timer = setInterval(() => {
+      void this.stillHere()
+        .then(() => this.mend())
+        .then(() => this.look());
+    }, LOOK_EVERY);
     void this.takeOver()
       .then(() => this.mend())
       .then(() => this.look());
@@ -64,13 +68,26 @@ export class CheckRunner {
     await Promise.all(this.running);
   }
 
+  /** Says that what was begun here is still being worked on. */
+  private async stillHere(): Promise<void> {
+    if (this.running.size === 0) return;
+    try {
+      await this.db.execute(
+        sql`update check_tasks set taken_at = now() where taken_by = ${this.name} and state = 'running'`,
+      );
+    } catch (error) {
+      this.log.warn({ err: error }, 'that works are still checked could not be written');
+    }
+  }
+
   /** Lets what was left undone wait again, and asks for what nobody has asked for. */
   private async mend(): Promise<void> {
     if (this.room.isFull) return;
     try {
       await this.db.execute(sql`
         update check_tasks set state = 'waiting', taken_by = null
-        where state = 'running' and taken_at < now() - ${GONE_AFTER}::interval
+        where state = 'running'
+          and taken_at not between now() - ${GONE_AFTER}::interval and now() + ${GONE_AFTER}::interval
           and not exists (select 1 from check_tasks w where w.try_id = check_tasks.try_id and w.state = 'waiting')`);
       await this.db.execute(sql`
         insert into check_tasks (id, try_id)
