@@ -111,12 +111,8 @@ export async function classAt(addresses, size, book) {
       login,
       password,
     });
-    const begun = await asked(
-      { address: at, cookie },
-      'POST',
-      `my-exercises/${exercise.id}/begin`,
-      {},
-    );
+    const path = `my-exercises/${exercise.id}/begin`;
+    const begun = await asked({ address: at, cookie }, `POST ${path}`, {});
     const bookId = begun.body.bookId;
     const opened = await asked({ address: at, cookie }, `GET books/${bookId}`);
     const account = opened.body.book.accounts[3].id;

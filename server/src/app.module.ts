@@ -1,5 +1,5 @@
 import { Module, type DynamicModule } from '@nestjs/common';
-import { APP_GUARD, APP_INTERCEPTOR } from '@nestjs/core';
+import { APP_GUARD } from '@nestjs/core';
 import { ThrottlerModule } from '@nestjs/throttler';
 import type { Logger } from 'pino';
 import { AuditService } from './audit/audit.service.js';
@@ -7,6 +7,7 @@ import { BookAccess } from './books/book-access.js';
 import { BookChangesService } from './books/book-changes.service.js';
 import { BookEvents } from './books/book-events.js';
 import { BookHistoryService } from './books/book-history.service.js';
+import { BookTexts } from './books/book-texts.js';
 import { BookWriting } from './books/book-writing.js';
 import { Turns } from './books/turns.js';
 import { BooksController } from './books/books.controller.js';
@@ -44,7 +45,7 @@ import { GroupsService } from './groups/groups.service.js';
 import { LimitsGuard } from './http/limits.guard.js';
 import type { Settings } from './http/settings.js';
 import { RoomGuard } from './http/room.guard.js';
-import { TurnsInterceptor } from './http/turns.interceptor.js';
+import { TurnsGuard } from './http/turns.guard.js';
 import { DATABASE, ENGINE, LISTEN, LOG, ROOM, SETTINGS } from './http/tokens.js';
 import { Cookies } from './people/cookies.js';
 import { FailedSignIns } from './people/failed-sign-ins.js';
@@ -107,6 +108,7 @@ const SERVICES = [
   BookAccess,
   KeptBooks,
   BooksService,
+  BookTexts,
   BookWriting,
   Turns,
   BookChangesService,
@@ -169,7 +171,7 @@ export class AppModule {
         { provide: APP_GUARD, useClass: SessionGuard },
         { provide: APP_GUARD, useClass: LimitsGuard },
         { provide: APP_GUARD, useClass: RoomGuard },
-        { provide: APP_INTERCEPTOR, useClass: TurnsInterceptor },
+        { provide: APP_GUARD, useClass: TurnsGuard },
         ...SERVICES,
       ],
     };

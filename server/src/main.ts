@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import type { AddressInfo } from 'node:net';
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
+import { BookTexts } from './books/book-texts.js';
 import { createApp } from './create-app.js';
 import { CannotOpen } from './database/cannot-open.js';
 import { openDatabase, type OpenDatabase } from './database/open-database.js';
@@ -21,6 +22,7 @@ const within = (promise: Promise<unknown>, longest = CLOSE_WITHIN): Promise<unkn
 async function close(app: NestFastifyApplication, database: OpenDatabase): Promise<void> {
   await within(app.close()).catch(() => undefined);
   await within(app.get(CheckRunner).stop()).catch(() => undefined);
+  await within(app.get(BookTexts).writeAll(), CLOSE_DATABASE_WITHIN).catch(() => undefined);
   await within(app.get(Threads).close()).catch(() => undefined);
   await within(database.close(), CLOSE_DATABASE_WITHIN).catch(() => undefined);
 }

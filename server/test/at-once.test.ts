@@ -116,6 +116,13 @@ describe('several servers on one PostgreSQL', () => {
     for (const running of [one, other])
       expect((await running.visitor().get('welcome')).status).toBe(200);
     await Promise.all([one.close(), other.close()]);
+    const client = new Client({ connectionString: url });
+    await client.connect();
+    const texts = `select count(*)::int n from books where state_revision = revision and revision > 0`;
+    expect((await client.query(texts)).rows[0].n).toBeGreaterThanOrEqual(6);
+    const behind = `select count(*)::int n from books where state_revision < revision`;
+    expect((await client.query(behind)).rows[0].n).toBe(0);
+    await client.end();
   });
 
   it('make one version of a key that has changed, however many ask for it at once', async () => {
@@ -152,7 +159,8 @@ describe('several servers on one PostgreSQL', () => {
         [`gone${i}`, tryId, i - 1],
       );
     const open = async () =>
-      (await client.query(`select count(*)::int n from check_tasks where state = 'running'`)).rows[0].n;
+      (await client.query(`select count(*)::int n from check_tasks where state = 'running'`))
+        .rows[0].n;
     while ((await open()) > 0) await new Promise((resolve) => setTimeout(resolve, 100));
     expect(Date.now() - from).toBeLessThan(30_000);
     await client.end();

@@ -182,7 +182,7 @@ export class BookChangesService {
       if (done) return done;
       throw error;
     }
-    this.kept.remember(work.id, after);
+    this.kept.changed(work.id, after);
     return { revision: after.revision, text: before.revision === based ? null : after.text };
   }
 

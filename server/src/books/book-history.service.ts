@@ -12,6 +12,7 @@ import type { PreparedBook } from '../threads/prepared-book.js';
 import { replay, type ToReplay } from '../threads/replaying.js';
 import { Threads } from '../threads/threads.js';
 import { BookAccess, type Rights } from './book-access.js';
+import { stepsOf } from './book-steps.js';
 import { BooksService } from './books.service.js';
 import { BookWriting, type WrittenStep } from './book-writing.js';
 import { KeptBooks, LARGE_TEXT, UNREADABLE } from './kept-books.js';
@@ -89,17 +90,7 @@ export class BookHistoryService {
   }
 
   private async steps(id: string, from: number, to: number) {
-    const steps = await this.db
-      .select({ operation: bookOperations.operation, inverse: bookOperations.inverse })
-      .from(bookOperations)
-      .where(
-        and(
-          eq(bookOperations.bookId, id),
-          gt(bookOperations.revision, from),
-          lte(bookOperations.revision, to),
-        ),
-      )
-      .orderBy(asc(bookOperations.revision));
+    const steps = await stepsOf(this.db, id, { from, to });
     if (steps.length !== to - from) throw noMoment();
     return steps;
   }

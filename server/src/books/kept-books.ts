@@ -9,6 +9,10 @@ import { books, bookSnapshots } from '../database/schema/index.js';
 import { notFound, refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { prepared, type PreparedBook } from '../threads/prepared-book.js';
+import { replay } from '../threads/replaying.js';
+import { Threads } from '../threads/threads.js';
+import { BookTexts } from './book-texts.js';
+import { stepsOf } from './book-steps.js';
 
 /** A book as it stands: its text, and the book itself where this thread has read it. */
 export interface KeptBook {
@@ -31,7 +35,11 @@ export class KeptBooks {
     sizeCalculation: ({ text, book }) => text.length * (book ? 3 : 1) + 1,
   });
 
-  constructor(@Inject(DATABASE) private readonly db: Database) {}
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly texts: BookTexts,
+    private readonly threads: Threads,
+  ) {}
 
   async create(book: Book, use: BookUse, db: Queries = this.db): Promise<string> {
     const ready = prepared(book);
@@ -70,21 +78,44 @@ export class KeptBooks {
   async at(id: string, revision?: number): Promise<KeptBook> {
     const known = this.known.get(id);
     if (known && known.revision === revision) return known;
+    const row = await this.rowOf(id, known?.revision ?? -1);
+    if (known && row.revision === known.revision) return known;
+    const from = row.text === null ? known : { revision: row.textRevision, text: row.text };
+    const kept = await this.followed(id, from ?? { revision: 0, text: '' }, row.revision);
+    return this.remember(id, kept);
+  }
+
+  /** How a book stands, with its text where that is newer than what is known. */
+  private async rowOf(id: string, known: number) {
+    const { state, revision, stateRevision } = books;
     const text = sql<
       string | null
-    >`case when ${books.revision} = ${known?.revision ?? -1} then null else ${books.state} end`;
+    >`case when ${stateRevision} <= ${known} then null else ${state} end`;
     const [row] = await this.db
-      .select({ revision: books.revision, text })
+      .select({ revision, textRevision: stateRevision, text })
       .from(books)
       .where(eq(books.id, id));
     if (!row) throw notFound('This book');
-    if (known && row.text === null) return known;
-    return this.remember(id, {
-      revision: row.revision,
-      text: row.text ?? '',
-      book: null,
-      isJudged: false,
-    });
+    return row;
+  }
+
+  /** A text with what its history tells since; what comes of it is written, too, in a while. */
+  private async followed(
+    id: string,
+    from: { readonly revision: number; readonly text: string },
+    to: number,
+  ): Promise<KeptBook> {
+    if (from.revision >= to) return { ...from, book: null, isJudged: false };
+    const steps = await stepsOf(this.db, id, { from: from.revision, to });
+    const told = { text: from.text, steps: steps.map(({ operation }) => operation) };
+    const isLong = from.text.length * (steps.length + 1) > LARGE_TEXT;
+    const replayed = isLong ? await this.threads.replay(told) : replay(told);
+    // What can’t be read is told by whoever reads it.
+    if (!replayed.ok) return { revision: to, text: from.text, book: null, isJudged: false };
+    if (!replayed.value || steps.length !== to - from.revision) throw unreadable(NOT_TOLD);
+    const kept = { revision: to, text: replayed.value.text };
+    this.texts.follow(id, kept);
+    return { ...kept, book: null, isJudged: true };
   }
 
   /** The text with which a book was begun; null where it is not kept. */
@@ -94,6 +125,12 @@ export class KeptBooks {
       .from(bookSnapshots)
       .where(and(eq(bookSnapshots.bookId, id), eq(bookSnapshots.revision, 0)));
     return first?.state ?? null;
+  }
+
+  /** A book that was changed here: its text follows its history. */
+  changed(id: string, kept: KeptBook): void {
+    this.remember(id, kept);
+    this.texts.follow(id, kept);
   }
 
   /** The text as it was known here last: the newest, unless another server has changed it since. */
@@ -126,6 +163,8 @@ export class KeptBooks {
     return read.value;
   }
 }
+
+const NOT_TOLD = 'Its history does not lead to how it stands.';
 
 export const UNREADABLE = 'book.unreadable';
 

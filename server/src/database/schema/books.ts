@@ -1,6 +1,6 @@
 import { integer, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core';
 
-/** A book as it stands: one text column of JSON, read by the core, with its revision. */
+/** A book as it stood a moment ago: one text column of JSON, read by the core, with the revision that it is of. */
 export const books = pgTable('books', {
   id: text('id').primaryKey(),
   use: text('use', { enum: ['company', 'start', 'key', 'try'] }).notNull(),
@@ -9,6 +9,8 @@ export const books = pgTable('books', {
   trade: text('trade').notNull().default(''),
   state: text('state').notNull(),
   revision: integer('revision').notNull().default(0),
+  /** What came after this is told by its history alone, for some seconds. */
+  stateRevision: integer('state_revision').notNull().default(0),
   accounts: integer('accounts').notNull().default(0),
   entries: integer('entries').notNull().default(0),
   changedAt: timestamp('changed_at', { withTimezone: true }).notNull().defaultNow(),

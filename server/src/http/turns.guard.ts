@@ -1,12 +1,6 @@
-import {
-  HttpStatus,
-  Injectable,
-  type CallHandler,
-  type ExecutionContext,
-  type NestInterceptor,
-} from '@nestjs/common';
+import { HttpStatus, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { SSE_METADATA } from '@nestjs/common/constants.js';
-import { from, lastValueFrom, type Observable } from 'rxjs';
+import type { FastifyReply } from 'fastify';
 import { TurnsByPerson } from '../threads/turns-by-person.js';
 import { whoAsks } from './asking.js';
 import { Refused } from './problem.js';
@@ -17,19 +11,29 @@ const MOST_WAITING = 400;
 /** Of all people together: what is asked of the database waits there in any case. */
 const PLACES = 64;
 
-/** Of what one person asks only some is worked on at once; the rest waits for that, and others do not. */
+/**
+ * Of what one person asks only some is worked on at once; the rest waits for that, and others do not. Stands behind the
+ * guard that says who asks; a turn lasts until its answer is sent, or its asker is gone.
+ */
 @Injectable()
-export class TurnsInterceptor implements NestInterceptor {
+export class TurnsGuard implements CanActivate {
   private readonly turns = new TurnsByPerson(PLACES, AT_ONCE);
 
-  intercept(context: ExecutionContext, next: CallHandler): Observable<unknown> {
+  canActivate(context: ExecutionContext): Promise<boolean> | boolean {
     // What is sent as it happens has no end to wait for.
-    if (Reflect.getMetadata(SSE_METADATA, context.getHandler()) === true) return next.handle();
+    if (Reflect.getMetadata(SSE_METADATA, context.getHandler()) === true) return true;
     const who = whoAsks();
     if (this.turns.of(who) > MOST_WAITING) throw tooMuch();
-    return from(
-      this.turns.take(who, () => lastValueFrom(next.handle(), { defaultValue: undefined })),
-    );
+    const { raw } = context.switchToHttp().getResponse<FastifyReply>();
+    return new Promise((resolve) => {
+      const turn = () =>
+        new Promise<void>((over) => {
+          if (raw.closed) over();
+          else raw.once('close', over);
+          resolve(true);
+        });
+      void this.turns.take(who, turn);
+    });
   }
 }
 
