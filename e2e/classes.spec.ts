@@ -58,7 +58,7 @@ test('a forgotten password is set anew, and changed by who it belongs to', async
   const greta = await browser.newPage();
   await signIn(greta, 'greta.pohl', { password: made, address: server.address });
   await greta.getByRole('button', { name: /^Greta Pohl/ }).click();
-  await greta.getByText('Change my password').click();
+  await greta.getByText('My sign-in').click();
   await greta.getByLabel('The password you have now').fill('guess');
   await greta.getByLabel(/^The new one/).fill('kept to herself');
   await greta.getByRole('button', { name: 'Change it' }).click();

@@ -17,7 +17,7 @@ const isOlder = (built, sources) =>
   statSync(built).mtimeMs < Math.max(...sources.map((source) => newest(join(ROOT, source))));
 
 /** Builds the server and the pages when their sources are newer than what was built. */
-export async function build() {
+export async function build({ pages = true } = {}) {
   await ensureInstalled();
   if (isOlder(join(ROOT, 'server/dist/main.mjs'), ['core/src', 'contract/src', 'server'])) {
     process.stdout.write('Building the server …\n');
@@ -29,7 +29,7 @@ export async function build() {
       'warn',
     ]);
   }
-  if (isOlder(join(ROOT, 'web/dist/index.html'), ['core/src', 'contract/src', 'web'])) {
+  if (pages && isOlder(join(ROOT, 'web/dist/index.html'), ['core/src', 'contract/src', 'web'])) {
     process.stdout.write('Building the pages …\n');
     await mustRun(process.execPath, [
       'node_modules/.bin/vite',

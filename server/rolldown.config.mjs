@@ -2,7 +2,7 @@ import { defineConfig } from 'rolldown';
 
 /** Bundles the server, and what its threads run, with our own packages from their sources; the rest stays outside. */
 export default defineConfig({
-  input: { main: 'src/main.ts', thread: 'src/threads/thread.ts' },
+  input: { main: 'src/main.ts', thread: 'src/threads/thread.ts', house: 'src/house/house.ts' },
   platform: 'node',
   tsconfig: false,
   cwd: import.meta.dirname,

@@ -8,11 +8,16 @@ export {
   type MadePassword,
   type Me,
   NewInstructorRequest,
+  NoSecondFactorRequest,
+  type OwnSignIn,
   type PersonRole,
+  type SecondFactorOffered,
+  SecondFactorRequest,
   type SessionShown,
   SignInRequest,
   type Welcome,
 } from './people.js';
+export type { HappenedPage, HouseShown } from './house.js';
 export { foldedSignInName } from './sign-in-name.js';
 export {
   ChangeCompanyRequest,

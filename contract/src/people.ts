@@ -1,5 +1,5 @@
-import { IsString, Length } from 'class-validator';
-import { IsName } from './fields.js';
+import { IsString, Length, Matches } from 'class-validator';
+import { IsName, MayBeLeftOut } from './fields.js';
 import { IsSignInName } from './sign-in-name.js';
 
 export class SignInRequest {
@@ -8,6 +8,41 @@ export class SignInRequest {
 
   @IsString()
   @Length(1, 200, { message: 'Type your password.' })
+  password!: string;
+
+  /** What a second device shows, where one is asked for. */
+  @MayBeLeftOut()
+  @IsName(20, 'Type the six digits that your device shows.')
+  code?: string;
+}
+
+/** A secret for a second device, and the address by which a device takes it. */
+export interface SecondFactorOffered {
+  readonly secret: string;
+  readonly address: string;
+}
+
+/** How one signs in. */
+export interface OwnSignIn {
+  readonly login: string;
+  readonly hasSecondFactor: boolean;
+}
+
+export class SecondFactorRequest {
+  @IsString()
+  @Length(1, 200, { message: 'Type the password that you have now.' })
+  password!: string;
+
+  @Matches(/^[A-Z2-7]{32}$/, { message: 'Begin again: this is no secret that was given out here.' })
+  secret!: string;
+
+  @IsName(20, 'Type the six digits that your device shows.')
+  code!: string;
+}
+
+export class NoSecondFactorRequest {
+  @IsString()
+  @Length(1, 200, { message: 'Type the password that you have now.' })
   password!: string;
 }
 

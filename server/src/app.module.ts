@@ -50,8 +50,15 @@ import { DATABASE, ENGINE, LISTEN, LOG, ROOM, SETTINGS } from './http/tokens.js'
 import { Cookies } from './people/cookies.js';
 import { FailedSignIns } from './people/failed-sign-ins.js';
 import { KnownBrowsers } from './people/known-browsers.js';
+import { HealthController } from './house/health.controller.js';
+import { HouseController } from './house/house.controller.js';
+import { HouseService } from './house/house.service.js';
+import { Measures } from './house/measures.js';
+import { Nightly } from './house/nightly.js';
 import { InstructorsController } from './people/instructors.controller.js';
 import { InstructorsService } from './people/instructors.service.js';
+import { OwnSignInController } from './people/own-sign-in.controller.js';
+import { SecondFactor } from './people/second-factor.js';
 import { PeopleController } from './people/people.controller.js';
 import { PeopleService } from './people/people.service.js';
 import { SessionGuard } from './people/session.guard.js';
@@ -79,7 +86,10 @@ import { TriesService } from './tries/tries.service.js';
 const REQUESTS_A_MINUTE = 1200;
 
 const CONTROLLERS = [
+  HealthController,
+  HouseController,
   PeopleController,
+  OwnSignInController,
   InstructorsController,
   CompaniesController,
   BooksController,
@@ -97,8 +107,12 @@ const CONTROLLERS = [
 ];
 
 const SERVICES = [
+  Measures,
+  Nightly,
+  HouseService,
   AuditService,
   SessionsService,
+  SecondFactor,
   Cookies,
   KnownBrowsers,
   FailedSignIns,

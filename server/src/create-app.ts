@@ -12,6 +12,7 @@ import type { Logger } from 'pino';
 import { AppModule } from './app.module.js';
 import type { OpenDatabase } from './database/open-database.js';
 import { rememberWhoAsks } from './http/asking.js';
+import { Measures } from './house/measures.js';
 import { takeBodies } from './http/bodies.js';
 import { NestLog } from './http/log.js';
 import { sendNotFound, type Reply } from './http/not-found.js';
@@ -56,6 +57,7 @@ export async function createApp(
   const page = settings.web === null ? null : join(settings.web, 'index.html');
   app.useGlobalFilters(new ProblemFilter(log, page));
   if (settings.web !== null) await servePages(app, settings.web);
+  app.get(Measures).watch(fastify);
   guardApiPage(fastify, () => ({ people: app.get(PeopleService), cookies: app.get(Cookies) }));
   describeApi(app);
   return app;

@@ -8,6 +8,7 @@ import { openDatabase, type OpenDatabase } from './database/open-database.js';
 import { DemoWorld } from './demo/demo-world.js';
 import { makeLog } from './http/log.js';
 import { isSecure, SettingRefused, settingsFrom, type Settings } from './http/settings.js';
+import { Nightly } from './house/nightly.js';
 import { CheckRunner } from './results/check-runner.js';
 import { Threads } from './threads/threads.js';
 
@@ -20,6 +21,7 @@ const within = (promise: Promise<unknown>, longest = CLOSE_WITHIN): Promise<unkn
 
 /** Lets the last requests end, then the work in other threads, then the database: always in this order. */
 async function close(app: NestFastifyApplication, database: OpenDatabase): Promise<void> {
+  app.get(Nightly).stop();
   await within(app.close()).catch(() => undefined);
   await within(app.get(CheckRunner).stop()).catch(() => undefined);
   await within(app.get(BookTexts).writeAll(), CLOSE_DATABASE_WITHIN).catch(() => undefined);
@@ -76,6 +78,7 @@ async function start(): Promise<void> {
     if (settings.demo) await app.get(DemoWorld).layOut();
     await app.listen(settings.port, settings.host);
     app.get(CheckRunner).start();
+    app.get(Nightly).start();
     const { port } = app.getHttpServer().address() as AddressInfo;
     explain(settings, port);
   } catch (error) {

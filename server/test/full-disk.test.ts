@@ -28,13 +28,16 @@ const filler = join(mount, 'filler');
 /** Fills the disk to its last byte, as somebody else’s program does. */
 function fill(): void {
   const file = openSync(filler, 'a');
-  for (const size of [1024 * 1024, 4096, 1])
-    try {
-      for (;;) if (writeSync(file, Buffer.alloc(size, 1)) < size) break;
-    } catch {
-      // No room for one of this size.
-    }
+  for (const size of [1024 * 1024, 4096, 1]) while (isWritten(file, size));
   closeSync(file);
+}
+
+function isWritten(file: number, size: number): boolean {
+  try {
+    return writeSync(file, Buffer.alloc(size, 1)) === size;
+  } catch {
+    return false;
+  }
 }
 
 (hasDisk ? describe : describe.skip)('a disk that is full', () => {

@@ -94,6 +94,8 @@ export class Heard {
 
 export interface RunningApp {
   readonly address: string;
+  /** The settings that name its data. */
+  readonly data: NodeJS.ProcessEnv;
   /** Everything that the server has logged so far. */
   readonly log: string;
   visitor(): Visitor;
@@ -103,7 +105,9 @@ export interface RunningApp {
   killAndStartAgain(): Promise<void>;
   /** Another server on the same database. */
   another(): Promise<RunningApp>;
-  /** Ends it as an operator does; answers its exit status. */
+  /** Ends it as an operator does, and leaves its data. */
+  stop(): Promise<number | null>;
+  /** The same, and clears its data away; answers its exit status. */
   close(): Promise<number | null>;
 }
 
@@ -138,6 +142,7 @@ function started(env: NodeJS.ProcessEnv): Promise<Started> {
 
 const ended = (child: ChildProcess, signal: NodeJS.Signals) =>
   new Promise<number | null>((resolve) => {
+    if (child.exitCode !== null) return resolve(child.exitCode);
     child.once('exit', (status) => resolve(status));
     child.kill(signal);
   });
@@ -172,6 +177,7 @@ export async function runningApp(
     get address() {
       return now.address;
     },
+    data: { GLEDDO_DATA: folder, ...(url === undefined ? {} : { DATABASE_URL: url }) },
     get log() {
       return before + now.said();
     },
@@ -188,6 +194,7 @@ export async function runningApp(
       now = await started(env);
     },
     another: () => runningApp(demo, url),
+    stop: () => ended(now.child, 'SIGTERM'),
     async close() {
       const status = await ended(now.child, 'SIGTERM');
       rmSync(folder, { recursive: true, force: true });

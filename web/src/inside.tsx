@@ -23,7 +23,8 @@ const ExercisePage = lazyPage(() => import('./exercises/ExercisePage'));
 const GroupsPage = lazyPage(() => import('./groups/GroupsPage'));
 const GroupPage = lazyPage(() => import('./groups/GroupPage'));
 const PeoplePage = lazyPage(() => import('./people/PeoplePage'));
-const PasswordPage = lazyPage(() => import('./people/PasswordPage'));
+const HousePage = lazyPage(() => import('./people/HousePage'));
+const OwnSignInPage = lazyPage(() => import('./people/OwnSignInPage'));
 const MixUpsPage = lazyPage(() => import('./mix-ups/MixUpsPage'));
 const PracticePage = lazyPage(() => import('./practice/PracticePage'));
 const DrillPage = lazyPage(() => import('./practice/DrillPage'));
@@ -97,8 +98,9 @@ function InstructorRoutes({ me }: { me: Me }) {
       <Route path="/marking/:tryId" element={<MarkedWorkPage />} />
       <Route path="/marking/:tryId/pairs" element={<PairsPage />} />
       <Route path="/results/:id/book/:bookId/:part" element={<WorkBookPage />} />
-      <Route path="/password" element={<PasswordPage />} />
+      <Route path="/password" element={<OwnSignInPage />} />
       {me.isHead && <Route path="/people" element={<PeoplePage />} />}
+      {me.isHead && <Route path="/house" element={<HousePage />} />}
       <Route path="*" element={<Navigate to="/companies" replace />} />
     </Routes>
   );
@@ -115,7 +117,7 @@ function StudentRoutes() {
       <Route path="/practice/drill" element={<DrillPage />} />
       <Route path="/practice/:id" element={<PracticeWork />} />
       <Route path="/practice/:id/:part" element={<PracticeWork />} />
-      <Route path="/password" element={<PasswordPage />} />
+      <Route path="/password" element={<OwnSignInPage />} />
       <Route path="*" element={<Navigate to="/mine" replace />} />
     </Routes>
   );

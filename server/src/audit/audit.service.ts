@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Happened } from '@gleddo/contract';
-import { desc, eq } from 'drizzle-orm';
-import { alias } from 'drizzle-orm/pg-core';
+import type { HappenedPage } from '@gleddo/contract';
+import { and, desc, eq, ilike, inArray, lt, or, type SQL } from 'drizzle-orm';
+import { alias, type PgColumn } from 'drizzle-orm/pg-core';
 import type { Database, Queries } from '../database/open-database.js';
 import { audit, people, tries } from '../database/schema/index.js';
 import { DATABASE } from '../http/tokens.js';
@@ -12,6 +12,8 @@ const HAPPENED = {
   'sign-in-failed': 'was refused at signing in',
   'signed-out': 'signed out',
   'session-ended': 'ended a session of their own',
+  'second-factor-on': 'asks for a second device at signing in',
+  'second-factor-off': 'no longer asks for a second device at signing in',
   'first-instructor': 'became the first instructor',
   'instructor-made': 'made an instructor of',
   'students-added': 'added',
@@ -34,7 +36,7 @@ const HAPPENED = {
 
 export type What = keyof typeof HAPPENED;
 
-const MOST_SHOWN = 200;
+const MOST_SHOWN = 100;
 
 /** Who did what that matters, and when. Nothing that people wrote stands in it. */
 @Injectable()
@@ -52,25 +54,43 @@ export class AuditService {
     await db.insert(audit).values({ what, byId, aboutId });
   }
 
-  /** The latest, for the first instructor to look at. */
-  async latest(): Promise<Happened[]> {
+  /** The latest, or those before one: all whose words, or whose people, hold what is looked for. */
+  async page(words: string, before: number | null): Promise<HappenedPage> {
     const by = alias(people, 'by');
     const about = alias(people, 'about');
     const worker = alias(people, 'worker');
     const rows = await this.db
-      .select({ at: audit.at, what: audit.what, by: by.name, about: about.name, of: worker.name })
+      .select({
+        ...{ id: audit.id, at: audit.at, what: audit.what },
+        ...{ by: by.name, about: about.name, of: worker.name },
+      })
       .from(audit)
       .leftJoin(by, eq(by.id, audit.byId))
       .leftJoin(about, eq(about.id, audit.aboutId))
       .leftJoin(tries, eq(tries.id, audit.aboutId))
       .leftJoin(worker, eq(worker.id, tries.personId))
+      .where(
+        and(
+          before === null ? undefined : lt(audit.id, before),
+          words === '' ? undefined : found(words, [by.name, about.name, worker.name]),
+        ),
+      )
       .orderBy(desc(audit.id))
-      .limit(MOST_SHOWN);
-    return rows.map((row) => ({
-      at: row.at.toISOString(),
-      by: row.by ?? 'Somebody',
-      what: HAPPENED[row.what as What] ?? row.what,
-      about: row.about ?? row.of ?? '',
+      .limit(MOST_SHOWN + 1);
+    const shown = rows.slice(0, MOST_SHOWN).map((row) => ({
+      ...{ id: row.id, at: row.at.toISOString(), by: row.by ?? 'Somebody' },
+      ...{ what: HAPPENED[row.what as What] ?? row.what, about: row.about ?? row.of ?? '' },
     }));
+    return { rows: shown, before: rows.length > MOST_SHOWN ? (shown.at(-1)?.id ?? null) : null };
   }
+}
+
+/** Rows that hold the words in what was done, or in the name of somebody. */
+function found(words: string, names: readonly PgColumn[]): SQL | undefined {
+  const text = words.trim().toLowerCase();
+  const kinds = Object.entries(HAPPENED).flatMap(([what, says]) =>
+    says.includes(text) ? [what] : [],
+  );
+  const like = `%${text.replace(/[\\%_]/g, '\\$&')}%`;
+  return or(inArray(audit.what, kinds), ...names.map((name) => ilike(name, like)));
 }

@@ -9,6 +9,7 @@ import { migrate as migratePglite } from 'drizzle-orm/pglite/migrator';
 import { Pool } from 'pg';
 import type { Logger } from 'pino';
 import { CannotOpen, postgresSays } from './cannot-open.js';
+import { copyFolder, DATABASE_IN } from './copy-while-open.js';
 import { DiskRoom, ROOM_ELSEWHERE, type Room } from './disk-room.js';
 import { FolderLock } from './folder-lock.js';
 import { listenEmbedded, PostgresListening, type Listen } from './listening.js';
@@ -35,7 +36,8 @@ export interface DatabaseSettings {
   readonly url: string | null;
   /** The folder of the embedded database. */
   readonly folder: string;
-  readonly migrations: string;
+  /** The steps of making its tables, to be brought up to date by; null: it is left as it is. */
+  readonly migrations: string | null;
 }
 
 /** The rows of a statement written by hand, in either engine's answer. */
@@ -53,7 +55,11 @@ const CONNECT_WITHIN = 10_000;
 /** Any number will do that all servers share: they bring the tables up to date one after the other. */
 const MIGRATING = 4_711_027;
 
-async function openPostgres(url: string, folder: string, log: Logger): Promise<OpenDatabase> {
+async function openPostgres(
+  url: string,
+  folder: string | null,
+  log: Logger,
+): Promise<OpenDatabase> {
   const pool = new Pool({
     connectionString: url,
     max: MOST_CONNECTIONS,
@@ -65,7 +71,8 @@ async function openPostgres(url: string, folder: string, log: Logger): Promise<O
   // The pool hears only of those that rest: one that is in use tells of its loss itself.
   pool.on('connect', (client) => client.on('error', lost));
   try {
-    await migrated(pool, folder);
+    if (folder !== null) await migrated(pool, folder);
+    else await pool.query('select 1');
   } catch (error) {
     await pool.end();
     throw postgresSays(error, url);
@@ -120,9 +127,10 @@ async function openEmbedded(
   let client: PGlite;
   try {
     room.watch();
-    client = await openFolder(join(folder, 'database'), room);
+    client = await openFolder(join(folder, DATABASE_IN), room);
     yieldBetweenQueries(client);
-    await migratePglite(drizzlePglite(client, { schema }), { migrationsFolder: migrations });
+    if (migrations !== null)
+      await migratePglite(drizzlePglite(client, { schema }), { migrationsFolder: migrations });
   } catch (error) {
     lock.release();
     const why = error instanceof Error ? error.message.split('\n')[0] : '';
@@ -130,14 +138,21 @@ async function openEmbedded(
       `The database in ${folder} can’t be opened (${why}). Put back a copy of the folder that was made while the server was stopped, or begin anew with another folder (GLEDDO_DATA).`,
     );
   }
-  const db = drizzlePglite(client, { schema });
+  lock.copies = async (to) => {
+    await client.exec('CHECKPOINT');
+    await client.runExclusive(async () => copyFolder(folder, to));
+  };
+  return opened(client, room, lock);
+}
+
+function opened(client: PGlite, room: DiskRoom, lock: FolderLock): OpenDatabase {
   const timer = setInterval(
     () => void client.exec('CHECKPOINT').catch(() => undefined),
     CHECKPOINT_EVERY,
   );
   timer.unref();
   return {
-    db: db as unknown as Database,
+    db: drizzlePglite(client, { schema }) as unknown as Database,
     engine: 'embedded',
     listen: listenEmbedded(client),
     room,

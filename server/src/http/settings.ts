@@ -16,9 +16,20 @@ export interface Settings {
   readonly trustedProxy: string | null;
   /** After so many hours without a request one is signed out. */
   readonly idleHours: number;
+  /** Where a backup goes each night, for how many days it is kept, and from which hour on; null: none is made. */
+  readonly backups: {
+    readonly folder: string;
+    readonly days: number;
+    readonly hour: number;
+  } | null;
+  /** With which what is measured is asked for; null: nobody is told. */
+  readonly metricsWord: string | null;
   readonly logLevel: string;
-  readonly database: DatabaseSettings;
+  readonly database: KnownDatabase;
 }
+
+/** A database of which the steps of its making are known. */
+export type KnownDatabase = DatabaseSettings & { readonly migrations: string };
 
 /** The folder of the server's package, from the built file and from the source alike. */
 function packageFolder(): string {
@@ -48,6 +59,27 @@ function hoursFrom(text: string | undefined): number {
   );
 }
 
+/** A whole number that a setting gives; what is usual where it gives none. */
+function wholeFrom(
+  [name, text]: readonly [string, string | undefined],
+  usual: number,
+  most: number,
+): number {
+  const value = Number(text || usual);
+  if (Number.isInteger(value) && value >= 0 && value <= most) return value;
+  throw new SettingRefused(
+    `${name} is “${text}”; give a whole number from 0 to ${most}, such as ${usual}.`,
+  );
+}
+
+function backupsFrom(env: NodeJS.ProcessEnv): Settings['backups'] {
+  const folder = env['GLEDDO_BACKUPS'];
+  if (!folder) return null;
+  const days = wholeFrom(['GLEDDO_BACKUP_DAYS', env['GLEDDO_BACKUP_DAYS']], 14, 3_650);
+  const hour = wholeFrom(['GLEDDO_BACKUP_HOUR', env['GLEDDO_BACKUP_HOUR']], 2, 23);
+  return { folder: resolve(folder), days, hour };
+}
+
 function addressFrom(text: string | undefined): string | null {
   if (text === undefined || text === '') return null;
   if (/^https?:\/\/[^/\s]+\/?$/.test(text)) return text.replace(/\/$/, '');
@@ -68,6 +100,8 @@ export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
     publicAddress: addressFrom(env['GLEDDO_ADDRESS']),
     trustedProxy: env['GLEDDO_TRUST_PROXY'] || null,
     idleHours: hoursFrom(env['GLEDDO_IDLE_HOURS']),
+    backups: backupsFrom(env),
+    metricsWord: env['GLEDDO_METRICS_WORD'] || null,
     logLevel: env['GLEDDO_LOG'] ?? 'warn',
     database: {
       url: env['DATABASE_URL'] || null,

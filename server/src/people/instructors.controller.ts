@@ -1,12 +1,10 @@
 import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
 import {
   NewInstructorRequest,
-  type Happened,
   type Instructor,
   type MadePassword,
   type Me,
 } from '@gleddo/contract';
-import { AuditService } from '../audit/audit.service.js';
 import { InstructorsService } from './instructors.service.js';
 import { Only, OnlyHead, SignedIn } from './signed-in.js';
 
@@ -15,10 +13,7 @@ import { Only, OnlyHead, SignedIn } from './signed-in.js';
 @OnlyHead()
 @Controller('api/instructors')
 export class InstructorsController {
-  constructor(
-    private readonly instructors: InstructorsService,
-    private readonly audit: AuditService,
-  ) {}
+  constructor(private readonly instructors: InstructorsService) {}
 
   @Get()
   list(): Promise<Instructor[]> {
@@ -35,11 +30,5 @@ export class InstructorsController {
   @HttpCode(200)
   reset(@Param('id') id: string, @SignedIn() me: Me): Promise<MadePassword> {
     return this.instructors.resetPassword(me, id);
-  }
-
-  /** What happened lately: who signed in, changed a mark, gave back, set a password. */
-  @Get('happened')
-  happened(): Promise<Happened[]> {
-    return this.audit.latest();
   }
 }

@@ -1,22 +1,9 @@
+import { Body, Controller, Get, HttpCode, Inject, Post, Req, Res } from '@nestjs/common';
 import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  HttpCode,
-  Inject,
-  Param,
-  Post,
-  Req,
-  Res,
-} from '@nestjs/common';
-import {
-  ChangePasswordRequest,
   DemoSignInRequest,
   FirstInstructorRequest,
   SignInRequest,
   type Me,
-  type SessionShown,
   type Welcome,
 } from '@gleddo/contract';
 import { Throttle } from '@nestjs/throttler';
@@ -69,7 +56,7 @@ export class PeopleController {
     @Res({ passthrough: true }) reply: FastifyReply,
   ): Promise<Me> {
     const from = { address: request.ip, browser: this.cookies.read(request, 'known') };
-    const me = await this.people.signIn(body.login, body.password, from);
+    const me = await this.people.signIn(body, from);
     return this.comesIn(reply, me, request);
   }
 
@@ -106,21 +93,6 @@ export class PeopleController {
     return me;
   }
 
-  /** One's own password. Whoever else is signed in as this person is signed out. */
-  @Post('me/password')
-  @Throttle({ default: { limit: SIGN_INS_A_MINUTE, ttl: 60_000 } })
-  @HttpCode(204)
-  async changePassword(
-    @Body() body: ChangePasswordRequest,
-    @SignedIn() me: Me,
-    @Req() request: FastifyRequest,
-  ): Promise<void> {
-    await this.people.changePassword(me, body.old, {
-      next: body.next,
-      token: this.cookies.read(request, 'session') ?? '',
-    });
-  }
-
   @Open()
   @Post('sign-out')
   @HttpCode(204)
@@ -132,19 +104,6 @@ export class PeopleController {
     if (token !== undefined) await this.sessions.end(token);
     if (request.person) await this.audit.write('signed-out', request.person.id);
     this.cookies.forget(reply);
-  }
-
-  /** Where one is signed in, with an end to each. */
-  @Get('me/sessions')
-  mySessions(@SignedIn() me: Me, @Req() request: FastifyRequest): Promise<SessionShown[]> {
-    return this.sessions.list(me.id, this.cookies.read(request, 'session') ?? '');
-  }
-
-  @Delete('me/sessions/:handle')
-  @HttpCode(204)
-  async endSession(@Param('handle') handle: string, @SignedIn() me: Me): Promise<void> {
-    if (!(await this.sessions.endOne(me.id, handle))) throw notFound('This session');
-    await this.audit.write('session-ended', me.id);
   }
 
   private async comesIn(reply: FastifyReply, me: Me, request: FastifyRequest): Promise<Me> {

@@ -1,5 +1,11 @@
 import { Inject, Injectable } from '@nestjs/common';
-import { foldedSignInName, type Me, type PersonRole } from '@gleddo/contract';
+import {
+  foldedSignInName,
+  type Me,
+  type OwnSignIn,
+  type PersonRole,
+  type SignInRequest,
+} from '@gleddo/contract';
 import { eq, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
@@ -10,6 +16,7 @@ import { DATABASE } from '../http/tokens.js';
 import { fitsPassword, hashOfPassword, madePassword, wasteTime } from './passwords.js';
 import { FailedSignIns, tooManyFailed } from './failed-sign-ins.js';
 import { KnownBrowsers } from './known-browsers.js';
+import { SecondFactor } from './second-factor.js';
 import { SessionsService } from './sessions.service.js';
 import { judgePassword } from './weak-passwords.js';
 
@@ -37,6 +44,7 @@ export class PeopleService {
     private readonly sessions: SessionsService,
     private readonly failed: FailedSignIns,
     private readonly browsers: KnownBrowsers,
+    private readonly second: SecondFactor,
     private readonly audit: AuditService,
   ) {}
 
@@ -77,7 +85,7 @@ export class PeopleService {
   }
 
   /** Who it is; refuses in one sentence, whether name or password is wrong. */
-  async signIn(login: string, password: string, from: SignsInFrom): Promise<Me> {
+  async signIn({ login, password, code }: SignInRequest, from: SignsInFrom): Promise<Me> {
     const [found] = await this.db
       .select()
       .from(people)
@@ -95,6 +103,7 @@ export class PeopleService {
         'password',
       );
     }
+    await this.second.judge(found, code);
     if (!isKnown) this.failed.succeeded(from.address);
     await this.audit.write('signed-in', found.id);
     const { id, name, role, isHead } = found;
@@ -116,13 +125,25 @@ export class PeopleService {
     old: string,
     { next, token }: { readonly next: string; readonly token: string },
   ): Promise<void> {
-    const [found] = await this.db.select().from(people).where(eq(people.id, me.id));
-    if (!found || !(await fitsPassword(found.passwordHash, old)))
-      throw refuse('password.wrong', 'This is not the password that you have now.', 'old');
+    const found = await this.judgeOwn(me, old, 'old');
     judgePassword(next, [found.name, found.login], 'next');
     await this.setPassword(me.id, next);
     await this.sessions.endAll(me.id, token);
     await this.audit.write('password-changed', me.id, { aboutId: me.id });
+  }
+
+  async ownSignIn(me: Me): Promise<OwnSignIn> {
+    const [found] = await this.db.select().from(people).where(eq(people.id, me.id));
+    if (!found) throw notFound('This person');
+    return { login: found.login, hasSecondFactor: found.totpSecret !== null };
+  }
+
+  /** Refuses, at the field, who does not know the password of the one who is signed in. */
+  async judgeOwn(me: Me, password: string, at: string): Promise<typeof people.$inferSelect> {
+    const [found] = await this.db.select().from(people).where(eq(people.id, me.id));
+    if (!found || !(await fitsPassword(found.passwordHash, password)))
+      throw refuse('password.wrong', 'This is not the password that you have now.', at);
+    return found;
   }
 
   /** A new password for somebody who has lost theirs, shown this once; their sessions end. */
@@ -134,6 +155,8 @@ export class PeopleService {
     if (!found) throw notFound('This person');
     const password = madePassword();
     await this.setPassword(personId, password);
+    // Who has lost the password may have lost the device.
+    if (found.totpSecret !== null) await this.second.turnOff(personId, by.id);
     await this.sessions.endAll(personId);
     await this.audit.write('password-reset', by.id, { aboutId: personId });
     return { name: found.name, login: found.login, password };

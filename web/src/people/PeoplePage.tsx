@@ -1,15 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Happened, Instructor, MadePassword } from '@gleddo/contract';
+import type { Instructor, MadePassword } from '@gleddo/contract';
 import { App, Button, Input } from 'antd';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { get, post } from '../api/client';
-import { momentText } from '../figures/days';
 import { TableHead } from '../figures/TableHead';
 import { useKept } from '../kept/use-kept';
 import { Asking } from '../shell/Asking';
 import { Refusal } from '../shell/Refusal';
+import { HappenedList } from './HappenedList';
 import { MadePasswords } from './MadePasswords';
-import styles from './people.module.css';
 
 /** For the first instructor: the others, their passwords, and what happened lately. */
 export default function PeoplePage() {
@@ -155,29 +155,15 @@ function AddInstructor({ onMade }: { onMade(made: MadePassword): void }) {
   );
 }
 
-const MOST_SHOWN = 30;
-
 /** Who signed in, changed a mark, gave back, set a password. */
 function Lately() {
-  const happened = useQuery({
-    queryKey: ['happened'],
-    queryFn: () => get<Happened[]>('instructors/happened'),
-    staleTime: 0,
-  });
   return (
     <section className="paper">
       <h2>Lately</h2>
-      {!happened.data && <Asking of={happened} what="What happened lately" />}
-      <ul className={`plain-list ${styles['lately']}`}>
-        {(happened.data ?? []).slice(0, MOST_SHOWN).map(({ at, by, what, about }, i) => (
-          <li key={i}>
-            <span>
-              {by} {what} {about === by ? '' : about}
-            </span>
-            <span className="quiet">{momentText(at)}</span>
-          </li>
-        ))}
-      </ul>
+      <HappenedList words="" most={30} />
+      <p>
+        <Link to="/house">All of it, with a search</Link>
+      </p>
     </section>
   );
 }

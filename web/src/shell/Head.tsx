@@ -19,7 +19,10 @@ const PAGES = {
   ],
 } as const;
 
-const OF_THE_HEAD = [['/people', 'People']] as const;
+const OF_THE_HEAD = [
+  ['/people', 'People'],
+  ['/house', 'House'],
+] as const;
 
 const MENU = lazyView(() => import('./PersonMenu').then(({ PersonMenu }) => PersonMenu));
 

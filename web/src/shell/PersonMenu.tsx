@@ -6,7 +6,7 @@ import { useNavigate } from 'react-router';
 import { post } from '../api/client';
 import { Initials } from './Initials';
 
-/** Who is signed in: their password, and the way out. */
+/** Who is signed in: their way in, and the way out. */
 export function PersonMenu({ me }: { me: Me }) {
   const queries = useQueryClient();
   const [isOpen, setOpen] = useState(true);
@@ -20,7 +20,7 @@ export function PersonMenu({ me }: { me: Me }) {
   });
   const items = [
     { key: 'who', label: `${me.name}, ${me.role}`, disabled: true },
-    { key: 'password', label: 'Change my password', onClick: () => void navigate('/password') },
+    { key: 'password', label: 'My sign-in', onClick: () => void navigate('/password') },
     { key: 'out', label: 'Sign out', onClick: () => leave.mutate() },
   ];
   return (

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Welcome } from '@gleddo/contract';
 import { useState, type FormEvent } from 'react';
-import { get } from '../api/client';
+import { get, Problem } from '../api/client';
 import { Asking } from './Asking';
 import { FirstInstructor } from './FirstInstructor';
 import { PasswordField, PlainField } from './PlainField';
@@ -71,15 +71,42 @@ function DemoPeople({ people, onEntering }: Entering & { people: Welcome['demoPe
   );
 }
 
-function Door({ isDemo, onEntering }: Entering & { isDemo: boolean }) {
+function CodeField(props: { readonly value: string; onType(value: string): void }) {
+  return (
+    <PlainField
+      id="code"
+      label="Six digits of your second device"
+      autoComplete="one-time-code"
+      {...props}
+    />
+  );
+}
+
+/** Whether a second device is asked for; once it was, it stays. */
+function useNeedsCode(error: Error | null): boolean {
+  const [needs, setNeeds] = useState(false);
+  const isAsked = error instanceof Problem && error.faults.some(({ at }) => at === 'code');
+  if (isAsked && !needs) setNeeds(true);
+  return needs;
+}
+
+function useDoor(onEntering: () => void) {
   const signIn = useEnter('sign-in');
   const [login, setLogin] = useState('');
   const [password, setPassword] = useState('');
+  const [code, setCode] = useState('');
+  const needsCode = useNeedsCode(signIn.error);
   const submit = (event: FormEvent) => {
     event.preventDefault();
     onEntering();
-    signIn.mutate({ login, password });
+    signIn.mutate({ login, password, ...(needsCode ? { code } : {}) });
   };
+  return { signIn, submit, needsCode, login, setLogin, password, setPassword, code, setCode };
+}
+
+function Door({ isDemo, onEntering }: Entering & { isDemo: boolean }) {
+  const { signIn, submit, needsCode, ...typed } = useDoor(onEntering);
+  const { login, setLogin, password, setPassword, code, setCode } = typed;
   return (
     <form onSubmit={submit}>
       {!isDemo && <h2 style={{ marginBottom: 12 }}>Sign in</h2>}
@@ -98,6 +125,7 @@ function Door({ isDemo, onEntering }: Entering & { isDemo: boolean }) {
           value={password}
           onType={setPassword}
         />
+        {needsCode && <CodeField value={code} onType={setCode} />}
         <Refusal of={signIn} />
       </div>
       <button

@@ -1,5 +1,13 @@
 import { sql } from 'drizzle-orm';
-import { boolean, index, pgTable, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core';
+import {
+  boolean,
+  index,
+  integer,
+  pgTable,
+  text,
+  timestamp,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core';
 
 export const people = pgTable(
   'people',
@@ -11,6 +19,10 @@ export const people = pgTable(
     role: text('role', { enum: ['instructor', 'student'] }).notNull(),
     /** The first instructor: who makes the others and resets their passwords. */
     isHead: boolean('is_head').notNull().default(false),
+    /** What a second device shows codes of; null: none is asked for. */
+    totpSecret: text('totp_secret'),
+    /** The step of time of the last code: none counts twice. */
+    totpStep: integer('totp_step'),
     /** The name of the request that added this person: sent again, it finds the same people. */
     addedWith: text('added_with'),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),

@@ -1,11 +1,11 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { post } from '../api/client';
 import { Refusal } from '../shell/Refusal';
 
 /** One’s own password, changed by who knows the old one. */
-export default function PasswordPage() {
+export function ChangePassword() {
   const { typed, set, change } = usePasswordChange();
   const { old, next } = typed;
   const submit = (event: FormEvent) => {
@@ -13,33 +13,27 @@ export default function PasswordPage() {
     change.mutate();
   };
   return (
-    <>
-      <div className="sheet-head">
-        <h1>Change my password</h1>
+    <form className="paper" onSubmit={submit}>
+      <h2>Change my password</h2>
+      <div className="field">
+        <PasswordField name="current" value={old} onChange={(value) => set({ old: value })} />
+        <PasswordField name="new" value={next} onChange={(value) => set({ next: value })} />
       </div>
-      <main className="desk">
-        <form className="paper narrow" onSubmit={submit}>
-          <div className="field">
-            <PasswordField name="current" value={old} onChange={(value) => set({ old: value })} />
-            <PasswordField name="new" value={next} onChange={(value) => set({ next: value })} />
-          </div>
-          <Refusal of={change} />
-          {change.isSuccess && (
-            <p className="is-met" role="status">
-              ✓ Changed. Wherever else you were signed in, you are signed out now.
-            </p>
-          )}
-          <Button
-            type="primary"
-            htmlType="submit"
-            disabled={old === '' || next === ''}
-            loading={change.isPending}
-          >
-            Change it
-          </Button>
-        </form>
-      </main>
-    </>
+      <Refusal of={change} />
+      {change.isSuccess && (
+        <p className="is-met" role="status">
+          ✓ Changed. Wherever else you were signed in, you are signed out now.
+        </p>
+      )}
+      <Button
+        type="primary"
+        htmlType="submit"
+        disabled={old === '' || next === ''}
+        loading={change.isPending}
+      >
+        Change it
+      </Button>
+    </form>
   );
 }
 
@@ -47,9 +41,13 @@ const NOTHING = { old: '', next: '' };
 
 function usePasswordChange() {
   const [typed, setTyped] = useState(NOTHING);
+  const queries = useQueryClient();
   const change = useMutation({
     mutationFn: () => post('me/password', typed),
-    onSuccess: () => setTyped(NOTHING),
+    onSuccess: () => {
+      setTyped(NOTHING);
+      void queries.invalidateQueries({ queryKey: ['sessions'] });
+    },
   });
   const set = (rest: Partial<typeof NOTHING>) => setTyped({ ...typed, ...rest });
   return { typed, set, change };

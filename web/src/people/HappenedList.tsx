@@ -1,0 +1,50 @@
+import { useInfiniteQuery } from '@tanstack/react-query';
+import type { HappenedPage } from '@gleddo/contract';
+import { Button } from 'antd';
+import { get } from '../api/client';
+import { momentText } from '../figures/days';
+import { Asking } from '../shell/Asking';
+import styles from './people.module.css';
+
+const addressOf = (words: string, before: number | null): string =>
+  `house/happened?q=${encodeURIComponent(words)}${before === null ? '' : `&before=${before}`}`;
+
+interface HappenedListProps {
+  /** What is looked for; empty: everything. */
+  readonly words: string;
+  /** So many at most; absent: page by page, all of it. */
+  readonly most?: number;
+}
+
+/** What was done by whom, the latest first. */
+export function HappenedList({ words, most = Infinity }: HappenedListProps) {
+  const pages = useInfiniteQuery({
+    queryKey: ['happened', words],
+    queryFn: ({ pageParam }) => get<HappenedPage>(addressOf(words, pageParam)),
+    initialPageParam: null as number | null,
+    getNextPageParam: ({ before }) => before,
+    staleTime: 0,
+  });
+  if (!pages.data) return <Asking of={pages} what="What happened" />;
+  const rows = pages.data.pages.flatMap((page) => page.rows).slice(0, most);
+  return (
+    <>
+      {rows.length === 0 && <p className="quiet">Nothing of that is written down.</p>}
+      <ul className={`plain-list ${styles['lately']}`}>
+        {rows.map(({ id, at, by, what, about }) => (
+          <li key={id}>
+            <span>
+              {by} {what} {about === by ? '' : about}
+            </span>
+            <span className="quiet">{momentText(at)}</span>
+          </li>
+        ))}
+      </ul>
+      {most === Infinity && pages.hasNextPage && (
+        <Button loading={pages.isFetchingNextPage} onClick={() => void pages.fetchNextPage()}>
+          Show earlier ones
+        </Button>
+      )}
+    </>
+  );
+}
