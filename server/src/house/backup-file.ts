@@ -46,6 +46,7 @@ export class BackupWriter {
   private readonly packed = createGzip({ level: 6 });
   private readonly part: string;
   private readonly written: Promise<unknown>;
+  private fault: BackupRefused | null = null;
 
   constructor(
     private readonly file: string,
@@ -53,18 +54,28 @@ export class BackupWriter {
   ) {
     this.part = `${file}.part`;
     const out = createWriteStream(this.part, { mode: 0o600, flush: true });
-    this.written = once(out, 'close');
+    this.written = new Promise((resolve) => out.once('close', () => resolve(null)));
+    out.once('error', ({ code }: NodeJS.ErrnoException) => {
+      this.fault = new BackupRefused(
+        `${file} can’t be written (${code}). Name a place that is there and has room.`,
+      );
+      this.packed.destroy();
+    });
     this.packed.pipe(out);
     this.packed.write(`${JSON.stringify({ format: FORMAT, version: VERSION, ...head })}\n`);
   }
 
   async line(table: string, row: string): Promise<void> {
-    if (!this.packed.write(`${table}\t${row}\n`)) await once(this.packed, 'drain');
+    if (this.fault) throw this.fault;
+    if (this.packed.write(`${table}\t${row}\n`)) return;
+    await Promise.race([once(this.packed, 'drain').catch(() => undefined), this.written]);
   }
 
   async end(sums: Sums): Promise<void> {
+    if (this.fault) throw this.fault;
     this.packed.end(`.\t${JSON.stringify(sums)}\n`);
     await this.written;
+    if (this.fault) throw this.fault;
     await rename(this.part, this.file);
   }
 

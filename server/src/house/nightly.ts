@@ -1,5 +1,5 @@
 import { execFile } from 'node:child_process';
-import { readdirSync, rmSync, statSync } from 'node:fs';
+import { mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Inject, Injectable } from '@nestjs/common';
@@ -84,6 +84,7 @@ export class Nightly {
 
   private async make(folder: string, now: Date): Promise<void> {
     const file = join(folder, `gleddo-${dayOf(now)}.backup`);
+    mkdirSync(folder, { recursive: true });
     const fault = await this.made(file);
     if (fault === null) this.clearBefore(folder, now);
     else this.log.error({ file, fault }, 'the backup of the night could not be made');

@@ -18,11 +18,19 @@ import {
 } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE, LOG } from '../http/tokens.js';
-import type { CheckedWork, IncomingTable, KeptCheck, KeyText } from '../threads/checking.js';
+import type {
+  CheckedWork,
+  CheckOutcome,
+  IncomingTable,
+  KeptCheck,
+  KeyText,
+} from '../threads/checking.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { Threads } from '../threads/threads.js';
 import { answersBeside } from '../guides/answers.js';
 import { KeyVersionsService, type Figured } from './key-versions.service.js';
+
+type Unchecked = Extract<CheckOutcome<unknown>, { ok: false }>;
 
 export type TryRow = typeof tries.$inferSelect;
 
@@ -166,7 +174,7 @@ export class ChecksService {
     });
     if (outcome.ok) await this.keep(found.work, { keyId: key.id, revision, states }, outcome.value);
     else {
-      this.log.warn({ tryId, err: outcome.error }, 'a work can’t be checked');
+      this.tellOf(outcome, { tryId });
       await this.keepFault(tryId, outcome.why);
     }
     return outcome.ok ? 'done' : 'failed';
@@ -198,8 +206,14 @@ export class ChecksService {
     const answers = await answersBeside(this.db, bookId);
     const outcome = await this.threads.check({ key, work, answers }, bookId);
     if (outcome.ok) return outcome.value;
-    this.log.warn({ keyId: key.id, err: outcome.error }, 'a work can’t be checked');
+    this.tellOf(outcome, { keyId: key.id });
     throw refuse('work.uncheckable', cantCheck(outcome.why));
+  }
+
+  /** That a work can’t be read is a fault of the work, told there; what is odd is one of the program. */
+  private tellOf({ error, isOdd }: Pick<Unchecked, 'error' | 'isOdd'>, of: object): void {
+    if (isOdd) this.log.warn({ ...of, err: error }, 'a work can’t be checked');
+    else this.log.info(of, 'a work can’t be checked: it can’t be read');
   }
 
   private async keyToday(exercise: ExerciseRow, whose: Figured) {

@@ -106,7 +106,13 @@ export function readAsMade({ id, key: text, start: startText }: KeyText): ReadKe
 /** What came of a check; or why this work can't be checked, in a sentence, and what went wrong, for the log. */
 export type CheckOutcome<T> =
   | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly why: string; readonly error: Error };
+  | {
+      readonly ok: false;
+      readonly why: string;
+      readonly error: Error;
+      /** Whether it is more than that the work can’t be read: somebody should look at the program. */
+      readonly isOdd: boolean;
+    };
 
 class CantBeChecked extends Error {}
 
@@ -117,8 +123,10 @@ function outcomeOf<T>(work: () => T): CheckOutcome<T> {
   try {
     return { ok: true, value: work() };
   } catch (error) {
+    const isOdd = !(error instanceof CantBeChecked);
     const why = error instanceof CantBeChecked ? error.message : SURPRISED;
-    return { ok: false, why, error: error instanceof Error ? error : new Error(String(error)) };
+    const known = error instanceof Error ? error : new Error(String(error));
+    return { ok: false, why, error: known, isOdd };
   }
 }
 

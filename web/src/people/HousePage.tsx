@@ -27,20 +27,19 @@ export default function HousePage() {
       </div>
       <main className="desk">
         <div className="columns">
+          <div>
+            {house.data ? <Running house={house.data} /> : <Asking of={house} what="The house" />}
+          </div>
           <section className="paper" aria-label="What was done">
             <h2>What was done</h2>
             <Input
               aria-label="Look for a person or a deed"
               placeholder="a person, or what was done: “password”, “gave back”"
-              allowClear
               value={typed}
               onChange={(event) => setTyped(event.target.value)}
             />
             <HappenedList words={words} />
           </section>
-          <div>
-            {house.data ? <Running house={house.data} /> : <Asking of={house} what="The house" />}
-          </div>
         </div>
       </main>
     </>
@@ -48,8 +47,10 @@ export default function HousePage() {
 }
 
 const MB = 1_000_000;
-const sizeText = (bytes: number): string =>
-  bytes >= 1_000 * MB ? `${(bytes / MB / 1_000).toFixed(1)} GB` : `${Math.round(bytes / MB)} MB`;
+function sizeText(bytes: number): string {
+  if (bytes >= 1_000 * MB) return `${(bytes / MB / 1_000).toFixed(1)} GB`;
+  return bytes >= MB ? `${Math.round(bytes / MB)} MB` : `${Math.ceil(bytes / 1_000)} kB`;
+}
 
 function Running({ house }: { house: HouseShown }) {
   const { isDiskFull, diskFree, lastBackup, backups } = house;
@@ -62,7 +63,13 @@ function Running({ house }: { house: HouseShown }) {
             The disk is full: nothing is saved until there is room again. All can be read.
           </p>
         )}
-        <Descriptions column={1} size="small" items={[...runningItems(house)]} />
+        <Descriptions
+          column={1}
+          size="small"
+          colon={false}
+          styles={{ label: { width: 130, color: 'var(--quiet)' } }}
+          items={[...runningItems(house)]}
+        />
         {diskFree !== null && !isDiskFull && (
           <p className="quiet">{sizeText(diskFree)} of the disk are free.</p>
         )}
@@ -78,7 +85,7 @@ function Running({ house }: { house: HouseShown }) {
 function runningItems(house: HouseShown) {
   const { engine, since, bytes, here, people, tries, toCheck, failed, tasksWaiting } = house;
   const items: readonly (readonly [label: string, children: string])[] = [
-    ['Since', momentText(since)],
+    ['Runs since', momentText(since)],
     ['Database', `${engine === 'embedded' ? 'its own' : 'PostgreSQL'}, ${sizeText(bytes)}`],
     ['People', `${people}, of whom ${here} within a quarter of an hour`],
     ['Works', `${tries}${failed > 0 ? `, ${failed} can’t be checked` : ''}`],

@@ -44,7 +44,9 @@ function TurnOn({ offered: { secret, address } }: { offered: SecondFactorOffered
       <p>
         1. Scan this with the program on your phone that shows codes, or type the letters into it.
       </p>
-      <QRCode value={address} size={148} bordered={false} />
+      <div aria-hidden="true">
+        <QRCode value={address} size={148} bordered={false} />
+      </div>
       <p>
         <code>{secret.match(/.{4}/g)?.join(' ')}</code>
       </p>

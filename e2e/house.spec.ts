@@ -1,0 +1,67 @@
+import { expect, test } from '@playwright/test';
+import { Secret, TOTP } from 'otpauth';
+import { nothingSerious } from './accessible.js';
+import { OwnServer } from './own-server.js';
+import { comeInAs, signIn } from './people.js';
+
+const server = new OwnServer(3271, true);
+test.beforeAll(() => server.start());
+test.afterAll(() => server.throwAway());
+
+test('the head of the house sees what runs, and finds what was done', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh', server.address);
+  await page.getByRole('link', { name: 'House' }).click();
+  const runs = page.getByRole('region', { name: 'What runs' });
+  await expect(runs).toContainText('nothing waits');
+  await expect(page.getByRole('region', { name: 'Backup' })).toContainText('npx gleddo backup');
+  const done = page.getByRole('region', { name: 'What was done' });
+  await expect(done.getByText('became the first instructor')).toBeVisible();
+  await page.getByLabel('Look for a person or a deed').fill('handed out');
+  await expect(done.getByRole('listitem').first()).toContainText('handed out an exercise');
+  await expect(done.getByText('became the first instructor')).toHaveCount(0);
+  await page.getByLabel('Look for a person or a deed').fill('nobody at all');
+  await expect(done).toContainText('Nothing of that is written down.');
+  await nothingSerious(page, 'house');
+});
+
+test('who marks sets up a second device, is asked for it, and ends another session', async ({
+  page,
+  browser,
+}) => {
+  await comeInAs(page, 'Ruth Marsh', server.address);
+  await page.getByRole('link', { name: 'People' }).click();
+  await page.getByLabel('Their name').fill('Una Vale');
+  await page.getByLabel('Name to sign in with').fill('una.vale');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  const password = await page.locator('code').innerText();
+  const una = await browser.newPage();
+  await signIn(una, 'una.vale', { password, address: server.address });
+  await una.getByRole('button', { name: /^Una Vale/ }).click();
+  await una.getByText('My sign-in').click();
+  const device = una.getByRole('region', { name: 'A second device' });
+  await device.getByRole('button', { name: 'Set one up' }).click();
+  await nothingSerious(una, 'my sign-in');
+  const secret = (await device.locator('code').innerText()).replaceAll(' ', '');
+  const totp = new TOTP({ secret: Secret.fromBase32(secret) });
+  await device.getByLabel(/six digits/).fill('12345');
+  await device.getByLabel('Your password').fill(password);
+  await device.getByRole('button', { name: 'Ask for it from now on' }).click();
+  await expect(device.getByRole('alert')).toContainText('not the six digits');
+  await device.getByLabel(/six digits/).fill(totp.generate());
+  await device.getByRole('button', { name: 'Ask for it from now on' }).click();
+  await expect(device).toContainText('you are asked for the six digits');
+
+  const again = await browser.newPage();
+  await signIn(again, 'una.vale', { password, address: server.address });
+  await expect(again.getByRole('alert')).toContainText('second device');
+  const next = totp.generate({ timestamp: Date.now() + 30_000 });
+  await again.getByLabel(/^Six digits/).fill(next);
+  await again.getByRole('button', { name: 'Sign in', exact: true }).click();
+  await expect(again.getByRole('heading', { name: 'Companies' })).toBeVisible();
+
+  await una.reload();
+  await una.getByRole('button', { name: 'Sign out there' }).click();
+  await expect(una.getByRole('button', { name: 'Sign out there' })).toHaveCount(0);
+  await again.reload();
+  await expect(again.getByLabel('Name you sign in with')).toBeVisible();
+});
