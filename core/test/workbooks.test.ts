@@ -1,7 +1,7 @@
 import ExcelJS from 'exceljs';
 import fc from 'fast-check';
 import { strToU8, zipSync } from 'fflate';
-import { tableIn } from '../src/index.js';
+import { cellsToCsv, tableIn } from '../src/index.js';
 
 const cellsIn = (bytes: Uint8Array): readonly (readonly string[])[] => {
   const read = tableIn(bytes);
@@ -242,5 +242,29 @@ describe('a hostile workbook', () => {
     ],
   ])('with %s is refused', (_, bytes, code) => {
     expect(refusalIn(bytes())).toBe(code);
+  });
+});
+
+describe('a cell that a spreadsheet would run', () => {
+  it.each([
+    '=1+1',
+    '+1',
+    '-x',
+    '@sum',
+    '＝1+1',
+    '＋x',
+    '－x',
+    '＠x',
+    '\u200b=1',
+    ' =1',
+    '\t=1',
+    'a\t=1',
+  ])('%j is written so that none does, and is read again as it was', (cell) => {
+    const csv = cellsToCsv([['Name', cell]]);
+    const fields = csv.trimEnd().split(',').slice(1).join(',').replaceAll('"', '');
+    expect(fields.split('\t')).toHaveLength(1);
+    expect(/^[\s\u200b]*[=+\-@＝＋－＠]/.test(fields)).toBe(false);
+    const read = cellsIn(new TextEncoder().encode(csv));
+    expect(read[0]?.[1]?.replace(/\s/g, '')).toBe(cell.replace(/\s/g, ''));
   });
 });

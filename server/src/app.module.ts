@@ -53,6 +53,8 @@ import { KnownBrowsers } from './people/known-browsers.js';
 import { HealthController } from './house/health.controller.js';
 import { HouseController } from './house/house.controller.js';
 import { HouseService } from './house/house.service.js';
+import { OwnDataController } from './house/own-data.controller.js';
+import { OwnDataService } from './house/own-data.service.js';
 import { Measures } from './house/measures.js';
 import { Nightly } from './house/nightly.js';
 import { InstructorsController } from './people/instructors.controller.js';
@@ -88,6 +90,7 @@ const REQUESTS_A_MINUTE = 1200;
 const CONTROLLERS = [
   HealthController,
   HouseController,
+  OwnDataController,
   PeopleController,
   OwnSignInController,
   InstructorsController,
@@ -110,6 +113,7 @@ const SERVICES = [
   Measures,
   Nightly,
   HouseService,
+  OwnDataService,
   AuditService,
   SessionsService,
   SecondFactor,

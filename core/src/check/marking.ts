@@ -14,7 +14,9 @@ import { openingSaid, opensBeside, opensIn } from '../key/opening-entries.js';
 import { unitsOf, viewsOf, viewsOfKey } from '../key/entry-view.js';
 import { agreeingOtherwise } from '../key/other-ways.js';
 import { pairEntries, type EntryPair } from '../key/pair-entries.js';
+import { PostingsOfBook } from '../key/postings.js';
 import { recognise, type HandPair, type Pair } from '../key/recognise.js';
+import type { Recognised } from '../key/side.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';
 import { upTo, type Posting } from '../ledger/balances.js';
@@ -52,15 +54,26 @@ function isDealt(book: Book, at: number): boolean {
   return role === 'cash' || role === 'receivables-control' || role === 'payables-control';
 }
 
-const keyTraits = new WeakMap<AnswerKey, readonly Traits[]>();
+interface ReadyKey extends Recognised {
+  readonly byId: ReadonlyMap<string, Traits>;
+}
 
-function traitsOfKey(key: AnswerKey): readonly Traits[] {
-  let traits = keyTraits.get(key);
-  if (!traits) {
-    traits = traitsOf(key.book, opensIn(key.book));
-    keyTraits.set(key, traits);
-  }
-  return traits;
+const readyKeys = new WeakMap<AnswerKey, ReadyKey>();
+
+const byAccount = (traits: readonly Traits[]): ReadonlyMap<string, Traits> =>
+  new Map(traits.map((each) => [each.account.id, each]));
+
+/** What is the same of a key for each work that is laid beside it. */
+function readyKey(key: AnswerKey): ReadyKey {
+  const before = readyKeys.get(key);
+  if (before) return before;
+  const { book } = key;
+  const opens = opensIn(book);
+  const traits = traitsOf(book, opens);
+  const posted = new PostingsOfBook(book, opens);
+  const ready = { book, traits, opens, posted, byId: byAccount(traits) };
+  readyKeys.set(key, ready);
+  return ready;
 }
 
 /** One work laid beside the key: who is who, and what has been found so far. */
@@ -93,7 +106,7 @@ export class Marking {
     readonly work: Book,
     options: MarkingOptions = {},
   ) {
-    const ofKey = { book: key.book, traits: traitsOfKey(key), opens: opensIn(key.book) };
+    const ofKey = readyKey(key);
     const beside = opensBeside(openingSaid(key.book));
     const ofWork = { book: work, traits: traitsOf(work, beside), opens: beside };
     const recognition = recognise(key, { ofKey, ofWork }, options.byHand);
@@ -115,8 +128,8 @@ export class Marking {
     this.start = options.start ?? null;
     this.given = options.start ? givenIn(options.start, key.book) : NOTHING_GIVEN;
     this.hasOwnPoints = Object.keys(key.points).some((name) => name.includes(':'));
-    this.keyTraits = new Map(ofKey.traits.map((each) => [each.account.id, each]));
-    this.workTraits = new Map(ofWork.traits.map((each) => [each.account.id, each]));
+    this.keyTraits = ofKey.byId;
+    this.workTraits = byAccount(ofWork.traits);
     this.said = options.said ?? (options.start ? EVERYTHING : saidBy(ofWork.traits));
     for (const pair of entryPairs) {
       for (const view of pair.keys) this.entryPairOfKey.set(view.entry.id, pair);

@@ -1,3 +1,4 @@
+import type { Entry } from '../book/book.js';
 import { signatureOf, type EntryView } from './entry-view.js';
 import { Near } from './near-entries.js';
 import { PartsIndex } from './split-entries.js';
@@ -80,8 +81,28 @@ const dayAndContent = ({ entry, signature }: EntryView): string => `${entry.date
 const dayKindAndContent = (view: EntryView): string => `${view.entry.kind} ${dayAndContent(view)}`;
 const contentOf = ({ signature }: EntryView): string => signature;
 
-/** Pairs what says the same on the same day. */
+/** Up to so many that say the same, their days are looked at one by one. */
+const FEW_ALIKE = 64;
+
+/** Pairs what says the same on the same day: of one kind first. */
 function pairSameDay(pairing: Pairing): void {
+  const alike = gathered(pairing.works, contentOf);
+  for (const list of alike.values()) if (list.length > FEW_ALIKE) return pairManySameDay(pairing);
+  for (const isKind of [true, false])
+    for (const key of [...pairing.keys]) {
+      const list = alike.get(key.signature);
+      const at = list?.findIndex((work) => isSameDay(key.entry, work.entry, isKind)) ?? -1;
+      if (!list || at < 0) continue;
+      const [work] = list.splice(at, 1);
+      if (work) pairing.take({ keys: [key], works: [work], agrees: true });
+    }
+}
+
+const isSameDay = (one: Entry, other: Entry, isKind: boolean): boolean =>
+  one.date === other.date && (!isKind || one.kind === other.kind);
+
+/** The same where so many say the same that they are looked up by their days. */
+function pairManySameDay(pairing: Pairing): void {
   const { keys, works } = pairing;
   for (const by of [dayKindAndContent, dayAndContent]) {
     if (keys.size === 0 || works.size === 0) return;

@@ -1,22 +1,45 @@
 import type { Book } from '../book/book.js';
+import type { Amount } from '../money/amount.js';
 import type { Opens } from './opening-entries.js';
 
 /** What was posted to an account after the opening: how often each amount on each day. */
 export type Postings = ReadonlyMap<string, number>;
 
-/** What was posted to each account of a book; accounts to which nothing was posted are not in it. */
-export function postingsOf(book: Book, opens: Opens): ReadonlyMap<string, Postings> {
-  const found = new Map<string, Map<string, number>>();
-  for (const entry of book.entries) {
-    if (opens(entry)) continue;
-    for (const { account, amount } of entry.lines) {
-      const own = found.get(account) ?? new Map<string, number>();
-      found.set(account, own);
-      const posting = `${entry.date} ${amount}`;
-      own.set(posting, (own.get(posting) ?? 0) + 1);
+interface PostedLine {
+  readonly date: string;
+  readonly amount: Amount;
+}
+
+/** What was posted to the accounts of a book, counted for an account when somebody asks for it. */
+export class PostingsOfBook {
+  private readonly lines = new Map<string, PostedLine[]>();
+  private readonly counted = new Map<string, Postings>();
+
+  constructor(book: Book, opens: Opens) {
+    for (const entry of book.entries) {
+      if (opens(entry)) continue;
+      const { date } = entry;
+      for (const { account, amount } of entry.lines) {
+        const own = this.lines.get(account);
+        if (own) own.push({ date, amount });
+        else this.lines.set(account, [{ date, amount }]);
+      }
     }
   }
-  return found;
+
+  of(account: string): Postings {
+    const known = this.counted.get(account);
+    if (known) return known;
+    const lines = this.lines.get(account);
+    if (!lines) return NO_POSTINGS;
+    const counted = new Map<string, number>();
+    for (const { date, amount } of lines) {
+      const posting = `${date} ${amount}`;
+      counted.set(posting, (counted.get(posting) ?? 0) + 1);
+    }
+    this.counted.set(account, counted);
+    return counted;
+  }
 }
 
 export const NO_POSTINGS: Postings = new Map();

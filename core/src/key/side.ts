@@ -3,19 +3,21 @@ import type { Traits } from './account-traits.js';
 import type { Accepted } from './answer-key.js';
 import type { Witness } from './evidence.js';
 import type { Opens } from './opening-entries.js';
-import { NO_POSTINGS, postingsOf, type Postings } from './postings.js';
+import { PostingsOfBook, type Postings } from './postings.js';
 
 /** A book whose accounts are to be recognised: its accounts' traits, and which of its entries only open it. */
 export interface Recognised {
   readonly book: Book;
   readonly traits: readonly Traits[];
   readonly opens: Opens;
+  /** What was posted to its accounts, where that is known already: of a key it is the same for each work. */
+  readonly posted?: PostingsOfBook;
 }
 
 /** One side of a recognition: its accounts, those that stand for nobody yet, and what is told of them when it is asked. */
 export class Side {
   readonly free: Set<number>;
-  private posted: ReadonlyMap<string, Postings> | null = null;
+  private posted: PostingsOfBook | null = null;
   private traitsById: ReadonlyMap<string, Traits> | null = null;
   private types: ReadonlyMap<string | null, number> | null = null;
 
@@ -33,8 +35,8 @@ export class Side {
   }
 
   postings(id: string): Postings {
-    this.posted ??= postingsOf(this.of.book, this.of.opens);
-    return this.posted.get(id) ?? NO_POSTINGS;
+    this.posted ??= this.of.posted ?? new PostingsOfBook(this.of.book, this.of.opens);
+    return this.posted.of(id);
   }
 
   witness(i: number): Witness {

@@ -115,12 +115,13 @@ export function cellsFrom(rows: readonly (readonly string[])[]): Result<string[]
     : { ok: false, refusals: [tableEmpty({})] };
 }
 
-const unguarded = (cell: string): string =>
-  cell
+function unguarded(cell: string): string {
+  const plain = cell
     .slice(0, LONGEST_CELL)
     .replace(/[\u0000-\u0008\u000B-\u001F]/g, '')
-    .replace(/\u00A0/g, ' ')
-    .replace(/^'(?=[=+\-@\t＝＋－＠])/, '');
+    .replace(/\u00A0/g, ' ');
+  return plain.startsWith("'") && FORMULA.test(plain.slice(1)) ? plain.slice(1) : plain;
+}
 
 /** A table as CSV, cells that a spreadsheet would run as a formula made harmless. */
 export const cellsToCsv = (rows: readonly (readonly string[])[]): string =>
@@ -129,11 +130,11 @@ export const cellsToCsv = (rows: readonly (readonly string[])[]): string =>
     { newline: '\n' },
   )}\n`;
 
-/** How formulas begin, in narrow and in full width, after what is not seen; a tab in a cell begins another when pasted. */
-const FORMULA = /^[\s\u200B-\u200F\u2060\uFEFF]*[=+\-@＝＋－＠]|^[\t\r]/;
+/** How formulas begin, in narrow and in full width, after what is not seen. */
+const FORMULA = /^[\s\u200B-\u200F\u2060\uFEFF]*[=+\-@＝＋－＠]/;
 
 /** Makes a cell harmless: a quote before one that begins as a formula, unless it is a plain number; no tabs, no returns. */
 export const guarded = (cell: string): string => {
   const plain = cell.replace(/[\t\r]+/g, ' ');
-  return FORMULA.test(cell) && !/^-?\d+(\.\d+)?$/.test(cell) ? `'${plain}` : plain;
+  return FORMULA.test(plain) && !/^-?\d+(\.\d+)?$/.test(plain) ? `'${plain}` : plain;
 };

@@ -14,6 +14,7 @@ const HAPPENED = {
   'session-ended': 'ended a session of their own',
   'second-factor-on': 'asks for a second device at signing in',
   'second-factor-off': 'no longer asks for a second device at signing in',
+  'data-taken': 'took along what is kept of them',
   'first-instructor': 'became the first instructor',
   'instructor-made': 'made an instructor of',
   'students-added': 'added',

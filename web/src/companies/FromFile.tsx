@@ -33,7 +33,7 @@ export function FromFile({ frame, busy, make }: FromFileProps) {
         made.
       </p>
       <Upload
-        accept=".json,.csv,.tsv,.txt,.xlsx"
+        accept=".json,.csv,.tsv,.txt,.xlsx,.ods"
         showUploadList={false}
         beforeUpload={(file) => {
           void readChosen(file).then(setChosen);

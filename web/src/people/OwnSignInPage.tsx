@@ -1,9 +1,26 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Me } from '@gleddo/contract';
+import { Button } from 'antd';
 import { get } from '../api/client';
 import { ChangePassword } from './ChangePassword';
 import { OwnSessions } from './OwnSessions';
 import { SecondFactor } from './SecondFactor';
+
+/** All that is kept of oneself, as a file. */
+function OwnData() {
+  return (
+    <section className="paper">
+      <h2>What is kept of me</h2>
+      <p>
+        Your works and answers, or your companies and exercises, where you were signed in, and what
+        was written down of it: one file of an open format.
+      </p>
+      <Button href="/api/me/data" download="gleddo-own-data.json">
+        Take it along
+      </Button>
+    </section>
+  );
+}
 
 /** One’s own way in: the password, a second device for those who mark, and where one is signed in. */
 export default function OwnSignInPage() {
@@ -15,7 +32,10 @@ export default function OwnSignInPage() {
       </div>
       <main className="desk">
         <div className="columns">
-          <OwnSessions />
+          <div>
+            <OwnSessions />
+            <OwnData />
+          </div>
           <div>
             <ChangePassword />
             {me.data?.role === 'instructor' && <SecondFactor />}

@@ -53,7 +53,7 @@ export function HandInFile({ mine }: { mine: MyTryDetail }) {
       <Refusal of={read} />
       <ChooseOne
         label="Hand in a file"
-        accept=".csv,.tsv,.txt,.xlsx,.json"
+        accept=".csv,.tsv,.txt,.xlsx,.ods,.json"
         loading={read.isPending}
         onChoose={(file) => read.mutate(file)}
       />

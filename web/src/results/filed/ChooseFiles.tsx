@@ -28,7 +28,7 @@ export function ChooseFiles({ onChoose }: { onChoose(files: readonly File[]): vo
         type="file"
         multiple
         aria-label="Choose files"
-        accept=".csv,.tsv,.txt,.xlsx,.json,.zip"
+        accept=".csv,.tsv,.txt,.xlsx,.ods,.json,.zip"
         onChange={(event) => {
           take(event.target.files);
           event.target.value = '';
