@@ -190,7 +190,7 @@ describe('a work that can’t be checked', () => {
     expect([revision, book.accounts[0].name]).toEqual([4, 'Bank 1']);
     expect((await rename('Bank again', 4)).body.revision).toBe(5);
     expect((await ruth.post(`${path}/set-back`, { revision: 9 })).status).toBe(422);
-    const [latest] = (await ruth.get('instructors/happened')).body;
+    const [latest] = (await ruth.get('house/happened')).body.rows;
     expect(latest.what).toBe('set a book back to an earlier moment');
   });
 
@@ -269,7 +269,7 @@ describe('a password that was forgotten', () => {
     const made = (await ruth.post(`instructors/${tomId}/password`)).body;
     expect((await tom.get('me')).status).toBe(401);
     expect((await tom.post('sign-in', { login: 'tom', password: made.password })).status).toBe(200);
-    const happened = (await ruth.get('instructors/happened')).body as { what: string }[];
+    const happened = (await ruth.get('house/happened')).body.rows as { what: string }[];
     expect(happened.map(({ what }) => what)).toContain('set a new password for');
   });
 });
