@@ -108,7 +108,10 @@ try {
     both.every(({ status }) => status === 200),
   );
   const large = await ask('POST', '/api/companies', { book: 'x'.repeat(8_900_000) });
-  told(`a file that is too large is told (${large.status})`, /larger than it may be/.test(large.said));
+  told(
+    `a file that is too large is told (${large.status})`,
+    /larger than it may be/.test(large.said),
+  );
   servers[0].kill('SIGKILL');
   const after = [];
   for (let i = 0; i < 20; i++) after.push((await ask('GET', '/api/me')).status);

@@ -42,7 +42,7 @@ export class PostingsOfBook {
   }
 }
 
-export const NO_POSTINGS: Postings = new Map();
+const NO_POSTINGS: Postings = new Map();
 
 export function countOf(postings: Postings): number {
   let count = 0;
