@@ -122,6 +122,66 @@ describe('the cash flow of books where the older reckoning was wrong', () => {
   });
 });
 
+describe('an entry of which only a part moved money', () => {
+  it.each<[string, Record<string, number>, number[], number]>([
+    ['a machine, half owed', { van: 6_000, bank: -3_000, payable: -3_000 }, [0, -3_000, 0], 3_000],
+    [
+      'a van of which the lender pays the dealer a part',
+      { van: 20_000, bank: -5_000, lease: -15_000 },
+      [0, -5_000, 0],
+      15_000,
+    ],
+    ['capital, partly in kind', { bank: 5_000, van: 3_000, capital: -8_000 }, [0, 0, 5_000], 3_000],
+    [
+      'depreciation to date and the sale in one entry',
+      { bank: 6_200, wear: 7_000, 'van-dep': 13_000, van: -25_000, gain: -1_200 },
+      [0, 6_200, 0],
+      20_000,
+    ],
+    [
+      'an asset sold at a gain',
+      { bank: 11_000, 'van-dep': 3_000, van: -12_000, gain: -2_000 },
+      [0, 11_000, 0],
+      0,
+    ],
+    [
+      'a loan and its interest paid back',
+      { lease: 900, interest: 100, bank: -1_000 },
+      [-100, 0, -900],
+      0,
+    ],
+    ['a sale with its cost', { bank: 500, sales: -500, bought: 300, stock: -300 }, [500, 0, 0], 0],
+    ['goods, partly on account', { bought: 400, bank: -100, payable: -300 }, [-100, 0, 0], 0],
+  ])('%s', (_, lines, expected, unmoved) => {
+    const flow = flowOf([on(lines)]);
+    expect(figures(flow)).toEqual(expected);
+    expect(flow.withoutCash.map(({ amount }) => amount / 100)).toEqual(unmoved ? [unmoved] : []);
+    const { operating, investing, financing, movement } = flow;
+    expect(operating + investing + financing).toBe(movement);
+    const steps = flow.lines.operating.reduce((all, { amount }) => all + amount, 0);
+    expect(flow.profit + steps).toBe(operating);
+  });
+
+  it('a loan and wages with both lines of money stay whole', () => {
+    const both = entry('both', '2027-05-04', {
+      lines: { bank: 800_000, lease: -1_000_000, bought: 200_000 },
+    });
+    const money = {
+      ...both,
+      lines: both.lines.flatMap((line) =>
+        line.account === 'bank'
+          ? [
+              { ...line, amount: 1_000_000 },
+              { ...line, amount: -200_000 },
+            ]
+          : [line],
+      ),
+    };
+    expect(figures(flowOf([money]))).toEqual([-2_000, 0, 10_000]);
+    expect(figures(flowOf([both]))).toEqual([0, 0, 8_000]);
+  });
+});
+
 describe('the form of the cash flow', () => {
   const entries = [
     on({ bank: 900, sales: -900 }),
@@ -178,17 +238,41 @@ function reckoned(of: Book, from: string, to: string) {
     const charge = lines.some(({ account }) =>
       ['depreciation-charge', 'amortisation-charge'].includes(accountAt(account).type ?? ''),
     );
+    const own = { investing: 0, financing: 0, operating: 0 };
+    let moneyIn = 0;
     for (const { account, amount } of lines) {
       if (isMoney(account)) found.movement += amount;
+      if (isMoney(account)) moneyIn += Math.max(0, amount);
       else if (typeAt(account)?.role === 'accumulated-depreciation')
-        found[charge ? 'operating' : 'investing'] -= amount;
+        own[charge ? 'operating' : 'investing'] -= amount;
       else {
         const activity = activityOf(of, accountAt(account));
-        found[activity === 'none' ? 'financing' : (activity as 'operating')] -= amount;
+        own[activity === 'none' ? 'financing' : (activity as 'operating')] -= amount;
       }
     }
+    asFarAsMoneyMoved(own, moneyIn);
+    for (const part of ['investing', 'financing', 'operating'] as const) found[part] += own[part];
   }
   return found;
+}
+
+type Parts = Record<'investing' | 'financing' | 'operating', number>;
+
+/** More can't have come in than money came in: the rest is taken off both sides, in the order that the rule names. */
+function asFarAsMoneyMoved(own: Parts, moneyIn: number): void {
+  const above = Object.values(own).reduce((all, each) => (each > 0 ? all + each : all), 0);
+  let offInflows = Math.max(0, above - moneyIn);
+  let offOutflows = offInflows;
+  for (const part of ['investing', 'financing', 'operating'] as const)
+    if (own[part] > 0) {
+      const less = Math.min(own[part], offInflows);
+      own[part] -= less;
+      offInflows -= less;
+    } else {
+      const less = Math.min(-own[part], offOutflows);
+      own[part] += less;
+      offOutflows -= less;
+    }
 }
 
 test('cash flow agrees, entry by entry, with a reckoning written apart', () => {

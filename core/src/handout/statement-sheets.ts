@@ -4,7 +4,6 @@ import { rowsOf } from '../placing/places.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';
 import { statementName } from '../scheme/words.js';
-import { totalOfEntries } from '../ledger/find-entries.js';
 import { budgetFigures } from '../statement/budget-figures.js';
 import { cashFlow, FLOW_PARTS, flowBeginning, type CashFlow } from '../statement/cash-flow.js';
 import {
@@ -307,8 +306,8 @@ function withoutCashRows({ withoutCash }: CashFlow): HandoutRow[] {
   const heading: HandoutRow = { kind: 'heading', depth: 0, cells: ['Without cash', ''] };
   return [
     heading,
-    ...withoutCash.map((entry) =>
-      amountRow('row', `${dayText(entry.date)}, ${entry.text}`, totalOfEntries([entry])),
+    ...withoutCash.map(({ entry, amount }) =>
+      amountRow('row', `${dayText(entry.date)}, ${entry.text}`, amount),
     ),
   ];
 }

@@ -2,6 +2,7 @@ import { type Account, type Book, type Entry } from '../book/book.js';
 import type { Period } from '../book/calendar.js';
 import { sectionOfAccount } from '../book/place.js';
 import { balancesOf, counts } from '../ledger/balances.js';
+import { totalOfEntries } from '../ledger/find-entries.js';
 import { sum, type Amount } from '../money/amount.js';
 import { statementOfClass, typeOf, type Activity, type Scheme } from '../scheme/scheme.js';
 import { profitStep } from './profit-and-loss.js';
@@ -18,6 +19,12 @@ export interface FlowLine {
 }
 
 type Lines = Readonly<Record<FlowActivity, readonly FlowLine[]>>;
+
+/** An entry, and how much of it moved no money. */
+export interface WithoutCash {
+  readonly entry: Entry;
+  readonly amount: Amount;
+}
 
 export interface CashFlow {
   readonly from: string;
@@ -36,8 +43,8 @@ export interface CashFlow {
   readonly financing: Amount;
   /** The movement of the cash accounts: exactly the sum of the three. */
   readonly movement: Amount;
-  /** Entries of the period that moved no money and lie across activities: left out of all, and told. */
-  readonly withoutCash: readonly Entry[];
+  /** What moved no money and lies across activities, whole entries and parts of them: left out of all, and told. */
+  readonly withoutCash: readonly WithoutCash[];
 }
 
 const isProfitAndLoss = (book: Book, account: Account): boolean => {
@@ -74,6 +81,10 @@ interface ReadEntry {
   readonly entry: Entry;
   readonly movesCash: boolean;
   readonly parts: readonly Part[];
+  /** What each line did to cash, positive brought it in; of lines of money nothing. */
+  readonly moved: readonly Amount[];
+  /** How much of it came in and went out without money. */
+  readonly unmoved: Amount;
 }
 
 class Flows {
@@ -111,7 +122,47 @@ class Flows {
       const activity = this.isDisposed(account, charged) ? 'investing' : this.activity(account);
       return activity === 'none' ? 'financing' : activity;
     });
-    return { entry, movesCash: parts.includes('cash'), parts };
+    const movesCash = parts.includes('cash');
+    return { entry, movesCash, parts, ...movedBy(entry, parts, movesCash) };
+  }
+}
+
+const INFLOWS_FIRST: readonly FlowActivity[] = ['investing', 'financing', 'operating'];
+
+/**
+ * What the lines of an entry did to cash. What came in can't be more than the money that came in: what the activities have
+ * above that moved no money, and is taken off what came in and, as much, off what went out, from investing first, then
+ * financing, then operating.
+ */
+function movedBy({ lines }: Entry, parts: readonly Part[], movesCash: boolean) {
+  const moved = lines.map(({ amount }, i) => (parts[i] === 'cash' ? 0 : 0 - amount));
+  if (!movesCash) return { moved, unmoved: 0 };
+  const sumOf = (part: FlowActivity) => sum(moved.filter((_, i) => parts[i] === part));
+  const came = sum(INFLOWS_FIRST.map((part) => Math.max(0, sumOf(part))));
+  const money = sum(lines.map(({ amount }, i) => (parts[i] === 'cash' ? Math.max(0, amount) : 0)));
+  const unmoved = Math.max(0, came - money);
+  for (const sign of [1, -1]) {
+    let left = unmoved;
+    for (const part of INFLOWS_FIRST) {
+      const off = Math.min(left, Math.max(0, sign * sumOf(part)));
+      takeOff(moved, (i) => parts[i] === part, sign * off);
+      left -= off;
+    }
+  }
+  return { moved, unmoved };
+}
+
+/** Takes an amount off the lines of one part that stand on its side, the largest of them first. */
+function takeOff(moved: Amount[], isPart: (line: number) => boolean, amount: Amount): void {
+  const sign = Math.sign(amount);
+  const largest = [...moved.keys()]
+    .filter((i) => isPart(i) && Math.sign(moved[i] ?? 0) === sign)
+    .sort((a, b) => Math.abs(moved[b] ?? 0) - Math.abs(moved[a] ?? 0));
+  let left = Math.abs(amount);
+  for (const i of largest) {
+    const off = Math.min(left, Math.abs(moved[i] ?? 0));
+    moved[i] = (moved[i] ?? 0) - sign * off;
+    left -= off;
   }
 }
 
@@ -122,6 +173,13 @@ const isWithinOperating = ({ movesCash, parts }: ReadEntry): boolean =>
 const liesAcross = ({ movesCash, parts }: ReadEntry): boolean =>
   !movesCash && new Set(parts).size > 1;
 
+/** What of an entry is told to have moved no money. */
+function told(read: ReadEntry): readonly WithoutCash[] {
+  const { entry, unmoved } = read;
+  if (liesAcross(read)) return [{ entry, amount: totalOfEntries([entry]) }];
+  return unmoved > 0 ? [{ entry, amount: unmoved }] : [];
+}
+
 type Sums = Record<FlowActivity, Map<string, Amount>>;
 
 const noSums = (): Sums => ({ operating: new Map(), investing: new Map(), financing: new Map() });
@@ -129,18 +187,18 @@ const noSums = (): Sums => ({ operating: new Map(), investing: new Map(), financ
 /** What the lines of entries did to cash, by part and account. */
 function summed(entries: readonly ReadEntry[]): Sums {
   const sums = noSums();
-  for (const { entry, parts } of entries)
-    entry.lines.forEach(({ account, amount }, i) => {
+  for (const { entry, parts, moved } of entries)
+    entry.lines.forEach(({ account }, i) => {
       const part = parts[i];
       if (part === undefined || part === 'cash') return;
-      sums[part].set(account, (sums[part].get(account) ?? 0) - amount);
+      sums[part].set(account, (sums[part].get(account) ?? 0) + (moved[i] ?? 0));
     });
   return sums;
 }
 
 /**
  * The cash flow of a period, entry by entry. An entry without a money line counts in no activity; in one with a
- * money line, every other line counts in its account's activity. Opening balances, opening entries and closing
+ * money line, every other line counts in its account's activity, as far as money moved (`movedBy`). Opening balances, opening entries and closing
  * entries are no cash flow. An account whose activity is none counts as financing where cash moved, and is
  * pointed out. By the indirect method the operating part begins from the profit.
  */
@@ -171,7 +229,7 @@ export function cashFlow(book: Book, period: Period): CashFlow {
     investing: total('investing'),
     financing: total('financing'),
     movement,
-    withoutCash: read.filter(liesAcross).map(({ entry }) => entry),
+    withoutCash: read.flatMap(told),
   };
 }
 

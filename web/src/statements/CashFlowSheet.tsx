@@ -3,7 +3,6 @@ import {
   accountOf,
   FLOW_PARTS,
   flowBeginning,
-  totalOfEntries,
   type Book,
   type CashFlow,
   type FlowLine,
@@ -111,7 +110,7 @@ function Part({ name, profit, lines, total, money }: PartProps) {
   );
 }
 
-/** Entries across activities that moved no money: no part of the cash flow, and worth knowing. */
+/** Entries, and parts of entries, that moved no money: no part of the cash flow, and worth knowing. */
 function WithoutCash({
   book,
   flow,
@@ -125,7 +124,7 @@ function WithoutCash({
       <p className="quiet">These moved no money, so they stand in none of the three parts.</p>
       <table className="lines-table">
         <tbody>
-          {flow.withoutCash.map((entry) => (
+          {flow.withoutCash.map(({ entry, amount }) => (
             <tr key={entry.id}>
               <td style={{ whiteSpace: 'nowrap' }}>{longDay(entry.date)}</td>
               <td>
@@ -134,7 +133,7 @@ function WithoutCash({
                   {entry.lines.map(({ account }) => nameOf(account)).join(', ')}
                 </span>
               </td>
-              <td className="figure">{money(totalOfEntries([entry]))}</td>
+              <td className="figure">{money(amount)}</td>
             </tr>
           ))}
         </tbody>
