@@ -21,7 +21,7 @@ export interface FlowLine {
 type Lines = Readonly<Record<FlowActivity, readonly FlowLine[]>>;
 
 /** An entry, and how much of it moved no money. */
-export interface WithoutCash {
+interface WithoutCash {
   readonly entry: Entry;
   readonly amount: Amount;
 }
