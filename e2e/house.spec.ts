@@ -65,3 +65,29 @@ test('who marks sets up a second device, is asked for it, and ends another sessi
   await again.reload();
   await expect(again.getByLabel('Name you sign in with')).toBeVisible();
 });
+
+test('in the list of companies each button does what it says: copy, put away, delete', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh', server.address);
+  await page.getByRole('link', { name: 'Companies' }).click();
+  const rows = page.getByRole('listitem').filter({ hasText: 'Pollard Row Bindery' });
+  await expect(rows).toHaveCount(1);
+  await rows.hover();
+  const button = (what: string) =>
+    page.getByRole('button', { name: new RegExp(`^${what}: .*Pollard`) });
+  const boxes = await Promise.all(['Copy', 'Put away'].map((what) => button(what).boundingBox()));
+  const [copy, away] = boxes;
+  expect((copy?.x ?? 0) + (copy?.width ?? 0)).toBeLessThanOrEqual(away?.x ?? 0);
+  await button('Copy').click();
+  await expect(rows).toHaveCount(2);
+  await rows.last().hover();
+  await button('Put away').last().click();
+  await expect(rows).toHaveCount(1);
+  await page.getByRole('checkbox', { name: /^Show what was put away/ }).check();
+  await expect(rows).toHaveCount(2);
+  await rows.last().hover();
+  await button('Delete').click();
+  await page.getByRole('button', { name: 'Delete it' }).click();
+  await expect(rows).toHaveCount(1);
+});

@@ -120,20 +120,15 @@ function Acts({ of: { key, name, putAway = false }, acts }: ShelfRowProps) {
   const { onPutAway, onCopy, onDelete } = acts;
   const what = putAway ? 'Bring back' : 'Put away';
   const act = (label: string, done: () => void) => (
-    <button
-      type="button"
-      className={`link-button ${styles['put-away']}`}
-      aria-label={`${label}: ${name}`}
-      onClick={done}
-    >
+    <button type="button" className="link-button" aria-label={`${label}: ${name}`} onClick={done}>
       {label}
     </button>
   );
   return (
-    <>
+    <span className={styles['acts']}>
       {onCopy && !putAway && act('Copy', () => onCopy(key))}
       {onDelete && putAway && act('Delete', () => onDelete(key, name))}
       {onPutAway && act(what, () => onPutAway(key, !putAway))}
-    </>
+    </span>
   );
 }
