@@ -11,7 +11,7 @@ import type { FastifyInstance } from 'fastify';
 import type { Logger } from 'pino';
 import { AppModule } from './app.module.js';
 import type { OpenDatabase } from './database/open-database.js';
-import { rememberWhoAsks } from './http/asking.js';
+import { rememberWhoAsks } from './turns/asking.js';
 import { Measures } from './house/measures.js';
 import { takeBodies } from './http/bodies.js';
 import { NestLog } from './http/log.js';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { TurnsByPerson } from '../src/threads/turns-by-person.js';
+import { TurnsByPerson } from '../src/turns/turns-by-person.js';
 
 /** Work that is ended by hand, and notes when it began. */
 class Works {

@@ -31,6 +31,7 @@ export function askForCopy(name: string, folder: string, to: string): Promise<bo
     peer.on('end', () =>
       said === 'done' ? resolve(true) : reject(new Error(said || 'No copy was made.')),
     );
+    peer.on('close', () => reject(new Error('Whoever has the folder made no copy.')));
     peer.on('error', ({ code }: NodeJS.ErrnoException) =>
       code === 'ECONNREFUSED' || code === 'ENOENT'
         ? resolve(false)

@@ -19,6 +19,16 @@ const LEAST = 24 * MB;
 const ENOUGH = 48 * MB;
 const LOOK_EVERY = 1_000;
 
+/** In bytes; null where it can’t be asked just now. */
+function freeIn(folder: string): number | null {
+  try {
+    const { bavail, bsize } = statfsSync(folder);
+    return bavail * bsize;
+  } catch {
+    return null;
+  }
+}
+
 /** Whether there is room to write. */
 export interface Room {
   readonly isFull: boolean;
@@ -70,8 +80,9 @@ export class DiskRoom implements Room {
   }
 
   private look(): void {
-    const { bavail, bsize } = statfsSync(this.folder);
-    this.free = bavail * bsize;
+    const free = freeIn(this.folder);
+    if (free === null) return;
+    this.free = free;
     const isKept = existsSync(this.aside);
     if (this.free < (isKept ? LEAST : LEAST + ASIDE) && !this.full) this.fill('the disk is full');
     else if (this.free >= ENOUGH + (isKept ? 0 : ASIDE)) this.again(isKept);

@@ -3,7 +3,7 @@ import { mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Inject, Injectable } from '@nestjs/common';
-import { eq, sql } from 'drizzle-orm';
+import { eq, notInArray } from 'drizzle-orm';
 import type { Logger } from 'pino';
 import type { Database } from '../database/open-database.js';
 import { house } from '../database/schema/index.js';
@@ -14,6 +14,7 @@ const LOOK_EVERY = 60_000;
 const LONGEST = 3_600_000;
 const A_DAY = 86_400_000;
 const NAME = 'last-backup';
+const DAY = 'backup-day';
 const COMMAND = fileURLToPath(new URL('./house.mjs', import.meta.url));
 const MADE_HERE = /^gleddo-\d{4}-\d{2}-\d{2}\.backup$/;
 
@@ -25,7 +26,8 @@ export interface LastBackup {
   readonly fault: string | null;
 }
 
-const dayOf = (time: Date): string => time.toISOString().slice(0, 10);
+/** As the clock on the wall has it there: nights are the machine’s own. */
+const dayOf = (time: Date): string => time.toLocaleDateString('sv-SE');
 
 /** A backup each night, kept for so many days. It is made by a process of its own; of several servers one makes it. */
 @Injectable()
@@ -60,7 +62,7 @@ export class Nightly {
     if (backups === null || this.isMaking || now.getHours() < backups.hour) return;
     this.isMaking = true;
     try {
-      if (await this.isMine(dayOf(now))) await this.make(backups.folder, now);
+      if (await this.isMine(now)) await this.make(backups.folder, now);
     } catch (error) {
       this.log.error({ err: error }, 'the backup of the night could not be made');
     } finally {
@@ -68,15 +70,16 @@ export class Nightly {
     }
   }
 
-  /** Whether this server is the one that makes the backup of a day. */
-  private async isMine(day: string): Promise<boolean> {
+  /** Whether this server is the one that makes the backup of a day; what came to nothing is tried again an hour later. */
+  private async isMine(now: Date): Promise<boolean> {
+    const value = `${dayOf(now)} tried at ${now.getHours()}`;
     const claimed = await this.db
       .insert(house)
-      .values({ name: 'backup-day', value: day })
+      .values({ name: DAY, value })
       .onConflictDoUpdate({
         target: house.name,
-        set: { value: day },
-        setWhere: sql`${house.value} <> ${day}`,
+        set: { value },
+        setWhere: notInArray(house.value, [dayOf(now), value]),
       })
       .returning({ name: house.name });
     return claimed.length > 0;
@@ -86,7 +89,7 @@ export class Nightly {
     const file = join(folder, `gleddo-${dayOf(now)}.backup`);
     mkdirSync(folder, { recursive: true });
     const fault = await this.made(file);
-    if (fault === null) this.clearBefore(folder, now);
+    if (fault === null) await this.done(folder, now);
     else this.log.error({ file, fault }, 'the backup of the night could not be made');
     const bytes = fault === null ? statSync(file).size : 0;
     const value = JSON.stringify({ at: now.toISOString(), file, bytes, fault });
@@ -94,6 +97,14 @@ export class Nightly {
       .insert(house)
       .values({ name: NAME, value })
       .onConflictDoUpdate({ target: house.name, set: { value } });
+  }
+
+  private async done(folder: string, now: Date): Promise<void> {
+    this.clearBefore(folder, now);
+    await this.db
+      .update(house)
+      .set({ value: dayOf(now) })
+      .where(eq(house.name, DAY));
   }
 
   /** Null when it was made; else why not. */

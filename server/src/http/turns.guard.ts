@@ -1,29 +1,29 @@
 import { HttpStatus, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { SSE_METADATA } from '@nestjs/common/constants.js';
 import type { FastifyReply } from 'fastify';
-import { TurnsByPerson } from '../threads/turns-by-person.js';
-import { whoAsks } from './asking.js';
+import { TurnsByPerson } from '../turns/turns-by-person.js';
+import { whoAsks } from '../turns/asking.js';
+import type { SignedRequest } from '../people/signed-in.js';
 import { Refused } from './problem.js';
 
 /** Of one person, in all their windows together: a browser asks six things at once of a server. */
 const AT_ONCE = 8;
+/** Of one person; who has not come in yet shares an address with a whole school. */
 const MOST_WAITING = 400;
-/** Of all people together: what is asked of the database waits there in any case. */
-const PLACES = 64;
-
 /**
  * Of what one person asks only some is worked on at once; the rest waits for that, and others do not. Stands behind the
  * guard that says who asks; a turn lasts until its answer is sent, or its asker is gone.
  */
 @Injectable()
 export class TurnsGuard implements CanActivate {
-  private readonly turns = new TurnsByPerson(PLACES, AT_ONCE);
+  private readonly turns = new TurnsByPerson(Infinity, AT_ONCE);
 
   canActivate(context: ExecutionContext): Promise<boolean> | boolean {
     // What is sent as it happens has no end to wait for.
     if (Reflect.getMetadata(SSE_METADATA, context.getHandler()) === true) return true;
     const who = whoAsks();
-    if (this.turns.of(who) > MOST_WAITING) throw tooMuch();
+    const { person } = context.switchToHttp().getRequest<SignedRequest>();
+    if (person && this.turns.of(who) > MOST_WAITING) throw tooMuch();
     const { raw } = context.switchToHttp().getResponse<FastifyReply>();
     return new Promise((resolve) => {
       const turn = () =>

@@ -1,7 +1,7 @@
 import { randomInt } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import { whoAsks } from '../http/asking.js';
-import { TurnsByPerson } from '../threads/turns-by-person.js';
+import { whoAsks } from '../turns/asking.js';
+import { TurnsByPerson } from '../turns/turns-by-person.js';
 
 /** Source: the OWASP cheat sheet on password storage (argon2id, 19 MiB, two passes). */
 const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };

@@ -1,6 +1,6 @@
 import { HttpStatus, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
-import { asksAs } from '../http/asking.js';
+import { asksAs } from '../turns/asking.js';
 import { Refused } from '../http/problem.js';
 import { Cookies } from './cookies.js';
 import { SessionsService } from './sessions.service.js';

@@ -3,7 +3,7 @@ import { fileURLToPath } from 'node:url';
 import { Injectable } from '@nestjs/common';
 import type { ForeignFigures, GuideShown, Operation, Rules } from '@gleddo/core';
 import { Piscina } from 'piscina';
-import { whoAsks } from '../http/asking.js';
+import { whoAsks } from '../turns/asking.js';
 import type { ChangedBook } from './changing.js';
 import type { CheckedWork, CheckOutcome, KeptCheck, KeyText, ToCheck } from './checking.js';
 import type { PreparedBook, Sent } from './prepared-book.js';
@@ -11,7 +11,7 @@ import type { PreparedExercise } from './taking-exercise.js';
 import type { FiguredWork, ToGoOn, ToGuide } from './guiding.js';
 import type { FiledContent } from './taking-work.js';
 import type { ToReplay } from './replaying.js';
-import { TurnsByPerson } from './turns-by-person.js';
+import { TurnsByPerson } from '../turns/turns-by-person.js';
 
 /** Somebody else’s figures in a work. */
 export interface ForeignFound extends ForeignFigures<string> {

@@ -1,22 +1,9 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { GuideAnswer, GuidePlace } from '@gleddo/contract';
-import { useEffect, useState } from 'react';
 import { ask, get, post } from '../api/client';
 import { untilThere } from '../api/try-again';
 import { useOpenBook } from '../book/open-book';
-
-/** In milliseconds: somebody who types is not asked after each letter how far they are. */
-const PAUSE = 400;
-
-/** The latest value once nothing has changed for a moment. */
-function useSettled<T>(value: T): T {
-  const [settled, setSettled] = useState(value);
-  useEffect(() => {
-    const timer = setTimeout(() => setSettled(value), PAUSE);
-    return () => clearTimeout(timer);
-  }, [value]);
-  return settled;
-}
+import { useSettled } from '../kept/use-settled';
 
 const keyOf = (bookId: string) => ['guide', bookId] as const;
 

@@ -1,4 +1,4 @@
-import { useInfiniteQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import type { HappenedPage } from '@gleddo/contract';
 import { Button } from 'antd';
 import { get } from '../api/client';
@@ -23,6 +23,8 @@ export function HappenedList({ words, most = Infinity }: HappenedListProps) {
     queryFn: ({ pageParam }) => get<HappenedPage>(addressOf(words, pageParam)),
     initialPageParam: null as number | null,
     getNextPageParam: ({ before }) => before,
+    // What was found before stays until the next is there.
+    placeholderData: keepPreviousData,
     staleTime: 0,
   });
   if (!pages.data) return <Asking of={pages} what="What happened" />;

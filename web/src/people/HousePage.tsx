@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import type { HouseShown } from '@gleddo/contract';
 import { Descriptions, Input } from 'antd';
-import { useDeferredValue, useState } from 'react';
+import { useState } from 'react';
 import { get } from '../api/client';
 import { counted } from '../figures/counted';
 import { momentText } from '../figures/days';
+import { useSettled } from '../kept/use-settled';
 import { Asking } from '../shell/Asking';
 import { HappenedList } from './HappenedList';
 
@@ -19,7 +20,7 @@ export default function HousePage() {
     staleTime: 0,
   });
   const [typed, setTyped] = useState('');
-  const words = useDeferredValue(typed);
+  const words = useSettled(typed.trim());
   return (
     <>
       <div className="sheet-head">
