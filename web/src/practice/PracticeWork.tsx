@@ -41,12 +41,12 @@ function SoFar({ points, of, found }: Extract<PracticeCheck, { told: 'so-far' }>
     <main className="desk">
       <section className="paper" aria-label="What was found">
         <h2>
-          {points} of {of}
+          {points} of {of} points
         </h2>
-        <FoundList found={found} />
         <p className="quiet">
           What would be right is told here once you have handed the exercise itself in.
         </p>
+        <FoundList found={found} />
       </section>
     </main>
   );
