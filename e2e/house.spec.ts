@@ -91,3 +91,36 @@ test('in the list of companies each button does what it says: copy, put away, de
   await page.getByRole('button', { name: 'Delete it' }).click();
   await expect(rows).toHaveCount(1);
 });
+
+test('a student and a class are deleted in time: what goes is said before, and it is taken back', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh', server.address);
+  await page.getByRole('link', { name: 'Class groups' }).click();
+  await page.getByRole('link', { name: /^Bookkeeping, spring term/ }).click();
+  await page.getByRole('button', { name: 'Delete: Ines Okafor' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText(/With them go \d+ works.*until then it can be taken back/);
+  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await expect(dialog).toBeHidden();
+  await page.getByRole('button', { name: 'Delete: Ines Okafor' }).click();
+  await dialog.getByRole('button', { name: 'Delete' }).click();
+  const leaves = page.getByRole('region', { name: 'To be deleted' });
+  await expect(leaves).toContainText('Ines Okafor is deleted on');
+  await nothingSerious(page, 'class with somebody who leaves');
+  await leaves.getByRole('button', { name: 'Take back: Ines Okafor' }).click();
+  await expect(leaves).toHaveCount(0);
+
+  await page.getByRole('link', { name: 'House' }).click();
+  const term = page.getByRole('region', { name: 'What is deleted' });
+  await term.getByLabel(/can be taken back for/).fill('90');
+  await term.getByText('their works stay without a name').click();
+  await term.getByRole('button', { name: 'Save' }).click();
+  await expect(term.getByRole('status')).toContainText('Saved');
+  await page.goto(`${server.address}/groups`);
+  await page.getByRole('link', { name: /^Bookkeeping, spring term/ }).click();
+  await page.getByRole('button', { name: 'Delete this class group' }).click();
+  await expect(dialog).toContainText('students who are in no other class');
+  await expect(dialog).toContainText('in 90 days');
+  await dialog.getByRole('button', { name: 'Keep' }).click();
+});

@@ -6,7 +6,7 @@ import { build } from '../build.mjs';
 import { build as buildServer } from '../../scripts/build.mjs';
 
 const args = process.argv.slice(2);
-if (['backup', 'restore', 'move'].includes(args[0])) {
+if (['backup', 'restore', 'move', 'password'].includes(args[0])) {
   await buildServer({ pages: false });
   const house = fileURLToPath(new URL('../../server/dist/house.mjs', import.meta.url));
   const { status } = spawnSync(process.execPath, [house, ...args], { stdio: 'inherit' });

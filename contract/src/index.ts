@@ -18,6 +18,19 @@ export {
   type Welcome,
 } from './people.js';
 export type { HappenedPage, HouseShown } from './house.js';
+export {
+  type Fate,
+  FATES,
+  type Hangs,
+  LEAVING_KINDS,
+  LeaveRequest,
+  type Leaving,
+  type LeavingKind,
+  type LeavingTerm,
+  LeavingTermRequest,
+  LONGEST_TERM,
+  type WouldLeave,
+} from './leaving.js';
 export { foldedSignInName } from './sign-in-name.js';
 export {
   ChangeCompanyRequest,

@@ -57,6 +57,11 @@ import { OwnDataController } from './house/own-data.controller.js';
 import { OwnDataService } from './house/own-data.service.js';
 import { Measures } from './house/measures.js';
 import { Nightly } from './house/nightly.js';
+import { LeavingTermService } from './leaving/leaving-term.js';
+import { LeavingsDue } from './leaving/leavings-due.js';
+import { LeavingsController } from './leaving/leavings.controller.js';
+import { LeavingsService } from './leaving/leavings.service.js';
+import { WhoMayDelete } from './leaving/who-may.js';
 import { InstructorsController } from './people/instructors.controller.js';
 import { InstructorsService } from './people/instructors.service.js';
 import { OwnSignInController } from './people/own-sign-in.controller.js';
@@ -91,6 +96,7 @@ const CONTROLLERS = [
   HealthController,
   HouseController,
   OwnDataController,
+  LeavingsController,
   PeopleController,
   OwnSignInController,
   InstructorsController,
@@ -114,6 +120,10 @@ const SERVICES = [
   Nightly,
   HouseService,
   OwnDataService,
+  LeavingTermService,
+  WhoMayDelete,
+  LeavingsService,
+  LeavingsDue,
   AuditService,
   SessionsService,
   SecondFactor,

@@ -9,6 +9,7 @@ import { DemoWorld } from './demo/demo-world.js';
 import { makeLog } from './http/log.js';
 import { isSecure, SettingRefused, settingsFrom, type Settings } from './http/settings.js';
 import { Nightly } from './house/nightly.js';
+import { LeavingsDue } from './leaving/leavings-due.js';
 import { CheckRunner } from './results/check-runner.js';
 import { Threads } from './threads/threads.js';
 
@@ -22,6 +23,7 @@ const within = (promise: Promise<unknown>, longest = CLOSE_WITHIN): Promise<unkn
 /** Lets the last requests end, then the work in other threads, then the database: always in this order. */
 async function close(app: NestFastifyApplication, database: OpenDatabase): Promise<void> {
   app.get(Nightly).stop();
+  app.get(LeavingsDue).stop();
   await within(app.close()).catch(() => undefined);
   await within(app.get(CheckRunner).stop()).catch(() => undefined);
   await within(app.get(BookTexts).writeAll(), CLOSE_DATABASE_WITHIN).catch(() => undefined);
@@ -79,6 +81,7 @@ async function start(): Promise<void> {
     await app.listen(settings.port, settings.host);
     app.get(CheckRunner).start();
     app.get(Nightly).start();
+    app.get(LeavingsDue).start();
     const { port } = app.getHttpServer().address() as AddressInfo;
     explain(settings, port);
   } catch (error) {

@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
@@ -184,3 +184,51 @@ describe('a file that is no whole backup', () => {
 
 const changed = (whole: Buffer, from: string | RegExp, to: string): Buffer =>
   gzipSync(gunzipSync(whole).toString().replace(from, to));
+
+describe('a house that an older program kept', () => {
+  const older = join(import.meta.dirname, 'older');
+  it.each(readdirSync(older))(
+    '%s is brought up to date, with every mark as it was',
+    async (file) => {
+      const there = await somewhere('embedded');
+      const back = await gleddo(['restore', join(older, file)], settingsOf(there));
+      expect(back).toEqual({ status: 0, said: expect.stringContaining('tables are back') });
+      const running = await runningApp(false, undefined, there.data);
+      const ruth = running.visitor();
+      await ruth.post('sign-in', { login: 'ruth', password: 'a long password' });
+      const [exercise] = (await ruth.get('exercises')).body;
+      const marks = async () =>
+        (await checkedRows(ruth, exercise.id)).map(({ state, points }) => ({ state, points }));
+      const asItWas = [
+        { state: 'given-back', points: 27 },
+        { state: 'handed-in', points: 27 },
+        { state: 'not-started', points: null },
+      ];
+      expect(await marks()).toEqual(asItWas);
+      await ruth.post(`exercises/${exercise.id}/check-again`);
+      expect(await marks()).toEqual(asItWas);
+      await goesOn(running);
+      await running.close();
+    },
+  );
+});
+
+describe('whoever lost a password and has nobody to ask', () => {
+  it('has a new one from the command, and is signed out everywhere', async () => {
+    const running = await runningApp(false);
+    await classOf(running, 1);
+    await running.stop();
+    const unknown = await gleddo(['password', 'nobody'], running.data);
+    expect(unknown).toEqual({ status: 1, said: expect.stringContaining('Nobody signs in as') });
+    const { status, said } = await gleddo(['password', 'Ruth'], running.data);
+    expect(status).toBe(0);
+    const password = / signs in with (\S+) now/.exec(said)?.[1] ?? '';
+    const again = await runningApp(false, undefined, running.data.GLEDDO_DATA);
+    const back = again.visitor();
+    expect(
+      (await back.post('sign-in', { login: 'ruth', password: 'a long password' })).status,
+    ).toBe(422);
+    expect((await back.post('sign-in', { login: 'ruth', password })).status).toBe(200);
+    await again.close();
+  });
+});

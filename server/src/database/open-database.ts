@@ -18,7 +18,10 @@ import { SyncedNodeFS } from './synced-node-fs.js';
 
 export type Database = PgDatabase<PgQueryResultHKT, typeof schema>;
 /** A database or a transaction on it: inside a transaction only the latter may be used. */
-export type Queries = Pick<Database, 'select' | 'insert' | 'update' | 'delete' | 'execute'>;
+export type Queries = Pick<
+  Database,
+  'select' | 'insert' | 'update' | 'delete' | 'selectDistinct' | 'execute' | '$count'
+>;
 
 /** `embedded`: this process alone has the data, so that what it remembers is true. `shared`: others change it, too. */
 export type Engine = 'embedded' | 'shared';

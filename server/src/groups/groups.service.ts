@@ -8,7 +8,7 @@ import type {
   Me,
 } from '@gleddo/contract';
 import { isVisible, slugOf } from '@gleddo/core';
-import { and, count, eq, inArray, like, or, sql } from 'drizzle-orm';
+import { and, count, eq, inArray, like, ne, or, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
 import type { Database, Queries } from '../database/open-database.js';
@@ -41,9 +41,10 @@ export class GroupsService {
 
   async list(me: Me): Promise<GroupSummary[]> {
     const rows = await this.db
-      .select({ id: groups.id, name: groups.name, students: count(members.personId) })
+      .select({ id: groups.id, name: groups.name, students: count(people.id) })
       .from(groups)
       .leftJoin(members, eq(members.groupId, groups.id))
+      .leftJoin(people, and(eq(people.id, members.personId), isHere))
       .where(eq(groups.ownerId, me.id))
       .groupBy(groups.id, groups.name);
     return collated(rows);
@@ -65,7 +66,7 @@ export class GroupsService {
       .select({ id: people.id, name: people.name, login: people.login })
       .from(members)
       .innerJoin(people, eq(people.id, members.personId))
-      .where(eq(members.groupId, id));
+      .where(and(eq(members.groupId, id), isHere));
     return { id, name: group.name, students: students.length, members: collated(students) };
   }
 
@@ -149,6 +150,9 @@ export class GroupsService {
     return this.people.resetPassword(me, personId);
   }
 }
+
+/** Who was made nameless can’t come in any more: their works alone are left. */
+const isHere = ne(people.passwordHash, '');
 
 const twice = (name: string) =>
   refuse(

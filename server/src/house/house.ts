@@ -9,6 +9,7 @@ import { openDatabase, type DatabaseSettings } from '../database/open-database.j
 import { makeLog } from '../http/log.js';
 import { SettingRefused, settingsFrom, type KnownDatabase } from '../http/settings.js';
 import { BackupRefused, checkBackup, type Sums } from './backup-file.js';
+import { setNewPassword } from '../people/set-new-password.js';
 import { dump } from './dumping.js';
 import { restore } from './restoring.js';
 
@@ -74,9 +75,23 @@ async function move(from: KnownDatabase, to: KnownDatabase, log: Logger): Promis
   }
 }
 
+/** A new password for whoever lost theirs and has nobody to ask: the head of the house. */
+async function newPassword(database: KnownDatabase, login: string, log: Logger): Promise<string> {
+  const open = await openDatabase(database, log);
+  try {
+    const password = await setNewPassword(open.db, login);
+    if (password === null)
+      throw new BackupRefused(`Nobody signs in as “${login}”. Look at the spelling.`);
+    return password;
+  } finally {
+    await open.close();
+  }
+}
+
 const USAGE = `gleddo backup FILE          all that the database holds, also while a server has it
 gleddo restore FILE         into an empty database
 gleddo move --to ADDRESS    to another database: postgres://… or a folder
+gleddo password LOGIN       a new password for who lost theirs; they are signed out everywhere
 
 The database is the one that DATABASE_URL or GLEDDO_DATA names.
 `;
@@ -93,6 +108,8 @@ async function run(args: readonly string[], database: KnownDatabase): Promise<st
     const sums = await restore(resolve(first), database, log);
     return `${rowsIn(sums)} rows of ${Object.keys(sums).length} tables are back.`;
   }
+  if (command === 'password' && first !== undefined && second === undefined)
+    return `${first} signs in with ${await newPassword(database, first, log)} now. No second device is asked for.`;
   if (command === 'move' && first === '--to' && second !== undefined) {
     const isUrl = /^postgres(ql)?:\/\//.test(second);
     const to = {

@@ -3,6 +3,8 @@ import type { CompanySummary, ExerciseSummary } from '@gleddo/contract';
 import { Button, Dropdown } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { get } from '../api/client';
+import { LeavingList } from '../leaving/LeavingList';
+import { useDeleting } from '../leaving/use-deleting';
 import { ListPage } from '../shell/ListPage';
 import { usePutAway } from '../shell/use-put-away';
 import { ExerciseFromFile } from './ExerciseFromFile';
@@ -29,6 +31,7 @@ const aboutOf = ({ company, after }: ExerciseSummary): string =>
 export default function ExercisesPage() {
   const exercises = useExercises();
   const putAway = usePutAway('exercises');
+  const { onDelete, dialog } = useDeleting('exercise');
   return (
     <ListPage
       title="Exercises"
@@ -39,7 +42,7 @@ export default function ExercisesPage() {
           <MakeFrom />
         </>
       }
-      acts={{ onPutAway: putAway }}
+      acts={{ onPutAway: putAway, onDelete }}
       rows={exercises.data?.map((exercise) => ({
         key: exercise.id,
         to: `/exercises/${exercise.id}/brief`,
@@ -54,7 +57,10 @@ export default function ExercisesPage() {
           <Link to="/companies">companies</Link>: its book becomes the key.
         </>
       }
-    />
+    >
+      <LeavingList which={({ kind }) => kind === 'exercise'} />
+      {dialog}
+    </ListPage>
   );
 }
 

@@ -9,6 +9,8 @@ import { counted } from '../figures/counted';
 import { LongRows } from '../figures/LongRows';
 import { TableHead } from '../figures/TableHead';
 import { useKept } from '../kept/use-kept';
+import { LeavingList } from '../leaving/LeavingList';
+import { useDeleting } from '../leaving/use-deleting';
 import { MadePasswords } from '../people/MadePasswords';
 import { Asking } from '../shell/Asking';
 import { GroupTabs } from './GroupTabs';
@@ -39,10 +41,26 @@ export default function GroupPage() {
               <Members id={id} members={members} />
             )}
           </section>
-          <AddStudents id={id} group={name} />
+          <div>
+            <AddStudents id={id} group={name} />
+            <DeleteGroup id={id} />
+          </div>
         </div>
       </main>
     </>
+  );
+}
+
+function DeleteGroup({ id }: { id: string }) {
+  const { onDelete, dialog } = useDeleting('group');
+  return (
+    <section className="paper">
+      <h2>When it is over</h2>
+      <p>What hangs on the class is said before anything goes.</p>
+      <Button onClick={() => onDelete(id)}>Delete this class group</Button>
+      <LeavingList which={(each) => each.id === id} />
+      {dialog}
+    </section>
   );
 }
 
@@ -53,6 +71,7 @@ function Members({ id, members }: { id: string; members: readonly Student[] }) {
     mutationFn: (student: string) => post<MadePassword>(`groups/${id}/members/${student}/password`),
     onSuccess: setMade,
   });
+  const { onDelete, dialog } = useDeleting('person');
   const askFirst = (student: Student) =>
     modal.confirm({
       title: `Set a new password for ${student.name}?`,
@@ -70,14 +89,24 @@ function Members({ id, members }: { id: string; members: readonly Student[] }) {
         <LongRows
           of={members}
           rowHeight={30}
-          row={(student) => <Member key={student.id} {...{ student }} onReset={askFirst} />}
+          row={(student) => (
+            <Member key={student.id} {...{ student, onDelete }} onReset={askFirst} />
+          )}
         />
       </table>
+      <LeavingList which={(each) => members.some((member) => member.id === each.id)} />
+      {dialog}
     </>
   );
 }
 
-function Member({ student, onReset }: { student: Student; onReset(student: Student): void }) {
+interface MemberProps {
+  readonly student: Student;
+  onReset(student: Student): void;
+  onDelete(id: string): void;
+}
+
+function Member({ student, onReset, onDelete }: MemberProps) {
   return (
     <tr>
       <td>{student.name}</td>
@@ -90,6 +119,15 @@ function Member({ student, onReset }: { student: Student; onReset(student: Stude
           onClick={() => onReset(student)}
         >
           New password
+        </button>
+        <span className="quiet"> · </span>
+        <button
+          type="button"
+          className="link-button"
+          aria-label={`Delete: ${student.name}`}
+          onClick={() => onDelete(student.id)}
+        >
+          Delete
         </button>
       </td>
     </tr>

@@ -3,6 +3,7 @@ import type { GroupSummary } from '@gleddo/contract';
 import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { get, post } from '../api/client';
+import { LeavingList } from '../leaving/LeavingList';
 import { ListPage } from '../shell/ListPage';
 import { Refusal } from '../shell/Refusal';
 
@@ -21,6 +22,7 @@ export default function GroupsPage() {
       }))}
       empty="No class group yet. A class group is the students you teach together; make one below."
     >
+      <LeavingList which={({ kind }) => kind === 'group'} />
       <NewGroup />
     </ListPage>
   );

@@ -6,6 +6,8 @@ import { get } from '../api/client';
 import { counted } from '../figures/counted';
 import { momentText } from '../figures/days';
 import { useSettled } from '../kept/use-settled';
+import { LeavingList } from '../leaving/LeavingList';
+import { LeavingTermForm } from '../leaving/LeavingTermForm';
 import { Asking } from '../shell/Asking';
 import { HappenedList } from './HappenedList';
 
@@ -30,6 +32,11 @@ export default function HousePage() {
         <div className="columns">
           <div>
             {house.data ? <Running house={house.data} /> : <Asking of={house} what="The house" />}
+            <section className="paper" aria-label="What is deleted">
+              <h2>What is deleted</h2>
+              <LeavingTermForm />
+              <LeavingList />
+            </section>
           </div>
           <section className="paper" aria-label="What was done">
             <h2>What was done</h2>

@@ -2,12 +2,15 @@ import { useQuery } from '@tanstack/react-query';
 import type { Me } from '@gleddo/contract';
 import { Button } from 'antd';
 import { get } from '../api/client';
+import { LeavingList } from '../leaving/LeavingList';
+import { useDeleting } from '../leaving/use-deleting';
 import { ChangePassword } from './ChangePassword';
 import { OwnSessions } from './OwnSessions';
 import { SecondFactor } from './SecondFactor';
 
 /** All that is kept of oneself, as a file. */
-function OwnData() {
+function OwnData({ me }: { me: Me | undefined }) {
+  const { onDelete, dialog } = useDeleting('person');
   return (
     <section className="paper">
       <h2>What is kept of me</h2>
@@ -17,7 +20,10 @@ function OwnData() {
       </p>
       <Button href="/api/me/data" download="gleddo-own-data.json">
         Take it along
-      </Button>
+      </Button>{' '}
+      {me?.role === 'student' && <Button onClick={() => onDelete(me.id)}>Have it deleted</Button>}
+      <LeavingList which={({ id }) => id === me?.id} />
+      {dialog}
     </section>
   );
 }
@@ -34,7 +40,7 @@ export default function OwnSignInPage() {
         <div className="columns">
           <div>
             <OwnSessions />
-            <OwnData />
+            <OwnData me={me.data} />
           </div>
           <div>
             <ChangePassword />

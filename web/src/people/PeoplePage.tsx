@@ -6,6 +6,8 @@ import { Link } from 'react-router';
 import { get, post } from '../api/client';
 import { TableHead } from '../figures/TableHead';
 import { useKept } from '../kept/use-kept';
+import { LeavingList } from '../leaving/LeavingList';
+import { useDeleting } from '../leaving/use-deleting';
 import { Asking } from '../shell/Asking';
 import { Refusal } from '../shell/Refusal';
 import { HappenedList } from './HappenedList';
@@ -75,6 +77,7 @@ function useReset(onMade: (made: MadePassword) => void) {
 
 function Instructors({ list, onMade }: InstructorsProps) {
   const { reset, askFirst } = useReset(onMade);
+  const { onDelete, dialog } = useDeleting('person', (id) => list.filter((each) => each.id !== id));
   return (
     <>
       <table className="lines-table">
@@ -89,9 +92,7 @@ function Instructors({ list, onMade }: InstructorsProps) {
               <td className="quiet">{each.login}</td>
               <td>
                 {!each.isHead && (
-                  <button type="button" className="link-button" onClick={() => askFirst(each)}>
-                    New password
-                  </button>
+                  <ActsOn of={each} onReset={() => askFirst(each)} onDelete={onDelete} />
                 )}
               </td>
               <td className="figure">{each.companies || '–'}</td>
@@ -101,9 +102,34 @@ function Instructors({ list, onMade }: InstructorsProps) {
         </tbody>
       </table>
       <Refusal of={reset} />
+      <LeavingList which={({ id }) => list.some((each) => each.id === id)} />
+      {dialog}
     </>
   );
 }
+
+interface ActsOnProps {
+  readonly of: Instructor;
+  onReset(): void;
+  onDelete(id: string): void;
+}
+
+const ActsOn = ({ of: { id, name }, onReset, onDelete }: ActsOnProps) => (
+  <>
+    <button type="button" className="link-button" onClick={onReset}>
+      New password
+    </button>
+    <span className="quiet"> · </span>
+    <button
+      type="button"
+      className="link-button"
+      aria-label={`Delete: ${name}`}
+      onClick={() => onDelete(id)}
+    >
+      Delete
+    </button>
+  </>
+);
 
 function useNewInstructor(onMade: (made: MadePassword) => void) {
   const queries = useQueryClient();

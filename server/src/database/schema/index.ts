@@ -16,3 +16,4 @@ export {
 export { answers, drillAnswers, drillsAsked, guidePlaces, pictures, practices } from './guides.js';
 export { audit } from './audit.js';
 export { house } from './house.js';
+export { leavings } from './leavings.js';

@@ -1,0 +1,108 @@
+import type { Hangs } from '@gleddo/contract';
+import { and, count, eq, inArray, notExists, sql, type SQL } from 'drizzle-orm';
+import { alias } from 'drizzle-orm/pg-core';
+import type { Queries } from '../database/open-database.js';
+import {
+  companies,
+  exercises,
+  groups,
+  members,
+  people,
+  practices,
+  tries,
+} from '../database/schema/index.js';
+
+const known = (hangs: Readonly<Record<string, number>>): Hangs =>
+  Object.fromEntries(Object.entries(hangs).filter(([, n]) => n > 0));
+
+async function works(db: Queries, where: SQL) {
+  const [row] = await db
+    .select({
+      works: count(),
+      givenBack: sql<number>`count(*) filter (where ${tries.state} = 'given-back')`.mapWith(Number),
+    })
+    .from(tries)
+    .where(where);
+  return { works: row?.works ?? 0, givenBack: row?.givenBack ?? 0 };
+}
+
+export async function hangsOnExercises(db: Queries, ids: readonly string[]): Promise<Hangs> {
+  return known({
+    ...(await works(db, inArray(tries.exerciseId, [...ids]))),
+    practices: await db.$count(practices, inArray(practices.exerciseId, [...ids])),
+  });
+}
+
+export async function hangsOnStudents(db: Queries, ids: readonly string[]): Promise<Hangs> {
+  return known({
+    ...(await works(db, inArray(tries.personId, [...ids]))),
+    practices: await db.$count(practices, inArray(practices.personId, [...ids])),
+  });
+}
+
+/** Students of these class groups who are in no other one. */
+export async function onlyIn(db: Queries, groupIds: readonly string[]): Promise<string[]> {
+  if (groupIds.length === 0) return [];
+  const elsewhere = alias(members, 'elsewhere');
+  const rows = await db
+    .selectDistinct({ id: people.id })
+    .from(members)
+    .innerJoin(people, and(eq(people.id, members.personId), eq(people.role, 'student')))
+    .where(
+      and(
+        inArray(members.groupId, [...groupIds]),
+        notExists(
+          db
+            .select({ id: elsewhere.personId })
+            .from(elsewhere)
+            .where(
+              and(
+                eq(elsewhere.personId, people.id),
+                sql`not ${inArray(elsewhere.groupId, [...groupIds])}`,
+              ),
+            ),
+        ),
+      ),
+    );
+  return rows.map(({ id }) => id);
+}
+
+export async function hangsOnGroups(db: Queries, ids: readonly string[]): Promise<Hangs> {
+  const leave = await onlyIn(db, ids);
+  const [all] = await db
+    .select({ n: count(sql`distinct ${members.personId}`) })
+    .from(members)
+    .where(inArray(members.groupId, [...ids]));
+  return {
+    ...known({ students: leave.length, studentsStay: (all?.n ?? 0) - leave.length }),
+    ...(await hangsOnStudents(db, leave)),
+  };
+}
+
+const idsOf = async (
+  db: Queries,
+  table: typeof exercises | typeof groups,
+  owner: string,
+): Promise<string[]> =>
+  (await db.select({ id: table.id }).from(table).where(eq(table.ownerId, owner))).map(
+    ({ id }) => id,
+  );
+
+export const exercisesOf = (db: Queries, owner: string) => idsOf(db, exercises, owner);
+export const groupsOf = (db: Queries, owner: string) => idsOf(db, groups, owner);
+
+export async function hangsOnInstructor(db: Queries, id: string): Promise<Hangs> {
+  const made = await exercisesOf(db, id);
+  const taught = await groupsOf(db, id);
+  const { students, studentsStay } = await hangsOnGroups(db, taught);
+  return {
+    ...known({
+      companies: await db.$count(companies, eq(companies.ownerId, id)),
+      exercises: made.length,
+      groups: taught.length,
+      students: students ?? 0,
+      studentsStay: studentsStay ?? 0,
+    }),
+    ...(await hangsOnExercises(db, made)),
+  };
+}

@@ -1,0 +1,75 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { LeavingKind, Me } from '@gleddo/contract';
+import { and, eq } from 'drizzle-orm';
+import type { Database } from '../database/open-database.js';
+import { exercises, groups, members, people } from '../database/schema/index.js';
+import { notFound, refuse } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+
+/** What somebody may delete, by kind and id. */
+export interface Thing {
+  readonly kind: LeavingKind;
+  readonly id: string;
+}
+
+/** A thing that one may delete. */
+export interface Found extends Thing {
+  readonly name: string;
+  /** Whether it is an instructor. */
+  readonly isInstructor: boolean;
+}
+
+const HEAD_STAYS = () =>
+  refuse(
+    'leaving.head',
+    'The head of the house is not deleted: without one nobody could invite instructors or set passwords.',
+  );
+
+const ASK_HEAD = () =>
+  refuse(
+    'leaving.ask-head',
+    'Your companies, exercises and classes hang on you. Ask the head of the house, who says to whom they pass.',
+  );
+
+/** Who may delete what: the owner an exercise or a class; oneself and whoever teaches them a student; the head an instructor. */
+@Injectable()
+export class WhoMayDelete {
+  constructor(@Inject(DATABASE) private readonly db: Database) {}
+
+  async find(me: Me, { kind, id }: Thing): Promise<Found> {
+    if (kind === 'person') return this.person(me, id);
+    if (me.role !== 'instructor') throw notFound('What is to be deleted');
+    const table = kind === 'exercise' ? exercises : groups;
+    const name = kind === 'exercise' ? exercises.title : groups.name;
+    const [row] = await this.db
+      .select({ name })
+      .from(table)
+      .where(and(eq(table.id, id), eq(table.ownerId, me.id)));
+    if (!row) throw notFound(kind === 'exercise' ? 'This exercise' : 'This class group');
+    return { kind, id, name: row.name, isInstructor: false };
+  }
+
+  private async person(me: Me, id: string): Promise<Found> {
+    const [row] = await this.db.select().from(people).where(eq(people.id, id));
+    const isInstructor = row?.role === 'instructor';
+    if (!row || !(await this.mayPerson(me, id, isInstructor))) throw notFound('This person');
+    if (row.isHead) throw HEAD_STAYS();
+    if (isInstructor && !me.isHead) throw ASK_HEAD();
+    return { kind: 'person', id, name: row.name, isInstructor };
+  }
+
+  private async mayPerson(me: Me, id: string, isInstructor: boolean): Promise<boolean> {
+    if (me.id === id || me.isHead) return true;
+    return me.role === 'instructor' && !isInstructor && (await this.teaches(me, id));
+  }
+
+  private async teaches(me: Me, id: string): Promise<boolean> {
+    const taught = await this.db
+      .select({ id: members.personId })
+      .from(members)
+      .innerJoin(groups, eq(groups.id, members.groupId))
+      .where(and(eq(members.personId, id), eq(groups.ownerId, me.id)))
+      .limit(1);
+    return taught.length > 0;
+  }
+}
