@@ -23,7 +23,22 @@ export const refused = (...refusals: Refusal[]): { ok: false; refusals: readonly
   refusals,
 });
 
+/** What is longer is no word and no sentence: its beginning stands for it. */
+const LONGEST_FACT = 600;
+const BEGINNING = 120;
+
+const brief = (fact: Facts[string]): Facts[string] =>
+  typeof fact === 'string' && fact.length > LONGEST_FACT ? `${fact.slice(0, BEGINNING)}…` : fact;
+
+const briefly = <F extends Facts>(facts: F): F =>
+  Object.values(facts).some((fact) => brief(fact) !== fact)
+    ? (Object.fromEntries(Object.entries(facts).map(([name, fact]) => [name, brief(fact)])) as F)
+    : facts;
+
 /** Declares a refusal: its code and, beside it, its sentence as a function of the facts. */
 export function refusal<F extends Facts>(code: string, sentence: (facts: F) => string) {
-  return (facts: F, at = ''): Refusal => ({ code, at, facts, says: sentence(facts) });
+  return (given: F, at = ''): Refusal => {
+    const facts = briefly(given);
+    return { code, at, facts, says: sentence(facts) };
+  };
 }

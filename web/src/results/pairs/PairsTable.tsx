@@ -11,6 +11,7 @@ import {
 } from '@gleddo/core';
 import { Select } from 'antd';
 import { useMemo, useState } from 'react';
+import { LongRows } from '../../figures/LongRows';
 import { TableHead } from '../../figures/TableHead';
 import { moneyOf, type Money } from '../../figures/money';
 import { BY_LABEL } from '../../figures/by-label';
@@ -32,6 +33,8 @@ interface PairsTableProps {
   onChange?(byHand: HandPair[]): void;
 }
 
+const ROW_HEIGHT = 34;
+
 /** Each account of the work and whom of the key it stands for: the least sure first, to be joined and parted by hand. */
 export function PairsTable({ pairing, isBusy = false, onChange }: PairsTableProps) {
   const { keyBook, workBook, pairs } = pairing;
@@ -45,11 +48,13 @@ export function PairsTable({ pairing, isBusy = false, onChange }: PairsTableProp
           names={['Theirs', 'Stands for', 'How sure, and why']}
           figures={['Theirs', 'The key’s']}
         />
-        <tbody>
-          {lines.map((line) => (
+        <LongRows
+          of={lines}
+          rowHeight={ROW_HEIGHT}
+          row={(line) => (
             <Line key={line.work.id} {...{ line, pairing, money, isBusy, onChange }} />
-          ))}
-        </tbody>
+          )}
+        />
       </table>
       {missing.length > 0 && (
         <p className={styles['missing']}>
