@@ -51,7 +51,15 @@ export function asked({ address, cookie }, what, body) {
 export async function startServer(main, env) {
   const data = mkdtempSync(join(tmpdir(), 'gleddo-people-'));
   const child = spawn(process.execPath, [main], {
-    env: { ...process.env, GLEDDO_DATA: data, GLEDDO_PORT: '0', GLEDDO_LOG: 'silent', ...env },
+    // A database that is shared is for those who ask for it: what is embedded is measured as such.
+    env: {
+      ...process.env,
+      DATABASE_URL: undefined,
+      GLEDDO_DATA: data,
+      GLEDDO_PORT: '0',
+      GLEDDO_LOG: 'silent',
+      ...env,
+    },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   const address = await new Promise((resolve, reject) => {

@@ -187,13 +187,16 @@ test('details wait for their step, and the company is set up by whoever does the
   const companyId = companies.find(({ name }) => name === 'Pollard Row Bindery')?.id;
   const asked = { companyId, title: 'The bindery, set up', start: 'accounts' };
   const made = await page.request.post('/api/exercises', { headers, data: asked });
-  const { id, keyRules } = (await made.json()) as { id: string; keyRules: object };
+  const { id } = (await made.json()) as { id: string };
   const steps = [
     { id: 'look', title: 'Look at the accounts' },
     { id: 'number', title: 'Now the numbers', brings: ['numbers', 'types'] },
   ];
-  const data = { guide: { steps }, keyRules: { ...keyRules, settings: ['legalForm'] } };
-  await page.request.patch(`/api/exercises/${id}`, { headers, data });
+  const changes = [
+    ...steps.map((now) => ({ at: `/guide/steps/${now.id}`, now })),
+    { at: '/keyRules/settings', now: ['legalForm'] },
+  ];
+  await page.request.post(`/api/exercises/${id}/changes`, { headers, data: { changes } });
 
   await page.goto(`/exercises/${id}/try`);
   await page.getByRole('button', { name: 'Begin', exact: true }).click();

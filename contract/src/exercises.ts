@@ -1,24 +1,15 @@
 import {
-  ENTERS_BY,
   START_KINDS,
   TRADES,
   type AccountGoes,
-  type EntersBy,
+  type Guide,
+  type KeyRulesFile,
+  type PartChange,
   type RulesOfTry,
   type StartKind,
 } from '@gleddo/core';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsObject,
-  Max,
-  Min,
-  ValidateIf,
-} from 'class-validator';
-import { AreFaultCounts, AreOf, IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, Max, Min } from 'class-validator';
+import { AreFaultCounts, AreOf, IsId, IsName, MayBeLeftOut } from './fields.js';
 
 export class NewExerciseRequest {
   @IsId()
@@ -60,102 +51,43 @@ export class NewExerciseRequest {
   asksSides?: boolean;
 }
 
-const COST = 'What a skipped step costs is a whole number of points from 0 to 100.';
-
 export class ChangeExerciseRequest {
-  @MayBeLeftOut()
-  @IsName(120, 'Give the exercise a title of 1 to 120 characters.')
-  title?: string;
-
-  @MayBeLeftOut()
-  @IsProse(
-    20_000,
-    'The brief is a text of at most 20,000 characters, all of which can be printed. Shorten it, or paste it as plain text.',
-  )
-  brief?: string;
-
-  @MayBeLeftOut()
-  @IsBoolean()
-  entriesMayChange?: boolean;
-
-  /** How students enter what happens. */
-  @MayBeLeftOut()
-  @IsIn(ENTERS_BY)
-  enters?: EntersBy;
-
-  /** What helps a student while working: sentences on types, live totals, bands of numbers. */
-  @MayBeLeftOut()
-  @IsBoolean()
-  helpTypes?: boolean;
-
-  @MayBeLeftOut()
-  @IsBoolean()
-  helpTotals?: boolean;
-
-  @MayBeLeftOut()
-  @IsBoolean()
-  helpBands?: boolean;
-
-  /** Whether students are told what looks odd in their book, without the key. */
-  @MayBeLeftOut()
-  @IsBoolean()
-  helpHealth?: boolean;
-
-  /** Whether a student may have the work checked before handing it in. */
-  @MayBeLeftOut()
-  @IsBoolean()
-  checkWhileWorking?: boolean;
-
-  /** How often they may ask for it; null: as often as they like. */
-  @ValidateIf((_, value) => value !== undefined && value !== null)
-  @IsInt({ message: 'How often a check may be asked for is a whole number from 1 to 99.' })
-  @Min(1, { message: 'How often a check may be asked for is a whole number from 1 to 99.' })
-  @Max(99, { message: 'How often a check may be asked for is a whole number from 1 to 99.' })
-  askLimit?: number | null;
-
-  /** Minutes between two such asks. */
-  @MayBeLeftOut()
-  @IsInt({ message: 'The minutes between two checks are a whole number from 0 to 1,440.' })
-  @Min(0, { message: 'The minutes between two checks are a whole number from 0 to 1,440.' })
-  @Max(1440, { message: 'The minutes between two checks are a whole number from 0 to 1,440.' })
-  askPause?: number;
-
-  /** Whether a student may hand in a file instead of working here. */
-  @MayBeLeftOut()
-  @IsBoolean()
-  mayFile?: boolean;
-
-  /** Whether it may be practised: new figures each time, no marks. */
-  @MayBeLeftOut()
-  @IsBoolean()
-  mayPractise?: boolean;
-
-  /** Whether one may go on from a checkpoint. */
-  @MayBeLeftOut()
-  @IsBoolean()
-  mayGoOn?: boolean;
-
-  /** The points that each step so skipped costs. */
-  @MayBeLeftOut()
-  @IsInt({ message: COST })
-  @Min(0, { message: COST })
-  @Max(100, { message: COST })
-  goOnCost?: number;
-
-  /** Steps, papers beside the work, words explained: as in an exercise’s file. */
-  @MayBeLeftOut()
-  @IsObject()
-  guide?: object;
-
   /** Out of the instructor's way, or back in the list. Students keep what they have. */
-  @MayBeLeftOut()
   @IsBoolean()
-  putAway?: boolean;
+  putAway!: boolean;
+}
 
-  /** Points by check; what the key accepts; the dates compared: as in a key file. */
-  @MayBeLeftOut()
-  @IsObject()
-  keyRules?: object;
+const MOST_PARTS = 20_000;
+const LONGEST_PLACE = 600;
+
+const isPartChange = (value: object): boolean => {
+  const { at, ...rest } = value as Partial<Record<string, unknown>>;
+  return (
+    typeof at === 'string' &&
+    at.length <= LONGEST_PLACE &&
+    Object.keys(rest).every((key) => key === 'was' || key === 'now')
+  );
+};
+
+/** Parts of an exercise changed together: all of them, or none. */
+export class PartsRequest {
+  @IsArray()
+  @ArrayMaxSize(MOST_PARTS, { message: `At most ${MOST_PARTS} parts can be changed at once.` })
+  @AreOf(isPartChange, 'Each change names the place of its part, what it was and what it is to be.')
+  changes!: PartChange[];
+}
+
+/** What somebody changed of an exercise, in one step. */
+export interface ExerciseChange {
+  readonly revision: number;
+  readonly at: string;
+  readonly by: string;
+  /** What was changed, as people call it. */
+  readonly what: readonly string[];
+  /** The revision that it took back; null: none. */
+  readonly undoes: number | null;
+  /** Whether it can be taken back: it is not, and still stands as it was made. */
+  readonly mayTakeBack: boolean;
 }
 
 /** The next exercise of a series, made from the key of the one before. */
@@ -244,8 +176,10 @@ export interface ExerciseAnswer extends ExerciseSummary, RulesOfTry {
   readonly startBookId: string;
   readonly keyBookId: string;
   readonly handedOutTo: readonly HandedOutTo[];
-  readonly keyRules: object;
-  readonly guide: object;
+  readonly keyRules: KeyRulesFile;
+  readonly guide: Guide;
+  /** Counts the changes of its parts. */
+  readonly revision: number;
   /** The exercise of a series that it continues; null: none. */
   readonly continues: { readonly id: string; readonly title: string } | null;
   /** The exercises of a series that continue it. */

@@ -58,10 +58,12 @@ export {
   ChangeExerciseRequest,
   ContinueRequest,
   type ExerciseAnswer,
+  type ExerciseChange,
   type ExerciseSummary,
   type HandedOutTo,
   HandOutRequest,
   NewExerciseRequest,
+  PartsRequest,
   TakeBackRequest,
 } from './exercises.js';
 export {

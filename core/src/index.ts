@@ -48,7 +48,7 @@ export { isVisible, LARGEST_BOOK, withoutEval } from './shape/index.js';
 export { type Applied, apply, areTooMany, AUTHOR, backBefore } from './operation/index.js';
 export { intoBatch, postBatch, postsInBatches, waits } from './operation/index.js';
 export { booksBefore, changedSince, type DoneStep, effectsOfScheme } from './operation/index.js';
-export { ENTERS_BY, type EntersBy, faultsOfCompany, formerNames } from './operation/index.js';
+export { type EntersBy, faultsOfCompany, formerNames } from './operation/index.js';
 export { type HistoryStep, isUsed, MOST_CHANGES, type Operation } from './operation/index.js';
 export { operationSays, readHistoric, readOperations } from './operation/index.js';
 export { reservedRefusals, retireNotices, type Rules, sameUndoing } from './operation/index.js';
@@ -161,7 +161,8 @@ export { type Brought, BROUGHT, type Guide, guideFile, type SheetKind } from './
 export { MOST_OF_A_PICTURE, type Picture, pictureIn, type PictureKind } from './shape/index.js';
 export { notAPicture, urlOfPicture } from './shape/index.js';
 export { type SourceSheet, type Step, type OwnFigures, type Quantity } from './shape/index.js';
-export { type Question, type QuestionKind, fitting } from './shape/index.js';
+export { keyRulesFile, type Question, type QuestionKind, fitting } from './shape/index.js';
+export type { AcceptedEntryFile, AcceptedFile, KeyRulesFile } from './shape/index.js';
 export {
   exerciseFromJson,
   exerciseToJson,
@@ -169,4 +170,7 @@ export {
   type RulesOfTry,
 } from './exercise/index.js';
 export { USUAL_RULES, writeExercise, type Exercise } from './exercise/index.js';
+export { EXERCISE_PARTS, exerciseOfParts, type ExerciseParts } from './part/index.js';
+export { type Named, type Overtaken, type PartChange, partChanges } from './part/index.js';
+export { partSays, reverseOf, withPartChanges } from './part/index.js';
 export { keyChanges, keyToJson } from './key/index.js';

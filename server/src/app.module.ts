@@ -25,6 +25,7 @@ import { DrillsService } from './drills/drills.service.js';
 import { MixUpsController } from './drills/mix-ups.controller.js';
 import { MixUpsService } from './drills/mix-ups.service.js';
 import { ExercisesController } from './exercises/exercises.controller.js';
+import { ExerciseChangesService } from './exercises/exercise-changes.service.js';
 import { ExerciseFilesService } from './exercises/exercise-files.service.js';
 import { ExercisesService } from './exercises/exercises.service.js';
 import { SeriesService } from './exercises/series.service.js';
@@ -146,6 +147,7 @@ const SERVICES = [
   GroupsService,
   HandOutsService,
   ExercisesService,
+  ExerciseChangesService,
   ExerciseFilesService,
   KeyVersionsService,
   ChecksService,

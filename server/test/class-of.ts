@@ -1,4 +1,5 @@
-import type { RunningApp, Visitor } from './running-app.js';
+import { EXERCISE_PARTS, partChanges, USUAL_RULES } from '@gleddo/core';
+import type { Answer, RunningApp, Visitor } from './running-app.js';
 
 /** A class of students in a house without a demo: an instructor, a company, an exercise, and who does it. */
 export interface TestClass {
@@ -122,4 +123,32 @@ export async function goThrough(
   }
   statuses.push((await student.post(`my-exercises/${exerciseId}/hand-in`)).status);
   return statuses;
+}
+
+/** An exercise's parts, as the server tells them. */
+async function partsNow(who: Visitor, exerciseId: string): Promise<Record<string, object>> {
+  const { title, brief, keyRules, guide, ...rest } = (await who.get(`exercises/${exerciseId}`))
+    .body;
+  const rules = Object.fromEntries(Object.keys(USUAL_RULES).map((name) => [name, rest[name]]));
+  return { title, brief, rules, keyRules, guide };
+}
+
+/** Changes what is given of an exercise, as a page does that has it before it: rules of the try by their names. */
+export async function rework(
+  who: Visitor,
+  exerciseId: string,
+  given: Readonly<Record<string, unknown>>,
+): Promise<Answer> {
+  const was = await partsNow(who, exerciseId);
+  const { title, brief, keyRules, guide, ...rules } = { ...was, ...given } as typeof was;
+  const now = {
+    title,
+    brief,
+    keyRules,
+    guide,
+    rules: { ...was['rules'], ...rules['rules'], ...rules },
+  };
+  delete (now.rules as { rules?: unknown }).rules;
+  const changes = partChanges(EXERCISE_PARTS, was, now);
+  return who.post(`exercises/${exerciseId}/changes`, { changes });
 }

@@ -1,5 +1,5 @@
 import { exerciseFromJson, keyToJson, writeExercise } from '@gleddo/core';
-import { checkedRows, classOf, type TestClass } from './class-of.js';
+import { rework, checkedRows, classOf, type TestClass } from './class-of.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
 let running: RunningApp;
@@ -29,7 +29,7 @@ const textOf = (document: object): string => {
 describe('an exercise as a file', () => {
   it('is the same exercise when it is read back, byte for byte', async () => {
     const rules = { checkWhileWorking: true, askLimit: null, mayFile: true, brief: 'Do *this*.' };
-    await ruth.patch(`exercises/${classes.exerciseId}`, rules);
+    await rework(ruth, classes.exerciseId, rules);
     const document = await documentOf(classes.exerciseId);
     const made = await ruth.post('exercises/file', document);
     expect(made.status).toBe(201);
@@ -92,7 +92,7 @@ describe('a student’s own file', () => {
   it('is refused where it is not allowed, where nothing is in it, and for others', async () => {
     expect((await students[1]?.post(path(), { fileName: 'x' }))?.status).toBe(422);
     expect((await students[1]?.post(path(), { ...sent, personId: 'p' }))?.status).toBe(400);
-    await ruth.patch(`exercises/${classes.exerciseId}`, { mayFile: false });
+    await rework(ruth, classes.exerciseId, { mayFile: false });
     const refused = await students[1]?.post(path(), sent);
     expect(refused?.body.detail).toMatch(/can’t be handed in/);
     expect((await ruth.post(path(), sent)).status).toBe(403);

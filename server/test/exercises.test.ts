@@ -1,3 +1,4 @@
+import { rework } from './class-of.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
 let running: RunningApp;
@@ -75,7 +76,7 @@ describe('an exercise that asks for normal sides', () => {
     const [{ id }] = book.accounts;
     const stated = { kind: 'state-side', id, side: 'debit' };
     expect((await change(wim, bookId, 0, stated)).status).toBe(200);
-    await ruth.patch(`exercises/${made.id}`, { helpHealth: true });
+    await rework(ruth, made.id, { helpHealth: true });
     expect((await wim.get(`books/${bookId}`)).body.help.health).toBe(true);
     const scheme = { kind: 'change-scheme', scheme: 'non-current-first' };
     const refused = await change(wim, bookId, 1, scheme);
@@ -128,7 +129,7 @@ describe('settings of the company', () => {
     const refused = await change(vera, bookId, begun.revision, setUp);
     expect(refused.body.faults[0].code).toBe('operation.authors-only');
     const keyRules = { ...made.keyRules, settings: ['legalForm', 'currency'] };
-    expect((await ruth.patch(`exercises/${made.id}`, { keyRules })).status).toBe(200);
+    expect((await rework(ruth, made.id, { keyRules })).status).toBe(200);
     const open = (await vera.get(`books/${bookId}`)).body;
     expect(open.setsCompany).toBe(true);
     expect((await change(vera, bookId, open.revision, setUp)).status).toBe(200);

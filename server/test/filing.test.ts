@@ -1,4 +1,4 @@
-import { checkedRows, classOf, goThrough, type TestClass } from './class-of.js';
+import { rework, checkedRows, classOf, goThrough, type TestClass } from './class-of.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
 let running: RunningApp;
@@ -136,7 +136,7 @@ describe('what a change of the key would do', () => {
     const [one, two] = await rows();
     await ruth.post(`tries/${one?.tryId}/give-back`);
     const pointsFor = { 'account.present': 3 };
-    await ruth.patch(`exercises/${classes.exerciseId}`, { keyRules: { points: pointsFor } });
+    await rework(ruth, classes.exerciseId, { keyRules: { points: pointsFor } });
     const preview = (await ruth.get(`exercises/${classes.exerciseId}/check-again/preview`)).body;
     const ids = preview.rows.map((row: Row) => row.tryId);
     expect(ids).toEqual(expect.arrayContaining([one?.tryId, two?.tryId]));

@@ -1,4 +1,4 @@
-import { classOf, type TestClass } from './class-of.js';
+import { rework, classOf, type TestClass } from './class-of.js';
 import { guidedExercise } from './guided.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
@@ -11,7 +11,7 @@ beforeAll(async () => {
   running = await runningApp(false);
   classes = await classOf(running, 2);
   exerciseId = await guidedExercise(classes);
-  await classes.ruth.patch(`exercises/${exerciseId}`, { mayPractise: true });
+  await rework(classes.ruth, exerciseId, { mayPractise: true });
   [greedy, modest] = (await Promise.all(
     classes.students.map(async ({ login, password }) => {
       const student = running.visitor();

@@ -1,4 +1,12 @@
-import { checkedRows, classOf, COMPANY, goThrough, type Row, type TestClass } from './class-of.js';
+import {
+  rework,
+  checkedRows,
+  classOf,
+  COMPANY,
+  goThrough,
+  type Row,
+  type TestClass,
+} from './class-of.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
 let running: RunningApp;
@@ -113,7 +121,7 @@ describe('a copy in which a work is put right', () => {
 describe('what the whole counts', () => {
   it('is what its instructor says, in previews and marks, and the points behind it are told', async () => {
     const { keyRules } = (await ruth.get(`exercises/${classes.exerciseId}`)).body;
-    await ruth.patch(`exercises/${classes.exerciseId}`, { keyRules: { ...keyRules, total: 20 } });
+    await rework(ruth, classes.exerciseId, { keyRules: { ...keyRules, total: 20 } });
     const preview = (await ruth.get(`exercises/${classes.exerciseId}/check-again/preview`)).body;
     const [row] = preview.rows.filter(({ state }: { state: string }) => state === 'handed-in');
     expect(row.newOf).toBe(20);
@@ -163,16 +171,16 @@ describe('an account that is not to be set up', () => {
     const forbids = (account: string) => ({
       keyRules: { ...keyRules, accepts: [{ account, forbidden: true }] },
     });
-    const used = await ruth.patch(path, forbids('bank'));
+    const used = await rework(ruth, classes.exerciseId, forbids('bank'));
     expect(used.body.faults[0].code).toBe('key.forbidden-used');
-    expect((await ruth.patch(path, forbids('stock'))).status).toBe(200);
+    expect((await rework(ruth, classes.exerciseId, forbids('stock'))).status).toBe(200);
     const { revision } = (await ruth.get(`books/${keyBookId}`)).body;
     const opens = { kind: 'set-opening', id: 'stock', amount: 100 };
     await ruth.post(`books/${keyBookId}/operations`, {
       ...{ revision, token: 'stock-opens', operations: [opens] },
     });
     expect((await ruth.get(`${path}/check-again/preview`)).status).toBe(200);
-    await ruth.patch(path, { keyRules });
+    await rework(ruth, classes.exerciseId, { keyRules });
     const after = (await ruth.get(`books/${keyBookId}`)).body.revision as number;
     await ruth.post(`books/${keyBookId}/operations`, {
       ...{ revision: after, token: 'and-not', operations: [{ ...opens, amount: 0 }] },

@@ -1,4 +1,4 @@
-import type { TestClass } from './class-of.js';
+import { rework, type TestClass } from './class-of.js';
 
 const GUIDE = {
   assumes: 'Amounts are in euros.',
@@ -32,7 +32,7 @@ export async function guidedExercise({ ruth, groupId }: TestClass): Promise<stri
   const { body } = await ruth.post('exercises', {
     ...{ companyId: company?.id, title: 'Led', start: 'accounts' },
   });
-  const changed = await ruth.patch(`exercises/${body.id}`, {
+  const changed = await rework(ruth, body.id, {
     guide: GUIDE,
     keyRules: { ...body.keyRules, questions: QUESTIONS, figures: FIGURES },
   });

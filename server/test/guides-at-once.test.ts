@@ -1,4 +1,4 @@
-import { checkedRows, classOf, type TestClass } from './class-of.js';
+import { rework, checkedRows, classOf, type TestClass } from './class-of.js';
 import { guidedExercise } from './guided.js';
 import { testPostgres, type TestPostgres } from './postgres.js';
 import { runningApp, type RunningApp } from './running-app.js';
@@ -17,7 +17,7 @@ describe.each(['embedded', 'shared'] as const)('thirty who are led at once, %s',
     running = await runningApp(false, engine === 'shared' ? await postgres.database() : undefined);
     classes = await classOf(running, SIZE);
     exerciseId = await guidedExercise(classes);
-    await classes.ruth.patch(`exercises/${exerciseId}`, { mayGoOn: true, goOnCost: 3 });
+    await rework(classes.ruth, exerciseId, { mayGoOn: true, goOnCost: 3 });
   });
   afterAll(() => running.close());
 

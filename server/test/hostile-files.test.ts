@@ -29,17 +29,21 @@ const bodiesOf = (bytes: Uint8Array): Uint8Array[] => {
 };
 
 describe('the server, sent a file that means harm', () => {
-  it.each(HOSTILE_FILES)('%s: refuses it in a sentence, and goes on', async (_, bytes) => {
-    const made = bytes();
-    for (const body of bodiesOf(made))
-      for (const path of ['companies', 'exercises/file', `exercises/${house.exerciseId}/files`]) {
-        const { status, detail } = await sent(path, body).catch(() => ({
-          // A body that is too large is not read to its end.
-          ...{ status: 413, detail: 'closed.' },
-        }));
-        expect([400, 404, 413, 422]).toContain(status);
-        expect(detail).toMatch(/[.?]$/s);
-      }
-    expect((await house.ruth.get('me')).status).toBe(200);
-  }, 60_000);
+  it.each(HOSTILE_FILES)(
+    '%s: refuses it in a sentence, and goes on',
+    async (_, bytes) => {
+      const made = bytes();
+      for (const body of bodiesOf(made))
+        for (const path of ['companies', 'exercises/file', `exercises/${house.exerciseId}/files`]) {
+          const { status, detail } = await sent(path, body).catch(() => ({
+            // A body that is too large is not read to its end.
+            ...{ status: 413, detail: 'closed.' },
+          }));
+          expect([400, 404, 413, 422]).toContain(status);
+          expect(detail).toMatch(/[.?]$/s);
+        }
+      expect((await house.ruth.get('me')).status).toBe(200);
+    },
+    60_000,
+  );
 });

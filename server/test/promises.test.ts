@@ -1,5 +1,5 @@
 import { Client } from 'pg';
-import { checkedRows, classOf, COMPANY, goThrough, type TestClass } from './class-of.js';
+import { rework, checkedRows, classOf, COMPANY, goThrough, type TestClass } from './class-of.js';
 import { testPostgres, type TestPostgres } from './postgres.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
@@ -48,7 +48,7 @@ describe('marks given back', () => {
       what: 'type',
       value: 'bank',
     });
-    await ruth.patch(`exercises/${classes.exerciseId}`, {
+    await rework(ruth, classes.exerciseId, {
       keyRules: { points: { 'account.type': 9 } },
     });
     await ruth.post(`exercises/${classes.exerciseId}/check-again`);
@@ -118,7 +118,7 @@ describe('a work that is opened again', () => {
   });
 
   it('is what was begun, where a file was handed in instead', async () => {
-    await ruth.patch(`exercises/${classes.exerciseId}`, { mayFile: true });
+    await rework(ruth, classes.exerciseId, { mayFile: true });
     const student = await signedIn(3);
     const tryId = (await rows())[3]?.tryId;
     await ruth.post(`tries/${tryId}/open-again`);

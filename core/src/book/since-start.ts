@@ -1,3 +1,5 @@
+import isEqual from 'fast-deep-equal';
+import { ACCOUNT_FIELDS, comparedOf } from '../shape/account.js';
 import { openingOf, type Account, type Book } from './book.js';
 
 /** Where an account comes from, compared with a starting point. */
@@ -32,22 +34,20 @@ export function counterparts(start: Book, book: Book): ReadonlyMap<string, Accou
   return found;
 }
 
-/** Whether an account is set up as its counterpart was: name, number, place, state, cash flow and opening. */
+const COMPARED = comparedOf(ACCOUNT_FIELDS);
+
+/** Whether an account is set up as its counterpart was, in every field that is compared, and opens with the same. */
 export function isUnchanged(
   start: Book,
   book: Book,
   { account, among }: { readonly account: Account; readonly among: ReadonlyMap<string, Account> },
 ): boolean {
   const old = among.get(account.id);
+  if (old === undefined) return false;
   const parent = account.parent === null ? null : (among.get(account.parent)?.id ?? '');
+  const asOfStart = { ...account, parent };
   return (
-    old !== undefined &&
-    old.name === account.name &&
-    old.number === account.number &&
-    old.type === account.type &&
-    old.parent === parent &&
-    old.retired === account.retired &&
-    old.cashFlow === account.cashFlow &&
+    COMPARED.every((field) => isEqual(old[field], asOfStart[field])) &&
     openingOf(start, old.id) === openingOf(book, account.id)
   );
 }

@@ -18,6 +18,7 @@ export const accountCashFlow: Check<'account.cash-flow', Found> = {
   title: 'Cash-flow activity',
   fault: 'In another part of the cash flow',
   compares: 'Where an account has a cash-flow activity of its own, it is the key’s.',
+  looksAt: { account: ['cashFlow'] },
   follows: [accountStatement, accountSection, accountType],
   needs: 'cash-flow',
   points: 1,

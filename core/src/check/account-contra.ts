@@ -15,6 +15,7 @@ export const accountContra: Check<'account.contra', Found> = {
   fault: 'Without its contra side',
   compares:
     'An account that lowers another is of a contra type: it stands on the other side from its class.',
+  looksAt: { account: ['type'] },
   follows: [accountStatement, accountSection],
   needs: 'type',
   points: 1,

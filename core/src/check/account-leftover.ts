@@ -12,6 +12,7 @@ export const accountLeftover: Check<'account.leftover', Found> = {
   fault: 'An account too many',
   compares:
     'No account in use stands for none of the key’s, and none is there that the key forbids. Several are one fault.',
+  looksAt: { account: ['name'] },
   answersFor: 'account',
   points: 1,
   run(marking) {

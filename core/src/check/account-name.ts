@@ -11,6 +11,7 @@ export const accountName: Check<'account.name', Found> = {
   fault: 'Named otherwise',
   compares:
     'The name says what the key’s says, or what the key accepts. Wording, order and spelling are free; where number, type and figures agree, any name that means something will do.',
+  looksAt: { account: ['name'] },
   points: 1,
   run: (marking) =>
     eachAccount(marking, accountName, ({ key, works, accepted }) => {

@@ -19,6 +19,7 @@ export const accountNormalSide: Check<'account.normal-side', Found> = {
   fault: 'The normal side not known',
   compares:
     'What the student answers when asked for an account’s normal side. With points here, the question is asked.',
+  looksAt: { account: ['statedSide'] },
   needs: 'normal-sides',
   points: 0,
   run: (marking) =>

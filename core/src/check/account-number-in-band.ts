@@ -18,6 +18,7 @@ export const accountNumberInBand: Check<'account.number-in-band', Found> = {
   title: 'Number in its band',
   fault: 'Number outside its band',
   compares: 'The number lies in the band that the number plan keeps for the account’s place.',
+  looksAt: { account: ['number'] },
   follows: [accountStatement, accountSection],
   undone: {
     isUndone: ({ number }) => number === null,

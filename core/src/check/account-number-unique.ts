@@ -26,6 +26,7 @@ export const accountNumberUnique: Check<'account.number-unique', Found> = {
   fault: 'A number used twice',
   compares:
     'No number stands twice, letter case and outer spaces ignored. Several doubles are one fault.',
+  looksAt: { account: ['number'] },
   points: 1,
   run(marking) {
     const numbered = marking.key.book.accounts.some((account) => account.number !== null);

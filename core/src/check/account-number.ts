@@ -31,6 +31,7 @@ export const accountNumber: Check<'account.number', Found> = {
   title: 'Number as the key asks',
   fault: 'Not the number asked for',
   compares: 'Where the key asks for it: exactly its number, or one right behind a named account.',
+  looksAt: { account: ['number'] },
   follows: [accountStatement, accountSection, accountNumberInBand],
   needs: 'numbers',
   points: 1,

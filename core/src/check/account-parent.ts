@@ -14,6 +14,7 @@ export const accountParent: Check<'account.parent', Found> = {
   title: 'Under the right account',
   fault: 'Not under its account',
   compares: 'An account that the key puts under another stands under the one that stands for it.',
+  looksAt: { account: ['parent'] },
   follows: [accountStatement, accountSection],
   needs: 'parents',
   points: 1,

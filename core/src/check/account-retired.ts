@@ -9,6 +9,7 @@ export const accountRetired: Check<'account.retired', Found> = {
   title: 'In use or retired',
   fault: 'In use or retired, the wrong way',
   compares: 'An account that the key has retired is retired (or gone); one in use is in use.',
+  looksAt: { account: ['retired'] },
   needs: 'states',
   points: 1,
   run: (marking) =>

@@ -18,6 +18,7 @@ export const accountSection: Check<'account.section', Found> = {
   title: 'Section',
   fault: 'In the wrong section',
   compares: 'The account stands in the key’s section of the statement.',
+  looksAt: { account: ['type'] },
   follows: [accountStatement],
   answersFor: 'placement',
   undone: { isUndone: ({ type }) => type === null },

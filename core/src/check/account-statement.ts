@@ -18,6 +18,7 @@ export const accountStatement: Check<'account.statement', Found> = {
   title: 'Statement',
   fault: 'On the wrong statement',
   compares: 'Balance sheet or profit and loss: the account stands on the key’s statement.',
+  looksAt: { account: ['type'] },
   answersFor: 'placement',
   undone: {
     isUndone: ({ type }) => type === null,

@@ -16,6 +16,7 @@ export const accountType: Check<'account.type', Found> = {
   title: 'Account type',
   fault: 'Of another type',
   compares: 'The account is of the key’s type, or of one that the key accepts.',
+  looksAt: { account: ['type'] },
   follows: [accountStatement, accountSection, accountContra],
   undone: { isUndone: ({ type }) => type === null },
   needs: 'type',

@@ -1,6 +1,9 @@
-import type { Account } from '../book/book.js';
+import type { Account, Book } from '../book/book.js';
 import type { CauseKind } from '../cause/cause.js';
 import type { Facts } from '../refusal/refusal.js';
+import type { ACCOUNT_FIELDS, ComparedField } from '../shape/account.js';
+import type { ENTRY_FIELDS, LINE_FIELDS } from '../shape/entry.js';
+import type { Setting } from '../shape/key-rules.js';
 import type { Finding, Outcome, Rule } from './finding.js';
 import type { Marking } from './marking.js';
 import type { Saying } from './what-is-said.js';
@@ -13,6 +16,17 @@ interface Undone<F extends Facts> {
   readonly told?: { when(facts: F): boolean; readonly fault: string };
 }
 
+/** What a check looks at, beside who stands for whom: a change of it changes what the check finds. */
+export interface LooksAt {
+  readonly account?: readonly ComparedField<typeof ACCOUNT_FIELDS>[];
+  readonly entry?: readonly ComparedField<typeof ENTRY_FIELDS>[];
+  readonly line?: readonly ComparedField<typeof LINE_FIELDS>[];
+  readonly opening?: readonly (keyof Book['opening'])[];
+  readonly company?: readonly Setting[];
+  /** What was answered beside the book. */
+  readonly answers?: true;
+}
+
 /** One thing that is compared. One rule, one file, which says everything about itself; all of this shape. */
 export interface Check<Id extends string = string, F extends Facts = Facts> extends Rule {
   readonly id: Id;
@@ -23,6 +37,7 @@ export interface Check<Id extends string = string, F extends Facts = Facts> exte
   calls?(facts: F): string | null;
   /** What it compares, for the instructor. */
   readonly compares: string;
+  readonly looksAt: LooksAt;
   /** The checks of the same thing whose fault takes this one along. */
   readonly follows?: readonly Rule[];
   /** What a work has to say so that it can be judged; absent: nothing in particular. */

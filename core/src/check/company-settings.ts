@@ -35,6 +35,7 @@ export const companySettings: Check<'company.settings', Found> = {
   title: 'Settings of the company',
   fault: 'Company set up otherwise',
   compares: 'Each setting that is asked for is as the key’s company has it.',
+  looksAt: { company: SETTINGS },
   needs: 'company',
   points: 1,
   run: ({ key, work }) =>

@@ -2,6 +2,8 @@ import type { Entry } from '../book/book.js';
 import { dayText } from '../book/calendar.js';
 import { acceptedEntryFor } from '../key/answer-key.js';
 import type { EntryPair } from '../key/pair-entries.js';
+import { comparedOf } from '../shape/account.js';
+import { ENTRY_FIELDS, LINE_FIELDS } from '../shape/entry.js';
 import type { Facts } from '../refusal/refusal.js';
 import type { Check } from './check.js';
 import { aboutEntry, refsTo, type Finding, type Subject } from './finding.js';
@@ -67,18 +69,35 @@ interface LookedAt {
   readonly plainly: Finding<EntryFacts> | null;
 }
 
-const tellsSameKind = ({ keys, works }: EntryPair): boolean =>
-  keys[0]?.entry.kind === works[0]?.entry.kind;
+const OF_ENTRY = comparedOf(ENTRY_FIELDS).filter((field) => field !== 'lines');
+/** What is compared of a line besides what was weighed when the entries were paired. */
+const OF_LINE = comparedOf(LINE_FIELDS).filter(
+  (field): field is never => !['account', 'amount'].includes(field),
+);
 
-const isPlain = (marking: Marking, entry: Entry, pair: EntryPair | null): boolean =>
-  pair !== null &&
-  pair.agrees &&
-  pair.isOtherWay !== true &&
-  tellsSameKind(pair) &&
-  pair.works.length === 1 &&
-  pair.keys.length === 1 &&
-  pair.works[0]?.entry.date === entry.date &&
-  marking.key.acceptsEntries.length === 0;
+const saidOfLines = ({ lines }: Entry): string =>
+  JSON.stringify(
+    lines
+      .map((line) => JSON.stringify([line.amount, ...OF_LINE.map((field) => line[field])]))
+      .sort(),
+  );
+
+/** Whether two entries are the same in all that any check may look at, where their accounts and amounts agree. */
+const isSame = (one: Entry, other: Entry): boolean =>
+  OF_ENTRY.every((field) => one[field] === other[field]) &&
+  (OF_LINE.length === 0 || saidOfLines(one) === saidOfLines(other));
+
+function isPlain(marking: Marking, entry: Entry, pair: EntryPair | null): boolean {
+  if (pair === null || !pair.agrees || pair.isOtherWay === true) return false;
+  const [work, ...more] = pair.works;
+  return (
+    work !== undefined &&
+    more.length === 0 &&
+    pair.keys.length === 1 &&
+    isSame(work.entry, entry) &&
+    marking.key.acceptsEntries.length === 0
+  );
+}
 
 const lists = new WeakMap<Marking, readonly LookedAt[]>();
 

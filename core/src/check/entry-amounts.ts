@@ -65,6 +65,7 @@ export const entryAmounts: Check<'entry.amounts', Found> = {
   title: 'Entry right',
   fault: 'Entry not right',
   compares: 'The entry has the key’s amounts on the key’s accounts, each on its side.',
+  looksAt: { line: ['account', 'amount'] },
   follows: [entryPresent],
   answersFor: 'entry',
   points: 2,

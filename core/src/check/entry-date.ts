@@ -15,6 +15,7 @@ export const entryDate: Check<'entry.date', Found> = {
   title: 'Entry date',
   fault: 'Entry on another day',
   compares: 'The entry is dated on the key’s day, or within the days that the key accepts.',
+  looksAt: { entry: ['date'] },
   follows: [entryPresent],
   answersFor: 'entry',
   points: 1,

@@ -14,6 +14,7 @@ export const entryExtra: Check<'entry.extra', Found> = {
   fault: 'An entry too many',
   compares:
     'No entry stands for none of the key’s, unless two undo each other. Several are one fault.',
+  looksAt: { line: ['account', 'amount'] },
   answersFor: 'entry',
   points: 1,
   run(marking) {

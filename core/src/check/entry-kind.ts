@@ -21,6 +21,7 @@ export const entryKind: Check<'entry.kind', Found> = {
   fault: 'Entry of another kind',
   compares:
     'Opening, closing and adjusting earlier periods are told apart from entries of the period, since statements count them otherwise.',
+  looksAt: { entry: ['kind'] },
   follows: [entryPresent],
   answersFor: 'entry',
   points: 1,

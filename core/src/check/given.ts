@@ -1,5 +1,7 @@
 import type { Account, Book, Entry } from '../book/book.js';
 import { counterparts, isUnchanged } from '../book/since-start.js';
+import { comparedOf } from '../shape/account.js';
+import { ENTRY_FIELDS, LINE_FIELDS } from '../shape/entry.js';
 
 /** The accounts and entries of a key that the starting point gives already, by id. */
 export interface Given {
@@ -9,9 +11,18 @@ export interface Given {
 
 export const NOTHING_GIVEN: Given = { accounts: new Set(), entries: new Set() };
 
-/** What an entry says, its lines in their order; the key's accounts told as those of the start. */
-const contentOf = ({ date, lines }: Entry, ids: (account: string) => string): string =>
-  [date, ...lines.map(({ account, amount }) => `${ids(account)} ${amount}`)].join('|');
+const OF_ENTRY = comparedOf(ENTRY_FIELDS).filter((field) => field !== 'lines');
+const OF_LINE = comparedOf(LINE_FIELDS);
+
+/** What an entry says in all that is compared, its lines in their order; the key's accounts told as those of the start. */
+const contentOf = (entry: Entry, ids: (account: string) => string): string =>
+  JSON.stringify([
+    OF_ENTRY.map((field) => entry[field]),
+    entry.lines.map((line) => {
+      const told = { ...line, account: ids(line.account) };
+      return OF_LINE.map((field) => told[field]);
+    }),
+  ]);
 
 const known = new WeakMap<Book, WeakMap<Book, Given>>();
 

@@ -57,6 +57,7 @@ export const openingAmount: Check<'opening.amount', Found> = {
   fault: 'Opening amount not right',
   calls: ({ isClosing }) => (isClosing ? 'Balance not right' : null),
   compares: 'The opening balance is the key’s, by table or by entry; none where the key has none.',
+  looksAt: { opening: ['balances'] },
   answersFor: 'opening',
   undone: { isUndone: ({ id }, { work }) => openingOf(work, id) === 0 },
   points: 1,

@@ -27,6 +27,7 @@ export const openingBalanced: Check<'opening.balanced', Found> = {
   title: 'Opening in balance',
   fault: 'Opening out of balance',
   compares: 'The opening balances’ debits equal their credits.',
+  looksAt: { opening: ['balances'] },
   answersFor: 'opening',
   points: 1,
   run(marking) {

@@ -10,6 +10,7 @@ export const openingDate: Check<'opening.date', Found> = {
   title: 'Opening date',
   fault: 'Opening balances of another day',
   compares: 'Opening balances entered in the table are of the key’s date.',
+  looksAt: { opening: ['date'] },
   answersFor: 'opening',
   points: 1,
   run(marking) {

@@ -16,6 +16,7 @@ export const openingSide: Check<'opening.side', Found> = {
   fault: 'Opening balance on the wrong side',
   calls: ({ isClosing }) => (isClosing ? 'Balance on the wrong side' : null),
   compares: 'An opening balance stands on the key’s side, debit or credit.',
+  looksAt: { opening: ['balances'] },
   answersFor: 'opening',
   points: 1,
   run: (marking) =>

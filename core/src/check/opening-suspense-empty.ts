@@ -34,6 +34,7 @@ export const openingSuspenseEmpty: Check<'opening.suspense-empty', Found> = {
   title: 'Suspense empty',
   fault: 'Something waits in suspense',
   compares: 'Nothing waits in suspense that does not wait there in the key.',
+  looksAt: { opening: ['balances'] },
   points: 1,
   run(marking) {
     const wanted = inSuspenseOfKey(marking.key.book);

@@ -11,6 +11,7 @@ export const statementBalances: Check<'statement.balances', Found> = {
   title: 'Assets = liabilities + equity',
   fault: 'Out of balance',
   compares: 'The balance sheet is in balance without leaning on suspense.',
+  looksAt: { opening: ['balances'] },
   points: 1,
   run(marking) {
     const sheet = marking.key.statementDates.some((date) => date.statement === 'balance-sheet');

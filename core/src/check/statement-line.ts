@@ -8,6 +8,7 @@ export const statementLine: Check<'statement.line', Found> = {
   title: 'Section of a statement',
   fault: 'Section total not right',
   compares: 'Each section’s figure, at each date that the key names.',
+  looksAt: { opening: ['balances'], line: ['account', 'amount'], account: ['type'] },
   points: 1,
   run: (marking) => compareLines(marking, false),
   says: lineSays,

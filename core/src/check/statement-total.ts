@@ -8,6 +8,7 @@ export const statementTotal: Check<'statement.total', Found> = {
   title: 'Total of a statement',
   fault: 'Total not right',
   compares: 'Each subtotal and total, at each date that the key names.',
+  looksAt: { opening: ['balances'], line: ['account', 'amount'], account: ['type'] },
   points: 1,
   run: (marking) => compareLines(marking, true),
   says: lineSays,

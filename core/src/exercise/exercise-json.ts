@@ -5,14 +5,7 @@ import { done, refusal, refused, type Refusal, type Result } from '../refusal/re
 import { join } from '../shape/explain.js';
 import { EXERCISE_FORMAT, exerciseFile } from '../shape/exercise-file.js';
 import { fitting } from '../shape/shape.js';
-import { isVisible } from '../shape/visible.js';
 import { USUAL_RULES, type Exercise } from './exercise.js';
-
-const untitled = refusal(
-  'exercise.untitled',
-  () =>
-    'The exercise has no title that can be read. Give it one of 1 to 120 characters, in one line.',
-);
 
 const otherCurrency = refusal(
   'exercise.currency',
@@ -43,7 +36,6 @@ export function exerciseFromJson(value: unknown): Result<Exercise> {
       ...(key.ok ? [] : under('key', key.refusals)),
     );
   const { title, brief = '', rules, guide = {} } = shaped.value;
-  if (!isVisible(title) || /[\n\r\t]/.test(title)) return refused(untitled({}, 'title'));
   const [one, other] = [start.value, key.value.book].map(({ company }) => company.currency);
   if (one !== other) return refused(otherCurrency({ start: one ?? '', key: other ?? '' }, 'start'));
   const said = Object.fromEntries(

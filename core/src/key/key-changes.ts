@@ -1,5 +1,6 @@
 import { accountLabel, type Account, type Book, type Entry } from '../book/book.js';
 import { openingOf } from '../book/book.js';
+import { ACCOUNT_FIELDS } from '../shape/account.js';
 import type { Question } from '../shape/question.js';
 import type { AnswerKey } from './answer-key.js';
 
@@ -35,14 +36,7 @@ function compared<T extends { readonly id: string }>(
 const same = (one: unknown, other: unknown): boolean =>
   JSON.stringify(one) === JSON.stringify(other);
 
-const WHAT: readonly (readonly [keyof Account, string])[] = [
-  ['name', 'name'],
-  ['number', 'number'],
-  ['type', 'type'],
-  ['parent', 'parent'],
-  ['retired', 'state'],
-  ['cashFlow', 'cash flow'],
-];
+const FIELDS = Object.entries(ACCOUNT_FIELDS) as [keyof Account, { says: string }][];
 
 function accountChanges(before: Book, after: Book): string[] {
   const isSame = (one: Account, other: Account) =>
@@ -52,9 +46,11 @@ function accountChanges(before: Book, after: Book): string[] {
     ...come.map((account) => `Account added: ${accountLabel(account)}.`),
     ...gone.map((account) => `Account gone: ${accountLabel(account)}.`),
     ...changed.map(({ was, is }) => {
-      const fields = WHAT.filter(([field]) => was[field] !== is[field]).map(([, name]) => name);
+      const fields = FIELDS.flatMap(([field, { says }]) =>
+        same(was[field], is[field]) ? [] : [says],
+      );
       if (openingOf(before, is.id) !== openingOf(after, is.id)) fields.push('opening balance');
-      return `Account changed: ${accountLabel(is)} (${fields.join(', ') || 'particulars'}).`;
+      return `Account changed: ${accountLabel(is)} (${fields.join(', ')}).`;
     }),
   ];
 }

@@ -1,11 +1,4 @@
-export {
-  type Applied,
-  AUTHOR,
-  ENTERS_BY,
-  type EntersBy,
-  type Operation,
-  type Rules,
-} from './operation.js';
+export { type Applied, AUTHOR, type EntersBy, type Operation, type Rules } from './operation.js';
 export { apply } from './apply.js';
 export { intoBatch, postBatch, postsInBatches, waits } from './batch.js';
 export {

@@ -71,21 +71,70 @@ export type Account = ValueOf<typeof accountShape>;
 export const blankAccount = (id: string, name: string): Account =>
   ({ id, name, ...blankOf(accountShape.fields) }) as Account;
 
-/** The fields of an account that say nothing of its place: changed together, undone together. */
-export const PARTICULARS = [
-  'description',
-  'cashFlow',
-  'taxLine',
-  'taxCode',
-  'budget',
-  'budgets',
-  'headsOnly',
-  'usedFrom',
-  'bankDetails',
-  'chargedTo',
-] as const;
+/** What a field says of itself, beside its shape. */
+export interface FieldSays {
+  /** As people call it, in the middle of a sentence. */
+  readonly says: string;
+  /** Whether some check looks at it, so that a thing in which it differs is not the same: what checks look at is no less. */
+  readonly isCompared: boolean;
+}
 
-export type Particulars = Pick<Account, (typeof PARTICULARS)[number]>;
+interface AccountFieldSays extends FieldSays {
+  /** Whether it says nothing of the place: such fields are changed together, and undone together. */
+  readonly isParticular: boolean;
+}
+
+const compared = { isCompared: true, isParticular: false } as const;
+const particular = { isCompared: false, isParticular: true } as const;
+
+/** Every field of an account; whatever compares, names or changes them asks here. */
+export const ACCOUNT_FIELDS = {
+  id: { says: 'id', isCompared: false, isParticular: false },
+  number: { says: 'number', ...compared },
+  name: { says: 'name', ...compared },
+  type: { says: 'type', ...compared },
+  parent: { says: 'parent', ...compared },
+  retired: { says: 'state', ...compared },
+  description: { says: 'description', ...particular },
+  cashFlow: { says: 'cash flow', isCompared: true, isParticular: true },
+  taxLine: { says: 'tax line', ...particular },
+  taxCode: { says: 'tax code', ...particular },
+  budget: { says: 'budget', ...particular },
+  budgets: { says: 'budget by period', ...particular },
+  headsOnly: { says: 'whether it only heads others', ...particular },
+  usedFrom: { says: 'first day', ...particular },
+  bankDetails: { says: 'number at the bank', ...particular },
+  chargedTo: { says: 'where it is charged on', ...particular },
+  statedSide: { says: 'normal side as answered', ...compared },
+} as const satisfies Readonly<Record<keyof Account, AccountFieldSays>>;
+
+/** The names of fields of which something is said to be so. */
+type Those<T extends Readonly<Record<string, object>>, Says> = {
+  [K in keyof T]: T[K] extends Says ? K : never;
+}[keyof T];
+
+/** The fields at which a check may look. */
+export type ComparedField<T extends Readonly<Record<string, object>>> = Those<
+  T,
+  { readonly isCompared: true }
+>;
+
+/** The fields that are compared. */
+export const comparedOf = <T extends Readonly<Record<string, FieldSays>>>(
+  fields: T,
+): readonly ComparedField<T>[] =>
+  Object.entries(fields).flatMap(([name, { isCompared }]) =>
+    isCompared ? [name as ComparedField<T>] : [],
+  );
+
+type Particular = Those<typeof ACCOUNT_FIELDS, { readonly isParticular: true }>;
+
+/** The fields of an account that say nothing of its place: changed together, undone together. */
+export const PARTICULARS = Object.entries(ACCOUNT_FIELDS).flatMap(([name, { isParticular }]) =>
+  isParticular ? [name as Particular] : [],
+);
+
+export type Particulars = Pick<Account, Particular>;
 
 export const particularsOf = (account: Account): Particulars =>
-  Object.fromEntries(PARTICULARS.map((name) => [name, account[name]])) as Particulars;
+  Object.fromEntries(PARTICULARS.map((name) => [name, account[name]])) as unknown as Particulars;

@@ -3,6 +3,7 @@ import { amountUnreadable, decimalOf, parseDecimal } from '../money/parse-amount
 import { formatDecimal } from '../money/format-amount.js';
 import type { Amount } from '../money/amount.js';
 import { refusal } from '../refusal/refusal.js';
+import type { FieldSays } from './account.js';
 import { day } from './day.js';
 import { record } from './record.js';
 import {
@@ -129,3 +130,21 @@ export const entryShape = record(
 );
 
 export type Entry = ValueOf<typeof entryShape>;
+
+/** Every field of an entry; whatever compares them asks here. */
+export const ENTRY_FIELDS = {
+  id: { says: 'id', isCompared: false },
+  date: { says: 'day', isCompared: true },
+  kind: { says: 'kind', isCompared: true },
+  reference: { says: 'reference', isCompared: false },
+  text: { says: 'text', isCompared: false },
+  lines: { says: 'lines', isCompared: true },
+  document: { says: 'document', isCompared: false },
+  schedule: { says: 'schedule', isCompared: false },
+} as const satisfies Readonly<Record<keyof Entry, FieldSays>>;
+
+/** The same of a line. */
+export const LINE_FIELDS = {
+  account: { says: 'account', isCompared: true },
+  amount: { says: 'amount', isCompared: true },
+} as const satisfies Readonly<Record<keyof Line, FieldSays>>;

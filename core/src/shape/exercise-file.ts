@@ -3,16 +3,36 @@ import { ENTERS_BY } from '../operation/operation.js';
 import { bookFile } from './book-file.js';
 import { wholeKey } from './key-file.js';
 import { guideFile } from './guide.js';
-import { exactly, flag, text, whole } from './shape.js';
+import { refusal } from '../refusal/refusal.js';
+import { textTooLong } from './explain.js';
+import { exactly, flag, judgedText, text, whole } from './shape.js';
+import { isVisible } from './visible.js';
 
 export const EXERCISE_FORMAT = 'gleddo-exercise';
 const LONGEST_TITLE = 120;
-const LONGEST_BRIEF = 20_000;
+export const LONGEST_BRIEF = 20_000;
 
 const optional = z.optional;
 
+const untitled = refusal(
+  'exercise.untitled',
+  () =>
+    'The exercise has no title that can be read. Give it one of 1 to 120 characters, in one line.',
+);
+
+/** In one line, something that can be seen. */
+export const titleText = judgedText(
+  (title) => {
+    if (title.length > LONGEST_TITLE) return textTooLong({ limit: LONGEST_TITLE });
+    return isVisible(title) && !/[\u0000-\u001f\u007f\u2028\u2029]/.test(title)
+      ? null
+      : untitled({});
+  },
+  { maxLength: LONGEST_TITLE },
+);
+
 /** What students may do and are helped with; what is left out has its usual value. */
-const rulesOfTry = z.strictObject({
+export const rulesOfTry = z.strictObject({
   entriesMayChange: optional(flag.value),
   enters: optional(z.enum(ENTERS_BY)),
   helpTypes: optional(flag.value),
@@ -32,7 +52,7 @@ const rulesOfTry = z.strictObject({
 const fields = {
   format: exactly(EXERCISE_FORMAT).value,
   version: z.literal(1),
-  title: text(LONGEST_TITLE).value,
+  title: titleText,
   brief: optional(text(LONGEST_BRIEF).value),
   rules: optional(rulesOfTry),
   guide: optional(guideFile),

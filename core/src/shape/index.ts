@@ -1,7 +1,8 @@
 export { LARGEST_BOOK } from './book-file.js';
 export { isVisible } from './visible.js';
 export { withoutEval } from './without-eval.js';
-export { SETTINGS, type Setting } from './key-rules.js';
+export { keyRulesFile, SETTINGS, type AcceptedEntryFile, type AcceptedFile } from './key-rules.js';
+export type { KeyRulesFile, Setting } from './key-rules.js';
 export { BROUGHT, guideFile, type Brought, type Guide } from './guide.js';
 export { type SheetKind, type SourceSheet, type Step } from './guide.js';
 export { MOST_OF_A_PICTURE, notAPicture, pictureIn, urlOfPicture } from './picture.js';

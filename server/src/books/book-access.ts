@@ -14,7 +14,7 @@ import {
   rehearsals,
   tries,
 } from '../database/schema/index.js';
-import { drawsFigures } from '../exercises/own-seed.js';
+import { drawsFigures, keyRulesIn } from '../exercises/kept-rules.js';
 import { notFound } from '../http/problem.js';
 import { shownOf } from '../results/giving.js';
 import { DATABASE, ENGINE } from '../http/tokens.js';
@@ -180,7 +180,7 @@ type Row = NonNullable<Awaited<ReturnType<BookAccess['rowOf']>>>;
 
 /** A spoilt copy of a key has the start of everybody. */
 const startsDiffer = ({ ownWork, keyRules, spoilt }: Row): boolean =>
-  spoilt !== true && (ownWork === true || drawsFigures(keyRules ?? '{}'));
+  spoilt !== true && (ownWork === true || drawsFigures(keyRules));
 
 /** What a book is a go at; null where it is none. */
 function goOf(row: Row): GoAt | null {
@@ -226,13 +226,15 @@ function mender(row: Row, me: Me): Own | null {
 
 /** What a student may, and is helped with, by the rules of the exercise. */
 function asStudent(row: Row, mayChange: boolean): Own {
-  const { startBookId, entriesMayChange, enters, keyRules } = row;
-  const asksSides = pointsIn(keyRules ?? '{}', 'account.normal-side') > 0;
+  const { startBookId, entriesMayChange, enters } = row;
+  const { points = {}, settings = [] } = keyRulesIn(row.keyRules);
+  const asksSides = (points['account.normal-side'] ?? 0) > 0;
   const rules: Rules = {
     by: 'student',
     entriesMayChange: entriesMayChange === true,
     enters: enters ?? 'both',
-    setsCompany: setsCompany(keyRules ?? '{}'),
+    // Settings of the company that are compared are made by students.
+    setsCompany: settings.length > 0,
   };
   const help = {
     types: row.types === true,
@@ -242,18 +244,4 @@ function asStudent(row: Row, mayChange: boolean): Own {
     asksSides,
   };
   return { mayChange, why: HANDED_IN, rules, help, startBookId };
-}
-
-/** Whether settings of the company are compared, so that students make them. */
-function setsCompany(keyRules: string): boolean {
-  if (!keyRules.includes('"settings"')) return false;
-  const { settings = [] } = JSON.parse(keyRules) as { settings?: unknown[] };
-  return settings.length > 0;
-}
-
-/** The points that the rules of a key put on a check; 0 when they say nothing of it. */
-function pointsIn(keyRules: string, check: string): number {
-  if (!keyRules.includes(check)) return 0;
-  const { points = {} } = JSON.parse(keyRules) as { points?: Record<string, number> };
-  return points[check] ?? 0;
 }

@@ -1,12 +1,14 @@
-import { Body, Controller, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Param, ParseIntPipe, Patch, Post } from '@nestjs/common';
 import {
   ChangeExerciseRequest,
   ContinueRequest,
   HandOutRequest,
   LetGoOnRequest,
   NewExerciseRequest,
+  PartsRequest,
   TakeBackRequest,
   type ExerciseAnswer,
+  type ExerciseChange,
   type ExerciseSummary,
   type LetGoOn,
   type Me,
@@ -15,6 +17,7 @@ import {
 } from '@gleddo/contract';
 import { Only, SignedIn } from '../people/signed-in.js';
 import { ApiBody } from '@nestjs/swagger';
+import { ExerciseChangesService } from './exercise-changes.service.js';
 import { ExerciseFilesService } from './exercise-files.service.js';
 import { HandOutsService } from './hand-outs.service.js';
 import { GoingOnService } from '../guides/going-on.service.js';
@@ -27,6 +30,7 @@ import { ExercisesService } from './exercises.service.js';
 export class ExercisesController {
   constructor(
     private readonly exercises: ExercisesService,
+    private readonly parts: ExerciseChangesService,
     private readonly handOuts: HandOutsService,
     private readonly files: ExerciseFilesService,
     private readonly series: SeriesService,
@@ -68,7 +72,33 @@ export class ExercisesController {
     @Body() body: ChangeExerciseRequest,
     @SignedIn() me: Me,
   ): Promise<ExerciseAnswer> {
-    return this.exercises.change(me, id, body);
+    return this.exercises.putAway(me, id, body.putAway);
+  }
+
+  /** What was changed of its parts by whom, the latest first. */
+  @Get(':id/changes')
+  changes(@Param('id') id: string, @SignedIn() me: Me): Promise<ExerciseChange[]> {
+    return this.parts.list(me, id);
+  }
+
+  @Post(':id/changes')
+  @HttpCode(200)
+  changeParts(
+    @Param('id') id: string,
+    @Body() body: PartsRequest,
+    @SignedIn() me: Me,
+  ): Promise<ExerciseAnswer> {
+    return this.parts.change(me, id, body.changes);
+  }
+
+  @Post(':id/changes/:revision/take-back')
+  @HttpCode(200)
+  takeBackChange(
+    @Param('id') id: string,
+    @Param('revision', ParseIntPipe) revision: number,
+    @SignedIn() me: Me,
+  ): Promise<ExerciseAnswer> {
+    return this.parts.takeBack(me, id, revision);
   }
 
   /** The next exercise of a series. */

@@ -1,36 +1,25 @@
 import { randomInt } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
-import type {
-  ChangeExerciseRequest,
-  ExerciseAnswer,
-  ExerciseSummary,
-  Me,
-  NewExerciseRequest,
-} from '@gleddo/contract';
+import type { ExerciseAnswer, ExerciseSummary, Me, NewExerciseRequest } from '@gleddo/contract';
 import {
   givenToStudents,
   keyOfRules,
   proposedBrief,
   startingPoint,
   usualPoints,
-  USUAL_RULES,
-  fitting,
-  guideFile,
-  pictureIn,
-  picturesOf,
   type AnswerKey,
   type Book,
   type RulesOfTry,
 } from '@gleddo/core';
 import { and, count, desc, eq, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import { BookAccess } from '../books/book-access.js';
 import { KeptBooks } from '../books/kept-books.js';
 import { CompaniesService } from '../companies/companies.service.js';
 import type { Database } from '../database/open-database.js';
 import { exercises, tries } from '../database/schema/index.js';
-import { notFound, refuse, refusedBy } from '../http/problem.js';
+import { notFound, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { partsOfRow } from './exercise-parts.js';
 import { HandOutsService } from './hand-outs.service.js';
 
 export type ExerciseRow = typeof exercises.$inferSelect;
@@ -43,7 +32,6 @@ export class ExercisesService {
     private readonly books: KeptBooks,
     private readonly companies: CompaniesService,
     private readonly handOuts: HandOutsService,
-    private readonly access: BookAccess,
   ) {}
 
   async list(me: Me): Promise<ExerciseSummary[]> {
@@ -84,17 +72,14 @@ export class ExercisesService {
     const row = await this.rowOf(me, id);
     const summary = (await this.list(me)).find((each) => each.id === id);
     if (!summary) throw notFound('This exercise');
-    const { brief, startBookId, keyBookId } = row;
-    const rules = Object.fromEntries(
-      RULES.map((name) => [name, row[name]]),
-    ) as unknown as RulesOfTry;
+    const { startBookId, keyBookId, revision } = row;
+    const { title: _, rules, ...parts } = partsOfRow(row);
     return {
       ...summary,
       ...rules,
-      ...{ brief, startBookId, keyBookId },
+      ...parts,
+      ...{ startBookId, keyBookId, revision },
       handedOutTo: await this.handOuts.of(id),
-      keyRules: JSON.parse(row.keyRules) as object,
-      guide: JSON.parse(row.guide) as object,
       ...(await this.neighbours(row)),
       begun: await this.db.$count(tries, eq(tries.exerciseId, id)),
     };
@@ -162,45 +147,14 @@ export class ExercisesService {
     return id;
   }
 
-  async change(me: Me, id: string, request: ChangeExerciseRequest): Promise<ExerciseAnswer> {
-    const row = await this.rowOf(me, id);
-    const { title, keyRules, putAway, guide, ...plain } = request;
-    if (guide !== undefined) sound(guide);
-    if (keyRules !== undefined) {
-      const key = keyOfRules(await this.books.read(row.keyBookId), keyRules);
-      if (!key.ok) throw refusedBy(key.refusals);
-      await this.figuresMayChange(row, keyRules);
-    }
-    const given = Object.fromEntries(
-      Object.entries(plain).filter(([, value]) => value !== undefined),
-    );
+  /** Out of the instructor's way, or back in the list. */
+  async putAway(me: Me, id: string, away: boolean): Promise<ExerciseAnswer> {
+    await this.rowOf(me, id);
     await this.db
       .update(exercises)
-      .set({
-        id,
-        ...given,
-        ...(putAway === undefined ? {} : { putAwayAt: putAway ? new Date() : null }),
-        ...(title === undefined ? {} : { title: title.trim() }),
-        ...(keyRules === undefined ? {} : { keyRules: JSON.stringify(keyRules) }),
-        ...(guide === undefined ? {} : { guide: JSON.stringify(guide) }),
-      })
+      .set({ putAwayAt: away ? new Date() : null })
       .where(eq(exercises.id, id));
-    this.access.forget();
     return this.open(me, id);
-  }
-
-  /** Own figures stay as they are once somebody has begun: their books have them. */
-  private async figuresMayChange(row: ExerciseRow, keyRules: object): Promise<void> {
-    const figures = (rules: object) =>
-      JSON.stringify((rules as { figures?: object }).figures ?? {});
-    if (figures(JSON.parse(row.keyRules) as object) === figures(keyRules)) return;
-    const begun = await this.db.$count(tries, eq(tries.exerciseId, row.id));
-    if (begun > 0)
-      throw refuse(
-        'figures.begun',
-        `${begun === 1 ? 'One student has' : `${begun} students have`} begun with the figures as they are, so these stay. For other figures, save the exercise as a file and read that back as a new one.`,
-        'figures',
-      );
   }
 
   /**
@@ -209,7 +163,7 @@ export class ExercisesService {
    */
   async keyOf(row: ExerciseRow): Promise<AnswerKey> {
     const book = await this.books.read(row.keyBookId);
-    const rules = JSON.parse(row.keyRules) as KeptRules;
+    const { keyRules: rules } = partsOfRow(row);
     const accounts = new Set(book.accounts.map((account) => account.id));
     const entries = new Set(book.entries.map((entry) => entry.id));
     const posted = book.entries.flatMap(({ lines }) => lines.map(({ account }) => account));
@@ -230,24 +184,6 @@ export class ExercisesService {
   async startOf(row: ExerciseRow): Promise<Book> {
     return this.books.read(row.startBookId);
   }
-}
-
-const RULES = Object.keys(USUAL_RULES) as (keyof RulesOfTry)[];
-
-/** A guide that can be kept: of the right shape, whatever it asks for. */
-function sound(guide: object): void {
-  const read = fitting(guideFile, guide, 'guide');
-  if (!read.ok) throw refusedBy(read.refusals);
-  if (picturesOf(read.value).some((each) => pictureIn(each) !== null))
-    throw refuse('guide.picture-apart', PICTURES_APART, 'guide');
-}
-
-const PICTURES_APART =
-  'A picture is sent by itself first, and named in the guide by the id that is answered.';
-
-interface KeptRules {
-  readonly accepts?: readonly { readonly account: string; readonly forbidden?: boolean }[];
-  readonly acceptsEntries?: readonly { readonly entry: string }[];
 }
 
 const LISTED = {

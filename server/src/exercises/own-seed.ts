@@ -5,9 +5,6 @@ import type { Drawing } from '@gleddo/core';
 export const ownSeed = (exerciseId: string, personId: string): number =>
   createHash('sha256').update(`${exerciseId} ${personId}`).digest().readUInt32BE() >>> 1;
 
-/** Whether the rules of a key draw figures for each student. */
-export const drawsFigures = (keyRules: string): boolean => /"figures":\s*\{/.test(keyRules);
-
 export interface Whose {
   readonly exerciseId: string;
   readonly personId: string;

@@ -21,7 +21,7 @@ const WORKS_IN: ReadonlySet<string> = new Set([
 function limitOf(method: string, url: string): number {
   if (method === 'POST' && (BOOKS_IN.has(url) || WORKS_IN.has(url))) return FILES;
   if (method === 'POST' && /^\/api\/books\/:id\/(operations|changes)$/.test(url)) return CHANGING;
-  if (method === 'PATCH' && url === '/api/exercises/:id') return CHANGING;
+  if (method === 'POST' && url === '/api/exercises/:id/changes') return CHANGING;
   return USUAL;
 }
 

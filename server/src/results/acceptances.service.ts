@@ -1,13 +1,17 @@
-import { Inject, Injectable } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import type { AcceptRequest, Marked, Me, Preview } from '@gleddo/contract';
-import { acceptedFor, accountOf, typeOf, type Accepted, type AnswerKey } from '@gleddo/core';
-import { and, eq } from 'drizzle-orm';
+import {
+  acceptedFor,
+  accountOf,
+  keyOfRules,
+  typeOf,
+  type Accepted,
+  type AnswerKey,
+} from '@gleddo/core';
 import { AuditService } from '../audit/audit.service.js';
-import type { Database } from '../database/open-database.js';
-import { exercises } from '../database/schema/index.js';
-import { ExercisesService } from '../exercises/exercises.service.js';
-import { notFound, refuse } from '../http/problem.js';
-import { DATABASE } from '../http/tokens.js';
+import { between, ExerciseChangesService } from '../exercises/exercise-changes.service.js';
+import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
+import { notFound, refusedBy } from '../http/problem.js';
 import { ChecksService } from './checks.service.js';
 import { MarkingService } from './marking.service.js';
 import { PreviewsService } from './previews.service.js';
@@ -16,8 +20,8 @@ import { PreviewsService } from './previews.service.js';
 @Injectable()
 export class AcceptancesService {
   constructor(
-    @Inject(DATABASE) private readonly db: Database,
     private readonly exercises: ExercisesService,
+    private readonly changes: ExerciseChangesService,
     private readonly checks: ChecksService,
     private readonly marking: MarkingService,
     private readonly previews: PreviewsService,
@@ -43,7 +47,7 @@ export class AcceptancesService {
    */
   async accept(me: Me, tryId: string, request: AcceptRequest): Promise<Marked> {
     const { exercise, work } = await this.marking.find(me, tryId);
-    await this.keep(me, exercise.id, request);
+    await this.keep(me, exercise, request);
     await this.audit.write(request.withdraw ? 'answer-withdrawn' : 'answer-accepted', me.id, {
       aboutId: tryId,
     });
@@ -52,30 +56,23 @@ export class AcceptancesService {
     return this.marking.open(me, tryId);
   }
 
-  private async keep(me: Me, exerciseId: string, request: AcceptRequest): Promise<void> {
-    for (let attempt = 0; attempt < MOST_ATTEMPTS; attempt++)
-      if (await this.keepOnce(me, exerciseId, request)) return;
-    throw refuse(
-      'key.busy',
-      'The key is being changed elsewhere at the same time. Try again in a moment.',
-    );
-  }
-
-  /** False when somebody else changed the rules of the key between reading and writing. */
-  private async keepOnce(me: Me, exerciseId: string, request: AcceptRequest): Promise<boolean> {
-    const exercise = await this.exercises.rowOf(me, exerciseId);
-    const accepts = acceptsWith(await this.exercises.keyOf(exercise), request);
-    const rules = JSON.parse(exercise.keyRules) as object;
-    const written = await this.db
-      .update(exercises)
-      .set({ keyRules: JSON.stringify({ ...rules, accepts }) })
-      .where(and(eq(exercises.id, exerciseId), eq(exercises.keyRules, exercise.keyRules)))
-      .returning({ id: exercises.id });
-    return written.length > 0;
+  /** Only what is accepted for this account changes, whatever else is changed meanwhile. */
+  private async keep(me: Me, exercise: ExerciseRow, request: AcceptRequest): Promise<void> {
+    const { book } = await this.exercises.keyOf(exercise);
+    await this.changes.edit(me, exercise.id, (now) => {
+      const key = keyOfRules(book, now.keyRules);
+      if (!key.ok) throw refusedBy(key.refusals);
+      const accepts = acceptsWith(key.value, request).filter(
+        ({ account }) => account === request.account,
+      );
+      const others = (now.keyRules.accepts ?? []).filter(
+        ({ account }) => account !== request.account,
+      );
+      const keyRules = { ...now.keyRules, accepts: [...others, ...accepts] };
+      return between(now, { ...now, keyRules });
+    });
   }
 }
-
-const MOST_ATTEMPTS = 20;
 
 /** What a key accepts, with another name or type for one of its accounts, or without it. */
 function acceptsWith(key: AnswerKey, request: AcceptRequest): Accepted[] {

@@ -9,7 +9,7 @@ import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
 import { books, checks, exercises, keys, people, tries } from '../database/schema/index.js';
 import { DATABASE } from '../http/tokens.js';
-import { drawingOf, drawsFigures } from '../exercises/own-seed.js';
+import { drawingOf } from '../exercises/own-seed.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { readKeyText, type KeyText } from '../threads/checking.js';
 import { Threads } from '../threads/threads.js';
@@ -34,6 +34,8 @@ export interface Figured {
 interface KeptKeyText extends KeyText {
   /** Whether each begins with their own work of the exercise before. */
   readonly isOwnWork: boolean;
+  /** Whether figures are drawn for each student. */
+  readonly draws: boolean;
 }
 
 type NewVersion = Pick<typeof keys.$inferInsert, 'exerciseId' | 'content' | 'start' | 'hash'>;
@@ -148,7 +150,7 @@ export class KeyVersionsService {
       .innerJoin(exercises, eq(exercises.id, keys.exerciseId))
       .where(eq(keys.id, id));
     if (!row) throw new Error('this version of the key is gone');
-    const text = { id, ...row };
+    const text = { id, ...row, draws: 'figures' in (JSON.parse(row.key) as object) };
     this.texts.set(id, text);
     return text;
   }
@@ -158,7 +160,7 @@ export class KeyVersionsService {
     const text = await this.textOf(id);
     const begun = text.isOwnWork ? await this.begunWith(whose) : null;
     const own = begun === null ? text : { ...text, begun };
-    if (!drawsFigures(text.key)) return own;
+    if (!text.draws) return own;
     return { ...own, drawing: drawingOf({ ...whose, student: await this.nameOfPerson(whose) }) };
   }
 

@@ -17,6 +17,7 @@ import { AuditService } from '../audit/audit.service.js';
 import { BooksService } from '../books/books.service.js';
 import type { Database } from '../database/open-database.js';
 import { exercises, members, notes, people, tries } from '../database/schema/index.js';
+import { keyRulesIn } from '../exercises/kept-rules.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
@@ -257,9 +258,9 @@ function notToBePaired(work: TryRow, student: string) {
 
 /** What is accepted for accounts besides what the key says. */
 const acceptedIn = (keyRules: string): AcceptedShown[] =>
-  ((JSON.parse(keyRules) as { accepts?: Partial<AcceptedShown>[] }).accepts ?? []).map(
-    ({ account = '', names = [], types = [] }) => ({ account, names, types }),
-  );
+  (keyRulesIn(keyRules).accepts ?? []).map(({ account, names = [], types = [] }) => ({
+    ...{ account, names, types },
+  }));
 
 function notMarkedYet(work: TryRow, student: string) {
   if (work.state === 'working')

@@ -5,7 +5,7 @@ import { KeptBooks } from '../books/kept-books.js';
 import type { Database, Queries } from '../database/open-database.js';
 import { tries } from '../database/schema/index.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
-import { drawsFigures } from '../exercises/own-seed.js';
+import { drawsFigures } from '../exercises/kept-rules.js';
 import { DATABASE } from '../http/tokens.js';
 import { refusedBy } from '../http/problem.js';
 import { wordsFor } from '../threads/guiding.js';

@@ -1,19 +1,16 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
 import { Input } from 'antd';
-import { useKept } from '../kept/use-kept';
 import { Brief } from './Brief';
-import { KeepRow } from './KeepRow';
-import { useChangeExercise } from './use-exercise';
+import { ExerciseChanges } from './ExerciseChanges';
+import { KeepParts } from './KeepParts';
+import { useParts } from './use-parts';
 import styles from './exercises.module.css';
 
 /** The brief in Markdown beside what students will see. */
 export function BriefView({ exercise }: { exercise: ExerciseAnswer }) {
-  const kept = { title: exercise.title, brief: exercise.brief };
-  const [typed, setTyped, clear] = useKept<typeof kept | null>(`brief.${exercise.id}`, null);
-  const change = useChangeExercise(exercise.id);
-  const { title, brief } = typed ?? kept;
-  const isChanged = title !== kept.title || brief !== kept.brief;
-  const keep = () => change.mutate({ title, brief }, { onSuccess: clear });
+  const parts = useParts(exercise, 'brief');
+  const { now, change } = parts;
+  const { title, brief } = now;
   return (
     <main className="desk">
       <div className="columns stretch">
@@ -23,7 +20,7 @@ export function BriefView({ exercise }: { exercise: ExerciseAnswer }) {
             id="brief-title"
             value={title}
             maxLength={120}
-            onChange={(event) => setTyped({ title: event.target.value, brief })}
+            onChange={(event) => change({ ...now, title: event.target.value })}
           />
           <label htmlFor="brief-text">
             Brief <span className="quiet">(Markdown: **bold**, - lists, | tables |)</span>
@@ -31,11 +28,13 @@ export function BriefView({ exercise }: { exercise: ExerciseAnswer }) {
           <Input.TextArea
             id="brief-text"
             value={brief}
-            onChange={(event) => setTyped({ title, brief: event.target.value })}
+            onChange={(event) => change({ ...now, brief: event.target.value })}
           />
-          <KeepRow label="Save the brief" changed={isChanged} of={change} onKeep={keep}>
-            <span className="saved">{isChanged ? 'Not saved yet' : 'Saved'}</span>
-          </KeepRow>
+          <KeepParts label="Save the brief" of={parts} />
+          <details>
+            <summary>What was changed of this exercise</summary>
+            <ExerciseChanges exerciseId={exercise.id} />
+          </details>
         </section>
         <section className="paper" aria-label="The brief, as students see it">
           <p className="mark-says">as students see it</p>

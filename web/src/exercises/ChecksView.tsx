@@ -1,15 +1,13 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
-import { CHECKS, USUAL_RULES, type EntersBy, type RulesOfTry, type Setting } from '@gleddo/core';
+import { CHECKS, type EntersBy, type KeyRulesFile, type RulesOfTry } from '@gleddo/core';
 import { Checkbox, InputNumber, Select } from 'antd';
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { AskRules } from './AskRules';
 import { ComparedDates } from './ComparedDates';
 import { ComparedSettings } from './ComparedSettings';
-import { KeepRow } from './KeepRow';
-import type { KeyRules, StatementDate } from './key-rules';
+import { KeepParts } from './KeepParts';
 import { PointsToEarn } from './PointsToEarn';
-import { useChangeExercise } from './use-exercise';
+import { useParts } from './use-parts';
 
 const GROUPS: readonly (readonly [string, string])[] = [
   ['company', 'The company'],
@@ -20,61 +18,36 @@ const GROUPS: readonly (readonly [string, string])[] = [
   ['question', 'Questions'],
 ];
 
-/** What is typed on this page, until it is saved. */
-function useTyped(exercise: ExerciseAnswer) {
-  const { total: saidTotal = null, ...rules } = exercise.keyRules as KeyRules;
-  const [points, setPoints] = useState<Readonly<Record<string, number>>>(rules.points ?? {});
-  const [dates, setDates] = useState<readonly StatementDate[]>(rules.statementDates ?? []);
-  const [total, setTotal] = useState(saidTotal);
-  const [settings, setSettings] = useState<readonly Setting[]>(rules.settings ?? []);
-  const [tryRules, setTryRules] = useState<RulesOfTry>(tryRulesOf(exercise));
-  const keyRules: KeyRules = {
-    ...rules,
-    ...{ points, statementDates: dates, settings: [...settings] },
-    ...(total === null ? {} : { total }),
-  };
-  const isChanged =
-    JSON.stringify([points, dates, total, settings, tryRules]) !==
-    JSON.stringify([
-      ...[rules.points ?? {}, rules.statementDates ?? [], saidTotal, rules.settings ?? []],
-      tryRulesOf(exercise),
-    ]);
-  const set = {
-    ...{ points: setPoints, dates: setDates, total: setTotal, tryRules: setTryRules },
-    settings: setSettings,
-  };
-  return { points, dates, total, settings, tryRules, keyRules, isChanged, set };
-}
-
 /** What is compared, for how many points, at which dates; and the rules of the try. */
 export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
-  const { points, dates, total, settings, tryRules, keyRules, isChanged, set } = useTyped(exercise);
-  const change = useChangeExercise(exercise.id);
+  const parts = useParts(exercise, 'checks');
+  const { now } = parts;
+  const { points = {}, statementDates = [], settings = [], total = null } = now.keyRules;
+  const set = (rest: Partial<KeyRulesFile>) =>
+    parts.change({ ...now, keyRules: { ...now.keyRules, ...rest } });
   return (
     <main className="desk">
       <div className="columns wide-left">
         <WhatIsChecked
-          {...{ exercise, points, total, rules: keyRules }}
-          onChange={set.points}
-          onTotal={set.total}
+          {...{ exercise, points, total, rules: now.keyRules }}
+          onChange={(next) => set({ points: next })}
+          onTotal={(next) => set({ total: next ?? undefined })}
         />
         <div>
           <section className="paper">
             <h2>When the statements are compared</h2>
-            <ComparedDates dates={dates} onChange={set.dates} />
+            <ComparedDates
+              dates={statementDates}
+              onChange={(next) => set({ statementDates: [...next] })}
+            />
           </section>
-          <ComparedSettings settings={settings} onChange={set.settings} />
-          <RulesOfTheTry rules={tryRules} onChange={set.tryRules} />
+          <ComparedSettings settings={settings} onChange={(next) => set({ settings: next })} />
+          <RulesOfTheTry rules={now.rules} onChange={(rules) => parts.change({ ...now, rules })} />
           <p className="quiet">
             What else is accepted, and what may be left out, stands under{' '}
             <Link to={`/exercises/${exercise.id}/also-right`}>Also right</Link>.
           </p>
-          <KeepRow
-            label="Save the checks"
-            changed={isChanged}
-            of={change}
-            onKeep={() => change.mutate({ ...tryRules, keyRules })}
-          />
+          <KeepParts label="Save the checks" of={parts} />
         </div>
       </div>
     </main>
@@ -85,7 +58,7 @@ interface WhatIsCheckedProps {
   readonly exercise: ExerciseAnswer;
   readonly points: Readonly<Record<string, number>>;
   readonly total: number | null;
-  readonly rules: KeyRules;
+  readonly rules: KeyRulesFile;
   onTotal(total: number | null): void;
   onChange(points: Readonly<Record<string, number>>): void;
 }
@@ -174,11 +147,6 @@ function RulesOfTheTry({ rules, onChange }: RulesOfTheTryProps) {
     </section>
   );
 }
-
-const tryRulesOf = (exercise: ExerciseAnswer): RulesOfTry =>
-  Object.fromEntries(RULES.map((name) => [name, exercise[name]])) as unknown as RulesOfTry;
-
-const RULES = Object.keys(USUAL_RULES) as (keyof RulesOfTry)[];
 
 type YesOrNo = Exclude<keyof RulesOfTry, 'enters' | 'askLimit' | 'askPause' | 'goOnCost'>;
 

@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import { DayField } from '../figures/DayField';
-import type { StatementDate } from './key-rules';
+import type { StatementDate } from '@gleddo/core';
 
 interface DatesProps {
   readonly dates: readonly StatementDate[];
@@ -9,8 +9,8 @@ interface DatesProps {
 
 /** The last day and period that are compared: what another one begins with. */
 function lastOf(dates: readonly StatementDate[]) {
-  const sheet = dates.findLast(({ statement }) => statement === 'balance-sheet');
-  const profit = dates.findLast(({ statement }) => statement === 'profit-and-loss');
+  const sheet = dates.findLast((date) => date.statement === 'balance-sheet');
+  const profit = dates.findLast((date) => date.statement === 'profit-and-loss');
   const at = sheet?.at ?? profit?.to ?? '';
   return {
     sheet: sheet ?? { statement: 'balance-sheet' as const, at },
@@ -50,22 +50,31 @@ interface DateRowProps {
 }
 
 function DateRow({ date, onChange, onRemove }: DateRowProps) {
-  const day = (name: 'at' | 'from' | 'to', label: string) => (
-    <DayField
-      size="small"
-      label={label}
-      value={date[name] ?? ''}
-      onChange={(value) => onChange({ ...date, [name]: value })}
-    />
-  );
   return (
     <p>
       {date.statement === 'balance-sheet' ? (
-        <>Balance sheet as at {day('at', 'Balance sheet as at')}</>
+        <>
+          Balance sheet as at{' '}
+          <Day
+            label="Balance sheet as at"
+            value={date.at}
+            onChange={(at) => onChange({ ...date, at })}
+          />
+        </>
       ) : (
         <>
-          Profit and loss from {day('from', 'Profit and loss from')} to{' '}
-          {day('to', 'Profit and loss to')}
+          Profit and loss from{' '}
+          <Day
+            label="Profit and loss from"
+            value={date.from}
+            onChange={(from) => onChange({ ...date, from })}
+          />{' '}
+          to{' '}
+          <Day
+            label="Profit and loss to"
+            value={date.to}
+            onChange={(to) => onChange({ ...date, to })}
+          />
         </>
       )}{' '}
       {onRemove && (
@@ -76,3 +85,11 @@ function DateRow({ date, onChange, onRemove }: DateRowProps) {
     </p>
   );
 }
+
+interface DayProps {
+  readonly label: string;
+  readonly value: string;
+  onChange(day: string): void;
+}
+
+const Day = (props: DayProps) => <DayField size="small" {...props} />;

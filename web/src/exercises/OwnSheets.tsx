@@ -4,7 +4,6 @@ import { ownKey, paperSheets, proposedGuide, type Guide, type Handout } from '@g
 import { get } from '../api/client';
 import { counted } from '../figures/counted';
 import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
-import type { KeyRules } from './key-rules';
 import { useMadeKey } from './use-made-key';
 
 /** The papers to copy from, printed or saved: where figures are drawn, a set for each student. */
@@ -19,7 +18,7 @@ export function OwnSheets({ exercise }: { exercise: ExerciseAnswer }) {
   const written = exercise.guide as Guide;
   const guide = written.sheets?.length ? written : proposedGuide(made, start);
   if (!guide.sheets?.length) return null;
-  const isDrawn = (exercise.keyRules as KeyRules).figures !== undefined;
+  const isDrawn = exercise.keyRules.figures !== undefined;
   const make = (): Handout[] =>
     isDrawn
       ? (seeds.data ?? []).flatMap(({ student, seed }) =>

@@ -1,12 +1,11 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
-import { bookToJson, keyFromJson, lostAtStart, type Book } from '@gleddo/core';
+import { bookToJson, keyFromJson, lostAtStart, type Book, type KeyRulesFile } from '@gleddo/core';
 import { useDeferredValue, useMemo } from 'react';
-import type { KeyRules } from './key-rules';
 import { useBookOf } from '../book/book-of';
 
 interface PointsToEarnProps {
   readonly exercise: ExerciseAnswer;
-  readonly rules: KeyRules;
+  readonly rules: KeyRulesFile;
 }
 
 /** How many points there are to earn: what the untouched start lacks, by the points as they are typed. */
@@ -15,7 +14,7 @@ export function PointsToEarn({ exercise, rules }: PointsToEarnProps) {
   const key = useBookOf(exercise.keyBookId);
   const written = useDeferredValue(JSON.stringify(rules));
   const points = useMemo(
-    () => (start && key ? toEarn(start, key, JSON.parse(written) as KeyRules) : null),
+    () => (start && key ? toEarn(start, key, JSON.parse(written) as KeyRulesFile) : null),
     [start, key, written],
   );
   if (points === null) return null;
@@ -38,7 +37,7 @@ export function PointsToEarn({ exercise, rules }: PointsToEarnProps) {
 }
 
 /** The points that the start loses against the key; null while the rules can't be read. */
-function toEarn(start: Book, book: Book, rules: KeyRules): number | null {
+function toEarn(start: Book, book: Book, rules: KeyRulesFile): number | null {
   const key = keyFromJson({ ...rules, format: 'gleddo-key', version: 1, book: bookToJson(book) });
   if (!key.ok) return null;
   return [...lostAtStart(key.value, start).values()].reduce((sum, points) => sum + points, 0);

@@ -11,7 +11,6 @@ import { BeginPaper } from '../work/BeginPaper';
 import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
 import { TRY_PARTS, TryTabs } from '../work/WorkView';
-import type { KeyRules } from './key-rules';
 import { OfSeed } from './own-figures/OfSeed';
 import { SpoilCopy } from './SpoilCopy';
 import { useRehearsal } from './use-rehearsal';
@@ -27,8 +26,7 @@ const whatItIs = ({ spoilt, seed }: Rehearsal): string => {
 const PARTS = [...TRY_PARTS, ['marks', 'Marks']] as const;
 
 /** Whether each student has figures of their own. */
-const isDrawn = ({ keyRules }: ExerciseAnswer): boolean =>
-  (keyRules as KeyRules).figures !== undefined;
+const isDrawn = ({ keyRules }: ExerciseAnswer): boolean => keyRules.figures !== undefined;
 
 interface TryItProps {
   readonly exercise: ExerciseAnswer;

@@ -57,6 +57,8 @@ export const exercises = pgTable(
     continues: text('continues'),
     /** Whether each student begins it with their own work of the one before. */
     ownWork: boolean('own_work').notNull().default(false),
+    /** Counts the changes of its parts. */
+    revision: integer('revision').notNull().default(0),
     /** Since when it is out of the way; null: it stands in the list. */
     putAwayAt: timestamp('put_away_at', { withTimezone: true }),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
@@ -66,6 +68,24 @@ export const exercises = pgTable(
     index('exercises_start').on(table.startBookId),
     index('exercises_key').on(table.keyBookId),
   ],
+);
+
+/** What was changed of an exercise, part by part: append-only, one row for each revision. */
+export const exerciseChanges = pgTable(
+  'exercise_changes',
+  {
+    exerciseId: text('exercise_id')
+      .notNull()
+      .references(() => exercises.id, { onDelete: 'cascade' }),
+    revision: integer('revision').notNull(),
+    byId: text('by_id').notNull(),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+    /** The revision that this one takes back; null for a change of its own. */
+    undoes: integer('undoes'),
+    /** Part changes: JSON. */
+    changes: text('changes').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.exerciseId, table.revision] })],
 );
 
 /** To which class groups an exercise is handed out. */

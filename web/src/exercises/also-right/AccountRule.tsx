@@ -1,16 +1,22 @@
-import { accountLabel, defensible, typeOf, type Account, type Book } from '@gleddo/core';
+import {
+  accountLabel,
+  defensible,
+  typeOf,
+  type AcceptedFile,
+  type Account,
+  type Book,
+} from '@gleddo/core';
 import { Input, Select } from 'antd';
 import { BY_LABEL } from '../../figures/by-label';
-import type { AcceptedRule } from '../key-rules';
 import { OwnPoints, type Points } from './OwnPoints';
 import styles from './also-right.module.css';
 
 interface AccountRuleProps {
   readonly account: Account;
   readonly book: Book;
-  readonly rule: AcceptedRule | null;
+  readonly rule: AcceptedFile | null;
   readonly points: Points;
-  onChange(rule: AcceptedRule): void;
+  onChange(rule: AcceptedFile): void;
   onPoints(ref: string, points: number | null): void;
 }
 
@@ -29,12 +35,12 @@ const ASKED_FOR: { value: Asked; label: string }[] = [
   { value: 'forbidden', label: 'not to be set up' },
 ];
 
-function askedFor({ forbidden, required }: AcceptedRule, { retired }: Account): Asked {
+function askedFor({ forbidden, required }: AcceptedFile, { retired }: Account): Asked {
   if (forbidden) return 'forbidden';
   return (required ?? !retired) ? 'asked-for' : 'optional';
 }
 
-const ruleOfAsked = (asked: Asked): Partial<AcceptedRule> => ({
+const ruleOfAsked = (asked: Asked): Partial<AcceptedFile> => ({
   required: asked === 'asked-for',
   forbidden: asked === 'forbidden',
 });
@@ -42,8 +48,8 @@ const ruleOfAsked = (asked: Asked): Partial<AcceptedRule> => ({
 /** What else is right for one account of the key. */
 export function AccountRule(props: AccountRuleProps) {
   const { account, book, rule, points, onChange, onPoints } = props;
-  const now: AcceptedRule = rule ?? { account: account.id };
-  const change = (rest: Partial<AcceptedRule>) => onChange({ ...now, ...rest });
+  const now: AcceptedFile = rule ?? { account: account.id };
+  const change = (rest: Partial<AcceptedFile>) => onChange({ ...now, ...rest });
   const { name } = account;
   return (
     <tr>
@@ -97,8 +103,8 @@ function AskedFor({ account, now, change }: PartProps) {
 interface PartProps {
   readonly account: Account;
   readonly book: Book;
-  readonly now: AcceptedRule;
-  change(rest: Partial<AcceptedRule>): void;
+  readonly now: AcceptedFile;
+  change(rest: Partial<AcceptedFile>): void;
 }
 
 function Names({ account, now, change }: PartProps) {

@@ -1,21 +1,20 @@
-import type { Entry } from '@gleddo/core';
+import type { AcceptedEntryFile, Entry } from '@gleddo/core';
 import { Checkbox } from 'antd';
 import { DayField } from '../../figures/DayField';
 import { longDay } from '../../figures/days';
-import type { AcceptedEntryRule } from '../key-rules';
 import { OwnPoints, type Points } from './OwnPoints';
 
 interface EntryRuleProps {
   readonly entry: Entry;
-  readonly rule: AcceptedEntryRule | null;
+  readonly rule: AcceptedEntryFile | null;
   readonly points: Points;
-  onChange(rule: AcceptedEntryRule): void;
+  onChange(rule: AcceptedEntryFile): void;
   onPoints(ref: string, points: number | null): void;
 }
 
 /** From which day to which an entry may be dated, and whether it is asked for. */
 export function EntryRule({ entry, rule, points, onChange, onPoints }: EntryRuleProps) {
-  const now: AcceptedEntryRule = rule ?? { entry: entry.id };
+  const now: AcceptedEntryFile = rule ?? { entry: entry.id };
   const { from = entry.date, to = entry.date, required = true } = now;
   const name = entry.text || entry.reference || 'the entry';
   return (

@@ -1,13 +1,19 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
-import { fixedFigures, type AnswerKey, type Book, type Guide, type OwnFigures } from '@gleddo/core';
+import {
+  fixedFigures,
+  type AnswerKey,
+  type Book,
+  type ExerciseParts,
+  type Guide,
+  type OwnFigures,
+} from '@gleddo/core';
 import { Button, InputNumber } from 'antd';
 import { useMemo, useState } from 'react';
 import { counted } from '../../figures/counted';
-import { useKept } from '../../kept/use-kept';
-import { KeepRow } from '../KeepRow';
-import type { KeyRules } from '../key-rules';
-import { useChangeExercise } from '../use-exercise';
+import { KeepParts } from '../KeepParts';
+import { namedIn } from '../named-in';
 import { useMadeKey } from '../use-made-key';
+import { useParts } from '../use-parts';
 import { DrawnNames } from './DrawnNames';
 import { Places } from './Places';
 import { Quantities } from './Quantities';
@@ -29,26 +35,20 @@ const EVERY_AMOUNT: OwnFigures = {
 
 const isNothing = (figures: OwnFigures): boolean => Object.keys(figures).length === 0;
 
-/** The rules of the key with other figures; without any, they say nothing of them. */
-function rulesWith({ figures: _, ...rules }: KeyRules, figures: OwnFigures): KeyRules {
-  return isNothing(figures) ? rules : { ...rules, figures };
+/** The exercise with other figures; without any, its key says nothing of them. */
+function withFigures(now: ExerciseParts, figures: OwnFigures): ExerciseParts {
+  const { figures: _, ...others } = now.keyRules;
+  return { ...now, keyRules: isNothing(figures) ? others : { ...others, figures } };
 }
 
 function useDraft(exercise: ExerciseAnswer) {
-  const rules = exercise.keyRules as KeyRules;
-  const kept = rules.figures ?? {};
-  const [typed, setTyped, clear] = useKept<OwnFigures | null>(`figures.${exercise.id}`, null);
-  const change = useChangeExercise(exercise.id);
-  const draft = typed ?? kept;
-  const save = () => change.mutate({ keyRules: rulesWith(rules, draft) }, { onSuccess: clear });
-  return {
-    draft,
-    setDraft: setTyped,
-    change,
-    save,
-    isChanged: JSON.stringify(draft) !== JSON.stringify(kept),
-  };
+  const parts = useParts(exercise, 'figures');
+  const { now, change } = parts;
+  const draft = now.keyRules.figures ?? NO_FIGURES;
+  return { parts, draft, setDraft: (next: OwnFigures) => change(withFigures(now, next)) };
 }
+
+const NO_FIGURES: OwnFigures = {};
 
 interface FiguresProps {
   readonly exercise: ExerciseAnswer;
@@ -57,7 +57,7 @@ interface FiguresProps {
 }
 
 function Figures({ exercise, made, start }: FiguresProps) {
-  const { draft, setDraft, change, save, isChanged } = useDraft(exercise);
+  const { parts, draft, setDraft } = useDraft(exercise);
   const [seed, setSeed] = useState(1);
   const keyNow = useMemo<AnswerKey>(() => ({ ...made, figures: draft }), [made, draft]);
   return (
@@ -68,9 +68,7 @@ function Figures({ exercise, made, start }: FiguresProps) {
           {!isNothing(draft) && <WordsAsMade exercise={exercise} made={made} />}
           <Quantities figures={draft} onChange={setDraft} />
           <DrawnNames figures={draft} onChange={setDraft} />
-          <KeepRow label="Save the figures" changed={isChanged} of={change} onKeep={save}>
-            <span className="saved">{isChanged ? 'Not saved yet' : 'Saved'}</span>
-          </KeepRow>
+          <KeepParts label="Save the figures" of={parts} named={namedIn(made.book)} />
         </div>
         <div>
           <TrySeeds {...{ keyNow, start }} onSeed={setSeed} />

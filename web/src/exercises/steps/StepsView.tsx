@@ -5,15 +5,14 @@ import {
   proposedGuide,
   type AnswerKey,
   type Book,
-  type Guide,
+  type ExerciseParts,
 } from '@gleddo/core';
 import { Button, Input } from 'antd';
 import { useMemo, useState } from 'react';
-import { useKept } from '../../kept/use-kept';
-import { KeepRow } from '../KeepRow';
-import type { KeyRules } from '../key-rules';
-import { useChangeExercise } from '../use-exercise';
+import { KeepParts } from '../KeepParts';
+import { namedIn } from '../named-in';
 import { useMadeKey } from '../use-made-key';
+import { useParts } from '../use-parts';
 import { freshId, keyWith, stepsOf, withStep, type GuideDraft } from './guide-draft';
 import { GuidePreview } from './GuidePreview';
 import { StepEditor } from './StepEditor';
@@ -30,34 +29,30 @@ export function StepsView({ exercise }: { exercise: ExerciseAnswer }) {
 /** Points of one account, entry or question, rather than of a whole check. */
 const isOwn = ([ref]: readonly [string, unknown]): boolean => ref.includes(':');
 
-/** As it stands: the guide, the key’s questions and what each thing counts. */
-function keptOf({ guide, keyRules }: ExerciseAnswer): GuideDraft {
-  const { questions = [], points = {} } = keyRules as KeyRules;
-  const own = Object.fromEntries(Object.entries(points).filter(isOwn));
-  return { guide: guide as Guide, questions, points: own };
+/** The guide, the key’s questions and what each thing counts, of the exercise with what was changed here. */
+function draftOf({ guide, keyRules }: ExerciseParts): GuideDraft {
+  const { questions = [], points = {} } = keyRules;
+  return { guide, questions, points: Object.fromEntries(Object.entries(points).filter(isOwn)) };
 }
 
-/** The rules of the key with the questions, and what each thing counts. */
-function rulesWith(rules: KeyRules, { questions, points }: GuideDraft): KeyRules {
-  const others = Object.entries(rules.points ?? {}).filter((each) => !isOwn(each));
+/** The exercise with them. */
+function withDraft(now: ExerciseParts, { guide, questions, points }: GuideDraft): ExerciseParts {
+  const others = Object.entries(now.keyRules.points ?? {}).filter((each) => !isOwn(each));
   const own = Object.entries(points).flatMap(([ref, value]) =>
     value === null ? [] : [[ref, value] as const],
   );
-  return { ...rules, questions, points: Object.fromEntries([...others, ...own]) };
+  const keyRules = {
+    ...{ ...now.keyRules, questions: [...questions] },
+    points: Object.fromEntries([...others, ...own]),
+  };
+  return { ...now, guide, keyRules };
 }
 
 function useDraft(exercise: ExerciseAnswer) {
-  const kept = useMemo(() => keptOf(exercise), [exercise]);
-  const [typed, setTyped, clear] = useKept<GuideDraft | null>(`steps.${exercise.id}`, null);
-  const change = useChangeExercise(exercise.id);
-  const draft = typed ?? kept;
-  const save = () =>
-    change.mutate(
-      { guide: draft.guide, keyRules: rulesWith(exercise.keyRules as KeyRules, draft) },
-      { onSuccess: clear },
-    );
-  const isChanged = JSON.stringify(draft) !== JSON.stringify(kept);
-  return { draft, setDraft: setTyped, change, save, isChanged };
+  const parts = useParts(exercise, 'steps');
+  const { now, change } = parts;
+  const draft = useMemo(() => draftOf(now), [now]);
+  return { parts, draft, setDraft: (next: GuideDraft) => change(withDraft(now, next)) };
 }
 
 interface StepsProps {
@@ -67,7 +62,7 @@ interface StepsProps {
 }
 
 function Steps({ exercise, made, start }: StepsProps) {
-  const { draft, setDraft, change, save, isChanged } = useDraft(exercise);
+  const { parts, draft, setDraft } = useDraft(exercise);
   const [chosen, choose] = useState<string | null>(null);
   const keyNow = useMemo(() => keyWith(made, draft), [made, draft]);
   const steps = stepsOf(draft);
@@ -92,9 +87,7 @@ function Steps({ exercise, made, start }: StepsProps) {
             <NoSteps propose={propose} add={add} />
           )}
           <WhatDoesNotFit draft={draft} keyNow={keyNow} />
-          <KeepRow label="Save the steps" changed={isChanged} of={change} onKeep={save}>
-            <span className="saved">{isChanged ? 'Not saved yet' : 'Saved'}</span>
-          </KeepRow>
+          <KeepParts label="Save the steps" of={parts} named={namedIn(made.book)} />
         </div>
         <GuidePreview {...{ keyNow, start, draft, step }} onChoose={choose} />
       </div>

@@ -1,0 +1,9 @@
+export { EXERCISE_PARTS, exerciseOfParts, type ExerciseParts } from './exercise-parts.js';
+export {
+  type Overtaken,
+  type PartChange,
+  partChanges,
+  reverseOf,
+  withPartChanges,
+} from './part-changes.js';
+export { partSays, type Named } from './part-tree.js';
