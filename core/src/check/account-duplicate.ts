@@ -11,7 +11,7 @@ export const accountDuplicate: Check<'account.duplicate', Found> = {
   title: 'No account twice',
   fault: 'An account set up twice',
   compares: 'No account is set up a second time under the same name. Several are one fault.',
-  looksAt: { account: ['name'] },
+  looksAt: { there: ['accounts'] },
   answersFor: 'account',
   points: 1,
   run(marking) {

@@ -12,7 +12,7 @@ export const accountLeftover: Check<'account.leftover', Found> = {
   fault: 'An account too many',
   compares:
     'No account in use stands for none of the key’s, and none is there that the key forbids. Several are one fault.',
-  looksAt: { account: ['name'] },
+  looksAt: { there: ['accounts'] },
   answersFor: 'account',
   points: 1,
   run(marking) {

@@ -15,7 +15,7 @@ export const accountPresent: Check<'account.present', Found> = {
   title: 'Account present',
   fault: 'Account missing',
   compares: 'Each account of the key that is not optional has one that stands for it.',
-  looksAt: { account: ['name'] },
+  looksAt: { there: ['accounts'] },
   answersFor: 'account',
   undone: {},
   points: 2,

@@ -23,6 +23,8 @@ export interface LooksAt {
   readonly line?: readonly ComparedField<typeof LINE_FIELDS>[];
   readonly opening?: readonly (keyof Book['opening'])[];
   readonly company?: readonly Setting[];
+  /** Which of them there are at all. */
+  readonly there?: readonly ('accounts' | 'entries')[];
   /** What was answered beside the book. */
   readonly answers?: true;
 }

@@ -14,7 +14,7 @@ export const entryExtra: Check<'entry.extra', Found> = {
   fault: 'An entry too many',
   compares:
     'No entry stands for none of the key’s, unless two undo each other. Several are one fault.',
-  looksAt: { line: ['account', 'amount'] },
+  looksAt: { there: ['entries'], line: ['account'] },
   answersFor: 'entry',
   points: 1,
   run(marking) {

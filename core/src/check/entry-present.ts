@@ -12,7 +12,7 @@ export const entryPresent: Check<'entry.present', Found> = {
   title: 'Entry present',
   fault: 'Entry missing',
   compares: 'Each entry of the key is recorded, in one or split or joined with others.',
-  looksAt: { line: ['account', 'amount'] },
+  looksAt: { there: ['entries'], line: ['account'] },
   answersFor: 'entry',
   undone: {},
   points: 2,

@@ -90,8 +90,8 @@ const particular = { isCompared: false, isParticular: true } as const;
 /** Every field of an account; whatever compares, names or changes them asks here. */
 export const ACCOUNT_FIELDS = {
   id: { says: 'id', isCompared: false, isParticular: false },
-  number: { says: 'number', ...compared },
   name: { says: 'name', ...compared },
+  number: { says: 'number', ...compared },
   type: { says: 'type', ...compared },
   parent: { says: 'parent', ...compared },
   retired: { says: 'state', ...compared },

@@ -1,0 +1,61 @@
+import { cpSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { rolldown } from 'rolldown';
+
+const here = import.meta.dirname;
+const core = join(here, '../..');
+const copy = join(core, 'dist/recipes');
+
+/** Puts a line behind another in a file of the copy: the place that the recipe names has to be there. */
+function put(file, after, line) {
+  const path = join(copy, 'src', file);
+  const text = readFileSync(path, 'utf8');
+  if (!text.includes(after)) throw new Error(`“${after}” is no longer in ${file}: mend the recipe`);
+  writeFileSync(path, text.replace(after, `${after}\n${line}`));
+}
+
+function replace(file, before, after) {
+  const path = join(copy, 'src', file);
+  const text = readFileSync(path, 'utf8');
+  if (!text.includes(before))
+    throw new Error(`“${before}” is no longer in ${file}: mend the recipe`);
+  writeFileSync(path, text.replace(before, after));
+}
+
+const checkFile = (name) =>
+  cpSync(join(here, `${name}.txt`), join(copy, 'src/check', `${name}.ts`));
+
+rmSync(copy, { recursive: true, force: true });
+cpSync(join(core, 'src'), join(copy, 'src'), { recursive: true });
+
+// A field of an account, as ARCHITECTURE.md says it.
+put('shape/account.ts', 'export const accountShape = record({', '  branch: orNull(text(60)),');
+put(
+  'shape/account.ts',
+  'export const ACCOUNT_FIELDS = {',
+  "  branch: { says: 'branch', isCompared: true, isParticular: true },",
+);
+
+// A check, as ARCHITECTURE.md says it: its file, and its line in the list.
+for (const name of ['account-branch', 'entry-reference']) checkFile(name);
+put(
+  'check/check-list.ts',
+  "import type { Check } from './check.js';",
+  "import { accountBranch } from './account-branch.js';\nimport { entryReference } from './entry-reference.js';",
+);
+put('check/check-list.ts', '  accountRetired,', '  accountBranch,');
+put('check/check-list.ts', '  entryKind,', '  entryReference,');
+replace(
+  'shape/entry.ts',
+  "reference: { says: 'reference', isCompared: false }",
+  "reference: { says: 'reference', isCompared: true }",
+);
+
+const bundle = await rolldown({
+  input: { index: join(copy, 'src/index.ts') },
+  platform: 'node',
+  cwd: core,
+  tsconfig: false,
+});
+await bundle.write({ dir: join(copy, 'built'), format: 'esm', entryFileNames: '[name].mjs' });
+await bundle.close();
