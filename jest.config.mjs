@@ -10,6 +10,19 @@ const swc = [
   },
 ];
 
+/** Pages are read as the browser reads them: with JSX, and styles told by their names. */
+const swcPages = [
+  '@swc/jest',
+  {
+    jsc: {
+      target: 'es2023',
+      parser: { syntax: 'typescript', tsx: true },
+      transform: { react: { runtime: 'automatic' } },
+    },
+    module: { type: 'es6' },
+  },
+];
+
 /** The core as its tests read it: in one piece (core/test/bundle.mjs). */
 const CORE = `${import.meta.dirname}/core/dist/test`;
 
@@ -39,6 +52,19 @@ export default {
     project('contract'),
     project('cli', { globalSetup: '<rootDir>/test/built.mjs' }),
     project('web'),
+    {
+      ...project('web', {
+        paths: { '\\.css$': `${import.meta.dirname}/web/test/pages/styles.mjs` },
+        setupFiles: [`${import.meta.dirname}/web/test/pages/browser.mjs`],
+      }),
+      displayName: 'pages',
+      testMatch: ['<rootDir>/test/pages/**/*.test.tsx'],
+      testEnvironment: 'jsdom',
+      // Packages for browsers are taken as Node reads them.
+      testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
+      transform: { '^.+\\.tsx?$': swcPages },
+      extensionsToTreatAsEsm: ['.ts', '.tsx'],
+    },
     project('server', { globalSetup: '<rootDir>/test/template.mjs' }),
   ],
 };

@@ -113,6 +113,26 @@ describe('a copy in which a work is put right', () => {
     expect(body.counts).toMatchObject({ inClass: 4, handedIn: 4 });
   });
 
+  it('tells no more than was given back: no marks, no sentence, no name of the key', async () => {
+    const other = await classOf(running, 1);
+    const [who] = other.students as [TestClass['students'][number]];
+    await goThrough(running, other, who);
+    const student = running.visitor();
+    await student.post('sign-in', { login: who.login, password: who.password });
+    const [row] = await checkedRows(other.ruth, other.exerciseId);
+    const shows = { marks: false, notes: true, ways: false, key: false, copy: true };
+    await other.ruth.post(`tries/${row?.tryId}/give-back`, { shows });
+    const copy = `my-exercises/${other.exerciseId}/copy`;
+    await student.post(copy);
+    const checked = (await student.post(`${copy}/check`)).body;
+    expect(checked).toMatchObject({ points: null, of: null });
+    expect(checked.results.length).toBeGreaterThan(0);
+    for (const result of checked.results)
+      expect(result).toMatchObject({ points: 0, of: 0, says: '', causes: [], difference: null });
+    const ids = COMPANY.accounts.map(({ id }) => id).filter((id) => id.length > 3);
+    expect(ids.filter((id) => JSON.stringify(checked).includes(`"${id}"`))).toEqual([]);
+  });
+
   it('is not there for who has not got the work back', async () => {
     expect((await students[3]?.post(path()))?.status).toBe(422);
   });

@@ -99,6 +99,23 @@ describe('when the server is away', () => {
     expect(nameOnServer('bank')).toBe('Kept on');
   });
 
+  it('what was not sent of one book is never sent to another', async () => {
+    const before = await open();
+    server.mood = 'unreachable';
+    before.change(rename('bank', 'Of the one book'));
+    await settle();
+    server.mood = 'well';
+    const other = await BookStore.open('book-2');
+    expect(nameIn(other, 'bank')).not.toBe('Of the one book');
+    await settle();
+    const sent = () => server.asked.filter((each) => each.startsWith('POST'));
+    expect(sent().filter((each) => each.includes('book-2'))).toEqual([]);
+    await open();
+    await settle();
+    expect(sent().filter((each) => each.includes('/book/'))).not.toEqual([]);
+    expect(nameOnServer('bank')).toBe('Of the one book');
+  });
+
   it('an answer that is lost on the way does nothing twice', async () => {
     const store = await open();
     server.losesAnswers = true;

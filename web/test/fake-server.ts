@@ -103,7 +103,8 @@ export class FakeServer {
     if (path.endsWith('/changes'))
       return this.change(JSON.parse(String(init?.body)) as ChangesRequest);
     const since = /since\/(\d+)$/.exec(path);
-    return json(200, since ? this.since(Number(since[1])) : this.opened());
+    const [, id = ''] = /books\/([\w-]+)/.exec(path) ?? [];
+    return json(200, since ? this.since(Number(since[1])) : this.opened(id));
   }
 
   private since(revision: number, refused: ChangesAnswer['refused'] = []): ChangesAnswer {
@@ -113,9 +114,9 @@ export class FakeServer {
     return { revision: this.revision, refused, newer };
   }
 
-  private opened(): BookAnswer {
+  private opened(id: string): BookAnswer {
     return {
-      id: 'book',
+      id,
       revision: this.revision,
       use: 'company',
       book: bookToJson(this.book),

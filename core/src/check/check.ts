@@ -17,7 +17,7 @@ interface Undone<F extends Facts> {
 }
 
 /** What a check looks at, beside who stands for whom: a change of it changes what the check finds. */
-export interface LooksAt {
+interface LooksAt {
   readonly account?: readonly ComparedField<typeof ACCOUNT_FIELDS>[];
   readonly entry?: readonly ComparedField<typeof ENTRY_FIELDS>[];
   readonly line?: readonly ComparedField<typeof LINE_FIELDS>[];

@@ -92,7 +92,7 @@ function WhatIsChecked(props: WhatIsCheckedProps) {
 /** What a work without a fault counts, where that is not what its points add up to. */
 function WholeCounts({ total, onTotal }: Pick<WhatIsCheckedProps, 'total' | 'onTotal'>) {
   return (
-    <p>
+    <div style={{ marginBlock: 12 }}>
       <label>
         The whole counts{' '}
         <InputNumber
@@ -111,7 +111,7 @@ function WholeCounts({ total, onTotal }: Pick<WhatIsCheckedProps, 'total' | 'onT
           ? 'as many points as there are to earn. Give a number (20, 100) to have marks out of it.'
           : 'points: marks are the share of the points earned, to the nearest whole one.'}
       </span>
-    </p>
+    </div>
   );
 }
 

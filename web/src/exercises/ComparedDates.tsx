@@ -51,7 +51,7 @@ interface DateRowProps {
 
 function DateRow({ date, onChange, onRemove }: DateRowProps) {
   return (
-    <p>
+    <div style={{ marginBlock: 8 }}>
       {date.statement === 'balance-sheet' ? (
         <>
           Balance sheet as at{' '}
@@ -82,7 +82,7 @@ function DateRow({ date, onChange, onRemove }: DateRowProps) {
           Leave out
         </Button>
       )}
-    </p>
+    </div>
   );
 }
 
