@@ -1,14 +1,15 @@
 import { chromium } from '@playwright/test';
 import { launchOptions } from '../scripts/chromium.mjs';
 import { startDemo } from './demo-server.mjs';
+import { IS_SMALL } from './people.mjs';
 
 /**
  * In a real browser, at a quarter of the machine's speed: how long the longest task is while somebody types into a
  * chart of 2,000 accounts and a journal of 2,000 entries, and how much of a long class is drawn.
  */
-const SLOWER = 4;
-const ACCOUNTS = 2000;
-const ENTRIES = 2000;
+const SLOWER = IS_SMALL ? 1 : 4;
+const ACCOUNTS = IS_SMALL ? 100 : 2000;
+const ENTRIES = IS_SMALL ? 50 : 2000;
 const TYPES = [
   'bank',
   'trade-receivables',
@@ -59,7 +60,7 @@ const book = () => {
     text: `Entry ${i}`,
     lines: [
       { account: 'a0', debit: `${i + 1}.00` },
-      { account: `a${4 + 7 * (i % 200)}`, credit: `${i + 1}.00` },
+      { account: `a${(4 + 7 * (i % 200)) % ACCOUNTS}`, credit: `${i + 1}.00` },
     ],
   }));
   const company = { name: 'Long book', firstDay: '2027-01-01' };

@@ -59,6 +59,16 @@ function stories() {
   return step('stories in the browser', args, { counts, env });
 }
 
+/** The commands that try the code, each once and small: that they run, not what they say. */
+const SMALL = [['accuracy', '2', '1'], ['mutants', '2', '4'], ['bench'], ['pictures']];
+
+async function commands() {
+  for (const [name, ...args] of SMALL)
+    await step(`${name}, small`, ['npm', 'run', '-s', name, '--', ...args], {
+      ...{ env: { GLEDDO_SMALL: '1', NODE_ENV: undefined }, beside: true },
+    });
+}
+
 await ensureInstalled();
 await ensurePostgres();
 rmSync(results, { recursive: true, force: true });
@@ -71,6 +81,7 @@ await Promise.all([
     for (const name of ['lint', 'types'])
       await step(name, ['npm', 'run', '-s', name], { beside: true });
     await build();
+    await commands();
   })(),
 ]);
 await stories();
