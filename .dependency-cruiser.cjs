@@ -8,6 +8,13 @@ module.exports = {
       to: { circular: true },
     },
     {
+      name: 'no-rings-of-folders',
+      severity: 'error',
+      scope: 'folder',
+      from: { path: '^(core|contract|cli|server|web)/src/' },
+      to: { circular: true },
+    },
+    {
       name: 'core-imports-nothing-of-ours',
       severity: 'error',
       from: { path: '^core/src' },

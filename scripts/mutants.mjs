@@ -19,7 +19,7 @@ import { ROOT } from './run.mjs';
  * Changes one operator, sign, bound or condition of the core's heart at a time, and says whether a test notices.
  * `npm run mutants -- [how many] [seed] [folder …]`; what nobody notices is listed with its place.
  */
-const FOLDERS = ['key', 'cause', 'check', 'mark', 'statement', 'table'];
+const FOLDERS = ['key', 'naming', 'cause', 'check', 'mark', 'statement', 'table'];
 /** Lists of words and forms, not logic. */
 const DATA = /(synonyms|headings)\.ts$/;
 /** A mutant that goes round in circles is noticed, too. */
@@ -187,7 +187,7 @@ try {
   process.stdout.write(
     `\n${share.toFixed(0)} of 100 noticed (${mutants.length - survivors.length} of ${mutants.length}), ${endless} of them since they did not end\n`,
   );
-  process.exitCode = share < 90 ? 1 : 0;
+  process.exitCode = !IS_SMALL && share < 90 ? 1 : 0;
 } finally {
   if (existsSync(copy)) rmSync(copy, { recursive: true, force: true });
 }

@@ -7,9 +7,9 @@ import {
   type Band,
   type NumberPlan,
 } from '../src/index.js';
-import { numberKey } from '../src/numbering/account-number.js';
-import { compareNumbers } from '../src/numbering/account-number.js';
-import { readNumber } from '../src/numbering/account-number.js';
+import { numberKey } from '../src/shape/account-number.js';
+import { compareNumbers } from '../src/shape/account-number.js';
+import { readNumber } from '../src/shape/account-number.js';
 import { freeNumber } from '../src/numbering/free-number.js';
 import { freeChildNumber } from '../src/numbering/free-number.js';
 

@@ -1,7 +1,7 @@
 import { keyOf, type Book } from '../src/index.js';
 import { traitsOf } from '../src/key/account-traits.js';
 import { unitsOf, viewsOf, viewsOfKey } from '../src/key/entry-view.js';
-import { plainName, similarity } from '../src/key/names.js';
+import { plainName, similarity } from '../src/naming/names.js';
 import { openingSaid, opensBeside, opensIn } from '../src/key/opening-entries.js';
 import { pairEntries } from '../src/key/pair-entries.js';
 import { recognise } from '../src/key/recognise.js';

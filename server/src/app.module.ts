@@ -24,9 +24,12 @@ import { DrillsController } from './drills/drills.controller.js';
 import { DrillsService } from './drills/drills.service.js';
 import { MixUpsController } from './drills/mix-ups.controller.js';
 import { MixUpsService } from './drills/mix-ups.service.js';
+import { ExerciseFilesController } from './exercise-files/exercise-files.controller.js';
+import { GoingOnController } from './guides/going-on.controller.js';
+import { PractisedController } from './practices/practised.controller.js';
 import { ExercisesController } from './exercises/exercises.controller.js';
 import { ExerciseChangesService } from './exercises/exercise-changes.service.js';
-import { ExerciseFilesService } from './exercises/exercise-files.service.js';
+import { ExerciseFilesService } from './exercise-files/exercise-files.service.js';
 import { ExercisesService } from './exercises/exercises.service.js';
 import { SeriesService } from './exercises/series.service.js';
 import { GoingOnService } from './guides/going-on.service.js';
@@ -76,7 +79,7 @@ import { RehearsalsService } from './rehearsals/rehearsals.service.js';
 import { CheckRunner } from './results/check-runner.js';
 import { ChecksService } from './results/checks.service.js';
 import { ClassResultsService } from './results/class-results.service.js';
-import { KeyVersionsService } from './results/key-versions.service.js';
+import { KeyVersionsService } from './keys/key-versions.service.js';
 import { AcceptancesService } from './results/acceptances.service.js';
 import { FilingService } from './results/filing.service.js';
 import { NoteStockController } from './results/note-stock.controller.js';
@@ -104,6 +107,9 @@ const CONTROLLERS = [
   CompaniesController,
   BooksController,
   GroupsController,
+  ExerciseFilesController,
+  GoingOnController,
+  PractisedController,
   ExercisesController,
   TriesController,
   RehearsalsController,

@@ -6,7 +6,7 @@ import { untilThere } from './api/try-again';
 import { Asking } from './shell/Asking';
 import { Mended } from './shell/Mended';
 import { SignIn } from './shell/SignIn';
-import { lazyView } from './work/lazy-view';
+import { lazyView } from './shell/lazy-view';
 
 /** What lies behind the door is fetched by who comes in. */
 const INSIDE = lazyView(() => import('./inside').then(({ Inside }) => Inside));

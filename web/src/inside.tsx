@@ -4,11 +4,11 @@ import { LoadingOutlined } from '@ant-design/icons';
 import { App as AntApp, ConfigProvider } from 'antd';
 import { Suspense } from 'react';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
-import { Head } from './shell/Head';
+import { Head } from './head/Head';
 import { Mended } from './shell/Mended';
-import { SkipLink } from './shell/SkipLink';
+import { SkipLink } from './head/SkipLink';
 import { theme } from './shell/theme';
-import { lazyPage } from './work/lazy-view';
+import { lazyPage } from './shell/lazy-view';
 import './spread/page.css';
 import './spread/row.css';
 

@@ -1,6 +1,6 @@
 import { minorDigits, sum } from '../money/amount.js';
 import { formatDecimal } from '../money/format-amount.js';
-import { numberKey } from '../numbering/account-number.js';
+import { numberKey } from '../shape/account-number.js';
 import { refusal, type Refusal } from '../refusal/refusal.js';
 import { typeOf } from '../scheme/scheme.js';
 import { accountLabel, accountOf, type Account, type Book, type Entry } from './book.js';

@@ -20,7 +20,6 @@ export {
   unfolded,
 } from './place.js';
 export { NO_TAX_LISTS, type TaxItem, type TaxListName, type TaxLists } from './tax-lists.js';
-export { addDays, addMonths, firstYear, isDay, periodLike, type Period } from './calendar.js';
 export { dealingsOf } from './dealings.js';
 export { type InventorySystem, type Posting, type PostingPurpose } from '../shape/dealings.js';
 export {
@@ -40,8 +39,7 @@ export {
 export { type Particulars, particularsOf } from '../shape/account.js';
 export { madeUpParticulars } from './made-up-particulars.js';
 export { account, newBook, slugOf, type NewBook } from './new-book.js';
-export { bookFromJson, readBook } from './read-book.js';
 export { originsSince, type Origin } from './since-start.js';
 export { faultsOfPlan } from './read-classification.js';
-export { bookToJson, compactBook, writeBook } from './write-book.js';
 export { bookTooLarge } from './book-faults.js';
+export { isUsed } from './used.js';

@@ -2,7 +2,7 @@ import { shippedPlan } from '../numbering/shipped-plans.js';
 import { inWords, SHIPPED_SCHEMES, shippedScheme, type Scheme } from '../scheme/index.js';
 import { blankAccount } from '../shape/account.js';
 import type { Account, Book, Company, LegalForm } from './book.js';
-import { addDays } from './calendar.js';
+import { addDays } from '../day/calendar.js';
 import { NO_TAX_LISTS } from './tax-lists.js';
 
 export interface NewBook {

@@ -1,4 +1,4 @@
-import { compareNumbers, numberKey } from '../numbering/account-number.js';
+import { compareNumbers, numberKey } from '../shape/account-number.js';
 import { sectionOfType, typeOf } from '../scheme/scheme.js';
 import { accountOf, type Account, type Book } from './book.js';
 

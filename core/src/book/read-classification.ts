@@ -1,4 +1,4 @@
-import { compareNumbers } from '../numbering/account-number.js';
+import { compareNumbers } from '../shape/account-number.js';
 import type { Band, NumberPlan } from '../numbering/number-plan.js';
 import { shippedPlan, SHIPPED_PLANS } from '../numbering/shipped-plans.js';
 import { refusal, type Refusal } from '../refusal/refusal.js';

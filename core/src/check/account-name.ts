@@ -1,4 +1,4 @@
-import { saysTheSame } from '../key/names.js';
+import { saysTheSame } from '../naming/names.js';
 import { isSensibleName } from './sensible-name.js';
 import type { Check } from './check.js';
 import { allPass, eachAccount } from './each-account.js';

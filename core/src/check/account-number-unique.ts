@@ -1,5 +1,5 @@
 import { accountLabel } from '../book/book.js';
-import { numberKey } from '../numbering/account-number.js';
+import { numberKey } from '../shape/account-number.js';
 import type { Check } from './check.js';
 import { accountNumberInBand } from './account-number-in-band.js';
 import { aboutAccount, BOOK, refOf, type Finding } from './finding.js';

@@ -1,5 +1,5 @@
 import { chartOf } from '../book/place.js';
-import { numberKey } from '../numbering/account-number.js';
+import { numberKey } from '../shape/account-number.js';
 import type { Account } from '../book/book.js';
 import { accountStatement } from './account-statement.js';
 import { accountSection } from './account-section.js';

@@ -1,5 +1,5 @@
 import type { Book } from '../book/book.js';
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import { dealingsOf } from '../book/dealings.js';
 import { SETTINGS, type Setting } from '../shape/key-rules.js';
 import type { LegalForm } from '../shape/company.js';

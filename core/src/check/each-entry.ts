@@ -1,5 +1,5 @@
 import type { Entry } from '../book/book.js';
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import { acceptedEntryFor } from '../key/answer-key.js';
 import type { EntryPair } from '../key/pair-entries.js';
 import { comparedOf } from '../shape/account.js';

@@ -1,4 +1,4 @@
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import { acceptedEntryFor } from '../key/answer-key.js';
 import { entryPresent } from './entry-present.js';
 import type { Check } from './check.js';

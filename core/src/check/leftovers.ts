@@ -1,6 +1,6 @@
 import type { Account } from '../book/book.js';
 import { childrenOf } from '../book/place.js';
-import { isNamed, plainName } from '../key/names.js';
+import { isNamed, plainName } from '../naming/names.js';
 import { typeOf, type Scheme } from '../scheme/scheme.js';
 import type { Marking } from './marking.js';
 

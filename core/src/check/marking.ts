@@ -1,4 +1,4 @@
-import { addDays } from '../book/calendar.js';
+import { addDays } from '../day/calendar.js';
 import { originsSince } from '../book/since-start.js';
 import { typeOf } from '../scheme/scheme.js';
 import { accountOf, type Account, type Book, type Entry } from '../book/book.js';

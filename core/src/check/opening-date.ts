@@ -1,4 +1,4 @@
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import type { Check } from './check.js';
 import { BOOK } from './finding.js';
 import { keyOpens } from './opening-facts.js';

@@ -1,5 +1,5 @@
 import { Big } from 'big.js';
-import { wordsBy } from '../exercise/fill-words.js';
+import { wordsBy } from '../question/fill-words.js';
 import { evaluate, type Scope } from '../expression/index.js';
 import { judgeAnswer, keyScope, rightAnswer } from '../question/index.js';
 import type { Question } from '../shape/question.js';

@@ -1,6 +1,6 @@
 import type { Account } from '../book/book.js';
-import { isOpposite, plainName, similarity } from '../key/names.js';
-import { guessType } from '../table/guess-type.js';
+import { isOpposite, plainName, similarity } from '../naming/names.js';
+import { guessType } from '../naming/guess-type.js';
 import type { Marking } from './marking.js';
 
 /** Names that say nothing of what stands there. */

@@ -3,7 +3,7 @@ import { account } from '../book/new-book.js';
 import { NO_TAX_LISTS } from '../book/tax-lists.js';
 import { SHIPPED_PLANS } from '../numbering/shipped-plans.js';
 import { inWords, SHIPPED_SCHEMES, type Scheme, type Words } from '../scheme/index.js';
-import { addDays } from '../book/calendar.js';
+import { addDays } from '../day/calendar.js';
 import { shippedScheme } from '../scheme/words.js';
 
 /** A book written down as a sheet of plain rows: how the demo companies are kept in the source. */

@@ -1,7 +1,7 @@
-import { addDays } from '../book/calendar.js';
+import { addDays } from '../day/calendar.js';
 import type { Amount } from '../money/amount.js';
 import { worthOf } from '../money/quantity.js';
-import { randomFrom } from '../start/random.js';
+import { randomFrom } from '../chance/random.js';
 import type { Document, DocumentKind, DocumentLine, Settlement } from '../shape/document.js';
 
 /** What the nursery sells, by item: what one costs and is sold for (minor units), and in which months most of it. */

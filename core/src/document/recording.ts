@@ -1,6 +1,6 @@
 import type { Book } from '../book/book.js';
 import { dealingsOf } from '../book/dealings.js';
-import type { Operation } from '../operation/operation.js';
+import type { Operation } from '../shape/operation.js';
 import type { Posting, PostingPurpose } from '../shape/dealings.js';
 import type { Document } from '../shape/document.js';
 import { proposedPosting } from './proposed-posting.js';

@@ -1,7 +1,7 @@
 import { account, freeIdFrom } from '../book/new-book.js';
 import type { Book } from '../book/book.js';
 import { dealingsOf } from '../book/dealings.js';
-import type { Operation } from '../operation/operation.js';
+import type { Operation } from '../shape/operation.js';
 import { siblingsIn, numberAt } from '../placing/places.js';
 import { typeOf } from '../scheme/scheme.js';
 import type { PostingPurpose } from '../shape/dealings.js';

@@ -11,8 +11,8 @@ import {
 import { statementName } from '../scheme/words.js';
 import { otherwiseSays } from '../scheme/otherwise.js';
 import type { NumberPlan } from '../shape/number-plan.js';
-import { textHash } from '../start/text-hash.js';
-import { randomFrom, shuffled } from '../start/random.js';
+import { textHash } from '../chance/text-hash.js';
+import { randomFrom, shuffled } from '../chance/random.js';
 import { STOCK, type StockName } from './stock.js';
 
 /** What a drill can ask of a name. */

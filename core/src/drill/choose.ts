@@ -1,6 +1,6 @@
 import { distinctionsOfType, type Distinction } from '../mixup/index.js';
 import type { Scheme, Words } from '../scheme/scheme.js';
-import { randomFrom } from '../start/random.js';
+import { randomFrom } from '../chance/random.js';
 import { tallies, typeById, type DrillAnswer } from './history.js';
 import { STOCK, type StockName } from './stock.js';
 

@@ -1,6 +1,6 @@
 import type { Book } from '../book/book.js';
 import { openingOf } from '../book/book.js';
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import type { Amount } from '../money/amount.js';
 import { typeOf } from '../scheme/scheme.js';
 

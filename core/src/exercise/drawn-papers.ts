@@ -1,5 +1,5 @@
 import type { Book, Dealings } from '../book/book.js';
-import { addDays, dayText } from '../book/calendar.js';
+import { addDays, dayText } from '../day/calendar.js';
 import { dealingsOf } from '../book/dealings.js';
 import { KIND_FACTS } from '../document/document-kinds.js';
 import { worthOfDocument } from '../document/document-lines.js';

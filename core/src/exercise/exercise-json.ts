@@ -1,5 +1,5 @@
-import { bookFromJson, faultsOfFormat, parseJson } from '../book/read-book.js';
-import { bookToJson } from '../book/write-book.js';
+import { bookFromJson, faultsOfFormat, parseJson } from '../book-file/read-book.js';
+import { bookToJson } from '../book-file/write-book.js';
 import { keyFromJson, keyToJson } from '../key/read-key.js';
 import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
 import { join } from '../shape/explain.js';

@@ -1,7 +1,7 @@
 import type { Book } from '../book/book.js';
 import type { AnswerKey } from '../key/answer-key.js';
 import type { Guide } from '../shape/guide.js';
-import type { EntersBy } from '../operation/operation.js';
+import type { EntersBy } from '../shape/exercise-file.js';
 
 /** What students may do in a try, and what helps them. */
 export interface RulesOfTry {

@@ -5,7 +5,7 @@ import { keyScope, rightAnswer } from '../question/right-answer.js';
 import { refusal, type Refusal } from '../refusal/refusal.js';
 import { join } from '../shape/explain.js';
 import type { Guide } from '../shape/guide.js';
-import { faultsInWords } from './fill-words.js';
+import { faultsInWords } from '../question/fill-words.js';
 
 const twice = refusal(
   'guide.twice',

@@ -1,7 +1,6 @@
 export { checkpoint } from './checkpoint.js';
 export { type Exercise, type RulesOfTry, USUAL_RULES } from './exercise.js';
 export { exerciseFromJson, exerciseToJson, readExercise, writeExercise } from './exercise-json.js';
-export { filledWords, wordsBy } from './fill-words.js';
 export { faultsOfGuide, faultsOfQuestions } from './guide-faults.js';
 export { picturesOf, withPictures } from './guide-pictures.js';
 export { guideShown } from './guide-shown.js';

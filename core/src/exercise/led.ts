@@ -6,7 +6,7 @@ import { askedPeriod, keyScope } from '../question/right-answer.js';
 import type { Guide, Step } from '../shape/guide.js';
 import type { Question, QuestionKind } from '../shape/question.js';
 import { checkpoint } from './checkpoint.js';
-import { wordsBy } from './fill-words.js';
+import { wordsBy } from '../question/fill-words.js';
 import { withLooseQuestions } from './progress.js';
 import { drawnSheet, type DrawnSheet } from './sheet-rows.js';
 

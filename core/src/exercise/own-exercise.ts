@@ -1,8 +1,8 @@
 import type { OwnFigures } from '../shape/own-figures.js';
-import { quantitiesFor, type Drawing } from '../variant/draw.js';
+import { quantitiesFor, type Drawing } from '../chance/draw.js';
 import { ownKey, ownStart } from '../variant/own-key.js';
 import type { Exercise } from './exercise.js';
-import { wordsBy } from './fill-words.js';
+import { wordsBy } from '../question/fill-words.js';
 
 /** The quantities as they were drawn, so that formulas that name them mean the same in the new file. */
 function fixed(figures: OwnFigures, seed: number): OwnFigures {

@@ -1,5 +1,5 @@
 import type { Book, Entry } from '../book/book.js';
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import { counterparts } from '../book/since-start.js';
 import { isMade } from '../document/made-entries.js';
 import type { AnswerKey } from '../key/answer-key.js';

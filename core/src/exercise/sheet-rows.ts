@@ -1,5 +1,5 @@
 import { accountOf, type Book } from '../book/book.js';
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import { dealingsOf } from '../book/dealings.js';
 import { isMade } from '../document/made-entries.js';
 import { KIND_FACTS } from '../document/document-kinds.js';

@@ -1,6 +1,6 @@
 import type { Account, Book } from '../book/book.js';
 import { openingOf } from '../book/book.js';
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import { balancesOf } from '../ledger/balances.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { formatAmount } from '../money/format-amount.js';

@@ -1,5 +1,5 @@
 import { accountLabel, type Book } from '../book/book.js';
-import { dayText, type Period } from '../book/calendar.js';
+import { dayText, type Period } from '../day/calendar.js';
 import { resultName } from '../statement/spread-figures.js';
 import { cashBasis } from '../statement/cash-basis.js';
 import { sheetOf, type Handout, type HandoutRow } from './sheet.js';

@@ -1,5 +1,5 @@
 import type { Book } from '../book/book.js';
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import { accountRows } from './account-rows.js';
 import { planRows } from './plan-rows.js';
 import { sheetOf, type Handout, type HandoutKind, type HandoutWanted } from './sheet.js';

@@ -1,5 +1,5 @@
 import { accountLabel, accountOf, type Book, type Entry } from '../book/book.js';
-import { dayText, type Period } from '../book/calendar.js';
+import { dayText, type Period } from '../day/calendar.js';
 import { rowsOf } from '../placing/places.js';
 import { ledgerOf, upTo } from '../ledger/balances.js';
 import type { Amount } from '../money/amount.js';

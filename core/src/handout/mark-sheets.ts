@@ -1,5 +1,5 @@
 import { accountLabel, type Book } from '../book/book.js';
-import { dayText, type Period } from '../book/calendar.js';
+import { dayText, type Period } from '../day/calendar.js';
 import type { SideRow, SideSection } from '../mark/side-by-side.js';
 import type { Amount } from '../money/amount.js';
 import { resultName, spreadFigures, type SpreadFigures } from '../statement/spread-figures.js';

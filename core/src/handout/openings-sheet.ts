@@ -1,5 +1,5 @@
 import { accountLabel, type Book } from '../book/book.js';
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import { sum } from '../money/amount.js';
 import { besideOpenings, type SourceBalances } from '../opening/source-balances.js';
 import { sheetOf, type Handout, type HandoutRow } from './sheet.js';

@@ -1,5 +1,6 @@
 import type { Account, Book } from '../book/book.js';
-import { compareNumbers, inBand, type Band, type NumberPlan } from '../numbering/index.js';
+import { inBand, type Band, type NumberPlan } from '../numbering/index.js';
+import { compareNumbers } from '../shape/account-number.js';
 import { sectionById, typeOf } from '../scheme/scheme.js';
 import type { HandoutColumn, HandoutRow } from './sheet.js';
 

@@ -1,5 +1,5 @@
 import { accountLabel, type Book } from '../book/book.js';
-import { dayText, type Period } from '../book/calendar.js';
+import { dayText, type Period } from '../day/calendar.js';
 import { rowsOf } from '../placing/places.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';

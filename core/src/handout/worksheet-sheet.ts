@@ -1,5 +1,5 @@
 import { accountLabel, type Book } from '../book/book.js';
-import { dayText, type Period } from '../book/calendar.js';
+import { dayText, type Period } from '../day/calendar.js';
 import type { Amount } from '../money/amount.js';
 import { resultName } from '../statement/spread-figures.js';
 import { worksheet, type WorksheetLine } from '../statement/worksheet.js';

@@ -1,4 +1,4 @@
-import { dayText, firstYear } from '../book/calendar.js';
+import { dayText, firstYear } from '../day/calendar.js';
 import type { HealthCheck } from './health-check.js';
 
 type Found = { readonly text: string; readonly date: string };

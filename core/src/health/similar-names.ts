@@ -1,5 +1,5 @@
 import { accountLabel } from '../book/book.js';
-import { isNamed, plainName } from '../key/names.js';
+import { isNamed, plainName } from '../naming/names.js';
 import type { HealthCheck } from './health-check.js';
 
 export const similarNames: HealthCheck<{ readonly name: string; readonly other: string }> = {

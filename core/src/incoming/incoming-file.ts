@@ -1,4 +1,4 @@
-import { bookFromJson, parseJson } from '../book/read-book.js';
+import { bookFromJson, parseJson } from '../book-file/read-book.js';
 import type { Book } from '../book/book.js';
 import type { AnswerKey } from '../key/answer-key.js';
 import { keyFromJson } from '../key/read-key.js';

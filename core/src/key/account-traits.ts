@@ -1,9 +1,9 @@
 import { openingOf, type Account, type Book } from '../book/book.js';
 import { accountOf } from '../book/book.js';
 import type { Amount } from '../money/amount.js';
-import { numberKey } from '../numbering/account-number.js';
+import { numberKey } from '../shape/account-number.js';
 import { sectionOfType, statementOfClass, typeOf, type StatementId } from '../scheme/index.js';
-import { plainName, type PlainName } from './names.js';
+import { plainName, type PlainName } from '../naming/names.js';
 import type { Opens } from './opening-entries.js';
 
 /** What an account is recognised by. */

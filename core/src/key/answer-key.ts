@@ -1,5 +1,5 @@
 import type { Book } from '../book/book.js';
-import { firstYear } from '../book/calendar.js';
+import { firstYear } from '../day/calendar.js';
 import type { Big } from 'big.js';
 import type { NumberRule, Setting, StatementDate } from '../shape/key-rules.js';
 import type { OwnFigures } from '../shape/own-figures.js';

@@ -1,9 +1,9 @@
 import type { Account } from '../book/book.js';
 import type { Traits } from './account-traits.js';
-import { isNamed, similarity } from './names.js';
+import { isNamed, similarity } from '../naming/names.js';
 import { FoundPair } from './pair.js';
 import { countOf, sharedBy, together, without, type Postings } from './postings.js';
-import { wordLikeness } from './spelling.js';
+import { wordLikeness } from '../naming/spelling.js';
 import type { Recognising, Side } from './side.js';
 
 /** What is left over on one side, the pairs that it could stand with, and how it is told from them. */

@@ -1,7 +1,7 @@
 import type { Amount } from '../money/amount.js';
 import type { Traits } from './account-traits.js';
-import { keptLikeness } from './opposites.js';
-import { plainName, similarity } from './names.js';
+import { keptLikeness } from '../naming/opposites.js';
+import { plainName, similarity } from '../naming/names.js';
 import { countOf, likenessOf, type Postings } from './postings.js';
 
 /** What speaks for two accounts being the same, and the most that could have spoken for it. */

@@ -1,7 +1,7 @@
 import { accountLabel, accountOf, type Book } from '../book/book.js';
 import { accountUnknown } from '../book/book-faults.js';
-import { bookFromJson, faultsOfFormat, parseJson } from '../book/read-book.js';
-import { bookToJson } from '../book/write-book.js';
+import { bookFromJson, faultsOfFormat, parseJson } from '../book-file/read-book.js';
+import { bookToJson } from '../book-file/write-book.js';
 import { entryUnknown } from '../operation/entry-changes.js';
 import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
 import { join } from '../shape/explain.js';

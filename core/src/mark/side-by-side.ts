@@ -1,5 +1,5 @@
 import type { Account, Book } from '../book/book.js';
-import type { Period } from '../book/calendar.js';
+import type { Period } from '../day/calendar.js';
 import { NOT_PLACED, rankInChart, sectionIdOf } from '../book/place.js';
 import type { PairedIds } from '../key/paired-entries.js';
 import { balancesOf, statementAccounts, upTo } from '../ledger/balances.js';

@@ -1,5 +1,5 @@
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
-import { numberKey } from './account-number.js';
+import { numberKey } from '../shape/account-number.js';
 import { inBand, type Band, type NumberPlan } from './number-plan.js';
 
 const gapFull = refusal('number.gap-full', (f: { band: string; nearest: readonly string[] }) =>

@@ -1,4 +1,3 @@
-export { compareNumbers, numberKey } from './account-number.js';
 export { bandOfType, inBand, type Band, type NumberPlan } from './number-plan.js';
 export { planNotices } from './plan-notices.js';
 export { SHIPPED_PLANS, shippedPlan } from './shipped-plans.js';

@@ -1,6 +1,6 @@
 import { sectionById, typeOf, type Scheme } from '../scheme/scheme.js';
 import type { Band, NumberPlan } from '../shape/number-plan.js';
-import { compareNumbers, numberKey } from './account-number.js';
+import { compareNumbers, numberKey } from '../shape/account-number.js';
 
 export type { Band, NumberPlan } from '../shape/number-plan.js';
 

@@ -1,6 +1,6 @@
 import { refusal, type Refusal } from '../refusal/refusal.js';
 import { sectionById, typeOf, type Scheme } from '../scheme/scheme.js';
-import { compareNumbers } from './account-number.js';
+import { compareNumbers } from '../shape/account-number.js';
 import { bandOfSection, inBand, type Band, type NumberPlan } from './number-plan.js';
 
 const planNoBand = refusal(

@@ -1,4 +1,4 @@
-import { numberKey } from './account-number.js';
+import { numberKey } from '../shape/account-number.js';
 import type { Band } from './number-plan.js';
 
 interface Tail {

@@ -1,10 +1,10 @@
 import { accountOf, openingOf, type Account, type Book } from '../book/book.js';
 import { account, freeIdFrom } from '../book/new-book.js';
-import { plainName, similarity } from '../key/names.js';
+import { plainName, similarity } from '../naming/names.js';
 import type { Amount } from '../money/amount.js';
-import { numberKey } from '../numbering/account-number.js';
+import { numberKey } from '../shape/account-number.js';
 import { apply } from '../operation/apply.js';
-import type { Operation } from '../operation/operation.js';
+import type { Operation } from '../shape/operation.js';
 import { draftAt } from '../placing/new-account.js';
 import { sectionOfType } from '../scheme/scheme.js';
 import { NOT_PLACED } from '../book/place.js';

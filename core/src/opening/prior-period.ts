@@ -1,7 +1,7 @@
 import { accountLabel, accountOf, openingOf, type Book, type Entry } from '../book/book.js';
 import type { Amount } from '../money/amount.js';
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
-import type { Operation } from '../operation/operation.js';
+import type { Operation } from '../shape/operation.js';
 import { takersOfProfit } from '../year/closing.js';
 
 const noHome = refusal(

@@ -1,4 +1,4 @@
-import { accountLabel, accountOf, openingOf, type Account, type Book } from '../book/book.js';
+import { accountLabel, accountOf, type Account, type Book } from '../book/book.js';
 import {
   accountUnknown,
   faultsOfAccount,
@@ -6,7 +6,7 @@ import {
   oneRetained,
   retainedAccounts,
 } from '../book/book-faults.js';
-import { numberKey, readNumber } from '../numbering/account-number.js';
+import { numberKey, readNumber } from '../shape/account-number.js';
 import { bandOfType, inBand } from '../numbering/number-plan.js';
 import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
 import { sectionOfType, typeOf } from '../scheme/scheme.js';
@@ -107,8 +107,3 @@ const plainName = (name: string): string =>
     .replace(/[^\p{L}\d]+/gu, ' ')
     .replace(/s\b/g, '')
     .trim();
-
-/** Whether entries or an opening balance are on the account. */
-export const isUsed = (book: Book, id: string): boolean =>
-  openingOf(book, id) !== 0 ||
-  book.entries.some((entry) => entry.lines.some((line) => line.account === id));

@@ -1,6 +1,6 @@
 import type { Book } from '../book/book.js';
 import { done, refused, type Result } from '../refusal/refusal.js';
-import { faultsOfChange } from '../book/faults-of-change.js';
+import { faultsOfChange } from '../book-file/faults-of-change.js';
 import { addAccount } from './add-account.js';
 import { authorsOnly } from './authors-only.js';
 import { changeCompany } from './change-company.js';
@@ -11,14 +11,8 @@ import { describeAccount } from './describe-account.js';
 import { changeEntry, recordEntry, removeEntry } from './entry-changes.js';
 import { lockEntries } from './lock-entries.js';
 import { moveAccount } from './move-account.js';
-import {
-  AUTHOR,
-  type Applied,
-  type Change,
-  type Operation,
-  type OperationKind,
-  type Rules,
-} from './operation.js';
+import { AUTHOR, type Applied, type Change, type Rules } from './operation.js';
+import type { Operation, OperationKind } from '../shape/operation.js';
 import {
   changePosting,
   putDocument,

@@ -1,7 +1,9 @@
 import type { Book, EntryKind } from '../book/book.js';
 import { dealingsOf } from '../book/dealings.js';
 import { refusal, type Refusal } from '../refusal/refusal.js';
-import type { EntersBy, Operation, OperationKind, Rules } from './operation.js';
+import type { Rules } from './operation.js';
+import type { Operation, OperationKind } from '../shape/operation.js';
+import type { EntersBy } from '../shape/exercise-file.js';
 
 const notYours = refusal(
   'operation.authors-only',

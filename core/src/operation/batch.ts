@@ -2,7 +2,8 @@ import type { Book, Entry } from '../book/book.js';
 import { dealingsOf } from '../book/dealings.js';
 import { done, type Result } from '../refusal/refusal.js';
 import { apply } from './apply.js';
-import type { Operation, Rules } from './operation.js';
+import type { Rules } from './operation.js';
+import type { Operation } from '../shape/operation.js';
 
 /** Whether entries wait in this company and are posted together. */
 export const postsInBatches = (book: Book): boolean => book.company.posts === 'batches';

@@ -1,13 +1,14 @@
 import type { Book, Company } from '../book/book.js';
-import { isDay } from '../book/calendar.js';
-import { plainly } from '../book/read-book.js';
+import { isDay } from '../day/calendar.js';
+import { plainly } from '../book-file/read-book.js';
 import { isVisible } from '../shape/visible.js';
 import { notACurrency } from '../shape/company.js';
 import { notADay } from '../shape/day.js';
 import { minorDigits } from '../money/amount.js';
 import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
 import { inWords, isShipped, type Scheme } from '../scheme/index.js';
-import { type Change, type Operation, noNotices } from './operation.js';
+import { type Change, noNotices } from './operation.js';
+import type { Operation } from '../shape/operation.js';
 
 const companyNameless = refusal(
   'company.nameless',

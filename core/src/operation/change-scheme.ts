@@ -11,7 +11,8 @@ import {
   writtenIn,
   type Scheme,
 } from '../scheme/index.js';
-import { type Change, type Operation, noNotices } from './operation.js';
+import { type Change, noNotices } from './operation.js';
+import type { Operation } from '../shape/operation.js';
 
 /** What becomes of the accounts when a book takes another scheme. */
 export interface SchemeEffects {

@@ -1,11 +1,12 @@
 import type { Book, Dealings, Entry } from '../book/book.js';
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import { dealingsOf, withDealings } from '../book/dealings.js';
 import { isMade, withMadeEntries } from '../document/made-entries.js';
 import { KIND_FACTS } from '../document/document-kinds.js';
 import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
 import { lockedBefore, oddDay, refusalsOf } from './entry-changes.js';
-import type { Applied, Operation, Rules } from './operation.js';
+import type { Applied, Rules } from './operation.js';
+import type { Operation } from '../shape/operation.js';
 
 const gone = refusal(
   'dealings.gone',

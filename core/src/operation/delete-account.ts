@@ -2,8 +2,10 @@ import { accountLabel, type Account, type Book } from '../book/book.js';
 import { childrenOf } from '../book/place.js';
 import { accountsNamed } from '../document/accounts-named.js';
 import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
-import { isUsed, wanted, withAccounts } from './account-changes.js';
-import { type Change, type Operation, noNotices } from './operation.js';
+import { wanted, withAccounts } from './account-changes.js';
+import { isUsed } from '../book/used.js';
+import { type Change, noNotices } from './operation.js';
+import type { Operation } from '../shape/operation.js';
 import { reservedRefusals } from './retire-account.js';
 
 const deletedInUse = refusal(

@@ -1,6 +1,6 @@
 import { accountLabel, accountOf, type Account, type Book, type Entry } from '../book/book.js';
 import { faultsOfEntry, idTaken } from '../book/book-faults.js';
-import { dayText, firstYear, isDay, within } from '../book/calendar.js';
+import { dayText, firstYear, isDay, within } from '../day/calendar.js';
 import { notADay } from '../shape/day.js';
 import { LARGEST_AMOUNT } from '../money/amount.js';
 import { amountTooLarge, amountUnreadable } from '../money/parse-amount.js';

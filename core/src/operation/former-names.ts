@@ -1,4 +1,4 @@
-import type { Operation } from './operation.js';
+import type { Operation } from '../shape/operation.js';
 
 /**
  * The names that accounts once had, the latest first, under each account: told by what would undo the changes

@@ -1,4 +1,4 @@
-export { type Applied, AUTHOR, type EntersBy, type Operation, type Rules } from './operation.js';
+export { type Applied, AUTHOR, type Rules } from './operation.js';
 export { apply } from './apply.js';
 export { intoBatch, postBatch, postsInBatches, waits } from './batch.js';
 export {
@@ -8,7 +8,6 @@ export {
   readOperations,
   tooManyOperations,
 } from './read-operation.js';
-export { isUsed } from './account-changes.js';
 export { reservedRefusals, retireNotices } from './retire-account.js';
 export { effectsOfScheme } from './change-scheme.js';
 export { faultsOfCompany } from './change-company.js';
@@ -17,3 +16,4 @@ export { formerNames } from './former-names.js';
 export { backBefore, booksBefore, type HistoryStep } from './moments.js';
 export { changedSince, sameUndoing, standing, takeBack, type DoneStep } from './take-back.js';
 export { oddDay } from './entry-changes.js';
+export { forEachAccount } from './for-each.js';

@@ -1,5 +1,5 @@
 import type { Book } from '../book/book.js';
-import { isDay } from '../book/calendar.js';
+import { isDay } from '../day/calendar.js';
 import { notADay } from '../shape/day.js';
 import { done, refused } from '../refusal/refusal.js';
 import { type Change, noNotices } from './operation.js';

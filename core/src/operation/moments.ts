@@ -1,6 +1,6 @@
 import type { Book } from '../book/book.js';
 import { apply } from './apply.js';
-import type { Operation } from './operation.js';
+import type { Operation } from '../shape/operation.js';
 
 /** One change of a book's history, the latest first. */
 export interface HistoryStep {

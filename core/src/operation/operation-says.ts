@@ -1,5 +1,5 @@
 import { accountLabel, accountOf, type Account, type Book, type Entry } from '../book/book.js';
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import { dealingsOf } from '../book/dealings.js';
 import { KIND_FACTS } from '../document/document-kinds.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';
@@ -8,7 +8,7 @@ import { sectionOfType } from '../scheme/scheme.js';
 import { WORDS_NAMES } from '../scheme/words.js';
 import type { Document } from '../shape/document.js';
 import { effectsOfScheme } from './change-scheme.js';
-import type { Operation, OperationKind, OperationOf } from './operation.js';
+import type { Operation, OperationKind, OperationOf } from '../shape/operation.js';
 
 type Says<K extends OperationKind> = (operation: OperationOf<K>, before: Book) => string;
 

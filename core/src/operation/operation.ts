@@ -1,21 +1,7 @@
 import type { Book } from '../book/book.js';
 import type { Refusal, Result } from '../refusal/refusal.js';
-import type { OPERATIONS } from '../shape/operation.js';
-import type { ValueOf } from '../shape/shape.js';
-
-type Plain = typeof OPERATIONS;
-
-/** A change of a book, as data with a name. It can be kept, sent, applied and undone. */
-export type Operation =
-  | { readonly [K in keyof Plain]: { readonly kind: K } & ValueOf<Plain[K]> }[keyof Plain]
-  | { readonly kind: 'several'; readonly operations: readonly Operation[] };
-
-export type OperationKind = Operation['kind'];
-export type OperationOf<K extends OperationKind> = Extract<Operation, { kind: K }>;
-
-export const ENTERS_BY = ['both', 'documents', 'entries'] as const;
-/** Whether what happens is entered as documents, as entries of the journal, or either way. */
-export type EntersBy = (typeof ENTERS_BY)[number];
+import type { EntersBy } from '../shape/exercise-file.js';
+import type { Operation, OperationKind, OperationOf } from '../shape/operation.js';
 
 /** Who works, and what the exercise allows. */
 export interface Rules {

@@ -5,7 +5,7 @@ import { shippedScheme } from '../scheme/index.js';
 import { join, jsonUnknownKey, jsonWrongKind } from '../shape/explain.js';
 import { OPERATIONS } from '../shape/operation.js';
 import { fitting } from '../shape/shape.js';
-import type { Operation } from './operation.js';
+import type { Operation } from '../shape/operation.js';
 
 /** The most changes in one request, however they are nested. */
 const MOST_OPERATIONS = 500;

@@ -1,7 +1,7 @@
 import { accountLabel, type Account, type Book } from '../book/book.js';
 import { numberTaken } from '../book/book-faults.js';
 import { faultsOfPlan, orShippedPlan } from '../book/read-classification.js';
-import { numberKey, readNumber } from '../numbering/account-number.js';
+import { numberKey, readNumber } from '../shape/account-number.js';
 import { done, refused, type Refusal } from '../refusal/refusal.js';
 import { wanted, withAccounts } from './account-changes.js';
 import { type Change, noNotices } from './operation.js';

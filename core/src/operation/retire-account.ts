@@ -5,7 +5,8 @@ import { formatAmount } from '../money/format-amount.js';
 import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
 import { typeOf, type Role } from '../scheme/scheme.js';
 import { balancesOf } from '../ledger/balances.js';
-import { isUsed, replaced, wanted } from './account-changes.js';
+import { replaced, wanted } from './account-changes.js';
+import { isUsed } from '../book/used.js';
 import { type Change, noNotices } from './operation.js';
 
 const reserved = refusal(

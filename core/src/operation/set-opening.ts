@@ -1,5 +1,5 @@
 import { openingOf } from '../book/book.js';
-import { isDay } from '../book/calendar.js';
+import { isDay } from '../day/calendar.js';
 import { notADay } from '../shape/day.js';
 import { LARGEST_AMOUNT } from '../money/amount.js';
 import { amountTooLarge, amountUnreadable } from '../money/parse-amount.js';

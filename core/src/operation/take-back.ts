@@ -3,7 +3,8 @@ import type { Book } from '../book/book.js';
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
 import { apply } from './apply.js';
 import { booksBefore, type HistoryStep } from './moments.js';
-import type { Applied, Operation, Rules } from './operation.js';
+import type { Applied, Rules } from './operation.js';
+import type { Operation } from '../shape/operation.js';
 
 /** One change of a book as it was done: what, what undoes it, and whether it is itself an undoing. */
 export interface DoneStep extends HistoryStep {

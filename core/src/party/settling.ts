@@ -1,5 +1,5 @@
 import type { Book } from '../book/book.js';
-import { addDays } from '../book/calendar.js';
+import { addDays } from '../day/calendar.js';
 import { dealingsOf, withDealings } from '../book/dealings.js';
 import type { Amount } from '../money/amount.js';
 import { percentOf } from '../money/quantity.js';

@@ -1,5 +1,5 @@
 import type { Book } from '../book/book.js';
-import { addDays } from '../book/calendar.js';
+import { addDays } from '../day/calendar.js';
 import { dealingsOf } from '../book/dealings.js';
 import { worthOfDocument } from '../document/document-lines.js';
 import { KIND_FACTS } from '../document/document-kinds.js';

@@ -1,8 +1,8 @@
 import type { Account, Book } from '../book/book.js';
 import { rankInChart, sectionIdOf, sectionOfAccount } from '../book/place.js';
 import type { Origin } from '../book/since-start.js';
-import { compareNumbers } from '../numbering/index.js';
-import { isUsed } from '../operation/account-changes.js';
+import { compareNumbers } from '../shape/account-number.js';
+import { isUsed } from '../book/used.js';
 import { namesInAnyWords, typeOf } from '../scheme/index.js';
 
 type ListOrder = 'chart' | 'number' | 'name';

@@ -1,7 +1,7 @@
 import { accountOf, type Account, type Book } from '../book/book.js';
 import { account, freeIdFrom } from '../book/new-book.js';
 import { childrenOf, sectionIdOf } from '../book/place.js';
-import type { Operation, OperationOf } from '../operation/operation.js';
+import type { Operation, OperationOf } from '../shape/operation.js';
 import { done, type Result } from '../refusal/refusal.js';
 import { typeOf, typesOfSection, type AccountType } from '../scheme/scheme.js';
 import { numberAt, siblingsIn } from './places.js';

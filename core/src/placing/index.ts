@@ -1,5 +1,4 @@
 export { bandOf, rowsOf, siblingsIn, typeAt } from './places.js';
-export { forEachAccount } from './for-each.js';
 export { companionOf, duplicateOf } from './companions.js';
 export { accountAt, draftAt, type Draft } from './new-account.js';
 export { moveTo, nudge, placeAt, possibleParents, putUnder, takeOut } from './move.js';

@@ -1,5 +1,5 @@
 import { accountOf, type Book } from '../book/book.js';
-import type { Operation } from '../operation/operation.js';
+import type { Operation } from '../shape/operation.js';
 
 /** The same change, but what moves keeps the number that it has: for where finding numbers is the exercise. */
 export function keepingNumbers(book: Book, operation: Operation): Operation {

@@ -1,6 +1,6 @@
 import { accountLabel, accountOf, type Account, type Book } from '../book/book.js';
 import { chartOf, NOT_PLACED, sectionIdOf } from '../book/place.js';
-import type { Operation } from '../operation/operation.js';
+import type { Operation } from '../shape/operation.js';
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
 import { numberAt, sectionOrder, siblingsIn, typeAt } from './places.js';
 

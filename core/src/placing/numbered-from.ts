@@ -1,6 +1,6 @@
 import { numberEnd } from './number-end.js';
 import { accountOf, type Book } from '../book/book.js';
-import type { Operation } from '../operation/operation.js';
+import type { Operation } from '../shape/operation.js';
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
 
 const endless = refusal(

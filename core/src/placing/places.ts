@@ -1,9 +1,10 @@
 import { accountOf, type Account, type Book } from '../book/book.js';
 import { chartOf, NOT_PLACED, sectionIdOf, takenNumbers, type ChartRow } from '../book/place.js';
-import { freeChildNumber, freeNumber, numberKey, type Band } from '../numbering/index.js';
+import { freeChildNumber, freeNumber, type Band } from '../numbering/index.js';
+import { numberKey } from '../shape/account-number.js';
 import { bandOfSection, bandOfType, keptWithin } from '../numbering/number-plan.js';
 import { done, type Result } from '../refusal/refusal.js';
-import { guessType } from '../table/guess-type.js';
+import { guessType } from '../naming/guess-type.js';
 
 /** The accounts of a section that share a parent, in the order shown. */
 export function siblingsIn(book: Book, section: string, parent: string | null): Account[] {

@@ -1,7 +1,7 @@
 import { numberEnd } from './number-end.js';
 import { accountLabel, type Account, type Book } from '../book/book.js';
 import { chartOf, NOT_PLACED, type ChartRow } from '../book/place.js';
-import { numberKey } from '../numbering/account-number.js';
+import { numberKey } from '../shape/account-number.js';
 import {
   bandOfType,
   inBand,

@@ -3,7 +3,7 @@ import { accountOf, type Book } from '../book/book.js';
 import { minorDigits } from '../money/amount.js';
 import { formatAmount } from '../money/format-amount.js';
 import { parseAmount } from '../money/parse-amount.js';
-import { dayText, isDay } from '../book/calendar.js';
+import { dayText, isDay } from '../day/calendar.js';
 import type { Question } from '../shape/question.js';
 import type { AnswerBeside } from './answer-beside.js';
 import { knownFigure } from './known-figures.js';

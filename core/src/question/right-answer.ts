@@ -1,6 +1,6 @@
 import { Big } from 'big.js';
 import { accountOf, type Book } from '../book/book.js';
-import { addMonths, financialYearOf } from '../book/calendar.js';
+import { addMonths, financialYearOf } from '../day/calendar.js';
 import {
   bookScope,
   evaluate,
@@ -10,7 +10,7 @@ import {
 } from '../expression/index.js';
 import type { AnswerKey, StatementDate } from '../key/answer-key.js';
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';
-import { quantitiesFor } from '../variant/draw.js';
+import { quantitiesFor } from '../chance/draw.js';
 import type { Question } from '../shape/question.js';
 
 const notOfKind = refusal(

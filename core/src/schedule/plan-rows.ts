@@ -1,4 +1,4 @@
-import { addDays, addMonths } from '../book/calendar.js';
+import { addDays, addMonths } from '../day/calendar.js';
 import type { Amount } from '../money/amount.js';
 import { fairShares } from '../money/share.js';
 import type { ScheduleRow } from '../shape/schedule.js';

@@ -1,5 +1,5 @@
 import { accountOf, type Account, type Book } from '../book/book.js';
-import { financialYearOf, type Period } from '../book/calendar.js';
+import { financialYearOf, type Period } from '../day/calendar.js';
 import { accountsNamed } from '../document/accounts-named.js';
 import { freePlace } from './number-for.js';
 import { done, refusal, refused, type Result } from '../refusal/refusal.js';

@@ -1,4 +1,4 @@
-import { readNumber } from '../numbering/account-number.js';
+import { readNumber } from './account-number.js';
 import { day } from './day.js';
 import { activity } from './scheme.js';
 import { blankOf, record } from './record.js';

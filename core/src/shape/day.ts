@@ -1,4 +1,4 @@
-import { isDay } from '../book/calendar.js';
+import { isDay } from '../day/calendar.js';
 import { refusal } from '../refusal/refusal.js';
 import { judged, type Shape } from './shape.js';
 

@@ -1,5 +1,4 @@
 import * as z from 'zod/mini';
-import { ENTERS_BY } from '../operation/operation.js';
 import { bookFile } from './book-file.js';
 import { wholeKey } from './key-file.js';
 import { guideFile } from './guide.js';
@@ -13,6 +12,10 @@ const LONGEST_TITLE = 120;
 export const LONGEST_BRIEF = 20_000;
 
 const optional = z.optional;
+
+const ENTERS_BY = ['both', 'documents', 'entries'] as const;
+/** Whether what happens is entered as documents, as entries of the journal, or either way. */
+export type EntersBy = (typeof ENTERS_BY)[number];
 
 const untitled = refusal(
   'exercise.untitled',

@@ -10,3 +10,5 @@ export { type Picture, type PictureKind } from './picture.js';
 export { type OwnFigures, type Quantity } from './own-figures.js';
 export { type Question, type QuestionKind } from './question.js';
 export { fitting } from './shape.js';
+export type { EntersBy } from './exercise-file.js';
+export type { Operation } from './operation.js';

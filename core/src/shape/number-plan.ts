@@ -1,4 +1,4 @@
-import { readNumber } from '../numbering/account-number.js';
+import { readNumber } from './account-number.js';
 import { refusal } from '../refusal/refusal.js';
 import { record } from './record.js';
 import { filled, judged, list, oneOf, text, whole, type ValueOf } from './shape.js';

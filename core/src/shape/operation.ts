@@ -11,7 +11,7 @@ import { scheduleShape } from './schedule.js';
 import { schemeShape } from './scheme.js';
 import { templateShape } from './template.js';
 import { picked, record } from './record.js';
-import { amount, exactly, list, oneOf, orNull, text, whole } from './shape.js';
+import { amount, exactly, list, oneOf, orNull, text, whole, type ValueOf } from './shape.js';
 import { taxListsShape } from './tax-list.js';
 
 const index = whole(0, 1_000_000);
@@ -70,3 +70,13 @@ export const OPERATIONS = {
     numberPlan: orNull(numberPlanShape),
   }),
 } as const;
+
+type Plain = typeof OPERATIONS;
+
+/** A change of a book, as data with a name. It can be kept, sent, applied and undone. */
+export type Operation =
+  | { readonly [K in keyof Plain]: { readonly kind: K } & ValueOf<Plain[K]> }[keyof Plain]
+  | { readonly kind: 'several'; readonly operations: readonly Operation[] };
+
+export type OperationKind = Operation['kind'];
+export type OperationOf<K extends OperationKind> = Extract<Operation, { kind: K }>;

@@ -2,7 +2,7 @@ import type { Account, Book } from '../book/book.js';
 import { retainedAccounts } from '../book/book-faults.js';
 import { dealingsOf, withDealings } from '../book/dealings.js';
 import { apply } from '../operation/apply.js';
-import type { Operation } from '../operation/operation.js';
+import type { Operation } from '../shape/operation.js';
 import { renumberedChart } from '../placing/renumber-chart.js';
 import { starterChart } from '../starter/starter-chart.js';
 

@@ -1,8 +1,8 @@
 import type { Account, Book } from '../book/book.js';
 import { withDraftsRenamed, withLinesRenamed } from '../book/drafts.js';
 import { withAccountsRenamed } from '../document/accounts-named.js';
-import { randomFrom, shuffled } from './random.js';
-import { textHash } from './text-hash.js';
+import { randomFrom, shuffled } from '../chance/random.js';
+import { textHash } from '../chance/text-hash.js';
 import type { StartKind } from './starting-point.js';
 
 const mixed = (text: string, seed: number): number =>

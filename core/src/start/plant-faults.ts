@@ -1,10 +1,10 @@
 import { openingOf, type Account, type Book } from '../book/book.js';
 import { childrenOf, sectionIdOf, takenNumbers } from '../book/place.js';
-import { numberKey } from '../numbering/account-number.js';
+import { numberKey } from '../shape/account-number.js';
 import { takenFor } from '../mixup/index.js';
 import { freeNumber } from '../numbering/free-number.js';
 import { typeOf, sectionOfType, statementOfClass } from '../scheme/scheme.js';
-import { randomFrom, shuffled } from './random.js';
+import { randomFrom, shuffled } from '../chance/random.js';
 
 /** The faults that can be planted in a finished book, each of a sort that a check finds. */
 export const FAULT_KINDS = [

@@ -1,5 +1,5 @@
 import { openingOf, type Account, type Book } from '../book/book.js';
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import { planRows } from '../handout/plan-rows.js';
 import { minorDigits } from '../money/amount.js';
 import { allWhole, formatAmount } from '../money/format-amount.js';

@@ -1,5 +1,5 @@
 import type { Account, Book } from '../book/book.js';
-import { addDays, addMonths, financialYearOf, firstYear, type Period } from '../book/calendar.js';
+import { addDays, addMonths, financialYearOf, firstYear, type Period } from '../day/calendar.js';
 import { sectionOfAccount } from '../book/place.js';
 import type { Amount } from '../money/amount.js';
 import { proportion } from '../money/quantity.js';

@@ -1,5 +1,5 @@
 import type { Account, Book } from '../book/book.js';
-import type { Period } from '../book/calendar.js';
+import type { Period } from '../day/calendar.js';
 import { sectionIdOf } from '../book/place.js';
 import { balancesOf } from '../ledger/balances.js';
 import { sum, type Amount } from '../money/amount.js';

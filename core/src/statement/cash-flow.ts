@@ -1,5 +1,5 @@
 import { type Account, type Book, type Entry } from '../book/book.js';
-import type { Period } from '../book/calendar.js';
+import type { Period } from '../day/calendar.js';
 import { sectionOfAccount } from '../book/place.js';
 import { balancesOf, counts } from '../ledger/balances.js';
 import { totalOfEntries } from '../ledger/find-entries.js';

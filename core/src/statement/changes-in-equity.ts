@@ -1,5 +1,5 @@
 import { accountOf, type Account, type Book, type Entry } from '../book/book.js';
-import { addDays, type Period } from '../book/calendar.js';
+import { addDays, type Period } from '../day/calendar.js';
 import { ownerAmong } from '../book/owners.js';
 import { sectionOfAccount } from '../book/place.js';
 import { balancesOf, counts, upTo, type Posting } from '../ledger/balances.js';

@@ -1,5 +1,5 @@
 import type { Account, Book } from '../book/book.js';
-import { addDays, type Period } from '../book/calendar.js';
+import { addDays, type Period } from '../day/calendar.js';
 import { sectionIdOf } from '../book/place.js';
 import { balancesOf, upTo, type Posting } from '../ledger/balances.js';
 import type { Amount } from '../money/amount.js';

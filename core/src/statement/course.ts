@@ -1,5 +1,5 @@
 import type { Book, Entry } from '../book/book.js';
-import { addDays, type Period } from '../book/calendar.js';
+import { addDays, type Period } from '../day/calendar.js';
 import { dealingsOf, withDealings } from '../book/dealings.js';
 import { NOT_PLACED, sectionIdOf } from '../book/place.js';
 import { counts, balancesOf, suspenseOf, upTo } from '../ledger/balances.js';

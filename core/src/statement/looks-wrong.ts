@@ -1,5 +1,5 @@
 import { accountLabel, accountOf, type Book } from '../book/book.js';
-import { dayText } from '../book/calendar.js';
+import { dayText } from '../day/calendar.js';
 import { dealingsOf } from '../book/dealings.js';
 import { inOrder, stockCourse } from '../document/stock.js';
 import { balancesOf, upTo } from '../ledger/balances.js';

@@ -1,5 +1,5 @@
 import type { Book } from '../book/book.js';
-import type { Period } from '../book/calendar.js';
+import type { Period } from '../day/calendar.js';
 import { balancesOf } from '../ledger/balances.js';
 import { sum, type Amount } from '../money/amount.js';
 import { statementOfClass, type ProfitLine, type Section } from '../scheme/scheme.js';

@@ -1,5 +1,5 @@
 import type { Book } from '../book/book.js';
-import { addDays, addMonths, financialYearOf, type Period } from '../book/calendar.js';
+import { addDays, addMonths, financialYearOf, type Period } from '../day/calendar.js';
 
 /**
  * The period that a book's screens show when nobody has chosen one: from the first day of the financial

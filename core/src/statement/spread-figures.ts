@@ -1,5 +1,5 @@
 import type { Account, Book } from '../book/book.js';
-import type { Period } from '../book/calendar.js';
+import type { Period } from '../day/calendar.js';
 import { ancestorsOf, rankInChart } from '../book/place.js';
 import type { Amount } from '../money/amount.js';
 import { balanceSheet, type BalanceSheet } from './balance-sheet.js';

@@ -1,5 +1,5 @@
 import type { Book } from '../book/book.js';
-import { financialYearOf, firstYear, type Period } from '../book/calendar.js';
+import { financialYearOf, firstYear, type Period } from '../day/calendar.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { formatDecimal } from '../money/format-amount.js';
 import { balanceSheet } from './balance-sheet.js';

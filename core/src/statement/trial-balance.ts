@@ -1,5 +1,5 @@
 import type { Account, Book } from '../book/book.js';
-import type { Period } from '../book/calendar.js';
+import type { Period } from '../day/calendar.js';
 import { balancesOf, statementAccounts, upTo } from '../ledger/balances.js';
 import type { Amount } from '../money/amount.js';
 import { rankInChart } from '../book/place.js';

@@ -1,5 +1,5 @@
 import type { Book } from '../book/book.js';
-import type { Period } from '../book/calendar.js';
+import type { Period } from '../day/calendar.js';
 import type { Amount } from '../money/amount.js';
 import { profitLineName, spreadFigures, type SpreadFigures } from './spread-figures.js';
 

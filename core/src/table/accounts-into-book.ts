@@ -1,7 +1,7 @@
 import { type Account, type Book } from '../book/book.js';
 import { account, freeIdFrom } from '../book/new-book.js';
 import { apply } from '../operation/apply.js';
-import type { Operation } from '../operation/operation.js';
+import type { Operation } from '../shape/operation.js';
 import { draftAt } from '../placing/new-account.js';
 import { signOf } from '../money/side.js';
 import { normalSide, sectionOfType, typeOf } from '../scheme/scheme.js';

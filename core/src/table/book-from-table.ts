@@ -1,7 +1,7 @@
 import { type Account, type Book, type Company } from '../book/book.js';
 import { account, freeId, slugOf } from '../book/new-book.js';
 import type { Amount } from '../money/amount.js';
-import { numberKey } from '../numbering/account-number.js';
+import { numberKey } from '../shape/account-number.js';
 import type { NumberPlan } from '../numbering/number-plan.js';
 import { sectionOfType, type Scheme } from '../scheme/scheme.js';
 import type { AccountRow, AccountTable } from './read-accounts.js';

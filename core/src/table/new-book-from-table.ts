@@ -1,7 +1,7 @@
 import type { Account, Book } from '../book/book.js';
 import { retainedAccounts } from '../book/book-faults.js';
 import { account, freeId, newBook, type NewBook } from '../book/new-book.js';
-import { numberKey } from '../numbering/account-number.js';
+import { numberKey } from '../shape/account-number.js';
 import { bookFromTable } from './book-from-table.js';
 import type { SignConvention } from './sign.js';
 import type { AccountTable } from './read-accounts.js';

@@ -6,7 +6,13 @@ import {
   type Scheme,
   type StatementId,
 } from '../scheme/scheme.js';
-import { bestFitting, guessType, plainWord, sectionNamed, typeCalled } from './guess-type.js';
+import {
+  bestFitting,
+  guessType,
+  plainWord,
+  sectionNamed,
+  typeCalled,
+} from '../naming/guess-type.js';
 
 /** How exactly a table says where an account stands: the rest is guessed from its name, or not known. */
 export type Said = 'type' | 'section' | 'class' | 'statement' | 'nothing';

@@ -1,5 +1,5 @@
 import type { Amount } from '../money/amount.js';
-import { readNumber } from '../numbering/account-number.js';
+import { readNumber } from '../shape/account-number.js';
 import { done, refusal, type Refusal, type Result } from '../refusal/refusal.js';
 import type { Scheme } from '../scheme/scheme.js';
 import { proposeColumns, type Columns, type FoundColumns } from './columns.js';

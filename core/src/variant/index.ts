@@ -1,4 +1,3 @@
-export { type Drawing } from './draw.js';
 export { fixedFigures } from './fixed-figures.js';
 export { foreignFigures, type ForeignFigures } from './foreign-figures.js';
 export { ownBook } from './own-book.js';

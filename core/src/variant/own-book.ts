@@ -1,5 +1,5 @@
 import { openingOf, type Book, type Entry } from '../book/book.js';
-import { addDays } from '../book/calendar.js';
+import { addDays } from '../day/calendar.js';
 import { dealingsOf, withDealings } from '../book/dealings.js';
 import { isMade, withMadeEntries } from '../document/made-entries.js';
 import { openingDifference } from '../ledger/balances.js';
@@ -7,7 +7,7 @@ import { minorDigits, type Amount } from '../money/amount.js';
 import { refusal, type Refusal } from '../refusal/refusal.js';
 import type { OwnFigures } from '../shape/own-figures.js';
 import { typeOf } from '../scheme/scheme.js';
-import { namesFor, quantitiesFor, type Drawing } from './draw.js';
+import { namesFor, quantitiesFor, type Drawing } from '../chance/draw.js';
 import { ownDealings } from './own-dealings.js';
 import { placeAtOf } from './place-at.js';
 import { Reckoner } from './reckoner.js';

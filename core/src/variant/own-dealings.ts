@@ -1,5 +1,5 @@
 import type { Dealings } from '../book/book.js';
-import { addDays } from '../book/calendar.js';
+import { addDays } from '../day/calendar.js';
 import type { Amount } from '../money/amount.js';
 import { QUANTITY_DIGITS } from '../money/quantity.js';
 import type { Document, DocumentLine } from '../shape/document.js';

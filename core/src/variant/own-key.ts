@@ -1,8 +1,8 @@
 import { openingOf, type Book } from '../book/book.js';
-import { addDays, daysBetween } from '../book/calendar.js';
+import { addDays, daysBetween } from '../day/calendar.js';
 import { counterparts } from '../book/since-start.js';
 import type { AnswerKey } from '../key/answer-key.js';
-import { namesFor, quantitiesFor, type Drawing } from './draw.js';
+import { namesFor, quantitiesFor, type Drawing } from '../chance/draw.js';
 import { ownBook } from './own-book.js';
 
 /** The key of one seed: its book, and what else is accepted, told of that book. No own figures: the key itself. */

@@ -1,5 +1,5 @@
 import { accountLabel, type Account, type Book, type Entry } from '../book/book.js';
-import type { Period } from '../book/calendar.js';
+import type { Period } from '../day/calendar.js';
 import { ownerAmong } from '../book/owners.js';
 import { keepsProfits } from '../book/new-book.js';
 import { sectionOfAccount } from '../book/place.js';

@@ -1,5 +1,5 @@
 import type { Book } from '../book/book.js';
-import { addDays, type Period } from '../book/calendar.js';
+import { addDays, type Period } from '../day/calendar.js';
 import { withDealings } from '../book/dealings.js';
 import { accountsNamed } from '../document/accounts-named.js';
 import { balancesOf, suspenseOf, upTo } from '../ledger/balances.js';

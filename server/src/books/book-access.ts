@@ -14,9 +14,9 @@ import {
   rehearsals,
   tries,
 } from '../database/schema/index.js';
-import { drawsFigures, keyRulesIn } from '../exercises/kept-rules.js';
+import { drawsFigures, keyRulesIn } from '../kept/kept-rules.js';
 import { notFound } from '../http/problem.js';
-import { shownOf } from '../results/giving.js';
+import { shownOf } from '../kept/giving.js';
 import { DATABASE, ENGINE } from '../http/tokens.js';
 
 export interface Rights {

@@ -23,7 +23,7 @@ import {
 } from '@gleddo/contract';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { Cookies } from '../people/cookies.js';
-import { SignedIn } from '../people/signed-in.js';
+import { SignedIn } from '../http/signed-in.js';
 import { BookChangesService } from './book-changes.service.js';
 import { BookHistoryService, type Newer } from './book-history.service.js';
 import type { Observable } from 'rxjs';

@@ -7,7 +7,7 @@ import {
   type Me,
 } from '@gleddo/contract';
 import { ApiBody } from '@nestjs/swagger';
-import { Only, SignedIn } from '../people/signed-in.js';
+import { Only, SignedIn } from '../http/signed-in.js';
 import { CompaniesService } from './companies.service.js';
 
 @Only('instructor')

@@ -1,7 +1,7 @@
 import { Body, Controller, Get, HttpCode, Post } from '@nestjs/common';
 import { DrillAnswerRequest, type DrillStanding, type Me } from '@gleddo/contract';
 import type { DrillTold } from '@gleddo/core';
-import { Only, SignedIn } from '../people/signed-in.js';
+import { Only, SignedIn } from '../http/signed-in.js';
 import { DrillsService } from './drills.service.js';
 
 @Only('student')

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { AskDrillRequest, type ClassMixUps, type Me } from '@gleddo/contract';
-import { Only, SignedIn } from '../people/signed-in.js';
+import { Only, SignedIn } from '../http/signed-in.js';
 import { MixUpsService } from './mix-ups.service.js';
 
 @Only('instructor')

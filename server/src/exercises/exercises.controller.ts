@@ -3,25 +3,18 @@ import {
   ChangeExerciseRequest,
   ContinueRequest,
   HandOutRequest,
-  LetGoOnRequest,
   NewExerciseRequest,
   PartsRequest,
   TakeBackRequest,
   type ExerciseAnswer,
   type ExerciseChange,
   type ExerciseSummary,
-  type LetGoOn,
   type Me,
-  type PractisedShown,
   type SeedShown,
 } from '@gleddo/contract';
-import { Only, SignedIn } from '../people/signed-in.js';
-import { ApiBody } from '@nestjs/swagger';
+import { Only, SignedIn } from '../http/signed-in.js';
 import { ExerciseChangesService } from './exercise-changes.service.js';
-import { ExerciseFilesService } from './exercise-files.service.js';
 import { HandOutsService } from './hand-outs.service.js';
-import { GoingOnService } from '../guides/going-on.service.js';
-import { PracticesService } from '../practices/practices.service.js';
 import { SeriesService } from './series.service.js';
 import { ExercisesService } from './exercises.service.js';
 
@@ -32,10 +25,7 @@ export class ExercisesController {
     private readonly exercises: ExercisesService,
     private readonly parts: ExerciseChangesService,
     private readonly handOuts: HandOutsService,
-    private readonly files: ExerciseFilesService,
     private readonly series: SeriesService,
-    private readonly goingOn: GoingOnService,
-    private readonly practices: PracticesService,
   ) {}
 
   @Get()
@@ -46,19 +36,6 @@ export class ExercisesController {
   @Post()
   create(@Body() body: NewExerciseRequest, @SignedIn() me: Me): Promise<ExerciseAnswer> {
     return this.exercises.create(me, body);
-  }
-
-  /** From the file of an exercise, or of a key: the body comes as it was sent, and is read elsewhere. */
-  @Post('file')
-  @ApiBody({ schema: { type: 'object' } })
-  takeFile(@Body() body: Buffer | undefined, @SignedIn() me: Me): Promise<ExerciseAnswer> {
-    return this.files.take(me, body);
-  }
-
-  /** The exercise as its file has it. */
-  @Get(':id/file')
-  file(@Param('id') id: string, @SignedIn() me: Me): Promise<object> {
-    return this.files.of(me, id);
   }
 
   @Get(':id')
@@ -111,28 +88,11 @@ export class ExercisesController {
     return this.series.continue(me, id, body);
   }
 
-  @Post(':id/let-go-on')
-  @HttpCode(200)
-  async letGoOn(
-    @Param('id') id: string,
-    @Body() body: LetGoOnRequest,
-    @SignedIn() me: Me,
-  ): Promise<LetGoOn> {
-    const exercise = await this.exercises.rowOf(me, id);
-    return { count: await this.goingOn.letGoOn(me, exercise, body) };
-  }
-
   /** The seeds of all who have it. */
   @Get(':id/seeds')
   async seeds(@Param('id') id: string, @SignedIn() me: Me): Promise<SeedShown[]> {
     await this.exercises.rowOf(me, id);
     return this.handOuts.seedsOf(id);
-  }
-
-  @Get(':id/practised')
-  async practised(@Param('id') id: string, @SignedIn() me: Me): Promise<PractisedShown[]> {
-    await this.exercises.rowOf(me, id);
-    return this.practices.practisedBy(id);
   }
 
   @Post(':id/hand-out')

@@ -8,7 +8,7 @@ import {
   type MadePassword,
   type Me,
 } from '@gleddo/contract';
-import { Only, SignedIn } from '../people/signed-in.js';
+import { Only, SignedIn } from '../http/signed-in.js';
 import { GroupsService } from './groups.service.js';
 
 @Only('instructor')

@@ -1,4 +1,4 @@
-import { keyRulesIn } from '../exercises/kept-rules.js';
+import { keyRulesIn } from '../kept/kept-rules.js';
 import { guideOf } from '../threads/guiding.js';
 
 interface Leads {

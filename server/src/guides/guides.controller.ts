@@ -7,7 +7,7 @@ import {
   type GuidePlace,
   type Me,
 } from '@gleddo/contract';
-import { SignedIn } from '../people/signed-in.js';
+import { SignedIn } from '../http/signed-in.js';
 import { GoingOnService } from './going-on.service.js';
 import { GuidesService } from './guides.service.js';
 

@@ -9,9 +9,9 @@ import { answers, exercises, guidePlaces } from '../database/schema/index.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { notFound, refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
-import { KeyVersionsService } from '../results/key-versions.service.js';
+import { KeyVersionsService } from '../keys/key-versions.service.js';
 import type { KeyText } from '../threads/checking.js';
-import { isTryOpen } from '../tries/open-try.js';
+import { isTryOpen } from '../exercises/open-try.js';
 import { Threads } from '../threads/threads.js';
 import { answersBeside } from './answers.js';
 

@@ -3,7 +3,7 @@ import { PictureRequest, type Me, type PictureKept } from '@gleddo/contract';
 import type { Picture } from '@gleddo/core';
 import type { FastifyReply } from 'fastify';
 import { ExercisesService } from '../exercises/exercises.service.js';
-import { Only, SignedIn } from '../people/signed-in.js';
+import { Only, SignedIn } from '../http/signed-in.js';
 import { GuidesService } from './guides.service.js';
 import { PicturesService } from './pictures.service.js';
 

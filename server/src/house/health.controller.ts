@@ -9,7 +9,7 @@ import type { Database } from '../database/open-database.js';
 import { notFound } from '../http/problem.js';
 import type { Settings } from '../http/settings.js';
 import { DATABASE, ROOM, SETTINGS } from '../http/tokens.js';
-import { Open } from '../people/signed-in.js';
+import { Open } from '../http/signed-in.js';
 import { Measures } from './measures.js';
 
 const ANSWERS_WITHIN = 3_000;

@@ -1,7 +1,7 @@
 import { Controller, Get, Query } from '@nestjs/common';
 import type { HappenedPage, HouseShown } from '@gleddo/contract';
 import { AuditService } from '../audit/audit.service.js';
-import { Only, OnlyHead } from '../people/signed-in.js';
+import { Only, OnlyHead } from '../http/signed-in.js';
 import { HouseService } from './house.service.js';
 
 const LONGEST_SEARCH = 80;

@@ -4,7 +4,7 @@ import type { Me } from '@gleddo/contract';
 import { Throttle } from '@nestjs/throttler';
 import type { FastifyReply } from 'fastify';
 import { AuditService } from '../audit/audit.service.js';
-import { SignedIn } from '../people/signed-in.js';
+import { SignedIn } from '../http/signed-in.js';
 import { OwnDataService } from './own-data.service.js';
 
 /** What is kept of oneself. */

@@ -16,9 +16,9 @@ import {
   sessions,
   tries,
 } from '../database/schema/index.js';
-import { ExerciseFilesService } from '../exercises/exercise-files.service.js';
+import { ExerciseFilesService } from '../exercise-files/exercise-files.service.js';
 import { DATABASE } from '../http/tokens.js';
-import { shownOf } from '../results/giving.js';
+import { shownOf } from '../kept/giving.js';
 
 type Part = readonly [name: string, rows: AsyncIterable<unknown>];
 

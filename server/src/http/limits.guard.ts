@@ -1,7 +1,7 @@
 import { Injectable, type ExecutionContext } from '@nestjs/common';
 import { ThrottlerGuard, type ThrottlerLimitDetail } from '@nestjs/throttler';
 import { foldedSignInName } from '@gleddo/contract';
-import type { SignedRequest } from '../people/signed-in.js';
+import type { SignedRequest } from './signed-in.js';
 import { routeOf } from './route.js';
 
 /**

@@ -3,7 +3,7 @@ import { SSE_METADATA } from '@nestjs/common/constants.js';
 import type { FastifyReply } from 'fastify';
 import { TurnsByPerson } from '../turns/turns-by-person.js';
 import { whoAsks } from '../turns/asking.js';
-import type { SignedRequest } from '../people/signed-in.js';
+import type { SignedRequest } from './signed-in.js';
 import { Refused } from './problem.js';
 
 /** Of one person, in all their windows together: a browser asks six things at once of a server. */

@@ -9,7 +9,7 @@ import {
   type WouldLeave,
 } from '@gleddo/contract';
 import { notFound } from '../http/problem.js';
-import { OnlyHead, SignedIn } from '../people/signed-in.js';
+import { OnlyHead, SignedIn } from '../http/signed-in.js';
 import { LeavingTermService } from './leaving-term.js';
 import { LeavingsDue } from './leavings-due.js';
 import { LeavingsService } from './leavings.service.js';

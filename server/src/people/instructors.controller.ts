@@ -6,7 +6,7 @@ import {
   type Me,
 } from '@gleddo/contract';
 import { InstructorsService } from './instructors.service.js';
-import { Only, OnlyHead, SignedIn } from './signed-in.js';
+import { Only, OnlyHead, SignedIn } from '../http/signed-in.js';
 
 /** What the first instructor does for the others. */
 @Only('instructor')

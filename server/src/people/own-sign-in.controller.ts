@@ -16,7 +16,7 @@ import { Cookies } from './cookies.js';
 import { PeopleService } from './people.service.js';
 import { SecondFactor } from './second-factor.js';
 import { SessionsService } from './sessions.service.js';
-import { Only, SignedIn } from './signed-in.js';
+import { Only, SignedIn } from '../http/signed-in.js';
 
 /** Where a password is compared: who has forgotten it tries less often. */
 const Compares = () => Throttle({ default: { limit: 10, ttl: 60_000 } });

@@ -8,7 +8,7 @@ import {
 } from '@gleddo/contract';
 import { Throttle } from '@nestjs/throttler';
 import type { FastifyReply, FastifyRequest } from 'fastify';
-import { DEMO_PEOPLE } from '../demo/demo-people.js';
+import { DEMO_PEOPLE } from './demo-people.js';
 import { AuditService } from '../audit/audit.service.js';
 import { notFound } from '../http/problem.js';
 import type { Settings } from '../http/settings.js';
@@ -17,7 +17,7 @@ import { Cookies } from './cookies.js';
 import { KnownBrowsers } from './known-browsers.js';
 import { PeopleService } from './people.service.js';
 import { SessionsService } from './sessions.service.js';
-import { Open, SignedIn, type SignedRequest } from './signed-in.js';
+import { Open, SignedIn, type SignedRequest } from '../http/signed-in.js';
 
 /** For one account: who has forgotten a password tries less often. */
 const SIGN_INS_A_MINUTE = 10;

@@ -4,7 +4,7 @@ import { asksAs } from '../turns/asking.js';
 import { Refused } from '../http/problem.js';
 import { Cookies } from './cookies.js';
 import { SessionsService } from './sessions.service.js';
-import { HEAD, ONLY, OPEN, type SignedRequest } from './signed-in.js';
+import { HEAD, ONLY, OPEN, type SignedRequest } from '../http/signed-in.js';
 
 /** Lets a request through when its cookie names a session, and the role fits. Changes need our own header. */
 @Injectable()

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { PracticeRequest, type Me, type Practice, type PracticeCheck } from '@gleddo/contract';
-import { Only, SignedIn } from '../people/signed-in.js';
+import { Only, SignedIn } from '../http/signed-in.js';
 import { PracticesService } from './practices.service.js';
 
 @Only('student')

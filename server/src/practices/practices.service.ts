@@ -12,7 +12,7 @@ import { ChecksService } from '../results/checks.service.js';
 import { foundSoFar } from '../results/found-so-far.js';
 import { shown } from '../results/shown-results.js';
 import { StartsService } from '../results/starts.service.js';
-import { isTryOpen } from '../tries/open-try.js';
+import { isTryOpen } from '../exercises/open-try.js';
 import { TriesService } from '../tries/tries.service.js';
 
 const MOST_SEEDS = 2 ** 31;

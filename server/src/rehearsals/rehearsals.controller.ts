@@ -6,7 +6,7 @@ import {
   type Rehearsal,
   type RehearsalMarks,
 } from '@gleddo/contract';
-import { Only, SignedIn } from '../people/signed-in.js';
+import { Only, SignedIn } from '../http/signed-in.js';
 import { RehearsalsService } from './rehearsals.service.js';
 
 @Only('instructor')

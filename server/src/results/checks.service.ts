@@ -28,7 +28,7 @@ import type {
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { Threads } from '../threads/threads.js';
 import { answersBeside } from '../guides/answers.js';
-import { KeyVersionsService, type Figured } from './key-versions.service.js';
+import { KeyVersionsService, type Figured } from '../keys/key-versions.service.js';
 
 type Unchecked = Extract<CheckOutcome<unknown>, { ok: false }>;
 

@@ -22,8 +22,8 @@ import {
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService, type TryRow } from './checks.service.js';
-import { givingOf } from './giving.js';
-import { KeyVersionsService } from './key-versions.service.js';
+import { givingOf } from '../kept/giving.js';
+import { KeyVersionsService } from '../keys/key-versions.service.js';
 
 /** A work's latest run, as the class sees it. */
 interface Run {

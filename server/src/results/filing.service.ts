@@ -18,7 +18,7 @@ import { ExercisesService, type ExerciseRow } from '../exercises/exercises.servi
 import { notFound, refuse, refusedBy, type Refused } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from './checks.service.js';
-import { KeyVersionsService } from './key-versions.service.js';
+import { KeyVersionsService } from '../keys/key-versions.service.js';
 import type { IncomingTable } from '../threads/checking.js';
 import type { PreparedBook } from '../threads/prepared-book.js';
 import { Threads } from '../threads/threads.js';

@@ -5,11 +5,11 @@ import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
 import { people, tries } from '../database/schema/index.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
-import { drawsFigures } from '../exercises/kept-rules.js';
+import { drawsFigures } from '../kept/kept-rules.js';
 import { ownSeed } from '../exercises/own-seed.js';
 import { DATABASE } from '../http/tokens.js';
 import { Threads } from '../threads/threads.js';
-import { KeyVersionsService } from './key-versions.service.js';
+import { KeyVersionsService } from '../keys/key-versions.service.js';
 
 /** Somebody else’s own figures in a work: a fact that the instructor is told, no verdict. */
 @Injectable()

@@ -17,13 +17,13 @@ import { AuditService } from '../audit/audit.service.js';
 import { BooksService } from '../books/books.service.js';
 import type { Database } from '../database/open-database.js';
 import { exercises, members, notes, people, tries } from '../database/schema/index.js';
-import { keyRulesIn } from '../exercises/kept-rules.js';
+import { keyRulesIn } from '../kept/kept-rules.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService, type TryRow } from './checks.service.js';
-import { givingOf, shownOf } from './giving.js';
-import { KeyVersionsService } from './key-versions.service.js';
+import { givingOf, shownOf } from '../kept/giving.js';
+import { KeyVersionsService } from '../keys/key-versions.service.js';
 import { ShownResults } from './shown-results.js';
 
 /** A work with its exercise and who made it. */

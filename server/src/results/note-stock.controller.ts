@@ -1,6 +1,6 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { NewStockNoteRequest, type Me, type StockNote } from '@gleddo/contract';
-import { Only, SignedIn } from '../people/signed-in.js';
+import { Only, SignedIn } from '../http/signed-in.js';
 import { NoteStockService } from './note-stock.service.js';
 
 @Only('instructor')

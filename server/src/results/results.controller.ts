@@ -16,7 +16,7 @@ import {
   type PastCheck,
   type Preview,
 } from '@gleddo/contract';
-import { Only, SignedIn } from '../people/signed-in.js';
+import { Only, SignedIn } from '../http/signed-in.js';
 import { AcceptancesService } from './acceptances.service.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { ForeignService } from './foreign.service.js';

@@ -5,12 +5,12 @@ import { KeptBooks } from '../books/kept-books.js';
 import type { Database, Queries } from '../database/open-database.js';
 import { tries } from '../database/schema/index.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
-import { drawsFigures } from '../exercises/kept-rules.js';
+import { drawsFigures } from '../kept/kept-rules.js';
 import { DATABASE } from '../http/tokens.js';
 import { refusedBy } from '../http/problem.js';
 import { wordsFor } from '../threads/guiding.js';
 import { Threads } from '../threads/threads.js';
-import { KeyVersionsService, type Figured } from './key-versions.service.js';
+import { KeyVersionsService, type Figured } from '../keys/key-versions.service.js';
 
 /** What somebody begins an exercise with. */
 @Injectable()

@@ -7,7 +7,7 @@ import { books, mends } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from '../results/checks.service.js';
-import { asShown } from '../results/giving.js';
+import { asShown } from '../kept/giving.js';
 import { shown } from '../results/shown-results.js';
 import { copyAnswers } from '../guides/answers.js';
 import { TriesService } from './tries.service.js';

@@ -7,7 +7,7 @@ import {
   type MyTry,
   type MyTryDetail,
 } from '@gleddo/contract';
-import { Only, SignedIn } from '../people/signed-in.js';
+import { Only, SignedIn } from '../http/signed-in.js';
 import { FilingService } from '../results/filing.service.js';
 import { MendingService } from './mending.service.js';
 import { TriesService } from './tries.service.js';

@@ -10,9 +10,9 @@ import { DATABASE } from '../http/tokens.js';
 import { isGuided } from '../guides/guided.js';
 import { foundSoFar } from '../results/found-so-far.js';
 import { ChecksService } from '../results/checks.service.js';
-import { asShown, mayBeMended, shownOf } from '../results/giving.js';
+import { asShown, mayBeMended, shownOf } from '../kept/giving.js';
 import { Veil } from '../results/veil.js';
-import { KeyVersionsService } from '../results/key-versions.service.js';
+import { KeyVersionsService } from '../keys/key-versions.service.js';
 import { StartsService } from '../results/starts.service.js';
 import { ShownResults } from '../results/shown-results.js';
 

@@ -29,7 +29,7 @@ import { useBySection } from './use-by-section';
 import { StatedSide } from './StatedSide';
 import { BY_LABEL } from '../figures/by-label';
 import slipStyles from './slip.module.css';
-import marginStyles from '../results/margin.module.css';
+import marginStyles from '../spread/margin.module.css';
 
 type Field = 'name' | 'place' | 'number' | 'parent' | 'particulars' | 'rest';
 

@@ -12,7 +12,7 @@ import { Suspense, useEffect, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Spread } from '../spread/Spread';
-import { lazyView } from '../work/lazy-view';
+import { lazyView } from '../shell/lazy-view';
 import { ChartDeskContext, useChartDesk, type ChartDesk } from './chart-desk';
 import { useChartKeys } from './chart-keys';
 import { accountOfRow, accountRow, hasRetired, sectionOfEmptyRow } from './chart-order';

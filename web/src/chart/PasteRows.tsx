@@ -1,7 +1,7 @@
 import { Suspense, useEffect, useState } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { useKept } from '../kept/use-kept';
-import { lazyView } from '../work/lazy-view';
+import { lazyView } from '../shell/lazy-view';
 import styles from './chart.module.css';
 
 const SHEET = lazyView(() => import('./PasteSheet').then((m) => m.PasteSheet));

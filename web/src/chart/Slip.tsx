@@ -1,6 +1,6 @@
 import { accountOf } from '@gleddo/core';
 import { Suspense } from 'react';
-import { lazyView } from '../work/lazy-view';
+import { lazyView } from '../shell/lazy-view';
 import { useDesk } from './chart-desk';
 import { accountOfRow, accountRow } from './chart-order';
 import { useAside } from './use-aside';

@@ -1,9 +1,8 @@
 import { starterChart, TRADES, type Book } from '@gleddo/core';
-import { Button, Select } from 'antd';
+import { Button, Select, Space } from 'antd';
 import { useMemo, useState } from 'react';
 import type { Frame } from './begin-from';
 import { ChartGlance } from './ChartGlance';
-import styles from '../numbers/numbers.module.css';
 
 interface FromStarterProps {
   readonly frame: Frame;
@@ -22,7 +21,7 @@ export function FromStarter({ frame, busy, make }: FromStarterProps) {
   );
   return (
     <>
-      <div className={styles['row']}>
+      <Space wrap style={{ margin: '12px 0 8px' }}>
         <Select
           aria-label="Trade"
           style={{ width: 230 }}
@@ -31,7 +30,7 @@ export function FromStarter({ frame, busy, make }: FromStarterProps) {
           onChange={setTrade}
         />
         <span className="quiet">{TRADES.find(({ id }) => id === trade)?.says}</span>
-      </div>
+      </Space>
       <ChartGlance book={book} />
       <div className="slip-actions">
         <Button type="primary" loading={busy} onClick={() => make(book)}>

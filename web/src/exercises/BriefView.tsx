@@ -1,6 +1,6 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
 import { Input } from 'antd';
-import { Brief } from './Brief';
+import { Brief } from '../words/Brief';
 import { ExerciseChanges } from './ExerciseChanges';
 import { KeepParts } from './KeepParts';
 import { useParts } from './use-parts';

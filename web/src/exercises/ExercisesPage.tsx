@@ -5,24 +5,11 @@ import { Link, useNavigate } from 'react-router';
 import { get } from '../api/client';
 import { LeavingList } from '../leaving/LeavingList';
 import { useDeleting } from '../leaving/use-deleting';
+import { stateOf, useExercises } from '../exercise-list/use-exercises';
 import { ListPage } from '../shell/ListPage';
 import { usePutAway } from '../shell/use-put-away';
 import { ExerciseFromFile } from './ExerciseFromFile';
 import { makingAddress } from './use-making';
-
-export const useExercises = () =>
-  useQuery({
-    queryKey: ['exercises'],
-    queryFn: () => get<ExerciseSummary[]>('exercises'),
-    staleTime: 0,
-  });
-
-export function stateOf(exercise: ExerciseSummary): string {
-  if (exercise.state === 'draft') return 'not handed out yet';
-  const back = exercise.givenBack > 0 ? ` · ${exercise.givenBack} given back` : '';
-  const to = exercise.groups.map(({ name }) => name).join(', ');
-  return `${to} · ${exercise.tries} begun · ${exercise.handedIn} to mark${back}`;
-}
 
 const aboutOf = ({ company, after }: ExerciseSummary): string =>
   after === null ? company : `${company} · continues “${after}”`;

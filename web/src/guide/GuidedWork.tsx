@@ -3,7 +3,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { KeptBack } from '../book/kept-back';
 import { TrayPlace } from '../chart/tray-place';
-import { Brief } from '../exercises/Brief';
+import { Brief } from '../words/Brief';
 import { kept, keepFor } from '../kept/kept-here';
 import { Asking } from '../shell/Asking';
 import { WorkView } from '../work/WorkView';
@@ -13,8 +13,8 @@ import { currentOf, keptBack } from './step-state';
 import { StepList } from './StepList';
 import { useGuide } from './use-guide';
 import { useGuiding } from './use-guiding';
-import { WithWords } from './Words';
-import workStyles from '../work/work.module.css';
+import { WithWords } from '../words/Words';
+import workStyles from '../spread/work.module.css';
 import chartStyles from '../chart/chart.module.css';
 
 interface GuidedWorkProps {

@@ -2,7 +2,7 @@ import type { QuestionShown } from '@gleddo/core';
 import { Checkbox, Input, Radio, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import { useShownBook } from '../book/open-book';
-import { Brief } from '../exercises/Brief';
+import { Brief } from '../words/Brief';
 import { BY_LABEL } from '../figures/by-label';
 import { DayField } from '../figures/DayField';
 import { useKept } from '../kept/use-kept';

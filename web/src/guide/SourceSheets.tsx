@@ -3,7 +3,7 @@ import { Select } from 'antd';
 import { useState } from 'react';
 import { useOpenBook } from '../book/open-book';
 import styles from './guide.module.css';
-import { Paper, type Ticking } from './Paper';
+import { Paper, type Ticking } from '../papers/Paper';
 import { tickOfRow } from './step-state';
 import type { Guiding } from './use-guiding';
 

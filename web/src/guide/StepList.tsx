@@ -2,11 +2,11 @@ import type { GuideAnswer } from '@gleddo/contract';
 import type { StepShown } from '@gleddo/core';
 import { Button, Checkbox, Popconfirm } from 'antd';
 import { Link, useLocation } from 'react-router';
-import { Brief } from '../exercises/Brief';
+import { Brief } from '../words/Brief';
 import { useSingleKey } from '../keyboard/single-keys';
 import { Refusal } from '../shell/Refusal';
 import styles from './guide.module.css';
-import { Glossary } from './Glossary';
+import { Glossary } from '../words/Glossary';
 import { QuestionField } from './QuestionField';
 import {
   askedSays,

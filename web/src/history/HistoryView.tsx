@@ -13,7 +13,7 @@ import { StatementSpread } from '../statements/StatementSpread';
 import type { Choice } from '../statements/use-choice';
 import { Refusal } from '../shell/Refusal';
 import { WentOn } from './WentOn';
-import workStyles from '../work/work.module.css';
+import workStyles from '../spread/work.module.css';
 import historyStyles from './history.module.css';
 
 const NOTHING_YET =

@@ -38,9 +38,10 @@ export function LeavingTermForm() {
           style={{ width: 140 }}
         />
       </Form.Item>
-      <Form.Item name="fate" label="Of people who leave" extra={NAMELESS_SAYS}>
+      <Form.Item name="fate" label="Of people who leave" style={{ marginBottom: 4 }}>
         <Radio.Group vertical options={[...FATES]} />
       </Form.Item>
+      <p className="quiet">{NAMELESS_SAYS}</p>
       <Refusal of={save} />
       <Button htmlType="submit" loading={save.isPending}>
         Save

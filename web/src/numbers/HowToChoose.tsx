@@ -1,7 +1,7 @@
 import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import howTo from '../../../docs/number-plans.md?raw';
-import { Brief } from '../exercises/Brief';
+import { Brief } from '../words/Brief';
 
 const [, ...PARTS] = howTo.split('\n');
 

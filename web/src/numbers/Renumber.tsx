@@ -12,7 +12,7 @@ import {
 import { App, Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { useBookStore } from '../book/open-book';
-import { useOtherCompanies } from '../companies/use-other-companies';
+import { useOtherCompanies } from '../book/use-other-companies';
 import { useKept } from '../kept/use-kept';
 import { PlanEditor } from './PlanEditor';
 import { TableHead } from '../figures/TableHead';

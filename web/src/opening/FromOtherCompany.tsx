@@ -2,7 +2,7 @@ import { closingBalances, firstYear, type Book } from '@gleddo/core';
 import { Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { useOpenBook } from '../book/open-book';
-import { useOtherCompanies } from '../companies/use-other-companies';
+import { useOtherCompanies } from '../book/use-other-companies';
 import { BY_LABEL } from '../figures/by-label';
 import { DayField } from '../figures/DayField';
 import { longDay } from '../figures/days';

@@ -11,7 +11,7 @@ import { Button } from 'antd';
 import { useMemo } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { moneyWith, type Money } from '../figures/money';
-import { Paper } from '../guide/Paper';
+import { Paper } from '../papers/Paper';
 import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
 import type { Beside } from './use-sheet-beside';
 import styles from './opening.module.css';

@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useFollowing } from '../kept/use-following';
-import { CompanyFields } from '../companies/CompanyFields';
+import { CompanyFields } from '../company-fields/CompanyFields';
 import { Refusal } from '../shell/Refusal';
 
 /** Name, trade, legal form, currency, year and words of a company. */

@@ -3,7 +3,7 @@ import { accountOf, typeOf, type Book } from '@gleddo/core';
 import { useState } from 'react';
 import { Accepting } from './Accepting';
 import type { MarkedChange } from './use-marked-change';
-import styles from './margin.module.css';
+import styles from '../spread/margin.module.css';
 
 interface AcceptedProps {
   readonly marked: Marked;

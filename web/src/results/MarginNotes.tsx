@@ -2,7 +2,7 @@ import type { Note, ShownResult } from '@gleddo/contract';
 import type { ReactNode } from 'react';
 import { MarginNumber } from './MarginNumber';
 import type { ShownMargin } from './marked-rows';
-import styles from './margin.module.css';
+import styles from '../spread/margin.module.css';
 
 interface MarginNotesProps {
   readonly margin: ShownMargin;

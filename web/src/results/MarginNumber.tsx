@@ -1,4 +1,4 @@
-import styles from './margin.module.css';
+import styles from '../spread/margin.module.css';
 /** A note's number on a row, or the hook that says: follows from another. */
 export function MarginNumber({ of }: { of: number | 'follows' | 'met' }) {
   if (of === 'follows')

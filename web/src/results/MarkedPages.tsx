@@ -1,6 +1,6 @@
 import type { Marked } from '@gleddo/contract';
 import { Suspense } from 'react';
-import { lazyView } from '../work/lazy-view';
+import { lazyView } from '../shell/lazy-view';
 import type { BesideProps } from './beside/beside-props';
 import type { MarkedView } from './MarkedBar';
 import { MarkedSpread, type MarkedSpreadProps } from './MarkedSpread';

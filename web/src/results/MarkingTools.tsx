@@ -8,7 +8,7 @@ import { Accepting } from './Accepting';
 import { NoteStock } from './NoteStock';
 import { halfTyped } from './half-typed';
 import type { MarkedChange } from './use-marked-change';
-import styles from './margin.module.css';
+import styles from '../spread/margin.module.css';
 
 interface FaultToolsProps {
   readonly fault: ShownResult;

@@ -4,7 +4,7 @@ import { Select } from 'antd';
 import { ask, get, post } from '../api/client';
 import { BY_LABEL } from '../figures/by-label';
 import { Refusal } from '../shell/Refusal';
-import styles from './margin.module.css';
+import styles from '../spread/margin.module.css';
 
 const QUERY = ['note-stock'];
 

@@ -6,7 +6,7 @@ import { get } from '../api/client';
 import { counted } from '../figures/counted';
 import { momentText } from '../figures/days';
 import { Asking } from '../shell/Asking';
-import styles from './margin.module.css';
+import styles from '../spread/margin.module.css';
 
 interface PastChecksProps {
   readonly marked: Marked;

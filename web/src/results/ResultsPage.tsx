@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { stateOf, useExercises } from '../exercises/ExercisesPage';
+import { stateOf, useExercises } from '../exercise-list/use-exercises';
 import { ListPage } from '../shell/ListPage';
 
 /** The exercises that are handed out: where there is something to mark. */

@@ -13,7 +13,7 @@ import {
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
-import { useOtherCompanies } from '../companies/use-other-companies';
+import { useOtherCompanies } from '../book/use-other-companies';
 import { useKept } from '../kept/use-kept';
 import { Refusal } from '../shell/Refusal';
 import { PartSheet } from './PartSheet';

@@ -1,5 +1,5 @@
 import { Component, type ReactNode } from 'react';
-import { fetchAgain, NotFetched } from '../work/lazy-view';
+import { fetchAgain, NotFetched } from './lazy-view';
 import styles from './plain.module.css';
 
 interface MendedProps {

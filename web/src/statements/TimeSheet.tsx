@@ -5,7 +5,7 @@ import type { Money } from '../figures/money';
 import { longDay } from '../figures/days';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Spread } from '../spread/Spread';
-import { lazyView } from '../work/lazy-view';
+import { lazyView } from '../shell/lazy-view';
 import { SheetSide, ProfitSide } from './StatementSpread';
 import css from './statements.module.css';
 import { WhatHappened } from './WhatHappened';

@@ -10,7 +10,7 @@ import { Asking } from '../shell/Asking';
 import { BeginPaper } from '../work/BeginPaper';
 import { BesideBrief } from '../work/BesideBrief';
 import { BookSays, BookTools } from '../work/BookTools';
-import { lazyView } from '../work/lazy-view';
+import { lazyView } from '../shell/lazy-view';
 import { TRY_PARTS, TryTabs } from '../work/WorkView';
 import { ExerciseTitle } from './ExerciseTitle';
 import { HandIn } from './HandIn';

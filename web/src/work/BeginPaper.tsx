@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import { Brief } from '../exercises/Brief';
+import { Brief } from '../words/Brief';
 import { Refusal } from '../shell/Refusal';
 
 interface BeginPaperProps {

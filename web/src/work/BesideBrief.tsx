@@ -1,6 +1,6 @@
-import { Brief } from '../exercises/Brief';
-import { Glossary } from '../guide/Glossary';
-import { WithWords } from '../guide/Words';
+import { Brief } from '../words/Brief';
+import { Glossary } from '../words/Glossary';
+import { WithWords } from '../words/Words';
 import { WorkBeside } from './WorkBeside';
 
 const NONE = [] as const;

@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { TrayPlace } from '../chart/tray-place';
 import { WorkView } from './WorkView';
-import workStyles from './work.module.css';
+import workStyles from '../spread/work.module.css';
 import chartStyles from '../chart/chart.module.css';
 
 interface WorkBesideProps {

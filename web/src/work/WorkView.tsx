@@ -3,7 +3,7 @@ import { NavLink } from 'react-router';
 import { useOpenBook } from '../book/open-book';
 import { ProfileView } from '../profile/ProfileView';
 import { Mended } from '../shell/Mended';
-import { lazyView, type LazyView } from './lazy-view';
+import { lazyView, type LazyView } from '../shell/lazy-view';
 
 const CHART = lazyView(() => import('../chart/ChartView').then((m) => m.ChartView));
 

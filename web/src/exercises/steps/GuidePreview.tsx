@@ -1,8 +1,8 @@
 import { guideShown, ownKey, ownStart, type AnswerKey, type Book, type Step } from '@gleddo/core';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import { Paper, type Ticking } from '../../guide/Paper';
-import { Brief } from '../Brief';
+import { Paper, type Ticking } from '../../papers/Paper';
+import { Brief } from '../../words/Brief';
 import { OfSeed } from '../own-figures/OfSeed';
 import type { GuideDraft } from './guide-draft';
 import styles from './steps.module.css';

@@ -16,11 +16,11 @@ import { day } from '../shape/day.js';
 import { join } from '../shape/explain.js';
 import { fitting, quickly, UNFIT } from '../shape/shape.js';
 import { taxListShape } from '../shape/tax-list.js';
-import type { Book, Company } from './book.js';
-import { bookTooLarge, faultsOfBook } from './book-faults.js';
-import { addDays } from './calendar.js';
-import { dealingsFrom } from './dealings.js';
-import { takePlan, takeScheme } from './read-classification.js';
+import type { Book, Company } from '../book/book.js';
+import { bookTooLarge, faultsOfBook } from '../book/book-faults.js';
+import { addDays } from '../day/calendar.js';
+import { dealingsFrom } from '../book/dealings.js';
+import { takePlan, takeScheme } from '../book/read-classification.js';
 
 const jsonBroken = refusal(
   'file.broken',

@@ -1,7 +1,7 @@
 import Markdown, { type MarkdownToJSX } from 'markdown-to-jsx';
 import { useMemo, type ComponentProps } from 'react';
-import { isWord, useExplained, withWordLinks, Word } from '../guide/Words';
-import styles from './exercises.module.css';
+import { isWord, useExplained, withWordLinks, Word } from './Words';
+import styles from './words.module.css';
 
 const AWAY = ({ href, children }: ComponentProps<'a'>) =>
   isWord(href) ? (

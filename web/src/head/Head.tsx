@@ -1,7 +1,7 @@
 import type { Me } from '@gleddo/contract';
 import { Suspense, useState } from 'react';
 import { Link, NavLink } from 'react-router';
-import { lazyView } from '../work/lazy-view';
+import { lazyView } from '../shell/lazy-view';
 import { GoTo } from './GoTo';
 import { Initials } from './Initials';
 import styles from './head.module.css';

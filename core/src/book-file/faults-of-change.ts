@@ -10,7 +10,7 @@ import { join } from '../shape/explain.js';
 import { schemeShape } from '../shape/scheme.js';
 import { amount, fitting, type Shape } from '../shape/shape.js';
 import { taxListsShape } from '../shape/tax-list.js';
-import { accountOf, type Account, type Book, type Dealings, type Entry } from './book.js';
+import { accountOf, type Account, type Book, type Dealings, type Entry } from '../book/book.js';
 import {
   eachAt,
   faultsOfAccount,
@@ -19,9 +19,9 @@ import {
   faultsOfEntry,
   faultsOfOpening,
   faultsOfSize,
-} from './book-faults.js';
-import { faultsOfPlan } from './read-classification.js';
-import { faultsOfTaxLists } from './tax-lists.js';
+} from '../book/book-faults.js';
+import { faultsOfPlan } from '../book/read-classification.js';
+import { faultsOfTaxLists } from '../book/tax-lists.js';
 
 const misshapen = <T>(shape: Shape<T>, value: T): readonly Refusal[] => {
   const fits = fitting(shape.value, value);

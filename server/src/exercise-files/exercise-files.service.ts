@@ -11,7 +11,7 @@ import { DATABASE } from '../http/tokens.js';
 import { keepApart, picturesApart, PicturesService } from '../guides/pictures.service.js';
 import { guideOf } from '../threads/guiding.js';
 import { Threads } from '../threads/threads.js';
-import { ExercisesService } from './exercises.service.js';
+import { ExercisesService } from '../exercises/exercises.service.js';
 
 const MOST_SEEDS = 2 ** 31;
 

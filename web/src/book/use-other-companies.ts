@@ -3,7 +3,7 @@ import type { CompanySummary } from '@gleddo/contract';
 import type { Book } from '@gleddo/core';
 import { App } from 'antd';
 import { get } from '../api/client';
-import { bookOf } from '../book/book-of';
+import { bookOf } from './book-of';
 
 /** The instructor's companies besides this one, to take something over from. */
 export function useOtherCompanies(bookId: string) {

@@ -7,8 +7,8 @@ import { lineShape } from '../shape/entry.js';
 import { numberPlanShape, type NumberPlan } from '../shape/number-plan.js';
 import { writtenScheme } from '../shape/scheme.js';
 import { taxListShape, type TaxItem } from '../shape/tax-list.js';
-import { openingOf, type Book } from './book.js';
-import { dealingsToJson } from './dealings.js';
+import { openingOf, type Book } from '../book/book.js';
+import { dealingsToJson } from '../book/dealings.js';
 
 /**
  * A book as the text of a `*.book.json` file in canonical form: keys in a fixed order, defaults left out,

@@ -1,4 +1,4 @@
-import { plainName, similarity, type PlainName } from '../key/names.js';
+import { plainName, similarity, type PlainName } from './names.js';
 import { typeOf, typesOfSection, type AccountType, type Scheme } from '../scheme/scheme.js';
 import { namesInAnyWords } from '../scheme/words.js';
 import { USUAL_NAMES } from './usual-names.js';

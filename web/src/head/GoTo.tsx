@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { isComposing } from '../keyboard/composing';
 import { useSingleKey } from '../keyboard/single-keys';
 import { useSteady } from '../kept/use-steady';
-import { lazyView } from '../work/lazy-view';
+import { lazyView } from '../shell/lazy-view';
 import styles from './go-to.module.css';
 
 const LIST = lazyView(() => import('./GoToList').then(({ GoToList }) => GoToList));

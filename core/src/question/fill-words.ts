@@ -1,10 +1,10 @@
 import { Big } from 'big.js';
 import type { Book } from '../book/book.js';
-import { dayText, isDay } from '../book/calendar.js';
+import { dayText, isDay } from '../day/calendar.js';
 import { evaluate, type Scope, type Value } from '../expression/index.js';
 import type { AnswerKey } from '../key/answer-key.js';
-import { keyScope } from '../question/right-answer.js';
-import { figureText } from '../question/judge-answer.js';
+import { keyScope } from './right-answer.js';
+import { figureText } from './judge-answer.js';
 import type { Refusal } from '../refusal/refusal.js';
 
 const FIGURE = /\{=([^{}]{1,500})\}/g;

@@ -1,6 +1,6 @@
 import { Input, Modal } from 'antd';
 import { useState } from 'react';
-import styles from './guide.module.css';
+import styles from './words.module.css';
 import { useExplained } from './Words';
 
 /** All words that are explained, to be looked through. */

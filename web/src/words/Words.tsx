@@ -2,7 +2,7 @@ import { glossary, type Book } from '@gleddo/core';
 import { Popover } from 'antd';
 import { createContext, use, useMemo, type ReactNode } from 'react';
 import { useShownBook } from '../book/open-book';
-import styles from './guide.module.css';
+import styles from './words.module.css';
 
 /** A word, and what is said where it stands. */
 export interface Explained {

@@ -1,6 +1,6 @@
 import type { Book } from '../book/book.js';
-import { apply } from '../operation/apply.js';
-import type { Operation } from '../operation/operation.js';
+import { apply } from './apply.js';
+import type { Operation } from '../shape/operation.js';
 import { done, type Result } from '../refusal/refusal.js';
 
 /**

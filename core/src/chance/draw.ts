@@ -1,6 +1,6 @@
 import { Big } from 'big.js';
-import { randomFrom } from '../start/random.js';
-import { textHash } from '../start/text-hash.js';
+import { randomFrom } from './random.js';
+import { textHash } from './text-hash.js';
 import type { OwnFigures, Quantity } from '../shape/own-figures.js';
 
 /** Whose figures: a seed, and the name that stands for `{student}`. */

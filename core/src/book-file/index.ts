@@ -1,0 +1,2 @@
+export { bookFromJson, readBook } from './read-book.js';
+export { bookToJson, compactBook, writeBook } from './write-book.js';

@@ -1,0 +1,1 @@
+export { type Drawing } from './draw.js';

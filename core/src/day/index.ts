@@ -1,0 +1,1 @@
+export { addDays, addMonths, firstYear, isDay, periodLike, type Period } from './calendar.js';
