@@ -181,3 +181,4 @@ export { filledWords, wordsBy } from './question/index.js';
 export { isUsed } from './book/index.js';
 export { forEachAccount } from './operation/index.js';
 export { type Drawing } from './chance/index.js';
+export { oddOpeningDate } from './operation/index.js';

@@ -107,7 +107,7 @@ export class Marking {
     options: MarkingOptions = {},
   ) {
     const ofKey = readyKey(key);
-    const beside = opensBeside(openingSaid(key.book));
+    const beside = opensBeside(openingSaid(key.book), work);
     const ofWork = { book: work, traits: traitsOf(work, beside), opens: beside };
     const recognition = recognise(key, { ofKey, ofWork }, options.byHand);
     const units = unitsOf(key.book, work, recognition);

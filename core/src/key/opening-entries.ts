@@ -1,5 +1,6 @@
-import type { Book, Entry } from '../book/book.js';
+import { accountOf, type Book, type Entry } from '../book/book.js';
 import type { Amount } from '../money/amount.js';
+import { sectionOfType, statementOfClass } from '../scheme/scheme.js';
 
 /** What a key opens with, and what it records: by this the entries of a work are told that only open its books. */
 export interface OpeningSaid {
@@ -51,14 +52,18 @@ function tell(key: Book): OpeningSaid {
 }
 
 /** Whether at least half of an entry's lines are amounts that the key opens with, and nothing else moves the same. */
-function saysHowItStood(entry: Entry, { amounts, opened, recorded, date }: OpeningSaid): boolean {
+function saysHowItStood(
+  entry: Entry,
+  { amounts, opened, recorded, date }: OpeningSaid,
+  work: Book,
+): boolean {
   if (entry.date <= date && opened.has(moved(entry))) return true;
   if (entry.kind === 'closing') return false;
   const used = new Map<Amount, number>();
   let fitting = 0;
-  for (const { amount } of entry.lines) {
+  for (const { account, amount } of entry.lines) {
     const before = used.get(amount) ?? 0;
-    if (before >= (amounts.get(amount) ?? 0)) continue;
+    if (before >= (amounts.get(amount) ?? 0) || isOfPeriod(work, account)) continue;
     used.set(amount, before + 1);
     fitting++;
   }
@@ -74,11 +79,18 @@ export const opensIn =
   (entry) =>
     opensKey(key, entry);
 
+/** Whether an account of a work says nothing of how it stood: income and expenses do not open. */
+function isOfPeriod(work: Book, account: string): boolean {
+  const section = sectionOfType(work.scheme, accountOf(work, account)?.type ?? null);
+  return section !== null && statementOfClass(section.class) === 'profit-and-loss';
+}
+
 /**
  * In a work: those of the kind opening, and those up to the first day that say what the key opens with, whatever their
- * kind. Opening by table or by entry is then one and the same; another entry on such a day is one with a wrong date.
+ * kind. Opening by table or by entry is then one and the same; another entry on such a day is one with a wrong date. What
+ * turns an accrual back on the first day opens nothing.
  */
 export const opensBeside =
-  (said: OpeningSaid): Opens =>
+  (said: OpeningSaid, work: Book): Opens =>
   (entry) =>
-    entry.date <= said.until && (entry.kind === 'opening' || saysHowItStood(entry, said));
+    entry.date <= said.until && (entry.kind === 'opening' || saysHowItStood(entry, said, work));

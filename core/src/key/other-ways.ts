@@ -94,6 +94,29 @@ function isOtherWay(pairs: readonly EntryPair[], comparing: Comparing, isDealt: 
   return works.some(({ sums }) => ![...sums.keys()].some(isDealt));
 }
 
+/**
+ * Whether one entry was recorded in parts of which some are of another day, with no compared day between, and move
+ * neither money nor what anybody owes: an accrual turned back on the first day instead of when it is paid.
+ */
+function isPartedOverDays({ agrees, keys, works }: EntryPair, among: Among): boolean {
+  const [key, ...more] = keys;
+  if (!agrees || !key || more.length > 0 || works.length < 2) return false;
+  const spanAt = ({ entry }: EntryView) => spanOf(entry.date, among.comparing);
+  const others = works.filter(({ entry }) => entry.date !== key.entry.date);
+  return (
+    others.length > 0 &&
+    others.length < works.length &&
+    others.every(
+      (each) => spanAt(each) === spanAt(key) && ![...each.sums.keys()].some(among.isDealt),
+    )
+  );
+}
+
+interface Among {
+  readonly comparing: Comparing;
+  readonly isDealt: IsDealt;
+}
+
 /** Pairs of entries, of which those that say the same together in another way agree. */
 export function agreeingOtherwise(
   pairs: readonly EntryPair[],
@@ -101,8 +124,7 @@ export function agreeingOtherwise(
   isDealt: IsDealt,
 ): readonly EntryPair[] {
   const differing = pairs.filter(({ agrees }) => !agrees);
-  if (differing.length < 2) return pairs;
-  const agreed = new Set<EntryPair>();
+  const agreed = new Set(pairs.filter((pair) => isPartedOverDays(pair, { comparing, isDealt })));
   const agree = (groups: readonly (readonly EntryPair[])[]) => {
     const same = groups.filter((group) => isOtherWay(group, comparing, isDealt));
     for (const pair of same.flat()) agreed.add(pair);

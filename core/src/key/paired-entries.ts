@@ -36,6 +36,6 @@ export function pairedEntries(
   pairs: readonly PairedIds[],
 ): readonly EntryPair[] {
   const units = unitsOf(key, work, recognitionFrom(key, work, pairs));
-  const opens = opensBeside(openingSaid(key));
+  const opens = opensBeside(openingSaid(key), work);
   return pairEntries(viewsOf(key, opensIn(key), units.ofKey), viewsOf(work, opens, units.ofWork));
 }

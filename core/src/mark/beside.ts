@@ -28,7 +28,7 @@ export function openingsBeside(
   pairs: readonly PairedIds[],
 ): OpeningBeside[] {
   const wantedOf = openingsOf(key, opensIn(key));
-  const theirsOf = openingsOf(work, opensBeside(openingSaid(key)));
+  const theirsOf = openingsOf(work, opensBeside(openingSaid(key), work));
   const byKey = new Map(pairs.flatMap((pair) => pair.keys.map((id) => [id, pair] as const)));
   const seen = new Set<PairedIds>();
   const ofKey = key.accounts.flatMap(({ id }): { keys: Account[]; works: Account[] }[] => {

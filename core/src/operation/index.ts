@@ -17,3 +17,4 @@ export { backBefore, booksBefore, type HistoryStep } from './moments.js';
 export { changedSince, sameUndoing, standing, takeBack, type DoneStep } from './take-back.js';
 export { oddDay } from './entry-changes.js';
 export { forEachAccount } from './for-each.js';
+export { oddOpeningDate } from './set-opening.js';

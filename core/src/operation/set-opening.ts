@@ -1,11 +1,11 @@
-import { openingOf } from '../book/book.js';
-import { isDay } from '../day/calendar.js';
+import { openingOf, type Book } from '../book/book.js';
+import { addDays, dayText, firstYear, isDay } from '../day/calendar.js';
 import { notADay } from '../shape/day.js';
 import { LARGEST_AMOUNT } from '../money/amount.js';
 import { amountTooLarge, amountUnreadable } from '../money/parse-amount.js';
-import { done, refusal, refused } from '../refusal/refusal.js';
+import { done, refusal, refused, type Refusal } from '../refusal/refusal.js';
 import { wanted } from './account-changes.js';
-import { type Change, noNotices } from './operation.js';
+import type { Change } from './operation.js';
 
 const openingAfterEntries = refusal(
   'opening.after-entries',
@@ -33,13 +33,38 @@ export const setOpening: Change<'set-opening'> = {
   },
 };
 
+const openingInYear = refusal(
+  'opening.in-year',
+  (f: { date: string; before: string }) =>
+    `The books begin inside the year: what came before ${dayText(f.date)} is not in them, and their profit is that since then. Books of a whole year open at the end of ${dayText(f.before)}.`,
+);
+const openingOutside = refusal(
+  'opening.outside-year',
+  (f: { date: string; before: string; from: string; to: string }) =>
+    `${dayText(f.date)} is neither the day before the financial year, ${dayText(f.before)}, nor a day of it (${dayText(f.from)} to ${dayText(f.to)}). Check the day.`,
+);
+
+/**
+ * What deserves a look in the day of a book's opening balances: the day before the first period is usual, one inside
+ * the year is that of books begun in mid-year, any other is a slip.
+ */
+export function oddOpeningDate({ opening: { date }, company }: Book): Refusal[] {
+  const before = addDays(company.firstDay, -1);
+  const { from, to } = firstYear(company.firstDay);
+  if (date === before) return [];
+  return date >= from && date <= to
+    ? [openingInYear({ date, before })]
+    : [openingOutside({ date, before, from, to })];
+}
+
 export const setOpeningDate: Change<'set-opening-date'> = {
   apply(book, { date }) {
     if (!isDay(date)) return refused(notADay({ text: date }, 'date'));
+    const after = { ...book, opening: { ...book.opening, date } };
     return done({
-      book: { ...book, opening: { ...book.opening, date } },
+      book: after,
       inverse: { kind: 'set-opening-date', date: book.opening.date },
-      notices: noNotices,
+      notices: () => oddOpeningDate(after),
     });
   },
 };

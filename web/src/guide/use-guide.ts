@@ -35,13 +35,19 @@ export function useGuideChanges() {
     mutationFn: (step: string) => post<GuideAnswer>(`${path}/go-on`, { step }),
     onSuccess: again,
   });
+  const placing = ['place', answer.id] as const;
   const place = useMutation({
+    mutationKey: placing,
     mutationFn: (at: GuidePlace) => ask('PUT', `${path}/place`, at),
-    onMutate: (at) => {
+    onMutate: async (at) => {
+      // What was asked for before the tick would take it back when it is answered.
+      await queries.cancelQueries({ queryKey: keyOf(answer.id) });
       queries.setQueriesData<GuideAnswer>({ queryKey: keyOf(answer.id) }, (before) =>
         before ? { ...before, place: at } : before,
       );
     },
+    // Of several ticks only the last asks anew.
+    onSettled: () => (queries.isMutating({ mutationKey: placing }) > 1 ? undefined : again()),
   });
   return { put, goOn, place };
 }

@@ -2,6 +2,7 @@ import {
   chartOf,
   minorDigits,
   NOT_PLACED,
+  oddOpeningDate,
   openingDifference,
   openingOf,
   statementName,
@@ -46,6 +47,7 @@ function OpeningPages({ lay }: Pick<Beside, 'lay'>) {
   const { book } = useOpenBook();
   const money = useMoney(book);
   const numbered = useNumbered(book);
+  const [refused, setRefused] = useState<string | null>(null);
   return (
     <Spread
       className={`${styles['pages']} bare ${numbered ? '' : 'no-numbers'}`}
@@ -55,12 +57,13 @@ function OpeningPages({ lay }: Pick<Beside, 'lay'>) {
           title={statementName(book.scheme, 'balance-sheet')}
           when={
             <>
-              <TakeOpenings lay={lay} /> <OpeningDate />
+              <TakeOpenings lay={lay} /> <OpeningDate {...{ refused, setRefused }} />
             </>
           }
           bare
           grid
         >
+          <OpeningDayNotice refused={refused} />
           <OpeningSections statement="balance-sheet" />
         </Page>
       }
@@ -81,10 +84,14 @@ function OpeningPages({ lay }: Pick<Beside, 'lay'>) {
   );
 }
 
-function OpeningDate() {
+interface OpeningDateProps {
+  readonly refused: string | null;
+  setRefused(says: string | null): void;
+}
+
+function OpeningDate({ refused, setRefused }: OpeningDateProps) {
   const store = useBookStore();
   const { book, answer } = useOpenBook();
-  const [refused, setRefused] = useState<string | null>(null);
   if (!answer.mayChange) return <>as at {longDay(book.opening.date)}</>;
   return (
     <label>
@@ -100,6 +107,18 @@ function OpeningDate() {
         }}
       />
     </label>
+  );
+}
+
+/** What deserves a look in the day: books begun in mid-year, or a slip. */
+function OpeningDayNotice({ refused }: Pick<OpeningDateProps, 'refused'>) {
+  const { book } = useOpenBook();
+  const says = refused === null ? oddOpeningDate(book).map((each) => each.says) : [refused];
+  if (says.length === 0) return null;
+  return (
+    <p className="is-notice" role="status" style={{ gridColumn: '1 / -1', margin: '2px 0 6px' }}>
+      {says.join(' ')}
+    </p>
   );
 }
 
