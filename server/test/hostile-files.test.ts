@@ -31,9 +31,10 @@ const bodiesOf = (bytes: Uint8Array): Uint8Array[] => {
 describe('the server, sent a file that means harm', () => {
   it.each(HOSTILE_FILES)(
     '%s: refuses it in a sentence, and goes on',
-    async (_, bytes) => {
+    async (name, bytes) => {
       const made = bytes();
-      for (const body of bodiesOf(made))
+      // What is no text at all is refused as such wherever it comes in.
+      for (const body of name.endsWith('.json') ? bodiesOf(made) : [made])
         for (const path of ['companies', 'exercises/file', `exercises/${house.exerciseId}/files`]) {
           const { status, detail } = await sent(path, body).catch(() => ({
             // A body that is too large is not read to its end.
