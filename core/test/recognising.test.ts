@@ -33,7 +33,7 @@ describe('names at the edge', () => {
   });
 });
 
-const opensLike = (of: Book) => opensBeside(openingSaid(of));
+const opensLike = (of: Book) => opensBeside(openingSaid(of), of);
 const recognised = (of: Book, work: Book, byHand: Parameters<typeof recognise>[2] = []) =>
   recognise(
     key(of),
