@@ -48,6 +48,8 @@ export interface Hangs {
 /** What would go with a thing, and when. */
 export interface WouldLeave extends LeavingTerm {
   readonly name: string;
+  /** What becomes of itself; `fate` is what becomes of the students who go along. */
+  readonly becomes: Fate;
   readonly hangs: Hangs;
 }
 
@@ -57,7 +59,7 @@ export interface Leaving {
   readonly id: string;
   readonly name: string;
   readonly dueAt: string;
-  readonly fate: Fate;
+  readonly becomes: Fate;
   /** Who asked for it. */
   readonly by: string;
   readonly heir: string | null;

@@ -182,3 +182,6 @@ export { isUsed } from './book/index.js';
 export { forEachAccount } from './operation/index.js';
 export { type Drawing } from './chance/index.js';
 export { oddOpeningDate } from './operation/index.js';
+export { namedIn } from './part/index.js';
+export { rulesOfTry } from './exercise/index.js';
+export { standingRules } from './key/index.js';

@@ -61,7 +61,7 @@ describe('an exercise, changed part by part', () => {
         const forth = changed(from, from, to);
         expect(forth.overtaken).toEqual([]);
         expect(told(forth.document)).toEqual(told(to));
-        const back = withPartChanges(EXERCISE_PARTS, forth.document, forth.done.map(reverseOf));
+        const back = withPartChanges(EXERCISE_PARTS, forth.document, reverseOf(forth.done));
         expect(back.overtaken).toEqual([]);
         expect(told(back.document)).toEqual(told(from));
       }),
@@ -113,6 +113,28 @@ describe('an exercise, changed part by part', () => {
       guide: { steps: [1, 2].map((n) => ({ id: 'a', title: `T${n}` })) },
     };
     expect(inOneForm(twice).guide.steps).toHaveLength(2);
+  });
+
+  it('changes of one part come one after the other, and go back the other way round', () => {
+    const start = { title: 'a', rules: {} };
+    const steps = [
+      { at: '/title', was: 'a', now: 'b' },
+      { at: '/title', was: 'b', now: 'c' },
+    ];
+    const { document, done, overtaken } = withPartChanges(EXERCISE_PARTS, start, steps);
+    expect([inOneForm(document).title, done, overtaken]).toEqual(['c', steps, []]);
+    const back = withPartChanges(EXERCISE_PARTS, document, reverseOf(done));
+    expect([inOneForm(back.document).title, back.overtaken]).toEqual(['a', []]);
+  });
+
+  it('an order longer than any list is nobody’s, and weighing one of twenty thousand parts takes no longer than they are', () => {
+    const long = Array.from({ length: 60_000 }, (_, i) => `s${i}`);
+    const order = { at: '/guide/steps/', was: long, now: [...long].reverse() };
+    const { overtaken } = withPartChanges(EXERCISE_PARTS, { title: 'a' }, [order]);
+    expect(overtaken).toHaveLength(1);
+    const acceptsEntries = Array.from({ length: 20_000 }, (_, i) => ({ entry: `e${i}` }));
+    const whole = { title: 'a', rules: {}, keyRules: { acceptsEntries } };
+    expect(partChanges(EXERCISE_PARTS, whole, { ...whole, title: 'b' })).toHaveLength(1);
   });
 
   it('says of each part what it is', () => {

@@ -89,6 +89,52 @@ describe('an exercise that two pages change', () => {
     expect((await exercise()).mayFile).toBe(true);
   });
 
+  it('goes on where the key lost an account of which something was said, and where it came to use a forbidden one', async () => {
+    const { keyBookId, title } = await exercise();
+    const inKey = async (operation: object) => {
+      const { revision } = (await ruth.get(`books/${keyBookId}`)).body;
+      const sent = { revision, token: `k${revision}`, operations: [operation] };
+      const { status, body } = await ruth.post(`books/${keyBookId}/operations`, sent);
+      return status === 200 ? 'done' : body.detail;
+    };
+    const said = [
+      {
+        at: '/keyRules/accepts/debtors',
+        now: { account: 'debtors', names: ['Owed by customers'] },
+      },
+      { at: '/keyRules/accepts/stock', now: { account: 'stock', forbidden: true } },
+    ];
+    expect((await send(said)).status).toBe(200);
+    expect(await inKey({ kind: 'delete-account', id: 'debtors', children: 'lift' })).toBe('done');
+    expect(await inKey({ kind: 'set-opening', id: 'stock', amount: 100 })).toBe('done');
+    const renamed = await send([{ at: '/title', was: title, now: 'Place them still' }]);
+    expect(renamed.body.detail).toBeUndefined();
+    expect(renamed.body.title).toBe('Place them still');
+    const anew = { at: '/keyRules/accepts/bank', now: { account: 'bank', forbidden: true } };
+    expect((await send([anew])).body.faults[0].code).toBe('key.forbidden-used');
+    const unknown = { at: '/keyRules/accepts/gone', now: { account: 'gone', names: ['Gone'] } };
+    expect((await send([unknown])).status).toBe(422);
+    await send([{ at: '/title', was: 'Place them still', now: title }]);
+  });
+
+  it('a title is kept as it is shown, and that change can be taken back, too', async () => {
+    const { title } = await exercise();
+    const { body } = await send([{ at: '/title', was: title, now: `${title} now  ` }]);
+    expect(body.title).toBe(`${title} now`);
+    const back = await ruth.post(
+      `exercises/${classes.exerciseId}/changes/${body.revision}/take-back`,
+    );
+    expect(back.body.title).toBe(title);
+  });
+
+  it('what is huge ends soon: an order of a quarter of a million names, and others go on', async () => {
+    const names = Array.from({ length: 120_000 }, (_, i) => i.toString(36));
+    const order = { at: '/guide/steps/', was: names, now: [...names].reverse() };
+    const [refused, me] = await Promise.all([send([order]), ruth.get('me')]);
+    expect([400, 409, 413]).toContain(refused.status);
+    expect(me.status).toBe(200);
+  });
+
   it('refuses what makes no exercise, whatever it is called; others change nothing', async () => {
     const before = await exercise();
     for (const change of [

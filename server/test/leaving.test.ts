@@ -1,4 +1,6 @@
+import pg from 'pg';
 import { classOf, goThrough, type TestClass } from './class-of.js';
+import { testPostgres, type TestPostgres } from './postgres.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
 let running: RunningApp;
@@ -40,7 +42,7 @@ describe('what is deleted', () => {
   it('is said before, stays until its term, and can be taken back', async () => {
     const path = `leavings/exercise/${house.exerciseId}`;
     expect((await head.get(path)).body).toEqual({
-      ...{ name: 'Place them', days: 30, fate: 'deleted' },
+      ...{ name: 'Place them', days: 30, fate: 'deleted', becomes: 'deleted' },
       hangs: { works: 3 },
     });
     expect((await head.post(path)).status).toBe(204);
@@ -86,6 +88,11 @@ describe('what is deleted', () => {
     expect((await other.ask('delete', `leavings/person/${id}`)).status).toBe(404);
     expect(await leavings(other)).toEqual([]);
     expect((await student.ask('delete', `leavings/person/${id}`)).status).toBe(204);
+    await head.post(`leavings/person/${id}`);
+    expect(await leavings(student)).toMatchObject([{ by: 'Ruth Marsh' }]);
+    await student.post(`leavings/person/${id}`);
+    expect(await leavings(student)).toMatchObject([{ by: 'Student 003' }]);
+    await student.ask('delete', `leavings/person/${id}`);
   });
 
   it('nobody deletes what is not theirs, nor the head of the house', async () => {
@@ -144,9 +151,53 @@ describe('what is deleted', () => {
   });
 });
 
-async function instructorOf(name: string, login: string): Promise<Visitor> {
+async function instructorOf(name: string, login: string, head = house.ruth): Promise<Visitor> {
   const { body } = await head.post('instructors', { name, login });
-  const visitor = running.visitor();
+  const visitor = head === house.ruth ? running.visitor() : shared.visitor();
   await visitor.post('sign-in', { login, password: body.password });
   return visitor;
 }
+
+let shared: RunningApp;
+
+describe('what is due', () => {
+  let postgres: TestPostgres;
+  beforeAll(async () => (postgres = await testPostgres()));
+  afterAll(() => postgres.stop());
+
+  it('passes to the head where the heir left meanwhile; what can’t be done holds up nothing else', async () => {
+    const url = await postgres.database();
+    shared = await runningApp(false, url);
+    const { ruth } = await classOf(shared, 1);
+    const made = [];
+    for (const login of ['fi', 'gus', 'hal'])
+      made.push(await instructorOf(`Ms ${login}`, login, ruth));
+    const [giver, heir, last] = made as [Visitor, Visitor, Visitor];
+    const idOf = async (who: Visitor) => (await who.get('me')).body.id as string;
+    const [from, to, other] = await Promise.all([idOf(giver), idOf(heir), idOf(last)]);
+    await giver.post('groups', { name: 'Night class' });
+    await ruth.post(`leavings/person/${from}`, { heir: to });
+    await ruth.put('leavings/term', { days: 0, fate: 'nameless' });
+    await ruth.post(`leavings/person/${to}`);
+    const client = new pg.Client({ connectionString: url });
+    await client.connect();
+    await client.query(`update leavings set due_at = now() - interval '1 hour'`);
+    // The class can’t be deleted, whatever for.
+    await client.query(
+      `create function broken() returns trigger language plpgsql as $$ begin raise 'broken'; end $$`,
+    );
+    await client.query(
+      `create trigger broken before delete on groups for each row when (old.name = 'Evening class') execute function broken()`,
+    );
+    const [evening] = (await ruth.get('groups')).body as Left[];
+    await ruth.post(`leavings/group/${evening?.id}`);
+    expect((await ruth.get(`leavings/person/${other}`)).body.becomes).toBe('deleted');
+    await ruth.post(`leavings/person/${other}`);
+    await client.end();
+    const names = ((await ruth.get('groups')).body as Left[]).map(({ name }) => name).sort();
+    expect(names).toEqual(['Evening class', 'Night class']);
+    expect((await ruth.get('instructors')).body).toHaveLength(1);
+    expect(await leavings(ruth)).toMatchObject([{ name: 'Evening class' }]);
+    await shared.close();
+  });
+});

@@ -5,7 +5,7 @@ import { done, refusal, refused, type Refusal, type Result } from '../refusal/re
 import { join } from '../shape/explain.js';
 import { EXERCISE_FORMAT, exerciseFile } from '../shape/exercise-file.js';
 import { fitting } from '../shape/shape.js';
-import { USUAL_RULES, type Exercise } from './exercise.js';
+import { rulesOfTry, USUAL_RULES, type Exercise } from './exercise.js';
 
 const otherCurrency = refusal(
   'exercise.currency',
@@ -53,9 +53,7 @@ export const exerciseToJson = ({ title, brief, start, key, rules, guide }: Exerc
   version: 1,
   title,
   ...(brief === '' ? {} : { brief }),
-  rules: Object.fromEntries(
-    (Object.keys(USUAL_RULES) as (keyof typeof USUAL_RULES)[]).map((name) => [name, rules[name]]),
-  ),
+  rules: rulesOfTry(rules),
   ...(Object.keys(guide).length === 0 ? {} : { guide }),
   start: bookToJson(start),
   key: keyToJson(key),

@@ -33,6 +33,12 @@ export const USUAL_RULES: RulesOfTry = {
   ...{ mayFile: false, mayPractise: false, mayGoOn: false, goOnCost: 0 },
 };
 
+/** The rules of the try out of whatever has them among other things. */
+export const rulesOfTry = (of: RulesOfTry): RulesOfTry =>
+  Object.fromEntries(
+    Object.keys(USUAL_RULES).map((name) => [name, of[name as keyof RulesOfTry]]),
+  ) as unknown as RulesOfTry;
+
 /** Everything that makes an exercise, so that instructors can hand it to each other. */
 export interface Exercise {
   readonly title: string;

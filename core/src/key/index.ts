@@ -11,3 +11,4 @@ export { type EntryPair } from './pair-entries.js';
 export { pairedEntries } from './paired-entries.js';
 export type { HandPair } from './recognise.js';
 export { latestDate } from './flatten.js';
+export { standingRules } from './standing-rules.js';

@@ -5,6 +5,7 @@ import { bookToJson } from '../book-file/write-book.js';
 import { entryUnknown } from '../operation/entry-changes.js';
 import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
 import { join } from '../shape/explain.js';
+import { usedAccounts } from './standing-rules.js';
 import { KEY_FORMAT, keyFile } from '../shape/key-file.js';
 import {
   keyRulesFile,
@@ -95,8 +96,7 @@ const forbiddenUsed = refusal(
 /** Accounts that are said not to be set up, and that the key itself uses. */
 function forbiddenInUse(book: Book, accepts: readonly AcceptedFile[]): Refusal[] {
   if (!accepts.some((each) => each.forbidden)) return [];
-  const posted = book.entries.flatMap(({ lines }) => lines.map(({ account }) => account));
-  const used = new Set([...Object.keys(book.opening.balances), ...posted]);
+  const used = usedAccounts(book);
   return accepts.flatMap(({ account: id, forbidden }, i) => {
     const account = forbidden && used.has(id) ? accountOf(book, id) : null;
     const at = join(join('accepts', i), 'forbidden');

@@ -4,8 +4,10 @@ interface Reordered {
   readonly now: readonly string[];
 }
 
-const amongThose = (names: readonly string[], others: readonly string[]): string[] =>
-  names.filter((name) => others.includes(name));
+function amongThose(names: readonly string[], others: readonly string[]): string[] {
+  const known = new Set(others);
+  return names.filter((name) => known.has(name));
+}
 
 const isSame = (one: readonly string[], other: readonly string[]): boolean =>
   one.length === other.length && one.every((name, i) => name === other[i]);
@@ -14,15 +16,20 @@ const isSame = (one: readonly string[], other: readonly string[]): boolean =>
 const isMoved = ({ was, now }: Reordered): boolean =>
   !isSame(amongThose(was, now), amongThose(now, was));
 
-/** The names with some put in, each behind the one that it stands behind elsewhere. */
+/** The names with some put in, each behind the one that it stands behind elsewhere; before all where it stands first. */
 function withThose(names: readonly string[], as: readonly string[]): string[] {
-  const made = [...names];
-  as.forEach((name, i) => {
-    if (made.includes(name)) return;
-    const before = as.slice(0, i).findLast((each) => made.includes(each));
-    made.splice(before === undefined ? 0 : made.indexOf(before) + 1, 0, name);
-  });
-  return made;
+  const known = new Set(names);
+  const behind = new Map<string | null, string[]>();
+  let before: string | null = null;
+  for (const name of new Set(as))
+    if (known.has(name)) before = name;
+    else {
+      const there = behind.get(before);
+      if (there) there.push(name);
+      else behind.set(before, [name]);
+    }
+  const putIn = (after: string | null) => behind.get(after) ?? [];
+  return [...putIn(null), ...names.flatMap((name) => [name, ...putIn(name)])];
 }
 
 /**
@@ -34,8 +41,11 @@ export function changedOrder(mine: Reordered, theirs: readonly string[]): readon
   const isMine = isMoved(mine);
   if (isMine && isMoved(others)) return isSame(mine.now, theirs) ? theirs : null;
   const [base, added] = isMine ? [mine, others] : [others, mine];
-  const gone = added.was.filter((name) => !added.now.includes(name));
-  const kept = base.now.filter((name) => !gone.includes(name));
-  const fresh = added.now.filter((name) => kept.includes(name) || !added.was.includes(name));
-  return withThose(kept, fresh);
+  const [before, after] = [new Set(added.was), new Set(added.now)];
+  const kept = base.now.filter((name) => after.has(name) || !before.has(name));
+  const known = new Set(kept);
+  return withThose(
+    kept,
+    added.now.filter((name) => known.has(name) || !before.has(name)),
+  );
 }

@@ -7,3 +7,4 @@ export {
   withPartChanges,
 } from './part-changes.js';
 export { partSays, type Named } from './part-tree.js';
+export { namedIn } from './named-in.js';

@@ -44,7 +44,9 @@ export function partChanges(tree: PartTree, before: Json, after: Json): PartChan
   );
 }
 
-export const reverseOf = ({ at, was, now }: PartChange): PartChange => changeOf(at, now, was);
+/** What takes changes back: each the other way round, the last first. */
+export const reverseOf = (changes: readonly PartChange[]): PartChange[] =>
+  changes.map(({ at, was, now }) => changeOf(at, now, was)).reverse();
 
 /** A change that does not fit any more, or names no part; and what its part is by now. */
 export interface Overtaken {
@@ -60,7 +62,7 @@ export interface PartsChanged {
   readonly overtaken: readonly Overtaken[];
 }
 
-/** Changes a document as it is by now: each part that is still what it was when its change was made. */
+/** Changes a document as it is by now, one change after the other: each part that is still what it was when its change was made. */
 export function withPartChanges(
   tree: PartTree,
   document: Json,
@@ -73,11 +75,11 @@ export function withPartChanges(
     const is = parts.get(change.at);
     const fitted = isPlace(tree, change.at) ? fit(change, is) : null;
     if (fitted === null) overtaken.push(is === undefined ? { change } : { change, is });
-    else if (!isEqual(fitted.now, is)) done.push(changeOf(change.at, is, fitted.now));
-  }
-  for (const { at, now } of done) {
-    if (now === undefined) parts.delete(at);
-    else parts.set(at, now);
+    else if (!isEqual(fitted.now, is)) {
+      done.push(changeOf(change.at, is, fitted.now));
+      if (fitted.now === undefined) parts.delete(change.at);
+      else parts.set(change.at, fitted.now);
+    }
   }
   return { document: fromParts(tree, parts), done, overtaken };
 }
@@ -85,10 +87,14 @@ export function withPartChanges(
 /** What the part is to be; null when it was changed otherwise since. */
 function fit({ at, was, now }: PartChange, is: Json): { readonly now: Json } | null {
   if (isEqual(is, was) || isEqual(is, now)) return { now };
-  if (!isOrder(at)) return null;
+  if (!isOrder(at) || isTooLong(was) || isTooLong(now)) return null;
   const merged = changedOrder({ was: namesOf(was), now: namesOf(now) }, namesOf(is));
-  return merged && { now: merged };
+  return merged && { now: merged.length === 0 ? undefined : merged };
 }
 
+/** More than any list of an exercise has. */
+const MOST_NAMES = 5_000;
+const isTooLong = (order: Json): boolean => Array.isArray(order) && order.length > MOST_NAMES;
+
 const namesOf = (order: Json): readonly string[] =>
-  Array.isArray(order) ? (order as readonly string[]) : [];
+  Array.isArray(order) ? order.filter((name): name is string => typeof name === 'string') : [];

@@ -61,11 +61,14 @@ const nameBy = (element: Fields, by: string): string => {
 };
 
 /** Where two have one name, the second is called by it and its turn: none is lost. */
-const eachOwn = (names: readonly string[]): string[] =>
-  names.map((name, i) => {
-    const before = names.slice(0, i).filter((each) => each === name).length;
-    return before === 0 ? name : `${name} #${before + 1}`;
+function eachOwn(names: readonly string[]): string[] {
+  const turns = new Map<string, number>();
+  return names.map((name) => {
+    const turn = (turns.get(name) ?? 0) + 1;
+    turns.set(name, turn);
+    return turn === 1 ? name : `${name} #${turn}`;
   });
+}
 
 /** A document’s parts, by their places; what is not said is no part. */
 export function partsOf(tree: PartTree, json: Json, at: PartPlace = ''): Map<PartPlace, Json> {

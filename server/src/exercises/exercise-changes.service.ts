@@ -1,16 +1,16 @@
 import { HttpStatus, Inject, Injectable } from '@nestjs/common';
 import type { ExerciseAnswer, ExerciseChange, Me } from '@gleddo/contract';
 import {
-  accountLabel,
-  accountOf,
   EXERCISE_PARTS,
   exerciseOfParts,
   keyOfRules,
+  namedIn,
   partChanges,
   partSays,
   pictureIn,
   picturesOf,
   reverseOf,
+  standingRules,
   withPartChanges,
   type Book,
   type ExerciseParts,
@@ -28,7 +28,7 @@ import { DATABASE } from '../http/tokens.js';
 import { columnsOf, partsOfRow } from './exercise-parts.js';
 import { ExercisesService, type ExerciseRow } from './exercises.service.js';
 
-const MOST_SHOWN = 60;
+const MOST_SHOWN = 30;
 const FIGURES = '/keyRules/figures/';
 
 /** What becomes of an exercise's parts, as they are by now. */
@@ -51,7 +51,7 @@ export class ExerciseChangesService {
   ) {}
 
   async change(me: Me, id: string, changes: readonly PartChange[]): Promise<ExerciseAnswer> {
-    await this.edit(me, id, () => changes);
+    await this.edit(me, id, () => changes.map(withPlainTitle));
     return this.exercises.open(me, id);
   }
 
@@ -63,7 +63,7 @@ export class ExerciseChangesService {
   /** Takes back what was changed in one step, where it still stands so. */
   async takeBack(me: Me, id: string, revision: number): Promise<ExerciseAnswer> {
     const { changes } = await this.stepOf(id, revision);
-    const edit = () => changes.map(reverseOf);
+    const edit = () => reverseOf(changes);
     await this.keep(me, id, { edit, undoes: revision });
     return this.exercises.open(me, id);
   }
@@ -78,7 +78,7 @@ export class ExerciseChangesService {
       const { document, done, overtaken } = withPartChanges(EXERCISE_PARTS, now, edit(now));
       if (overtaken.length > 0) throw overtakenBy(overtaken, namedIn(book));
       if (done.length === 0) return;
-      const next = judged(document, book);
+      const next = judged(document, now, book);
       await this.figuresMayChange(tx, row, done);
       const revision = row.revision + 1;
       const step = { exerciseId: id, revision, byId: me.id, undoes, changes: JSON.stringify(done) };
@@ -131,7 +131,7 @@ export class ExerciseChangesService {
     const takenBack = new Set(steps.map(({ step }) => step.undoes));
     return steps.map(({ step, by }) => {
       const changes = JSON.parse(step.changes) as readonly PartChange[];
-      const back = withPartChanges(EXERCISE_PARTS, now, changes.map(reverseOf));
+      const back = withPartChanges(EXERCISE_PARTS, now, reverseOf(changes));
       return {
         ...{ revision: step.revision, at: step.at.toISOString(), by: by ?? 'Somebody' },
         what: [...new Set(changes.map((change) => saysOf(change, named)))],
@@ -141,14 +141,6 @@ export class ExerciseChangesService {
     });
   }
 }
-
-const namedIn =
-  (book: Book): Named =>
-  (id) => {
-    const account = accountOf(book, id);
-    if (account) return accountLabel(account);
-    return book.entries.find((entry) => entry.id === id)?.text || id;
-  };
 
 const saysOf = ({ at, was, now }: PartChange, named: Named): string =>
   partSays(EXERCISE_PARTS, { at, json: now ?? was, named });
@@ -162,11 +154,23 @@ const overtakenBy = (overtaken: readonly Overtaken[], named: Named): Refused =>
     HttpStatus.CONFLICT,
   );
 
-/** An exercise that can be kept: of the right shape, with a key that can be made. */
-function judged(document: unknown, book: Book): ExerciseParts {
+/** Without blanks around it, as it is shown. */
+const withPlainTitle = (change: PartChange): PartChange =>
+  change.at === '/title' && typeof change.now === 'string'
+    ? { ...change, now: change.now.trim() }
+    : change;
+
+/**
+ * An exercise that can be kept: of the right shape, with a key that can be made. What was said before of accounts that the
+ * key has lost, or has come to use, stands in nobody's way.
+ */
+function judged(document: unknown, now: ExerciseParts, book: Book): ExerciseParts {
   const read = exerciseOfParts(document);
   if (!read.ok) throw refusedBy(read.refusals);
-  const key = keyOfRules(book, read.value.keyRules);
+  const { accepts = [], acceptsEntries = [] } = now.keyRules;
+  const before = new Set([...accepts, ...acceptsEntries].map((rule) => JSON.stringify(rule)));
+  const isNew = (rule: object) => !before.has(JSON.stringify(rule));
+  const key = keyOfRules(book, standingRules(book, read.value.keyRules, isNew));
   if (!key.ok) throw refusedBy(key.refusals);
   if (picturesOf(read.value.guide).some((each) => pictureIn(each) !== null))
     throw refuse('guide.picture-apart', PICTURES_APART, 'guide');

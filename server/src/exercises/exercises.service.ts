@@ -5,6 +5,7 @@ import {
   givenToStudents,
   keyOfRules,
   proposedBrief,
+  standingRules,
   startingPoint,
   usualPoints,
   type AnswerKey,
@@ -157,26 +158,10 @@ export class ExercisesService {
     return this.open(me, id);
   }
 
-  /**
-   * Today's key of an exercise. Rules about accounts and entries that the key no longer has are left out; an account that
-   * the key has come to use is no longer forbidden.
-   */
+  /** Today's key of an exercise: what is said of it and still stands beside its book. */
   async keyOf(row: ExerciseRow): Promise<AnswerKey> {
     const book = await this.books.read(row.keyBookId);
-    const { keyRules: rules } = partsOfRow(row);
-    const accounts = new Set(book.accounts.map((account) => account.id));
-    const entries = new Set(book.entries.map((entry) => entry.id));
-    const posted = book.entries.flatMap(({ lines }) => lines.map(({ account }) => account));
-    const used = new Set([...Object.keys(book.opening.balances), ...posted]);
-    const accepts = rules.accepts
-      ?.filter((each) => accounts.has(each.account))
-      .map((each) => (used.has(each.account) ? { ...each, forbidden: false } : each));
-    const acceptsEntries = rules.acceptsEntries?.filter((each) => entries.has(each.entry));
-    const key = keyOfRules(book, {
-      ...rules,
-      ...(accepts ? { accepts } : {}),
-      ...(acceptsEntries ? { acceptsEntries } : {}),
-    });
+    const key = keyOfRules(book, standingRules(book, partsOfRow(row).keyRules));
     if (!key.ok) throw refusedBy(key.refusals);
     return key.value;
   }

@@ -42,12 +42,20 @@ export class LeavingsDue {
     if (this.timer) clearInterval(this.timer);
   }
 
+  /** What can’t be done is tried again; the others are done. */
   async look(): Promise<void> {
+    const due = await this.tried(() =>
+      this.db.select().from(leavings).where(lte(leavings.dueAt, new Date())),
+    );
+    for (const row of due ?? []) await this.tried(() => this.carryOut(row));
+  }
+
+  private async tried<T>(work: () => Promise<T>): Promise<T | null> {
     try {
-      const due = await this.db.select().from(leavings).where(lte(leavings.dueAt, new Date()));
-      for (const row of due) await this.carryOut(row);
+      return await work();
     } catch (error) {
       this.log.error({ err: error }, 'what is due to be deleted could not be; it is tried again');
+      return null;
     }
   }
 

@@ -1,5 +1,13 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Hangs, Leaving, Me, WouldLeave } from '@gleddo/contract';
+import type {
+  Fate,
+  Hangs,
+  Leaving,
+  LeavingKind,
+  Me,
+  PersonRole,
+  WouldLeave,
+} from '@gleddo/contract';
 import { and, asc, eq, or, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
 import { AuditService } from '../audit/audit.service.js';
@@ -39,7 +47,9 @@ export class LeavingsService {
   /** What would go with it, and when; nothing is done. */
   async would(me: Me, thing: Thing): Promise<WouldLeave> {
     const found = await this.may.find(me, thing);
-    return { name: found.name, hangs: await this.hangs(found), ...(await this.term.now()) };
+    const term = await this.term.now();
+    const becomes = becomesOf({ kind: found.kind, role: roleOf(found), fate: term.fate });
+    return { name: found.name, becomes, hangs: await this.hangs(found), ...term };
   }
 
   private hangs({ kind, id, isInstructor }: Found): Promise<Hangs> {
@@ -59,7 +69,12 @@ export class LeavingsService {
         ...{ kind: thing.kind, aboutId: thing.id, byId: me.id, fate, heirId },
         dueAt: new Date(Date.now() + days * A_DAY),
       })
-      .onConflictDoNothing()
+      .onConflictDoUpdate({
+        target: [leavings.kind, leavings.aboutId],
+        set: { byId: me.id },
+        // Who wishes it for themselves is not bound by whoever asked before.
+        setWhere: sql`${leavings.aboutId} = ${me.id} and ${leavings.byId} <> ${me.id}`,
+      })
       .returning({ id: leavings.aboutId });
     if (asked.length > 0) await this.audit.write('deletion-asked', me.id, { aboutId: thing.id });
   }
@@ -90,7 +105,7 @@ export class LeavingsService {
     const rows = await this.db
       .select({
         leaving: leavings,
-        ...{ by: by.name, heir: heir.name },
+        ...{ by: by.name, heir: heir.name, role: people.role },
         name: sql<string>`coalesce(${exercises.title}, ${groups.name}, ${people.name}, '')`,
       })
       .from(leavings)
@@ -101,8 +116,9 @@ export class LeavingsService {
       .leftJoin(heir, eq(heir.id, leavings.heirId))
       .where(me.isHead ? undefined : or(eq(leavings.byId, me.id), this.isOwn(me)))
       .orderBy(asc(leavings.dueAt));
-    return rows.map(({ leaving, name, ...names }) => ({
-      ...{ kind: leaving.kind, id: leaving.aboutId, name, fate: leaving.fate },
+    return rows.map(({ leaving, name, role, ...names }) => ({
+      ...{ kind: leaving.kind, id: leaving.aboutId, name },
+      becomes: becomesOf({ ...leaving, role }),
       ...{ dueAt: leaving.dueAt.toISOString(), by: names.by ?? 'Somebody', heir: names.heir },
       mayTakeBack: mayTakeBack(me, leaving),
     }));
@@ -117,6 +133,18 @@ export class LeavingsService {
         where ${leavings.kind} = 'person' and m.person_id = ${leavings.aboutId} and g.owner_id = ${me.id})`,
     );
 }
+
+interface Becoming {
+  readonly kind: LeavingKind;
+  readonly role: PersonRole | null;
+  readonly fate: Fate;
+}
+
+const roleOf = ({ isInstructor }: Found): PersonRole => (isInstructor ? 'instructor' : 'student');
+
+/** Only students are made nameless: everything else goes. */
+const becomesOf = ({ kind, role, fate }: Becoming): Fate =>
+  kind === 'person' && role === 'student' ? fate : 'deleted';
 
 const mayTakeBack = (
   me: Me,

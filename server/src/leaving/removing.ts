@@ -1,5 +1,5 @@
 import type { Fate } from '@gleddo/contract';
-import { and, eq, inArray, is, notExists } from 'drizzle-orm';
+import { and, eq, inArray, is, notExists, or } from 'drizzle-orm';
 import { getTableConfig, PgTable } from 'drizzle-orm/pg-core';
 import { nanoid } from 'nanoid';
 import type { Queries } from '../database/open-database.js';
@@ -80,15 +80,22 @@ export async function removeInstructor(
   tx: Queries,
   { id, heirId, fate }: InstructorLeaves,
 ): Promise<void> {
+  const heir = await whoTakesOver(tx, heirId);
   if (heirId === null) await removeThings(tx, id, fate);
-  else await passOn(tx, id, heirId);
-  const [head] = await tx.select({ id: people.id }).from(people).where(eq(people.isHead, true));
-  if (head)
-    await tx
-      .update(notes)
-      .set({ byId: heirId ?? head.id })
-      .where(eq(notes.byId, id));
+  else await passOn(tx, id, heir);
+  await tx.update(notes).set({ byId: heir }).where(eq(notes.byId, id));
   await tx.delete(people).where(eq(people.id, id));
+}
+
+/** The heir; where there is none, or none any more, the head of the house. */
+async function whoTakesOver(tx: Queries, heirId: string | null): Promise<string> {
+  const found = await tx
+    .select({ id: people.id, isHead: people.isHead })
+    .from(people)
+    .where(or(eq(people.isHead, true), eq(people.id, heirId ?? '')));
+  const [one] = found.sort((a, b) => Number(b.id === heirId) - Number(a.id === heirId));
+  if (!one) throw new Error('a house without a head');
+  return one.id;
 }
 
 async function removeThings(tx: Queries, id: string, fate: Fate): Promise<void> {

@@ -4,6 +4,7 @@ import {
   acceptedFor,
   accountOf,
   keyOfRules,
+  standingRules,
   typeOf,
   type Accepted,
   type AnswerKey,
@@ -60,7 +61,7 @@ export class AcceptancesService {
   private async keep(me: Me, exercise: ExerciseRow, request: AcceptRequest): Promise<void> {
     const { book } = await this.exercises.keyOf(exercise);
     await this.changes.edit(me, exercise.id, (now) => {
-      const key = keyOfRules(book, now.keyRules);
+      const key = keyOfRules(book, standingRules(book, now.keyRules));
       if (!key.ok) throw refusedBy(key.refusals);
       const accepts = acceptsWith(key.value, request).filter(
         ({ account }) => account === request.account,

@@ -1,6 +1,5 @@
 import { EXERCISE_PARTS, partSays, type Named, type Overtaken } from '@gleddo/core';
 import { Button } from 'antd';
-import { Refusal } from '../shell/Refusal';
 import { KeepRow } from './KeepRow';
 import type { Parts } from './use-parts';
 
@@ -42,10 +41,10 @@ function Which({ of, named, settle }: WhichProps) {
   const what = partSays(EXERCISE_PARTS, { at: change.at, json: is ?? change.was, named });
   return (
     <div className="notice" role="status">
-      <Refusal
-        className="plain"
-        says={`Somebody has changed ${what} since you began${is === undefined ? ': it was taken out' : ''}. It stands here as it is now.`}
-      />
+      <p>
+        Somebody has changed {what} since you began{is === undefined ? ': it was taken out' : ''}.
+        It stands here as it is now.
+      </p>
       <Button size="small" onClick={() => settle(of, 'theirs')}>
         Leave it so
       </Button>{' '}

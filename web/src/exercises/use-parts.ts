@@ -3,26 +3,20 @@ import type { ExerciseAnswer } from '@gleddo/contract';
 import {
   EXERCISE_PARTS,
   partChanges,
-  USUAL_RULES,
+  rulesOfTry,
   withPartChanges,
   type ExerciseParts,
   type Overtaken,
   type PartChange,
-  type RulesOfTry,
 } from '@gleddo/core';
 import { useMemo } from 'react';
 import { Problem, post } from '../api/client';
 import { useKept } from '../kept/use-kept';
 
-const RULES = Object.keys(USUAL_RULES) as (keyof RulesOfTry)[];
-
 /** What of an exercise is changed part by part. */
 function partsIn(exercise: ExerciseAnswer): ExerciseParts {
   const { title, brief, keyRules, guide } = exercise;
-  const rules = Object.fromEntries(
-    RULES.map((name) => [name, exercise[name]]),
-  ) as unknown as RulesOfTry;
-  return { title, brief, rules, keyRules, guide };
+  return { title, brief, rules: rulesOfTry(exercise), keyRules, guide };
 }
 
 /** What somebody is changing of an exercise, on one page. */
@@ -51,18 +45,26 @@ export function useParts(exercise: ExerciseAnswer, page: string): Parts {
     [kept, changes],
   );
   const save = useSaving(id, clear);
-  const stays = overtaken.map(({ change }) => change);
+  /** Whoever types where another has changed says by that which stands. */
+  const change = (next: ExerciseParts) => {
+    const typed = partChanges(EXERCISE_PARTS, kept, next);
+    const places = new Set(typed.map(({ at }) => at));
+    const stays = overtaken.map((each) => each.change).filter(({ at }) => !places.has(at));
+    save.reset();
+    setChanges([...stays, ...typed]);
+  };
   return {
     now: wholeOf(kept, document),
     isChanged: done.length > 0 || overtaken.length > 0,
-    ...{ overtaken, save },
-    change: (next) => setChanges([...stays, ...partChanges(EXERCISE_PARTS, kept, next)]),
+    ...{ overtaken, save, change },
     onSave: () => save.mutate(done),
-    settle: ({ change, is }, whose) =>
+    settle: ({ change: mine, is }, whose) => {
+      save.reset();
       setChanges([
-        ...changes.filter((each) => each !== change),
-        ...(whose === 'mine' ? [{ ...change, was: is }] : []),
-      ]),
+        ...changes.filter((each) => each !== mine),
+        ...(whose === 'mine' ? [{ ...mine, was: is }] : []),
+      ]);
+    },
   };
 }
 

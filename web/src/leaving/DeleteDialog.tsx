@@ -3,6 +3,7 @@ import type { LeavingKind, WouldLeave } from '@gleddo/contract';
 import { Modal, Select } from 'antd';
 import { useState } from 'react';
 import { get, post } from '../api/client';
+import { counted } from '../figures/counted';
 import { Asking } from '../shell/Asking';
 import { Refusal } from '../shell/Refusal';
 import { goesWith, NAMELESS_SAYS, whenItGoes, whoStays } from './what-goes';
@@ -97,18 +98,21 @@ interface SaysProps {
 }
 
 function Says({ would, kind, passes }: SaysProps) {
-  const { hangs, fate } = would;
-  const isNameless = fate === 'nameless' && kind === 'person' && !hangs.companies;
+  const { hangs, fate, becomes } = would;
+  const isNameless = becomes === 'nameless';
+  const students = hangs.students ?? 0;
   return (
     <>
       {isNameless && <p>{NAMELESS_SAYS}</p>}
       {!isNameless && !passes && (
         <p>
-          {goesWith(hangs, kind)} {whoStays(hangs)}
+          {goesWith(would, kind)} {whoStays(hangs)}
         </p>
       )}
-      {!isNameless && fate === 'nameless' && (hangs.students ?? 0) > 0 && (
-        <p>Of the students: {NAMELESS_SAYS.toLowerCase()}</p>
+      {!passes && fate === 'nameless' && students > 0 && (
+        <p>
+          Of {counted(students, 'student')} in no other class: {NAMELESS_SAYS.toLowerCase()}
+        </p>
       )}
       <p>{whenItGoes(would)}</p>
     </>

@@ -24,24 +24,14 @@ export function LeavingTermForm() {
   });
   if (!term.data) return <Asking of={term} what="The term" />;
   return (
-    <Form layout="vertical" requiredMark={false} initialValues={term.data} onFinish={save.mutate}>
-      <Form.Item
-        name="days"
-        label="What is deleted can be taken back for"
-        rules={[{ required: true, message: 'Say the term in whole days; 0 is at once.' }]}
-      >
-        <InputNumber
-          min={0}
-          max={LONGEST_TERM}
-          precision={0}
-          suffix="days"
-          style={{ width: 140 }}
-        />
-      </Form.Item>
-      <Form.Item name="fate" label="Of people who leave" style={{ marginBottom: 4 }}>
-        <Radio.Group vertical options={[...FATES]} />
-      </Form.Item>
-      <p className="quiet">{NAMELESS_SAYS}</p>
+    <Form
+      layout="vertical"
+      requiredMark={false}
+      initialValues={term.data}
+      onFinish={save.mutate}
+      onValuesChange={() => save.reset()}
+    >
+      <TermFields />
       <Refusal of={save} />
       <Button htmlType="submit" loading={save.isPending}>
         Save
@@ -50,6 +40,22 @@ export function LeavingTermForm() {
     </Form>
   );
 }
+
+const TermFields = () => (
+  <>
+    <Form.Item
+      name="days"
+      label="What is deleted can be taken back for"
+      rules={[{ required: true, message: 'Say the term in whole days; 0 is at once.' }]}
+    >
+      <InputNumber min={0} max={LONGEST_TERM} precision={0} suffix="days" style={{ width: 140 }} />
+    </Form.Item>
+    <Form.Item name="fate" label="Of people who leave" style={{ marginBottom: 4 }}>
+      <Radio.Group vertical options={[...FATES]} />
+    </Form.Item>
+    <p className="quiet">{NAMELESS_SAYS}</p>
+  </>
+);
 
 const Saved = () => (
   <span className="is-met" role="status">

@@ -16,15 +16,22 @@ function list(parts: readonly string[]): string {
   return parts.length < 2 ? last : `${parts.slice(0, -1).join(', ')} and ${last}`;
 }
 
-/** What goes with a thing, in a sentence. */
-export function goesWith(hangs: Hangs, kind: LeavingKind): string {
+/** Of the students of a class who are made nameless the works stay. */
+const staysNameless = (
+  part: keyof Hangs,
+  { kind, fate }: Pick<Leaving, 'kind'> & Pick<WouldLeave, 'fate'>,
+): boolean =>
+  kind === 'group' && fate === 'nameless' && ['students', 'works', 'practices'].includes(part);
+
+/** What goes with a thing, in a sentence; empty where nothing does. */
+export function goesWith({ hangs, fate }: WouldLeave, kind: LeavingKind): string {
   const it = kind === 'person' ? 'them' : 'it';
   const parts = PARTS.flatMap(([part, one, several]) => {
     const n = hangs[part] ?? 0;
-    return n === 0 ? [] : [counted(n, one, several)];
+    return n === 0 || staysNameless(part, { kind, fate }) ? [] : [counted(n, one, several)];
   });
-  if (parts.length === 0) return `Nothing hangs on ${it}.`;
-  const back = hangs.givenBack ?? 0;
+  if (parts.length === 0) return kind === 'group' ? '' : `Nothing hangs on ${it}.`;
+  const back = staysNameless('works', { kind, fate }) ? 0 : (hangs.givenBack ?? 0);
   const marks = back > 0 ? `, ${back === hangs.works ? 'all' : back} of the works given back` : '';
   return `With ${it} go ${list(parts)}${marks}.`;
 }
@@ -43,8 +50,7 @@ export const whenItGoes = ({ days }: Pick<WouldLeave, 'days'>): string =>
 export const NAMELESS_SAYS =
   'Their works stay and count, but nothing says any more whose they were, and nobody can sign in as their student.';
 
-export const leavesOn = ({ dueAt, fate, kind, heir }: Leaving): string => {
+export const leavesOn = ({ dueAt, becomes, heir }: Leaving): string => {
   const passes = heir === null ? '' : `, what is theirs passes to ${heir}`;
-  const becomes = kind === 'person' && fate === 'nameless' ? 'made nameless' : 'deleted';
-  return `${becomes} on ${longDay(dueAt)}${passes}`;
+  return `${becomes === 'nameless' ? 'made nameless' : 'deleted'} on ${longDay(dueAt)}${passes}`;
 };

@@ -112,8 +112,11 @@ function OpeningDate({ refused, setRefused }: OpeningDateProps) {
 
 /** What deserves a look in the day: books begun in mid-year, or a slip. */
 function OpeningDayNotice({ refused }: Pick<OpeningDateProps, 'refused'>) {
-  const { book } = useOpenBook();
-  const says = refused === null ? oddOpeningDate(book).map((each) => each.says) : [refused];
+  const { book, answer } = useOpenBook();
+  // What would be right is not told to who is to find it.
+  const isTold = answer.by === 'author' || answer.help.health;
+  const odd = isTold ? oddOpeningDate(book).map((each) => each.says) : [];
+  const says = refused === null ? odd : [refused];
   if (says.length === 0) return null;
   return (
     <p className="is-notice" role="status" style={{ gridColumn: '1 / -1', margin: '2px 0 6px' }}>

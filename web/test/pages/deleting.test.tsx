@@ -6,7 +6,7 @@ import { LeavingList } from '../../src/leaving/LeavingList';
 import { serverThat, shown } from './shown';
 
 const would = (rest: Partial<WouldLeave> = {}): WouldLeave => ({
-  ...{ name: 'Ada Finch', days: 30, fate: 'deleted' },
+  ...{ name: 'Ada Finch', days: 30, fate: 'deleted', becomes: 'deleted' },
   hangs: { works: 2, givenBack: 1, practices: 1 },
   ...rest,
 });
@@ -31,10 +31,28 @@ describe('before something is deleted', () => {
   });
 
   it('works that stay without a name are told as such, and nothing as going', async () => {
-    serverThat({ 'GET leavings/person/p1': () => would({ fate: 'nameless' }) });
+    serverThat({
+      'GET leavings/person/p1': () => would({ fate: 'nameless', becomes: 'nameless' }),
+    });
     dialog();
     expect(await screen.findByText(/nothing says any more whose they were/)).toBeTruthy();
     expect(screen.queryByText(/With them go/)).toBeNull();
+  });
+
+  it('an instructor goes, whatever becomes of students; of a class made nameless the works stay', async () => {
+    serverThat({
+      'GET leavings/person/p1': () => would({ fate: 'nameless', hangs: {} }),
+      'GET leavings/group/g1': () =>
+        would({ name: 'Evening class', fate: 'nameless', hangs: { students: 3, works: 5 } }),
+    });
+    dialog();
+    expect(await screen.findByText('Nothing hangs on them.')).toBeTruthy();
+    expect(screen.queryByText(/nothing says any more/)).toBeNull();
+    shown(<DeleteDialog kind="group" id="g1" heirs={[]} onClose={() => undefined} />);
+    expect(
+      await screen.findByText(/^Of 3 students in no other class: their works stay/),
+    ).toBeTruthy();
+    expect(screen.queryByText(/5 works/)).toBeNull();
   });
 
   it('nothing is asked for until the button says so, and then once', async () => {
@@ -57,7 +75,7 @@ describe('before something is deleted', () => {
 describe('what is to be deleted', () => {
   const leaving = (rest: Partial<Leaving>): Leaving => ({
     ...{ kind: 'person', id: 'p1', name: 'Ada Finch', dueAt: '2027-03-04T10:00:00Z' },
-    ...{ fate: 'deleted', by: 'Ruth Marsh', heir: null, mayTakeBack: true },
+    ...{ becomes: 'deleted', by: 'Ruth Marsh', heir: null, mayTakeBack: true },
     ...rest,
   });
 
@@ -65,7 +83,7 @@ describe('what is to be deleted', () => {
     const asked = serverThat({
       'GET leavings': () => [
         leaving({ heir: 'Bo Reed' }),
-        leaving({ id: 'p2', name: 'Cy Dale', mayTakeBack: false, fate: 'nameless' }),
+        leaving({ id: 'p2', name: 'Cy Dale', mayTakeBack: false, becomes: 'nameless' }),
       ],
       'DELETE leavings/person/p1': () => undefined,
     });

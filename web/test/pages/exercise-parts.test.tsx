@@ -95,6 +95,19 @@ describe('a page of an exercise', () => {
     await waitFor(() => expect(now().title).toBe('Quarter-end mine'));
   });
 
+  it('takes what is typed over it for the answer', async () => {
+    const { change, now } = house();
+    shown(<Page of={BriefView} />);
+    await userEvent.type(await screen.findByLabelText('Title'), ' mine');
+    change([{ at: '/title', was: 'Quarter-end', now: 'Year-end' }]);
+    await save();
+    await screen.findByText(/Somebody has changed the title/);
+    await userEvent.type(screen.getByLabelText('Title'), ', both');
+    expect(screen.queryByText(/Somebody has changed the title/)).toBeNull();
+    await save();
+    await waitFor(() => expect(now().title).toBe('Year-end, both'));
+  });
+
   it('or leaves it as it is now', async () => {
     const { change, asked } = house();
     shown(<Page of={BriefView} />);
@@ -105,6 +118,7 @@ describe('a page of an exercise', () => {
     const before = asked.length;
     await userEvent.click(screen.getByRole('button', { name: 'Leave it so' }));
     expect(await screen.findByText('Saved')).toBeTruthy();
+    expect(screen.queryByRole('alert')).toBeNull();
     expect(asked).toHaveLength(before);
   });
 

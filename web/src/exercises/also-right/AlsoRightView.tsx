@@ -1,10 +1,15 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
-import type { AcceptedEntryFile, AcceptedFile, Book, KeyRulesFile } from '@gleddo/core';
+import {
+  namedIn,
+  type AcceptedEntryFile,
+  type AcceptedFile,
+  type Book,
+  type KeyRulesFile,
+} from '@gleddo/core';
 import { LongRows } from '../../figures/LongRows';
 import { TableHead } from '../../figures/TableHead';
 import { useBookOf } from '../../book/book-of';
 import { KeepParts } from '../KeepParts';
-import { namedIn } from '../named-in';
 import { useParts, type Parts } from '../use-parts';
 import { AccountRule } from './AccountRule';
 import { EntryRule } from './EntryRule';

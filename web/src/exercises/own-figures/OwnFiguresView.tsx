@@ -1,5 +1,6 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
 import {
+  namedIn,
   fixedFigures,
   type AnswerKey,
   type Book,
@@ -11,7 +12,6 @@ import { Button, InputNumber } from 'antd';
 import { useMemo, useState } from 'react';
 import { counted } from '../../figures/counted';
 import { KeepParts } from '../KeepParts';
-import { namedIn } from '../named-in';
 import { useMadeKey } from '../use-made-key';
 import { useParts } from '../use-parts';
 import { DrawnNames } from './DrawnNames';

@@ -1,5 +1,6 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
 import {
+  namedIn,
   faultsOfGuide,
   faultsOfQuestions,
   proposedGuide,
@@ -10,7 +11,6 @@ import {
 import { Button, Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { KeepParts } from '../KeepParts';
-import { namedIn } from '../named-in';
 import { useMadeKey } from '../use-made-key';
 import { useParts } from '../use-parts';
 import { freshId, keyWith, stepsOf, withStep, type GuideDraft } from './guide-draft';

@@ -1,4 +1,5 @@
-import { accountLabel, accountOf, type Book, type Named } from '@gleddo/core';
+import { accountLabel, accountOf, type Book } from '../book/book.js';
+import type { Named } from './part-tree.js';
 
 /** How people call an account or an entry of a book. */
 export const namedIn =
