@@ -91,4 +91,16 @@ describe('any change of any book', () => {
       expect(operationSays(operation, of)).not.toMatch(UNSAID);
     });
   });
+
+  test('that passes through a day that is none, and ends well, is told as it was written', () => {
+    const waits = (date: string): Operation => ({
+      kind: 'put-waiting',
+      entry: { id: 'w', date, kind: 'general', reference: '', text: 'Rent', lines: [] },
+    });
+    const [of] = fc.sample(anyBook, 1) as [Book];
+    const both: Operation = { kind: 'several', operations: [waits('soon'), waits('2027-03-01')] };
+    expect(operationSays(both, of)).toBe(
+      '2 changes at once, the first: Entry “Rent” of “soon” waits in the batch.',
+    );
+  });
 });

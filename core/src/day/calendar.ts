@@ -33,8 +33,9 @@ const MONTHS =
     ' ',
   );
 
-/** A day as a sentence says it: 31 March 2027. */
+/** A day as a sentence says it: 31 March 2027; what is no day, as it was written. */
 export function dayText(day: string): string {
+  if (!isDay(day)) return `“${day}”`;
   const [y, m, d] = parts(day);
   return `${d} ${MONTHS[m - 1]} ${y}`;
 }

@@ -5,7 +5,6 @@ import { get, post } from '../api/client';
 import { momentText } from '../figures/days';
 import { Asking } from '../shell/Asking';
 import { Refusal } from '../shell/Refusal';
-import styles from './exercises.module.css';
 
 const MOST_NAMED = 3;
 
@@ -34,7 +33,7 @@ export function ExerciseChanges({ exerciseId }: { exerciseId: string }) {
   return (
     <>
       <Refusal of={takeBack} />
-      <ul className={`plain-list ${styles['changes']}`}>
+      <ul className="plain-list two-ends">
         {changes.data.map((each) => (
           <li key={each.revision}>
             <span>

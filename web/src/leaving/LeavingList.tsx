@@ -4,7 +4,6 @@ import { Button } from 'antd';
 import { ask, get } from '../api/client';
 import { Refusal } from '../shell/Refusal';
 import { leavesOn } from './what-goes';
-import styles from './leaving.module.css';
 
 interface LeavingListProps {
   /** Which of those that one may know of. */
@@ -27,7 +26,7 @@ export function LeavingList({ which = () => true }: LeavingListProps) {
   if (shown.length === 0) return null;
   return (
     <section aria-label="To be deleted">
-      <ul className={`plain-list ${styles['leaving-list']}`}>
+      <ul className="plain-list two-ends">
         {shown.map((each) => (
           <li key={`${each.kind} ${each.id}`}>
             <span>

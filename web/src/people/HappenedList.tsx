@@ -4,7 +4,6 @@ import { Button } from 'antd';
 import { get } from '../api/client';
 import { momentText } from '../figures/days';
 import { Asking } from '../shell/Asking';
-import styles from './people.module.css';
 
 const addressOf = (words: string, before: number | null): string =>
   `house/happened?q=${encodeURIComponent(words)}${before === null ? '' : `&before=${before}`}`;
@@ -32,7 +31,7 @@ export function HappenedList({ words, most = Infinity }: HappenedListProps) {
   return (
     <>
       {rows.length === 0 && <p className="quiet">Nothing of that is written down.</p>}
-      <ul className={`plain-list ${styles['lately']}`}>
+      <ul className="plain-list two-ends">
         {rows.map(({ id, at, by, what, about }) => (
           <li key={id}>
             <span>

@@ -6,7 +6,6 @@ import { momentText } from '../figures/days';
 import { Asking } from '../shell/Asking';
 import { Refusal } from '../shell/Refusal';
 import { browserText } from './browser-text';
-import styles from './people.module.css';
 
 /** Where one is signed in, with an end to each. */
 export function OwnSessions() {
@@ -24,7 +23,7 @@ export function OwnSessions() {
     <section className="paper">
       <h2>Where I am signed in</h2>
       {!sessions.data && <Asking of={sessions} what="Where you are signed in" />}
-      <ul className={`plain-list ${styles['lately']}`}>
+      <ul className="plain-list two-ends">
         {(sessions.data ?? []).map((each) => (
           <li key={each.id}>
             <Session of={each} />
