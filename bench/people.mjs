@@ -169,11 +169,17 @@ export async function atOnce(people) {
   return { changes, pages, faults };
 }
 
-export function tell(what, { changes, pages, faults }) {
-  const of = (times) =>
-    `${percentile(times, 0.5).toFixed(0)} ms, 95 of 100 within ${percentile(times, 0.95).toFixed(0)} ms`;
+const middle = (numbers) => percentile(numbers, 0.5);
+
+/** The middle of several turns, each with its own median and 95 of 100. */
+export function tell(what, turns) {
+  const of = (which) => {
+    const at = (share) => middle(turns.map((each) => percentile(each[which], share))).toFixed(0);
+    return `${at(0.5)} ms, 95 of 100 within ${at(0.95)} ms`;
+  };
+  const sum = (told) => turns.reduce((all, each) => all + told(each), 0);
   process.stdout.write(
-    `${what}\n  a change ${of(changes)}; a page ${of(pages)}; ${changes.length} changes, ${faults} not done\n`,
+    `${what}\n  a change ${of('changes')}; a page ${of('pages')}; ${sum(({ changes }) => changes.length)} changes, ${sum(({ faults }) => faults)} not done\n`,
   );
 }
 

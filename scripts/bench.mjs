@@ -22,7 +22,7 @@ await bundle.close();
 await mustRun(process.execPath, [join(ROOT, 'bench/dist/main.mjs')]);
 await build();
 const server = join(ROOT, 'server/dist/main.mjs');
-const { benchPeople, benchShared } = await import('../bench/crowd.mjs');
+const { benchHarm, benchPeople, benchShared } = await import('../bench/crowd.mjs');
 const bookIn = (name) =>
   JSON.parse(readFileSync(join(ROOT, 'bench/dist', `${name}.book.json`), 'utf8'));
 await benchPeople({
@@ -36,6 +36,7 @@ await benchPeople({
   says: 'each with a book of 150 accounts and 500 entries',
   sizes: process.env.GLEDDO_SMALL === undefined ? [300] : [3],
 });
+await benchHarm({ main: server, book: bookIn('large') });
 if (process.env.DATABASE_URL)
   await benchShared({
     main: server,

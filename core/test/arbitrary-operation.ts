@@ -265,6 +265,8 @@ function ofDealings(of: Book): fc.Arbitrary<Operation>[] {
         receivables: maybe,
         payables: maybe,
         goodsReceived: maybe,
+        goodsInvoiced: maybe,
+        priceDifference: maybe,
         discountGiven: maybe,
         discountTaken: maybe,
         returnsGiven: maybe,

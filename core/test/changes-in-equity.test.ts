@@ -186,13 +186,15 @@ describe('changes in equity', () => {
   });
 });
 
+const SUMMER = { from: '2027-05-01', to: '2027-09-30' };
+
 describe('the profit on the balance sheet', () => {
   const on = (entries: readonly Entry[]) => profitOnSheet(book(ACCOUNTS, {}, entries), YEAR);
   const before = entry('before', '2026-12-31', { lines: { bank: 5_000, sales: -5_000 } });
 
   it('is the figure of profit and loss; earlier years’ are a line of their own', () => {
-    expect(on(TRADING)).toEqual({ period: 6_000, earlier: 0 });
-    expect(on([before, ...TRADING])).toEqual({ period: 6_000, earlier: 5_000 });
+    expect(on(TRADING)).toEqual({ period: 6_000, soFar: 0, earlier: 0 });
+    expect(on([before, ...TRADING])).toEqual({ period: 6_000, soFar: 0, earlier: 5_000 });
   });
 
   it('closing takes the earlier years’ first', () => {
@@ -204,19 +206,19 @@ describe('the profit on the balance sheet', () => {
       lines: { sales: 10_000, rent: -4_000, kept: -6_000 },
       rest: closing,
     });
-    expect(on([before, old, ...TRADING])).toEqual({ period: 6_000, earlier: 0 });
-    expect(on([...TRADING, all])).toEqual({ period: 0, earlier: 0 });
-    expect(on([before, old, ...TRADING, all])).toEqual({ period: 0, earlier: 0 });
-    expect(on([before, ...TRADING, all])).toEqual({ period: 0, earlier: 5_000 });
+    expect(on([before, old, ...TRADING])).toEqual({ period: 6_000, soFar: 0, earlier: 0 });
+    expect(on([...TRADING, all])).toEqual({ period: 0, soFar: 0, earlier: 0 });
+    expect(on([before, old, ...TRADING, all])).toEqual({ period: 0, soFar: 0, earlier: 0 });
+    expect(on([before, ...TRADING, all])).toEqual({ period: 0, soFar: 0, earlier: 5_000 });
   });
 
   it('together they are all that has not been closed, whatever the book', () => {
     fc.assert(
-      fc.property(anyBook, (of) => {
-        const { period, earlier } = profitOnSheet(of, YEAR);
-        expect(period + earlier).toBe(balanceSheet(of, YEAR.to).totals.profit);
+      fc.property(anyBook, fc.constantFrom(YEAR, SUMMER), (of, when) => {
+        const { period, soFar, earlier } = profitOnSheet(of, when);
+        expect(period + soFar + earlier).toBe(balanceSheet(of, when.to).totals.profit);
         if (of.entries.every(({ kind }) => kind !== 'closing'))
-          expect(period).toBe(profitAndLoss(of, YEAR).totals.profit);
+          expect(period).toBe(profitAndLoss(of, when).totals.profit);
       }),
     );
   });

@@ -114,7 +114,7 @@ describe('what looks wrong and is right', () => {
       dealer(),
       paper('b', 'supplier-invoice', { party: 'mill', lines: [of('boat', 1, 1000)] }),
     );
-    expect(told(bill, '2027-03-01')).toEqual([['unbilled', 'Invoiced, not received']]);
+    expect(told(bill, '2027-03-01')).toEqual([['transit', 'Invoiced, not received']]);
   });
 
   test('an overdrawn bank, at that day only', () => {

@@ -88,6 +88,7 @@ export function dealer(inventory: 'perpetual' | 'periodic' = 'perpetual'): Book 
       acct('till', 'cash-in-hand'),
       acct('debtors', 'trade-receivables'),
       acct('stock', 'inventory'),
+      acct('transit', 'goods-in-transit'),
       acct('creditors', 'trade-payables'),
       acct('unbilled', 'goods-received-not-invoiced'),
       acct('capital', 'share-capital'),

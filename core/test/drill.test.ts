@@ -98,8 +98,12 @@ it('brings what is missed most the most: 60 names, after two rounds, for one who
       .filter(({ type }) => ['prepayment', 'insurance', 'premises'].includes(type));
     atOnce.push(first.length);
   }
-  expect(Math.min(...shares)).toBeGreaterThan(0.7);
-  expect(atOnce.reduce((sum, each) => sum + each, 0) / atOnce.length).toBeGreaterThan(5);
+  const mean = (numbers: readonly number[]) =>
+    numbers.reduce((sum, each) => sum + each, 0) / numbers.length;
+  // By chance one in four of all names would come.
+  expect(Math.min(...shares)).toBeGreaterThan(0.5);
+  expect(mean(shares)).toBeGreaterThan(0.75);
+  expect(mean(atOnce)).toBeGreaterThan(5);
 });
 
 it('asks less of what was right, only what is wanted, and in one country’s words', () => {

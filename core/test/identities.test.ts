@@ -103,7 +103,8 @@ test('changes in equity end at the equity of the balance sheet', () => {
     fc.property(anyBook, dates, (book, to) => {
       const { total } = changesInEquity(book, { from: '2027-01-01', to });
       expect(total.closing).toBe(balanceSheet(book, to).totals.equity);
-      expect(total.opening + total.profit + total.contributed + total.takenOut).toBe(total.closing);
+      const { opening, profit, contributed, takenOut, revalued } = total;
+      expect(opening + profit + contributed + takenOut + revalued).toBe(total.closing);
     }),
   );
 });

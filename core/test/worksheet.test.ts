@@ -12,7 +12,7 @@ import {
 } from '../src/index.js';
 import { costOfSales } from '../src/statement/cost-of-sales.js';
 import { anyBook } from './arbitrary-book.js';
-import { change, entry, shop } from './builder.js';
+import { acct, book as bookOf, change, entry, shop } from './builder.js';
 import { dealer, of, paper, withPapers } from './dealings.js';
 
 const YEAR = { from: '2027-01-01', to: '2027-12-31' };
@@ -58,11 +58,11 @@ describe('the worksheet', () => {
 
 describe('the cost of sales', () => {
   const agrees = (book: Book, period: typeof YEAR) => {
-    const { opening, bought, others, available, closing, total } = costOfSales(book, period);
+    const { opening, bought, otherwise, others, available, closing, total } = costOfSales(book, period);
     const section = profitAndLoss(book, period).sections.find(({ id }) => id === 'cost-of-sales');
     expect(total).toBe(section?.total);
     const sum = others.reduce((all, { amount }) => all + amount, 0);
-    expect(opening + bought + sum).toBe(available);
+    expect(opening + bought + otherwise + sum).toBe(available);
     expect(available - closing).toBe(total);
   };
 
@@ -85,6 +85,36 @@ describe('the cost of sales', () => {
     expect(costOfSales(withPapers(dealer(), bought, out), YEAR)).toMatchObject({
       ...{ opening: 0, bought: 4000, others: [], available: 4000, closing: 1000, total: 3000 },
     });
+  });
+});
+
+describe('what moves in stock and was not bought', () => {
+  const accounts = [
+    acct('stock', 'inventory'),
+    acct('owed', 'trade-payables'),
+    acct('capital', 'owner-capital'),
+    acct('cost', 'cost-of-goods-sold'),
+    acct('theft', 'premises'),
+  ];
+  const of_ = (...all: Record<string, number>[]) =>
+    costOfSales(
+      {
+        ...bookOf(accounts, {}),
+        entries: all.map((lines, i) => entry(`e${i}`, '2027-03-01', { lines })),
+      },
+      YEAR,
+    );
+  test.each([
+    ['stolen', { theft: 400, stock: -400 }, -400],
+    ['taken home', { capital: 300, stock: -300 }, -300],
+    ['brought in by the owner', { stock: 700, capital: -700 }, 700],
+    ['sent back', { owed: 200, stock: -200 }, 0],
+    ['sold', { cost: 500, stock: -500 }, 0],
+    ['partly sold, partly stolen', { cost: 500, theft: 100, stock: -600 }, -100],
+  ])('%s', (_, lines, otherwise) => {
+    const told = of_({ stock: 5000, owed: -5000 }, lines);
+    expect(told.otherwise).toBe(otherwise);
+    expect(told.opening + told.bought + told.otherwise).toBe(told.available);
   });
 });
 

@@ -217,7 +217,7 @@ describe('locked entries', () => {
       'entries up to 28 February 2027',
     );
     const told = apply(locked(), { kind: 'record-entry', entry: late });
-    expect(told.ok && told.value.notices().map(({ code }) => code)).toEqual(['entry.locked']);
+    expect(told.ok && told.value.notices().map(({ code }) => code)).toEqual(['entry.behind-lock']);
     expect(
       apply(locked(), { kind: 'record-entry', entry: { ...late, date: '2027-03-01' } }, STUDENT).ok,
     ).toBe(true);

@@ -1,18 +1,14 @@
 import type { Amount } from '../money/amount.js';
 import type { Account } from '../shape/account.js';
 import type { Company } from '../shape/company.js';
-import type { Document } from '../shape/document.js';
-import type { InventorySystem, Posting } from '../shape/dealings.js';
+import type { Dealings } from '../shape/dealings.js';
 import type { Entry } from '../shape/entry.js';
-import type { Item } from '../shape/item.js';
 import type { NumberPlan } from '../shape/number-plan.js';
-import type { Party } from '../shape/party.js';
-import type { Schedule } from '../shape/schedule.js';
 import type { Scheme } from '../shape/scheme.js';
-import type { Template } from '../shape/template.js';
 import type { TaxLists } from '../shape/tax-list.js';
 
 export type { Account } from '../shape/account.js';
+export type { Dealings } from '../shape/dealings.js';
 export { LEGAL_FORMS, type Company, type LegalForm } from '../shape/company.js';
 export { ENTRY_KINDS, type Entry, type EntryKind } from '../shape/entry.js';
 
@@ -21,19 +17,6 @@ interface Opening {
   readonly date: string;
   /** Balances by account, minor units, debit positive; no zeros. They need not be in balance. */
   readonly balances: Readonly<Record<string, Amount>>;
-}
-
-/** With whom a company deals, in what, what happened, and the tables that make entries. */
-export interface Dealings {
-  readonly inventory: InventorySystem;
-  readonly posting: Posting;
-  readonly parties: readonly Party[];
-  readonly items: readonly Item[];
-  readonly documents: readonly Document[];
-  readonly schedules: readonly Schedule[];
-  /** Entries that wait to be posted together. */
-  readonly waiting: readonly Entry[];
-  readonly templates: readonly Template[];
 }
 
 /**

@@ -14,6 +14,7 @@ const NONE: Dealings = {
   parties: [],
   items: [],
   documents: [],
+  openGoods: [],
   schedules: [],
   waiting: [],
   templates: [],

@@ -24,6 +24,7 @@ bank            | 1010 | Bank                             | bank                
 till            | 1020 | Till                             | cash-in-hand             |    200 |
 receivables     | 1100 | Garden centres’ accounts         | trade-receivables        |   3840 |
 plants          | 1200 | Plants for sale                  | inventory                |   2490 |
+transit         | 1210 | Plants on their way              | goods-in-transit         |        |
 insurance-prepaid | 1310 | Prepaid glass insurance        | prepayment               |    720 |
 field           | 1500 | Nursery field                    | land                     |  38000 |
 glasshouse      | 1510 | Glasshouse                       | buildings                |  27500 |

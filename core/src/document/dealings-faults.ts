@@ -5,6 +5,7 @@ import { refusal, type Refusal } from '../refusal/refusal.js';
 import { faultsOfSchedule } from '../schedule/schedule-faults.js';
 import { join } from '../shape/explain.js';
 import type { Item } from '../shape/item.js';
+import type { OpenGoods } from '../shape/open-goods.js';
 import type { Party } from '../shape/party.js';
 import { isVisible } from '../shape/visible.js';
 import { entriesMadeBy, isMade, makerOf } from './made-entries.js';
@@ -33,6 +34,12 @@ const madeByNobody = refusal(
   'entry.made-by-nobody',
   (f: { id: string }) =>
     `The entry says that “${f.id}” made it, but no document or schedule makes this entry. Leave that out, and it is an entry like any other.`,
+);
+
+const openUnknown = refusal(
+  'dealings.open-goods',
+  (f: { id: string }) =>
+    `Goods that wait for their invoice name “${f.id}”, and there is no such item or supplier in this book. Add it, or leave that out.`,
 );
 
 /** A hundred percent, in thousandths of one. */
@@ -68,6 +75,12 @@ function faultsOfItem(book: Book, item: Item): Refusal[] {
   const isBelow = (item.price ?? 0) < 0 || (item.cost ?? 0) < 0;
   const below = isBelow ? [negativePrice({ name: item.name }, 'price')] : [];
   return [...named, ...short, ...below, ...unknownAmong(book, ofItem(item))];
+}
+
+function faultsOfOpenGoods({ items, parties }: Dealings, open: OpenGoods): Refusal[] {
+  const unknown = (at: 'item' | 'party', list: readonly { readonly id: string }[]) =>
+    list.some(({ id }) => id === open[at]) ? [] : [openUnknown({ id: open[at] }, at)];
+  return [...unknown('item', items), ...unknown('party', parties)];
 }
 
 function doubledIds(dealings: Dealings): Refusal[] {
@@ -124,6 +137,7 @@ export function faultsOfDealings(book: Book, path = ''): Refusal[] {
     ...faults,
     ...all('parties', dealings.parties, (party) => faultsOfParty(book, party)),
     ...all('items', dealings.items, (item) => faultsOfItem(book, item)),
+    ...all('openGoods', dealings.openGoods, (each) => faultsOfOpenGoods(dealings, each)),
     ...all('documents', dealings.documents, (each) => faultsOfDocument(book, each)),
     ...all('schedules', dealings.schedules, (each) => faultsOfSchedule(book, each)),
     ...faultsOfSettlements(dealings).map((fault) => ({ ...fault, at: join(path, fault.at) })),

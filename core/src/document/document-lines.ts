@@ -83,25 +83,31 @@ const settled = ({ amount, discount }: Document): Amount => (amount ?? 0) + disc
 export const worthOfDocument = (document: Document): Amount =>
   document.amount === null ? total(document) : settled(document);
 
+/** Each line: what is of an item by a way of its own, what is on an account onto it. */
 function each({ document, lines }: Making, ofItem: (line: DocumentLine) => void, sign: 1 | -1) {
   for (const line of document.lines)
     if (line.item !== null) ofItem(line);
     else lines.add(line.account, sign * lineWorth(line));
 }
 
-function goodsOut({ document, dealings, stock, lines }: Making): void {
-  if (dealings.inventory === 'periodic') return;
-  for (const [item, cost] of stock.moves.get(document.id) ?? []) {
-    lines.item(item, 'costAccount', cost);
-    lines.item(item, 'stockAccount', -cost);
+/** What the goods of a document move, at their cost: by the items’ own accounts, and those that stand between them and their invoices. */
+function goods({ document, dealings, stock, lines }: Making): void {
+  const isPeriodic = dealings.inventory === 'periodic';
+  for (const [item, move] of stock.moves.get(document.id) ?? []) {
+    lines.item(item, isPeriodic ? 'costAccount' : 'stockAccount', move.stock);
+    lines.item(item, 'costAccount', move.cost);
+    lines.post('goodsReceived', move.received);
+    lines.post('goodsInvoiced', move.invoiced);
+    lines.post('priceDifference', move.difference);
   }
 }
 
-function counted({ document, dealings, stock, lines }: Making): void {
-  for (const [item, change] of stock.moves.get(document.id) ?? []) {
+function counted(making: Making): void {
+  const { document, dealings, stock, lines } = making;
+  if (dealings.inventory === 'perpetual') return goods(making);
+  for (const [item, { stock: change }] of stock.moves.get(document.id) ?? []) {
     lines.item(item, 'stockAccount', change);
-    if (dealings.inventory === 'periodic') lines.post('stockChange', -change);
-    else lines.item(item, 'costAccount', -change);
+    lines.post('stockChange', -change);
   }
 }
 
@@ -110,7 +116,8 @@ function creditNote(making: Making): void {
   const party = dealings.parties.find(({ id }) => id === document.party);
   if (party?.kind === 'supplier') {
     lines.post('payables', total(document));
-    each(making, (line) => lines.post('goodsReceived', -lineWorth(line)), -1);
+    goods(making);
+    each(making, () => undefined, -1);
     return;
   }
   const asIncome = dealings.posting.returnsGiven === null;
@@ -128,13 +135,10 @@ function creditNote(making: Making): void {
 /** What each kind debits (positive) and credits. */
 const MAKES: Readonly<Record<DocumentKind, (making: Making) => void>> = {
   ordered: () => undefined,
-  'goods-in': ({ document, dealings, lines }) => {
-    const side = dealings.inventory === 'periodic' ? 'costAccount' : 'stockAccount';
-    for (const line of document.lines) lines.item(line.item, side, lineWorth(line));
-    lines.post('goodsReceived', -total(document));
-  },
+  'goods-in': goods,
   'supplier-invoice': (making) => {
-    each(making, (line) => making.lines.post('goodsReceived', lineWorth(line)), 1);
+    goods(making);
+    each(making, () => undefined, 1);
     making.lines.post('payables', -total(making.document));
   },
   'supplier-payment': ({ document, lines }) => {
@@ -142,7 +146,7 @@ const MAKES: Readonly<Record<DocumentKind, (making: Making) => void>> = {
     lines.add(document.money, -(document.amount ?? 0));
     lines.post('discountTaken', -document.discount);
   },
-  'goods-out': goodsOut,
+  'goods-out': goods,
   'customer-invoice': (making) => {
     making.lines.post('receivables', total(making.document));
     each(making, (line) => making.lines.item(line.item, 'incomeAccount', -lineWorth(line)), -1);

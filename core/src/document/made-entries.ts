@@ -52,7 +52,10 @@ const known = new WeakMap<Document, Known>();
 /** The same, told once as long as what it is told from is the same: of many documents a change touches few. */
 function knownEntry(document: Document, making: Making): Result<Entry | null> {
   const { posting, items, inventory } = making.dealings;
-  const moves = [...(making.stock.moves.get(document.id) ?? [])].flat();
+  const moves = [...(making.stock.moves.get(document.id) ?? [])].flatMap(([item, move]) => [
+    item,
+    ...Object.values(move),
+  ]);
   const from = [posting, items, inventory, making.partyNames.get(document.party ?? ''), ...moves];
   const before = known.get(document);
   if (before?.from.length === from.length && before.from.every((each, i) => each === from[i]))

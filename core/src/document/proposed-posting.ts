@@ -20,6 +20,9 @@ export function proposedPosting(book: Book): Posting {
     receivables: ofRole('receivables-control'),
     payables: ofRole('payables-control'),
     goodsReceived: ofType('goods-received-not-invoiced', 'accrued-expense'),
+    goodsInvoiced: ofType('goods-in-transit'),
+    // A choice of the company: nothing proposes it.
+    priceDifference: null,
     discountGiven: ofType('discounts-given', 'returns-given'),
     discountTaken: ofType('discounts-taken', 'returns-taken', 'sundry-income'),
     returnsGiven: ofType('returns-given'),

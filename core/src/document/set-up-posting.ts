@@ -11,6 +11,8 @@ const USUAL: Readonly<Record<PostingPurpose, readonly [type: string, name: strin
   receivables: ['trade-receivables', 'Trade receivables'],
   payables: ['trade-payables', 'Trade payables'],
   goodsReceived: ['goods-received-not-invoiced', 'Goods received, not invoiced'],
+  goodsInvoiced: ['goods-in-transit', 'Goods in transit'],
+  priceDifference: ['cost-of-goods-sold', 'Purchase price differences'],
   discountGiven: ['returns-given', 'Discounts given'],
   discountTaken: ['returns-taken', 'Discounts taken'],
   returnsGiven: ['returns-given', 'Sales taken back'],

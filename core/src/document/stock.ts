@@ -1,8 +1,10 @@
 import type { Dealings } from '../book/book.js';
 import type { Amount } from '../money/amount.js';
 import { proportion, worthOf, type Quantity } from '../money/quantity.js';
-import type { Document, DocumentKind, DocumentLine } from '../shape/document.js';
+import type { Document, DocumentLine } from '../shape/document.js';
 import type { Item } from '../shape/item.js';
+import type { OpenGoods } from '../shape/open-goods.js';
+import { OpenGoodsOf, type Lot } from './open-goods.js';
 
 /** What there is of an item. */
 interface Standing {
@@ -11,19 +13,39 @@ interface Standing {
   readonly value: Amount;
 }
 
-/** What a document does to the stock of an item: its cost (of goods out), or what a count changes. */
-type StockMoves = ReadonlyMap<string, Amount>;
+/** What a document does with an item, debit positive, minor units. */
+export interface StockMove {
+  /** To what lies in stock (in periodic books, to purchases). */
+  readonly stock: Amount;
+  /** To the cost of what has left. */
+  readonly cost: Amount;
+  /** To goods received whose invoice is to come. */
+  readonly received: Amount;
+  /** To goods invoiced that are to come. */
+  readonly invoiced: Amount;
+  /** To the account of price differences, where the company has one. */
+  readonly difference: Amount;
+}
+
+type StockMoves = ReadonlyMap<string, StockMove>;
+
+/** That more went out than was there: so many are short since. */
+export interface Short {
+  readonly document: string;
+  readonly item: string;
+  readonly quantity: Quantity;
+}
 
 export interface StockCourse {
-  /** By document, then by item; minor units. */
+  /** By document, then by item. */
   readonly moves: ReadonlyMap<string, StockMoves>;
   /** By item, after all of it. */
   readonly standing: ReadonlyMap<string, Standing>;
   /** Documents by which more went out than there was. */
-  readonly beyond: readonly { readonly document: string; readonly item: string }[];
+  readonly beyond: readonly Short[];
+  /** Goods and invoices of which one waits for the other, after all of it. */
+  readonly open: readonly OpenGoods[];
 }
-
-const MOVING: ReadonlySet<DocumentKind> = new Set(['goods-in', 'goods-out', 'stock-count']);
 
 /** In order of the day; of one day, in the order in which they stand. */
 export const inOrder = (documents: readonly Document[]): readonly Document[] =>
@@ -33,81 +55,215 @@ export const inOrder = (documents: readonly Document[]): readonly Document[] =>
 export const lineWorth = ({ amount, quantity, price }: DocumentLine): Amount =>
   amount ?? worthOf(quantity ?? 0, price ?? 0);
 
-interface Stock {
+interface Ways {
+  readonly isPeriodic: boolean;
+  /** Whether what an invoice differs by has an account of its own. */
+  readonly hasDifferences: boolean;
+}
+
+/** An item’s way through a book’s documents. */
+class Stock {
   quantity: Quantity;
   value: Amount;
   /** What one cost when there last was any. */
-  lastCost: Amount;
+  private lastCost: Amount;
   /** What the books say of it, in periodic books: since the last count. */
-  booked: Amount;
+  private booked: Amount;
+  readonly open: OpenGoodsOf;
+  private move = { stock: 0, cost: 0, received: 0, invoiced: 0, difference: 0 };
+
+  constructor(
+    item: Item,
+    open: readonly OpenGoods[],
+    private readonly ways: Ways,
+  ) {
+    this.quantity = item.openingQuantity;
+    this.value = this.booked = item.openingValue;
+    this.lastCost =
+      item.openingQuantity > 0
+        ? proportion(item.openingValue, 1000, item.openingQuantity)
+        : (item.cost ?? 0);
+    this.open = new OpenGoodsOf(item.id, open);
+  }
+
+  /** What was done since it was last asked. */
+  moved(): StockMove {
+    const { move } = this;
+    this.move = { stock: 0, cost: 0, received: 0, invoiced: 0, difference: 0 };
+    return move;
+  }
+
+  private worth(amount: Amount): void {
+    this.value += amount;
+    this.move.stock += amount;
+  }
+
+  /** Moves worth from the stock into the cost of what has left. */
+  private used(amount: Amount): void {
+    this.worth(-amount);
+    this.move.cost += amount;
+  }
+
+  /** An item with no pieces has no worth. */
+  private emptied(): void {
+    if (this.quantity === 0 && this.value !== 0) this.used(this.value);
+  }
+
+  private costOf(quantity: Quantity): Amount {
+    if (this.quantity <= 0) return worthOf(quantity, this.lastCost);
+    if (quantity === this.quantity) return this.value;
+    return proportion(this.value, quantity, this.quantity);
+  }
+
+  /** Goods come from a supplier: those invoiced before at what they were invoiced at. */
+  comesIn(party: string, lot: Lot): void {
+    const { open, left } = this.open.match(party, { is: 'invoiced', sign: 1 }, lot);
+    this.open.wait(party, { is: 'received', sign: 1 }, left);
+    this.move.invoiced -= open.worth;
+    this.move.received -= left.worth;
+    this.lies({ quantity: lot.quantity, worth: open.worth + left.worth });
+  }
+
+  private lies({ quantity, worth }: Lot): void {
+    const short = Math.min(Math.max(0, -this.quantity), quantity);
+    // What went out before it was here went at what one cost last: now it is known what it cost.
+    const wrong =
+      short > 0
+        ? proportion(worth, short, quantity) - proportion(-this.value, short, -this.quantity)
+        : 0;
+    this.quantity += quantity;
+    this.worth(worth);
+    this.used(wrong);
+    if (quantity > 0) this.lastCost = proportion(worth, 1000, quantity);
+    this.emptied();
+  }
+
+  /** Goods go back to their supplier: those not invoiced yet as they came, those credited before without a worth of their own. */
+  goesBack(party: string, lot: Lot): void {
+    const ofReceived = this.open.match(party, { is: 'received', sign: 1 }, lot);
+    const ofCredited = this.open.match(party, { is: 'invoiced', sign: -1 }, ofReceived.left);
+    this.open.wait(party, { is: 'received', sign: -1 }, ofCredited.left);
+    const worth = ofReceived.open.worth + ofCredited.left.worth;
+    this.move.received += worth;
+    this.quantity -= lot.quantity;
+    this.worth(-worth);
+    this.emptied();
+  }
+
+  /** A supplier asks for a price: of goods that came, of others that are to come. */
+  isInvoiced(party: string, lot: Lot): void {
+    const { own, open, left } = this.open.match(party, { is: 'received', sign: 1 }, lot);
+    this.open.wait(party, { is: 'invoiced', sign: 1 }, left);
+    this.move.received += open.worth;
+    this.move.invoiced += left.worth;
+    this.costs({ quantity: own.quantity, worth: own.worth - open.worth });
+  }
+
+  /** A supplier takes a price back: of goods that were to come, that went back, or that stay and so cost less. */
+  isCredited(party: string, lot: Lot): void {
+    const ofInvoiced = this.open.match(party, { is: 'invoiced', sign: 1 }, lot);
+    const ofReturned = this.open.match(party, { is: 'received', sign: -1 }, ofInvoiced.left);
+    const { left } = ofReturned;
+    this.open.wait(party, { is: 'invoiced', sign: -1 }, left);
+    this.move.invoiced -= ofInvoiced.open.worth;
+    this.move.received -= ofReturned.open.worth;
+    const open = ofInvoiced.open.worth + ofReturned.open.worth;
+    this.costs({ quantity: lot.quantity, worth: open - lot.worth });
+  }
+
+  /** So much more for so many: for those that still lie there, the rest for those that have left. */
+  private costs({ quantity, worth }: Lot): void {
+    if (worth === 0) return;
+    if (this.ways.hasDifferences) {
+      this.move.difference += worth;
+      return;
+    }
+    const there = Math.min(Math.max(0, this.quantity), quantity);
+    this.worth(worth);
+    this.used(worth - (there === quantity ? worth : proportion(worth, there, quantity)));
+  }
+
+  goesOut(quantity: Quantity): void {
+    if (this.ways.isPeriodic) return;
+    const cost = this.costOf(quantity);
+    if (this.quantity > 0) this.lastCost = proportion(this.value, 1000, this.quantity);
+    this.quantity -= quantity;
+    this.used(cost);
+    this.emptied();
+  }
+
+  isCounted(quantity: Quantity): void {
+    const value = this.costOf(quantity);
+    const change = value - (this.ways.isPeriodic ? this.booked : this.value);
+    this.quantity = quantity;
+    this.value = this.booked = value;
+    this.move.stock += change;
+    this.move.cost -= change;
+  }
 }
 
-const costOf = (stock: Stock, quantity: Quantity): Amount => {
-  if (stock.quantity <= 0) return worthOf(quantity, stock.lastCost);
-  if (quantity === stock.quantity) return stock.value;
-  return proportion(stock.value, quantity, stock.quantity);
+const HAPPENS: Readonly<
+  Partial<Record<Document['kind'], (stock: Stock, line: DocumentLine, party: string) => void>>
+> = {
+  'goods-in': (stock, line, party) =>
+    (line.quantity ?? 0) < 0
+      ? stock.goesBack(party, { quantity: -(line.quantity ?? 0), worth: -lineWorth(line) })
+      : stock.comesIn(party, { quantity: line.quantity ?? 0, worth: lineWorth(line) }),
+  'supplier-invoice': (stock, line, party) =>
+    stock.isInvoiced(party, { quantity: line.quantity ?? 0, worth: lineWorth(line) }),
+  'credit-note': (stock, line, party) =>
+    stock.isCredited(party, { quantity: line.quantity ?? 0, worth: lineWorth(line) }),
+  'goods-out': (stock, line) => stock.goesOut(line.quantity ?? 0),
+  'stock-count': (stock, line) => stock.isCounted(line.quantity ?? 0),
 };
 
-function comesIn(stock: Stock, quantity: Quantity, worth: Amount): void {
-  stock.quantity += quantity;
-  stock.value += worth;
-  if (quantity > 0) stock.lastCost = proportion(worth, 1000, quantity);
-}
+const added = (one: StockMove | undefined, other: StockMove): StockMove =>
+  one === undefined
+    ? other
+    : {
+        stock: one.stock + other.stock,
+        cost: one.cost + other.cost,
+        received: one.received + other.received,
+        invoiced: one.invoiced + other.invoiced,
+        difference: one.difference + other.difference,
+      };
 
-function goesOut(stock: Stock, quantity: Quantity): Amount {
-  const cost = costOf(stock, quantity);
-  if (stock.quantity > 0) stock.lastCost = proportion(stock.value, 1000, stock.quantity);
-  stock.quantity -= quantity;
-  stock.value -= cost;
-  return cost;
-}
-
-function isCounted(stock: Stock, quantity: Quantity, isPeriodic: boolean): Amount {
-  const value = costOf(stock, quantity);
-  const change = value - (isPeriodic ? stock.booked : stock.value);
-  Object.assign(stock, { quantity, value, booked: value });
-  return change;
-}
-
-const openingOf = (item: Item): Stock => ({
-  quantity: item.openingQuantity,
-  value: item.openingValue,
-  lastCost:
-    item.openingQuantity > 0
-      ? proportion(item.openingValue, 1000, item.openingQuantity)
-      : (item.cost ?? 0),
-  booked: item.openingValue,
-});
-
-/** The course of the stock in a book's documents: only the order of goods in and goods out decides the average cost. */
-export function stockCourse(
-  { items, documents, inventory }: Dealings,
-  until?: string,
-): StockCourse {
-  const stocks = new Map(items.map((item) => [item.id, openingOf(item)]));
-  const isPeriodic = inventory === 'periodic';
-  const beyond: { document: string; item: string }[] = [];
-  const moved = (document: Document, stock: Stock, line: DocumentLine): Amount => {
-    const quantity = line.quantity ?? 0;
-    if (document.kind === 'stock-count') return isCounted(stock, quantity, isPeriodic);
-    if (document.kind === 'goods-in') {
-      comesIn(stock, quantity, lineWorth(line));
-      return 0;
-    }
-    if (isPeriodic) return 0;
-    if (quantity > stock.quantity) beyond.push({ document: document.id, item: line.item ?? '' });
-    return goesOut(stock, quantity);
+/**
+ * The course of the stock in a book’s documents, at average cost, with the invoices of suppliers: what they differ by from
+ * what the goods came in at belongs to what lies there and to what has left (IAS 2.10 to 2.11, 2.25).
+ */
+export function stockCourse(dealings: Dealings, until?: string): StockCourse {
+  const { items, documents, parties, inventory, posting, openGoods } = dealings;
+  const ways = {
+    isPeriodic: inventory === 'periodic',
+    hasDifferences: posting.priceDifference !== null,
   };
-  const moves = new Map<string, Map<string, Amount>>();
+  const stocks = new Map(items.map((item) => [item.id, new Stock(item, openGoods, ways)]));
+  const customers = new Set(parties.flatMap(({ id, kind }) => (kind === 'customer' ? [id] : [])));
+  const beyond: Short[] = [];
+  const moves = new Map<string, Map<string, StockMove>>();
   for (const document of inOrder(documents)) {
-    if (!MOVING.has(document.kind) || (until !== undefined && document.date > until)) continue;
-    const own = new Map<string, Amount>();
+    const happens = HAPPENS[document.kind];
+    const party = document.party ?? '';
+    if (!happens || (until !== undefined && document.date > until)) continue;
+    if (document.kind === 'credit-note' && customers.has(party)) continue;
+    const own = new Map<string, StockMove>();
     for (const line of document.lines) {
       const stock = stocks.get(line.item ?? '');
-      if (stock && line.item !== null)
-        own.set(line.item, (own.get(line.item) ?? 0) + moved(document, stock, line));
+      if (!stock || line.item === null) continue;
+      happens(stock, line, party);
+      own.set(line.item, added(own.get(line.item), stock.moved()));
+      if (document.kind === 'goods-out' && (line.quantity ?? 0) > 0 && stock.quantity < 0)
+        beyond.push({ document: document.id, item: line.item, quantity: -stock.quantity });
     }
     moves.set(document.id, own);
   }
-  return { moves, standing: stocks, beyond };
+  return {
+    moves,
+    standing: new Map(
+      [...stocks].map(([id, { quantity, value }]) => [id, { quantity, value }] as const),
+    ),
+    beyond,
+    open: [...stocks.values()].flatMap(({ open }) => open.rows),
+  };
 }

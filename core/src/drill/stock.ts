@@ -30,6 +30,7 @@ const NAMES: Readonly<Record<string, string>> = {
     'Staff advance; Insurance claim agreed; Owed for the sold trailer; Grant promised by the council, unpaid; Loan to an employee',
   inventory:
     'Shop stock; Loaves for sale; Cars for sale, garage; Seedlings for sale; Books for sale; Flour and yeast for baking; Spare parts for sale; gb:Stock of goods; us:Merchandise inventory; Medicines for sale; Kayaks for sale; Dog food for sale; Tyres for sale; Sheet music for sale; Boards for sale, builder’s yard',
+  'goods-in-transit': 'Goods in transit; Saddles invoiced, still on the ship',
   'work-in-progress':
     'Books half bound; Kitchens being built, not finished; Unfinished orders; Play in rehearsal, costs so far',
   supplies:

@@ -6,7 +6,10 @@ import { sheetOf, type Handout, type HandoutRow } from './sheet.js';
 
 /** How the cost of sales of a period comes about: opening stock, what was bought, less closing stock. */
 export function costSheet(book: Book, period: Period): Handout {
-  const { opening, bought, others, available, closing, total } = costOfSales(book, period);
+  const { opening, bought, otherwise, others, available, closing, total } = costOfSales(
+    book,
+    period,
+  );
   const row = (name: string, amount: Amount, kind: HandoutRow['kind'] = 'row'): HandoutRow => ({
     ...{ kind, depth: 0, cells: [name, { amount }] },
   });
@@ -20,6 +23,14 @@ export function costSheet(book: Book, period: Period): Handout {
     rows: [
       row('Opening stock', opening),
       ...(bought === 0 ? [] : [row('Bought into stock', bought)]),
+      ...(otherwise === 0
+        ? []
+        : [
+            row(
+              otherwise < 0 ? 'Left the stock otherwise' : 'Came into stock otherwise',
+              otherwise,
+            ),
+          ]),
       ...others.map(({ account, amount }) => row(accountLabel(account), amount)),
       row('There to be sold', available, 'heading'),
       row('Less closing stock', -closing || 0),

@@ -1,7 +1,7 @@
-import { accountLabel, accountOf, type Book, type Entry } from '../book/book.js';
+import { accountLabel, accountOf, type Account, type Book, type Entry } from '../book/book.js';
 import { dayText, type Period } from '../day/calendar.js';
 import { rowsOf } from '../placing/places.js';
-import { ledgerOf, upTo } from '../ledger/balances.js';
+import { balancesOf, ledgerOf, statementAccounts, upTo } from '../ledger/balances.js';
 import type { Amount } from '../money/amount.js';
 import { sheetOf, type Handout, type HandoutCell, type HandoutColumn } from './sheet.js';
 
@@ -42,10 +42,18 @@ export function journalSheet(book: Book, entries: readonly Entry[] = book.entrie
   });
 }
 
+/** The accounts in the order of the chart; where an opening difference waits, last. */
+function accountsIn(book: Book, at: string): readonly Account[] {
+  const inChart = rowsOf(book).map(({ account }) => account);
+  const known = new Set(inChart);
+  const all = statementAccounts(book, balancesOf(book, upTo(at)));
+  return [...inChart, ...all.filter((each) => !known.has(each))];
+}
+
 /** All accounts with their postings of a period, each with the balance after it. */
 export function ledgerSheet(book: Book, { from, to }: Period): Handout {
   const ledger = ledgerOf(book, upTo(to));
-  const rows = rowsOf(book).flatMap(({ account }) => {
+  const rows = accountsIn(book, to).flatMap((account) => {
     const all = ledger.get(account.id) ?? [];
     const before = all.filter(({ date }) => date < from).at(-1)?.balance ?? 0;
     const lines = all.filter(({ date }) => date >= from);

@@ -188,7 +188,7 @@ function balanceRows(book: Book, beside: Beside): HandoutRow[] {
 const profitLines = (book: Book, beside: Beside): HandoutRow[] =>
   profitRows(book.scheme, beside.now).map(({ id, name }) =>
     beside.row('row', name, {
-      figure: (of) => (id === 'profit' ? of.onSheet.period : of.onSheet.earlier),
+      figure: (of) => profitRows(book.scheme, of).find((each) => each.id === id)?.amount ?? 0,
     }),
   );
 

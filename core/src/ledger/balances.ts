@@ -30,7 +30,7 @@ export const counts = (posting: Posting, entry: Entry): boolean =>
 /** The account of the role suspense: the book's own, else the one that statements show when needed. */
 const VIRTUAL_SUSPENSE: Account = account('suspense', 'Suspense: opening difference');
 
-const isSuspense = (book: Book, account: Account): boolean =>
+export const isSuspense = (book: Book, account: Account): boolean =>
   typeOf(book.scheme, account.type)?.role === 'suspense';
 
 /** Debits less credits of all opening balances: zero when they are in balance. */
@@ -60,6 +60,14 @@ function findSuspense(book: Book): Account {
   return { ...VIRTUAL_SUSPENSE, id, type };
 }
 
+/** What every account stands at when the books open, debit positive; a difference in suspense, so that it adds up to zero. */
+function openedAt(book: Book): Readonly<Record<string, Amount>> {
+  const difference = openingDifference(book);
+  if (difference === 0) return book.opening.balances;
+  const suspense = suspenseOf(book).id;
+  return { ...book.opening.balances, [suspense]: openingOf(book, suspense) - difference };
+}
+
 /**
  * The balance of every account that has postings, debit positive. An opening difference stands in
  * suspense, so the balances always add up to zero when all postings of each entry count.
@@ -67,11 +75,8 @@ function findSuspense(book: Book): Account {
 export function balancesOf(book: Book, posting: Posting = EVERYTHING): Map<string, Amount> {
   const balances = new Map<string, Amount>();
   const post = (id: string, amount: Amount) => balances.set(id, (balances.get(id) ?? 0) + amount);
-  if (posting.opening && onDay(posting, book.opening.date)) {
-    for (const [id, amount] of Object.entries(book.opening.balances)) post(id, amount);
-    const difference = openingDifference(book);
-    if (difference !== 0) post(suspenseOf(book).id, -difference);
-  }
+  if (posting.opening && onDay(posting, book.opening.date))
+    for (const [id, amount] of Object.entries(openedAt(book))) post(id, amount);
   for (const entry of book.entries)
     if (counts(posting, entry)) for (const line of entry.lines) post(line.account, line.amount);
   return balances;
@@ -116,13 +121,14 @@ export function ledgerOf(book: Book, posting: Posting = EVERYTHING): Map<string,
 }
 
 /** Opening balances and entries in order of date, opening balances first on their day. */
-function inOrderOfDate({ opening, entries }: Book, posting: Posting) {
+function inOrderOfDate(book: Book, posting: Posting) {
+  const { opening, entries } = book;
   const { date } = opening;
   const isOpened = posting.opening && onDay(posting, date);
   const opened = {
     entry: null,
     date,
-    lines: Object.entries(opening.balances).map(([account, amount]) => ({ account, amount })),
+    lines: Object.entries(openedAt(book)).map(([account, amount]) => ({ account, amount })),
   };
   return [
     ...(isOpened ? [opened] : []),
@@ -135,7 +141,7 @@ function inOrderOfDate({ opening, entries }: Book, posting: Posting) {
 /** An account's postings in order of date (opening first), each with the running balance. */
 export function linesOf(book: Book, id: string, posting: Posting = EVERYTHING): LedgerLine[] {
   const found: Omit<LedgerLine, 'balance'>[] = [];
-  const opening = openingOf(book, id);
+  const opening = openedAt(book)[id] ?? 0;
   if (opening !== 0 && posting.opening && onDay(posting, book.opening.date))
     found.push({ entry: null, date: book.opening.date, amount: opening });
   for (const entry of book.entries) {

@@ -10,13 +10,15 @@ export function formatDecimal(amount: Amount, digits: number): string {
 
 /**
  * Minor units for people: thousands grouped, negative in parentheses, zero as an en dash.
- * `places` is how many decimals to show; pass 0 only when all amounts shown together are whole.
+ * `places` is how many decimals to show: 0 where all amounts shown together are whole. What that would hide is shown
+ * all the same.
  */
 export function formatAmount(amount: Amount, digits: number, places = digits): string {
   if (amount === 0) return '–';
   const [whole = '', decimals = ''] = formatDecimal(Math.abs(amount), digits).split('.');
   const grouped = inThrees(whole);
-  const shown = places > 0 ? `${grouped}.${decimals.slice(0, places)}` : grouped;
+  const kept = /[1-9]/.test(decimals.slice(places)) ? digits : places;
+  const shown = kept > 0 ? `${grouped}.${decimals.slice(0, kept)}` : grouped;
   return amount < 0 ? `(${shown})` : shown;
 }
 

@@ -3,6 +3,9 @@ import { dayText } from '../day/calendar.js';
 import { dealingsOf, withDealings } from '../book/dealings.js';
 import { isMade, withMadeEntries } from '../document/made-entries.js';
 import { KIND_FACTS } from '../document/document-kinds.js';
+import { stockCourse, type Short } from '../document/stock.js';
+import { shortDecimal } from '../money/format-amount.js';
+import { QUANTITY_DIGITS } from '../money/quantity.js';
 import { done, refusal, refused, type Refusal, type Result } from '../refusal/refusal.js';
 import { lockedBefore, oddDay, refusalsOf } from './entry-changes.js';
 import type { Applied, Rules } from './operation.js';
@@ -17,6 +20,16 @@ const named = refusal(
   'dealings.named',
   (f: { name: string; by: string; count: number }) =>
     `“${f.name}” stands in ${f.count} ${f.count === 1 ? 'document' : 'documents'} (the first: ${f.by}), so it can’t be removed. Remove those first.`,
+);
+const waitedFor = refusal(
+  'dealings.waited-for',
+  (f: { name: string }) =>
+    `Goods of “${f.name}” wait for their invoice since the year before, so it can’t be removed.`,
+);
+const goodsShort = refusal(
+  'document.goods-short',
+  (f: { name: string; short: string }) =>
+    `More of “${f.name}” went out than came in: ${f.short} short. Their cost is taken at what one cost last, and put right when the goods come in.`,
 );
 const settled = refusal(
   'document.is-settled',
@@ -75,11 +88,30 @@ interface Making {
   readonly restores?: boolean | undefined;
 }
 
-/** The days that an author is told of, of the entries that are new or made anew. */
-function noticed(before: Book, after: Book): readonly Refusal[] {
+/** What is done all the same and pointed out: the days of entries that are new or made anew, and goods that are short. */
+function noticed(before: Book, after: Book, rules: Rules): readonly Refusal[] {
   const old = new Set<Entry>(before.entries);
-  return after.entries.filter((entry) => !old.has(entry)).flatMap((entry) => oddDay(before, entry));
+  const days = after.entries
+    .filter((entry) => !old.has(entry))
+    .flatMap((entry) => oddDay(before, entry, rules));
+  return [...days, ...shortSince(dealingsOf(before), dealingsOf(after))];
 }
+
+/** Goods that went out and were not there, since a change. */
+function shortSince(before: Dealings, after: Dealings): readonly Refusal[] {
+  if (before.documents === after.documents) return [];
+  const known = new Set(stockCourse(before).beyond.map(shortKey));
+  return stockCourse(after)
+    .beyond.filter((each) => !known.has(shortKey(each)))
+    .map(({ item, quantity }) => {
+      const { name, unit } = after.items.find(({ id }) => id === item) ?? { name: item, unit: '' };
+      const short = shortDecimal(quantity, QUANTITY_DIGITS) + (unit === '' ? '' : ` ${unit}`);
+      return goodsShort({ name, short }, 'lines');
+    });
+}
+
+const shortKey = ({ document, item, quantity }: Short): string =>
+  JSON.stringify([document, item, quantity]);
 
 /** Whether something that was recorded is changed by it, or gone. */
 function touches(before: Book, after: Book): boolean {
@@ -99,7 +131,7 @@ export function remade(
     return refused(fixed({}, 'id'));
   const refusals = refusalsOfMade(before, made.value, { rules, restores });
   if (refusals.length > 0) return refused(...refusals);
-  return done({ book: made.value, inverse, notices: () => noticed(before, made.value) });
+  return done({ book: made.value, inverse, notices: () => noticed(before, made.value, rules) });
 }
 
 interface Putting<L extends ListName> {
@@ -142,7 +174,14 @@ export function remove<L extends ListName>(book: Book, removing: Removing<L>): R
   return remade(book, changed, { inverse: removing.undo(thing, index), rules });
 }
 
-function heldBy({ documents }: Dealings, list: ListName, thing: Thing): Refusal[] {
+/** What of it is in the books since they began. */
+const sinceBefore = ({ openGoods }: Dealings, list: ListName, { id }: Thing): boolean =>
+  openGoods.some(({ item, party }) => id === (list === 'items' ? item : party));
+
+function heldBy(dealings: Dealings, list: ListName, thing: Thing): Refusal[] {
+  if ((list === 'items' || list === 'parties') && 'name' in thing)
+    if (sinceBefore(dealings, list, thing)) return [waitedFor({ name: thing.name }, 'id')];
+  const { documents } = dealings;
   const naming = documents.filter((document) => {
     if (list === 'parties') return document.party === thing.id;
     if (list === 'items') return document.lines.some(({ item }) => item === thing.id);

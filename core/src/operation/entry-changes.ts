@@ -21,6 +21,11 @@ const entryLocked = refusal(
   (f: { date: string; until: string }) =>
     `${dayText(f.date)} lies in a locked period: entries up to ${dayText(f.until)} stay as they are. Use a later day.`,
 );
+const entryBehindLock = refusal(
+  'entry.behind-lock',
+  (f: { date: string; until: string }) =>
+    `${dayText(f.date)} lies in a period that you locked up to ${dayText(f.until)}. For you, who build this company, it is done all the same; students can’t.`,
+);
 const entryFixed = refusal(
   'entry.fixed',
   () =>
@@ -56,19 +61,21 @@ export function refusalsOf(
   if (!isDay(entry.date)) return [notADay({ text: entry.date }, 'date')];
   const shut = restores ? [] : onShut(book, entry);
   const refusals = [...faultsOfEntry(book, entry), ...oddAmounts(entry), ...shut];
-  return rules.by === 'student' ? [...refusals, ...oddDay(book, entry)] : refusals;
+  return rules.by === 'student' ? [...refusals, ...oddDay(book, entry, rules)] : refusals;
 }
 
 /** A day that a student may not use, and that an author is told of. */
-export const oddDay = (book: Book, entry: Pick<Entry, 'date' | 'kind'>): Refusal[] => [
+export const oddDay = (
+  book: Book,
+  entry: Pick<Entry, 'date' | 'kind'>,
+  { by }: Pick<Rules, 'by'>,
+): Refusal[] => [
   ...outsideYear(book, entry),
-  ...lockedOn(book, entry.date),
+  ...lockedOn(book, entry.date, by === 'student' ? entryLocked : entryBehindLock),
 ];
 
-function lockedOn({ locked }: Book, date: string): Refusal[] {
-  return locked === undefined || date > locked
-    ? []
-    : [entryLocked({ date, until: locked }, 'date')];
+function lockedOn({ locked }: Book, date: string, told = entryLocked): Refusal[] {
+  return locked === undefined || date > locked ? [] : [told({ date, until: locked }, 'date')];
 }
 
 function oddAmounts(entry: Entry): Refusal[] {
@@ -133,7 +140,7 @@ export const recordEntry: Change<'record-entry'> = {
     return done({
       book: { ...book, entries },
       inverse: { kind: 'remove-entry', id: entry.id },
-      notices: () => oddDay(book, entry),
+      notices: () => oddDay(book, entry, rules),
     });
   },
 };
@@ -154,7 +161,7 @@ export const changeEntry: Change<'change-entry'> = {
     return done({
       book: { ...book, entries },
       inverse: { kind: 'change-entry', entry: before, restores: true },
-      notices: () => oddDay(book, entry),
+      notices: () => oddDay(book, entry, rules),
     });
   },
 };

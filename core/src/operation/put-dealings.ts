@@ -1,13 +1,6 @@
 import { dealingsOf, withDealings } from '../book/dealings.js';
-import { refusal, refused } from '../refusal/refusal.js';
 import { put, remade, remove } from './dealing-changes.js';
 import type { Change } from './operation.js';
-
-const countsOtherwise = refusal(
-  'dealings.inventory-in-use',
-  () =>
-    'Documents are recorded already by the inventory system as it is. Remove them first, or begin with a new company.',
-);
 
 export const putParty: Change<'put-party'> = {
   apply: (book, { party, index }, rules) =>
@@ -109,8 +102,6 @@ export const removeSchedule: Change<'remove-schedule'> = {
 export const changePosting: Change<'change-posting'> = {
   apply(book, { posting, inventory }, rules) {
     const before = dealingsOf(book);
-    if (inventory !== before.inventory && before.documents.length > 0)
-      return refused(countsOtherwise({}, 'inventory'));
     return remade(book, withDealings(book, { posting, inventory }), {
       inverse: { kind: 'change-posting', posting: before.posting, inventory: before.inventory },
       rules,

@@ -48,6 +48,7 @@ const CURRENT_ASSETS = rows('current-assets', 'operating', { list: [
   ['due-from-owner', 'Due from owner or director', 'What an owner, partner or director owes to the business.', 'Director’s loan account', { flow: 'investing' }],
   ['sundry-receivable', 'Sundry receivable', 'What others than customers owe to the business.', 'Staff advance; Insurance claim'],
   ['inventory', 'Inventory', 'Goods held for sale, or to be made into goods for sale.', 'Shop stock; Paper and board', { role: 'inventory' }],
+  ['goods-in-transit', 'Goods in transit', 'Goods that a supplier has invoiced and that are not here yet.', 'Goods in transit; Invoiced, on its way'],
   ['work-in-progress', 'Work in progress', 'Work begun for customers or for stock, and not finished yet.', 'Unfinished orders; Jobs in hand'],
   ['supplies', 'Supplies', 'Things kept for use in the business, not for sale.', 'Cleaning supplies; Packing boxes'],
   ['prepayment', 'Prepayment', 'Paid now, used up within a year. It becomes an expense month by month; until then the unused part is an asset.', 'Prepaid rent; Prepaid insurance'],

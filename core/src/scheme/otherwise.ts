@@ -11,6 +11,7 @@ const OTHERWISE: Readonly<Record<string, string>> = {
   'due-from-owner': 'What the owner owes is no wage and no sale: it comes back, or is drawn.',
   'sundry-receivable': 'Did it arise from a sale? Only then is it a trade receivable.',
   inventory: 'On the shelf it is an asset; out of the door it is a cost.',
+  'goods-in-transit': 'What is owed for is yours, though it has not come; it is no goods in stock yet.',
   'work-in-progress': 'Work that is not finished has cost something, and has earned nothing yet.',
   supplies: 'Would you sell it, or use it? What is for sale is inventory.',
   prepayment: 'Unused at the date is an asset; only the used part is an expense.',

@@ -2,6 +2,7 @@ import { id } from './account.js';
 import { documentShape } from './document.js';
 import { entryShape } from './entry.js';
 import { itemShape } from './item.js';
+import { openGoodsShape } from './open-goods.js';
 import { partyShape } from './party.js';
 import { record } from './record.js';
 import { scheduleShape } from './schedule.js';
@@ -17,6 +18,10 @@ export const postingShape = record({
   payables: orNull(id),
   /** Goods received whose invoice is not there yet. */
   goodsReceived: orNull(id),
+  /** Goods invoiced that are not here yet. */
+  goodsInvoiced: orNull(id),
+  /** What suppliers’ invoices differ by from what the goods came in at; null: it belongs to the goods themselves. */
+  priceDifference: orNull(id),
   discountGiven: orNull(id),
   discountTaken: orNull(id),
   returnsGiven: orNull(id),
@@ -38,8 +43,13 @@ export const DEALINGS = {
   parties: listIfAny(partyShape, MOST, 'parties'),
   items: listIfAny(itemShape, MOST, 'items'),
   documents: listIfAny(documentShape, MOST, 'documents'),
+  /** When the books begin: goods whose invoice is to come, and the other way round. */
+  openGoods: listIfAny(openGoodsShape, MOST, 'goods that wait for their invoice'),
   schedules: listIfAny(scheduleShape, MOST, 'schedules'),
   /** Entries that wait to be posted together: none of them is in the books yet. */
   waiting: listIfAny(entryShape, MOST_WAITING, 'entries that wait'),
   templates: listIfAny(templateShape, MOST_WAITING, 'templates'),
 } as const;
+
+/** With whom a company deals, in what, what happened, and the tables that make entries. */
+export type Dealings = { readonly [P in keyof typeof DEALINGS]: ValueOf<(typeof DEALINGS)[P]> };

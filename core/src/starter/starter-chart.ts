@@ -1,4 +1,6 @@
 import type { Account, Book, Company, LegalForm } from '../book/book.js';
+import { withDealings } from '../book/dealings.js';
+import type { InventorySystem } from '../shape/dealings.js';
 import { account, freeId, newBook, slugOf } from '../book/new-book.js';
 import { renumberedChart } from '../placing/renumber-chart.js';
 import { namesInAnyWords, typeOf, type Scheme } from '../scheme/index.js';
@@ -59,6 +61,10 @@ function inOrderOfTypes({ types }: Scheme, accounts: readonly Account[]): Accoun
   return [...accounts].sort((a, b) => rank(a) - rank(b));
 }
 
+/** A chart with a change of stock counts it when the period ends; one with a cost of goods sold takes that with each sale. */
+const inventoryOf = (accounts: readonly Account[]): InventorySystem =>
+  accounts.some(({ type }) => type === 'stock-change') ? 'periodic' : 'perpetual';
+
 /** What a starter chart is made for. */
 export interface StarterFrame {
   readonly company: Company;
@@ -83,8 +89,9 @@ export function starterChart(tradeId: string, frame: StarterFrame): Book {
   const result = renumberedChart(plain, plain.numberPlan);
   if (!result.ok) throw new Error(result.refusals[0]?.says);
   const numbers = new Map(result.value.map(({ id, number }) => [id, number]));
-  return {
+  const numbered = {
     ...plain,
     accounts: plain.accounts.map((each) => ({ ...each, number: numbers.get(each.id) ?? null })),
   };
+  return withDealings(numbered, { inventory: inventoryOf(accounts) });
 }

@@ -36,6 +36,7 @@ const BELONGS: Readonly<Record<string, string>> = {
   'accrued-income': 'revenue',
   'deferred-income': 'revenue',
   inventory: 'cost-of-sales',
+  'goods-in-transit': 'cost-of-sales',
   'work-in-progress': 'cost-of-sales',
   'trade-payables': 'cost-of-sales',
   'note-payable': 'cost-of-sales',

@@ -15,6 +15,7 @@ export const EQUITY_COLUMNS = [
   'profit',
   'contributed',
   'takenOut',
+  'revalued',
   'between',
   'closing',
 ] as const;
@@ -40,6 +41,7 @@ const NOTHING: EquityFigures = {
   profit: 0,
   contributed: 0,
   takenOut: 0,
+  revalued: 0,
   between: 0,
   closing: 0,
 };
@@ -51,21 +53,21 @@ export const EQUITY_COLUMN_NAMES: Readonly<Record<EquityColumn, string>> = {
   profit: 'Profit',
   contributed: 'Contributed',
   takenOut: 'Taken out',
+  revalued: 'Revalued',
   between: 'Between them',
   closing: 'At the end',
 };
 
+const SELDOM: ReadonlySet<EquityColumn> = new Set(['restated', 'revalued', 'between']);
+
 /** The columns that are worth showing: those that are seldom used only where something stands in them. */
 export const equityColumnsShown = ({ rows }: Pick<ChangesInEquity, 'rows'>): EquityColumn[] =>
-  EQUITY_COLUMNS.filter(
-    (column) =>
-      (column !== 'restated' && column !== 'between') || rows.some((row) => row[column] !== 0),
-  );
+  EQUITY_COLUMNS.filter((column) => !SELDOM.has(column) || rows.some((row) => row[column] !== 0));
 
 /**
  * Changes in equity over a period: for each equity account and for the profit not yet closed, how it stood, what
  * a prior-period adjustment restated, what the profit brought (also through a closing: to whom it was closed),
- * what was contributed and taken out, what went from one equity account to another, how it stands. Opening
+ * what was contributed and taken out, what was written up or down (IAS 16.39, 1.106), what went from one equity account to another, how it stands. Opening
  * balances and entries of the kind opening count as how it stood, whatever their date.
  */
 export function changesInEquity(book: Book, period: Period): ChangesInEquity {
@@ -121,13 +123,15 @@ const equityLines = ({ lines }: Entry, equity: ReadonlySet<string>): Credit[] =>
 function columnsOf(book: Book, entry: Entry, lines: readonly Credit[]): Placed[] {
   if (entry.kind === 'prior-period-adjustment')
     return lines.map(([id, credit]) => [id, 'restated', credit]);
-  return entry.kind === 'closing' ? closed(book, lines) : fromOwners(lines);
+  return entry.kind === 'closing' ? closed(book, lines) : fromOwners(book, lines);
 }
 
 /**
- * What crosses the equity accounts of an entry goes between them; the rest came from the owners or went to them.
+ * What crosses the equity accounts of an entry goes between them; the rest came from the owners or went to them, or is
+ * what an asset was written up or down by.
  */
-function fromOwners(lines: readonly Credit[]): Placed[] {
+function fromOwners(book: Book, lines: readonly Credit[]): Placed[] {
+  const isRevalued = (id: string) => accountOf(book, id)?.type === 'revaluation-reserve';
   const [up, down] = [lines.filter(([, c]) => c > 0), lines.filter(([, c]) => c < 0)];
   const between = Math.min(sum(up.map(([, c]) => c)), -sum(down.map(([, c]) => c)));
   const split = (side: readonly Credit[], sign: 1 | -1, rest: 'contributed' | 'takenOut') => {
@@ -137,7 +141,7 @@ function fromOwners(lines: readonly Credit[]): Placed[] {
     );
     return side.flatMap(([id, credit], i): Placed[] => [
       [id, 'between', parts[i] ?? 0],
-      [id, rest, credit - (parts[i] ?? 0)],
+      [id, isRevalued(id) ? 'revalued' : rest, credit - (parts[i] ?? 0)],
     ]);
   };
   return [...split(up, 1, 'contributed'), ...split(down, -1, 'takenOut')];

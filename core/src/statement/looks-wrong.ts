@@ -4,8 +4,8 @@ import { dealingsOf } from '../book/dealings.js';
 import { inOrder, stockCourse } from '../document/stock.js';
 import { balancesOf, upTo } from '../ledger/balances.js';
 import { minorDigits, type Amount } from '../money/amount.js';
-import { allWhole, formatAmount } from '../money/format-amount.js';
-import { proportion } from '../money/quantity.js';
+import { allWhole, formatAmount, shortDecimal } from '../money/format-amount.js';
+import { proportion, QUANTITY_DIGITS } from '../money/quantity.js';
 import { whoOwes } from '../party/who-owes.js';
 import { typeOf } from '../scheme/scheme.js';
 import type { Document } from '../shape/document.js';
@@ -62,7 +62,8 @@ function costWithoutSale({ book, at, later, money }: Looking): LooksWrong[] {
       (each) => each.kind === 'goods-out' && each.party === party && moves.get(each.id)?.has(id),
     );
     const sent = last?.lines.find((line) => line.item === id)?.quantity ?? 0;
-    const cost = sent > 0 ? proportion(moves.get(last?.id ?? '')?.get(id) ?? 0, quantity, sent) : 0;
+    const cost =
+      sent > 0 ? proportion(moves.get(last?.id ?? '')?.get(id)?.cost ?? 0, quantity, sent) : 0;
     const invoice = later.find((each) => each.kind === 'customer-invoice' && each.party === party);
     const follows = invoice
       ? `the invoice follows on ${dayText(invoice.date)}`
@@ -112,22 +113,53 @@ const overdrawn = ({ book, balances, money }: Looking): LooksWrong[] =>
     };
   });
 
-/** Goods whose invoice has not come, or that were invoiced before they came. */
+/** Goods whose invoice has not come, that were invoiced before they came, or went back and are not credited. */
 function betweenGoodsAndInvoice({ book, balances, money }: Looking): LooksWrong[] {
-  const account = accountOf(book, dealingsOf(book).posting.goodsReceived);
-  const balance = account ? (balances.get(account.id) ?? 0) : 0;
-  if (!account || balance === 0) return [];
+  const { goodsReceived, goodsInvoiced } = dealingsOf(book).posting;
+  const tell = (
+    id: string | null,
+    told: (balance: Amount) => Pick<LooksWrong, 'title' | 'says'>,
+  ) => {
+    const account = accountOf(book, id);
+    const balance = account ? (balances.get(account.id) ?? 0) : 0;
+    return account && balance !== 0
+      ? [{ account: account.id, document: null, ...told(balance) }]
+      : [];
+  };
   return [
-    {
-      account: account.id,
-      title: balance < 0 ? 'Goods received, not invoiced' : 'Invoiced, not received',
-      says:
-        balance < 0
-          ? `Goods worth ${money(-balance)} are here, and their invoices are not: they are owed all the same.`
-          : `Goods for ${money(balance)} were invoiced before they came: they are owed to us until they do.`,
-      document: null,
-    },
+    ...tell(goodsReceived, (balance) =>
+      balance < 0
+        ? {
+            title: 'Goods received, not invoiced',
+            says: `Goods worth ${money(-balance)} are here, and their invoices are not: they are owed all the same.`,
+          }
+        : {
+            title: 'Sent back, not credited',
+            says: `Goods worth ${money(balance)} went back, and the credit note has not come: they are owed to us until it does.`,
+          },
+    ),
+    ...tell(goodsInvoiced, (balance) => ({
+      title: 'Invoiced, not received',
+      says: `Goods for ${money(balance)} were invoiced before they came: they are ours, on their way.`,
+    })),
   ];
+}
+
+/** Goods that left before they came: their cost is not known yet. */
+function goodsShort({ book, at }: Looking): LooksWrong[] {
+  const dealings = dealingsOf(book);
+  const { standing, beyond } = stockCourse(dealings, at);
+  return dealings.items.flatMap(({ id, name, unit, stockAccount }) => {
+    const { quantity = 0 } = standing.get(id) ?? {};
+    if (quantity >= 0 || stockAccount === null) return [];
+    const short = shortDecimal(-quantity, QUANTITY_DIGITS) + (unit === '' ? '' : ` ${unit}`);
+    return {
+      account: stockAccount,
+      title: 'More went out than came in',
+      says: `${name}: ${short} short. Their cost is taken at what one cost last; it is put right when the goods come in.`,
+      document: beyond.findLast(({ item }) => item === id)?.document ?? null,
+    };
+  });
 }
 
 /**
@@ -151,5 +183,6 @@ export function looksWrong(book: Book, at: string, whole: Book = book): LooksWro
     ...paidAhead(looking),
     ...overdrawn(looking),
     ...betweenGoodsAndInvoice(looking),
+    ...goodsShort(looking),
   ];
 }

@@ -1,7 +1,7 @@
-import type { Account, Book } from '../book/book.js';
+import { accountLabel, type Account, type Book } from '../book/book.js';
 import { ancestorsOf, NOT_PLACED, sectionIdOf } from '../book/place.js';
-import { statementAccounts } from '../ledger/balances.js';
-import type { Amount } from '../money/amount.js';
+import { isSuspense, statementAccounts } from '../ledger/balances.js';
+import { sum, type Amount } from '../money/amount.js';
 import { signOf } from '../money/side.js';
 import { sideOfClass, type ClassId } from '../scheme/scheme.js';
 
@@ -47,7 +47,7 @@ export function sectionFigures(
   const sections = bySection.has(NOT_PLACED)
     ? [...book.scheme.sections, notPlaced]
     : book.scheme.sections;
-  return sections.map((section) => {
+  const figures = sections.map((section) => {
     const accounts = bySection.get(section.id) ?? [];
     const sign = sectionSign(section.class);
     const figure = (account: Account) => sign * (balances.get(account.id) ?? 0);
@@ -55,6 +55,27 @@ export function sectionFigures(
     for (const account of accounts) total += figure(account);
     return { ...section, total, lines: linesAt(book, accounts, { figure, level }) };
   });
+  return level === 'section' ? figures.flatMap((each) => apart(book, balances, each)) : figures;
+}
+
+/** Where only sections are shown, what waits in suspense is a line of its own behind the section that it stands in. */
+function apart(
+  book: Book,
+  balances: ReadonlyMap<string, Amount>,
+  section: SectionFigures,
+): SectionFigures[] {
+  const waiting = statementAccounts(book, balances).filter(
+    (account) =>
+      isSuspense(book, account) &&
+      sectionIdOf(book, account) === section.id &&
+      (balances.get(account.id) ?? 0) !== 0,
+  );
+  const sign = sectionSign(section.class);
+  const lines = waiting.map((account) => ({
+    ...{ ...section, id: account.id, name: accountLabel(account), lines: [] },
+    total: sign * (balances.get(account.id) ?? 0),
+  }));
+  return [{ ...section, total: section.total - sum(lines.map(({ total }) => total)) }, ...lines];
 }
 
 function linesAt(
@@ -63,7 +84,8 @@ function linesAt(
   { figure, level }: { readonly figure: (account: Account) => Amount; readonly level: Level },
 ): FigureLine[] {
   if (level === 'section') return [];
-  const shown = level === 'account' ? accounts : accounts.filter((a) => a.parent === null);
+  const isShown = (each: Account) => each.parent === null || isSuspense(book, each);
+  const shown = level === 'account' ? accounts : accounts.filter(isShown);
   const rolled = level === 'account' ? new Map<string, Amount>() : rollUp(book, accounts, figure);
   return shown
     .map((account) => ({ account, amount: rolled.get(account.id) ?? figure(account) + 0 }))
@@ -73,7 +95,9 @@ function linesAt(
 function rollUp(book: Book, accounts: readonly Account[], figure: (a: Account) => Amount) {
   const rolled = new Map<string, Amount>();
   for (const account of accounts) {
-    const top = ancestorsOf(book, account).at(-1) ?? account;
+    const top = isSuspense(book, account)
+      ? account
+      : (ancestorsOf(book, account).at(-1) ?? account);
     rolled.set(top.id, (rolled.get(top.id) ?? 0) + figure(account));
   }
   return rolled;

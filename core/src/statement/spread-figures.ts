@@ -86,27 +86,39 @@ export const resultName = (scheme: Scheme, profit: Amount): string =>
     ? lineNameIn(scheme, 'loss', 'Loss for the period')
     : lineNameIn(scheme, 'profit', 'Profit for the period');
 
+interface ProfitRow {
+  readonly id: 'profit' | 'profit-so-far' | 'earlier-profit';
+  readonly name: string;
+  readonly amount: Amount;
+}
+
 /** The lines of profit on a balance sheet with their names: the period's always, earlier ones where there are any. */
 export function profitRows(
   scheme: Scheme,
   { onSheet, profit }: Pick<SpreadFigures, 'onSheet' | 'profit'>,
-): readonly {
-  readonly id: 'profit' | 'earlier-profit';
-  readonly name: string;
-  readonly amount: Amount;
-}[] {
+): readonly ProfitRow[] {
   const isClosed = onSheet.period !== profit.totals.profit;
   const name = resultName(scheme, isClosed ? profit.totals.profit : onSheet.period);
   const ofPeriod = { id: 'profit' as const, name, amount: onSheet.period };
   const rest = onSheet.period === 0 ? ', closed' : ', as far as not closed';
-  const rows = [isClosed ? { ...ofPeriod, name: name + rest } : ofPeriod];
-  if (onSheet.earlier === 0) return rows;
-  const earlier = onSheet.earlier < 0 ? EARLIER_LOSS : EARLIER_PROFIT;
-  return [{ id: 'earlier-profit', name: earlier, amount: onSheet.earlier }, ...rows];
+  const rows: ProfitRow[] = [isClosed ? { ...ofPeriod, name: name + rest } : ofPeriod];
+  const { soFar, earlier } = onSheet;
+  if (soFar !== 0)
+    rows.unshift({
+      id: 'profit-so-far',
+      name: `${result(soFar)} of the year before this period`,
+      amount: soFar,
+    });
+  if (earlier !== 0)
+    rows.unshift({
+      id: 'earlier-profit',
+      name: `${result(earlier)} of earlier years, not yet closed`,
+      amount: earlier,
+    });
+  return rows;
 }
 
-const EARLIER_PROFIT = 'Profit of earlier periods, not yet closed';
-const EARLIER_LOSS = 'Loss of earlier periods, not yet closed';
+const result = (amount: Amount): string => (amount < 0 ? 'Loss' : 'Profit');
 
 /** An account's budget for the year in the sign of its section, as its figure is shown; null without one. */
 export function budgetFigure(book: Book, account: Account): Amount | null {

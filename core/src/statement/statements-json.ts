@@ -57,15 +57,17 @@ export function statementsToJson(book: Book, period: Period, level: Level): obje
   };
 }
 
-/** The profit is the period's, as in profit and loss; what earlier years left unclosed is told beside it, where there is any. */
+/** The profit is the period's, as in profit and loss; what the year earned before it and what earlier years
+ * left unclosed is told beside it, where there is any. */
 function sheetTotals(book: Book, period: Period) {
   const { assets, liabilities, equity } = balanceSheet(book, period.to, 'section').totals;
-  const { period: profit, earlier } = profitOnSheet(book, period);
+  const { period: profit, soFar, earlier } = profitOnSheet(book, period);
   return {
     assets,
     liabilities,
     equity,
     profit,
+    ...(soFar === 0 ? {} : { profitSoFar: soFar }),
     ...(earlier === 0 ? {} : { earlierProfit: earlier }),
   };
 }

@@ -14,7 +14,7 @@ function scheduleLeft(schedule: Schedule, at: string): Schedule | null {
 }
 
 /**
- * What goes on into the next year: what parties owe and are owed, what lies in stock, and the rows of schedules that
+ * What goes on into the next year: what parties owe and are owed, what lies in stock, goods that wait for their invoice, and the rows of schedules that
  * are still to come. Documents stay behind.
  */
 export function dealingsCarried(book: Book, at: string): Partial<Dealings> {
@@ -24,9 +24,10 @@ export function dealingsCarried(book: Book, at: string): Partial<Dealings> {
       whoOwes(book, kind, at).parties.map((each) => [each.party.id, each.owed] as const),
     ),
   );
-  const { standing } = stockCourse(dealings, at);
+  const { standing, open } = stockCourse(dealings, at);
   return {
     documents: [],
+    openGoods: open,
     parties: dealings.parties.map((party) => ({ ...party, opening: owed.get(party.id) ?? 0 })),
     items: dealings.items.map((item) => {
       const { quantity = 0, value = 0 } = standing.get(item.id) ?? {};

@@ -6,8 +6,8 @@ import { whoAsks } from '../turns/asking.js';
 import type { SignedRequest } from './signed-in.js';
 import { Refused } from './problem.js';
 
-/** Of one person, in all their windows together: a browser asks six things at once of a server. */
-const AT_ONCE = 8;
+/** Of one person, in all their windows together: what a browser asks at once beyond it waits for itself alone. */
+const AT_ONCE = 3;
 /** Of one person; who has not come in yet shares an address with a whole school. */
 const MOST_WAITING = 400;
 /**

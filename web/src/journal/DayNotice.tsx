@@ -1,4 +1,5 @@
 import { isDay, oddDay, type Book, type Entry } from '@gleddo/core';
+import { useBookStore } from '../book/open-book';
 
 interface DayNoticeProps {
   readonly book: Book;
@@ -7,7 +8,8 @@ interface DayNoticeProps {
 
 /** A day outside the year, or in a locked period: told before what lies there is recorded. */
 export function DayNotice({ book, of }: DayNoticeProps) {
-  const notices = isDay(of.date) ? oddDay(book, of) : [];
+  const { rules } = useBookStore();
+  const notices = isDay(of.date) ? oddDay(book, of, rules) : [];
   return (
     <div role="status">
       {notices.map(({ code, says }) => (

@@ -48,7 +48,9 @@ function useEffectOf({ book, operation, rules }: EntryEffectProps) {
     if (!applied.ok) return { why: applied.refusals[0]?.says ?? '' };
     const after = applied.value.book;
     const made = entriesSince(book, after);
-    return { made, after, was, will: spreadFigures(after, shownPeriod(after)) };
+    // The day is told where it is typed.
+    const notices = applied.value.notices().filter(({ at }) => at !== 'date');
+    return { made, after, notices, was, will: spreadFigures(after, shownPeriod(after)) };
   }, [said, book, rules, was]);
 }
 
@@ -62,6 +64,11 @@ export function EntryEffect(props: EntryEffectProps) {
     <>
       <EffectTable {...effect} money={money} />
       <Onwards {...effect} money={money} />
+      {effect.notices.map(({ says }) => (
+        <p key={says} className="notice">
+          {says}
+        </p>
+      ))}
     </>
   );
 }

@@ -1,10 +1,11 @@
 import { accountLabel, accountOf, type Book, type Entry } from '@gleddo/core';
-import { useMoney } from '../figures/money';
+import { moneyWith } from '../figures/money';
 import { TableHead } from '../figures/TableHead';
 
 /** Entries as they would stand in the journal. */
 export function ClosingLines({ book, entries }: { book: Book; entries: readonly Entry[] }) {
-  const money = useMoney(book);
+  const amounts = entries.flatMap(({ lines }) => lines.map(({ amount }) => amount));
+  const money = moneyWith(book, amounts);
   const nameOf = (id: string) => {
     const account = accountOf(book, id);
     return account ? accountLabel(account) : id;
