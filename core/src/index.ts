@@ -55,6 +55,7 @@ export { reservedRefusals, retireNotices, type Rules, sameUndoing } from './oper
 export { standing, takeBack, tooManyOperations, oddDay } from './operation/index.js';
 export { accountAt, ALL_ACCOUNTS, bandOf, capacityOf, companionOf } from './placing/index.js';
 export { type Draft, draftAt, duplicateOf, evenlyNumbered } from './placing/index.js';
+export { guessesIn, guessesSettled } from './placing/index.js';
 export { isFoundBy, keepingNumbers, listAccounts } from './placing/index.js';
 export { numberedFrom } from './placing/index.js';
 export { type ListUse, type ListWanted, moveTo, nudge, placeAt } from './placing/index.js';

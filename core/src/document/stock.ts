@@ -14,7 +14,7 @@ interface Standing {
 }
 
 /** What a document does with an item, debit positive, minor units. */
-export interface StockMove {
+interface StockMove {
   /** To what lies in stock (in periodic books, to purchases). */
   readonly stock: Amount;
   /** To the cost of what has left. */

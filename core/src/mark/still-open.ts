@@ -1,5 +1,6 @@
 import { accountLabel, type Account, type Book } from '../book/book.js';
 import { dealingsOf } from '../book/dealings.js';
+import { guessesIn } from '../placing/guesses.js';
 import { typeOf } from '../scheme/scheme.js';
 import { openingDifference } from '../ledger/balances.js';
 import { minorDigits } from '../money/amount.js';
@@ -15,6 +16,11 @@ const openNotNumbered = refusal(
   'open.not-numbered',
   (f: { names: readonly string[] }) =>
     `${listed(f.names)} ${f.names.length === 1 ? 'has' : 'have'} no number yet.`,
+);
+const openGuesses = refusal(
+  'open.guesses',
+  (f: { names: readonly string[] }) =>
+    `The ${f.names.length === 1 ? 'type' : 'types'} of ${listed(f.names)} ${f.names.length === 1 ? 'is a guess' : 'are guesses'} from the name. Say in the chart what ${f.names.length === 1 ? 'it is' : 'they are'}.`,
 );
 const openNoSide = refusal(
   'open.no-side',
@@ -46,8 +52,16 @@ function listed(names: readonly string[]): string {
   return shown.length < 2 ? shown.join('') : `${shown.slice(0, -1).join(', ')} and ${shown.at(-1)}`;
 }
 
+interface Asked {
+  readonly asksSides: boolean;
+  /** Whether somebody says what type an account has, or the program may take it from the name. */
+  readonly asksTypes: boolean;
+}
+
+const NOT_ASKED: Asked = { asksSides: false, asksTypes: false };
+
 /** What a book leaves open as it stands, judged without any key: for a look before handing in. */
-export function stillOpen(book: Book, asksSides = false): Refusal[] {
+export function stillOpen(book: Book, { asksSides, asksTypes }: Asked = NOT_ASKED): Refusal[] {
   const inUse = book.accounts.filter((account) => !account.retired);
   const homeless = inUse.filter((account) => account.type === null).map(accountLabel);
   const unnumbered = inUse.filter((account) => account.number === null).map(({ name }) => name);
@@ -56,6 +70,8 @@ export function stillOpen(book: Book, asksSides = false): Refusal[] {
   const found: Refusal[] = [];
   if (homeless.length > 0) found.push(openNotPlaced({ names: homeless }));
   if (book.numberPlan && unnumbered.length > 0) found.push(openNotNumbered({ names: unnumbered }));
+  const guesses = asksTypes ? guessesIn(book).map(accountLabel) : [];
+  if (guesses.length > 0) found.push(openGuesses({ names: guesses }));
   const unanswered = asksSides ? withoutSide(book, inUse) : [];
   if (unanswered.length > 0) found.push(openNoSide({ names: unanswered }));
   if (difference !== 0) found.push(openDifference(differenceFacts(book, difference)));

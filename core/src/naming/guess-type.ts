@@ -1,6 +1,7 @@
 import { plainName, similarity, type PlainName } from './names.js';
 import { typeOf, typesOfSection, type AccountType, type Scheme } from '../scheme/scheme.js';
 import { namesInAnyWords } from '../scheme/words.js';
+import { COMMONEST, wordsSpeakFor } from './type-stems.js';
 import { USUAL_NAMES } from './usual-names.js';
 
 /** How well a name fits a type: the best likeness with its name and its examples. */
@@ -41,24 +42,66 @@ export function bestFitting(
   return found;
 }
 
+/** A type that a name suggests, and whether it is called just so: anything else is a guess. */
+export interface TypeGuess {
+  readonly type: AccountType;
+  readonly isSure: boolean;
+}
+
+const CALLED_SO = 0.95;
+const CLEAR = 0.65;
+const SOME_LIKENESS = 0.45;
+
+/** Of some types the one for which the words of a name speak most. */
+function bySpeakingWords(name: string, types: readonly AccountType[]): AccountType | null {
+  let found: AccountType | null = null;
+  let most = 0;
+  for (const type of types) {
+    const here = wordsSpeakFor(name, type.id);
+    if (here > most) [found, most] = [type, here];
+  }
+  return found;
+}
+
+/** Its words mean it whatever is named beside: what a van has lost in worth is no van. */
+const takesOff = ({ contra, role }: AccountType): boolean =>
+  contra || role === 'depreciation-charge';
+
+const commonest = (section: string, types: readonly AccountType[]): AccountType | null =>
+  types.find(({ id }) => id === COMMONEST[section]) ??
+  types.find(({ contra, id }) => !contra && id !== 'land') ??
+  types.find(({ contra }) => !contra) ??
+  null;
+
 /**
- * The type that a name suggests, among those of a section when it is known. Within a section something is
- * always proposed (its first plain type at worst); without one, only what the name says clearly.
+ * The type that a name suggests, among those of a section when it is known. Within a section something is always
+ * proposed: what it is called, what its words say, the commonest of the section; without one, only what the name says
+ * clearly.
  */
-export function guessType(
+export function typeGuess(scheme: Scheme, name: string, section: string | null): TypeGuess | null {
+  const types =
+    section === null
+      ? scheme.types
+      : typesOfSection(scheme, section).filter((type) => type.role !== 'suspense');
+  const called = bestFitting(name, types, CALLED_SO);
+  if (called) return { type: called, isSure: true };
+  const type =
+    section === null
+      ? bestFitting(name, types, CLEAR)
+      : (bySpeakingWords(name, types.filter(takesOff)) ??
+        bestFitting(name, types, CLEAR) ??
+        bySpeakingWords(name, types) ??
+        bestFitting(name, types, SOME_LIKENESS) ??
+        commonest(section, types));
+  return type && { type, isSure: false };
+}
+
+/** The same, without how sure it is. */
+export const guessType = (
   scheme: Scheme,
   name: string,
   section: string | null,
-): AccountType | null {
-  if (section === null) return bestFitting(name, scheme.types, 0.65);
-  const types = typesOfSection(scheme, section).filter((type) => type.role !== 'suspense');
-  return (
-    bestFitting(name, types, 0.3) ??
-    types.find((type) => /^sundry/.test(type.id)) ??
-    types.find((type) => !type.contra) ??
-    null
-  );
-}
+): AccountType | null => typeGuess(scheme, name, section)?.type ?? null;
 
 export const plainWord = (text: string): string =>
   text

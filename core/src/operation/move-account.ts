@@ -17,7 +17,8 @@ export const moveAccount: Change<'move-account'> = {
     if (!found.ok) return found;
     const before = found.value;
     const { type, parent, number } = operation;
-    const account = { ...before, type, parent, number: number?.trim() ?? null };
+    const guessed = operation.guessed ?? (before.guessed && type === before.type);
+    const account = { ...before, type, guessed, parent, number: number?.trim() ?? null };
     const at = book.accounts.indexOf(before);
     const after =
       operation.index === undefined
@@ -36,6 +37,7 @@ export const moveAccount: Change<'move-account'> = {
         type: before.type,
         parent: before.parent,
         number: before.number,
+        guessed: before.guessed,
         index: at,
       },
       notices: () => noticesOf(after, account),

@@ -1,4 +1,5 @@
 export { bandOf, rowsOf, siblingsIn, typeAt } from './places.js';
+export { guessesIn, guessesSettled } from './guesses.js';
 export { companionOf, duplicateOf } from './companions.js';
 export { accountAt, draftAt, type Draft } from './new-account.js';
 export { moveTo, nudge, placeAt, possibleParents, putUnder, takeOut } from './move.js';

@@ -29,12 +29,12 @@ export interface Place {
 
 /**
  * The operation that moves an account to a place. In its own section the type stays; in another it becomes
- * the one that its name suggests there. The number becomes a free one between the new neighbours.
+ * the one that its name suggests there, as a guess unless it is called so. The number becomes a free one between the new neighbours.
  */
 export function moveTo(book: Book, id: string, place: Place): Result<Operation> {
   const account = accountOf(book, id) as Account;
   const stays = sectionIdOf(book, account) === place.section;
-  const type = stays ? account.type : typeAt(book, place.section, account.name);
+  const { type, guessed } = stays ? account : typeAt(book, place.section, account.name);
   const others = siblingsIn(book, place.section, place.parent).filter((each) => each.id !== id);
   const at = others.findIndex((each) => each.id === place.after);
   const after = others[at] ?? null;
@@ -43,7 +43,7 @@ export function moveTo(book: Book, id: string, place: Place): Result<Operation> 
   const number = numberAt(book, { type, parent, after, before }, id);
   if (!number.ok) return number;
   const index = number.value === null ? { index: indexBehind(book, id, { after, before }) } : {};
-  return done({ kind: 'move-account', id, type, parent, number: number.value, ...index });
+  return done({ kind: 'move-account', id, type, guessed, parent, number: number.value, ...index });
 }
 
 /** The position among all accounts that puts one behind another, where numbers don't order them. */
@@ -121,11 +121,12 @@ export function placeAt(book: Book, id: string, type: string | null): Result<Ope
   const section = book.scheme.types.find((each) => each.id === type)?.section ?? NOT_PLACED;
   const { parent, number } = account;
   if (section === sectionIdOf(book, account))
-    return done({ kind: 'move-account', id, type, parent, number });
+    return done({ kind: 'move-account', id, type, guessed: false, parent, number });
   const after = siblingsIn(book, section, null).at(-1) ?? null;
   const free = numberAt(book, { type, parent: null, after, before: null }, id);
   if (!free.ok) return free;
-  return done({ kind: 'move-account', id, type, parent: null, number: free.value ?? number });
+  const at = free.value ?? number;
+  return done({ kind: 'move-account', id, type, guessed: false, parent: null, number: at });
 }
 
 /** The accounts that one may be put under: of its section, not itself nor below it. */

@@ -1,11 +1,10 @@
 import { freeIdFrom, account } from '../book/new-book.js';
 import { accountOf, type Account, type Book } from '../book/book.js';
 import { sectionIdOf } from '../book/place.js';
-import { siblingsIn, numberAt, typeAt } from './places.js';
+import { siblingsIn, numberAt, typeAt, type TypeTaken } from './places.js';
 
 /** What an account typed at a place would be: type and number follow the place. */
-export interface Draft {
-  readonly type: string | null;
+export interface Draft extends TypeTaken {
   /** Null when the book has no numbers, or the band is full. */
   readonly number: string | null;
 }
@@ -17,10 +16,11 @@ export function draftAt(
   { name, parent }: { readonly name: string; readonly parent?: string | undefined },
 ): Draft {
   const above = accountOf(book, parent ?? null);
-  const type = typeAt(book, above ? sectionIdOf(book, above) : section, name);
+  const taken = typeAt(book, above ? sectionIdOf(book, above) : section, name);
+  const { type } = taken;
   const after = siblingsIn(book, section, parent ?? null).at(-1) ?? null;
   const number = numberAt(book, { type, parent: parent ?? null, after, before: null }, null);
-  return { type, number: number.ok ? number.value : null };
+  return { ...taken, number: number.ok ? number.value : null };
 }
 
 /** The account that a name typed at a place becomes; a number that was typed goes before the proposed one. */
@@ -33,6 +33,7 @@ export function accountAt(
   const draft = draftAt(book, section, { name });
   return account(freeIdFrom(book, name), name, {
     type: draft.type,
+    guessed: draft.guessed,
     number: typed.number ?? draft.number,
   });
 }

@@ -4,7 +4,7 @@ import { freeChildNumber, freeNumber, type Band } from '../numbering/index.js';
 import { numberKey } from '../shape/account-number.js';
 import { bandOfSection, bandOfType, keptWithin } from '../numbering/number-plan.js';
 import { done, type Result } from '../refusal/refusal.js';
-import { guessType } from '../naming/guess-type.js';
+import { typeGuess } from '../naming/guess-type.js';
 
 /** The accounts of a section that share a parent, in the order shown. */
 export function siblingsIn(book: Book, section: string, parent: string | null): Account[] {
@@ -22,9 +22,17 @@ export const sectionOrder = (book: Book): string[] => [
 export const rowsOf = (book: Book): ChartRow[] =>
   sectionOrder(book).flatMap((section) => [...(chartOf(book).get(section) ?? [])]);
 
+/** A type taken from a name, and whether that is a guess. */
+export interface TypeTaken {
+  readonly type: string | null;
+  readonly guessed: boolean;
+}
+
 /** The type that an account of this name gets in a section; null where accounts have no place. */
-export const typeAt = (book: Book, section: string, name: string): string | null =>
-  section === NOT_PLACED ? null : (guessType(book.scheme, name, section)?.id ?? null);
+export function typeAt(book: Book, section: string, name: string): TypeTaken {
+  const guess = section === NOT_PLACED ? null : typeGuess(book.scheme, name, section);
+  return { type: guess?.type.id ?? null, guessed: guess !== null && !guess.isSure };
+}
 
 /** Where a number is wanted: the neighbours on either side, by their numbers. */
 export interface Spot {

@@ -40,6 +40,8 @@ export const accountShape = record({
   name: text(),
   /** The id of an account type; null while the account is not placed yet. */
   type: orNull(id),
+  /** Whether its type was taken from its name alone, and nobody has said so yet. */
+  guessed: usually(flag, false),
   parent: orNull(id),
   retired: usually(flag, false),
   description: orNull(text()),
@@ -93,6 +95,7 @@ export const ACCOUNT_FIELDS = {
   name: { says: 'name', ...compared },
   number: { says: 'number', ...compared },
   type: { says: 'type', ...compared },
+  guessed: { says: 'whether its type is a guess', isCompared: false, isParticular: false },
   parent: { says: 'parent', ...compared },
   retired: { says: 'state', ...compared },
   description: { says: 'description', ...particular },

@@ -11,7 +11,7 @@ import { scheduleShape } from './schedule.js';
 import { schemeShape } from './scheme.js';
 import { templateShape } from './template.js';
 import { picked, record } from './record.js';
-import { amount, exactly, list, oneOf, orNull, text, whole, type ValueOf } from './shape.js';
+import { amount, exactly, flag, list, oneOf, orNull, text, whole, type ValueOf } from './shape.js';
 import { taxListsShape } from './tax-list.js';
 
 const index = whole(0, 1_000_000);
@@ -23,8 +23,15 @@ export const OPERATIONS = {
   'add-account': record({ account: accountShape, index }, 'index'),
   'rename-account': record({ id, name: text() }),
   'renumber-account': record({ id, number }),
-  /** `index`: the position among all accounts; it orders those without a number. Absent: stays. */
-  'move-account': record({ id, type: orNull(id), parent: orNull(id), number, index }, 'index'),
+  /**
+   * `index`: the position among all accounts; it orders those without a number. Absent: stays. `guessed`: whether the type
+   * is taken from the name alone; absent: as it was while the type stays, else somebody chose it.
+   */
+  'move-account': record(
+    { id, type: orNull(id), guessed: flag, parent: orNull(id), number, index },
+    'index',
+    'guessed',
+  ),
   'describe-account': record({ id, ...picked(accountShape.fields, PARTICULARS) }),
   'state-side': record({ id, side: orNull(oneOf(['debit', 'credit'])) }),
   'retire-account': record({ id }),

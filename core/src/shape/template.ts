@@ -1,9 +1,7 @@
 import { id } from './account.js';
 import { entryShape } from './entry.js';
 import { record } from './record.js';
-import { text, type ValueOf } from './shape.js';
+import { text } from './shape.js';
 
 /** An entry kept under a name, to begin others from; its day and its amounts are only a beginning. */
 export const templateShape = record({ id, name: text(120), entry: entryShape });
-
-export type Template = ValueOf<typeof templateShape>;

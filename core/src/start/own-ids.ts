@@ -46,9 +46,15 @@ export function withOwnIds(book: Book, seed: number): Book {
 /** Where the place or the number is asked, the order of the key would answer. */
 const ASKS_ORDER: ReadonlySet<StartKind> = new Set(['place-them', 'number-them', 'mend-it']);
 
+/** What is given is said: whether the one who made it had settled its type is nothing to ask a student. */
+const settled = (book: Book): Book => ({
+  ...book,
+  accounts: book.accounts.map((account) => ({ ...account, guessed: false })),
+});
+
 /** A starting point as it is given to students: nothing in it that only the key should tell. */
 export function givenToStudents(start: Book, kind: StartKind, seed: number): Book {
-  const own = withOwnIds(start, seed);
+  const own = settled(withOwnIds(start, seed));
   if (!ASKS_ORDER.has(kind)) return own;
   return { ...own, accounts: shuffled(own.accounts, randomFrom(seed)) };
 }

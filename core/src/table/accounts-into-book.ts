@@ -54,6 +54,7 @@ function accountOfRow(book: Book, row: AccountRow, particulars: RowParticulars):
   return account(freeIdFrom(book, row.name), row.name.trim(), {
     number: row.number ?? free,
     type: row.type,
+    guessed: row.guessed,
     parent,
     retired: row.retired,
     ...particulars,

@@ -34,8 +34,9 @@ export function bookFromTable(table: AccountTable, frame: TableFrame): Book {
     taken.add(id);
     const amount = amountBy(sign, row, (frame.sideOf ?? sideByType(frame.scheme))(row));
     if (amount !== 0) balances[id] = amount;
-    const { number, type, retired, particulars } = row;
-    accounts.push(account(id, row.name.slice(0, 120), { number, type, retired, ...particulars }));
+    const { number, type, guessed, retired, particulars } = row;
+    const said = { number, type, guessed, retired, ...particulars };
+    accounts.push(account(id, row.name.slice(0, 120), said));
   });
   const placed = accounts.map((each, i) => ({
     ...each,

@@ -8,10 +8,11 @@ import {
 } from '../scheme/scheme.js';
 import {
   bestFitting,
-  guessType,
+  typeGuess,
   plainWord,
   sectionNamed,
   typeCalled,
+  type TypeGuess,
 } from '../naming/guess-type.js';
 
 /** How exactly a table says where an account stands: the rest is guessed from its name, or not known. */
@@ -21,6 +22,8 @@ export type Said = 'type' | 'section' | 'class' | 'statement' | 'nothing';
 export interface PlaceSaid {
   readonly type: string | null;
   readonly said: Said;
+  /** Whether the type is taken from the name alone. */
+  readonly guessed: boolean;
 }
 
 const CLASS_WORDS: Readonly<Record<string, ClassId>> = {
@@ -99,12 +102,18 @@ const ANY_LIKENESS = 0.3;
 const usual = (types: readonly AccountType[]): AccountType | null =>
   types.find(({ id }) => id.startsWith('sundry')) ?? types.find(({ contra }) => !contra) ?? null;
 
+const byName = (guess: TypeGuess | null) => ({
+  type: guess?.type.id ?? null,
+  guessed: guess !== null && !guess.isSure,
+});
+
 function typeWithin(scheme: Scheme, name: string, named: Named): PlaceSaid {
   if (named.section !== null)
-    return { type: guessType(scheme, name, named.section)?.id ?? null, said: 'section' };
+    return { ...byName(typeGuess(scheme, name, named.section)), said: 'section' };
   const types = among(scheme, named);
   const type = bestFitting(name, types, ANY_LIKENESS) ?? usual(types);
-  return { type: type?.id ?? null, said: named.class === null ? 'statement' : 'class' };
+  const said = named.class === null ? 'statement' : 'class';
+  return { type: type?.id ?? null, guessed: type !== null, said };
 }
 
 const CLEAR_LIKENESS = 0.75;
@@ -130,7 +139,7 @@ export function placeSaid(
 ): PlaceSaid {
   const ofType = placeNamed(scheme, cells.type);
   const type = typeCalled(scheme, cells.type) ?? nearlyCalled(scheme, cells.type, ofType);
-  if (type) return { type: type.id, said: 'type' };
+  if (type) return { type: type.id, said: 'type', guessed: false };
   const candidates = [ofType, placeNamed(scheme, cells.section), cells.above];
   const by = (is: (named: Named) => boolean) => candidates.find(is);
   const named =
@@ -138,5 +147,5 @@ export function placeSaid(
     by((each) => each.class !== null) ??
     by(({ statement }) => statement !== null);
   if (named) return typeWithin(scheme, name, named);
-  return { type: guess ? (guessType(scheme, name, null)?.id ?? null) : null, said: 'nothing' };
+  return { ...byName(guess ? typeGuess(scheme, name, null) : null), said: 'nothing' };
 }

@@ -18,6 +18,8 @@ export interface AccountRow {
   readonly type: string | null;
   /** How exactly the table says the place; what it does not say was told from the name. */
   readonly said: Said;
+  /** Whether its type was taken from the name alone. */
+  readonly guessed: boolean;
   readonly parentName: string | null;
   /** How far it is indented under what stands above. */
   readonly depth: number;

@@ -195,6 +195,7 @@ function rowOf(desk: ChartDesk, account: Account) {
     selected: desk.selected === accountRow(account.id),
     tabbable: desk.entrance === accountRow(account.id),
     mayMove: desk.mayChange,
+    isGuess: account.guessed && desk.mayChange && !desk.keptBack.has('types'),
     isTaken: desk.together.includes(account.id),
     onSelect: desk.openAccount,
     onTake: desk.takeAccount,

@@ -2,6 +2,7 @@ import { useDraggable } from '@dnd-kit/core';
 import { typeOf, type Account, type Amount, type Origin, type Scheme } from '@gleddo/core';
 import { memo, useEffect, useRef, useState, type PointerEvent, type RefObject } from 'react';
 import type { Money } from '../figures/money';
+import { GuessMark } from '../figures/GuessMark';
 
 interface ChartRowProps {
   readonly account: Account;
@@ -20,6 +21,8 @@ interface ChartRowProps {
   /** Where it comes from; given ones are not marked. */
   readonly origin: Origin;
   readonly isFolded: boolean;
+  /** Whether its type was taken from its name, and it is asked what it is. */
+  readonly isGuess: boolean;
   readonly isTaken: boolean;
   onSelect(id: string): void;
   onTake(id: string): void;
@@ -95,7 +98,7 @@ export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
 });
 
 function Cells(props: ChartRowProps) {
-  const { account, depth, amount, family, money, numbered, isFolded, budget } = props;
+  const { account, depth, amount, family, money, numbered, isFolded, budget, isGuess } = props;
   return (
     <>
       {numbered && (
@@ -110,6 +113,7 @@ function Cells(props: ChartRowProps) {
         title={account.name}
       >
         {account.name}
+        {isGuess && <GuessMark />}
         {isFolded && <span className="mark-says"> and what is under it</span>}
       </span>
       <span className="mark-says" role="gridcell">

@@ -17,6 +17,7 @@ import { ChartDeskContext, useChartDesk, type ChartDesk } from './chart-desk';
 import { useChartKeys } from './chart-keys';
 import { accountOfRow, accountRow, hasRetired, sectionOfEmptyRow } from './chart-order';
 import { ProfitPage, SheetPage } from './ChartPage';
+import { Guesses } from './Guesses';
 import { PasteRows } from './PasteRows';
 import { Slip, slipAhead } from './Slip';
 import { Tray } from './Tray';
@@ -187,6 +188,7 @@ function Switches({ desk }: { desk: ChartDesk }) {
         <Switch on={desk.showsRetired} name="Show retired accounts" onTurn={desk.showRetired} />
       )}
       {desk.mayChange && <PasteRows />}
+      <Guesses />
     </div>
   );
 }

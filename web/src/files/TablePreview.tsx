@@ -11,6 +11,7 @@ import {
 } from '@gleddo/core';
 import { Select } from 'antd';
 import type { ReactNode } from 'react';
+import { GuessMark } from '../figures/GuessMark';
 import { KIND_NAMES, SIGN_NAMES } from './table-names';
 import type { TableReading } from './use-table-file';
 import { TableHead } from '../figures/TableHead';
@@ -121,7 +122,10 @@ function Understood({ reading, scheme, currency }: Omit<TablePreviewProps, 'cell
               <td className="quiet">{row.row}</td>
               <td>{row.number}</td>
               <td>{row.name}</td>
-              <td>{placeSaid(scheme, row.type)}</td>
+              <td>
+                {placeSaid(scheme, row.type)}
+                {row.guessed && <GuessMark />}
+              </td>
               <td className="figure">
                 {row.amount === null ? '' : formatAmount(row.amount, digits)}
               </td>

@@ -23,7 +23,7 @@ export function HandIn({ mine }: { mine: MyTryDetail }) {
     },
     onError: () => void queries.invalidateQueries({ queryKey: ['mine', mine.exerciseId] }),
   });
-  const points = open ? stillOpen(book, answer.help.asksSides) : [];
+  const points = open ? stillOpen(book, { asksSides: answer.help.asksSides, asksTypes: true }) : [];
   return (
     <>
       <Button type="primary" onClick={() => setOpen(true)}>
