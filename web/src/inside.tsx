@@ -6,6 +6,7 @@ import { Suspense } from 'react';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
 import { Head } from './head/Head';
 import { Mended } from './shell/Mended';
+import { NothingHere } from './shell/NothingHere';
 import { SkipLink } from './head/SkipLink';
 import { theme } from './shell/theme';
 import { lazyPage } from './shell/lazy-view';
@@ -101,7 +102,8 @@ function InstructorRoutes({ me }: { me: Me }) {
       <Route path="/password" element={<OwnSignInPage />} />
       {me.isHead && <Route path="/people" element={<PeoplePage />} />}
       {me.isHead && <Route path="/house" element={<HousePage />} />}
-      <Route path="*" element={<Navigate to="/companies" replace />} />
+      <Route path="/" element={<Navigate to="/companies" replace />} />
+      <Route path="*" element={<NothingHere home="/companies" homeName="the companies" />} />
     </Routes>
   );
 }
@@ -118,7 +120,8 @@ function StudentRoutes() {
       <Route path="/practice/:id" element={<PracticeWork />} />
       <Route path="/practice/:id/:part" element={<PracticeWork />} />
       <Route path="/password" element={<OwnSignInPage />} />
-      <Route path="*" element={<Navigate to="/mine" replace />} />
+      <Route path="/" element={<Navigate to="/mine" replace />} />
+      <Route path="*" element={<NothingHere home="/mine" homeName="my exercises" />} />
     </Routes>
   );
 }

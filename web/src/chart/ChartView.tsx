@@ -187,8 +187,8 @@ function Switches({ desk }: { desk: ChartDesk }) {
       {isSpread && hasRetired(desk.book) && (
         <Switch on={desk.showsRetired} name="Show retired accounts" onTurn={desk.showRetired} />
       )}
-      {desk.mayChange && <PasteRows />}
       <Guesses />
+      {desk.mayChange && <PasteRows />}
     </div>
   );
 }

@@ -24,7 +24,11 @@ export function Guesses() {
     guesses.length === 1 ? '1 type is a guess' : `${counted(guesses.length, 'type')} are guesses`;
   return (
     <>
-      <button type="button" className="link-button" onClick={() => setOpen(true)}>
+      <button
+        type="button"
+        className={`link-button ${styles['count']}`}
+        onClick={() => setOpen(true)}
+      >
         {says}
       </button>
       {open && <GuessList says={says} onClose={() => setOpen(false)} />}

@@ -1,8 +1,7 @@
-import type { Company } from '@gleddo/core';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
-import { useFollowing } from '../kept/use-following';
+import { useKeptFields } from '../kept/use-kept-fields';
 import { CompanyFields } from '../company-fields/CompanyFields';
 import { Refusal } from '../shell/Refusal';
 
@@ -10,13 +9,18 @@ import { Refusal } from '../shell/Refusal';
 export function CompanyParticulars() {
   const store = useBookStore();
   const { book, answer } = useOpenBook();
-  const [company, setCompany] = useFollowing<Company>(book.company);
   const [faults, setFaults] = useState<ReadonlyMap<string, string>>(new Map());
-  const changed = JSON.stringify(company) !== JSON.stringify(book.company);
+  const {
+    value: company,
+    set,
+    forget,
+    isChanged,
+  } = useKeptFields(`company.${answer.id}`, book.company);
   const mayChange = answer.mayChange && answer.setsCompany;
   const keep = () => {
     const { refusals } = store.change({ kind: 'change-company', company });
     setFaults(new Map(refusals.map((each) => [each.at, each.says])));
+    if (refusals.length === 0) forget();
   };
   return (
     <form
@@ -31,14 +35,28 @@ export function CompanyParticulars() {
         company={company}
         disabled={!mayChange}
         faultAt={(field) => faults.get(field)}
-        onChange={setCompany}
+        onChange={set}
       />
       <Refusal says={faults.get('kind') ?? faults.get('') ?? null} />
-      {mayChange && (
-        <Button type="primary" htmlType="submit" disabled={!changed}>
-          Save the changes
-        </Button>
-      )}
+      {mayChange && <Keeping {...{ isChanged }} onForget={forget} />}
     </form>
+  );
+}
+
+function Keeping({ isChanged, onForget }: { isChanged: boolean; onForget(): void }) {
+  return (
+    <div className="slip-actions">
+      <Button type="primary" htmlType="submit" disabled={!isChanged}>
+        Save the changes
+      </Button>
+      {isChanged && (
+        <>
+          <Button onClick={onForget}>Leave it as it was</Button>
+          <span className="notice" role="status" style={{ alignSelf: 'center' }}>
+            Not saved yet
+          </span>
+        </>
+      )}
+    </div>
   );
 }

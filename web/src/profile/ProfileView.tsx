@@ -14,6 +14,7 @@ interface ProfileProps extends PartProps {
 const CompanyParticulars = lazy(() =>
   import('./CompanyParticulars').then((m) => ({ default: m.CompanyParticulars })),
 );
+const HowKept = lazy(() => import('./HowKept').then((m) => ({ default: m.HowKept })));
 const SchemeView = lazy(() =>
   import('../scheme/SchemeView').then((m) => ({ default: m.SchemeView })),
 );
@@ -31,7 +32,7 @@ const YearEnd = lazy(() => import('./YearEnd').then((m) => ({ default: m.YearEnd
 const BookFiles = lazy(() => import('./BookFiles').then((m) => ({ default: m.BookFiles })));
 
 const PARTS: readonly (readonly [string, string, ComponentType<PartProps>])[] = [
-  ['company', 'The company', CompanyParticulars],
+  ['company', 'The company', TheCompany],
   ['scheme', 'Scheme', SchemeView],
   ['numbers', 'Account numbers', NumbersCard],
   ['taxes', 'Tax lists', TaxListsCard],
@@ -40,6 +41,15 @@ const PARTS: readonly (readonly [string, string, ComponentType<PartProps>])[] = 
   ['health', 'Health', HealthCard],
   ['files', 'Files', BookFiles],
 ];
+
+function TheCompany() {
+  return (
+    <div>
+      <CompanyParticulars />
+      <HowKept />
+    </div>
+  );
+}
 
 /** What a book is apart from its accounts, leaf by leaf. */
 export function ProfileView({ bookId, base, leaf }: ProfileProps) {
