@@ -112,7 +112,7 @@ function Cells(props: ChartRowProps) {
         style={depth > 0 ? { paddingLeft: depth * 16 } : undefined}
         title={account.name}
       >
-        {account.name}
+        {isGuess ? <span>{account.name}</span> : account.name}
         {isGuess && <GuessMark />}
         {isFolded && <span className="mark-says"> and what is under it</span>}
       </span>

@@ -1,0 +1,55 @@
+import { expect, test, type Page } from '@playwright/test';
+import { comeInAs, saved } from './people.js';
+
+async function addTo(page: Page, section: string, name: string): Promise<void> {
+  const line = page.getByPlaceholder(`Type a name to add to ${section}`);
+  await line.click();
+  await line.fill(name);
+  await line.press('Enter');
+  await expect(page.getByRole('row', { name: new RegExp(name) })).toBeVisible();
+}
+
+test('types that were taken from names are shown as guesses, and settled in one list', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: /Pollard Row Bindery/ }).click();
+  await addTo(page, 'Fixed assets', 'Delivery bicycles');
+  await addTo(page, 'Fixed assets', 'Vehicles');
+  await addTo(page, 'Current assets', 'Glue and thread');
+  await expect(page.getByRole('row', { name: /Delivery bicycles type\?/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Vehicles/ })).not.toContainText('type?');
+  await page.getByRole('button', { name: '2 types are guesses' }).click();
+  const list = page.getByRole('dialog');
+  await list.getByRole('button', { name: 'The type of Glue and thread is right' }).click();
+  await expect(list).toContainText('Delivery bicycles');
+  await expect(list).not.toContainText('Glue and thread');
+  await page.getByRole('button', { name: 'All are right' }).click();
+  await expect(page.getByText('type?')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /guess/ })).toHaveCount(0);
+  await saved(page);
+});
+
+test('what is typed into a profile is there when one comes back, until it is saved or left', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: /Pollard Row Bindery/ }).click();
+  await page.getByRole('link', { name: 'Profile', exact: true }).click();
+  await page.getByLabel('Contact', { exact: true }).fill('Ask at the counter');
+  await page.getByRole('link', { name: 'Chart', exact: true }).click();
+  await page.getByRole('link', { name: 'Profile', exact: true }).click();
+  await expect(page.getByLabel('Contact', { exact: true })).toHaveValue('Ask at the counter');
+  await expect(page.getByText('Not saved yet')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it as it was' }).click();
+  await expect(page.getByLabel('Contact', { exact: true })).toHaveValue('');
+  await expect(page.getByText('Not saved yet')).toHaveCount(0);
+});
+
+test('an address that leads nowhere says so, and where to go on', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.goto('/no/such/thing');
+  await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
+  await page.getByRole('link', { name: 'Go to the companies' }).click();
+  await expect(page.getByRole('link', { name: /Pollard Row Bindery/ })).toBeVisible();
+});
