@@ -151,3 +151,11 @@ export {
   type MixedUp,
   type MixUpRow,
 } from './drills.js';
+export {
+  type AnswerOf,
+  type BodyOf,
+  type Method,
+  type PathOf,
+  type RouteName,
+  ROUTES,
+} from './routes.js';

@@ -1,3 +1,5 @@
+import type { AnswerOf, BodyOf, Method, PathOf } from '@gleddo/contract';
+
 /** A fault with its place, as the server says it. */
 export interface Fault {
   readonly at: string;
@@ -38,12 +40,17 @@ async function problemOf(response: Response): Promise<Problem> {
   }
 }
 
-/** Asks the server; a change is sent with our own header, which no other site can set. */
-export async function ask<T>(
-  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
-  path: string,
-  body?: unknown,
-): Promise<T> {
+/** What goes behind a path: `?from=3`. */
+type Query = Readonly<Record<string, string | number | null>>;
+
+function queryText(query: Query | undefined): string {
+  const said = Object.entries(query ?? {}).flatMap(([name, value]) =>
+    value === null ? [] : [[name, String(value)] as [string, string]],
+  );
+  return said.length === 0 ? '' : `?${new URLSearchParams(said).toString()}`;
+}
+
+async function answered(method: Method, path: string, body?: unknown): Promise<unknown> {
   let response: Response;
   try {
     response = await fetch(`/api/${path}`, {
@@ -58,8 +65,25 @@ export async function ask<T>(
     throw new Unreachable();
   }
   if (!response.ok) throw await problemOf(response);
-  return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
+  return response.status === 204 ? undefined : response.json();
 }
 
-export const get = <T>(path: string): Promise<T> => ask<T>('GET', path);
-export const post = <T>(path: string, body: unknown = {}): Promise<T> => ask<T>('POST', path, body);
+/** What is sent: nothing, where the route needs nothing. */
+type Sent<M extends Method, P extends string> =
+  undefined extends BodyOf<M, P> ? [body?: BodyOf<M, P>] : [body: BodyOf<M, P>];
+
+/** Asks the server; a change is sent with our own header, which no other site can set. */
+export const ask = <M extends Method, P extends PathOf<M>>(
+  method: M,
+  path: P,
+  ...[body]: Sent<M, P>
+): Promise<AnswerOf<M, P>> => answered(method, path, body) as Promise<AnswerOf<M, P>>;
+
+export const get = <P extends PathOf<'GET'>>(path: P, query?: Query): Promise<AnswerOf<'GET', P>> =>
+  answered('GET', path + queryText(query)) as Promise<AnswerOf<'GET', P>>;
+
+export const post = <P extends PathOf<'POST'>>(
+  path: P,
+  ...[body]: Sent<'POST', P>
+): Promise<AnswerOf<'POST', P>> =>
+  answered('POST', path, body ?? {}) as Promise<AnswerOf<'POST', P>>;

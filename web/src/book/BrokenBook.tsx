@@ -17,7 +17,7 @@ const MOST_SHOWN = 20;
 export function BrokenBook({ id, why }: { id: string; why: string }) {
   const history = useQuery({
     queryKey: ['history-of-broken', id],
-    queryFn: () => get<HistoryEntry[]>(`books/${id}/history`),
+    queryFn: () => get(`books/${id}/history`),
   });
   return (
     <main className="desk">

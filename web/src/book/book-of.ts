@@ -1,11 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import type { BookAnswer } from '@gleddo/contract';
 import { bookFromJson, type Book } from '@gleddo/core';
 import { get } from '../api/client';
 
 /** A book to be looked at only; null when it can't be read. */
 export async function bookOf(id: string): Promise<Book | null> {
-  const { book } = await get<BookAnswer>(`books/${id}`);
+  const { book } = await get(`books/${id}`);
   const read = bookFromJson(book);
   return read.ok ? read.value : null;
 }

@@ -126,7 +126,7 @@ export class BookSender {
 
   private ask(sent: readonly Change[]): Promise<ChangesAnswer> {
     const revision = this.of.revision();
-    if (sent.length === 0) return get(`books/${this.bookId}/since/${revision}`);
+    if (sent.length === 0) return get(`books/${this.bookId}/since/${String(revision)}`);
     const changes = sent.map(asSent);
     return post(`books/${this.bookId}/changes`, { revision, changes });
   }

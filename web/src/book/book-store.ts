@@ -259,7 +259,7 @@ export class BookStore {
 }
 
 const opened = (id: string): Promise<[BookAnswer, HistoryEntry[]]> =>
-  Promise.all([get<BookAnswer>(`books/${id}`), get<HistoryEntry[]>(`books/${id}/history`)]);
+  Promise.all([get(`books/${id}`), get(`books/${id}/history`)]);
 
 const notDone = (change: Change, why: string | undefined, book: Book): string[] =>
   why === undefined ? [] : [`Not done: ${operationSays(change.operation, book)} ${why}`];

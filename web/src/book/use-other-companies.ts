@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import type { CompanySummary } from '@gleddo/contract';
 import type { Book } from '@gleddo/core';
 import { App } from 'antd';
 import { get } from '../api/client';
@@ -10,7 +9,7 @@ export function useOtherCompanies(bookId: string) {
   const { message } = App.useApp();
   const companies = useQuery({
     queryKey: ['companies'],
-    queryFn: () => get<CompanySummary[]>('companies'),
+    queryFn: () => get('companies'),
   });
   const options = (companies.data ?? [])
     .filter((each) => each.bookId !== bookId && !each.putAway)

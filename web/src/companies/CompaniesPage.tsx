@@ -21,7 +21,7 @@ export default function CompaniesPage() {
   usePreloadedWork(companyPage);
   const companies = useQuery({
     queryKey: ['companies'],
-    queryFn: () => get<CompanySummary[]>('companies'),
+    queryFn: () => get('companies'),
     staleTime: 0,
   });
   const onPutAway = usePutAway('companies');

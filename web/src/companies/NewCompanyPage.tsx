@@ -1,5 +1,4 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { BookAnswer, CompanySummary } from '@gleddo/contract';
 import {
   bookFromJson,
   bookToJson,
@@ -36,7 +35,7 @@ function useCreate(clear: () => void) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (book: Book) => post<CompanySummary>('companies', { book: bookToJson(book) }),
+    mutationFn: (book: Book) => post('companies', { book: bookToJson(book) }),
     onSuccess: async (made) => {
       clear();
       await queries.invalidateQueries({ queryKey: ['companies'] });
@@ -178,7 +177,7 @@ interface CompanySelectProps {
 function CompanySelect({ value, onChange }: CompanySelectProps) {
   const companies = useQuery({
     queryKey: ['companies'],
-    queryFn: () => get<CompanySummary[]>('companies'),
+    queryFn: () => get('companies'),
   });
   return (
     <Select
@@ -208,7 +207,7 @@ function FromCompany({
   const other = useQuery({
     queryKey: ['chart-of', bookId],
     queryFn: async () => {
-      const { book } = await get<BookAnswer>(`books/${bookId ?? ''}`);
+      const { book } = await get(`books/${bookId ?? ''}`);
       const read = bookFromJson(book);
       if (!read.ok) throw new Error(read.refusals[0]?.says);
       return read.value;

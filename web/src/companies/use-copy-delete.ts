@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { CompanySummary, HangsOnCompany } from '@gleddo/contract';
+import type { HangsOnCompany } from '@gleddo/contract';
 import { App } from 'antd';
 import { ask, get, post } from '../api/client';
 import { counted } from '../figures/counted';
@@ -18,15 +18,15 @@ export function useCopyDelete() {
     onSettled: () => queries.invalidateQueries({ queryKey: ['companies'] }),
   };
   const copy = useMutation({
-    mutationFn: (id: string) => post<CompanySummary>(`companies/${id}/copy`),
+    mutationFn: (id: string) => post(`companies/${id}/copy`),
     ...settled,
   });
   const remove = useMutation({
-    mutationFn: (id: string) => ask<undefined>('DELETE', `companies/${id}`),
+    mutationFn: (id: string) => ask('DELETE', `companies/${id}`),
     ...settled,
   });
   const onDelete = async (id: string, name: string): Promise<void> => {
-    const hanging = await get<HangsOnCompany>(`companies/${id}/hanging`).catch(() => null);
+    const hanging = await get(`companies/${id}/hanging`).catch(() => null);
     if (!hanging) return void message.error('It could not be asked what goes with it. Try again.');
     void modal.confirm({
       title: `Delete “${name}” for good?`,

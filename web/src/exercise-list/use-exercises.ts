@@ -5,7 +5,7 @@ import { get } from '../api/client';
 export const useExercises = () =>
   useQuery({
     queryKey: ['exercises'],
-    queryFn: () => get<ExerciseSummary[]>('exercises'),
+    queryFn: () => get('exercises'),
     staleTime: 0,
   });
 

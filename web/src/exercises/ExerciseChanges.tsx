@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { ExerciseAnswer, ExerciseChange } from '@gleddo/contract';
+import type { ExerciseChange } from '@gleddo/contract';
 import { Button } from 'antd';
 import { get, post } from '../api/client';
 import { momentText } from '../figures/days';
@@ -19,12 +19,12 @@ export function ExerciseChanges({ exerciseId }: { exerciseId: string }) {
   const queries = useQueryClient();
   const changes = useQuery({
     queryKey: ['exercise-changes', exerciseId],
-    queryFn: () => get<ExerciseChange[]>(`exercises/${exerciseId}/changes`),
+    queryFn: () => get(`exercises/${exerciseId}/changes`),
     staleTime: 0,
   });
   const takeBack = useMutation({
     mutationFn: (revision: number) =>
-      post<ExerciseAnswer>(`exercises/${exerciseId}/changes/${revision}/take-back`),
+      post(`exercises/${exerciseId}/changes/${String(revision)}/take-back`),
     onSuccess: (exercise) => queries.setQueryData(['exercise', exerciseId], exercise),
     onSettled: () => queries.invalidateQueries({ queryKey: ['exercise-changes', exerciseId] }),
   });

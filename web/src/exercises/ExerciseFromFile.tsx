@@ -1,5 +1,4 @@
 import { useMutation } from '@tanstack/react-query';
-import type { ExerciseAnswer } from '@gleddo/contract';
 import { useNavigate } from 'react-router';
 import { post } from '../api/client';
 import { ChooseOne } from '../files/ChooseOne';
@@ -23,8 +22,7 @@ async function documentOf(file: File): Promise<object> {
 export function ExerciseFromFile() {
   const navigate = useNavigate();
   const take = useMutation({
-    mutationFn: async (file: File) =>
-      post<ExerciseAnswer>('exercises/file', await documentOf(file)),
+    mutationFn: async (file: File) => post('exercises/file', await documentOf(file)),
     onSuccess: ({ id }) => navigate(`/exercises/${id}/brief`),
   });
   return (

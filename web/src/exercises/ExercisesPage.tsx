@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import type { CompanySummary, ExerciseSummary } from '@gleddo/contract';
+import type { ExerciseSummary } from '@gleddo/contract';
 import { Button, Dropdown } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { get } from '../api/client';
@@ -56,7 +56,7 @@ function MakeFrom() {
   const navigate = useNavigate();
   const companies = useQuery({
     queryKey: ['companies'],
-    queryFn: () => get<CompanySummary[]>('companies'),
+    queryFn: () => get('companies'),
   });
   const items = (companies.data ?? [])
     .filter(({ putAway }) => !putAway)

@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import type { Moment } from '@gleddo/contract';
 import { Select } from 'antd';
 import { get } from '../api/client';
 import { BY_LABEL } from '../figures/by-label';
@@ -18,7 +17,7 @@ const NOW = -1;
 export function FromMoment({ bookId, enabled, moment, onChoose }: FromMomentProps) {
   const moments = useQuery({
     queryKey: ['moments', bookId],
-    queryFn: () => get<Moment[]>(`books/${bookId}/moments`),
+    queryFn: () => get(`books/${bookId}/moments`),
     enabled,
   });
   const named = moments.data ?? [];

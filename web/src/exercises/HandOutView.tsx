@@ -60,7 +60,7 @@ function useHandOut(exercise: ExerciseAnswer) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: ({ what, ...body }: { what: 'hand-out' | 'take-back'; groupId: string }) =>
-      post<ExerciseAnswer>(
+      post(
         `exercises/${exercise.id}/${what}`,
         what === 'take-back' ? { ...body, sure: true } : body,
       ),
@@ -123,7 +123,7 @@ const asOption = ({ id, name, students }: GroupSummary) => ({
 });
 
 function ToAnother({ exercise }: { exercise: ExerciseAnswer }) {
-  const groups = useQuery({ queryKey: ['groups'], queryFn: () => get<GroupSummary[]>('groups') });
+  const groups = useQuery({ queryKey: ['groups'], queryFn: () => get('groups') });
   const [groupId, setGroupId] = useState<string | null>(null);
   const change = useHandOut(exercise);
   const has = new Set(exercise.handedOutTo.map(({ id }) => id));

@@ -1,5 +1,5 @@
+import type { NewExerciseRequest } from '@gleddo/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { CompanySummary, ExerciseAnswer } from '@gleddo/contract';
 import { TRADES, type Planting, type StartKind } from '@gleddo/core';
 import { Button, Checkbox, Input, Modal, Radio, Select } from 'antd';
 import { useState } from 'react';
@@ -43,7 +43,14 @@ const FIRST_CHOICES: Choices = {
 };
 
 /** What is asked of the server: only what belongs to the kind chosen. */
-function requestOf({ title, start, planting, moment, asksSides, trade }: Choices): object {
+function requestOf({
+  title,
+  start,
+  planting,
+  moment,
+  asksSides,
+  trade,
+}: Choices): Omit<NewExerciseRequest, 'companyId'> {
   const onStarter = start === 'company-only' && trade !== '';
   return {
     title,
@@ -59,13 +66,13 @@ function useMake(bookId: string, choices: Choices) {
   const queries = useQueryClient();
   const companies = useQuery({
     queryKey: ['companies'],
-    queryFn: () => get<CompanySummary[]>('companies'),
+    queryFn: () => get('companies'),
     staleTime: 0,
   });
   const make = useMutation({
     mutationFn: () => {
       const companyId = companies.data?.find((each) => each.bookId === bookId)?.id ?? '';
-      return post<ExerciseAnswer>('exercises', { companyId, ...requestOf(choices) });
+      return post('exercises', { companyId, ...requestOf(choices) });
     },
     onSuccess: async (made) => {
       await queries.invalidateQueries({ queryKey: ['exercises'] });

@@ -1,5 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import type { ClassResults, ExerciseAnswer, LetGoOn, PractisedShown } from '@gleddo/contract';
+import type { ExerciseAnswer, LetGoOn } from '@gleddo/contract';
 import type { Guide } from '@gleddo/core';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
@@ -30,7 +30,7 @@ function LetThemGoOn({ exercise, steps }: LetThemGoOnProps) {
   const [step, setStep] = useState<string | null>(null);
   const [tries, setTries] = useState<readonly string[]>([]);
   const go = useMutation({
-    mutationFn: () => post<LetGoOn>(`exercises/${exercise.id}/let-go-on`, { step, tries }),
+    mutationFn: () => post(`exercises/${exercise.id}/let-go-on`, { step: step ?? '', tries }),
   });
   return (
     <section className="paper" aria-label="Let them go on">
@@ -74,7 +74,7 @@ interface WhoWorksProps {
 function WhoWorks({ exerciseId, tries, onTries }: WhoWorksProps) {
   const results = useQuery({
     queryKey: ['results', exerciseId],
-    queryFn: () => get<ClassResults>(`exercises/${exerciseId}/results`),
+    queryFn: () => get(`exercises/${exerciseId}/results`),
   });
   const working = (results.data?.rows ?? []).filter(({ state }) => state === 'working');
   return (
@@ -95,7 +95,7 @@ function WhoWorks({ exerciseId, tries, onTries }: WhoWorksProps) {
 function Practised({ exerciseId }: { exerciseId: string }) {
   const practised = useQuery({
     queryKey: ['practised', exerciseId],
-    queryFn: () => get<PractisedShown[]>(`exercises/${exerciseId}/practised`),
+    queryFn: () => get(`exercises/${exerciseId}/practised`),
     staleTime: 0,
   });
   if (!practised.data) return null;

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import type { ExerciseAnswer, SeedShown } from '@gleddo/contract';
+import type { ExerciseAnswer } from '@gleddo/contract';
 import { ownKey, paperSheets, proposedGuide, type Guide, type Handout } from '@gleddo/core';
 import { get } from '../api/client';
 import { counted } from '../figures/counted';
@@ -11,7 +11,7 @@ export function OwnSheets({ exercise }: { exercise: ExerciseAnswer }) {
   const known = useMadeKey(exercise);
   const seeds = useQuery({
     queryKey: ['seeds', exercise.id],
-    queryFn: () => get<SeedShown[]>(`exercises/${exercise.id}/seeds`),
+    queryFn: () => get(`exercises/${exercise.id}/seeds`),
   });
   if (!known || !seeds.data) return null;
   const { made, start } = known;

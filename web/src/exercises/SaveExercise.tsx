@@ -15,7 +15,7 @@ const ITEMS = [
 export function SaveExercise({ exercise: { id, title } }: { exercise: ExerciseAnswer }) {
   const save = useMutation({
     mutationFn: async (what: string) => {
-      const read = exerciseFromJson(await get<object>(`exercises/${id}/file`));
+      const read = exerciseFromJson(await get(`exercises/${id}/file`));
       if (!read.ok) throw new Error(read.refusals[0]?.says);
       const text = what === 'key' ? writeKey(read.value.key) : writeExercise(read.value);
       download(`${fileNameOf(title)}.${what}.json`, 'application/json', text);

@@ -1,7 +1,8 @@
-import type { ExerciseAnswer, Rehearsal, RehearsalMarks } from '@gleddo/contract';
+import type { ExerciseAnswer, Rehearsal } from '@gleddo/contract';
 import { Button, Popconfirm } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Navigate } from 'react-router';
+import { post } from '../api/client';
 import { OpenBook } from '../book/open-book';
 import { GuidedWork } from '../guide/GuidedWork';
 import { isGuided } from '../guide/is-guided';
@@ -94,7 +95,10 @@ const BegunTry = ({ exercise, part, base, own, says, children }: BegunTryProps) 
     </div>
     <BookSays />
     {part === 'marks' ? (
-      <CheckedNow<RehearsalMarks> path={own.path} what="What the checks say">
+      <CheckedNow
+        ask={() => post(`exercises/${exercise.id}/rehearsal/check`)}
+        what="What the checks say"
+      >
         {(marks) => <MarkedNow {...marks} />}
       </CheckedNow>
     ) : (

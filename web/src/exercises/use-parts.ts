@@ -77,8 +77,7 @@ const wholeOf = (kept: ExerciseParts, document: unknown): ExerciseParts => ({
 function useSaving(id: string, onSaved: () => void) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (changes: readonly PartChange[]) =>
-      post<ExerciseAnswer>(`exercises/${id}/changes`, { changes }),
+    mutationFn: (changes: readonly PartChange[]) => post(`exercises/${id}/changes`, { changes }),
     onSuccess: (exercise) => {
       queries.setQueryData(['exercise', id], exercise);
       onSaved();

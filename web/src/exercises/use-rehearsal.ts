@@ -14,25 +14,26 @@ type Beginning = { readonly seed: number | null } | { readonly planting: Plantin
 
 export type Begin = UseMutationResult<Rehearsal, Error, Beginning>;
 
-const beginBy = (path: string, from: Beginning): Promise<Rehearsal> => {
-  if ('seed' in from) return post(`${path}/begin`, from.seed === null ? {} : from);
+const beginBy = (id: string, from: Beginning): Promise<Rehearsal> => {
+  if ('seed' in from)
+    return post(`exercises/${id}/rehearsal/begin`, from.seed === null ? {} : { seed: from.seed });
   const { faults, seed } = from.planting;
-  return post(`${path}/spoil`, { faults, seed });
+  return post(`exercises/${id}/rehearsal/spoil`, { faults, seed });
 };
 
 /** The instructor's own try, begun from the start or from a copy of the key with faults in it. */
 export function useRehearsal(exerciseId: string) {
-  const path = `exercises/${exerciseId}/rehearsal`;
+  const path = `exercises/${exerciseId}/rehearsal` as const;
   const queries = useQueryClient();
   const navigate = useNavigate();
   const queryKey = ['rehearsal', exerciseId];
-  const rehearsal = useQuery({ queryKey, queryFn: () => get<Rehearsal>(path), staleTime: 0 });
+  const rehearsal = useQuery({ queryKey, queryFn: () => get(path), staleTime: 0 });
   const begin: Begin = useMutation({
-    mutationFn: (from) => beginBy(path, from),
+    mutationFn: (from) => beginBy(exerciseId, from),
     onSuccess: (begun, from) => {
       queries.setQueryData(queryKey, begun);
       if ('planting' in from) void navigate(`/exercises/${exerciseId}/try/marks`);
     },
   });
-  return { path, rehearsal, begin };
+  return { rehearsal, begin };
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { AddedStudents, GroupAnswer, MadePassword, Student } from '@gleddo/contract';
+import type { MadePassword, Student } from '@gleddo/contract';
 import { App, Button, Input } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -22,7 +22,7 @@ export default function GroupPage() {
   const { id = '' } = useParams();
   const group = useQuery({
     queryKey: ['group', id],
-    queryFn: () => get<GroupAnswer>(`groups/${id}`),
+    queryFn: () => get(`groups/${id}`),
   });
   if (!group.data) return <Asking of={group} what="The class group" />;
   const { name, members } = group.data;
@@ -68,7 +68,7 @@ function Members({ id, members }: { id: string; members: readonly Student[] }) {
   const { modal } = App.useApp();
   const [made, setMade] = useState<MadePassword | null>(null);
   const reset = useMutation({
-    mutationFn: (student: string) => post<MadePassword>(`groups/${id}/members/${student}/password`),
+    mutationFn: (student: string) => post(`groups/${id}/members/${student}/password`),
     onSuccess: setMade,
   });
   const { onDelete, dialog } = useDeleting('person');
@@ -155,7 +155,7 @@ function useAdding(id: string) {
     mutationFn: () => {
       const token = asked?.names === names ? asked.token : nanoid();
       setAsked({ token, names });
-      return post<AddedStudents>(`groups/${id}/members`, { names: namesIn(names), token });
+      return post(`groups/${id}/members`, { names: namesIn(names), token });
     },
     onSuccess: async () => {
       clear();

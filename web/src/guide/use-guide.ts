@@ -13,7 +13,7 @@ export function useGuide() {
   const settled = useSettled(revision);
   return useQuery({
     queryKey: [...keyOf(answer.id), settled],
-    queryFn: () => get<GuideAnswer>(`books/${answer.id}/guide`),
+    queryFn: () => get(`books/${answer.id}/guide`),
     enabled: saving === 'saved',
     placeholderData: keepPreviousData,
   });
@@ -23,7 +23,7 @@ export function useGuide() {
 export function useGuideChanges() {
   const { answer } = useOpenBook();
   const queries = useQueryClient();
-  const path = `books/${answer.id}`;
+  const path = `books/${answer.id}` as const;
   const again = () => queries.invalidateQueries({ queryKey: keyOf(answer.id) });
   const put = useMutation({
     mutationFn: (given: { question: string; answer: string }) =>
@@ -32,13 +32,13 @@ export function useGuideChanges() {
     onSuccess: again,
   });
   const goOn = useMutation({
-    mutationFn: (step: string) => post<GuideAnswer>(`${path}/go-on`, { step }),
+    mutationFn: (step: string) => post(`${path}/go-on`, { step }),
     onSuccess: again,
   });
   const placing = ['place', answer.id] as const;
   const place = useMutation({
     mutationKey: placing,
-    mutationFn: (at: GuidePlace) => ask('PUT', `${path}/place`, at),
+    mutationFn: (at: GuidePlace & { readonly step: string }) => ask('PUT', `${path}/place`, at),
     onMutate: async (at) => {
       // What was asked for before the tick would take it back when it is answered.
       await queries.cancelQueries({ queryKey: keyOf(answer.id) });

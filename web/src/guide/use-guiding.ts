@@ -8,7 +8,9 @@ import { useGuideChanges } from './use-guide';
 export function useGuiding(answer: GuideAnswer) {
   const { put, goOn, place } = useGuideChanges();
   const navigate = useNavigate();
-  const { step, ticks } = answer.place;
+  const { ticks } = answer.place;
+  // Whoever has gone nowhere yet is at the first.
+  const step = answer.place.step ?? answer.guide.steps[0]?.id ?? '';
   return {
     answer,
     put,

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import type { CompanySummary, ExerciseSummary, Me } from '@gleddo/contract';
+import type { Me } from '@gleddo/contract';
 import { accountLabel, isFoundBy, rowsOf, searchText, typeOf } from '@gleddo/core';
 import { useEffect, useSyncExternalStore } from 'react';
 import { useLocation } from 'react-router';
@@ -55,12 +55,12 @@ function usePages(me: Me): PlaceToGo[] {
   const enabled = me.role === 'instructor';
   const companies = useQuery({
     queryKey: ['companies'],
-    queryFn: () => get<CompanySummary[]>('companies'),
+    queryFn: () => get('companies'),
     enabled,
   });
   const exercises = useQuery({
     queryKey: ['exercises'],
-    queryFn: () => get<ExerciseSummary[]>('exercises'),
+    queryFn: () => get('exercises'),
     enabled,
   });
   return [

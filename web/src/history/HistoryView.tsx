@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { HistoryEntry, Moment } from '@gleddo/contract';
+import type { HistoryEntry } from '@gleddo/contract';
 import { backBefore, booksBefore, operationSays, shownPeriod, type Book } from '@gleddo/core';
 import { Button, Input } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -26,7 +26,7 @@ export function HistoryView() {
   const { answer, saving, revision } = useOpenBook();
   const history = useQuery({
     queryKey: ['history', answer.id, revision],
-    queryFn: () => get<HistoryEntry[]>(`books/${answer.id}/history`),
+    queryFn: () => get(`books/${answer.id}/history`),
     enabled: saving === 'saved',
     staleTime: 0,
   });
@@ -117,7 +117,7 @@ function useMoments() {
   const { answer } = useOpenBook();
   return useQuery({
     queryKey: ['moments', answer.id],
-    queryFn: () => get<Moment[]>(`books/${answer.id}/moments`),
+    queryFn: () => get(`books/${answer.id}/moments`),
   });
 }
 
@@ -150,7 +150,7 @@ function NameMoment({ bookId, revision }: { bookId: string; revision: number }) 
   const queries = useQueryClient();
   const [name, setName] = useState('');
   const keep = useMutation({
-    mutationFn: () => post<Moment[]>(`books/${bookId}/moments`, { revision, name }),
+    mutationFn: () => post(`books/${bookId}/moments`, { revision, name }),
     onSuccess: (moments) => {
       setName('');
       queries.setQueryData(['moments', bookId], moments);

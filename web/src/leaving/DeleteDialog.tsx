@@ -30,14 +30,13 @@ const ALL_GOES = '';
 /** What would go, and having it go. */
 function useLeave({ kind, id, onClose }: DeleteDialogProps, heir: string) {
   const queries = useQueryClient();
-  const path = `leavings/${kind}/${id}`;
   const would = useQuery({
     queryKey: ['would-leave', kind, id],
-    queryFn: () => get<WouldLeave>(path),
+    queryFn: () => get(`leavings/${String(kind)}/${id}`),
     staleTime: 0,
   });
   const leave = useMutation({
-    mutationFn: () => post<undefined>(path, heir === ALL_GOES ? {} : { heir }),
+    mutationFn: () => post(`leavings/${String(kind)}/${id}`, heir === ALL_GOES ? {} : { heir }),
     onSuccess: async () => {
       onClose();
       for (const list of CHANGED) await queries.invalidateQueries({ queryKey: [list] });

@@ -15,7 +15,7 @@ export function LeavingList({ which = () => true }: LeavingListProps) {
   const queries = useQueryClient();
   const leavings = useQuery({
     queryKey: ['leavings'],
-    queryFn: () => get<Leaving[]>('leavings'),
+    queryFn: () => get('leavings'),
     staleTime: 0,
   });
   const takeBack = useMutation({

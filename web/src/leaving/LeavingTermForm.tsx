@@ -16,10 +16,10 @@ export function LeavingTermForm() {
   const queries = useQueryClient();
   const term = useQuery({
     queryKey: ['leaving-term'],
-    queryFn: () => get<LeavingTerm>('leavings/term'),
+    queryFn: () => get('leavings/term'),
   });
   const save = useMutation({
-    mutationFn: (to: LeavingTerm) => ask<LeavingTerm>('PUT', 'leavings/term', to),
+    mutationFn: (to: LeavingTerm) => ask('PUT', 'leavings/term', to),
     onSuccess: (now) => queries.setQueryData(['leaving-term'], now),
   });
   if (!term.data) return <Asking of={term} what="The term" />;

@@ -56,15 +56,15 @@ export default function MixUpsPage() {
 
 function useMixUps(id: string, student: string | null) {
   const queries = useQueryClient();
-  const path = `groups/${id}/mix-ups`;
+  const path = `groups/${id}/mix-ups` as const;
   const found = useQuery({
     queryKey: ['mix-ups', id, student],
-    queryFn: () => get<ClassMixUps>(student === null ? path : `${path}/${student}`),
+    queryFn: () => get(student === null ? path : `${path}/${student}`),
     placeholderData: keepPreviousData,
     staleTime: 0,
   });
   const ask = useMutation({
-    mutationFn: (what: Ask) => post<ClassMixUps>(`${path}/drills`, what),
+    mutationFn: (what: Ask) => post(`${path}/drills`, what),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['mix-ups', id] }),
   });
   return { found, ask };

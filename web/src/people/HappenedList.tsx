@@ -1,12 +1,8 @@
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
-import type { HappenedPage } from '@gleddo/contract';
 import { Button } from 'antd';
 import { get } from '../api/client';
 import { momentText } from '../figures/days';
 import { Asking } from '../shell/Asking';
-
-const addressOf = (words: string, before: number | null): string =>
-  `house/happened?q=${encodeURIComponent(words)}${before === null ? '' : `&before=${before}`}`;
 
 interface HappenedListProps {
   /** What is looked for; empty: everything. */
@@ -19,7 +15,7 @@ interface HappenedListProps {
 export function HappenedList({ words, most = Infinity }: HappenedListProps) {
   const pages = useInfiniteQuery({
     queryKey: ['happened', words],
-    queryFn: ({ pageParam }) => get<HappenedPage>(addressOf(words, pageParam)),
+    queryFn: ({ pageParam }) => get('house/happened', { q: words, before: pageParam }),
     initialPageParam: null as number | null,
     getNextPageParam: ({ before }) => before,
     // What was found before stays until the next is there.

@@ -17,7 +17,7 @@ const LOOK_EVERY = 10_000;
 export default function HousePage() {
   const house = useQuery({
     queryKey: ['house'],
-    queryFn: () => get<HouseShown>('house'),
+    queryFn: () => get('house'),
     refetchInterval: LOOK_EVERY,
     staleTime: 0,
   });

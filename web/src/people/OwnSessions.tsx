@@ -12,7 +12,7 @@ export function OwnSessions() {
   const queries = useQueryClient();
   const sessions = useQuery({
     queryKey: ['sessions'],
-    queryFn: () => get<SessionShown[]>('me/sessions'),
+    queryFn: () => get('me/sessions'),
     staleTime: 0,
   });
   const end = useMutation({

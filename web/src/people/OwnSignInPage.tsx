@@ -30,7 +30,7 @@ function OwnData({ me }: { me: Me | undefined }) {
 
 /** One’s own way in: the password, a second device for those who mark, and where one is signed in. */
 export default function OwnSignInPage() {
-  const me = useQuery({ queryKey: ['me'], queryFn: () => get<Me>('me'), staleTime: Infinity });
+  const me = useQuery({ queryKey: ['me'], queryFn: () => get('me'), staleTime: Infinity });
   return (
     <>
       <div className="sheet-head">

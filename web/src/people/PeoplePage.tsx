@@ -17,7 +17,7 @@ import { MadePasswords } from './MadePasswords';
 export default function PeoplePage() {
   const instructors = useQuery({
     queryKey: ['instructors'],
-    queryFn: () => get<Instructor[]>('instructors'),
+    queryFn: () => get('instructors'),
     staleTime: 0,
   });
   const [made, setMade] = useState<MadePassword | null>(null);
@@ -58,7 +58,7 @@ function useReset(onMade: (made: MadePassword) => void) {
   const { modal } = App.useApp();
   const queries = useQueryClient();
   const reset = useMutation({
-    mutationFn: (id: string) => post<MadePassword>(`instructors/${id}/password`),
+    mutationFn: (id: string) => post(`instructors/${id}/password`),
     onSuccess: (made) => {
       onMade(made);
       void queries.invalidateQueries({ queryKey: ['happened'] });
@@ -136,7 +136,7 @@ function useNewInstructor(onMade: (made: MadePassword) => void) {
   const [name, setName, clearName] = useKept('instructor.name', '');
   const [login, setLogin, clearLogin] = useKept('instructor.login', '');
   const add = useMutation({
-    mutationFn: () => post<MadePassword>('instructors', { name, login }),
+    mutationFn: () => post('instructors', { name, login }),
     onSuccess: (made) => {
       clearName();
       clearLogin();

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { OwnSignIn, SecondFactorOffered } from '@gleddo/contract';
+import type { SecondFactorOffered } from '@gleddo/contract';
 import { Button, Input, QRCode } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { get, post } from '../api/client';
@@ -10,9 +10,9 @@ const KEY = ['own-sign-in'];
 
 /** Six digits of a second device, asked for at signing in: for those who mark. */
 export function SecondFactor() {
-  const own = useQuery({ queryKey: KEY, queryFn: () => get<OwnSignIn>('me/sign-in') });
+  const own = useQuery({ queryKey: KEY, queryFn: () => get('me/sign-in') });
   const offer = useMutation({
-    mutationFn: () => post<SecondFactorOffered>('me/second-factor/offer'),
+    mutationFn: () => post('me/second-factor/offer'),
   });
   if (!own.data) return <Asking of={own} what="Your sign-in" />;
   const { hasSecondFactor } = own.data;
@@ -38,7 +38,9 @@ export function SecondFactor() {
 
 function TurnOn({ offered: { secret, address } }: { offered: SecondFactorOffered }) {
   const [code, setCode] = useState('');
-  const { password, field, form, change } = usePasswordForm('me/second-factor', { secret, code });
+  const { password, field, form, change } = usePasswordForm((typed) =>
+    post('me/second-factor', { secret, code, password: typed }),
+  );
   return (
     <form onSubmit={form}>
       <p>
@@ -75,7 +77,9 @@ function TurnOn({ offered: { secret, address } }: { offered: SecondFactorOffered
 }
 
 function TurnOff() {
-  const { password, field, form, change } = usePasswordForm('me/second-factor/off', {});
+  const { password, field, form, change } = usePasswordForm((typed) =>
+    post('me/second-factor/off', { password: typed }),
+  );
   return (
     <form onSubmit={form}>
       <div className="field">{field}</div>
@@ -88,11 +92,11 @@ function TurnOff() {
 }
 
 /** A form that a password goes with. */
-function usePasswordForm(path: string, rest: object) {
+function usePasswordForm(send: (password: string) => Promise<undefined>) {
   const [password, setPassword] = useState('');
   const queries = useQueryClient();
   const change = useMutation({
-    mutationFn: () => post(path, { ...rest, password }),
+    mutationFn: () => send(password),
     onSuccess: () => queries.invalidateQueries({ queryKey: KEY }),
   });
   const form = (event: FormEvent) => {

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { DrillAsked, DrillStanding, MyTry, Practice } from '@gleddo/contract';
+import type { DrillAsked, DrillStanding } from '@gleddo/contract';
 import { DISTINCTIONS } from '@gleddo/core';
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
@@ -72,7 +72,7 @@ function useBegin() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (exerciseId: string) => post<Practice>('practices', { exerciseId }),
+    mutationFn: (exerciseId: string) => post('practices', { exerciseId }),
     onSuccess: ({ id }) => {
       void queries.invalidateQueries({ queryKey: ['practices'] });
       void navigate(`/practice/${id}`);
@@ -83,7 +83,7 @@ function useBegin() {
 function Exercises() {
   const mine = useQuery({
     queryKey: ['mine'],
-    queryFn: () => get<MyTry[]>('my-exercises'),
+    queryFn: () => get('my-exercises'),
     staleTime: 0,
   });
   const begin = useBegin();
@@ -119,7 +119,7 @@ const MOST_SHOWN = 10;
 function Begun() {
   const practices = useQuery({
     queryKey: ['practices'],
-    queryFn: () => get<Practice[]>('practices'),
+    queryFn: () => get('practices'),
     staleTime: 0,
   });
   if (!practices.data || practices.data.length === 0) return null;

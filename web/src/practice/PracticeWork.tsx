@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import type { MyTryDetail, Practice, PracticeCheck } from '@gleddo/contract';
+import type { Practice, PracticeCheck } from '@gleddo/contract';
 import { Link, Navigate, useParams } from 'react-router';
-import { get } from '../api/client';
+import { get, post } from '../api/client';
 import { OpenBook } from '../book/open-book';
 import { GuidedWork } from '../guide/GuidedWork';
 import { CheckedNow, MarkedNow } from '../results/CheckedNow';
@@ -19,7 +19,7 @@ export default function PracticeWork() {
   const { id = '', part = '' } = useParams();
   const practice = useQuery({
     queryKey: ['practice', id],
-    queryFn: () => get<Practice>(`practices/${id}`),
+    queryFn: () => get(`practices/${id}`),
   });
   if (!practice.data) return <Asking of={practice} what="The practice" />;
   return <Work practice={practice.data} part={part} />;
@@ -27,7 +27,7 @@ export default function PracticeWork() {
 
 function PracticeChecked({ id }: { id: string }) {
   return (
-    <CheckedNow<PracticeCheck> path={`practices/${id}`} what="What was found">
+    <CheckedNow ask={() => post(`practices/${id}/check`)} what="What was found">
       {(checked) =>
         checked.told === 'all' ? <MarkedNow {...checked.marks} /> : <SoFar {...checked} />
       }
@@ -55,7 +55,7 @@ function SoFar({ points, of, found }: Extract<PracticeCheck, { told: 'so-far' }>
 function Work({ practice, part }: { practice: Practice; part: string }) {
   const mine = useQuery({
     queryKey: ['mine', practice.exerciseId],
-    queryFn: () => get<MyTryDetail>(`my-exercises/${practice.exerciseId}`),
+    queryFn: () => get(`my-exercises/${practice.exerciseId}`),
   });
   const base = `/practice/${practice.id}`;
   if (!mine.data) return <Asking of={mine} what="The exercise" />;

@@ -1,13 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { DrillStanding } from '@gleddo/contract';
-import {
-  inWords,
-  shippedPlan,
-  shippedScheme,
-  type DrillKind,
-  type DrillTold,
-  type Words,
-} from '@gleddo/core';
+import { inWords, shippedPlan, shippedScheme, type DrillKind, type Words } from '@gleddo/core';
 import { get, post } from '../api/client';
 import { untilThere } from '../api/try-again';
 
@@ -21,7 +13,7 @@ export const drillBy = (words: Words) => SCHEME && { scheme: inWords(SCHEME, wor
 
 /** What a student was asked so far, what came of it, and what an instructor asks for. */
 export const useDrills = () =>
-  useQuery({ queryKey: KEY, queryFn: () => get<DrillStanding>('drills'), staleTime: 0 });
+  useQuery({ queryKey: KEY, queryFn: () => get('drills'), staleTime: 0 });
 
 export interface GivenAnswer {
   /** One sent twice counts once. */
@@ -35,7 +27,7 @@ export interface GivenAnswer {
 export function useAnswer() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (answer: GivenAnswer) => post<DrillTold>('drills/answers', answer),
+    mutationFn: (answer: GivenAnswer) => post('drills/answers', answer),
     retry: untilThere,
     onSuccess: () => queries.invalidateQueries({ queryKey: KEY, refetchType: 'none' }),
   });

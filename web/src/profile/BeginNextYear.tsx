@@ -1,5 +1,4 @@
 import { addDays, bookToJson, nextYear, type Book, type Period } from '@gleddo/core';
-import type { CompanySummary } from '@gleddo/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
@@ -13,7 +12,7 @@ export function BeginNextYear({ book, year }: { book: Book; year: Period }) {
   const queries = useQueryClient();
   const carried = nextYear(book, year);
   const begin = useMutation({
-    mutationFn: (next: Book) => post<CompanySummary>('companies', { book: bookToJson(next) }),
+    mutationFn: (next: Book) => post('companies', { book: bookToJson(next) }),
     onSuccess: async (made) => {
       await queries.invalidateQueries({ queryKey: ['companies'] });
       await navigate(`/companies/${made.bookId}/opening`);

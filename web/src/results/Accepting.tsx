@@ -1,4 +1,4 @@
-import type { AcceptRequest, Marked, Preview } from '@gleddo/contract';
+import type { AcceptRequest, Marked } from '@gleddo/contract';
 import { post } from '../api/client';
 import { PreviewDialog } from './preview/PreviewDialog';
 import type { MarkedChange } from './use-marked-change';
@@ -15,7 +15,7 @@ interface AcceptingProps {
 /** Accepts something from everybody, or no longer: once what it does to everybody’s marks was seen. */
 export function Accepting({ accepting, shown, marked, change, onClose }: AcceptingProps) {
   const { account, what, value, withdraw = false } = accepting;
-  const path = `tries/${marked.tryId}/accept`;
+  const path = `tries/${marked.tryId}/accept` as const;
   return (
     <PreviewDialog
       title={withdraw ? `Accept “${shown}” no longer?` : `Accept “${shown}” from everybody?`}
@@ -26,9 +26,9 @@ export function Accepting({ accepting, shown, marked, change, onClose }: Accepti
       }
       okText={withdraw ? 'Accept it no longer' : 'Accept it'}
       name={[marked.tryId, account, what, value, String(withdraw)]}
-      ask={() => post<Preview>(`${path}/preview`, accepting)}
+      ask={() => post(`${path}/preview`, accepting)}
       onKeep={(givenBack) => {
-        change.mutate(() => post<Marked>(path, { ...accepting, givenBack }));
+        change.mutate(() => post(path, { ...accepting, givenBack }));
         onClose();
       }}
       onClose={onClose}

@@ -1,21 +1,20 @@
 import { useMutation } from '@tanstack/react-query';
 import type { RehearsalMarks } from '@gleddo/contract';
 import { useEffect, type ReactNode } from 'react';
-import { post } from '../api/client';
 import { useOpenBook } from '../book/open-book';
 import { Asking } from '../shell/Asking';
 import { OwnMarked } from './OwnMarked';
 
 interface CheckedNowProps<T> {
-  readonly path: string;
+  ask(): Promise<T>;
   readonly what: string;
   readonly children: (checked: T) => ReactNode;
 }
 
 /** What the checks say of the open book as it has been saved; told anew whenever it changes. */
-export function CheckedNow<T>({ path, what, children }: CheckedNowProps<T>) {
+export function CheckedNow<T>({ ask, what, children }: CheckedNowProps<T>) {
   const { book, saving } = useOpenBook();
-  const { mutate, data, error } = useMutation({ mutationFn: () => post<T>(`${path}/check`) });
+  const { mutate, data, error } = useMutation({ mutationFn: ask });
   useEffect(() => {
     if (saving === 'saved') mutate();
   }, [mutate, book, saving]);

@@ -11,7 +11,7 @@ export function CheckingBar({ results }: { results: ClassResults }) {
   const { exerciseId: id, checking } = results;
   const queries = useQueryClient();
   const stop = useMutation({
-    mutationFn: () => post<ClassResults>(`exercises/${id}/check-again/cancel`),
+    mutationFn: () => post(`exercises/${id}/check-again/cancel`),
     onSuccess: (answer) => queries.setQueryData(['results', id], answer),
   });
   if (!checking) return null;

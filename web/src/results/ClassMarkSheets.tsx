@@ -1,4 +1,4 @@
-import type { ClassResults, Marked } from '@gleddo/contract';
+import type { ClassResults } from '@gleddo/contract';
 import type { Handout } from '@gleddo/core';
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
@@ -31,7 +31,7 @@ function useMaking({ rows, title }: ClassResults) {
     for (const [i, id] of ids.entries()) {
       if (ended.current) return;
       setMade(i);
-      sheets.push(...paperOfMarked(await get<Marked>(`tries/${id}`)));
+      sheets.push(...paperOfMarked(await get(`tries/${id}`)));
     }
     const { toPdf } = await import('../handouts/to-pdf');
     const pdf = await toPdf(sheets, title);

@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { ClassResults, Giving, Preview } from '@gleddo/contract';
+import type { ClassResults, Giving } from '@gleddo/contract';
 import { cellsToCsv, marksToTable, spreadOf } from '@gleddo/core';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -46,10 +46,7 @@ export default function ClassResultsPage() {
   const group = params.get('group');
   const results = useQuery({
     queryKey: group === null ? ['results', id] : ['results', id, group],
-    queryFn: () =>
-      get<ClassResults>(
-        `exercises/${id}/results${group === null ? '' : `?group=${encodeURIComponent(group)}`}`,
-      ),
+    queryFn: () => get(`exercises/${id}/results`, { group }),
     placeholderData: keepPreviousData,
     staleTime: 0,
     refetchInterval: ({ state }) => (isUnderWay(state.data) ? LOOK_EVERY : false),
@@ -100,8 +97,7 @@ interface ClassChange {
 function useClassChange(id: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ what, ...body }: ClassChange) =>
-      post<ClassResults>(`exercises/${id}/${what}`, body),
+    mutationFn: ({ what, ...body }: ClassChange) => post(`exercises/${id}/${what}`, body),
     onSuccess: (results) => {
       queries.setQueryData(['results', id], results);
       void queries.invalidateQueries({ queryKey: ['results', id] });
@@ -213,7 +209,7 @@ function CheckAgain({ id, change }: { id: string; change: ReturnType<typeof useC
           says="Every work was checked with the key and the points as they are today:"
           okText="Check again"
           name={['today', id]}
-          ask={() => get<Preview>(`exercises/${id}/check-again/preview`)}
+          ask={() => get(`exercises/${id}/check-again/preview`)}
           onKeep={(givenBack) => {
             change.mutate({ what: 'check-again', givenBack });
             setAsks(false);

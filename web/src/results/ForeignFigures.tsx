@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import type { ForeignShown } from '@gleddo/contract';
 import { Link } from 'react-router';
 import { get } from '../api/client';
 import { counted } from '../figures/counted';
@@ -8,7 +7,7 @@ import { counted } from '../figures/counted';
 export function ForeignFigures({ exerciseId }: { exerciseId: string }) {
   const found = useQuery({
     queryKey: ['foreign-figures', exerciseId],
-    queryFn: () => get<ForeignShown[]>(`exercises/${exerciseId}/foreign-figures`),
+    queryFn: () => get(`exercises/${exerciseId}/foreign-figures`),
     staleTime: 0,
   });
   if (!found.data || found.data.length === 0) return null;

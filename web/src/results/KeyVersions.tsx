@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import type { KeyVersionShown } from '@gleddo/contract';
 import { Modal } from 'antd';
 import { useState } from 'react';
 import { get } from '../api/client';
@@ -30,7 +29,7 @@ export function KeyVersions({ id, version }: { id: string; version: number }) {
 function Versions({ id }: { id: string }) {
   const versions = useQuery({
     queryKey: ['key-versions', id],
-    queryFn: () => get<KeyVersionShown[]>(`exercises/${id}/key-versions`),
+    queryFn: () => get(`exercises/${id}/key-versions`),
     staleTime: 0,
   });
   return (

@@ -32,7 +32,7 @@ export default function MarkedWorkPage() {
   const { tryId = '' } = useParams();
   const marked = useQuery({
     queryKey: ['marked', tryId],
-    queryFn: () => get<Marked>(`tries/${tryId}`),
+    queryFn: () => get(`tries/${tryId}`),
   });
   if (!marked.data) return <Asking of={marked} what="The work" />;
   return <MarkedWork key={tryId} marked={marked.data} />;
@@ -156,7 +156,7 @@ function GiveBack({ marked, change }: { marked: Marked; change: MarkedChange }) 
   const { tryId, state } = marked;
   const [asks, setAsks] = useState(false);
   const send = (what: 'give-back' | 'take-back', body = {}) =>
-    change.mutate(() => post<Marked>(`tries/${tryId}/${what}`, body));
+    change.mutate(() => post(`tries/${tryId}/${what}`, body));
   return state === 'given-back' ? (
     <>
       <span className="is-met">✓ given back</span>

@@ -39,7 +39,7 @@ export function FaultTools({ fault, marked, work, change }: FaultToolsProps) {
           mark={marked}
           onKeep={(text, points, done) =>
             change.mutate(
-              () => post<Marked>(`tries/${marked.tryId}/notes`, { ref: fault.ref, text, points }),
+              () => post(`tries/${marked.tryId}/notes`, { ref: fault.ref, text, points }),
               { onSuccess: () => (done(), setOpen(false)) },
             )
           }
@@ -92,9 +92,7 @@ export function NoteTools({
       <button
         type="button"
         className="link-button"
-        onClick={() =>
-          change.mutate(() => ask<Marked>('DELETE', `tries/${marked.tryId}/notes/${note.id}`))
-        }
+        onClick={() => change.mutate(() => ask('DELETE', `tries/${marked.tryId}/notes/${note.id}`))}
       >
         Take this note out
       </button>
@@ -118,7 +116,7 @@ export function NoteForm({ marked, change }: { marked: Marked; change: MarkedCha
       ask="Your note to the student"
       mark={marked}
       onKeep={(text, points, done) =>
-        change.mutate(() => post<Marked>(`tries/${marked.tryId}/notes`, { text, points }), {
+        change.mutate(() => post(`tries/${marked.tryId}/notes`, { text, points }), {
           onSuccess: () => (done(), setOpen(false)),
         })
       }

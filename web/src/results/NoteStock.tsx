@@ -16,7 +16,7 @@ interface NoteStockProps {
 /** The notes that one writes often: taken from there, put there, thrown out. */
 export function NoteStock({ typed, onTake }: NoteStockProps) {
   const queries = useQueryClient();
-  const stock = useQuery({ queryKey: QUERY, queryFn: () => get<StockNote[]>('note-stock') });
+  const stock = useQuery({ queryKey: QUERY, queryFn: () => get('note-stock') });
   const change = useMutation({
     mutationFn: (made: () => Promise<StockNote[]>) => made(),
     onSuccess: (notes) => queries.setQueryData(QUERY, notes),
@@ -24,8 +24,8 @@ export function NoteStock({ typed, onTake }: NoteStockProps) {
   const notes = stock.data ?? [];
   const text = typed.text.trim();
   const kept = notes.find((note) => note.text === text);
-  const keep = () => post<StockNote[]>('note-stock', { text, points: typed.points });
-  const drop = () => ask<StockNote[]>('DELETE', `note-stock/${kept?.id}`);
+  const keep = () => post('note-stock', { text, points: typed.points });
+  const drop = () => ask('DELETE', `note-stock/${kept?.id}`);
   return (
     <div className={styles['tools']}>
       {notes.length > 0 && <TakeNote notes={notes} onTake={onTake} />}

@@ -19,7 +19,7 @@ export function PastChecks({ marked, keyBook }: PastChecksProps) {
   const [isOpen, setOpen] = useState(false);
   const past = useQuery({
     queryKey: ['past-checks', tryId, keyVersion, points, of],
-    queryFn: () => get<PastCheck[]>(`tries/${tryId}/checks`),
+    queryFn: () => get(`tries/${tryId}/checks`),
     enabled: isOpen,
     staleTime: 0,
   });

@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import type { ClassResults } from '@gleddo/contract';
 import { Link, Navigate, useParams } from 'react-router';
 import { get } from '../api/client';
 import { OpenBook } from '../book/open-book';
@@ -11,7 +10,7 @@ export default function WorkBookPage() {
   const base = `/results/${id}/book/${bookId}`;
   const results = useQuery({
     queryKey: ['results', id],
-    queryFn: () => get<ClassResults>(`exercises/${id}/results`),
+    queryFn: () => get(`exercises/${id}/results`),
   });
   if (!WORK_PARTS.some(([known]) => known === part))
     return <Navigate to={`${base}/chart`} replace />;

@@ -1,4 +1,6 @@
+import type { FirstInstructorRequest } from '@gleddo/contract';
 import { useState, type FormEvent } from 'react';
+import { post } from '../api/client';
 import { PasswordField, PlainField } from './PlainField';
 import { Refusal } from './Refusal';
 import { useEnter } from './use-enter';
@@ -6,7 +8,7 @@ import styles from './plain.module.css';
 
 /** Where nobody is yet, the first visitor becomes the instructor. */
 export function FirstInstructor({ onEntering }: { onEntering(): void }) {
-  const enter = useEnter('first-instructor');
+  const enter = useEnter((typed: FirstInstructorRequest) => post('first-instructor', typed));
   const [form, setForm] = useState({ name: '', login: '', password: '' });
   const field = (id: keyof typeof form) => ({
     id,

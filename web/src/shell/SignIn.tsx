@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import type { Welcome } from '@gleddo/contract';
+import type { DemoSignInRequest, SignInRequest, Welcome } from '@gleddo/contract';
 import { useState, type FormEvent } from 'react';
-import { get, Problem } from '../api/client';
+import { get, post, Problem } from '../api/client';
 import { Asking } from './Asking';
 import { FirstInstructor } from './FirstInstructor';
 import { PasswordField, PlainField } from './PlainField';
@@ -17,7 +17,7 @@ interface Entering {
 
 /** The door: sign in, or (in the demo) come in as one of its people, or become the first instructor. */
 export function SignIn({ onEntering }: Entering) {
-  const welcome = useQuery({ queryKey: ['welcome'], queryFn: () => get<Welcome>('welcome') });
+  const welcome = useQuery({ queryKey: ['welcome'], queryFn: () => get('welcome') });
   return (
     <div className={signInStyles['page']}>
       <section className={signInStyles['cover']}>
@@ -46,7 +46,7 @@ export function SignIn({ onEntering }: Entering) {
 }
 
 function DemoPeople({ people, onEntering }: Entering & { people: Welcome['demoPeople'] }) {
-  const demo = useEnter('demo-sign-in');
+  const demo = useEnter((of: DemoSignInRequest) => post('demo-sign-in', of));
   if (people.length === 0) return null;
   const comeIn = (person: string) => {
     onEntering();
@@ -91,7 +91,7 @@ function useNeedsCode(error: Error | null): boolean {
 }
 
 function useDoor(onEntering: () => void) {
-  const signIn = useEnter('sign-in');
+  const signIn = useEnter((typed: SignInRequest) => post('sign-in', typed));
   const [login, setLogin] = useState('');
   const [password, setPassword] = useState('');
   const [code, setCode] = useState('');

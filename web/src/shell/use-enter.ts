@@ -1,12 +1,11 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { Me } from '@gleddo/contract';
-import { post } from '../api/client';
 
 /** One of the ways in: whoever comes in is known from then on. */
-export const useEnter = (path: string) => {
+export const useEnter = <Said>(enter: (said: Said) => Promise<Me>) => {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (body: unknown) => post<Me>(path, body),
+    mutationFn: enter,
     onSuccess: (me) => queries.setQueryData(['me'], me),
   });
 };

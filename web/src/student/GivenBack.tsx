@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import type { BookAnswer, Me, MyTryDetail } from '@gleddo/contract';
+import type { Me, MyTryDetail } from '@gleddo/contract';
 import { bookFromJson, type Book } from '@gleddo/core';
 import { useMemo } from 'react';
 import { get } from '../api/client';
@@ -40,7 +40,7 @@ const useRead = (document: object | null | undefined): Book | null =>
 export function GivenBack({ mine }: { mine: MyTryDetail }) {
   const answer = useQuery({
     queryKey: ['given-back', mine.bookId],
-    queryFn: () => get<BookAnswer>(`books/${mine.bookId}`),
+    queryFn: () => get(`books/${mine.bookId}`),
   });
   const work = useRead(answer.data?.book);
   const keyBook = useRead(mine.key);

@@ -14,7 +14,7 @@ export function HandIn({ mine }: { mine: MyTryDetail }) {
   const queries = useQueryClient();
   const [open, setOpen] = useState(false);
   const handIn = useMutation({
-    mutationFn: () => post<MyTryDetail>(`my-exercises/${mine.exerciseId}/hand-in`),
+    mutationFn: () => post(`my-exercises/${mine.exerciseId}/hand-in`),
     retry: untilThere,
     onSuccess: (handed) => {
       setOpen(false);

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { MyTryDetail } from '@gleddo/contract';
+import type { MyTryDetail, OwnFileRequest } from '@gleddo/contract';
 import { bookToJson, readIncoming, type Incoming } from '@gleddo/core';
 import { Modal } from 'antd';
 import { useState } from 'react';
@@ -25,7 +25,7 @@ async function readOf(file: File): Promise<Chosen> {
   return { name: file.name, incoming: read.value };
 }
 
-function bodyOf({ name: fileName, incoming }: Chosen): object {
+function bodyOf({ name: fileName, incoming }: Chosen): OwnFileRequest {
   if (incoming.kind === 'table') return { fileName, table: { cells: incoming.cells } };
   const book = incoming.kind === 'key' ? incoming.key.book : incoming.book;
   return { fileName, book: bookToJson(book) };
@@ -34,8 +34,7 @@ function bodyOf({ name: fileName, incoming }: Chosen): object {
 function useHandingIn(exerciseId: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (file: Chosen) =>
-      post<MyTryDetail>(`my-exercises/${exerciseId}/file`, bodyOf(file)),
+    mutationFn: (file: Chosen) => post(`my-exercises/${exerciseId}/file`, bodyOf(file)),
     onSuccess: (handed) => {
       queries.setQueryData(['mine', exerciseId], handed);
       void queries.invalidateQueries({ queryKey: ['mine'], exact: true });

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { Asks, InterimCheck as Interim } from '@gleddo/contract';
+import type { Asks } from '@gleddo/contract';
 import { Button, Modal } from 'antd';
 import { post } from '../api/client';
 import { timeText } from '../figures/days';
@@ -10,7 +10,7 @@ import { Refusal } from '../shell/Refusal';
 export function InterimCheck({ exerciseId, asks }: { exerciseId: string; asks: Asks }) {
   const queries = useQueryClient();
   const check = useMutation({
-    mutationFn: () => post<Interim>(`my-exercises/${exerciseId}/check`),
+    mutationFn: () => post(`my-exercises/${exerciseId}/check`),
     onSettled: () => queries.invalidateQueries({ queryKey: ['mine', exerciseId] }),
   });
   return (

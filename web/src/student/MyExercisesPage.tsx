@@ -24,7 +24,7 @@ export default function MyExercisesPage() {
   usePreloadedWork(tryPage);
   const mine = useQuery({
     queryKey: ['mine'],
-    queryFn: () => get<MyTry[]>('my-exercises'),
+    queryFn: () => get('my-exercises'),
     staleTime: 0,
   });
   return (

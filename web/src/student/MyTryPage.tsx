@@ -27,7 +27,7 @@ export default function MyTryPage() {
   const { id = '', tab, part = '' } = useParams();
   const mine = useQuery({
     queryKey: ['mine', id],
-    queryFn: () => get<MyTryDetail>(`my-exercises/${id}`),
+    queryFn: () => get(`my-exercises/${id}`),
     staleTime: 0,
   });
   if (!mine.data) return <Asking of={mine} what="The exercise" />;
@@ -55,7 +55,7 @@ export default function MyTryPage() {
 function Begin({ mine }: { mine: MyTryDetail }) {
   const queries = useQueryClient();
   const begin = useMutation({
-    mutationFn: () => post<MyTryDetail>(`my-exercises/${mine.exerciseId}/begin`),
+    mutationFn: () => post(`my-exercises/${mine.exerciseId}/begin`),
     retry: untilThere,
     onSuccess: (begun) => queries.setQueryData(['mine', mine.exerciseId], begun),
   });

@@ -53,8 +53,7 @@ function useContinue(exercise: ExerciseAnswer) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (chosen: Chosen) =>
-      post<ExerciseAnswer>(`exercises/${exercise.id}/continue`, requestOf(chosen)),
+    mutationFn: (chosen: Chosen) => post(`exercises/${exercise.id}/continue`, requestOf(chosen)),
     onSuccess: (next) => {
       void queries.invalidateQueries({ queryKey: ['exercises'] });
       void queries.invalidateQueries({ queryKey: ['exercise', exercise.id] });

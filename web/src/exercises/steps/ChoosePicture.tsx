@@ -1,5 +1,4 @@
 import { useMutation } from '@tanstack/react-query';
-import type { PictureKept } from '@gleddo/contract';
 import { Button, Upload } from 'antd';
 import { useParams } from 'react-router';
 import { post } from '../../api/client';
@@ -16,10 +15,9 @@ interface ChoosePictureProps {
 /** A picture to lie beside the work: a photograph of a paper, a drawing. */
 export function ChoosePicture({ title, picture, onKept }: ChoosePictureProps) {
   const { id = '' } = useParams();
-  const path = `exercises/${id}/pictures`;
+  const path = `exercises/${id}/pictures` as const;
   const keep = useMutation({
-    mutationFn: async (file: File) =>
-      post<PictureKept>(path, { picture: await pictureOfFile(file) }),
+    mutationFn: async (file: File) => post(path, { picture: await pictureOfFile(file) }),
     onSuccess: (kept) => onKept(kept.id),
   });
   return (

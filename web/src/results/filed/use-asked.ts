@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import type { BookAnswer, ExerciseAnswer } from '@gleddo/contract';
 import { bookFromJson, keyOfRules, type Book } from '@gleddo/core';
 import { get } from '../../api/client';
 import type { Asked } from './filed-work';
@@ -11,8 +10,8 @@ function bookOf(document: object | null): Book {
 }
 
 async function asked(exerciseId: string): Promise<Asked> {
-  const exercise = await get<ExerciseAnswer>(`exercises/${exerciseId}`);
-  const answer = await get<BookAnswer>(`books/${exercise.keyBookId}`);
+  const exercise = await get(`exercises/${exerciseId}`);
+  const answer = await get(`books/${exercise.keyBookId}`);
   const key = keyOfRules(bookOf(answer.book), exercise.keyRules);
   if (!key.ok) throw new Error(key.refusals[0]?.says);
   return { key: key.value, start: bookOf(answer.start) };

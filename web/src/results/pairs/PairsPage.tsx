@@ -16,7 +16,7 @@ export default function PairsPage() {
   const { tryId = '' } = useParams();
   const marked = useQuery({
     queryKey: ['marked', tryId],
-    queryFn: () => get<Marked>(`tries/${tryId}`),
+    queryFn: () => get(`tries/${tryId}`),
   });
   if (!marked.data) return <Asking of={marked} what="The work" />;
   return <Pairs marked={marked.data} />;
@@ -25,6 +25,9 @@ export default function PairsPage() {
 const STAYS = 'These marks were given back, so that nothing changes them any more.';
 const SAYS =
   'Each account of the work stands for one of the key’s, or for several. Choose another where it was taken for the wrong one; the work is checked again at once, and it stays so in every later check.';
+
+/** Only what stands in the work is paired by hand. */
+const isOfWork = (pair: HandPair): pair is HandPair & { work: string } => pair.work !== null;
 
 function Pairs({ marked }: { marked: Marked }) {
   const { tryId, state, pairs, handPairs, results } = marked;
@@ -36,7 +39,7 @@ function Pairs({ marked }: { marked: Marked }) {
     return { keyBook: key, workBook: work, pairs, byHand: handPairs, at: to };
   }, [key, work, pairs, handPairs, results]);
   const keep = (next: HandPair[]) =>
-    change.mutate(() => post<Marked>(`tries/${tryId}/pairs`, { pairs: next }));
+    change.mutate(() => post(`tries/${tryId}/pairs`, { pairs: next.filter(isOfWork) }));
   return (
     <>
       <PairsHead marked={marked} change={change} />

@@ -21,7 +21,7 @@ function useChecked(exerciseId: string) {
   const { revision, saving } = useOpenBook();
   return useQuery({
     queryKey: ['copy-check', exerciseId, revision],
-    queryFn: () => post<MendedCheck>(`my-exercises/${exerciseId}/copy/check`),
+    queryFn: () => post(`my-exercises/${exerciseId}/copy/check`),
     enabled: saving === 'saved',
     placeholderData: keepPreviousData,
   });

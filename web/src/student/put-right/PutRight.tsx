@@ -61,7 +61,7 @@ function Copy({ mine, base, part }: PutRightProps & { readonly base: string }) {
 function BeginCopy({ mine }: { mine: MyTryDetail }) {
   const queries = useQueryClient();
   const begin = useMutation({
-    mutationFn: () => post<MyTryDetail>(`my-exercises/${mine.exerciseId}/copy`),
+    mutationFn: () => post(`my-exercises/${mine.exerciseId}/copy`),
     onSuccess: (begun) => queries.setQueryData(['mine', mine.exerciseId], begun),
   });
   return (
