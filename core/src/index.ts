@@ -74,6 +74,7 @@ export {
   cashFlow,
 } from './statement/index.js';
 export { changesInEquity, EQUITY_COLUMN_NAMES, equityColumnsShown } from './statement/index.js';
+export { flowLineName } from './statement/index.js';
 export { FLOW_PARTS, flowBeginning, type EquityColumn, type CashFlow } from './statement/index.js';
 export { bookAfter, budgetFigures, hasBudgets, worksheet } from './statement/index.js';
 export { type ComparedLine, courseOf, type CourseStep, looksWrong } from './statement/index.js';
@@ -109,8 +110,13 @@ export { type BalanceBeside, besideOpenings, type SourceBalances } from './openi
 export { cellShown, type Handout, type HandoutCell, type HandoutKind } from './handout/index.js';
 export {
   handoutOf,
+  type HandoutColumn,
   type HandoutRow,
   handoutToTable,
+  sheetSays,
+  tableHeads,
+  tableRow,
+  type TableCell,
   cashBasisSheet,
   openingsSheet,
   costSheet,

@@ -56,9 +56,9 @@ describe('a balance sheet beside the opening balances', () => {
 
   it('is paper that adds up', () => {
     const [, ...rows] = handoutToTable(openingsSheet(books, source));
-    expect(rows.at(-1)).toEqual(['Total', '', '0.00', '50.00', '50.00']);
+    expect(rows.at(-1)).toEqual(['Total', '', '', '0.00', '50.00', '50.00']);
     expect(rows.find(([there]) => there === 'Goodwill')).toEqual([
-      ...['Goodwill', 'not found', '100.00', '0.00', '-100.00'],
+      ...['Goodwill', '', 'not found', '100.00', '0.00', '-100.00'],
     ]);
     expect(rows.some(([there]) => there === 'What it does not say')).toBe(true);
   });

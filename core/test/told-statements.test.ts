@@ -106,7 +106,9 @@ describe.each(BOOKS)('%s', (_, of) => {
 
   it('what is still open in it', () => {
     expect(stillOpen(of).map(({ code, says }) => `${code}: ${says}`)).toMatchSnapshot();
-    expect(stillOpen(of, { asksSides: true, asksTypes: false }).map(({ code }) => code)).toMatchSnapshot();
+    expect(
+      stillOpen(of, { asksSides: true, asksTypes: false }).map(({ code }) => code),
+    ).toMatchSnapshot();
   });
 });
 

@@ -40,6 +40,13 @@ export function dayText(day: string): string {
   return `${d} ${MONTHS[m - 1]} ${y}`;
 }
 
+/** A day where there is little room, never broken over lines: 31 Mar 2027. */
+export function shortDay(day: string): string {
+  if (!isDay(day)) return day;
+  const [y, m, d] = parts(day);
+  return [d, (MONTHS[m - 1] ?? '').slice(0, 3), y].join('\u00a0');
+}
+
 /** A period, both days belonging to it. */
 export interface Period {
   readonly from: string;

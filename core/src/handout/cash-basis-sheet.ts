@@ -1,8 +1,8 @@
-import { accountLabel, type Book } from '../book/book.js';
+import type { Book } from '../book/book.js';
 import { dayText, type Period } from '../day/calendar.js';
 import { resultName } from '../statement/spread-figures.js';
 import { cashBasis } from '../statement/cash-basis.js';
-import { sheetOf, type Handout, type HandoutRow } from './sheet.js';
+import { accountCell, sheetOf, type Handout, type HandoutCell, type HandoutRow } from './sheet.js';
 
 const figures = (name: string) => ({ name, share: 1.8, isFigure: true });
 
@@ -14,7 +14,7 @@ export function cashBasisSheet(book: Book, period: Period): Handout {
   const basis = cashBasis(book, period);
   const row = (
     kind: HandoutRow['kind'],
-    name: string,
+    name: HandoutCell,
     { accrual, cash }: { readonly accrual: number; readonly cash: number },
   ): HandoutRow => ({
     ...{ kind, depth: kind === 'row' ? 1 : 0 },
@@ -24,7 +24,7 @@ export function cashBasisSheet(book: Book, period: Period): Handout {
     title: 'Profit on an accrual and on a cash basis',
     subtitle: `${dayText(period.from)} to ${dayText(period.to)}, costs in parentheses`,
     columns: [
-      { name: 'Account', share: 6, isFigure: false, isIndented: true },
+      { name: 'Account', share: 6, isFigure: false, isIndented: true, isOfAccounts: true },
       figures('Accrual basis'),
       figures('What differs'),
       figures('Cash basis'),
@@ -32,7 +32,7 @@ export function cashBasisSheet(book: Book, period: Period): Handout {
     rows: [
       ...basis.parts.flatMap((part) => [
         row('heading', part.section?.name ?? BESIDES, part),
-        ...part.lines.map((line) => row('row', accountLabel(line.account), line)),
+        ...part.lines.map((line) => row('row', accountCell(line.account), line)),
       ]),
       row('total', resultName(book.scheme, basis.accrual), basis),
     ],

@@ -1,8 +1,8 @@
-import { accountLabel, type Book } from '../book/book.js';
+import type { Book } from '../book/book.js';
 import { dayText, type Period } from '../day/calendar.js';
 import type { Amount } from '../money/amount.js';
 import { costOfSales } from '../statement/cost-of-sales.js';
-import { sheetOf, type Handout, type HandoutRow } from './sheet.js';
+import { accountCell, sheetOf, type Handout, type HandoutRow, type HandoutCell } from './sheet.js';
 
 /** How the cost of sales of a period comes about: opening stock, what was bought, less closing stock. */
 export function costSheet(book: Book, period: Period): Handout {
@@ -10,14 +10,18 @@ export function costSheet(book: Book, period: Period): Handout {
     book,
     period,
   );
-  const row = (name: string, amount: Amount, kind: HandoutRow['kind'] = 'row'): HandoutRow => ({
+  const row = (
+    name: HandoutCell,
+    amount: Amount,
+    kind: HandoutRow['kind'] = 'row',
+  ): HandoutRow => ({
     ...{ kind, depth: 0, cells: [name, { amount }] },
   });
   return sheetOf(book, {
     title: 'Cost of sales',
     subtitle: `${dayText(period.from)} to ${dayText(period.to)}`,
     columns: [
-      { name: 'What it is made of', share: 6, isFigure: false },
+      { name: 'What it is made of', share: 6, isFigure: false, isOfAccounts: true },
       { name: 'Amount', share: 1.8, isFigure: true },
     ],
     rows: [
@@ -31,7 +35,7 @@ export function costSheet(book: Book, period: Period): Handout {
               otherwise,
             ),
           ]),
-      ...others.map(({ account, amount }) => row(accountLabel(account), amount)),
+      ...others.map(({ account, amount }) => row(accountCell(account), amount)),
       row('There to be sold', available, 'heading'),
       row('Less closing stock', -closing || 0),
       row('Cost of sales', total, 'total'),

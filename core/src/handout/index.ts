@@ -12,8 +12,13 @@ export {
   type Handout,
   type HandoutCell,
   type HandoutKind,
+  type HandoutColumn,
   type HandoutRow,
   handoutToTable,
+  sheetSays,
+  tableHeads,
+  tableRow,
+  type TableCell,
   type HandoutWanted,
   isIndented,
 } from './sheet.js';

@@ -144,7 +144,7 @@ export function marksSheet(
   marks: readonly MarkOnPaper[],
 ): Handout {
   return {
-    ...{ title: 'Marks', company, subtitle: exercise, digits: 0, places: 0 },
+    ...{ title: 'Marks', company, subtitle: exercise, currency: null, digits: 0, places: 0 },
     columns: [
       { name: 'Student', share: 3, isFigure: false },
       { name: 'Signs in as', share: 2.4, isFigure: false },

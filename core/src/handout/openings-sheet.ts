@@ -1,8 +1,8 @@
-import { accountLabel, type Book } from '../book/book.js';
+import type { Book } from '../book/book.js';
 import { dayText } from '../day/calendar.js';
 import { sum } from '../money/amount.js';
 import { besideOpenings, type SourceBalances } from '../opening/source-balances.js';
-import { sheetOf, type Handout, type HandoutRow } from './sheet.js';
+import { accountCell, sheetOf, type Handout, type HandoutRow } from './sheet.js';
 
 const figures = (name: string) => ({ name, share: 1.6, isFigure: true });
 
@@ -12,7 +12,7 @@ export function openingsSheet(book: Book, source: SourceBalances): Handout {
   const heading = (words: string): HandoutRow => ({ kind: 'heading', depth: 0, cells: [words] });
   const besides = unsaid.map(({ account, here }): HandoutRow => ({
     ...{ kind: 'row', depth: 0 },
-    cells: ['', accountLabel(account), '', { amount: here }, { amount: here }],
+    cells: ['', accountCell(account), '', { amount: here }, { amount: here }],
   }));
   const there = sum(rows.map(({ found }) => found.amount));
   const here = sum(Object.values(book.opening.balances));
@@ -21,7 +21,7 @@ export function openingsSheet(book: Book, source: SourceBalances): Handout {
     subtitle: `${source.title}, beside what the books open with at ${dayText(book.opening.date)}; credits in parentheses`,
     columns: [
       { name: 'There', share: 4, isFigure: false },
-      { name: 'Here', share: 4, isFigure: false },
+      { name: 'Here', share: 4, isFigure: false, isOfAccounts: true },
       ...['There', 'Here', 'Difference'].map(figures),
     ],
     rows: [
@@ -29,7 +29,7 @@ export function openingsSheet(book: Book, source: SourceBalances): Handout {
         ...{ kind: 'row', depth: 0 },
         cells: [
           [found.number, found.name].filter(Boolean).join(' '),
-          account ? accountLabel(account) : 'not found',
+          account ? accountCell(account) : 'not found',
           ...[found.amount, stands, apart].map((amount) => ({ amount })),
         ],
       })),

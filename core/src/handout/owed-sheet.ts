@@ -50,7 +50,7 @@ export function owedSheet(book: Book, kind: PartyKind, at: string): Handout {
     ...open.map((each): HandoutRow => ({
       kind: 'row',
       depth: 1,
-      cells: [nameOf(each.document), each.due, ...cells([each], each.open)],
+      cells: [nameOf(each.document), { day: each.due }, ...cells([each], each.open)],
     })),
   ]);
   const everything = owing.flatMap(({ open }) => open);

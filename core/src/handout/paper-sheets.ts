@@ -16,7 +16,7 @@ export function paperSheets(key: AnswerKey, guide: Guide, student: string): Hand
     const { title, note, columns, rows } = drawnSheet(book, guide, { sheet, lastDay: to });
     return {
       ...{ title: `${title}, ${student}`, company: book.company.name, subtitle: note },
-      ...{ digits: 0, places: 0 },
+      ...{ currency: book.company.currency, digits: 0, places: 0 },
       columns: columns.map((column) => ({
         name: column.title,
         isFigure: column.isAmount,

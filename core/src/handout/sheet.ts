@@ -1,4 +1,5 @@
-import type { Book } from '../book/book.js';
+import type { Account, Book } from '../book/book.js';
+import { shortDay } from '../day/calendar.js';
 import { minorDigits, type Amount } from '../money/amount.js';
 import { allWhole, formatAmount, formatDecimal } from '../money/format-amount.js';
 
@@ -14,13 +15,27 @@ export interface HandoutWanted {
   readonly order: 'number' | 'name';
 }
 
-/** What stands in a cell: words, or an amount in minor units, which paper, workbooks and tables write each in its way. */
-export type HandoutCell = string | { readonly amount: Amount };
+/**
+ * What stands in a cell: words, an amount in minor units, an account, a day (ISO 8601). Paper, workbooks and tables write
+ * each in its way.
+ */
+export type HandoutCell =
+  | string
+  | { readonly amount: Amount }
+  | { readonly account: Pick<Account, 'number' | 'name'> }
+  | { readonly day: string };
+
+/** A cell of a table that programs read: an account stands in two, its number and its name. */
+export type TableCell = Exclude<HandoutCell, { readonly account: unknown }>;
 
 export interface HandoutColumn {
   readonly name: string;
   /** Words here are set in for what stands under another. */
   readonly isIndented?: boolean;
+  /** Accounts stand here, so that a table has a column for their numbers, too. */
+  readonly isOfAccounts?: boolean;
+  /** What stands here is never broken over lines. */
+  readonly isWhole?: boolean;
   /** Figures stand at the right. */
   readonly isFigure: boolean;
   /** How wide the column is beside the others. */
@@ -30,7 +45,7 @@ export interface HandoutColumn {
 export interface HandoutRow {
   readonly kind: 'heading' | 'row' | 'total';
   readonly depth: number;
-  /** As many as there are columns; a heading has its words in the first. */
+  /** As many as there are columns; a heading may have its words alone, which then go across all of them. */
   readonly cells: readonly HandoutCell[];
 }
 
@@ -39,6 +54,8 @@ export interface Handout {
   readonly title: string;
   readonly company: string;
   readonly subtitle: string;
+  /** In what its amounts are: `EUR`; null where it has none. */
+  readonly currency: string | null;
   /** Decimals of the currency, and how many of them are shown: none where all amounts are whole. */
   readonly digits: number;
   readonly places: number;
@@ -52,26 +69,69 @@ type Sheet = Pick<Handout, 'title' | 'subtitle' | 'columns' | 'rows'>;
 export function sheetOf(book: Book, sheet: Sheet): Handout {
   const digits = minorDigits(book.company.currency);
   const amounts = sheet.rows.flatMap(({ cells }) =>
-    cells.flatMap((cell) => (typeof cell === 'string' ? [] : [cell.amount])),
+    cells.flatMap((cell) => (isAmount(cell) ? [cell.amount] : [])),
   );
+  const currency = sheet.columns.some(({ isFigure }) => isFigure) ? book.company.currency : null;
   const places = allWhole(amounts, digits) ? 0 : digits;
-  return { company: book.company.name, digits, places, ...sheet };
+  return { company: book.company.name, currency, digits, places, ...sheet };
 }
 
+const isAmount = (cell: HandoutCell): cell is { readonly amount: Amount } =>
+  typeof cell !== 'string' && 'amount' in cell;
+
+const isOfAccount = (cell: HandoutCell): cell is Exclude<HandoutCell, TableCell> =>
+  typeof cell !== 'string' && 'account' in cell;
+
+/** An account in a sheet. */
+export const accountCell = ({ number, name }: Pick<Account, 'number' | 'name'>): HandoutCell => ({
+  account: { number, name },
+});
+
+/** What a sheet is of, below its title: its company, its period, its currency. */
+export const sheetSays = ({ company, subtitle, currency }: Handout): string =>
+  [company, subtitle, currency === null ? '' : `amounts in ${currency}`].filter(Boolean).join('. ');
+
 /** A cell as it stands on paper: thousands grouped, negative in parentheses, zero as a dash. */
-export const cellShown = (
+export function cellShown(
   { digits, places }: Pick<Handout, 'digits' | 'places'>,
   cell: HandoutCell,
-): string => (typeof cell === 'string' ? cell : formatAmount(cell.amount, digits, places));
+): string {
+  if (typeof cell === 'string') return cell;
+  if ('amount' in cell) return formatAmount(cell.amount, digits, places);
+  if ('day' in cell) return shortDay(cell.day);
+  const { number, name } = cell.account;
+  return number === null ? name : `${number} ${name}`;
+}
 
-/** A cell as it stands in a table that programs read: a plain decimal. */
-const cellWritten = ({ digits }: Handout, cell: HandoutCell): string =>
-  typeof cell === 'string' ? cell : formatDecimal(cell.amount, digits);
+/** The names of a sheet's columns as a table has them: where accounts stand, their numbers have one before. */
+export const tableHeads = ({ columns }: Pick<Handout, 'columns'>): string[] =>
+  columns.flatMap(({ name, isOfAccounts }) => (isOfAccounts ? ['Number', name] : [name]));
+
+/** A row's cells as a table has them. */
+export const tableRow = (
+  { columns }: Pick<Handout, 'columns'>,
+  { cells }: HandoutRow,
+): TableCell[] =>
+  cells.flatMap((cell, i): TableCell[] => {
+    if (isOfAccount(cell)) {
+      const { number, name } = cell.account;
+      return columns[i]?.isOfAccounts ? [number ?? '', name] : [cellShown(NOWHERE, cell)];
+    }
+    return columns[i]?.isOfAccounts ? ['', cell] : [cell];
+  });
+
+const NOWHERE = { digits: 0, places: 0 };
+
+/** A cell as it stands in a table that programs read: a plain decimal, a day as ISO 8601 has it. */
+function cellWritten({ digits }: Handout, cell: TableCell): string {
+  if (typeof cell === 'string') return cell;
+  return 'day' in cell ? cell.day : formatDecimal(cell.amount, digits);
+}
 
 /** A sheet as cells: its headings, then its rows; the words of a heading stand in a row of their own. */
 export const handoutToTable = (handout: Handout): string[][] => [
-  handout.columns.map(({ name }) => name),
-  ...handout.rows.map(({ cells }) => cells.map((cell) => cellWritten(handout, cell))),
+  tableHeads(handout),
+  ...handout.rows.map((row) => tableRow(handout, row).map((cell) => cellWritten(handout, cell))),
 ];
 
 /** The column whose words are set in. */

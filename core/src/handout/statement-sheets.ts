@@ -1,4 +1,4 @@
-import { accountLabel, type Book } from '../book/book.js';
+import type { Book } from '../book/book.js';
 import { dayText, type Period } from '../day/calendar.js';
 import { rowsOf } from '../placing/places.js';
 import { minorDigits, type Amount } from '../money/amount.js';
@@ -23,12 +23,20 @@ import {
   subtotalsShown,
   type SpreadFigures,
 } from '../statement/spread-figures.js';
-import { trialMovement } from '../statement/trial-balance.js';
+import { trialMovement, type TrialMovement } from '../statement/trial-balance.js';
 import { ledgerSheet } from './journal-sheets.js';
 import { cashBasisSheet } from './cash-basis-sheet.js';
+import { flowLineName } from '../statement/flow-words.js';
 import { costSheet } from './cost-sheet.js';
 import { worksheetSheet } from './worksheet-sheet.js';
-import { sheetOf, type Handout, type HandoutColumn, type HandoutRow } from './sheet.js';
+import {
+  accountCell,
+  sheetOf,
+  type Handout,
+  type HandoutCell,
+  type HandoutColumn,
+  type HandoutRow,
+} from './sheet.js';
 
 /** Which statements, for which period, in how much detail. */
 export interface SheetWanted {
@@ -51,6 +59,7 @@ const words = (name: string, share = 6): HandoutColumn => ({
   isFigure: false,
   isIndented: true,
 });
+const ofAccounts = (name: string): HandoutColumn => ({ ...words(name), isOfAccounts: true });
 const figures = (name: string): HandoutColumn => ({ name, share: 1.8, isFigure: true });
 
 const forPeriod = ({ from, to }: Period): string => `${dayText(from)} to ${dayText(to)}`;
@@ -97,7 +106,7 @@ class Beside {
 
   row(
     kind: HandoutRow['kind'],
-    name: string,
+    name: HandoutCell,
     {
       figure,
       depth = 0,
@@ -120,7 +129,7 @@ class Beside {
         zeros || amount !== 0 || this.now.families.get(id) || this.then?.amounts.get(id),
     );
     const lines = shown.map(({ account }) =>
-      this.row('row', accountLabel(account), {
+      this.row('row', accountCell(account), {
         figure: (of) => of.amounts.get(account.id) ?? 0,
         depth: this.depths.get(account.id) ?? 0,
       }),
@@ -145,7 +154,7 @@ function spreadSheets(book: Book, wanted: SheetWanted): Handout[] {
   const ofSheet = new Beside(book, budget ? { ...wanted, budget: false, against: null } : wanted);
   const beside = budget ? new Beside(book, wanted) : ofSheet;
   const others = (says: (of: Period) => string) => (against ? [says(against)] : []);
-  const heads = (names: readonly string[]) => [words('Account'), ...names.map(figures)];
+  const heads = (names: readonly string[]) => [ofAccounts('Account'), ...names.map(figures)];
   return [
     sheetOf(book, {
       title: statementName(book.scheme, 'balance-sheet'),
@@ -212,8 +221,12 @@ function profitRowsOf(book: Book, beside: Beside): HandoutRow[] {
   return [...rows, beside.row('total', result, { figure: (of) => of.profit.totals.profit })];
 }
 
-function trialSheet(book: Book, { period }: SheetWanted): Handout {
-  const { lines, debit, credit } = trialMovement(book, period);
+const hasFigure = ({ opening, debit, credit, closing }: TrialMovement['lines'][number]): boolean =>
+  opening !== 0 || debit !== 0 || credit !== 0 || closing !== 0;
+
+function trialSheet(book: Book, { period, zeros = true }: SheetWanted): Handout {
+  const { lines: all, debit, credit } = trialMovement(book, period);
+  const lines = zeros ? all : all.filter(hasFigure);
   const sides = (one: Amount, other: Amount) =>
     [one, other].map((amount) => (amount <= 0 ? '' : { amount }));
   const closing = lines.map((line) => line.closing);
@@ -223,7 +236,7 @@ function trialSheet(book: Book, { period }: SheetWanted): Handout {
     title: 'Trial balance',
     subtitle: `as at ${dayText(period.to)}; moved since ${dayText(period.from)}`,
     columns: [
-      words('Account'),
+      ofAccounts('Account'),
       ...['Opening', 'Moved, debit', 'Moved, credit', 'Debit', 'Credit'].map(figures),
     ],
     rows: [
@@ -231,7 +244,7 @@ function trialSheet(book: Book, { period }: SheetWanted): Handout {
         kind: 'row' as const,
         depth: 0,
         cells: [
-          accountLabel(line.account),
+          accountCell(line.account),
           line.opening === 0 ? '' : { amount: line.opening },
           ...sides(line.debit, line.credit),
           ...sides(line.closing, -line.closing),
@@ -256,14 +269,14 @@ function equitySheet(book: Book, { period }: SheetWanted): Handout {
     title: 'Changes in equity',
     subtitle: forPeriod(period),
     columns: [
-      words('Equity account', 4),
+      { ...ofAccounts('Equity account'), share: 4 },
       ...shown.map((column) => figures(EQUITY_COLUMN_NAMES[column])),
     ],
     rows: [
       ...rows.map((row) => ({
         kind: 'row' as const,
         depth: 0,
-        cells: [row.account?.name ?? 'Profit not yet closed', ...cells(row)],
+        cells: [row.account ? accountCell(row.account) : 'Profit not yet closed', ...cells(row)],
       })),
       { kind: 'total', depth: 0, cells: ['Total equity', ...cells(total)] },
     ],
@@ -278,23 +291,26 @@ function cashSheet(book: Book, { period, method }: SheetWanted): Handout {
     ...(part === 'operating' && !isDirect
       ? [amountRow('row', flowBeginning(book.scheme, flow), flow.profit)]
       : []),
-    ...(isDirect ? flow.direct : flow.lines)[part].map(({ account, amount }) =>
-      amountRow('row', accountLabel(account), amount),
-    ),
+    ...(isDirect ? flow.direct : flow.lines)[part].map((line) => {
+      const name = flowLineName(book, line, { part, isDirect });
+      return amountRow('row', accountCell({ ...line.account, name }), line.amount);
+    }),
   ]);
   return sheetOf(book, {
     title: 'Cash flow',
     subtitle: forPeriod(period),
-    columns: [words('What for'), figures('Amount')],
+    columns: [ofAccounts('What for'), figures('Amount')],
     rows: [
       ...rows,
       amountRow('total', 'Movement of bank and cash', flow.movement),
+      amountRow('row', 'Bank and cash at the beginning', flow.before),
+      amountRow('total', 'Bank and cash at the end', flow.before + flow.movement),
       ...withoutCashRows(flow),
     ],
   });
 }
 
-const amountRow = (kind: HandoutRow['kind'], name: string, amount: Amount): HandoutRow => ({
+const amountRow = (kind: HandoutRow['kind'], name: HandoutCell, amount: Amount): HandoutRow => ({
   kind,
   depth: 0,
   cells: [name, { amount }],

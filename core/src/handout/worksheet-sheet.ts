@@ -1,9 +1,9 @@
-import { accountLabel, type Book } from '../book/book.js';
+import type { Book } from '../book/book.js';
 import { dayText, type Period } from '../day/calendar.js';
 import type { Amount } from '../money/amount.js';
 import { resultName } from '../statement/spread-figures.js';
 import { worksheet, type WorksheetLine } from '../statement/worksheet.js';
-import { sheetOf, type Handout, type HandoutCell, type HandoutRow } from './sheet.js';
+import { accountCell, sheetOf, type Handout, type HandoutCell, type HandoutRow } from './sheet.js';
 
 /** Five pairs of columns, each a debit and a credit. */
 const PAIRS = [
@@ -37,21 +37,25 @@ export function worksheetSheet(book: Book, period: Period): Handout {
   const { lines, profit } = worksheet(book, period);
   const figures = lines.map(amountsOf);
   const result = [0, 0, 0, 0, 0, 0, ...pair(profit), ...pair(-profit)];
-  const row = (kind: HandoutRow['kind'], name: string, amounts: readonly Amount[]): HandoutRow => ({
+  const row = (
+    kind: HandoutRow['kind'],
+    name: HandoutCell,
+    amounts: readonly Amount[],
+  ): HandoutRow => ({
     ...{ kind, depth: 0, cells: [name, ...cells(amounts)] },
   });
   return sheetOf(book, {
     title: 'Worksheet',
     subtitle: `${dayText(period.from)} to ${dayText(period.to)}`,
     columns: [
-      { name: 'Account', share: 4, isFigure: false },
+      { name: 'Account', share: 4, isFigure: false, isOfAccounts: true },
       ...PAIRS.flatMap((name) => [
         { name: `${name}, debit`, share: 1.4, isFigure: true },
         { name: `${name}, credit`, share: 1.4, isFigure: true },
       ]),
     ],
     rows: [
-      ...lines.map((line, i) => row('row', accountLabel(line.account), figures[i] ?? [])),
+      ...lines.map((line, i) => row('row', accountCell(line.account), figures[i] ?? [])),
       row('row', resultName(book.scheme, profit), result),
       row('total', 'Total', added([...figures, result])),
     ],

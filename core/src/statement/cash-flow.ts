@@ -1,7 +1,7 @@
 import { type Account, type Book, type Entry } from '../book/book.js';
 import type { Period } from '../day/calendar.js';
 import { sectionOfAccount } from '../book/place.js';
-import { balancesOf, counts } from '../ledger/balances.js';
+import { balancesOf, counts, upTo } from '../ledger/balances.js';
 import { totalOfEntries } from '../ledger/find-entries.js';
 import { sum, type Amount } from '../money/amount.js';
 import { statementOfClass, typeOf, type Activity, type Scheme } from '../scheme/scheme.js';
@@ -43,6 +43,8 @@ export interface CashFlow {
   readonly financing: Amount;
   /** The movement of the cash accounts: exactly the sum of the three. */
   readonly movement: Amount;
+  /** What stood on the cash accounts before it: at the beginning, or when the books were opened since. */
+  readonly before: Amount;
   /** What moved no money and lies across activities, whole entries and parts of them: left out of all, and told. */
   readonly withoutCash: readonly WithoutCash[];
 }
@@ -229,8 +231,16 @@ export function cashFlow(book: Book, period: Period): CashFlow {
     investing: total('investing'),
     financing: total('financing'),
     movement,
+    before: cashAt(book, flows, period.to) - movement,
     withoutCash: read.flatMap(told),
   };
+}
+
+function cashAt(book: Book, flows: Flows, day: string): Amount {
+  let cash = 0;
+  for (const [id, balance] of balancesOf(book, upTo(day)))
+    if (flows.activity(id) === 'cash') cash += balance;
+  return cash;
 }
 
 /** The parts of a cash flow in the order shown, with their names. */

@@ -38,3 +38,4 @@ export {
   type SpreadFigures,
 } from './spread-figures.js';
 export { whatMoves, type Moved } from './what-moves.js';
+export { flowLineName } from './flow-words.js';

@@ -3,13 +3,17 @@ import styles from './handout.module.css';
 
 /** A hand-out as it will lie on the table: the only thing that is printed. */
 export function HandoutPaper({ handout }: { handout: Handout }) {
-  const { title, company, subtitle, columns, rows } = handout;
+  const { title, company, subtitle, currency, columns, rows } = handout;
   const total = columns.reduce((sum, { share }) => sum + share, 0);
   return (
     <article className={styles['paper']} aria-label={title}>
       <h2>{title}</h2>
       <p className={styles['of']}>
-        {company} <span className="quiet">{subtitle}</span>
+        {company}{' '}
+        <span className="quiet">
+          {subtitle}
+          {currency !== null && `, amounts in ${currency}`}
+        </span>
       </p>
       <table>
         <colgroup>

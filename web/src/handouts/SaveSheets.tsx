@@ -1,4 +1,4 @@
-import { cellsToCsv, handoutToTable, type Handout } from '@gleddo/core';
+import { cellsToCsv, handoutToTable, sheetSays, type Handout } from '@gleddo/core';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { download, fileNameOf, saveBytes } from '../files/download';
@@ -22,11 +22,15 @@ async function save(format: Format, { sheets, csv }: SaveSheetsProps, name: stri
   else download(`${name}.csv`, 'text/csv', csv?.() ?? cellsToCsv(cellsOf(sheets)));
 }
 
-/** Several sheets in one table: each under its title. */
+/** Sheets in one table: each below what it is of. */
 const cellsOf = (sheets: readonly Handout[]): string[][] =>
-  sheets.length === 1
-    ? sheets.flatMap(handoutToTable)
-    : sheets.flatMap((sheet) => [[sheet.title], ...handoutToTable(sheet), []]);
+  sheets.flatMap((sheet, i) => [
+    ...(i === 0 ? [] : [[]]),
+    [sheet.title],
+    [sheetSays(sheet)],
+    [],
+    ...handoutToTable(sheet),
+  ]);
 
 /** Prints sheets, or saves them; the writers of PDF and workbooks are fetched when first needed. */
 export function SaveSheets(props: SaveSheetsProps) {

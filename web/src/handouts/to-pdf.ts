@@ -1,4 +1,4 @@
-import { cellShown, isIndented, type Handout, type HandoutRow } from '@gleddo/core';
+import { cellShown, isIndented, sheetSays, type Handout, type HandoutRow } from '@gleddo/core';
 import pdfMake from 'pdfmake/build/pdfmake';
 import { fontsReady, runsOf } from './pdf-fonts';
 import { COLOUR } from '../shell/tokens';
@@ -18,10 +18,11 @@ function cellsOf({ kind, depth, cells }: HandoutRow, handout: Handout): object[]
     return columns.map((_, i) =>
       i > 0 ? {} : { text: runsOf(shown[0] ?? ''), colSpan: columns.length, ...HEADING },
     );
-  return columns.map(({ isFigure }, i) => ({
+  return columns.map(({ isFigure, isWhole }, i) => ({
     text: runsOf(shown[i] ?? ''),
     alignment: isFigure ? 'right' : 'left',
     ...(isFigure ? TABULAR : {}),
+    ...(isFigure || isWhole ? { noWrap: true } : {}),
     ...(kind === 'heading' ? HEADING : kind === 'total' ? { bold: true } : {}),
     ...(depth > 0 && isIndented(columns, i) ? { marginLeft: depth * 10 } : {}),
   }));
@@ -49,14 +50,13 @@ export async function toPdf(sheets: readonly Handout[], called?: string): Promis
 }
 
 function* textsOf(sheet: Handout): Generator<string> {
-  yield* [sheet.title, sheet.company, sheet.subtitle];
+  yield* [sheet.title, sheetSays(sheet)];
   for (const { name } of sheet.columns) yield name;
-  for (const { cells } of sheet.rows)
-    for (const cell of cells) if (typeof cell === 'string') yield cell;
+  for (const { cells } of sheet.rows) for (const cell of cells) yield cellShown(sheet, cell);
 }
 
 function contentOf(handout: Handout, at: number): object[] {
-  const { title, company, subtitle, columns, rows } = handout;
+  const { title, columns, rows } = handout;
   const total = columns.reduce((sum, { share }) => sum + share, 0);
   const room = POINTS_ACROSS - columns.length * 8;
   const heads = columns.map(({ name, isFigure }) => ({
@@ -67,10 +67,12 @@ function contentOf(handout: Handout, at: number): object[] {
   }));
   return [
     { text: runsOf(title), fontSize: 18, bold: true, ...(at > 0 ? { pageBreak: 'before' } : {}) },
-    { text: runsOf(`${company}. ${subtitle}`), margin: [0, 2, 0, 10] },
+    { text: runsOf(sheetSays(handout)), margin: [0, 2, 0, 10] },
     {
       table: {
         headerRows: 1,
+        keepWithHeaderRows: 1,
+        dontBreakRows: true,
         widths: columns.map(({ share }) => (room * share) / total),
         body: [heads, ...rows.map((row) => cellsOf(row, handout))],
       },

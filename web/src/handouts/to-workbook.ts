@@ -1,4 +1,12 @@
-import { guarded, type Handout, type HandoutCell } from '@gleddo/core';
+import {
+  guarded,
+  sheetSays,
+  tableHeads,
+  tableRow,
+  type Handout,
+  type HandoutColumn,
+  type TableCell,
+} from '@gleddo/core';
 import ExcelJS from 'exceljs';
 
 const CHARACTERS_A_SHARE = 8;
@@ -22,20 +30,29 @@ function tabOf(workbook: ExcelJS.Workbook, title: string): string {
   return workbook.getWorksheet(plain) ? `${plain} ${workbook.worksheets.length + 1}` : plain;
 }
 
+function valueOf(cell: TableCell, digits: number): string | number | Date {
+  if (typeof cell === 'string') return guarded(cell);
+  return 'day' in cell ? new Date(`${cell.day}T00:00:00Z`) : cell.amount / 10 ** digits;
+}
+
+const NUMBERS: HandoutColumn = { name: 'Number', share: 1.2, isFigure: false };
+
+/** Its columns as the workbook has them: numbers of accounts in one of their own. */
+const tableColumns = ({ columns }: Handout): HandoutColumn[] =>
+  columns.flatMap((column) => (column.isOfAccounts ? [NUMBERS, column] : [column]));
+
 function addSheet(workbook: ExcelJS.Workbook, handout: Handout, tab: string): void {
-  const { title, company, subtitle, columns, rows, digits } = handout;
+  const { title, rows, digits } = handout;
   const sheet = workbook.addWorksheet(tab, { views: [{ state: 'frozen', ySplit: 4 }] });
-  sheet.addRow([guarded(company)]).font = { bold: true, size: 14 };
-  sheet.addRow([guarded(`${title}. ${subtitle}`)]);
+  sheet.addRow([guarded(title)]).font = { bold: true, size: 14 };
+  sheet.addRow([guarded(sheetSays(handout))]);
   sheet.addRow([]);
-  sheet.addRow(columns.map(({ name }) => name)).font = { bold: true };
-  const value = (cell: HandoutCell) =>
-    typeof cell === 'string' ? guarded(cell) : cell.amount / 10 ** digits;
-  for (const { kind, cells } of rows) {
-    const row = sheet.addRow(cells.map(value));
-    if (kind !== 'row') row.font = { bold: true };
+  sheet.addRow(tableHeads(handout)).font = { bold: true };
+  for (const each of rows) {
+    const row = sheet.addRow(tableRow(handout, each).map((cell) => valueOf(cell, digits)));
+    if (each.kind !== 'row') row.font = { bold: true };
   }
-  columns.forEach(({ share, isFigure }, i) => {
+  tableColumns(handout).forEach(({ share, isFigure }, i) => {
     const column = sheet.getColumn(i + 1);
     column.width = Math.max(10, share * CHARACTERS_A_SHARE);
     if (isFigure) column.numFmt = '#,##0.##;(#,##0.##)';

@@ -3,6 +3,7 @@ import {
   accountOf,
   FLOW_PARTS,
   flowBeginning,
+  flowLineName,
   type Book,
   type CashFlow,
   type FlowLine,
@@ -41,6 +42,7 @@ export function CashFlowSheet({ book, choice, money }: CashFlowProps) {
               name={name}
               profit={part === 'operating' && !isDirect ? start : null}
               lines={lines[part]}
+              nameOf={(line) => flowLineName(book, line, { part, isDirect })}
               total={flow[part]}
               money={money}
             />
@@ -48,6 +50,14 @@ export function CashFlowSheet({ book, choice, money }: CashFlowProps) {
           <tr className="total">
             <td>Movement of bank and cash</td>
             <td className="figure">{money(flow.movement)}</td>
+          </tr>
+          <tr>
+            <td>Bank and cash at the beginning</td>
+            <td className="figure">{money(flow.before)}</td>
+          </tr>
+          <tr className="total">
+            <td>Bank and cash at the end</td>
+            <td className="figure">{money(flow.before + flow.movement)}</td>
           </tr>
         </tbody>
       </table>
@@ -80,11 +90,12 @@ interface PartProps {
   /** The result that this part begins from, with its name; null in the others. */
   readonly profit: { readonly name: string; readonly amount: number } | null;
   readonly lines: readonly FlowLine[];
+  nameOf(line: FlowLine): string;
   readonly total: number;
   readonly money: Money;
 }
 
-function Part({ name, profit, lines, total, money }: PartProps) {
+function Part({ name, profit, lines, nameOf, total, money }: PartProps) {
   return (
     <>
       <tr className="group">
@@ -97,13 +108,13 @@ function Part({ name, profit, lines, total, money }: PartProps) {
           <td className="figure">{money(profit.amount)}</td>
         </tr>
       )}
-      {lines.map(({ account, amount, pointedOut }) => (
-        <tr key={account.id}>
+      {lines.map((line) => (
+        <tr key={line.account.id}>
           <td>
-            {account.name}
-            {pointedOut && <span className="mark-says"> moved otherwise than by closing</span>}
+            {nameOf(line)}
+            {line.pointedOut && <span className="mark-says"> moved otherwise than by closing</span>}
           </td>
-          <td className="figure">{money(amount)}</td>
+          <td className="figure">{money(line.amount)}</td>
         </tr>
       ))}
     </>
