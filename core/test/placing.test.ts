@@ -38,11 +38,11 @@ const typeOfAccount = (of: Book, id: string) => of.accounts.find((each) => each.
 
 describe('a name typed at a place', () => {
   it('gets the type that it suggests in the section, and the next free number', () => {
-    expect(draftAt(shop(), 'current-assets', { name: 'Prepaid rent' })).toEqual({
+    expect(draftAt(shop(), 'current-assets', { name: 'Prepaid rent' })).toMatchObject({
       type: 'prepayment',
       number: '1310',
     });
-    expect(draftAt(shop(), 'current-liabilities', { name: 'Wages owed' })).toEqual({
+    expect(draftAt(shop(), 'current-liabilities', { name: 'Wages owed' })).toMatchObject({
       type: 'wages-payable',
       number: '2110',
     });

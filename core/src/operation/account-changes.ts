@@ -89,7 +89,12 @@ function bandNotice(book: Book, account: Account): Refusal[] {
   const band = bandOfType(book.numberPlan, book.scheme, account.type);
   const section = sectionOfType(book.scheme, account.type);
   if (!band || !section || inBand(band, account.number)) return [];
-  const facts = { number: account.number, section: section.name, band: `${band.from}–${band.to}` };
+  const own = band.type === undefined ? section : typeOf(book.scheme, account.type);
+  const facts = {
+    number: account.number,
+    section: own?.name ?? section.name,
+    band: `${band.from}–${band.to}`,
+  };
   return [outsideBand(facts, 'number')];
 }
 

@@ -2,7 +2,7 @@ import { accountOf, type Account, type Book } from '../book/book.js';
 import { chartOf, NOT_PLACED, sectionIdOf, takenNumbers, type ChartRow } from '../book/place.js';
 import { freeChildNumber, freeNumber, type Band } from '../numbering/index.js';
 import { numberKey } from '../shape/account-number.js';
-import { bandOfSection, bandOfType, keptWithin } from '../numbering/number-plan.js';
+import { bandOfSection, bandOfType, inBand, keptWithin } from '../numbering/number-plan.js';
 import { done, type Result } from '../refusal/refusal.js';
 import { typeGuess } from '../naming/guess-type.js';
 
@@ -60,9 +60,21 @@ export function numberAt(book: Book, spot: Spot, except: string | null): Result<
       band,
       taken,
     });
+  const inside = (number: string | null) =>
+    number !== null && inBand(band, number) ? number : null;
+  const before = inside(spot.before?.number ?? null);
   const after = lastOf(book, spot.after, except) ?? spot.after?.number ?? null;
+  const behind = inside(after) ?? (before === null ? lastTaken(band, taken) : null);
   const kept = keptWithin(plan, book.scheme, band);
-  return freeNumber(plan, { band, after, before: spot.before?.number ?? null, taken, kept });
+  return freeNumber(plan, { band, after: behind, before, taken, kept });
+}
+
+/** Of a band whose accounts stand among others: the last of its own that is taken; null where all of it is free. */
+function lastTaken(band: Band, taken: ReadonlySet<string>): string | null {
+  let last: string | null = null;
+  for (const number of taken)
+    if (inBand(band, number) && (last === null || number > last)) last = number;
+  return last;
 }
 
 /** The last number of an account and what stands under it: what comes next goes behind its children. */

@@ -71,13 +71,34 @@ function evenStep(band: Band, count: number): number {
   return ([5, 2, 1].find((n) => n * power <= room) ?? 1) * power;
 }
 
+/** How many accounts without a parent stand in each band. */
+function topsByBand(
+  book: Book,
+  plan: NumberPlan,
+  rows: readonly ChartRow[],
+): ReadonlyMap<Band, number> {
+  const counts = new Map<Band, number>();
+  for (const { account, depth } of rows) {
+    const band = depth === 0 ? bandOfType(plan, book.scheme, account.type) : null;
+    if (band) counts.set(band, (counts.get(band) ?? 0) + 1);
+  }
+  return counts;
+}
+
 /** So that parents leave room for what stands under them. */
 function numbered(
   book: Book,
   plan: NumberPlan,
-  { rows, stepOf }: { readonly rows: readonly ChartRow[]; readonly stepOf: (band: Band) => number },
+  {
+    rows,
+    stepOf,
+  }: {
+    readonly rows: readonly ChartRow[];
+    readonly stepOf: (band: Band, count: number) => number;
+  },
 ): Result<Renumbered[]> {
   const cursors = new Map<Band, Cursor>();
+  const counts = topsByBand(book, plan, rows);
   const found: Renumbered[] = [];
   let parents: Band | null = null;
   for (const { account, depth } of rows) {
@@ -87,8 +108,11 @@ function numbered(
     if (depth === 0) parents = band;
     const cursor = cursors.get(band) ?? cursorOf(band);
     cursors.set(band, cursor);
-    const step = depth === 0 ? stepOf(band) : plan.childStep;
-    const from = depth === 0 ? above(cursor.at, step) : cursor.at + step;
+    const step = depth === 0 ? stepOf(band, counts.get(band) ?? 1) : plan.childStep;
+    // One after the other, the first of the band is used, too.
+    const isFirst =
+      depth === 0 && step === 1 && !found.some(({ number }) => number && inBand(band, number));
+    const from = isFirst ? cursor.at : depth === 0 ? above(cursor.at, step) : cursor.at + step;
     const next = nextIn(cursor, from, { step, kept: keptWithin(plan, book.scheme, band) });
     if (next > cursor.last)
       return refused(bandTooSmall({ band: `${band.from}–${band.to}`, name: account.name }));
@@ -97,6 +121,12 @@ function numbered(
   }
   return done(found);
 }
+
+/** The plan’s step, or a smaller one where a band has no room for it. */
+const fitting =
+  ({ step }: NumberPlan) =>
+  (band: Band, count: number): number =>
+    Math.min(step, evenStep(band, count));
 
 /**
  * New numbers for a whole chart by a plan, keeping order and nesting: top accounts by the plan's step, children
@@ -113,7 +143,7 @@ export function renumberedChart(book: Book, plan: NumberPlan | null): Result<Ren
   const placed = sectionOrder(book)
     .filter((section) => section !== NOT_PLACED)
     .flatMap((section) => [...(chart.get(section) ?? [])]);
-  const result = numbered(book, plan, { rows: placed, stepOf: () => plan.step });
+  const result = numbered(book, plan, { rows: placed, stepOf: fitting(plan) });
   if (!result.ok) return result;
   const homeless = (chart.get(NOT_PLACED) ?? []).map(({ account }) => off(account));
   return done([...result.value, ...homeless]);
@@ -124,8 +154,7 @@ export function evenlyNumbered(book: Book, section: string): Result<Renumbered[]
   const plan = book.numberPlan;
   const rows = chartOf(book).get(section) ?? [];
   if (!plan) return done([]);
-  const tops = rows.filter((row) => row.depth === 0).length;
-  return numbered(book, plan, { rows, stepOf: (band) => evenStep(band, tops) });
+  return numbered(book, plan, { rows, stepOf: evenStep });
 }
 
 /** How full a band is: numbers used and free, and the longest run of free ones. */

@@ -234,7 +234,8 @@ function SectionRuler({ section }: { section: Pick<Section, 'id'> }) {
   const desk = useDesk();
   const { book, taken, mayChange } = desk;
   const band = useMemo(() => bandOf(book, section.id), [book, section.id]);
-  if (!band || !book.numberPlan || !desk.numbered || !desk.help.bands) return <div />;
+  if (!band || !book.numberPlan || !desk.numbered || !desk.help.bands)
+    return <div className="no-ruler" />;
   const onPick = (number: string) => {
     desk.select(emptyRow(section.id));
     desk.pick({ section: section.id, number });

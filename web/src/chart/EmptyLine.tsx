@@ -5,6 +5,7 @@ import { arrive } from '../keyboard/keep-focus';
 import { Refusal } from '../shell/Refusal';
 import { useDesk } from './chart-desk';
 import { accountOfRow, emptyRow } from './chart-order';
+import { FullBand } from './FullBand';
 import { useNewAccount, type TypedAccount } from './use-new-account';
 
 interface EmptyLineProps {
@@ -42,6 +43,9 @@ export function EmptyLine({ section, name: sectionName }: EmptyLineProps) {
           {isNamed && 'Enter keeps it'}
         </span>
       </div>
+      {isNamed && desk.numbered && desk.help.bands && typed.number === '' && draft?.full && (
+        <FullBand section={section} says={draft.full} />
+      )}
       <Refusal className="line-says" says={refusals.map(({ says }) => says).join(' ')} />
     </>
   );

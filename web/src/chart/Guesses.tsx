@@ -13,7 +13,7 @@ import { BY_LABEL } from '../figures/by-label';
 import { counted } from '../figures/counted';
 import { useDesk } from './chart-desk';
 import { useGuesses } from './use-guesses';
-import styles from './guesses.module.css';
+import styles from './chart-help.module.css';
 
 /** Types that were taken from names alone, and where all of them are settled. */
 export function Guesses() {
