@@ -203,6 +203,10 @@ describe('companions', () => {
       type: 'bank',
       number: '1050',
     });
+    const thrice = after(twice, duplicateOf(twice, 'bank'));
+    expect(thrice.accounts.map(({ name }) => name)).toContain('Bank (copy 2)');
+    const ofCopy = after(thrice, duplicateOf(thrice, 'bank-copy'));
+    expect(ofCopy.accounts.map(({ name }) => name)).toContain('Bank (copy 3)');
   });
 });
 

@@ -48,6 +48,15 @@ export function companionOf(book: Book, id: string): Result<OperationOf<'add-acc
   return done({ kind: 'add-account', account: made });
 }
 
+/** A name that no account has: (copy), then (copy 2) and so on. */
+function copyName(book: Book, name: string): string {
+  const taken = new Set(book.accounts.map((each) => each.name));
+  const base = name.replace(/ \(copy(?: \d+)?\)$/, '').slice(0, LONGEST - 11);
+  let copy = `${base} (copy)`;
+  for (let n = 2; taken.has(copy); n++) copy = `${base} (copy ${n})`;
+  return copy;
+}
+
 /** The operation that adds an account like another, right behind it, with a free number of its own. */
 export function duplicateOf(book: Book, id: string): Result<Operation> {
   const original = accountOf(book, id) as Account;
@@ -61,7 +70,7 @@ export function duplicateOf(book: Book, id: string): Result<Operation> {
   };
   const number = original.number === null ? done(null) : numberAt(book, spot, null);
   if (!number.ok) return number;
-  const name = `${original.name.slice(0, LONGEST - 7)} (copy)`;
+  const name = copyName(book, original.name);
   const made = {
     ...original,
     id: freeIdFrom(book, name),

@@ -218,7 +218,8 @@ function SlipActions({ account, change }: { account: Account; change: ChangeIt }
   const { modal } = App.useApp();
   const { id, retired } = account;
   const { book, mayChange } = desk;
-  const hasChildren = book.accounts.some((each) => each.parent === id);
+  // What can’t be deleted says why.
+  const asks = !isUsed(book, id) && book.accounts.some((each) => each.parent === id);
   const remove = (children: 'lift' | 'refuse') => {
     const next = rowAfter(desk, id);
     if (change('rest', { kind: 'delete-account', id, children })) desk.select(next, 'closed');
@@ -241,10 +242,8 @@ function SlipActions({ account, change }: { account: Account; change: ChangeIt }
     <div className="slip-actions">
       <Button onClick={() => desk.open('lines')}>See its entries</Button>
       {mayChange && <Button onClick={setRetired}>{retired ? 'Bring back' : 'Retire'}</Button>}
-      {mayChange && !isUsed(book, id) && (
-        <Button onClick={() => (hasChildren ? askAboutChildren() : remove('refuse'))}>
-          Delete
-        </Button>
+      {mayChange && (
+        <Button onClick={() => (asks ? askAboutChildren() : remove('refuse'))}>Delete</Button>
       )}
       <Button type="primary" className="last" onClick={done}>
         Done

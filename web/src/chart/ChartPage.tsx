@@ -95,7 +95,7 @@ function FixedRow({ className = '', numbered, name, mark = '', figure }: FixedRo
         {name}
       </span>
       <span className="mark-says" role="gridcell">
-        {mark}
+        <span className="of-role">{mark}</span>
       </span>
       <span className="figure" role="gridcell">
         {figure}

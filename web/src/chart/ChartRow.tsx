@@ -28,21 +28,28 @@ interface ChartRowProps {
   onTake(id: string): void;
 }
 
-/** What the program knows of an account beyond its place, in a word. */
-export function quietMark(scheme: Scheme, account: Account): string {
+/** How an account stands apart, in a word. */
+function stateMark(scheme: Scheme, account: Account): string {
   if (account.retired) return 'retired';
-  const type = typeOf(scheme, account.type);
-  if (type === null) return '';
-  if (type.contra) return 'contra';
-  const says = {
-    cash: 'cash',
-    'receivables-control': 'all customers',
-    'payables-control': 'all suppliers',
-    'retained-earnings': 'takes the profit',
-    suspense: 'waits here',
-  } as Record<string, string>;
-  return says[type.role] ?? '';
+  if (account.headsOnly) return 'takes no entries';
+  return typeOf(scheme, account.type)?.contra ? 'contra' : '';
 }
+
+const ROLE_SAYS: Readonly<Record<string, string>> = {
+  cash: 'cash',
+  'receivables-control': 'all customers',
+  'payables-control': 'all suppliers',
+  'retained-earnings': 'takes the profit',
+  suspense: 'waits here',
+};
+
+/** What an account is for, in a word. */
+const roleMark = (scheme: Scheme, account: Account): string =>
+  ROLE_SAYS[typeOf(scheme, account.type)?.role ?? ''] ?? '';
+
+/** What the program knows of an account beyond its place, in a word. */
+export const quietMark = (scheme: Scheme, account: Account): string =>
+  stateMark(scheme, account) || roleMark(scheme, account);
 
 type Press = (event: PointerEvent) => void;
 
@@ -117,15 +124,24 @@ function Cells(props: ChartRowProps) {
         {isFolded && <span className="mark-says"> and what is under it</span>}
       </span>
       <span className="mark-says" role="gridcell">
-        {budget === null ? marksOf(props) : `budget ${money(budget)}`}
+        {budget === null ? <Marks {...props} /> : `budget ${money(budget)}`}
       </span>
       <Figure {...{ amount, family, money, isFolded }} />
     </>
   );
 }
 
-const marksOf = ({ origin, scheme, account }: ChartRowProps): string =>
-  [origin === 'given' ? '' : origin, quietMark(scheme, account)].filter(Boolean).join(' · ');
+/** Where it comes from and how it stands apart; what it is for, where there is room for that. */
+function Marks({ origin, scheme, account }: ChartRowProps) {
+  const own = [origin === 'given' ? '' : origin, stateMark(scheme, account)].filter(Boolean);
+  const role = stateMark(scheme, account) === '' ? roleMark(scheme, account) : '';
+  return (
+    <>
+      {own.join(' · ')}
+      {role !== '' && <span className="of-role">{own.length > 0 ? ` · ${role}` : role}</span>}
+    </>
+  );
+}
 
 type FigureProps = Pick<ChartRowProps, 'amount' | 'family' | 'money' | 'isFolded'>;
 
