@@ -187,3 +187,33 @@ test('entries wait in a batch, are looked at and posted together; one begins fro
   await expect(page.getByRole('heading', { name: /accrual and on a cash basis/ })).toBeVisible();
   await expect(page.getByRole('columnheader', { name: 'Cash basis' })).toBeVisible();
 });
+
+test('a journal is pasted from a spreadsheet: what was understood is seen, what can’t be read is told', async ({
+  page,
+}) => {
+  await open(page, /Pollard Row Bindery/, 'Journal');
+  await page.getByText('A journal from a spreadsheet').click();
+  const typed = page.getByLabel('entries, one a line');
+  await typed.fill(
+    [
+      'Date\tRef\tText\tAccount\tDebit\tCredit',
+      '3 Feb 2027\tP1\tA stack of notebooks\tBank\t120\t',
+      '\t\t\tNotebooks sold\t\t120',
+      '4 Feb 2027\tP2\tGroceries bought\tGroceries\t15\t',
+      '\t\t\tBank\t\t15',
+    ].join('\n'),
+  );
+  await expect(
+    page.getByText('Row 4: There is no account “Groceries” in this book.'),
+  ).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Row by row' })).toContainText(
+    'Bank 120.00 to Notebooks sold 120.00',
+  );
+  await page.getByRole('button', { name: 'Add 1 entry' }).click();
+  await expect(typed).toHaveValue('');
+  await expect(page.getByText('A stack of notebooks').first()).toBeVisible();
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('A stack of notebooks')).toHaveCount(0);
+  await saved(page);
+});

@@ -113,7 +113,7 @@ test('a starter chart for a trade is shown, and taken with the equity of the leg
   await page.getByRole('link', { name: 'New company' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Plaster and Pine');
   await page.getByRole('radio', { name: 'A starter chart' }).check();
-  await page.getByRole('combobox', { name: 'Trade' }).click();
+  await page.getByRole('combobox', { name: 'Starter chart of' }).click();
   await choose(page, 'Building trade');
   await expect(page.locator('.glance-pages')).toContainText('Share capital');
   await page.getByRole('combobox', { name: 'Legal form' }).click();

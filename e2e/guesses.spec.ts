@@ -45,11 +45,3 @@ test('what is typed into a profile is there when one comes back, until it is sav
   await expect(page.getByLabel('Contact', { exact: true })).toHaveValue('');
   await expect(page.getByText('Not saved yet')).toHaveCount(0);
 });
-
-test('an address that leads nowhere says so, and where to go on', async ({ page }) => {
-  await comeInAs(page, 'Ruth Marsh');
-  await page.goto('/no/such/thing');
-  await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
-  await page.getByRole('link', { name: 'Go to the companies' }).click();
-  await expect(page.getByRole('link', { name: /Pollard Row Bindery/ })).toBeVisible();
-});

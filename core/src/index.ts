@@ -57,7 +57,7 @@ export { accountAt, ALL_ACCOUNTS, bandOf, capacityOf, companionOf } from './plac
 export { type Draft, draftAt, duplicateOf, evenlyNumbered } from './placing/index.js';
 export { guessesIn, guessesSettled } from './placing/index.js';
 export { isFoundBy, keepingNumbers, listAccounts } from './placing/index.js';
-export { numberedFrom } from './placing/index.js';
+export { numberedFrom, numberUnderParent } from './placing/index.js';
 export { type ListUse, type ListWanted, moveTo, nudge, placeAt } from './placing/index.js';
 export { possibleParents, putUnder, type Renumbered, renumberedChart } from './placing/index.js';
 export { rowsOf, searchText, siblingsIn, takeOut, typeAt } from './placing/index.js';
@@ -182,6 +182,7 @@ export { type Named, type Overtaken, type PartChange, partChanges } from './part
 export { partSays, reverseOf, withPartChanges } from './part/index.js';
 export { keyChanges, keyToJson } from './key/index.js';
 export { addDays, addMonths, firstYear, isDay, periodLike, type Period } from './day/index.js';
+export { shortDay } from './day/index.js';
 export { bookFromJson, bookToJson, compactBook, readBook, writeBook } from './book-file/index.js';
 export { type EntersBy, type Operation } from './shape/index.js';
 export { filledWords, wordsBy } from './question/index.js';
@@ -192,3 +193,4 @@ export { oddOpeningDate } from './operation/index.js';
 export { namedIn } from './part/index.js';
 export { rulesOfTry } from './exercise/index.js';
 export { standingRules } from './key/index.js';
+export { entriesInTable } from './pasted/index.js';

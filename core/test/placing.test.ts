@@ -9,6 +9,7 @@ import {
   freeNumberAt,
   nudge,
   moveTo,
+  numberUnderParent,
   placeAt,
   possibleParents,
   putUnder,
@@ -207,6 +208,19 @@ describe('companions', () => {
     expect(thrice.accounts.map(({ name }) => name)).toContain('Bank (copy 2)');
     const ofCopy = after(thrice, duplicateOf(thrice, 'bank-copy'));
     expect(ofCopy.accounts.map(({ name }) => name)).toContain('Bank (copy 3)');
+  });
+});
+
+describe('under a parent', () => {
+  it('the number that fits is offered, where another stands there', () => {
+    const under = after(shop(), putUnder(shop(), 'debtors'));
+    expect(numberUnderParent(under, 'debtors')).toBe('1011');
+    expect(numberUnderParent(shop(), 'debtors')).toBeNull();
+    const fits = after(under, {
+      ok: true,
+      value: { kind: 'renumber-account', id: 'debtors', number: '1011' },
+    });
+    expect(numberUnderParent(fits, 'debtors')).toBeNull();
   });
 });
 

@@ -1,1 +1,9 @@
-export { addDays, addMonths, firstYear, isDay, periodLike, type Period } from './calendar.js';
+export {
+  addDays,
+  addMonths,
+  firstYear,
+  isDay,
+  periodLike,
+  shortDay,
+  type Period,
+} from './calendar.js';

@@ -13,4 +13,5 @@ export {
   type ListWanted,
 } from './chart-list.js';
 export { numberedFrom } from './numbered-from.js';
+export { numberUnderParent } from './number-under-parent.js';
 export { keepingNumbers } from './keeping-numbers.js';

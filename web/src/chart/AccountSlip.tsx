@@ -4,6 +4,7 @@ import {
   duplicateOf,
   isUsed,
   normalSide,
+  numberUnderParent,
   placeAt,
   possibleParents,
   typeOf,
@@ -13,7 +14,7 @@ import {
   type Result,
 } from '@gleddo/core';
 import { App, Button, Select } from 'antd';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { pathBeside } from '../shell/path-beside';
 import { useDesk } from './chart-desk';
@@ -118,21 +119,43 @@ function PlaceFields({ account, change, at }: ChangesAt) {
         onChange={(type) => change('place', placeAt(book, id, type))}
       />
       {at('place')}
-      {numbered && (
-        <>
-          <label htmlFor="slip-number">Number</label>
-          <NumberField
-            account={account}
-            onChange={(number) => change('number', { kind: 'renumber-account', id, number })}
-          />
-          {at('number')}
-        </>
-      )}
+      {numbered && <NumberFields {...{ account, change, at }} />}
       <ParentField {...{ account, change, at }} />
       {help.asksSides && (
         <StatedSide account={account} onChange={(operation) => change('rest', operation)} />
       )}
     </>
+  );
+}
+
+function NumberFields({ account, change, at }: ChangesAt) {
+  const { id } = account;
+  const renumber = (number: string | null) =>
+    change('number', { kind: 'renumber-account', id, number });
+  return (
+    <>
+      <label htmlFor="slip-number">Number</label>
+      <NumberField account={account} onChange={renumber} />
+      {at('number')}
+      <NumberThatFits account={account} onTake={renumber} />
+    </>
+  );
+}
+
+interface NumberThatFitsProps {
+  readonly account: Account;
+  onTake(number: string): void;
+}
+
+/** Under a parent, a number behind that one’s is offered. */
+function NumberThatFits({ account, onTake }: NumberThatFitsProps) {
+  const { book, mayChange, help } = useDesk();
+  const fits = useMemo(() => numberUnderParent(book, account.id), [book, account.id]);
+  if (fits === null || !mayChange || !help.bands) return null;
+  return (
+    <button type="button" className="link-button second" onClick={() => onTake(fits)}>
+      Give it {fits}, behind its parent
+    </button>
   );
 }
 

@@ -23,7 +23,7 @@ export function FromStarter({ frame, busy, make }: FromStarterProps) {
     <>
       <Space wrap style={{ margin: '12px 0 8px' }}>
         <Select
-          aria-label="Trade"
+          aria-label="Starter chart of"
           style={{ width: 230 }}
           value={trade}
           options={TRADES.map(({ id, name }) => ({ value: id, label: name }))}

@@ -5,6 +5,7 @@ import {
   SHIPPED_PLANS,
   SHIPPED_SCHEMES,
   shippedScheme,
+  WORDS_NAMES,
   type Book,
   type Company,
 } from '@gleddo/core';
@@ -18,7 +19,7 @@ import { ChartGlance } from './ChartGlance';
 import { FromStarter } from './FromStarter';
 import { emptyBook, likeBook, type Frame } from './begin-from';
 import { faultsByField, NEW_COMPANY } from '../company-fields/company-form';
-import { CompanyFields } from '../company-fields/CompanyFields';
+import { FirstFields, OtherFields } from '../company-fields/CompanyFields';
 import { Refusal } from '../shell/Refusal';
 import { BY_LABEL } from '../figures/by-label';
 import { PageHead } from '../shell/PageHead';
@@ -63,12 +64,7 @@ export default function NewCompanyPage() {
         <div className={from === 'empty' ? 'columns' : 'columns wide-right'}>
           <section className="paper">
             <h2>The company</h2>
-            <CompanyFields
-              company={frame.company}
-              faultAt={faultAt}
-              onChange={(company) => setFrame({ ...frame, company })}
-            />
-            <SchemeFields frame={frame} onChange={setFrame} />
+            <FrameFields {...{ frame, faultAt }} onChange={setFrame} />
           </section>
           <section className="paper">
             <BeginFrom {...{ frame, from, make, busy: create.isPending }} onChoose={setFrom} />
@@ -79,6 +75,54 @@ export default function NewCompanyPage() {
       </main>
     </>
   );
+}
+
+interface FrameFieldsProps {
+  readonly frame: Frame;
+  faultAt(field: string): string | undefined;
+  onChange(frame: Frame): void;
+}
+
+/** What is asked of every company; all else is as usual, said in a line, until somebody wants it otherwise. */
+function FrameFields({ frame, faultAt, onChange }: FrameFieldsProps) {
+  const [open, setOpen] = useState(false);
+  const { company } = frame;
+  const fields = {
+    ...{ company, faultAt },
+    onChange: (changed: Company) => onChange({ ...frame, company: changed }),
+  };
+  return (
+    <>
+      <div className="field">
+        <FirstFields {...fields} />
+      </div>
+      <details
+        open={open || faultAt('periods') !== undefined}
+        onToggle={(event) => setOpen(event.currentTarget.open)}
+      >
+        <summary>Everything else: {usualSays(frame)}</summary>
+        <div className="field">
+          <OtherFields {...fields} />
+        </div>
+        <SchemeFields frame={frame} onChange={onChange} />
+      </details>
+    </>
+  );
+}
+
+/** What stands behind the fold, in a few words. */
+function usualSays({ company, scheme, numberPlan }: Frame): string {
+  const plan = SHIPPED_PLANS.find(({ id }) => id === numberPlan)?.name ?? 'without numbers';
+  return [
+    shippedScheme(scheme)?.name ?? '',
+    plan,
+    company.basis === 'cash' ? 'cash basis' : 'accrual basis',
+    company.posts === 'batches' ? 'entries in batches' : 'entries posted at once',
+    `${company.periods} periods`,
+    `${WORDS_NAMES[company.words ?? 'international']} words`,
+  ]
+    .join(', ')
+    .toLowerCase();
 }
 
 const MISSING = 'Something is still missing on the left; it is said at its field.';

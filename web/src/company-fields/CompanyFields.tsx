@@ -33,21 +33,34 @@ function wordIn(words: Words, id: string): string {
 
 /** The particulars of a company, each refusal at its field. */
 export function CompanyFields(props: CompanyFieldsProps) {
-  const { company, disabled = false, faultAt, onChange } = props;
-  const set = (rest: Partial<Company>) => onChange({ ...company, ...rest });
-  const text = (field: 'name' | 'trade') => ({
-    id: `company-${field}`,
-    disabled,
-    value: company[field],
-    onChange: (event: { target: { value: string } }) => set({ [field]: event.target.value }),
-  });
   return (
     <div className="field">
+      <FirstFields {...props} />
+      <OtherFields {...props} />
+    </div>
+  );
+}
+
+const textOf = (
+  { company, disabled = false, onChange }: CompanyFieldsProps,
+  field: 'name' | 'trade',
+) => ({
+  id: `company-${field}`,
+  disabled,
+  value: company[field],
+  onChange: (event: { target: { value: string } }) =>
+    onChange({ ...company, [field]: event.target.value }),
+});
+
+/** What every company is asked: its name, its form, its money and its year. */
+export function FirstFields(props: CompanyFieldsProps) {
+  const { company, disabled = false, faultAt, onChange } = props;
+  const set = (rest: Partial<Company>) => onChange({ ...company, ...rest });
+  return (
+    <>
       <label htmlFor="company-name">Name</label>
-      <Input {...text('name')} maxLength={200} status={faultAt('name') ? 'error' : ''} />
+      <Input {...textOf(props, 'name')} maxLength={200} status={faultAt('name') ? 'error' : ''} />
       <Refusal says={faultAt('name')} />
-      <label htmlFor="company-trade">Trade</label>
-      <Input {...text('trade')} maxLength={200} placeholder="What it does, in a few words" />
       <label htmlFor="company-form">Legal form</label>
       <Select
         id="company-form"
@@ -57,6 +70,30 @@ export function CompanyFields(props: CompanyFieldsProps) {
         onChange={(legalForm: LegalForm) => set({ legalForm })}
       />
       <MoneyAndYear {...{ company, disabled, faultAt, set }} />
+    </>
+  );
+}
+
+/** What mostly stays as it usually is. */
+export function OtherFields(props: CompanyFieldsProps) {
+  const { company, disabled = false, faultAt, onChange } = props;
+  const set = (rest: Partial<Company>) => onChange({ ...company, ...rest });
+  return (
+    <>
+      <label htmlFor="company-trade">Trade</label>
+      <Input
+        {...textOf(props, 'trade')}
+        maxLength={200}
+        placeholder="What it does, in a few words"
+      />
+      <label htmlFor="company-periods">Periods in the year</label>
+      <InputNumber
+        id="company-periods"
+        disabled={disabled}
+        value={company.periods}
+        onChange={(periods) => set({ periods: periods ?? 0 })}
+      />
+      <Refusal says={faultAt('periods')} />
       <CompanyWays {...{ company, disabled, onChange }} />
       <label htmlFor="company-words">Words</label>
       <Select
@@ -67,7 +104,7 @@ export function CompanyFields(props: CompanyFieldsProps) {
         onChange={(words: Words) => set({ words })}
       />
       <WhereItIs {...{ company, disabled, faultAt, onChange }} />
-    </div>
+    </>
   );
 }
 
@@ -103,14 +140,6 @@ function MoneyAndYear({ company, disabled = false, faultAt, set }: MoneyAndYearP
         onChange={(firstDay) => set({ firstDay })}
       />
       <Refusal says={faultAt('firstDay')} />
-      <label htmlFor="company-periods">Periods in the year</label>
-      <InputNumber
-        id="company-periods"
-        disabled={disabled}
-        value={company.periods}
-        onChange={(periods) => set({ periods: periods ?? 0 })}
-      />
-      <Refusal says={faultAt('periods')} />
     </>
   );
 }

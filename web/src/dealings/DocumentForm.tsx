@@ -16,7 +16,7 @@ import {
 import { DocumentHeads } from './DocumentHeads';
 import { DocumentLineRow } from './DocumentLineRow';
 import { PaymentFields } from './PaymentFields';
-import { useChange } from './use-change';
+import { useChange } from '../book/use-change';
 import styles from '../journal/entry.module.css';
 
 interface DocumentFormProps {

@@ -12,7 +12,7 @@ import { LeafFrame } from './LeafFrame';
 import { OpeningSays } from './OpeningSays';
 import { RowTools } from './RowTools';
 import { SeveralItems } from './SeveralItems';
-import { useChange } from './use-change';
+import { useChange } from '../book/use-change';
 
 /** Things in stock: what they cost and are sold for, how many there are and what they are worth. */
 export function ItemsLeaf() {

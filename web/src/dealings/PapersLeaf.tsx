@@ -18,7 +18,7 @@ import {
 import { DocumentForm } from './DocumentForm';
 import { DocumentList } from './DocumentList';
 import { LeafFrame } from './LeafFrame';
-import { useChange } from './use-change';
+import { useChange } from '../book/use-change';
 
 const UNTIL =
   'As soon as a document is whole, this page shows what its entry does: each account before and after, and the profit.';

@@ -19,7 +19,7 @@ import { OpeningSays } from './OpeningSays';
 import { PartyForm } from './PartyForm';
 import { RowTools } from './RowTools';
 import { SeveralNames } from './SeveralNames';
-import { useChange } from './use-change';
+import { useChange } from '../book/use-change';
 
 const KINDS = ['customer', 'supplier'] as const;
 const TITLES: Readonly<Record<PartyKind, string>> = {

@@ -7,7 +7,7 @@ import css from './dealings.module.css';
 import { digitsOf, numberFrom, typedAmount } from './document-draft';
 import { FormFoot } from './FormFoot';
 import { LabelledInput } from './LabelledInput';
-import { useChange } from './use-change';
+import { useChange } from '../book/use-change';
 
 interface PartyFormProps {
   readonly book: Book;

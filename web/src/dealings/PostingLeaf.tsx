@@ -15,7 +15,7 @@ import { accountOptions, SEARCH } from '../journal/account-options';
 import { Refusal } from '../shell/Refusal';
 import { INVENTORY_SAYS } from './inventory-says';
 import { LeafFrame } from './LeafFrame';
-import { useChange } from './use-change';
+import { useChange } from '../book/use-change';
 
 const PURPOSES = Object.entries(POSTING_NAMES) as [PostingPurpose, string][];
 

@@ -12,7 +12,7 @@ import css from './dealings.module.css';
 import { LeafFrame } from './LeafFrame';
 import { RowTools } from './RowTools';
 import { ScheduleForm } from './ScheduleForm';
-import { useChange } from './use-change';
+import { useChange } from '../book/use-change';
 
 /** Tables that make entries: what was paid or earned ahead, what is owed for, what is used up. */
 export function SchedulesLeaf() {

@@ -2,7 +2,7 @@ import { itemsInTable, type Item } from '@gleddo/core';
 import { nanoid } from 'nanoid';
 import { useOpenBook } from '../book/open-book';
 import { quantityText } from './document-draft';
-import { SeveralAtOnce } from './SeveralAtOnce';
+import { SeveralAtOnce } from '../files/SeveralAtOnce';
 import { exactMoney } from '../figures/money';
 
 const newId = () => `i-${nanoid(10)}`;

@@ -4,7 +4,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { quantityText } from './document-draft';
-import { SeveralAtOnce } from './SeveralAtOnce';
+import { SeveralAtOnce } from '../files/SeveralAtOnce';
 import { exactMoney } from '../figures/money';
 
 const KINDS: { value: PartyKind; label: string }[] = [

@@ -9,12 +9,13 @@ import {
   type Entry,
   type Operation,
 } from '@gleddo/core';
-import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { Suspense, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { useBookStore, useOpenBook } from '../book/open-book';
 import { useMoney } from '../figures/money';
 import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
 import { useKept } from '../kept/use-kept';
 import { useSteady } from '../kept/use-steady';
+import { lazyView } from '../shell/lazy-view';
 import { Refusal } from '../shell/Refusal';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Page, Spread } from '../spread/Spread';
@@ -34,6 +35,8 @@ import { EntryForm } from './EntryForm';
 import { EntryList } from './EntryList';
 import { OriginalEntry } from './OriginalEntry';
 import { useEntriesWanted } from './use-entries-wanted';
+
+const PASTE = lazyView(() => import('./PasteEntries').then((m) => m.PasteEntries));
 
 /** The entry being typed: kept through a refresh, read as it stands, and where it came from. */
 function useTypedEntry(book: Book, bookId: string) {
@@ -122,19 +125,40 @@ function Waiting({ typed }: Pick<EntriesProps, 'typed'>) {
 
 /** While nothing is typed: the journal by kind; of entries that are looked for, what they did. */
 function Recorded({ filter }: Pick<EntriesProps, 'filter'>) {
-  const { book } = useOpenBook();
+  const { book, answer } = useOpenBook();
   const { wanted, want, isEverything } = filter;
   const later = useDeferredValue(wanted);
   const found = useMemo(
     () => (isEverything ? [] : entriesFound(book, later)),
     [book, later, isEverything],
   );
-  if (isEverything) return <OriginalEntry book={book} onChoose={(kind) => want({ kind })} />;
+  if (isEverything)
+    return (
+      <>
+        <OriginalEntry book={book} onChoose={(kind) => want({ kind })} />
+        {answer.mayChange && <SeveralEntries />}
+      </>
+    );
   return (
     <>
       <h3>What {found.length === 1 ? 'this entry' : `these ${found.length} entries`} did</h3>
       <WhatTheyDid book={book} entries={found} />
     </>
+  );
+}
+
+/** A whole journal from elsewhere, for who asks for it. */
+function SeveralEntries() {
+  const [open, setOpen] = useState(false);
+  return (
+    <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary onPointerEnter={PASTE.ahead}>A journal from a spreadsheet</summary>
+      {open && (
+        <Suspense>
+          <PASTE.View />
+        </Suspense>
+      )}
+    </details>
   );
 }
 

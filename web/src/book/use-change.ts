@@ -1,6 +1,6 @@
 import type { Operation } from '@gleddo/core';
 import { useState } from 'react';
-import { useBookStore } from '../book/open-book';
+import { useBookStore } from './open-book';
 
 /** Changes the open book, and keeps why it was refused; what could not even be said is a refusal, too. */
 export function useChange() {

@@ -3,11 +3,11 @@ import { Button, Input } from 'antd';
 import type { ReactNode } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { counted } from '../figures/counted';
-import { ChooseTable } from '../files/ChooseTable';
-import { usePastedCells } from '../files/use-pasted-cells';
-import type { Cells } from '../files/use-table-file';
+import { ChooseTable } from './ChooseTable';
+import { usePastedCells } from './use-pasted-cells';
+import type { Cells } from './use-table-file';
 import { Refusal } from '../shell/Refusal';
-import { useChange } from './use-change';
+import { useChange } from '../book/use-change';
 
 interface SeveralAtOnceProps<T> {
   /** Under which name what is pasted is kept. */

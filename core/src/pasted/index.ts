@@ -1,0 +1,1 @@
+export { entriesInTable } from './entries-in-table.js';
