@@ -9,6 +9,11 @@ import {
   type Document,
   type Operation,
 } from '../src/index.js';
+import { withDealings } from '../src/book/dealings.js';
+import { beforeDoings, withoutTelling } from '../src/document/accounts-named.js';
+import { ownDealings } from '../src/variant/own-dealings.js';
+import type { Reckoner } from '../src/variant/reckoner.js';
+import type { Dealings } from '../src/book/book.js';
 import { COMPANY } from './builder.js';
 import {
   after,
@@ -125,17 +130,20 @@ describe('an invoice before its goods', () => {
     expect(told(all)).toEqual({ stock: 3000, cost: 0, unbilled: 0, transit: 2000, owed: 5000 });
   });
 
-  test('needs an account, and says which', () => {
+  test('stands on the other side of goods received where there is no account for it, and says so', () => {
     const { posting, inventory } = dealingsOf(dealer());
     const none = after(dealer(), {
       kind: 'change-posting',
       posting: { ...posting, goodsInvoiced: null },
       inventory,
     });
-    const applied = apply(none, put(invoice(1, 5, 1000)));
-    expect(applied.ok ? '' : applied.refusals[0]?.says).toBe(
-      'No account stands for “Goods invoiced, not received yet” yet. Choose one, or set one up, under Accounts used.',
-    );
+    const ahead = withPapers(none, invoice(1, 5, 1000));
+    expect(told(ahead)).toMatchObject({ unbilled: 5000, transit: 0 });
+    expect(looksWrong(ahead, END)[0]).toMatchObject({
+      title: 'Invoiced, not received',
+      says: expect.stringContaining('an account of their own') as unknown,
+    });
+    expect(told(withPapers(ahead, goodsIn(9, 5, 900)))).toMatchObject({ unbilled: 0, stock: 5000 });
   });
 });
 
@@ -303,4 +311,23 @@ describe('whatever comes, goes, is invoiced and credited', () => {
       { numRuns: 200 },
     );
   });
+});
+
+test('what waits for its invoice is no student’s to know before they have done it, and follows their own figures', () => {
+  const waiting: Dealings['openGoods'] = [
+    { item: 'boat', party: 'mill', is: 'received', quantity: 4000, worth: 4000 },
+  ];
+  const carried = withDealings(dealer(), { openGoods: waiting });
+  expect(dealingsOf(beforeDoings(carried)).openGoods).toEqual([]);
+  expect(dealingsOf(withoutTelling(carried)).openGoods).toEqual([]);
+  const twice = {
+    amount: (_: string, usual: number) => 2 * usual,
+    hasOwn: () => false,
+    days: () => 0,
+  };
+  const own = ownDealings(dealingsOf(carried), {
+    reckoner: twice as unknown as Reckoner,
+    named: (text) => text,
+  });
+  expect(own.openGoods[0]).toMatchObject({ quantity: 4000, worth: 8000 });
 });

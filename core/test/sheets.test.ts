@@ -3,9 +3,11 @@ import {
   balanceSheet,
   cashFlow,
   cellShown,
+  handoutOf,
   handoutToTable,
   journalSheet,
   ledgerSheet,
+  readAccountTable,
   sheetSays,
   statementSheets,
   type Handout,
@@ -172,4 +174,16 @@ test('a cash flow says which way its lines went', () => {
     expect.arrayContaining(['1100 Increase in debtors | (5)', '2010 Increase in owed | 3']),
   );
   expect(rows('direct')).toEqual(expect.arrayContaining(['1100 Received: debtors | 4']));
+});
+
+test('a chart that was saved below what it is of is read again, account by account', () => {
+  const sheet = handoutOf(kiln, { kind: 'chart', answers: true, order: 'number' });
+  const cells = [[sheet.title], [sheetSays(sheet)], [], ...handoutToTable(sheet)];
+  const read = readAccountTable(cells, { scheme: kiln.scheme, digits: 2, guessTypes: true });
+  if (!read.ok) throw new Error(read.refusals[0]?.says);
+  expect(read.value.rows.map(({ name, number, type }) => [number, name, type])).toEqual(
+    expect.arrayContaining(
+      kiln.accounts.map(({ number, name, type }) => [number, name, type]),
+    ) as unknown,
+  );
 });

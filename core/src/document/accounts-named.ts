@@ -56,7 +56,7 @@ export function accountsNamed({ dealings }: Book): ReadonlySet<string> {
 export function beforeDoings(book: Book): Book {
   if (!book.dealings) return book;
   const there = new Set(book.accounts.map(({ id }) => id));
-  const bare = { ...book.dealings, documents: [], schedules: [] };
+  const bare = { ...book.dealings, documents: [], schedules: [], openGoods: [] };
   const known = renamed(bare, (id) => (there.has(id) ? id : null));
   return withDealings(book, {
     ...known,
@@ -73,7 +73,10 @@ export function withoutTelling(told: Book): Book {
   const accounts = told.accounts.map((account) => ({ ...account, chargedTo: null }));
   const book = { ...told, accounts };
   if (!book.dealings) return book;
-  const bare = renamed({ ...book.dealings, documents: [], schedules: [] }, () => null);
+  const bare = renamed(
+    { ...book.dealings, documents: [], schedules: [], openGoods: [] },
+    () => null,
+  );
   const entries = book.entries.map(
     ({ document: _document, schedule: _schedule, ...entry }) => entry,
   );

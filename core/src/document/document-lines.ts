@@ -97,7 +97,11 @@ function goods({ document, dealings, stock, lines }: Making): void {
     lines.item(item, isPeriodic ? 'costAccount' : 'stockAccount', move.stock);
     lines.item(item, 'costAccount', move.cost);
     lines.post('goodsReceived', move.received);
-    lines.post('goodsInvoiced', move.invoiced);
+    // Without an account of their own they stand on the other side of goods received.
+    lines.post(
+      dealings.posting.goodsInvoiced === null ? 'goodsReceived' : 'goodsInvoiced',
+      move.invoiced,
+    );
     lines.post('priceDifference', move.difference);
   }
 }

@@ -18,7 +18,7 @@ export const postingShape = record({
   payables: orNull(id),
   /** Goods received whose invoice is not there yet. */
   goodsReceived: orNull(id),
-  /** Goods invoiced that are not here yet. */
+  /** Goods invoiced that are not here yet; null: they stand on the other side of goods received. */
   goodsInvoiced: orNull(id),
   /** What suppliers’ invoices differ by from what the goods came in at; null: it belongs to the goods themselves. */
   priceDifference: orNull(id),

@@ -114,8 +114,19 @@ const overdrawn = ({ book, balances, money }: Looking): LooksWrong[] =>
   });
 
 /** Goods whose invoice has not come, that were invoiced before they came, or went back and are not credited. */
-function betweenGoodsAndInvoice({ book, balances, money }: Looking): LooksWrong[] {
+const OWN_ACCOUNT = 'Under Accounts used they can have an account of their own, among the assets.';
+
+function betweenGoodsAndInvoice({ book, at, balances, money }: Looking): LooksWrong[] {
   const { goodsReceived, goodsInvoiced } = dealingsOf(book).posting;
+  const ahead = (amount: Amount) => ({
+    title: 'Invoiced, not received',
+    says: `Goods for ${money(amount)} were invoiced before they came: they are ours, on their way.`,
+  });
+  const isAhead = () =>
+    goodsInvoiced === null &&
+    stockCourse(dealingsOf(book), at).open.some(
+      ({ is, quantity }) => is === 'invoiced' && quantity > 0,
+    );
   const tell = (
     id: string | null,
     told: (balance: Amount) => Pick<LooksWrong, 'title' | 'says'>,
@@ -133,15 +144,14 @@ function betweenGoodsAndInvoice({ book, balances, money }: Looking): LooksWrong[
             title: 'Goods received, not invoiced',
             says: `Goods worth ${money(-balance)} are here, and their invoices are not: they are owed all the same.`,
           }
-        : {
-            title: 'Sent back, not credited',
-            says: `Goods worth ${money(balance)} went back, and the credit note has not come: they are owed to us until it does.`,
-          },
+        : isAhead()
+          ? { ...ahead(balance), says: `${ahead(balance).says} ${OWN_ACCOUNT}` }
+          : {
+              title: 'Sent back, not credited',
+              says: `Goods worth ${money(balance)} went back, and the credit note has not come: they are owed to us until it does.`,
+            },
     ),
-    ...tell(goodsInvoiced, (balance) => ({
-      title: 'Invoiced, not received',
-      says: `Goods for ${money(balance)} were invoiced before they came: they are ours, on their way.`,
-    })),
+    ...tell(goodsInvoiced, ahead),
   ];
 }
 

@@ -95,5 +95,9 @@ export const ownDealings = (of: Dealings, making: Making): Dealings => ({
   parties: of.parties.map((each) => party(each, making)),
   items: of.items.map((each) => item(each, making)),
   documents: of.documents.map((each) => document(each, making)),
+  openGoods: of.openGoods.map((each) => ({
+    ...each,
+    worth: money(making, placeAtOf.item(each.item, 'waiting'), each.worth),
+  })),
   schedules: of.schedules.map((each) => schedule(each, making)),
 });
