@@ -83,6 +83,7 @@ export { inChartOrder, type Level, LEVELS, linesOfStatement } from './statement/
 export { type Moved, whatMoves } from './statement/index.js';
 export { periodEnds, PROFIT_LINES, profitAndLoss, profitLineName } from './statement/index.js';
 export { profitOnSheet, profitRows, resultName, type SectionFigures } from './statement/index.js';
+export { profitRowsBeside, withThoseOf } from './statement/index.js';
 export { sectionLike, shownPeriod, spreadFigures, type SpreadFigures } from './statement/index.js';
 export { type StatementLine, statementsToJson, subtotalsShown } from './statement/index.js';
 export { trialBalance, trialMovement, usualPeriod } from './statement/index.js';

@@ -4,9 +4,12 @@ import {
   ledgerSheet,
   profitRows,
   spreadFigures,
+  profitRowsBeside,
+  statementSheets,
+  type HandoutRow,
 } from '../src/index.js';
 import { sectionFigures } from '../src/statement/section-figures.js';
-import { balancesOf } from '../src/ledger/balances.js';
+import { balancesOf, ledgerOf, linesOf } from '../src/ledger/balances.js';
 import { acct, book, entry } from './builder.js';
 
 const YEAR = { from: '2027-01-01', to: '2027-12-31' };
@@ -118,4 +121,65 @@ describe('profit before an interim period', () => {
       ['Profit for the period', 500],
     ]);
   });
+});
+
+describe('beside another date', () => {
+  const sums = (rows: readonly HandoutRow[], column: number, names: RegExp) =>
+    rows
+      .filter(({ cells: [name] }) => typeof name === 'string' && names.test(name))
+      .map(({ cells }) => cells[column])
+      .reduce(
+        (all, cell) => all + (typeof cell === 'object' && 'amount' in cell ? cell.amount : 0),
+        0,
+      );
+
+  test('what waited in suspense then stands there, though nothing waits now', () => {
+    const own = {
+      ...book(
+        [acct('bank', 'bank'), acct('unexplained', 'suspense'), acct('capital', 'owner-capital')],
+        { bank: 50_000, unexplained: -12_000, capital: -38_000 },
+      ),
+      entries: [entry('found', '2027-03-01', { lines: { unexplained: 12_000, capital: -12_000 } })],
+    };
+    const against = { from: '2027-01-01', to: '2027-02-28' };
+    const [sheet] = statementSheets(own, {
+      ...{ shown: 'spread', period: YEAR, against, level: 'section', method: 'indirect' },
+    });
+    const rows = sheet?.rows ?? [];
+    expect(sums(rows, 1, /^(Current assets|unexplained)/)).toBe(50_000);
+    expect(sums(rows, 2, /^(Current assets|unexplained)/)).toBe(38_000);
+    expect(sums(rows, 2, /^Total assets/)).toBe(38_000);
+  });
+
+  test('a profit that only the other date has is a row of it', () => {
+    const shop = book([acct('bank', 'bank'), acct('sales', 'goods-sales')], {});
+    const year = {
+      ...shop,
+      entries: [entry('a', '2027-02-01', { lines: { bank: 300, sales: -300 } })],
+    };
+    const of = (from: string, to: string) => spreadFigures(year, { from, to });
+    const rows = profitRowsBeside(
+      year.scheme,
+      of('2027-01-01', '2027-03-31'),
+      of('2027-04-01', '2027-06-30'),
+    );
+    expect(rows.map(({ name, amount, other }) => [name, amount, other])).toEqual([
+      ['Profit of the year before this period', 0, 300],
+      ['Profit for the period', 300, 0],
+    ]);
+  });
+});
+
+test('a suspense account that opens with just what is apart has no line of nothing in the ledger', () => {
+  const exact = book([acct('bank', 'bank'), acct('unexplained', 'suspense')], {
+    bank: 500,
+    unexplained: 300,
+  });
+  const even = book(
+    [acct('bank', 'bank'), acct('unexplained', 'suspense'), acct('capital', 'owner-capital')],
+    { bank: 700, unexplained: 300, capital: -700 },
+  );
+  expect(linesOf(exact, 'unexplained').map(({ amount }) => amount)).toEqual([-500]);
+  expect(linesOf(even, 'unexplained')).toEqual([]);
+  expect(ledgerOf(even).has('unexplained')).toBe(false);
 });

@@ -1,6 +1,10 @@
 import {
   accountAt,
   apply,
+  checkpoint,
+  keyOf,
+  proposedGuide,
+  startingPoint,
   givenToStudents,
   guessesIn,
   guessesSettled,
@@ -129,5 +133,15 @@ describe('a guess', () => {
       'The type of “1010 kiln” is a guess from the name. Say in the chart what it is.',
     );
     expect(guessesIn(givenToStudents(moved, 'accounts', 1))).toEqual([]);
+  });
+
+  test('is none in what one goes on from', () => {
+    const guessed = of.accounts.map((each) => ({ ...each, guessed: true }));
+    const key = keyOf({ ...of, accounts: guessed });
+    const start = startingPoint(key.book, 'company-only', { faults: {}, seed: 1 });
+    const guide = proposedGuide(key, start);
+    const whole = checkpoint(key, start, { guide, upTo: 99 });
+    expect(whole.accounts.length).toBeGreaterThan(0);
+    expect(guessesIn(whole)).toEqual([]);
   });
 });

@@ -77,10 +77,16 @@ function faultsOfItem(book: Book, item: Item): Refusal[] {
   return [...named, ...short, ...below, ...unknownAmong(book, ofItem(item))];
 }
 
-function faultsOfOpenGoods({ items, parties }: Dealings, open: OpenGoods): Refusal[] {
-  const unknown = (at: 'item' | 'party', list: readonly { readonly id: string }[]) =>
-    list.some(({ id }) => id === open[at]) ? [] : [openUnknown({ id: open[at] }, at)];
-  return [...unknown('item', items), ...unknown('party', parties)];
+/** Judges goods that wait for their invoice: what they name is there. */
+function judgeOpenGoods({ items, parties }: Dealings): (open: OpenGoods) => Refusal[] {
+  const known = {
+    item: new Set(items.map(({ id }) => id)),
+    party: new Set(parties.map(({ id }) => id)),
+  };
+  return (open) =>
+    (['item', 'party'] as const).flatMap((at) =>
+      known[at].has(open[at]) ? [] : [openUnknown({ id: open[at] }, at)],
+    );
 }
 
 function doubledIds(dealings: Dealings): Refusal[] {
@@ -137,7 +143,7 @@ export function faultsOfDealings(book: Book, path = ''): Refusal[] {
     ...faults,
     ...all('parties', dealings.parties, (party) => faultsOfParty(book, party)),
     ...all('items', dealings.items, (item) => faultsOfItem(book, item)),
-    ...all('openGoods', dealings.openGoods, (each) => faultsOfOpenGoods(dealings, each)),
+    ...all('openGoods', dealings.openGoods, judgeOpenGoods(dealings)),
     ...all('documents', dealings.documents, (each) => faultsOfDocument(book, each)),
     ...all('schedules', dealings.schedules, (each) => faultsOfSchedule(book, each)),
     ...faultsOfSettlements(dealings).map((fault) => ({ ...fault, at: join(path, fault.at) })),

@@ -39,46 +39,53 @@ const plus = (one: Lot, other: Lot): Lot => ({
 
 const NOTHING: Lot = { quantity: 0, worth: 0 };
 
+const queueOf = (party: string, { is, sign }: OfOpen): string => JSON.stringify([party, is, sign]);
+
 /** Goods of one item and their invoices, supplier by supplier, of which one waits for the other: the oldest first. */
 export class OpenGoodsOf {
-  #rows: OpenGoods[];
+  readonly #queues = new Map<string, OpenGoods[]>();
 
   constructor(
     private readonly item: string,
     rows: readonly OpenGoods[],
   ) {
-    this.#rows = rows.filter((row) => row.item === item);
+    for (const row of rows) this.#push(row);
   }
 
   get rows(): readonly OpenGoods[] {
-    return this.#rows;
+    return [...this.#queues.values()].flat();
+  }
+
+  #push(row: OpenGoods): void {
+    const name = queueOf(row.party, { is: row.is, sign: row.quantity < 0 ? -1 : 1 });
+    const queue = this.#queues.get(name);
+    if (queue) queue.push(row);
+    else this.#queues.set(name, [row]);
   }
 
   /**
-   * Matches a lot with what is open of one kind and sign; answers what was matched of it, what that stood at, and what is
-   * left. What is open is of one sign; the lot over zero.
+   * Matches a lot, over zero, with what is open of one kind and sign, the oldest first; answers what was matched of it, what
+   * that stood at, and what is left.
    */
-  match(party: string, { is, sign }: OfOpen, lot: Lot): Matched & { readonly left: Lot } {
+  match(party: string, of: OfOpen, lot: Lot): Matched & { readonly left: Lot } {
+    const queue = this.#queues.get(queueOf(party, of)) ?? [];
     let left = lot;
     let open = NOTHING;
-    this.#rows = this.#rows.flatMap((row) => {
-      if (row.party !== party || row.is !== is || row.quantity < 0 !== sign < 0) return [row];
-      const there = { quantity: sign * row.quantity, worth: sign * row.worth };
+    for (let row = queue[0]; row && left.quantity > 0; row = queue[0]) {
+      const there = { quantity: of.sign * row.quantity, worth: of.sign * row.worth };
       const taken = partOf(there, Math.min(there.quantity, left.quantity));
       left = less(left, partOf(left, taken.quantity));
       open = plus(open, taken);
       const rest = less(there, taken);
-      return rest.quantity === 0
-        ? []
-        : [{ ...row, quantity: sign * rest.quantity, worth: sign * rest.worth }];
-    });
+      if (rest.quantity === 0) queue.shift();
+      else queue[0] = { ...row, quantity: of.sign * rest.quantity, worth: of.sign * rest.worth };
+    }
     return { own: less(lot, left), open, left };
   }
 
   /** From now on this is open, too. */
   wait(party: string, { is, sign }: OfOpen, { quantity, worth }: Lot): void {
     if (quantity === 0) return;
-    const signed = { quantity: sign * quantity, worth: sign * worth };
-    this.#rows = [...this.#rows, { item: this.item, party, is, ...signed }];
+    this.#push({ item: this.item, party, is, quantity: sign * quantity, worth: sign * worth });
   }
 }

@@ -228,17 +228,29 @@ const added = (one: StockMove | undefined, other: StockMove): StockMove =>
         difference: one.difference + other.difference,
       };
 
+/** The items when the books begin, each with its goods that wait for their invoice. */
+function stocksOf(
+  { items, posting, openGoods }: Dealings,
+  isPeriodic: boolean,
+): ReadonlyMap<string, Stock> {
+  const ways = { isPeriodic, hasDifferences: posting.priceDifference !== null };
+  const waiting = new Map<string, OpenGoods[]>();
+  for (const row of openGoods) {
+    const own = waiting.get(row.item);
+    if (own) own.push(row);
+    else waiting.set(row.item, [row]);
+  }
+  return new Map(items.map((item) => [item.id, new Stock(item, waiting.get(item.id) ?? [], ways)]));
+}
+
 /**
  * The course of the stock in a book’s documents, at average cost, with the invoices of suppliers: what they differ by from
  * what the goods came in at belongs to what lies there and to what has left (IAS 2.10 to 2.11, 2.25).
  */
 export function stockCourse(dealings: Dealings, until?: string): StockCourse {
-  const { items, documents, parties, inventory, posting, openGoods } = dealings;
-  const ways = {
-    isPeriodic: inventory === 'periodic',
-    hasDifferences: posting.priceDifference !== null,
-  };
-  const stocks = new Map(items.map((item) => [item.id, new Stock(item, openGoods, ways)]));
+  const { documents, parties, inventory } = dealings;
+  const isPeriodic = inventory === 'periodic';
+  const stocks = stocksOf(dealings, isPeriodic);
   const customers = new Set(parties.flatMap(({ id, kind }) => (kind === 'customer' ? [id] : [])));
   const beyond: Short[] = [];
   const moves = new Map<string, Map<string, StockMove>>();

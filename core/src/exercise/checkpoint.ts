@@ -1,4 +1,4 @@
-import type { Book } from '../book/book.js';
+import type { Account, Book } from '../book/book.js';
 import { dealingsOf, withDealings } from '../book/dealings.js';
 import { withoutDrafts } from '../book/drafts.js';
 import { counterparts } from '../book/since-start.js';
@@ -42,13 +42,17 @@ export function checkpoint(
   ]);
   const cut = {
     ...book,
-    accounts: book.accounts.filter(({ id }) => needed.has(id)),
+    accounts: accountsGiven(book, needed),
     opening: { ...book.opening, balances: Object.fromEntries(openings) },
     entries,
   };
   if (!book.dealings) return cut;
   return withDealings(cut, { ...dealt, documents: kept, schedules: keptSchedules });
 }
+
+/** What is given is said: nobody is asked whether its type was guessed. */
+const accountsGiven = ({ accounts }: Book, needed: ReadonlySet<string>): Account[] =>
+  accounts.filter(({ id }) => needed.has(id)).map((account) => ({ ...account, guessed: false }));
 
 /** The key’s accounts that the start has, whatever of them is still to be changed. */
 const accountsThere = (start: Book, key: AnswerKey): ReadonlySet<string> =>

@@ -78,6 +78,6 @@ const columnsFor = (kind: PartyKind): HandoutColumn[] => [
     isFigure: false,
     isIndented: true,
   },
-  { name: 'Due', share: 1.4, isFigure: false },
+  { name: 'Due', share: 1.4, isFigure: false, isWhole: true },
   ...[...AGE_NAMES, 'Total'].map((name) => ({ name, share: 1.3, isFigure: true })),
 ];

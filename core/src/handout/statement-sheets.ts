@@ -17,7 +17,8 @@ import type { Level, SectionFigures } from '../statement/section-figures.js';
 import {
   inChartOrder,
   profitLineName,
-  profitRows,
+  profitRowsBeside,
+  withThoseOf,
   resultName,
   spreadFigures,
   subtotalsShown,
@@ -134,7 +135,8 @@ class Beside {
         depth: this.depths.get(account.id) ?? 0,
       }),
     );
-    if (lines.length === 0 && section.total === 0) return [];
+    const totals = [this.now, ...(this.then ? [this.then] : [])].map(total);
+    if (lines.length === 0 && totals.every((each) => each === 0)) return [];
     return [this.row('heading', section.name, { figure: total }), ...lines];
   }
 }
@@ -177,7 +179,8 @@ function spreadSheets(book: Book, wanted: SheetWanted): Handout[] {
 function balanceRows(book: Book, beside: Beside): HandoutRow[] {
   const { sheet } = beside.now;
   const lastEquity = sheet.sections.filter((section) => section.class === 'equity').at(-1);
-  const sections = sheet.sections.flatMap((section) => {
+  const all = withThoseOf(sheet.sections, beside.then?.sheet.sections ?? []);
+  const sections = all.flatMap((section) => {
     const own = (of: SpreadFigures) => totalIn(of.sheet.sections, section.id);
     if (section !== lastEquity) return beside.section(section, own);
     const rows = beside.section(section, (of) => own(of) + of.sheet.totals.profit);
@@ -195,10 +198,8 @@ function balanceRows(book: Book, beside: Beside): HandoutRow[] {
 }
 
 const profitLines = (book: Book, beside: Beside): HandoutRow[] =>
-  profitRows(book.scheme, beside.now).map(({ id, name }) =>
-    beside.row('row', name, {
-      figure: (of) => profitRows(book.scheme, of).find((each) => each.id === id)?.amount ?? 0,
-    }),
+  profitRowsBeside(book.scheme, beside.now, beside.then).map(({ name, amount, other }) =>
+    beside.row('row', name, { figure: (of) => (of === beside.now ? amount : other) }),
   );
 
 function profitRowsOf(book: Book, beside: Beside): HandoutRow[] {

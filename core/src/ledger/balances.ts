@@ -1,4 +1,4 @@
-import { openingOf, type Account, type Book, type Entry } from '../book/book.js';
+import { type Account, type Book, type Entry } from '../book/book.js';
 import { account } from '../book/new-book.js';
 import { sum, type Amount } from '../money/amount.js';
 import { typeOf } from '../scheme/scheme.js';
@@ -60,12 +60,16 @@ function findSuspense(book: Book): Account {
   return { ...VIRTUAL_SUSPENSE, id, type };
 }
 
-/** What every account stands at when the books open, debit positive; a difference in suspense, so that it adds up to zero. */
-function openedAt(book: Book): Readonly<Record<string, Amount>> {
+/** What accounts stand at when the books open, debit positive: a difference waits in suspense, so that it adds up to nothing. */
+function openedAt(book: Book): ReadonlyMap<string, Amount> {
+  const opened = new Map(Object.entries(book.opening.balances));
   const difference = openingDifference(book);
-  if (difference === 0) return book.opening.balances;
+  if (difference === 0) return opened;
   const suspense = suspenseOf(book).id;
-  return { ...book.opening.balances, [suspense]: openingOf(book, suspense) - difference };
+  const waits = (opened.get(suspense) ?? 0) - difference;
+  if (waits === 0) opened.delete(suspense);
+  else opened.set(suspense, waits);
+  return opened;
 }
 
 /**
@@ -76,7 +80,7 @@ export function balancesOf(book: Book, posting: Posting = EVERYTHING): Map<strin
   const balances = new Map<string, Amount>();
   const post = (id: string, amount: Amount) => balances.set(id, (balances.get(id) ?? 0) + amount);
   if (posting.opening && onDay(posting, book.opening.date))
-    for (const [id, amount] of Object.entries(openedAt(book))) post(id, amount);
+    for (const [id, amount] of openedAt(book)) post(id, amount);
   for (const entry of book.entries)
     if (counts(posting, entry)) for (const line of entry.lines) post(line.account, line.amount);
   return balances;
@@ -128,7 +132,7 @@ function inOrderOfDate(book: Book, posting: Posting) {
   const opened = {
     entry: null,
     date,
-    lines: Object.entries(openedAt(book)).map(([account, amount]) => ({ account, amount })),
+    lines: [...openedAt(book)].map(([account, amount]) => ({ account, amount })),
   };
   return [
     ...(isOpened ? [opened] : []),
@@ -141,7 +145,7 @@ function inOrderOfDate(book: Book, posting: Posting) {
 /** An account's postings in order of date (opening first), each with the running balance. */
 export function linesOf(book: Book, id: string, posting: Posting = EVERYTHING): LedgerLine[] {
   const found: Omit<LedgerLine, 'balance'>[] = [];
-  const opening = openedAt(book)[id] ?? 0;
+  const opening = openedAt(book).get(id) ?? 0;
   if (opening !== 0 && posting.opening && onDay(posting, book.opening.date))
     found.push({ entry: null, date: book.opening.date, amount: opening });
   for (const entry of book.entries) {

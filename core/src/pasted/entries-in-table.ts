@@ -30,6 +30,7 @@ const SAME = 0.92;
 class AccountsByName {
   private readonly known = new Map<string, Account>();
   private readonly plain;
+  private readonly found = new Map<string, Account | null>();
 
   constructor(accounts: readonly Account[]) {
     for (const account of [...accounts].reverse()) {
@@ -40,7 +41,17 @@ class AccountsByName {
     this.plain = accounts.map((account) => ({ account, name: plainName(account.name) }));
   }
 
+  /** One of a name is looked for once, however often it stands there. */
   find(number: string, name: string): Account | null {
+    const called = JSON.stringify([number, name]);
+    const before = this.found.get(called);
+    if (before !== undefined) return before;
+    const account = this.look(number, name);
+    this.found.set(called, account);
+    return account;
+  }
+
+  private look(number: string, name: string): Account | null {
     const said = [number, name].filter(Boolean).join(' ').toLowerCase();
     const exact =
       this.known.get(said) ??
@@ -198,8 +209,8 @@ export function entriesInTable(
     year,
   );
   const reader = new Reader(book, newId, table.decimal);
-  const rows = table.rows.filter(isOfAnEntry);
-  for (const row of rows) reader.take(row, days[table.rows.indexOf(row)] ?? null);
+  for (const [i, row] of table.rows.entries())
+    if (isOfAnEntry(row)) reader.take(row, days[i] ?? null);
   reader.end();
   return { entries: reader.entries, faults: reader.faults };
 }

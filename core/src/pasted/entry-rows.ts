@@ -54,7 +54,7 @@ export interface EntryTable {
 /** The rows of a journal: columns by their headings, wherever these stand; without headings by their count. Null: none. */
 export function entryRows(cells: Cells): EntryTable | null {
   const heads = cells.slice(0, 20).findIndex((row) => isOfEntries(headed(row)));
-  const width = Math.max(0, ...cells.map((row) => row.length));
+  const width = cells.reduce((most, row) => Math.max(most, row.length), 0);
   const bare = Object.fromEntries((BARE[width] ?? []).map((kind, i) => [kind, i]));
   const at: Partial<Record<string, number>> = heads >= 0 ? headed(cells[heads] ?? []) : bare;
   if (Object.keys(at).length === 0) return null;

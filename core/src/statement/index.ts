@@ -32,6 +32,8 @@ export {
   inChartOrder,
   profitLineName,
   profitRows,
+  profitRowsBeside,
+  withThoseOf,
   resultName,
   spreadFigures,
   subtotalsShown,

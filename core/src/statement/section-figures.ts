@@ -75,7 +75,9 @@ function apart(
     ...{ ...section, id: account.id, name: accountLabel(account), lines: [] },
     total: sign * (balances.get(account.id) ?? 0),
   }));
-  return [{ ...section, total: section.total - sum(lines.map(({ total }) => total)) }, ...lines];
+  const rest = { ...section, total: section.total - sum(lines.map(({ total }) => total)) };
+  // The last of equity ends in the profit.
+  return section.class === 'equity' ? [...lines, rest] : [rest, ...lines];
 }
 
 function linesAt(

@@ -118,6 +118,36 @@ export function profitRows(
   return rows;
 }
 
+/** The same beside another date: what only that one has stands there with nothing. */
+export function profitRowsBeside(
+  scheme: Scheme,
+  now: Pick<SpreadFigures, 'onSheet' | 'profit'>,
+  then: Pick<SpreadFigures, 'onSheet' | 'profit'> | null,
+): readonly (ProfitRow & { readonly other: Amount })[] {
+  const rows = profitRows(scheme, now);
+  const others = then ? profitRows(scheme, then) : [];
+  const other = (id: string) => others.find((each) => each.id === id)?.amount ?? 0;
+  const gone = others.filter(({ id }) => !rows.some((row) => row.id === id));
+  return [...gone.map((row) => ({ ...row, amount: 0 })), ...rows].map((row) => ({
+    ...row,
+    other: other(row.id),
+  }));
+}
+
+/** Sections, with those that only another date has (what waits in suspense then): here with nothing, at their place. */
+export function withThoseOf(
+  sections: readonly SectionFigures[],
+  others: readonly SectionFigures[],
+): readonly SectionFigures[] {
+  const all = [...sections];
+  for (const [i, each] of others.entries()) {
+    if (all.some(({ id }) => id === each.id)) continue;
+    const before = all.findIndex(({ id }) => id === others[i - 1]?.id);
+    all.splice(before + 1, 0, { ...each, total: 0, lines: [] });
+  }
+  return all;
+}
+
 const result = (amount: Amount): string => (amount < 0 ? 'Loss' : 'Profit');
 
 /** An account's budget for the year in the sign of its section, as its figure is shown; null without one. */

@@ -113,6 +113,7 @@ function PlaceFields({ account, change, at }: ChangesAt) {
         explained={help.types}
         asksSide={help.asksSides}
         type={account.type}
+        guessed={account.guessed}
         bySection={bySection && ((section) => bySection(section, account.name))}
         moves={(type) => whatPlacingMoves(desk, placeAt(book, id, type))}
         disabled={!mayChange}

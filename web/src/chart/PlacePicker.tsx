@@ -7,6 +7,7 @@ import {
   type Scheme,
 } from '@gleddo/core';
 import { useEffect, useRef, useState, type RefObject } from 'react';
+import { GuessMark } from '../figures/GuessMark';
 import { PlaceSheet } from './PlaceSheet';
 import styles from './place.module.css';
 
@@ -15,6 +16,8 @@ interface PlacePickerProps {
   readonly scheme: Scheme;
   readonly name: string;
   readonly type: string | null;
+  /** Whether it was taken from the name: to choose the same is to say so. */
+  readonly guessed: boolean;
   readonly disabled: boolean;
   /** Whether the sentences on the types are shown. */
   readonly explained: boolean;
@@ -35,8 +38,8 @@ function pathOf(scheme: Scheme, type: string | null, withType: boolean): string 
 
 /** The place of an account, as a path; a click opens both pages to choose another. */
 export function PlacePicker(props: PlacePickerProps) {
-  const { id, scheme, name, type, disabled, explained, asksSide, bySection, moves, onChange } =
-    props;
+  const { id, scheme, name, type, guessed, disabled, explained, asksSide, bySection } = props;
+  const { moves, onChange } = props;
   const [open, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   useFocusBack(button, open);
@@ -54,6 +57,7 @@ export function PlacePicker(props: PlacePickerProps) {
         onClick={() => setOpen(true)}
       >
         {text}
+        {guessed && bySection === null && <GuessMark />}
       </button>
       {open && (
         <PlaceSheet
@@ -66,7 +70,7 @@ export function PlacePicker(props: PlacePickerProps) {
           onClose={close}
           onChoose={(chosen) => {
             close();
-            if (chosen !== type) onChange(chosen);
+            if (chosen !== type || guessed) onChange(chosen);
           }}
         />
       )}

@@ -1,7 +1,7 @@
-import { listCellsOf, type Listed, type Operation } from '@gleddo/core';
+import { apply, listCellsOf, type Listed, type Operation } from '@gleddo/core';
 import { Button, Input } from 'antd';
-import type { ReactNode } from 'react';
-import { useOpenBook } from '../book/open-book';
+import { useMemo, type ReactNode } from 'react';
+import { useBookStore, useOpenBook } from '../book/open-book';
 import { counted } from '../figures/counted';
 import { ChooseTable } from './ChooseTable';
 import { usePastedCells } from './use-pasted-cells';
@@ -47,14 +47,18 @@ const asCells = (text: string) => ({ ok: true, value: listCellsOf(text) }) as co
 /** Several things of a list in one step, from a spreadsheet or a file; what was understood is seen before. */
 export function SeveralAtOnce<T extends { readonly name: string }>(props: SeveralAtOnceProps<T>) {
   const { name, noun, says, read, children } = props;
-  const { answer } = useOpenBook();
+  const { book, answer } = useOpenBook();
+  const store = useBookStore();
   const list = usePastedCells({ name: `${answer.id}.${name}`, ofBook: NO_TABLE, read: asCells });
   const { change, refused } = useChange();
-  const found = list.cells && read(list.cells);
+  const found = useMemo(() => list.cells && read(list.cells), [list.cells, read]);
   const add = ({ things }: Listed<T>) => {
     const operations = things.map(({ thing }) => props.put(thing));
-    const steps = inSteps(operations);
-    if (steps.every((step) => change({ kind: 'several', operations: step }))) list.forget();
+    // All of it or nothing: what could not be done as a whole is not begun.
+    const whole = apply(book, { kind: 'several', operations }, store.rules);
+    if (!whole.ok) return void change(whole.refusals.map(({ says }) => says).join(' '));
+    for (const step of inSteps(operations)) change({ kind: 'several', operations: step });
+    list.forget();
   };
   return (
     <section aria-label={`Several ${noun[1]} at once`} style={{ marginTop: 18 }}>

@@ -1,5 +1,6 @@
 import {
   guarded,
+  isDay,
   sheetSays,
   tableHeads,
   tableRow,
@@ -32,7 +33,8 @@ function tabOf(workbook: ExcelJS.Workbook, title: string): string {
 
 function valueOf(cell: TableCell, digits: number): string | number | Date {
   if (typeof cell === 'string') return guarded(cell);
-  return 'day' in cell ? new Date(`${cell.day}T00:00:00Z`) : cell.amount / 10 ** digits;
+  if ('amount' in cell) return cell.amount / 10 ** digits;
+  return isDay(cell.day) ? new Date(`${cell.day}T00:00:00Z`) : guarded(cell.day);
 }
 
 const NUMBERS: HandoutColumn = { name: 'Number', share: 1.2, isFigure: false };
@@ -50,6 +52,9 @@ function addSheet(workbook: ExcelJS.Workbook, handout: Handout, tab: string): vo
   sheet.addRow(tableHeads(handout)).font = { bold: true };
   for (const each of rows) {
     const row = sheet.addRow(tableRow(handout, each).map((cell) => valueOf(cell, digits)));
+    row.eachCell((cell) => {
+      if (cell.value instanceof Date) cell.numFmt = 'yyyy-mm-dd';
+    });
     if (each.kind !== 'row') row.font = { bold: true };
   }
   tableColumns(handout).forEach(({ share, isFigure }, i) => {

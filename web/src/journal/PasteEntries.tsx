@@ -1,5 +1,6 @@
 import { entriesInTable, postsInBatches, shortDay, type Book, type Entry } from '@gleddo/core';
 import { nanoid } from 'nanoid';
+import { useCallback } from 'react';
 import { useOpenBook } from '../book/open-book';
 import { exactMoney } from '../figures/money';
 import { SeveralAtOnce } from '../files/SeveralAtOnce';
@@ -30,6 +31,8 @@ function readIn(book: Book, cells: Cells) {
 export function PasteEntries() {
   const { book } = useOpenBook();
   const money = exactMoney(book);
+  // Read again only where the book or what is pasted changes, not with each letter beside it.
+  const read = useCallback((cells: Cells) => readIn(book, cells), [book]);
   const nameOf = (id: string) => book.accounts.find((each) => each.id === id)?.name ?? id;
   const sideOf = ({ entry }: Pasted, sign: 1 | -1) =>
     entry.lines
@@ -41,7 +44,7 @@ export function PasteEntries() {
       name="entries"
       noun={['entry', 'entries']}
       says={SAYS}
-      read={(cells) => readIn(book, cells)}
+      read={read}
       put={({ entry }) =>
         postsInBatches(book) ? { kind: 'put-waiting', entry } : { kind: 'record-entry', entry }
       }

@@ -44,7 +44,7 @@ export function HowKept() {
         <span className="quiet">{INVENTORY_SAYS[inventory]}</span>
         <span>Entries locked</span>
         <LockedUpTo
-          disabled={!mayChange}
+          disabled={!mayChange || store.rules.by === 'student'}
           onLock={(until) => change({ kind: 'lock-entries', until })}
         />
       </div>

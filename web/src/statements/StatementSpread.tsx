@@ -1,7 +1,8 @@
 import {
   movedSays,
   profitLineName,
-  profitRows,
+  profitRowsBeside,
+  withThoseOf,
   sectionLike,
   statementName,
   subtotalsShown,
@@ -58,7 +59,8 @@ export function SheetSide(compared: Compared) {
   const { to } = choice.period;
   const lastEquity = sheet.sections.filter((section) => section.class === 'equity').at(-1);
   const others = then ? [...then.sheet.sections, then.sheet.notPlaced] : [];
-  const sections = [...sheet.sections, ...(sheet.notPlaced ? [sheet.notPlaced] : [])];
+  const placed = withThoseOf(sheet.sections, then?.sheet.sections ?? []);
+  const sections = [...placed, ...(sheet.notPlaced ? [sheet.notPlaced] : [])];
   return (
     <Page
       side="left"
@@ -96,24 +98,14 @@ interface SectionWithProfitProps extends Compared {
 /** The last section of equity, which ends in the profit that is not closed yet. */
 function SectionWithProfit({ section, other, ...compared }: SectionWithProfitProps) {
   const { book, now, then } = compared;
-  const rows = profitRows(book.scheme, now);
-  const before = new Map(then && profitRows(book.scheme, then).map((row) => [row.id, row]));
-  const gone = [...before.values()]
-    .filter(({ id }) => !rows.some((row) => row.id === id))
-    .map((row) => ({ ...row, amount: 0 }));
   return (
     <StatementSection
       {...compared}
       section={withProfit(section, now)}
       other={other && then && withProfit(other, then)}
     >
-      {[...gone, ...rows].map(({ id, name, amount }) => (
-        <PlainRow
-          key={id}
-          {...compared}
-          {...{ name, amount }}
-          other={before.get(id)?.amount ?? 0}
-        />
+      {profitRowsBeside(book.scheme, now, then).map(({ id, name, amount, other: before }) => (
+        <PlainRow key={id} {...compared} {...{ name, amount }} other={before} />
       ))}
     </StatementSection>
   );

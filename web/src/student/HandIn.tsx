@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { post } from '../api/client';
 import { untilThere } from '../api/try-again';
 import { useOpenBook } from '../book/open-book';
+import { keptBackNow } from '../guide/kept-back-now';
 import { Refusal } from '../shell/Refusal';
 
 /** Hands the work in, after a look at what is still open in it. */
@@ -23,7 +24,8 @@ export function HandIn({ mine }: { mine: MyTryDetail }) {
     },
     onError: () => void queries.invalidateQueries({ queryKey: ['mine', mine.exerciseId] }),
   });
-  const points = open ? stillOpen(book, { asksSides: answer.help.asksSides, asksTypes: true }) : [];
+  const asksTypes = !keptBackNow(queries, answer.id).has('types');
+  const points = open ? stillOpen(book, { asksSides: answer.help.asksSides, asksTypes }) : [];
   return (
     <>
       <Button type="primary" onClick={() => setOpen(true)}>
