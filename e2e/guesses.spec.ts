@@ -30,6 +30,29 @@ test('types that were taken from names are shown as guesses, and settled in one 
   await saved(page);
 });
 
+test('a guess is said to be right where the account stands, by choosing what it is', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: /Pollard Row Bindery/ }).click();
+  await addTo(page, 'Fixed assets', 'Sewing frames');
+  const row = page.getByRole('row', { name: /Sewing frames/ });
+  await expect(row).toContainText('type?');
+  await page.keyboard.press('Escape');
+  await row.click();
+  await page.getByLabel('Placed in').click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Plant and machinery/ })
+    .click();
+  await expect(row).not.toContainText('type?');
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(row).toContainText('type?');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await saved(page);
+});
+
 test('what is typed into a profile is there when one comes back, until it is saved or left', async ({
   page,
 }) => {
