@@ -1,6 +1,20 @@
+/** From below: each floor knows only those before it. */
+const FLOORS = {
+  core: ['model', 'accounting', 'changes', 'assessment', 'teaching', 'files', 'demo'],
+};
+
+const noArrowUp = ([workspace, floors]) =>
+  floors.slice(0, -1).map((floor, at) => ({
+    name: `no-arrow-up-from-${workspace}-${floor}`,
+    severity: 'error',
+    from: { path: `^${workspace}/src/${floor}/` },
+    to: { path: `^${workspace}/src/(${floors.slice(at + 1).join('|')})/` },
+  }));
+
 /** Arrows point down only: web, server, cli > contract > core; no circles. */
 module.exports = {
   forbidden: [
+    ...Object.entries(FLOORS).flatMap(noArrowUp),
     {
       name: 'no-circles',
       severity: 'error',

@@ -19,7 +19,7 @@ import { ROOT } from './run.mjs';
  * Changes one operator, sign, bound or condition of the core's heart at a time, and says whether a test notices.
  * `npm run mutants -- [how many] [seed] [folder …]`; what nobody notices is listed with its place.
  */
-const FOLDERS = ['key', 'naming', 'cause', 'check', 'mark', 'statement', 'table'];
+const FOLDERS = ['assessment', 'model/naming', 'accounting/statement', 'files/table'];
 /** Lists of words and forms, not logic. */
 const DATA = /(synonyms|headings)\.ts$/;
 /** A mutant that goes round in circles is noticed, too. */
@@ -31,12 +31,12 @@ const IS_SMALL = process.env.GLEDDO_SMALL !== undefined;
 const args = process.argv.slice(2);
 const count = Number(args[0] ?? 100);
 const seed = Number(args[1] ?? 1);
-const folders = args.length > 2 ? args.slice(2) : IS_SMALL ? ['money'] : FOLDERS;
+const folders = args.length > 2 ? args.slice(2) : IS_SMALL ? ['model/money'] : FOLDERS;
 const copy = join(tmpdir(), `gleddo-mutants-${process.pid}`);
 
 const filesIn = (folder) =>
-  readdirSync(join(ROOT, 'core/src', folder))
-    .filter((name) => name.endsWith('.ts') && name !== 'index.ts' && !DATA.test(name))
+  readdirSync(join(ROOT, 'core/src', folder), { recursive: true })
+    .filter((name) => name.endsWith('.ts') && !name.endsWith('index.ts') && !DATA.test(name))
     .map((name) => join('core/src', folder, name));
 
 /** The same draw for the same seed. */

@@ -9,7 +9,7 @@ import {
   type Book,
   type Operation,
 } from '../src/index.js';
-import { faultsOfBook } from '../src/book/book-faults.js';
+import { faultsOfBook } from '../src/model/book/book-faults.js';
 import { anyBook } from './arbitrary-book.js';
 import { anyOperation } from './arbitrary-operation.js';
 

@@ -8,8 +8,8 @@ import {
   statementSheets,
   type HandoutRow,
 } from '../src/index.js';
-import { sectionFigures } from '../src/statement/section-figures.js';
-import { balancesOf, ledgerOf, linesOf } from '../src/ledger/balances.js';
+import { sectionFigures } from '../src/accounting/statement/section-figures.js';
+import { balancesOf, ledgerOf, linesOf } from '../src/accounting/ledger/balances.js';
 import { acct, book, entry } from './builder.js';
 
 const YEAR = { from: '2027-01-01', to: '2027-12-31' };

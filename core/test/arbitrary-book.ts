@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { type Account, type Book, type Entry } from '../src/index.js';
-import { CATALOGUE } from '../src/scheme/catalogue.js';
+import { CATALOGUE } from '../src/model/scheme/catalogue.js';
 import { acct, book } from './builder.js';
 
 const TYPES = CATALOGUE.filter((type) => type.role !== 'retained-earnings').map((type) => type.id);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { bestAssignment, type Edge } from '../src/key/assignment.js';
+import { bestAssignment, type Edge } from '../src/assessment/key/assignment.js';
 
 /** The most that any choice of pairs is worth, found by trying all. */
 function bestOf(edges: readonly Edge[]): number {

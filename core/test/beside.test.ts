@@ -1,5 +1,5 @@
 import { checkWork, entriesBeside, keyOf, openingsBeside, type Book } from '../src/index.js';
-import { keptPairs } from '../src/mark/kept-result.js';
+import { keptPairs } from '../src/assessment/mark/kept-result.js';
 import { acct, entry, shop } from './builder.js';
 
 const pairsOf = (work: Book) => keptPairs(checkWork(keyOf(shop()), work));

@@ -9,10 +9,10 @@ import {
   writeBook,
   type Book,
 } from '../src/index.js';
-import { keyToJson } from '../src/key/read-key.js';
-import { budgetFigures } from '../src/statement/budget-figures.js';
-import { trialMovement } from '../src/statement/trial-balance.js';
-import { proposeColumns } from '../src/table/columns.js';
+import { keyToJson } from '../src/assessment/key/read-key.js';
+import { budgetFigures } from '../src/accounting/statement/budget-figures.js';
+import { trialMovement } from '../src/accounting/statement/trial-balance.js';
+import { proposeColumns } from '../src/files/table/columns.js';
 import { acct, change, entry, shop } from './builder.js';
 
 const with_ = (of: Book, rest: Partial<Book>): Book => ({ ...of, ...rest });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { cellShown, cashFlow, profitAndLoss, readBook, writeBook } from '../src/index.js';
-import { cashBasisSheet } from '../src/handout/cash-basis-sheet.js';
-import { cashBasis } from '../src/statement/cash-basis.js';
+import { cashBasisSheet } from '../src/files/handout/cash-basis-sheet.js';
+import { cashBasis } from '../src/accounting/statement/cash-basis.js';
 import { anyBook } from './arbitrary-book.js';
 import { acct, book, entry } from './builder.js';
 

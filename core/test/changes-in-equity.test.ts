@@ -6,8 +6,8 @@ import {
   profitOnSheet,
   type Entry,
 } from '../src/index.js';
-import { shareOut } from '../src/money/share.js';
-import { EQUITY_COLUMNS } from '../src/statement/changes-in-equity.js';
+import { shareOut } from '../src/model/money/share.js';
+import { EQUITY_COLUMNS } from '../src/accounting/statement/changes-in-equity.js';
 import { anyBook } from './arbitrary-book.js';
 import { acct, book, entry } from './builder.js';
 

@@ -1,5 +1,5 @@
 import { checkWork, keyOf, sentenceOf, type Book, type Checked } from '../src/index.js';
-import { withDealings } from '../src/book/dealings.js';
+import { withDealings } from '../src/model/book/dealings.js';
 import { shop } from './builder.js';
 
 const key = (rest: Parameters<typeof keyOf>[1] = {}) => keyOf(shop(), rest);

@@ -8,7 +8,7 @@ import {
   type Operation,
   type Party,
 } from '../src/index.js';
-import { proposedPosting } from '../src/document/proposed-posting.js';
+import { proposedPosting } from '../src/accounting/document/proposed-posting.js';
 import { acct, book } from './builder.js';
 
 const LINE = { item: null, quantity: null, price: null, account: null, amount: null };

@@ -8,7 +8,7 @@ import {
   writeBook,
   type Book,
 } from '../src/index.js';
-import { withOwnIds } from '../src/start/own-ids.js';
+import { withOwnIds } from '../src/teaching/start/own-ids.js';
 import { change, entry, shop } from './builder.js';
 
 /* What an author has not posted yet, or keeps to begin from, may be the answer: no student receives it. */

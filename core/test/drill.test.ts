@@ -13,8 +13,8 @@ import {
   type DrillAnswer,
   type Scheme,
 } from '../src/index.js';
-import { MIX_UPS } from '../src/mixup/mixups.js';
-import { distinctionOf } from '../src/mixup/distinctions.js';
+import { MIX_UPS } from '../src/assessment/mixup/mixups.js';
+import { distinctionOf } from '../src/assessment/mixup/distinctions.js';
 
 const scheme = shippedScheme('current-first') as Scheme;
 const plan = shippedPlan('four-digit');

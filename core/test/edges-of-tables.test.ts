@@ -1,9 +1,9 @@
 import { checkWork, keyOf, pairLines, type Sureness } from '../src/index.js';
-import { keyOfRules } from '../src/key/read-key.js';
-import { flowBeginning } from '../src/statement/cash-flow.js';
-import { proposeColumns } from '../src/table/columns.js';
-import { NOTHING_NAMED, placeNamed, placeSaid } from '../src/table/place-said.js';
-import { writtenSigns } from '../src/table/written-signs.js';
+import { keyOfRules } from '../src/assessment/key/read-key.js';
+import { flowBeginning } from '../src/accounting/statement/cash-flow.js';
+import { proposeColumns } from '../src/files/table/columns.js';
+import { NOTHING_NAMED, placeNamed, placeSaid } from '../src/files/table/place-said.js';
+import { writtenSigns } from '../src/files/table/written-signs.js';
 import { acct, SCHEME, shop } from './builder.js';
 
 describe('columns', () => {

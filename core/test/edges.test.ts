@@ -13,7 +13,7 @@ import {
   type Book,
   type CheckResult,
 } from '../src/index.js';
-import { sectionNamed } from '../src/naming/guess-type.js';
+import { sectionNamed } from '../src/model/naming/guess-type.js';
 import { acct, change, drop, entry, SCHEME, shop } from './builder.js';
 
 /* Bounds, signs and conditions that matter at their edge. */

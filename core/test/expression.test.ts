@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { bookScope, evaluate, readExpression } from '../src/expression/index.js';
-import { filledWords } from '../src/question/index.js';
+import { bookScope, evaluate, readExpression } from '../src/accounting/expression/index.js';
+import { filledWords } from '../src/assessment/question/index.js';
 import { shop } from './builder.js';
 import { dealer, on, paper, withPapers } from './dealings.js';
 

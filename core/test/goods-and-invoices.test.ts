@@ -9,11 +9,11 @@ import {
   type Document,
   type Operation,
 } from '../src/index.js';
-import { withDealings } from '../src/book/dealings.js';
-import { beforeDoings, withoutTelling } from '../src/document/accounts-named.js';
-import { ownDealings } from '../src/variant/own-dealings.js';
-import type { Reckoner } from '../src/variant/reckoner.js';
-import type { Dealings } from '../src/book/book.js';
+import { withDealings } from '../src/model/book/dealings.js';
+import { beforeDoings, withoutTelling } from '../src/accounting/document/accounts-named.js';
+import { ownDealings } from '../src/teaching/variant/own-dealings.js';
+import type { Reckoner } from '../src/teaching/variant/reckoner.js';
+import type { Dealings } from '../src/model/book/book.js';
 import { COMPANY } from './builder.js';
 import {
   after,

@@ -1,5 +1,5 @@
-import { guessType } from '../src/naming/guess-type.js';
-import { plainName, saysTheSame, similarity } from '../src/naming/names.js';
+import { guessType } from '../src/model/naming/guess-type.js';
+import { plainName, saysTheSame, similarity } from '../src/model/naming/names.js';
 import { shippedScheme, type Scheme } from '../src/index.js';
 import { SCHEME } from './builder.js';
 

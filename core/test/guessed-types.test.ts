@@ -16,7 +16,7 @@ import {
   type Operation,
   type Result,
 } from '../src/index.js';
-import { typeGuess } from '../src/naming/guess-type.js';
+import { typeGuess } from '../src/model/naming/guess-type.js';
 import { acct, book } from './builder.js';
 import { SMALL_BUSINESS_NAMES } from './small-business-names.js';
 

@@ -7,7 +7,7 @@ import {
   type Book,
   type HandoutWanted,
 } from '../src/index.js';
-import { HANDOUT_KINDS } from '../src/handout/sheet.js';
+import { HANDOUT_KINDS } from '../src/files/handout/sheet.js';
 import { anyBook } from './arbitrary-book.js';
 import { change, shop } from './builder.js';
 

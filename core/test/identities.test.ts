@@ -20,11 +20,11 @@ import {
   type StatementDate,
   type StatementLine,
 } from '../src/index.js';
-import { balancesOf } from '../src/ledger/balances.js';
-import { statementAccounts } from '../src/ledger/balances.js';
-import { shareOf } from '../src/cause/cause.js';
-import { postingOf } from '../src/check/marking.js';
-import { ledgerOf, linesOf, upTo } from '../src/ledger/balances.js';
+import { balancesOf } from '../src/accounting/ledger/balances.js';
+import { statementAccounts } from '../src/accounting/ledger/balances.js';
+import { shareOf } from '../src/assessment/cause/cause.js';
+import { postingOf } from '../src/assessment/check/marking.js';
+import { ledgerOf, linesOf, upTo } from '../src/accounting/ledger/balances.js';
 import { anyBook } from './arbitrary-book.js';
 import { shop } from './builder.js';
 

@@ -6,7 +6,7 @@ import {
   type Item,
   type Party,
 } from '../src/index.js';
-import { dealingsOf, withDealings } from '../src/book/dealings.js';
+import { dealingsOf, withDealings } from '../src/model/book/dealings.js';
 import { shop } from './builder.js';
 
 function ids(): () => string {

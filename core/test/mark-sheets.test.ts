@@ -1,5 +1,5 @@
 import { checkWork, keyOf, marginOf, markSheets, marksSheet, sideBySide } from '../src/index.js';
-import { keptPairs, keptResults } from '../src/mark/kept-result.js';
+import { keptPairs, keptResults } from '../src/assessment/mark/kept-result.js';
 import { change, shop } from './builder.js';
 
 const period = { from: '2027-01-01', to: '2027-03-31' };

@@ -1,5 +1,5 @@
 import { checkWork, keyOf, sentenceOf, type Book, type Checked } from '../src/index.js';
-import { corrected, wordLikeness } from '../src/naming/spelling.js';
+import { corrected, wordLikeness } from '../src/model/naming/spelling.js';
 import { acct, drop, entry, shop } from './builder.js';
 
 const faults = ({ results }: Checked): string[] =>

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { allWhole, formatAmount, formatDecimal, minorDigits, parseAmount } from '../src/index.js';
-import { parseDecimal } from '../src/money/parse-amount.js';
-import { fairShares } from '../src/money/share.js';
-import { proportion } from '../src/money/quantity.js';
+import { parseDecimal } from '../src/model/money/parse-amount.js';
+import { fairShares } from '../src/model/money/share.js';
+import { proportion } from '../src/model/money/quantity.js';
 
 const read = (text: string, decimal: '.' | ',' | null = null, digits = 2) => {
   const found = parseAmount(text, { decimal, digits });

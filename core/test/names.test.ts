@@ -1,4 +1,4 @@
-import { plainName, similarity } from '../src/naming/names.js';
+import { plainName, similarity } from '../src/model/naming/names.js';
 
 const PAIRS: readonly [string, string][] = [
   ['Bank', 'bank'],

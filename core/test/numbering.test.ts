@@ -7,11 +7,11 @@ import {
   type Band,
   type NumberPlan,
 } from '../src/index.js';
-import { numberKey } from '../src/shape/account-number.js';
-import { compareNumbers } from '../src/shape/account-number.js';
-import { readNumber } from '../src/shape/account-number.js';
-import { freeNumber } from '../src/numbering/free-number.js';
-import { freeChildNumber } from '../src/numbering/free-number.js';
+import { numberKey } from '../src/model/shapes/account-number.js';
+import { compareNumbers } from '../src/model/shapes/account-number.js';
+import { readNumber } from '../src/model/shapes/account-number.js';
+import { freeNumber } from '../src/model/numbering/free-number.js';
+import { freeChildNumber } from '../src/model/numbering/free-number.js';
 
 const plan = shippedPlan('four-digit') as NumberPlan;
 const band: Band = { from: '1000', to: '1499', section: 'current-assets' };

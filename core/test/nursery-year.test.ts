@@ -13,7 +13,7 @@ import {
   stockCourse,
   whoOwes,
 } from '../src/index.js';
-import { balancesOf, upTo } from '../src/ledger/balances.js';
+import { balancesOf, upTo } from '../src/accounting/ledger/balances.js';
 
 const YEAR = { from: '2027-01-01', to: '2027-12-31' };
 

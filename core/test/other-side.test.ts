@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { balanceSheet, dealingsOf, statementSheets, type Book } from '../src/index.js';
-import { onOtherSide } from '../src/statement/other-side.js';
+import { onOtherSide } from '../src/accounting/statement/other-side.js';
 import { anyBook } from './arbitrary-book.js';
 import { acct, book, entry } from './builder.js';
 

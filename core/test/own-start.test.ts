@@ -10,9 +10,9 @@ import {
   usualPoints,
   type StartKind,
 } from '../src/index.js';
-import { faultsOfBook } from '../src/book/book-faults.js';
-import { withOwnIds } from '../src/start/own-ids.js';
-import { CATALOGUE } from '../src/scheme/catalogue.js';
+import { faultsOfBook } from '../src/model/book/book-faults.js';
+import { withOwnIds } from '../src/teaching/start/own-ids.js';
+import { CATALOGUE } from '../src/model/scheme/catalogue.js';
 import { anyBook } from './arbitrary-book.js';
 
 const PLANTED = { faults: { 'wrong-statement': 2, 'number-outside-band': 1 }, seed: 3 };

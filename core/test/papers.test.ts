@@ -19,9 +19,9 @@ import {
   type Guide,
   type SourceSheet,
 } from '../src/index.js';
-import { balancesOf, upTo } from '../src/ledger/balances.js';
-import { drawnPaper } from '../src/exercise/drawn-papers.js';
-import { formatAmount } from '../src/money/format-amount.js';
+import { balancesOf, upTo } from '../src/accounting/ledger/balances.js';
+import { drawnPaper } from '../src/teaching/exercise/drawn-papers.js';
+import { formatAmount } from '../src/model/money/format-amount.js';
 import { dealer, paper } from './dealings.js';
 
 const sheet = (kind: SourceSheet['kind'], more: Partial<SourceSheet> = {}): Guide => ({

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { entriesInTable, handoutToTable, journalSheet, listCellsOf } from '../src/index.js';
-import { writtenDays } from '../src/day/written-days.js';
+import { writtenDays } from '../src/model/day/written-days.js';
 import { anyBook } from './arbitrary-book.js';
 import { acct, book } from './builder.js';
 

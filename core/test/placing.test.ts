@@ -21,7 +21,7 @@ import {
   type Operation,
   type Result,
 } from '../src/index.js';
-import { positionInBand } from '../src/numbering/ruler.js';
+import { positionInBand } from '../src/model/numbering/ruler.js';
 import { acct, book, shop } from './builder.js';
 
 const after = (of: Book, operation: Result<Operation>): Book => {

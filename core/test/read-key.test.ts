@@ -8,7 +8,7 @@ import {
   writeKey,
   type AnswerKey,
 } from '../src/index.js';
-import { keyToJson } from '../src/key/read-key.js';
+import { keyToJson } from '../src/assessment/key/read-key.js';
 import { acct, entry, shop } from './builder.js';
 
 const document = (rest: object = {}): object => ({

@@ -1,10 +1,10 @@
 import { keyOf, type Book } from '../src/index.js';
-import { traitsOf } from '../src/key/account-traits.js';
-import { unitsOf, viewsOf, viewsOfKey } from '../src/key/entry-view.js';
-import { plainName, similarity } from '../src/naming/names.js';
-import { openingSaid, opensBeside, opensIn } from '../src/key/opening-entries.js';
-import { pairEntries } from '../src/key/pair-entries.js';
-import { recognise } from '../src/key/recognise.js';
+import { traitsOf } from '../src/assessment/key/account-traits.js';
+import { unitsOf, viewsOf, viewsOfKey } from '../src/assessment/key/entry-view.js';
+import { plainName, similarity } from '../src/model/naming/names.js';
+import { openingSaid, opensBeside, opensIn } from '../src/assessment/key/opening-entries.js';
+import { pairEntries } from '../src/assessment/key/pair-entries.js';
+import { recognise } from '../src/assessment/key/recognise.js';
 import { acct, book, change, entry, shop } from './builder.js';
 
 /* Who is taken for whom, at the edges: bounds, signs and conditions that matter there. */

@@ -40,4 +40,14 @@ describe('the rule over rooms', () => {
     expect(says).toContain('no-rings-of-folders');
     expect(says).not.toContain('no-circles');
   });
+
+  it('finds an arrow that points up to a higher floor', () => {
+    const { status, says } = said({
+      'core/src/accounting/sum/sum.ts': LOW,
+      'core/src/model/amount/amount.ts':
+        "import { low } from '../../accounting/sum/sum.js';\nexport const high = low;\n",
+    });
+    expect(status).not.toBe(0);
+    expect(says).toContain('no-arrow-up-from-core-model');
+  });
 });

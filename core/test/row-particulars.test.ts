@@ -8,7 +8,7 @@ import {
   type AccountTable,
   type Book,
 } from '../src/index.js';
-import { faultsOfTaxLists } from '../src/book/tax-lists.js';
+import { faultsOfTaxLists } from '../src/model/book/tax-lists.js';
 import { change, COMPANY, SCHEME, shop } from './builder.js';
 
 const read = (cells: readonly (readonly string[])[]): AccountTable => {

@@ -14,8 +14,8 @@ import {
   withType,
   type Scheme,
 } from '../src/index.js';
-import { ownCopy } from '../src/scheme/scheme-edits.js';
-import { isShipped } from '../src/scheme/words.js';
+import { ownCopy } from '../src/model/scheme/scheme-edits.js';
+import { isShipped } from '../src/model/scheme/words.js';
 import { SCHEME } from './builder.js';
 
 const sections = (scheme: Scheme) => scheme.sections.map(({ id }) => id);

@@ -23,7 +23,7 @@ import {
   type Operation,
   type Scheme,
 } from '../src/index.js';
-import { typeCalled } from '../src/naming/guess-type.js';
+import { typeCalled } from '../src/model/naming/guess-type.js';
 import { anyBook } from './arbitrary-book.js';
 import { COMPANY, SCHEME, shop } from './builder.js';
 

@@ -14,7 +14,7 @@ import {
   type Book,
   type FaultKind,
 } from '../src/index.js';
-import { plantFaults } from '../src/start/plant-faults.js';
+import { plantFaults } from '../src/teaching/start/plant-faults.js';
 
 const BOOKS = [ternIsland(), pollardRow(), juniperLane()] as const;
 

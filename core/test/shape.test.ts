@@ -2,9 +2,9 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
 import { bookFromJson, bookToJson, isVisible, ternIsland } from '../src/index.js';
-import { jsonSchemas } from '../src/shape/json-schema.js';
-import { bookFile } from '../src/shape/book-file.js';
-import { fitting } from '../src/shape/shape.js';
+import { jsonSchemas } from '../src/model/exercise-shapes/json-schema.js';
+import { bookFile } from '../src/model/shapes/book-file.js';
+import { fitting } from '../src/model/shape/shape.js';
 import { anyBook } from './arbitrary-book.js';
 
 type Json = Record<string, unknown>;

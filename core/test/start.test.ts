@@ -11,8 +11,8 @@ import {
   usualPoints,
   type Book,
 } from '../src/index.js';
-import { faultsOfBook } from '../src/book/book-faults.js';
-import { plantFaults } from '../src/start/plant-faults.js';
+import { faultsOfBook } from '../src/model/book/book-faults.js';
+import { plantFaults } from '../src/teaching/start/plant-faults.js';
 
 const change = (book: Book, id: string, rest: Partial<Book['accounts'][number]>): Book => ({
   ...book,

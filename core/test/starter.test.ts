@@ -8,7 +8,7 @@ import {
   TRADES,
   typeOf,
 } from '../src/index.js';
-import { faultsOfBook } from '../src/book/book-faults.js';
+import { faultsOfBook } from '../src/model/book/book-faults.js';
 import { COMPANY } from './builder.js';
 
 const everyFrame = TRADES.flatMap((trade) =>

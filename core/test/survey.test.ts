@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { spreadOf, worst, type Outcome } from '../src/index.js';
-import { columnOf } from '../src/survey/survey.js';
+import { columnOf } from '../src/teaching/survey/survey.js';
 
 const result = (check: string, kind: string, id: string) => ({
   check,

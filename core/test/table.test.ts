@@ -12,7 +12,7 @@ import {
   trialBalance,
   type Book,
 } from '../src/index.js';
-import { faultsOfBook } from '../src/book/book-faults.js';
+import { faultsOfBook } from '../src/model/book/book-faults.js';
 import { COMPANY, SCHEME } from './builder.js';
 
 const FRAME = { company: COMPANY, scheme: SCHEME, numberPlan: null, at: '2026-12-31' };

@@ -11,7 +11,7 @@ import {
   type AnswerKey,
   type Book,
 } from '../src/index.js';
-import { plantFaults } from '../src/start/plant-faults.js';
+import { plantFaults } from '../src/teaching/start/plant-faults.js';
 import { plainOperation } from './arbitrary-operation.js';
 import { acct, book, change, drop, entry, shop } from './builder.js';
 import { told } from './told.js';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { checkWork, keyOf, newBook, sentenceOf, type AnswerKey } from '../src/index.js';
-import { inTotal } from '../src/mark/points.js';
+import { inTotal } from '../src/assessment/mark/points.js';
 import { acct, change, COMPANY, shop } from './builder.js';
 
 const keyWith = (rest: Partial<AnswerKey>) => keyOf(shop(), rest);

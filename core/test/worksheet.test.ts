@@ -12,7 +12,7 @@ import {
   worksheetSheet,
   type Book,
 } from '../src/index.js';
-import { costOfSales } from '../src/statement/cost-of-sales.js';
+import { costOfSales } from '../src/accounting/statement/cost-of-sales.js';
 import { anyBook } from './arbitrary-book.js';
 import { acct, book as bookOf, change, entry, shop } from './builder.js';
 import { dealer, of, paper, withPapers } from './dealings.js';

@@ -14,9 +14,9 @@ import {
   type Book,
   type Entry,
 } from '../src/index.js';
-import { faultsOfBook } from '../src/book/book-faults.js';
-import { balancesOf } from '../src/ledger/balances.js';
-import { AUTHOR } from '../src/operation/index.js';
+import { faultsOfBook } from '../src/model/book/book-faults.js';
+import { balancesOf } from '../src/accounting/ledger/balances.js';
+import { AUTHOR } from '../src/changes/apply/index.js';
 import { anyBook } from './arbitrary-book.js';
 import { acct, book, COMPANY, entry, shop } from './builder.js';
 

@@ -1,10 +1,10 @@
-import type { Account, Book, Company, Entry, EntryKind, LegalForm } from '../book/book.js';
-import { account } from '../book/new-book.js';
-import { NO_TAX_LISTS } from '../book/tax-lists.js';
-import { SHIPPED_PLANS } from '../numbering/shipped-plans.js';
-import { inWords, SHIPPED_SCHEMES, type Scheme, type Words } from '../scheme/index.js';
-import { addDays } from '../day/calendar.js';
-import { shippedScheme } from '../scheme/words.js';
+import type { Account, Book, Company, Entry, EntryKind, LegalForm } from '../model/book/book.js';
+import { account } from '../model/book/new-book.js';
+import { NO_TAX_LISTS } from '../model/book/tax-lists.js';
+import { SHIPPED_PLANS } from '../model/numbering/shipped-plans.js';
+import { inWords, SHIPPED_SCHEMES, type Scheme, type Words } from '../model/scheme/index.js';
+import { addDays } from '../model/day/calendar.js';
+import { shippedScheme } from '../model/scheme/words.js';
 
 /** A book written down as a sheet of plain rows: how the demo companies are kept in the source. */
 export interface LedgerSheet {

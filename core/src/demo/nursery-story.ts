@@ -1,8 +1,8 @@
-import { addDays } from '../day/calendar.js';
-import type { Amount } from '../money/amount.js';
-import { worthOf } from '../money/quantity.js';
-import { randomFrom } from '../chance/random.js';
-import type { Document, DocumentKind, DocumentLine, Settlement } from '../shape/document.js';
+import { addDays } from '../model/day/calendar.js';
+import type { Amount } from '../model/money/amount.js';
+import { worthOf } from '../model/money/quantity.js';
+import { randomFrom } from '../model/chance/random.js';
+import type { Document, DocumentKind, DocumentLine, Settlement } from '../model/shapes/document.js';
 
 /** What the nursery sells, by item: what one costs and is sold for (minor units), and in which months most of it. */
 export const PLANTS = {

@@ -1,11 +1,11 @@
-import type { Book } from '../book/book.js';
-import { withDealings } from '../book/dealings.js';
-import { withMadeEntries } from '../document/made-entries.js';
-import { proposedPosting } from '../document/proposed-posting.js';
-import { madeUntil, planRows } from '../schedule/plan-rows.js';
-import type { Item } from '../shape/item.js';
-import type { Party } from '../shape/party.js';
-import type { Schedule } from '../shape/schedule.js';
+import type { Book } from '../model/book/book.js';
+import { withDealings } from '../model/book/dealings.js';
+import { withMadeEntries } from '../accounting/document/made-entries.js';
+import { proposedPosting } from '../accounting/document/proposed-posting.js';
+import { madeUntil, planRows } from '../accounting/schedule/plan-rows.js';
+import type { Item } from '../model/shapes/item.js';
+import type { Party } from '../model/shapes/party.js';
+import type { Schedule } from '../model/shapes/schedule.js';
 import { bookOfSheet } from './ledger-sheet.js';
 import { NurseryStory, OPENINGS, PLANTS } from './nursery-story.js';
 

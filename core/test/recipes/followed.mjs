@@ -22,31 +22,36 @@ function replace(file, before, after) {
   writeFileSync(path, text.replace(before, after));
 }
 
-const checkFile = (name) =>
-  cpSync(join(here, `${name}.txt`), join(copy, 'src/check', `${name}.ts`));
+const checkFile = (name, room) =>
+  cpSync(join(here, `${name}.txt`), join(copy, 'src/assessment', room, `${name}.ts`));
 
 rmSync(copy, { recursive: true, force: true });
 cpSync(join(core, 'src'), join(copy, 'src'), { recursive: true });
 
 // A field of an account, as ARCHITECTURE.md says it.
-put('shape/account.ts', 'export const accountShape = record({', '  branch: orNull(text(60)),');
 put(
-  'shape/account.ts',
+  'model/shapes/account.ts',
+  'export const accountShape = record({',
+  '  branch: orNull(text(60)),',
+);
+put(
+  'model/shapes/account.ts',
   'export const ACCOUNT_FIELDS = {',
   "  branch: { says: 'branch', isCompared: true, isParticular: true },",
 );
 
 // A check, as ARCHITECTURE.md says it: its file, and its line in the list.
-for (const name of ['account-branch', 'entry-reference']) checkFile(name);
+checkFile('account-branch', 'account-checks');
+checkFile('entry-reference', 'entry-checks');
 put(
-  'check/check-list.ts',
-  "import type { Check } from './check.js';",
-  "import { accountBranch } from './account-branch.js';\nimport { entryReference } from './entry-reference.js';",
+  'assessment/all-checks/check-list.ts',
+  "import type { Check } from '../check/check.js';",
+  "import { accountBranch } from '../account-checks/account-branch.js';\nimport { entryReference } from '../entry-checks/entry-reference.js';",
 );
-put('check/check-list.ts', '  accountRetired,', '  accountBranch,');
-put('check/check-list.ts', '  entryKind,', '  entryReference,');
+put('assessment/all-checks/check-list.ts', '  accountRetired,', '  accountBranch,');
+put('assessment/all-checks/check-list.ts', '  entryKind,', '  entryReference,');
 replace(
-  'shape/entry.ts',
+  'model/shapes/entry.ts',
   "reference: { says: 'reference', isCompared: false }",
   "reference: { says: 'reference', isCompared: true }",
 );

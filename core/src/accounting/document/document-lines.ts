@@ -1,0 +1,199 @@
+import type { Dealings } from '../../model/book/book.js';
+import type { Amount } from '../../model/money/amount.js';
+import { done, refusal, refused, type Refusal, type Result } from '../../model/refusal/refusal.js';
+import type { PostingPurpose } from '../../model/shapes/dealings.js';
+import type { Document, DocumentKind, DocumentLine } from '../../model/shapes/document.js';
+import type { Line } from '../../model/shapes/entry.js';
+import type { Item } from '../../model/shapes/item.js';
+import { POSTING_NAMES } from './posting-names.js';
+import { lineWorth, type StockCourse } from './stock.js';
+
+const noPosting = refusal(
+  'document.no-posting',
+  (f: { purpose: string }) =>
+    `No account stands for “${f.purpose}” yet. Choose one, or set one up, under Accounts used.`,
+);
+const noItemAccount = refusal(
+  'document.no-item-account',
+  (f: { item: string; what: string }) =>
+    `“${f.item}” has no account for its ${f.what}. Choose one in the list of items.`,
+);
+
+type ItemAccount = 'incomeAccount' | 'costAccount' | 'stockAccount';
+
+const ITEM_ACCOUNT_NAMES: Readonly<Record<ItemAccount, string>> = {
+  incomeAccount: 'income',
+  costAccount: 'cost',
+  stockAccount: 'stock',
+};
+
+/** Sums by account, debits first, and why some could not be told. */
+class Lines {
+  readonly #sums = new Map<string, Amount>();
+  readonly refusals: Refusal[] = [];
+
+  constructor(
+    private readonly dealings: Dealings,
+    private readonly items: ReadonlyMap<string, Item>,
+  ) {}
+
+  add(account: string | null, amount: Amount): void {
+    if (account !== null) this.#sums.set(account, (this.#sums.get(account) ?? 0) + amount);
+  }
+
+  post(purpose: PostingPurpose, amount: Amount): void {
+    const account = this.dealings.posting[purpose];
+    if (account === null && amount !== 0)
+      this.refusals.push(noPosting({ purpose: POSTING_NAMES[purpose] }, 'kind'));
+    this.add(account, amount);
+  }
+
+  item(id: string | null, which: ItemAccount, amount: Amount): void {
+    const item = this.items.get(id ?? '');
+    const account = item?.[which] ?? null;
+    if (item && account === null && amount !== 0)
+      this.refusals.push(
+        noItemAccount({ item: item.name, what: ITEM_ACCOUNT_NAMES[which] }, 'lines'),
+      );
+    this.add(account, amount);
+  }
+
+  all(): Line[] {
+    const lines = [...this.#sums].map(([account, amount]) => ({ account, amount }));
+    return [
+      ...lines.filter(({ amount }) => amount > 0),
+      ...lines.filter(({ amount }) => amount < 0),
+    ];
+  }
+}
+
+interface Making {
+  readonly document: Document;
+  readonly dealings: Dealings;
+  readonly stock: StockCourse;
+  readonly lines: Lines;
+}
+
+const total = ({ lines }: Document): Amount =>
+  lines.reduce((sum, line) => sum + lineWorth(line), 0);
+
+const settled = ({ amount, discount }: Document): Amount => (amount ?? 0) + discount;
+
+/** What a document moves of what its party owes or is owed, without its direction: minor units. */
+export const worthOfDocument = (document: Document): Amount =>
+  document.amount === null ? total(document) : settled(document);
+
+/** Each line: what is of an item by a way of its own, what is on an account onto it. */
+function each({ document, lines }: Making, ofItem: (line: DocumentLine) => void, sign: 1 | -1) {
+  for (const line of document.lines)
+    if (line.item !== null) ofItem(line);
+    else lines.add(line.account, sign * lineWorth(line));
+}
+
+/** What the goods of a document move, at their cost: by the items’ own accounts, and those that stand between them and their invoices. */
+function goods({ document, dealings, stock, lines }: Making): void {
+  const isPeriodic = dealings.inventory === 'periodic';
+  for (const [item, move] of stock.moves.get(document.id) ?? []) {
+    lines.item(item, isPeriodic ? 'costAccount' : 'stockAccount', move.stock);
+    lines.item(item, 'costAccount', move.cost);
+    lines.post('goodsReceived', move.received);
+    // Without an account of their own they stand on the other side of goods received.
+    lines.post(
+      dealings.posting.goodsInvoiced === null ? 'goodsReceived' : 'goodsInvoiced',
+      move.invoiced,
+    );
+    lines.post('priceDifference', move.difference);
+  }
+}
+
+function counted(making: Making): void {
+  const { document, dealings, stock, lines } = making;
+  if (dealings.inventory === 'perpetual') return goods(making);
+  for (const [item, { stock: change }] of stock.moves.get(document.id) ?? []) {
+    lines.item(item, 'stockAccount', change);
+    lines.post('stockChange', -change);
+  }
+}
+
+function creditNote(making: Making): void {
+  const { document, dealings, lines } = making;
+  const party = dealings.parties.find(({ id }) => id === document.party);
+  if (party?.kind === 'supplier') {
+    lines.post('payables', total(document));
+    goods(making);
+    each(making, () => undefined, -1);
+    return;
+  }
+  const asIncome = dealings.posting.returnsGiven === null;
+  each(
+    making,
+    (line) =>
+      asIncome
+        ? lines.item(line.item, 'incomeAccount', lineWorth(line))
+        : lines.post('returnsGiven', lineWorth(line)),
+    1,
+  );
+  lines.post('receivables', -total(document));
+}
+
+/** What each kind debits (positive) and credits. */
+const MAKES: Readonly<Record<DocumentKind, (making: Making) => void>> = {
+  ordered: () => undefined,
+  'goods-in': goods,
+  'supplier-invoice': (making) => {
+    goods(making);
+    each(making, () => undefined, 1);
+    making.lines.post('payables', -total(making.document));
+  },
+  'supplier-payment': ({ document, lines }) => {
+    lines.post('payables', settled(document));
+    lines.add(document.money, -(document.amount ?? 0));
+    lines.post('discountTaken', -document.discount);
+  },
+  'goods-out': goods,
+  'customer-invoice': (making) => {
+    making.lines.post('receivables', total(making.document));
+    each(making, (line) => making.lines.item(line.item, 'incomeAccount', -lineWorth(line)), -1);
+  },
+  'customer-payment': ({ document, lines }) => {
+    lines.add(document.money, document.amount ?? 0);
+    lines.post('discountGiven', document.discount);
+    lines.post('receivables', -settled(document));
+  },
+  'credit-note': creditNote,
+  'money-in': (making) => {
+    making.lines.add(making.document.money, total(making.document));
+    each(making, () => undefined, -1);
+  },
+  'money-out': (making) => {
+    each(making, () => undefined, 1);
+    making.lines.add(making.document.money, -total(making.document));
+  },
+  transfer: ({ document, lines }) => {
+    lines.add(document.to, document.amount ?? 0);
+    lines.add(document.money, -(document.amount ?? 0));
+  },
+  'stock-count': counted,
+};
+
+const itemIndexes = new WeakMap<readonly Item[], ReadonlyMap<string, Item>>();
+
+function itemsById(items: readonly Item[]): ReadonlyMap<string, Item> {
+  const known = itemIndexes.get(items) ?? new Map(items.map((item) => [item.id, item]));
+  itemIndexes.set(items, known);
+  return known;
+}
+
+/**
+ * The lines of the entry that a document makes, debit positive, one an account; none where it moves nothing. Refused
+ * where no account stands for what it needs.
+ */
+export function documentLines(
+  document: Document,
+  dealings: Dealings,
+  stock: StockCourse,
+): Result<readonly Line[]> {
+  const lines = new Lines(dealings, itemsById(dealings.items));
+  MAKES[document.kind]({ document, dealings, stock, lines });
+  return lines.refusals.length > 0 ? refused(...lines.refusals) : done(lines.all());
+}

@@ -1,0 +1,2 @@
+export { whoOwes } from './who-owes.js';
+export { settlingsOf, type Settling } from './settling.js';

@@ -1,0 +1,93 @@
+import { addedUp } from '../key/entry-view.js';
+import type { EntryPair } from '../key/pair-entries.js';
+import type { Amount } from '../../model/money/amount.js';
+import { sideOf } from '../../model/money/side.js';
+import { entryPresent } from './entry-present.js';
+import type { Check } from '../check/check.js';
+import { closesWhatStood } from '../check/closing-as-it-stood.js';
+import { eachEntry, entryLabel, NO_ENTRIES, type EntryFacts } from './each-entry.js';
+import type { Marking } from '../check/marking.js';
+import { standInFaults } from '../account-checks/standing-in.js';
+
+/** Units on which both sides of a pair of entries differ: theirs less the key's. */
+function differences(pair: EntryPair): Map<number, Amount> {
+  const found = addedUp(pair.works);
+  for (const [unit, amount] of addedUp(pair.keys)) {
+    const left = (found.get(unit) ?? 0) - amount;
+    if (left === 0) found.delete(unit);
+    else found.set(unit, left);
+  }
+  return found;
+}
+
+const name = (marking: Marking, unit: number): string => {
+  const key = unit >= 0 ? marking.key.book.accounts[unit] : undefined;
+  const own = key ? marking.pairOf(key.id)?.works[0] : marking.work.accounts[-1 - unit];
+  return `“${own?.name ?? key?.name ?? ''}”`;
+};
+
+/** What was done on one account, in words: too little, too much, on the other side, nothing, or something else's. */
+function saysOf(
+  marking: Marking,
+  unit: number,
+  { wanted, found }: { readonly wanted: Amount; readonly found: Amount },
+): string {
+  const money = (amount: Amount) => marking.money(Math.abs(amount));
+  const where = name(marking, unit);
+  if (found === 0) return `${money(wanted)} in ${sideOf(wanted)} is missing on ${where}`;
+  if (wanted === 0) return `${money(found)} in ${sideOf(found)} does not belong on ${where}`;
+  if (Math.sign(wanted) !== Math.sign(found))
+    return `${where} has ${money(found)} in ${sideOf(found)} instead of ${money(wanted)} in ${sideOf(wanted)}`;
+  const how = Math.abs(found) > Math.abs(wanted) ? 'much' : 'little';
+  return `${money(found - wanted)} too ${how} in ${sideOf(wanted)} on ${where}`;
+}
+
+const TURNED_ROUND = 'debit and credit are turned round';
+
+function oddOf(marking: Marking, pair: EntryPair, differing: ReadonlyMap<number, Amount>) {
+  const wanted = addedUp(pair.keys);
+  const found = addedUp(pair.works);
+  const isTurned =
+    found.size === wanted.size &&
+    [...wanted].every(([unit, amount]) => found.get(unit) === -amount);
+  if (isTurned) return [TURNED_ROUND];
+  return [...differing.keys()].map((unit) =>
+    saysOf(marking, unit, { wanted: wanted.get(unit) ?? 0, found: found.get(unit) ?? 0 }),
+  );
+}
+
+type Found = EntryFacts & { readonly odd?: readonly string[] | null };
+
+const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1);
+
+export const entryAmounts: Check<'entry.amounts', Found> = {
+  id: 'entry.amounts',
+  title: 'Entry right',
+  fault: 'Entry not right',
+  compares: 'The entry has the key’s amounts on the key’s accounts, each on its side.',
+  looksAt: { line: ['account', 'amount'] },
+  follows: [entryPresent],
+  answersFor: 'entry',
+  points: 2,
+  run: (marking) =>
+    eachEntry(marking, entryAmounts, (_, pair) => {
+      if (!pair) return { outcome: 'not-met' };
+      if (pair.agrees) return { outcome: 'met' };
+      const differing = differences(pair);
+      if (differing.size === 0 || closesWhatStood(marking, pair, differing))
+        return { outcome: 'met' };
+      const from = standInFaults(marking, differing);
+      return {
+        outcome: 'not-met',
+        facts: () => ({ odd: oddOf(marking, pair, differing) }),
+        ...(from.length > 0 ? { from } : {}),
+      };
+    }),
+  says(facts, outcome) {
+    if (outcome === 'cannot-judge') return NO_ENTRIES;
+    if (outcome === 'met') return `Right in accounts, sides and amounts: ${entryLabel(facts)}.`;
+    const odd = facts.odd;
+    const what = Array.isArray(odd) ? ` ${capital(odd.join('; '))}.` : '';
+    return `Not as it should be: ${entryLabel(facts)}.${what}`;
+  },
+};

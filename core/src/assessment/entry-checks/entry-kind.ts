@@ -1,0 +1,51 @@
+import type { EntryKind } from '../../model/book/book.js';
+import type { Check } from '../check/check.js';
+import { eachEntry, entryLabel, NO_ENTRIES, type EntryFacts } from './each-entry.js';
+import { entryPresent } from './entry-present.js';
+
+/** The kinds that change a statement, as a sentence calls them. */
+const TELLING: Readonly<Partial<Record<EntryKind, string>>> = {
+  opening: 'an opening entry',
+  closing: 'a closing entry',
+  'prior-period-adjustment': 'an adjustment of earlier periods',
+};
+
+const tellingKind = (kind: EntryKind): string => TELLING[kind] ?? 'an entry of the period';
+
+/** Asked of entries of these kinds; of the others only where they are recorded as one of these. */
+type Found = EntryFacts & { readonly wanted?: string; readonly found?: string | null };
+
+export const entryKind: Check<'entry.kind', Found> = {
+  id: 'entry.kind',
+  title: 'Entry kind',
+  fault: 'Entry of another kind',
+  compares:
+    'Opening, closing and adjusting earlier periods are told apart from entries of the period, since statements count them otherwise.',
+  looksAt: { entry: ['kind'] },
+  follows: [entryPresent],
+  answersFor: 'entry',
+  points: 1,
+  run(marking) {
+    const kinds = new Map(marking.judgedEntries.map(({ id, kind }) => [id, kind]));
+    return eachEntry(marking, entryKind, ({ kind }, pair) => {
+      const wanted = tellingKind(kind);
+      const odd = pair?.works.find(({ entry }) => tellingKind(entry.kind) !== wanted);
+      const isRight = pair !== null && (!odd || pair.isOtherWay === true);
+      return {
+        outcome: isRight ? 'met' : 'not-met',
+        facts: () => ({ wanted, found: odd ? tellingKind(odd.entry.kind) : null }),
+      };
+    }).filter(({ subject, outcome }) => {
+      const kind = kinds.get(subject.id);
+      return outcome === 'not-met' || (kind !== undefined && kind in TELLING);
+    });
+  },
+  says(facts, outcome) {
+    if (outcome === 'cannot-judge') return NO_ENTRIES;
+    const { found = null, wanted = '' } = facts;
+    if (outcome === 'met') return `Of the right kind: ${entryLabel(facts)}.`;
+    return found === null
+      ? `Not recorded as ${wanted}: ${entryLabel(facts)}.`
+      : `Recorded as ${found}; it is ${wanted}: ${entryLabel(facts)}.`;
+  },
+};

@@ -1,0 +1,127 @@
+import type { Book, Entry } from '../../model/book/book.js';
+import type { Amount } from '../../model/money/amount.js';
+import { opensIn, type Opens } from './opening-entries.js';
+import type { Recognition } from './recognise.js';
+
+/** An entry seen through the pairs of accounts: sums by unit, so that key and work can be compared. */
+export interface EntryView {
+  readonly entry: Entry;
+  /** Its day as a number, so that days apart can be counted. */
+  readonly day: number;
+  /** Debit-positive sums by unit; no zeros. */
+  readonly sums: ReadonlyMap<number, Amount>;
+  /** The same for entries that say the same of the books. */
+  readonly signature: string;
+}
+
+/**
+ * A number for each account of both books: paired accounts share one. Those of the key are not below
+ * zero; those of the work without a partner are below zero.
+ */
+export interface Units {
+  readonly ofKey: ReadonlyMap<string, number>;
+  readonly ofWork: ReadonlyMap<string, number>;
+}
+
+export function unitsOf(key: Book, work: Book, recognition: Recognition): Units {
+  const position = new Map(key.accounts.map((account, i) => [account.id, i]));
+  const first = (id: string) => recognition.byKey.get(id)?.keys[0]?.id ?? id;
+  const ofKey = new Map(
+    key.accounts.map((account) => [account.id, position.get(first(account.id)) ?? 0]),
+  );
+  const ofWork = new Map(
+    work.accounts.map((account, i) => {
+      const partner = recognition.byWork.get(account.id)?.keys[0];
+      return [account.id, partner ? (position.get(partner.id) ?? 0) : -1 - i];
+    }),
+  );
+  return { ofKey, ofWork };
+}
+
+const DAY = 86_400_000;
+
+/** Most entries have two lines on two accounts: their sums are told apart only when somebody asks. */
+class View implements EntryView {
+  readonly signature: string;
+  private made: ReadonlyMap<number, Amount> | null = null;
+  private dayMade: number | null = null;
+
+  constructor(
+    readonly entry: Entry,
+    private readonly units: ReadonlyMap<string, number>,
+  ) {
+    this.signature = plainSignature(entry, units) ?? signatureOf(this.sums);
+  }
+
+  get day(): number {
+    return (this.dayMade ??= Date.parse(this.entry.date) / DAY);
+  }
+
+  get sums(): ReadonlyMap<number, Amount> {
+    return (this.made ??= sumsOf(this.entry, this.units));
+  }
+}
+
+function plainSignature({ lines }: Entry, units: ReadonlyMap<string, number>): string | null {
+  const [one, other] = lines;
+  if (lines.length !== 2 || !one || !other) return null;
+  const a = units.get(one.account) ?? NaN;
+  const b = units.get(other.account) ?? NaN;
+  if (a < b) return `${a}:${one.amount} ${b}:${other.amount} `;
+  return b < a ? `${b}:${other.amount} ${a}:${one.amount} ` : null;
+}
+
+function sumsOf(entry: Entry, units: ReadonlyMap<string, number>): Map<number, Amount> {
+  const sums = new Map<number, Amount>();
+  for (const { account, amount } of entry.lines) {
+    const unit = units.get(account) ?? NaN;
+    const sum = (sums.get(unit) ?? 0) + amount;
+    if (sum === 0) sums.delete(unit);
+    else sums.set(unit, sum);
+  }
+  return sums;
+}
+
+export function signatureOf(sums: ReadonlyMap<number, Amount>): string {
+  const units = [...sums.keys()];
+  if (units.length > 1) units.sort((a, b) => a - b);
+  let signature = '';
+  for (const unit of units) signature += `${unit}:${sums.get(unit) ?? 0} `;
+  return signature;
+}
+
+const viewsOfKeys = new WeakMap<Book, readonly EntryView[]>();
+
+/** A key's views, made once while no accounts of it count together: then its units are always the same. */
+export function viewsOfKey(
+  key: Book,
+  recognition: Recognition,
+  units: Units,
+): readonly EntryView[] {
+  const isMerged = recognition.pairs.some((pair) => pair.keys.length > 1);
+  const known = isMerged ? undefined : viewsOfKeys.get(key);
+  if (known) return known;
+  const views = viewsOf(key, opensIn(key), units.ofKey);
+  if (!isMerged) viewsOfKeys.set(key, views);
+  return views;
+}
+
+/** The entries of a book that are not openings, seen through the units. */
+export const viewsOf = (
+  book: Book,
+  opens: Opens,
+  units: ReadonlyMap<string, number>,
+): EntryView[] =>
+  book.entries.filter((entry) => !opens(entry)).map((entry) => new View(entry, units));
+
+/** The sums of several entries together. */
+export function addedUp(views: readonly EntryView[]): Map<number, Amount> {
+  const sums = new Map<number, Amount>();
+  for (const view of views)
+    for (const [unit, amount] of view.sums) {
+      const sum = (sums.get(unit) ?? 0) + amount;
+      if (sum === 0) sums.delete(unit);
+      else sums.set(unit, sum);
+    }
+  return sums;
+}

@@ -1,0 +1,28 @@
+import { dayText } from '../../model/day/calendar.js';
+import type { Check } from '../check/check.js';
+import { BOOK } from '../check/finding.js';
+import { keyOpens } from './opening-facts.js';
+
+type Found = { readonly found: string; readonly wanted: string };
+
+export const openingDate: Check<'opening.date', Found> = {
+  id: 'opening.date',
+  title: 'Opening date',
+  fault: 'Opening balances of another day',
+  compares: 'Opening balances entered in the table are of the key’s date.',
+  looksAt: { opening: ['date'] },
+  answersFor: 'opening',
+  points: 1,
+  run(marking) {
+    if (!keyOpens(marking)) return [];
+    const wanted = marking.key.book.opening.date;
+    const { date, balances } = marking.work.opening;
+    const right = date === wanted || Object.keys(balances).length === 0;
+    const facts = () => ({ found: date, wanted });
+    return [{ subject: BOOK, outcome: right ? 'met' : 'not-met', facts }];
+  },
+  says: (facts, outcome) =>
+    outcome === 'met'
+      ? `Opening balances as at ${dayText(facts.wanted)}.`
+      : `The opening balances are dated ${dayText(facts.found)}; they are those of ${dayText(facts.wanted)}.`,
+};

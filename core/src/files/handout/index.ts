@@ -1,0 +1,26 @@
+export { handoutOf } from './handout.js';
+export { journalSheet, ledgerSheet } from './journal-sheets.js';
+export { namesOfDocuments, owedSheet } from './owed-sheet.js';
+export { marksSheet, markSheets, type Remark } from './mark-sheets.js';
+export { openingsSheet } from './openings-sheet.js';
+export { cashBasisSheet } from './cash-basis-sheet.js';
+export { costSheet } from './cost-sheet.js';
+export { worksheetSheet } from './worksheet-sheet.js';
+export { statementSheets } from './statement-sheets.js';
+export {
+  cellShown,
+  type Handout,
+  type HandoutCell,
+  type HandoutKind,
+  type HandoutColumn,
+  type HandoutRow,
+  handoutToTable,
+  sheetSays,
+  tableHeads,
+  tableRow,
+  type TableCell,
+  type HandoutWanted,
+  isIndented,
+} from './sheet.js';
+export { paperSheets } from './paper-sheets.js';
+export { proposedBrief } from './proposed-brief.js';

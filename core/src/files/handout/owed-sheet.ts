@@ -1,0 +1,83 @@
+import type { Book } from '../../model/book/book.js';
+import { dayText } from '../../model/day/calendar.js';
+import { dealingsOf } from '../../model/book/dealings.js';
+import { KIND_FACTS } from '../../accounting/document/document-kinds.js';
+import { ageOf, AGES, whoOwes, type OpenItem } from '../../accounting/party/who-owes.js';
+import type { PartyKind } from '../../model/shapes/party.js';
+import {
+  sheetOf,
+  type Handout,
+  type HandoutCell,
+  type HandoutColumn,
+  type HandoutRow,
+} from './sheet.js';
+
+/** The columns of ages: not due yet, then by how many days too late. */
+const AGE_NAMES = ['Not due', 'to 30 days', 'to 60', 'to 90', 'beyond'] as const;
+
+const TITLES: Readonly<Record<PartyKind, string>> = {
+  customer: 'Who owes',
+  supplier: 'Who is owed',
+};
+
+/** What is open by age: as many sums as there are columns of ages. */
+const byAge = (open: readonly OpenItem[], at: string): number[] =>
+  Array.from({ length: AGES.length + 1 }, (_, age) =>
+    open.reduce((sum, each) => (ageOf(each.due, at) === age ? sum + each.open : sum), 0),
+  );
+
+/** How documents are named where others speak of them: kind and reference; the opening balance is none. */
+export function namesOfDocuments(book: Book): (id: string) => string {
+  const documents = new Map(dealingsOf(book).documents.map((each) => [each.id, each]));
+  return (id) => {
+    const found = documents.get(id);
+    if (!found) return 'Opening balance';
+    return [KIND_FACTS[found.kind].name, found.reference].filter(Boolean).join(' ');
+  };
+}
+
+/** Customers who owe, or suppliers who are owed, at the end of a day: each with the documents that are open, by age. */
+export function owedSheet(book: Book, kind: PartyKind, at: string): Handout {
+  const { parties, total, control } = whoOwes(book, kind, at);
+  const owing = parties.filter(({ open }) => open.length > 0);
+  const nameOf = namesOfDocuments(book);
+  const cells = (open: readonly OpenItem[], all: number): HandoutCell[] => [
+    ...byAge(open, at).map((amount) => ({ amount })),
+    { amount: all },
+  ];
+  const rows = owing.flatMap(({ party, owed, open }): HandoutRow[] => [
+    { kind: 'row', depth: 0, cells: [party.name, '', ...cells(open, owed)] },
+    ...open.map((each): HandoutRow => ({
+      kind: 'row',
+      depth: 1,
+      cells: [nameOf(each.document), { day: each.due }, ...cells([each], each.open)],
+    })),
+  ]);
+  const everything = owing.flatMap(({ open }) => open);
+  const sums: HandoutRow[] = [
+    { kind: 'total', depth: 0, cells: ['Total', '', ...cells(everything, total)] },
+  ];
+  if (control !== null)
+    sums.push({
+      kind: 'row',
+      depth: 0,
+      cells: ['Control account', '', ...AGE_NAMES.map(() => ''), { amount: control }],
+    });
+  return sheetOf(book, {
+    title: TITLES[kind],
+    subtitle: `at ${dayText(at)}; below zero: paid ahead or credited`,
+    columns: columnsFor(kind),
+    rows: [...rows, ...sums],
+  });
+}
+
+const columnsFor = (kind: PartyKind): HandoutColumn[] => [
+  {
+    name: kind === 'customer' ? 'Customer' : 'Supplier',
+    share: 4,
+    isFigure: false,
+    isIndented: true,
+  },
+  { name: 'Due', share: 1.4, isFigure: false, isWhole: true },
+  ...[...AGE_NAMES, 'Total'].map((name) => ({ name, share: 1.3, isFigure: true })),
+];

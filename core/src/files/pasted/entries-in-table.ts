@@ -1,0 +1,222 @@
+import { accountLabel, type Account, type Book, type Entry } from '../../model/book/book.js';
+import { dayText } from '../../model/day/calendar.js';
+import { writtenDays } from '../../model/day/written-days.js';
+import { minorDigits, type Amount } from '../../model/money/amount.js';
+import { formatAmount } from '../../model/money/format-amount.js';
+import { parseAmount } from '../../model/money/parse-amount.js';
+import { plainName, similarity } from '../../model/naming/names.js';
+import type { Line } from '../../model/shapes/entry.js';
+import { entryRows, type EntryRow } from './entry-rows.js';
+
+/** An entry read from a table, and the row in which it begins. */
+interface ReadEntry {
+  readonly row: number;
+  readonly entry: Entry;
+}
+
+interface ReadEntries {
+  readonly entries: readonly ReadEntry[];
+  /** What can’t be read, in sentences, each with its row. */
+  readonly faults: readonly string[];
+}
+
+const NO_TABLE =
+  'This is no journal: its rows need a day, an account and an amount in debit or credit. Put headings above them: Date, Reference, Text, Account, Debit, Credit.';
+
+/** Near enough that no other account is meant. */
+const SAME = 0.92;
+
+/** Accounts by what a row calls them: their number, their name, both; spelling is free. */
+class AccountsByName {
+  private readonly known = new Map<string, Account>();
+  private readonly plain;
+  private readonly found = new Map<string, Account | null>();
+
+  constructor(accounts: readonly Account[]) {
+    for (const account of [...accounts].reverse()) {
+      this.known.set(account.name.toLowerCase(), account);
+      this.known.set(accountLabel(account).toLowerCase(), account);
+      if (account.number !== null) this.known.set(account.number.toLowerCase(), account);
+    }
+    this.plain = accounts.map((account) => ({ account, name: plainName(account.name) }));
+  }
+
+  /** One of a name is looked for once, however often it stands there. */
+  find(number: string, name: string): Account | null {
+    const called = JSON.stringify([number, name]);
+    const before = this.found.get(called);
+    if (before !== undefined) return before;
+    const account = this.look(number, name);
+    this.found.set(called, account);
+    return account;
+  }
+
+  private look(number: string, name: string): Account | null {
+    const said = [number, name].filter(Boolean).join(' ').toLowerCase();
+    const exact =
+      this.known.get(said) ??
+      this.known.get(name.toLowerCase()) ??
+      this.known.get(number.toLowerCase());
+    if (exact || name === '') return exact ?? null;
+    const wanted = plainName(name);
+    const like = this.plain
+      .map(({ account, name: own }) => ({ account, likeness: similarity(own, wanted) }))
+      .filter(({ likeness }) => likeness >= SAME)
+      .sort((a, b) => b.likeness - a.likeness);
+    const [first, second] = like;
+    return first && (!second || second.likeness < first.likeness) ? first.account : null;
+  }
+}
+
+interface Open {
+  readonly row: number;
+  readonly date: string;
+  readonly reference: string;
+  readonly text: string;
+  readonly lines: Line[];
+}
+
+class Reader {
+  readonly entries: ReadEntry[] = [];
+  readonly faults: string[] = [];
+  private open: Open | null = null;
+  private isFaulty = false;
+  private readonly accounts: AccountsByName;
+  private readonly digits: number;
+
+  constructor(
+    book: Book,
+    private readonly newId: () => string,
+    private readonly decimal: '.' | ',' | null,
+  ) {
+    this.accounts = new AccountsByName(book.accounts);
+    this.digits = minorDigits(book.company.currency);
+  }
+
+  take(row: EntryRow, date: string | null): void {
+    if (row.date !== '' && date === null)
+      return this.fault(row, `“${row.date}” is no day. Write it as 2027-03-31 or 31 Mar 2027.`);
+    if (this.begins(row, date)) this.begin(row, date);
+    if (!this.open) return this.fault(row, 'It has no day. Write the day of its entry into it.');
+    const lines = this.linesOf(row);
+    if (lines) this.open.lines.push(...lines);
+  }
+
+  /** Whether another entry begins: another day, reference or text, or a day behind one that is in balance. */
+  private begins(row: EntryRow, date: string | null): boolean {
+    if (!this.open) return date !== null;
+    if (date === null) return false;
+    const { open } = this;
+    const isOther = (said: string, own: string) => said !== '' && said !== own;
+    return (
+      date !== open.date ||
+      isOther(row.reference, open.reference) ||
+      isOther(row.text, open.text) ||
+      (!this.isFaulty && this.balance() === 0)
+    );
+  }
+
+  private begin(row: EntryRow, date: string | null): void {
+    this.end();
+    const { reference, text } = row;
+    this.open = { row: row.row, date: date ?? '', reference, text, lines: [] };
+  }
+
+  private balance = (): Amount =>
+    (this.open?.lines ?? []).reduce((sum, { amount }) => sum + amount, 0);
+
+  /** The entry that was begun is whole. */
+  end(): void {
+    const { open, isFaulty } = this;
+    const balance = this.balance();
+    this.open = null;
+    this.isFaulty = false;
+    if (!open || isFaulty) return;
+    if (balance !== 0 || open.lines.length < 2) return this.unbalanced(open, balance);
+    const { row, date, reference, text, lines } = open;
+    const entry: Entry = { id: this.newId(), date, kind: 'general', reference, text, lines };
+    this.entries.push({ row, entry });
+  }
+
+  private unbalanced({ row, date }: Open, balance: Amount): void {
+    const more = formatAmount(Math.abs(balance), this.digits);
+    const side = balance > 0 ? 'debit' : 'credit';
+    this.faults.push(
+      balance === 0
+        ? `Row ${row}: The entry of ${dayText(date)} has nothing on its other side. Add what is missing.`
+        : `Row ${row}: The entry of ${dayText(date)} has ${more} more in ${side}. Add what is missing, or put its amounts right.`,
+    );
+  }
+
+  private fault(row: EntryRow, says: string): void {
+    this.isFaulty = true;
+    this.faults.push(`Row ${row.row}: ${says}`);
+  }
+
+  private linesOf(row: EntryRow): Line[] | null {
+    const isPair = row.debited !== '' && row.credited !== '';
+    const debit = this.amount(row, isPair ? row.amount : row.debit || row.amount);
+    const credit = isPair ? debit : this.amount(row, row.credit);
+    if (debit === null || credit === null) return null;
+    const sides = isPair
+      ? [this.line(row, ['', row.debited], debit), this.line(row, ['', row.credited], -credit)]
+      : [this.line(row, [row.number, row.account], debit - credit)];
+    return sides.flatMap((line) => (line ? [line] : []));
+  }
+
+  private amount(row: EntryRow, text: string): Amount | null {
+    if (text === '') return 0;
+    const read = parseAmount(text, { digits: this.digits, decimal: this.decimal });
+    if (read.ok) return read.value;
+    this.fault(row, read.refusals[0]?.says ?? '');
+    return null;
+  }
+
+  private line(
+    row: EntryRow,
+    [number, name]: readonly [string, string],
+    amount: Amount,
+  ): Line | null {
+    const account = this.accounts.find(number, name);
+    if (account && amount !== 0) return { account: account.id, amount };
+    const called = [number, name].filter(Boolean).join(' ');
+    this.fault(
+      row,
+      called === ''
+        ? 'It names no account. Write its number or its name.'
+        : account
+          ? 'It has no amount. Write it in debit or in credit.'
+          : `There is no account “${called}” in this book. Add it to the chart, or write it as it is called there.`,
+    );
+    return null;
+  }
+}
+
+/**
+ * The entries of a journal as a table: one row a line of an entry, or one an entry with both its accounts. Columns go by
+ * their headings, in any order; accounts by number or name. What can’t be read is told with its row, and its entry left out.
+ */
+export function entriesInTable(
+  book: Book,
+  cells: readonly (readonly string[])[],
+  { newId }: { readonly newId: () => string },
+): ReadEntries {
+  const table = entryRows(cells);
+  if (!table) return { entries: [], faults: [NO_TABLE] };
+  const year = Number(book.company.firstDay.slice(0, 4));
+  const days = writtenDays(
+    table.rows.map(({ date }) => date),
+    year,
+  );
+  const reader = new Reader(book, newId, table.decimal);
+  for (const [i, row] of table.rows.entries())
+    if (isOfAnEntry(row)) reader.take(row, days[i] ?? null);
+  reader.end();
+  return { entries: reader.entries, faults: reader.faults };
+}
+
+/** Totals and headings of sections are no lines of entries. */
+const isOfAnEntry = ({ date, account, number, debited, text }: EntryRow): boolean =>
+  !/^totals?$/i.test(account) &&
+  !/^totals?$/i.test(text) &&
+  (date !== '' || account !== '' || number !== '' || debited !== '');

@@ -1,0 +1,11 @@
+export { cellsOf, cellsToCsv, decodeText, guarded } from './cells.js';
+export { proposeColumns, type Columns } from './columns.js';
+export { COLUMN_KINDS, type ColumnKind } from './headings.js';
+export { readAccountTable, type AccountTable } from './read-accounts.js';
+export { bookFromTable } from './book-from-table.js';
+export { proposeSign, type SignConvention } from './sign.js';
+export { doubledNumbers, newBookFromTable } from './new-book-from-table.js';
+export { accountsToTable } from './accounts-to-table.js';
+export { accountsIntoBook, type Taken } from './accounts-into-book.js';
+export { listCellsOf } from './read-list.js';
+export { balancesInTable, closingBalances, signByArithmetic } from './balances-found.js';

@@ -1,0 +1,14 @@
+export { LARGEST_BOOK } from '../shapes/book-file.js';
+export { isVisible } from '../shape/visible.js';
+export { withoutEval } from '../shape/without-eval.js';
+export { keyRulesFile, SETTINGS, type AcceptedEntryFile, type AcceptedFile } from './key-rules.js';
+export type { KeyRulesFile, Setting } from './key-rules.js';
+export { BROUGHT, guideFile, type Brought, type Guide } from './guide.js';
+export { type SheetKind, type SourceSheet, type Step } from './guide.js';
+export { MOST_OF_A_PICTURE, notAPicture, pictureIn, urlOfPicture } from './picture.js';
+export { type Picture, type PictureKind } from './picture.js';
+export { type OwnFigures, type Quantity } from './own-figures.js';
+export { type Question, type QuestionKind } from './question.js';
+export { fitting } from '../shape/shape.js';
+export type { EntersBy } from './exercise-file.js';
+export type { Operation } from '../shapes/operation.js';

@@ -1,5 +1,0 @@
-export { whoOwes } from './who-owes.js';
-export { settlingsOf, type Settling } from './settling.js';
-export { blankParty, partiesInTable } from './parties-in-table.js';
-export { blankItem, itemsInTable } from './items-in-table.js';
-export type { Listed } from './listed.js';
