@@ -1,6 +1,7 @@
 /** From below: each floor knows only those before it. */
 const FLOORS = {
   core: ['model', 'accounting', 'changes', 'assessment', 'teaching', 'files', 'demo'],
+  web: ['platform', 'book', 'exercise', 'marking', 'pages'],
 };
 
 const noArrowUp = ([workspace, floors]) =>

@@ -6,7 +6,7 @@ import react from '@vitejs/plugin-react';
 import { defineConfig, type InlineConfig, type Plugin } from 'vite';
 import { otherScripts } from './other-scripts.ts';
 import { pieces } from './pieces.ts';
-import { tokensAsCss } from './src/shell/tokens.ts';
+import { tokensAsCss } from './src/platform/shell/tokens.ts';
 
 const COMPRESSED = /\.(js|css|html|svg)$/;
 /** What is smaller goes in one packet anyway. */

@@ -1,11 +1,11 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { Suspense } from 'react';
-import { get, Problem } from './api/client';
-import { untilThere } from './api/try-again';
-import { Asking } from './shell/Asking';
-import { Mended } from './shell/Mended';
-import { SignIn } from './shell/SignIn';
-import { lazyView } from './shell/lazy-view';
+import { get, Problem } from './platform/api/client';
+import { untilThere } from './platform/api/try-again';
+import { Asking } from './platform/shell/Asking';
+import { Mended } from './platform/shell/Mended';
+import { SignIn } from './platform/shell/SignIn';
+import { lazyView } from './platform/shell/lazy-view';
 
 /** What lies behind the door is fetched by who comes in. */
 const INSIDE = lazyView(() => import('./inside').then(({ Inside }) => Inside));

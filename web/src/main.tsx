@@ -1,13 +1,13 @@
 import '@fontsource-variable/figtree';
 import '@fontsource/source-serif-4/600.css';
 import '@fontsource/source-serif-4/400-italic.css';
-import './shell/tokens.css';
-import './shell/base.css';
-import './shell/room.css';
+import './platform/shell/tokens.css';
+import './platform/shell/base.css';
+import './platform/shell/room.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app';
-import { keepFocus } from './keyboard/keep-focus';
+import { keepFocus } from './platform/keyboard/keep-focus';
 
 keepFocus();
 

@@ -1,6 +1,6 @@
 import { jest } from '@jest/globals';
 import type { Operation } from '@gleddo/core';
-import { BookStore } from '../src/book/book-store';
+import { BookStore } from '../src/book/open-book/book-store';
 import { FakeLine, FakeServer } from './fake-server';
 
 const rename = (id: string, name: string): Operation => ({ kind: 'rename-account', id, name });

@@ -1,5 +1,5 @@
-import { BY_LABEL, isMeant } from '../src/figures/by-label';
-import { SEARCH } from '../src/journal/account-options';
+import { BY_LABEL, isMeant } from '../src/platform/figures/by-label';
+import { SEARCH } from '../src/book/journal/account-options';
 
 const found = (typed: string, labels: readonly string[]): string[] =>
   labels

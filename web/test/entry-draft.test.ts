@@ -7,7 +7,7 @@ import {
   readDraft,
   reversalOf,
   type DraftLine,
-} from '../src/journal/entry-draft';
+} from '../src/book/journal/entry-draft';
 
 const book = ternIsland();
 const line = (account: string, debit = '', credit = ''): DraftLine => ({ account, debit, credit });

@@ -7,13 +7,8 @@ import {
   partOf,
   shareDone,
   tickOfStep,
-} from '../src/guide/step-state';
-import {
-  freshId,
-  movedStep,
-  withoutQuestion,
-  withoutSheet,
-} from '../src/exercises/steps/guide-draft';
+} from '../src/exercise/guide/step-state';
+import { freshId, movedStep, withoutQuestion, withoutSheet } from '../src/pages/steps/guide-draft';
 
 const step = (id: string, asks: StepShown['asks'] = []): StepShown => ({
   ...{ id, asks, title: id, section: '', words: '', figures: [], questions: [], sheets: [] },

@@ -1,4 +1,4 @@
-import { inLineOrder } from '../src/handouts/line-order';
+import { inLineOrder } from '../src/book/handouts/line-order';
 
 describe('words in the order in which they stand', () => {
   it.each([

@@ -1,5 +1,5 @@
 import type { MendedCheck, ShownResult } from '@gleddo/contract';
-import { placeOf, walkOf } from '../src/student/put-right/walk';
+import { placeOf, walkOf } from '../src/pages/put-right/walk';
 
 const fault = (check: string, id: string, rest: Partial<ShownResult> = {}): ShownResult => ({
   ...{ check, ref: `${check}:${id}`, title: '', fault: check, outcome: 'not-met', says: 'Then.' },

@@ -1,8 +1,8 @@
 import type { Leaving, WouldLeave } from '@gleddo/contract';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { DeleteDialog } from '../../src/leaving/DeleteDialog';
-import { LeavingList } from '../../src/leaving/LeavingList';
+import { DeleteDialog } from '../../src/platform/leaving/DeleteDialog';
+import { LeavingList } from '../../src/platform/leaving/LeavingList';
 import { serverThat, shown } from './shown';
 
 const would = (rest: Partial<WouldLeave> = {}): WouldLeave => ({

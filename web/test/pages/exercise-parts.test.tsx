@@ -8,9 +8,9 @@ import {
 } from '@gleddo/core';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { BriefView } from '../../src/exercises/BriefView';
-import { ChecksView } from '../../src/exercises/ChecksView';
-import { useExercise } from '../../src/exercises/use-exercise';
+import { BriefView } from '../../src/pages/exercises/BriefView';
+import { ChecksView } from '../../src/pages/exercises/ChecksView';
+import { useExercise } from '../../src/pages/exercises/use-exercise';
 import { Refusing, serverThat, shown } from './shown';
 
 const PARTS: ExerciseParts = {

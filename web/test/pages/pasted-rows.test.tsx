@@ -1,7 +1,7 @@
 import { SHIPPED_SCHEMES, type Scheme } from '@gleddo/core';
 import { screen } from '@testing-library/react';
-import { TablePreview } from '../../src/files/TablePreview';
-import { useTableReading, type Cells } from '../../src/files/use-table-file';
+import { TablePreview } from '../../src/book/files/TablePreview';
+import { useTableReading, type Cells } from '../../src/book/files/use-table-file';
 import { shown } from './shown';
 
 const SCHEME = SHIPPED_SCHEMES[0] as Scheme;

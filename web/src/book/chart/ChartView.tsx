@@ -1,0 +1,226 @@
+import {
+  DndContext,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+  type DragMoveEvent,
+} from '@dnd-kit/core';
+import { accountOf, moveTo, sectionIdOf, siblingsIn } from '@gleddo/core';
+import { Checkbox } from 'antd';
+import { Suspense, useEffect, type ReactNode } from 'react';
+import { useSearchParams } from 'react-router';
+import { BalanceFoot, ProfitFoot } from '../spread/feet';
+import { Spread } from '../spread/Spread';
+import { lazyView } from '../../platform/shell/lazy-view';
+import { ChartDeskContext, useChartDesk, type ChartDesk } from '../chart-state/chart-desk';
+import { useChartKeys } from '../chart-state/chart-keys';
+import {
+  accountOfRow,
+  accountRow,
+  hasRetired,
+  sectionOfEmptyRow,
+} from '../chart-state/chart-order';
+import { ProfitPage, SheetPage } from './ChartPage';
+import { Guesses } from './Guesses';
+import { PasteRows } from './PasteRows';
+import { Slip, slipAhead } from '../slip/Slip';
+import { Tray } from './Tray';
+import listStyles from './list.module.css';
+import chartStyles from './chart.module.css';
+
+const TOGETHER = lazyView(() => import('./TogetherBar').then((m) => m.TogetherBar));
+const LIST = lazyView(() => import('./ListView').then((m) => m.ListView));
+
+/** The chart of accounts, which is the two statements, live. */
+export function ChartView() {
+  const desk = useChartDesk();
+  const onKey = useChartKeys(desk);
+  useFocusOnSelected(desk);
+  const over = (
+    <>
+      <Slip />
+      {desk.together.length > 0 && (
+        <Suspense>
+          <TOGETHER.View />
+        </Suspense>
+      )}
+      <SayLine desk={desk} />
+    </>
+  );
+  return (
+    <ChartDeskContext value={desk}>
+      <div
+        className="book-desk"
+        onKeyDown={onKey}
+        onPointerMove={slipAhead}
+        onKeyDownCapture={slipAhead}
+      >
+        {desk.list ? (
+          <div className={listStyles['desk']}>
+            <Suspense fallback={<div aria-busy="true" />}>
+              <LIST.View list={desk.list} />
+            </Suspense>
+            {over}
+          </div>
+        ) : (
+          <DraggableSpread desk={desk} over={over} />
+        )}
+        <Switches desk={desk} />
+      </div>
+    </ChartDeskContext>
+  );
+}
+
+/** The selected row has the focus, when it is wished there. */
+function useFocusOnSelected(desk: ChartDesk): void {
+  useEffect(() => {
+    const id = accountOfRow(desk.selected);
+    if (id === null || !desk.wantsFocus() || desk.slip !== 'closed') return;
+    const row = document.querySelector<HTMLElement>(`[data-row="${CSS.escape(accountRow(id))}"]`);
+    row?.focus({ preventScroll: true });
+    row?.scrollIntoView({ block: 'nearest' });
+  });
+}
+
+interface DraggableSpreadProps {
+  readonly desk: ChartDesk;
+  readonly over: ReactNode;
+}
+
+/** The two pages, on which accounts can be dragged to another place. */
+function DraggableSpread({ desk, over }: DraggableSpreadProps) {
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  return (
+    <DndContext
+      sensors={sensors}
+      onDragStart={() => desk.open('closed')}
+      onDragMove={(event) => markTarget(targetOf(event))}
+      onDragCancel={() => markTarget(null)}
+      onDragEnd={(event) => {
+        markTarget(null);
+        dropped(desk, String(event.active.id), targetOf(event)?.dataset['row'] ?? null);
+      }}
+      accessibility={{ container: document.body }}
+    >
+      <div className={chartStyles['with-tray']}>
+        <Tray />
+        <Spread
+          className={desk.numbered ? '' : 'no-numbers'}
+          left={<SheetPage />}
+          right={<ProfitPage />}
+          leftFoot={desk.help.totals && <BalanceFoot figures={desk.figures} money={desk.money} />}
+          rightFoot={
+            desk.help.totals && (
+              <ProfitFoot scheme={desk.book.scheme} figures={desk.figures} money={desk.money} />
+            )
+          }
+          over={over}
+        />
+      </div>
+    </DndContext>
+  );
+}
+
+/** The row under the pointer while something is dragged. */
+function targetOf({ activatorEvent, delta }: DragMoveEvent | DragEndEvent): HTMLElement | null {
+  if (!(activatorEvent instanceof PointerEvent)) return null;
+  const x = activatorEvent.clientX + delta.x;
+  const y = activatorEvent.clientY + delta.y;
+  return document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-row]') ?? null;
+}
+
+function markTarget(target: HTMLElement | null): void {
+  for (const marked of document.querySelectorAll('.drop-here'))
+    marked.classList.remove('drop-here');
+  target?.classList.add('drop-here');
+}
+
+/** Dropped on an account: before it, beside it. Dropped on an empty line: at the end of that section. */
+function dropped(desk: ChartDesk, id: string, target: string | null): void {
+  const before = accountOf(desk.book, accountOfRow(target));
+  if (target === null || before?.id === id) return;
+  const section = before ? sectionIdOf(desk.book, before) : sectionOfEmptyRow(target);
+  if (section === null) return;
+  const parent = before?.parent ?? null;
+  const siblings = siblingsIn(desk.book, section, parent).filter((each) => each.id !== id);
+  const at = before ? siblings.findIndex((each) => each.id === before.id) : siblings.length;
+  const after = siblings[at - 1]?.id ?? null;
+  const [refusal] = desk.perform(moveTo(desk.book, id, { section, parent, after }));
+  if (refusal) desk.say({ tone: 'refusal', text: refusal.says });
+  else desk.select(accountRow(id));
+}
+
+function SayLine({ desk }: { desk: ChartDesk }) {
+  if (!desk.said) return <div role="status" className="sr-only" />;
+  return (
+    <div role="status" className={chartStyles['says']}>
+      {desk.said.text}
+    </div>
+  );
+}
+
+/** What origins are told by: a company begun from a chart has that. */
+const beginningOf = ({ use }: ChartDesk): string =>
+  use === 'company' ? 'the chart it was begun with' : 'the starting point';
+
+/** As spread or as list; what is hidden until it is asked for, and what can be left out. */
+function Switches({ desk }: { desk: ChartDesk }) {
+  const parents = [...desk.figures.families.keys()];
+  const budgets = desk.book.accounts.some(({ budget }) => budget !== null);
+  const isSpread = desk.list === null;
+  return (
+    <div className={chartStyles['switches']}>
+      <ViewSwitch />
+      {isSpread && parents.length > 0 && (
+        <Switch
+          on={desk.folded.size > 0}
+          name="Parents only"
+          onTurn={(on) => desk.fold(new Set(on ? parents : []))}
+        />
+      )}
+      {isSpread && desk.origins && (
+        <Switch
+          on={desk.showsChangesOnly}
+          name={`Only what differs from ${beginningOf(desk)}`}
+          onTurn={desk.showChangesOnly}
+        />
+      )}
+      {budgets && (
+        <Switch on={desk.showsBudget} name="Budget beside the figure" onTurn={desk.showBudget} />
+      )}
+      {isSpread && hasRetired(desk.book) && (
+        <Switch on={desk.showsRetired} name="Show retired accounts" onTurn={desk.showRetired} />
+      )}
+      <Guesses />
+      {desk.mayChange && <PasteRows />}
+    </div>
+  );
+}
+
+interface SwitchProps {
+  readonly on: boolean;
+  readonly name: string;
+  onTurn(on: boolean): void;
+}
+
+function Switch({ on, name, onTurn }: SwitchProps) {
+  return (
+    <Checkbox checked={on} onChange={(event) => onTurn(event.target.checked)}>
+      {name}
+    </Checkbox>
+  );
+}
+
+/** The chart as the two pages or as one list; which of them stands in the address. */
+function ViewSwitch() {
+  const [params, setParams] = useSearchParams();
+  const turn = (on: boolean) => {
+    const next = new URLSearchParams(window.location.search);
+    if (on) next.set('view', 'list');
+    else next.delete('view');
+    next.delete('account');
+    setParams(next);
+  };
+  return <Switch on={params.get('view') === 'list'} name="As one list" onTurn={turn} />;
+}

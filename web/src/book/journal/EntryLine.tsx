@@ -1,0 +1,68 @@
+import type { Book } from '@gleddo/core';
+import { Input } from 'antd';
+import { memo, useMemo } from 'react';
+import { QuickSelect } from '../../platform/figures/QuickSelect';
+import { Refusal } from '../../platform/shell/Refusal';
+import { accountOptions, SEARCH } from './account-options';
+import type { DraftLine } from './entry-draft';
+import styles from './entry.module.css';
+
+interface EntryLineProps {
+  readonly book: Book;
+  readonly line: DraftLine;
+  readonly at: number;
+  /** What each side would need for the entry to be in balance; empty where it needs nothing. */
+  readonly debitHint: string;
+  readonly creditHint: string;
+  readonly refusal: string | null;
+  readonly mayGo: boolean;
+  change(at: number, rest: Partial<DraftLine>): void;
+  takeOut(at: number): void;
+}
+
+/** One line of an entry being typed: an account and an amount on one of the two sides. */
+export const EntryLine = memo(function EntryLine(props: EntryLineProps) {
+  const { line, at, debitHint, creditHint, refusal, mayGo, change, takeOut } = props;
+  const side = (name: 'debit' | 'credit', label: string, hint: string) => (
+    <Input
+      aria-label={`${label} of line ${at + 1}`}
+      placeholder={hint || (at === 0 ? label : '')}
+      value={line[name]}
+      onChange={(event) => change(at, { [name]: event.target.value })}
+    />
+  );
+  return (
+    <>
+      <div className={styles['line']}>
+        <AccountSelect {...props} />
+        {side('debit', 'Debit', debitHint)}
+        {side('credit', 'Credit', creditHint)}
+        <button
+          type="button"
+          className="link-button quiet"
+          aria-label={`Take line ${at + 1} out`}
+          tabIndex={-1}
+          disabled={!mayGo}
+          onClick={() => takeOut(at)}
+        >
+          ×
+        </button>
+      </div>
+      <Refusal says={refusal} />
+    </>
+  );
+});
+
+function AccountSelect({ book, line, at, change }: EntryLineProps) {
+  const options = useMemo(() => accountOptions(book, line.account), [book, line.account]);
+  return (
+    <QuickSelect
+      aria-label={`Account of line ${at + 1}`}
+      showSearch={SEARCH}
+      placeholder="Account: number or name"
+      value={line.account === '' ? null : line.account}
+      options={options}
+      onChange={(account: string | null) => change(at, { account: account ?? '' })}
+    />
+  );
+}

@@ -1,0 +1,155 @@
+import { accountLabel, accountOf, isMade, type Book, type Entry } from '@gleddo/core';
+import { Button } from 'antd';
+import { memo, useMemo } from 'react';
+import { Link, useLocation } from 'react-router';
+import { pathBeside } from '../../platform/shell/path-beside';
+import { longDay } from '../../platform/figures/days';
+import type { Money } from '../../platform/figures/money';
+import { useLongList } from '../../platform/figures/use-long-list';
+import { KIND_NAMES } from './entry-draft';
+import { RepeatEntry } from './RepeatEntry';
+import styles from './entry.module.css';
+
+interface EntryTools {
+  readonly mayChange: boolean;
+  readonly entriesMayChange: boolean;
+  onChange(entry: Entry): void;
+  onDuplicate(entry: Entry): void;
+  onReverse(entry: Entry): void;
+  onRemove(entry: Entry): void;
+}
+
+interface EntryListProps extends EntryTools {
+  readonly book: Book;
+  /** Those that are shown. */
+  readonly shown: readonly Entry[];
+  readonly money: Money;
+  /** The id of the entry that is being changed; null when none is. */
+  readonly edited: string | null;
+}
+
+const TITLE_HEIGHT = 42;
+const LINE_HEIGHT = 21;
+
+const newestFirst = (entries: readonly Entry[]): Entry[] =>
+  [...entries].reverse().sort((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0));
+
+const NONE_YET = 'Nothing has been recorded yet. The first entry goes above.';
+const NONE_FOUND = 'No entry answers to that. Show all, or look for something else.';
+
+/** The journal, newest day first: what is typed above does not touch it. */
+export const EntryList = memo(function EntryList({ book, shown, edited, ...rest }: EntryListProps) {
+  const entries = useMemo(() => newestFirst(shown), [shown]);
+  const { list, rows, before, after, measure } = useLongList<HTMLDivElement>(
+    entries.length,
+    (i) => TITLE_HEIGHT + LINE_HEIGHT * (entries[i]?.lines.length ?? 2),
+  );
+  if (entries.length === 0)
+    return <p className="quiet">{book.entries.length === 0 ? NONE_YET : NONE_FOUND}</p>;
+  return (
+    <div
+      ref={list}
+      role="list"
+      aria-label="Recorded entries"
+      style={{ paddingTop: before, paddingBottom: after }}
+    >
+      {rows.map((i) => {
+        const entry = entries[i];
+        if (!entry) return null;
+        return (
+          <div
+            key={entry.id}
+            ref={measure}
+            role="listitem"
+            aria-setsize={entries.length}
+            aria-posinset={i + 1}
+            data-index={i}
+            data-entry={entry.id}
+            className={`${styles['item']} ${edited === entry.id ? 'is-edited' : ''}`}
+          >
+            <OneEntry book={book} entry={entry} {...rest} />
+          </div>
+        );
+      })}
+    </div>
+  );
+});
+
+type OneEntryProps = EntryTools &
+  Pick<EntryListProps, 'book' | 'money'> & { readonly entry: Entry };
+
+function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
+  return (
+    <>
+      <div className={styles['title']}>
+        <span className="quiet" style={{ whiteSpace: 'nowrap' }}>
+          {longDay(entry.date)}
+        </span>
+        <strong>
+          <Link
+            className={styles['link']}
+            title="What it did"
+            to={`?entry=${encodeURIComponent(entry.id)}`}
+          >
+            {entry.text || KIND_NAMES[entry.kind]}
+          </Link>
+        </strong>
+        <span className="mark-says">
+          {[entry.reference, KIND_NAMES[entry.kind].toLowerCase()].filter(Boolean).join(' · ')}
+        </span>
+        <MadeBy entry={entry} />
+        {tools.mayChange && <Tools entry={entry} {...tools} />}
+      </div>
+      {entry.lines.map((line, i) => {
+        const account = accountOf(book, line.account);
+        return (
+          <div key={i} className={styles['lines']}>
+            <span />
+            <span style={{ paddingLeft: line.amount < 0 ? 20 : 0 }}>
+              {account ? accountLabel(account) : line.account}
+            </span>
+            <span className="figure">{line.amount > 0 ? money(line.amount) : ''}</span>
+            <span className="figure">{line.amount < 0 ? money(-line.amount) : ''}</span>
+          </div>
+        );
+      })}
+    </>
+  );
+}
+
+/** What made an entry that nobody typed, and the way there. */
+function MadeBy({ entry: { document, schedule } }: { readonly entry: Entry }) {
+  const { pathname } = useLocation();
+  if (document === undefined && schedule === undefined) return null;
+  const documents = pathBeside(pathname, 'documents');
+  return document === undefined ? (
+    <Link to={`${documents}?show=schedules&schedule=${encodeURIComponent(schedule ?? '')}`}>
+      made by a schedule
+    </Link>
+  ) : (
+    <Link to={`${documents}?document=${encodeURIComponent(document)}`}>made by a document</Link>
+  );
+}
+
+function Tools({ entry, entriesMayChange, ...acts }: EntryTools & { readonly entry: Entry }) {
+  const isTyped = !isMade(entry);
+  const tool = (label: string, act: (entry: Entry) => void) => (
+    <Button
+      size="small"
+      type="text"
+      aria-label={`${label} ${entry.text}`}
+      onClick={() => act(entry)}
+    >
+      {label}
+    </Button>
+  );
+  return (
+    <span className={styles['tools']}>
+      {isTyped && entriesMayChange && tool('Change', acts.onChange)}
+      {tool('Duplicate', acts.onDuplicate)}
+      <RepeatEntry entry={entry} />
+      {tool('Reverse', acts.onReverse)}
+      {isTyped && entriesMayChange && tool('Remove', acts.onRemove)}
+    </span>
+  );
+}

@@ -1,0 +1,301 @@
+import {
+  accountOf,
+  linesOf,
+  planRows,
+  SCHEDULE_KINDS,
+  sum,
+  typeOf,
+  type Book,
+  type Schedule,
+  type ScheduleKind,
+  type ScheduleRow,
+} from '@gleddo/core';
+import { Select } from 'antd';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { DayField } from '../../platform/figures/DayField';
+import { moneyWith } from '../../platform/figures/money';
+import { AccountChoice } from '../business/AccountChoice';
+import css from '../business/dealings.module.css';
+import { digitsOf, numberFrom, typedAmount } from '../business/document-draft';
+import { FormFoot } from '../business/FormFoot';
+import { LabelledInput } from '../business/LabelledInput';
+import { useChange } from '../open-book/use-change';
+
+interface ScheduleFormProps {
+  readonly book: Book;
+  /** The one that is changed; null: a new one. */
+  readonly schedule: Schedule | null;
+  /** The account from whose slip one comes; null for none. */
+  readonly account: string | null;
+  onDone(): void;
+}
+
+interface KindWords {
+  readonly name: string;
+  readonly total: string;
+  readonly says: string;
+  /** Types of the accounts that are usually debited and credited. */
+  readonly debit: readonly string[];
+  readonly credit: readonly string[];
+}
+
+const KINDS: Readonly<Record<ScheduleKind, KindWords>> = {
+  prepayment: {
+    name: 'Prepayment',
+    total: 'Paid ahead',
+    says: 'Each month uses up a part of what was paid ahead.',
+    debit: ['insurance', 'premises', 'sundry-operating'],
+    credit: ['prepayment'],
+  },
+  'deferred-income': {
+    name: 'Deferred income',
+    total: 'Received ahead',
+    says: 'Each month earns a part of what was received ahead.',
+    debit: ['deferred-income'],
+    credit: ['service-fees', 'goods-sales'],
+  },
+  accrual: {
+    name: 'Accrual',
+    total: 'To be invoiced',
+    says: 'Each month owes for a part that is used and not yet invoiced.',
+    debit: ['interest-paid', 'premises', 'sundry-operating'],
+    credit: ['accrued-expense'],
+  },
+  depreciation: {
+    name: 'Depreciation, straight-line',
+    total: 'Cost',
+    says: 'Each month takes an equal part of the cost, less what is left at the end.',
+    debit: ['depreciation-charge'],
+    credit: ['accumulated-depreciation'],
+  },
+};
+
+interface Typed {
+  readonly kind: ScheduleKind;
+  readonly text: string;
+  readonly debit: string | null;
+  readonly credit: string | null;
+  readonly total: string;
+  readonly residual: string;
+  readonly from: string;
+  readonly months: string;
+}
+
+const firstOf = (book: Book, types: readonly string[]): string | null =>
+  types
+    .map((type) => book.accounts.find((each) => each.type === type && !each.retired)?.id)
+    .find((id) => id !== undefined) ?? null;
+
+/** The account that collects what an asset has lost so far; of that one, itself. */
+const wornOf = (book: Book, id: string | null): string | null =>
+  book.accounts.find(
+    (each) =>
+      id !== null &&
+      (each.id === id || each.parent === id) &&
+      typeOf(book.scheme, each.type)?.role === 'accumulated-depreciation',
+  )?.id ?? null;
+
+/** Which kind an account suggests: of an asset its depreciation, of what was paid ahead its being used up. */
+function kindFor(book: Book, id: string | null): ScheduleKind {
+  if (wornOf(book, id) !== null) return 'depreciation';
+  const type = accountOf(book, id)?.type ?? '';
+  const isOf = (kind: ScheduleKind) => [...KINDS[kind].credit, ...KINDS[kind].debit].includes(type);
+  return SCHEDULE_KINDS.find(isOf) ?? 'prepayment';
+}
+
+/** What is to be spread of an account that one comes from: what stands there, of an asset its cost. */
+function wholeOf(book: Book, id: string | null): string {
+  const type = accountOf(book, id)?.type ?? '';
+  const worn = wornOf(book, id);
+  const isWhole = SPREAD.includes(type) || (worn !== null && worn !== id);
+  if (id === null || !isWhole) return '';
+  return typedAmount(book, Math.abs(linesOf(book, id).at(-1)?.balance ?? 0));
+}
+
+/** Types whose balance is what is left to be spread. */
+const SPREAD: readonly string[] = ['prepayment', 'deferred-income'];
+
+function beginOf(book: Book, kind: ScheduleKind, id: string | null): Typed {
+  const type = accountOf(book, id)?.type ?? '';
+  const { debit, credit } = KINDS[kind];
+  const collects = kind === 'depreciation' ? wornOf(book, id) : null;
+  return {
+    kind,
+    text: '',
+    debit: debit.includes(type) ? id : firstOf(book, debit),
+    credit: collects ?? (credit.includes(type) ? id : firstOf(book, credit)),
+    total: wholeOf(book, id),
+    residual: '',
+    from: book.company.firstDay,
+    months: '12',
+  };
+}
+
+function typedOf(book: Book, schedule: Schedule): Typed {
+  const { kind, text, debit, credit, total, residual, rows } = schedule;
+  return {
+    ...{ kind, text, debit, credit },
+    total: typedAmount(book, total),
+    residual: typedAmount(book, residual),
+    from: rows[0]?.date ?? book.company.firstDay,
+    months: String(rows.length),
+  };
+}
+
+/** The rows that stay as they are when a schedule is changed: those made whose days are locked. */
+const lockedRows = (book: Book, schedule: Schedule | null): ScheduleRow[] =>
+  (schedule?.rows ?? []).filter(({ made, date }) => made && date <= (book.locked ?? ''));
+
+/** The schedule that is typed, or why it is none. */
+function scheduleFrom(book: Book, typed: Typed, before: Schedule | null): Schedule | string {
+  const total = numberFrom(typed.total, digitsOf(book));
+  const residual = numberFrom(typed.residual, digitsOf(book));
+  const months = numberFrom(typed.months, 0);
+  for (const each of [total, residual, months]) if (typeof each === 'string') return each;
+  if (typeof total !== 'number' || total <= 0)
+    return 'Say how much is spread. Enter an amount over zero.';
+  if (typeof months !== 'number' || months < 1 || months > 600)
+    return 'Say over how many months it is spread: from 1 to 600.';
+  if (typed.debit === null || typed.credit === null) return 'Choose both accounts.';
+  const left = typeof residual === 'number' ? residual : 0;
+  if (left >= total) return 'What is left at the end must be less than the whole.';
+  const made = before?.rows.filter((row) => row.made).at(-1)?.date ?? '';
+  const rows = planRows(
+    { total: total - left, from: typed.from, months },
+    lockedRows(book, before),
+  ).map((row) => (row.date <= made ? { ...row, made: true } : row));
+  const { kind, text, debit, credit } = typed;
+  const id = before?.id ?? `s-${nanoid(10)}`;
+  return { ...{ id, kind, text: text.trim(), debit, credit, total, residual: left }, rows };
+}
+
+/** What is typed of a schedule, and its being kept. */
+function useTypedSchedule({ book, schedule, account, onDone }: ScheduleFormProps) {
+  const [typed, setTyped] = useState(() =>
+    schedule ? typedOf(book, schedule) : beginOf(book, kindFor(book, account), account),
+  );
+  const { change, refused } = useChange();
+  const made = scheduleFrom(book, typed, schedule);
+  const save = () => {
+    if (change(typeof made === 'string' ? made : { kind: 'put-schedule', schedule: made }))
+      onDone();
+  };
+  return { typed, setTyped, made, save, refused };
+}
+
+/** An amount, the months over which it is spread, and the two accounts of each entry. */
+export function ScheduleForm(props: ScheduleFormProps) {
+  const { book, schedule, onDone } = props;
+  const { typed, setTyped, made, save, refused } = useTypedSchedule(props);
+  const set = (rest: Partial<Typed>) => setTyped((now) => ({ ...now, ...rest }));
+  const words = KINDS[typed.kind];
+  return (
+    <form
+      className={css['form']}
+      aria-label={schedule ? 'Change a schedule' : 'New schedule'}
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+    >
+      <KindField
+        value={typed.kind}
+        onChange={(kind) => setTyped({ ...beginOf(book, kind, null), text: typed.text })}
+      />
+      <LabelledInput
+        wide
+        label="What is spread"
+        value={typed.text}
+        onType={(text) => set({ text })}
+      />
+      <Amounts {...{ typed, set, words }} />
+      <Accounts {...{ book, typed, set }} />
+      <FormFoot
+        isChange={schedule !== null}
+        refused={refused}
+        says={typeof made === 'string' ? words.says : comesOut(book, made, schedule)}
+        onLeave={onDone}
+      />
+    </form>
+  );
+}
+
+interface KindFieldProps {
+  readonly value: ScheduleKind;
+  onChange(kind: ScheduleKind): void;
+}
+
+const KindField = ({ value, onChange }: KindFieldProps) => (
+  <label className={css['double']}>
+    Kind
+    <Select
+      aria-label="Kind"
+      style={{ width: '100%' }}
+      value={value}
+      options={SCHEDULE_KINDS.map((kind) => ({ value: kind, label: KINDS[kind].name }))}
+      onChange={onChange}
+    />
+  </label>
+);
+
+interface PartProps {
+  readonly typed: Typed;
+  set(rest: Partial<Typed>): void;
+}
+
+function Amounts({ typed, set, words }: PartProps & { readonly words: KindWords }) {
+  return (
+    <>
+      <LabelledInput label={words.total} value={typed.total} onType={(total) => set({ total })} />
+      {typed.kind === 'depreciation' ? (
+        <LabelledInput
+          label="Left at the end"
+          value={typed.residual}
+          onType={(residual) => set({ residual })}
+        />
+      ) : (
+        <span />
+      )}
+      {/* Enter takes the day that was typed; it does not yet add the schedule. */}
+      <label onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}>
+        From the month of
+        <DayField
+          label="From the month of"
+          style={{ width: '100%' }}
+          value={typed.from}
+          onChange={(from) => set({ from })}
+        />
+      </label>
+      <LabelledInput label="Months" value={typed.months} onType={(months) => set({ months })} />
+    </>
+  );
+}
+
+const Accounts = ({ book, typed, set }: PartProps & { readonly book: Book }) => (
+  <>
+    <AccountChoice
+      {...{ book, label: 'Debit each time', value: typed.debit, wide: true }}
+      onChange={(debit) => set({ debit })}
+    />
+    <AccountChoice
+      {...{ book, label: 'Credit each time', value: typed.credit, wide: true }}
+      onChange={(credit) => set({ credit })}
+    />
+  </>
+);
+
+/** What comes out of it, before it is kept; of one that is changed which rows stay and which change. */
+function comesOut(book: Book, made: Schedule, before: Schedule | null): string {
+  const money = moneyWith(
+    book,
+    made.rows.map(({ amount }) => amount),
+  );
+  const kept = lockedRows(book, before);
+  const open = made.rows.slice(kept.length);
+  const all = `${open.length} rows of ${money(open[0]?.amount ?? 0)}`;
+  const stay = money(sum(kept.map(({ amount }) => amount)));
+  return kept.length === 0
+    ? `${all}.`
+    : `${all}; ${kept.length} rows, ${stay} in all, are locked and stay.`;
+}

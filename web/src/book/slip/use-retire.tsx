@@ -1,0 +1,22 @@
+import { accountOf, reservedRefusals, retireNotices } from '@gleddo/core';
+import { App } from 'antd';
+import { useDesk } from '../chart-state/chart-desk';
+
+/** Retires accounts after a warning where one still stands at an amount; what is refused is not asked about. */
+export function useRetire() {
+  const { book } = useDesk();
+  const { modal } = App.useApp();
+  return (ids: readonly string[], retire: () => void): void => {
+    const accounts = ids.flatMap((id) => accountOf(book, id) ?? []);
+    const isRefused = accounts.some((account) => reservedRefusals(book, account).length > 0);
+    const warnings = accounts.flatMap((account) => retireNotices(book, account));
+    if (isRefused || warnings.length === 0) return retire();
+    modal.confirm({
+      title: 'Retire it all the same?',
+      content: warnings.map(({ says }) => <p key={says}>{says}</p>),
+      okText: 'Retire',
+      cancelText: 'Keep it in use',
+      onOk: retire,
+    });
+  };
+}

@@ -1,0 +1,113 @@
+import type { GuideAnswer } from '@gleddo/contract';
+import { useMemo, useState, type ReactNode } from 'react';
+import { useSearchParams } from 'react-router';
+import { KeptBack } from '../../book/open-book/kept-back';
+import { TrayPlace } from '../../book/chart/tray-place';
+import { Brief } from '../../book/words/Brief';
+import { kept, keepFor } from '../../platform/kept/kept-here';
+import { Asking } from '../../platform/shell/Asking';
+import { WorkView } from '../../book/work/WorkView';
+import styles from './guide.module.css';
+import { SHEET_SIDES, SourceSheets, type SheetSide } from './SourceSheets';
+import { currentOf, keptBack } from './step-state';
+import { StepList } from './StepList';
+import { useGuide } from './use-guide';
+import { useGuiding } from './use-guiding';
+import { WithWords } from '../../book/words/Words';
+import workStyles from '../../book/spread/work.module.css';
+import chartStyles from '../../book/chart/chart.module.css';
+
+interface GuidedWorkProps {
+  readonly base: string;
+  readonly part: string;
+  readonly brief: string;
+}
+
+/** A part of the work with the steps that lead through it, and the papers to copy from. */
+export function GuidedWork(props: GuidedWorkProps) {
+  const guide = useGuide();
+  if (!guide.data) return <Asking of={guide} what="What leads through the exercise" />;
+  return (
+    <WithWords own={guide.data.guide.words}>
+      <Guided {...props} answer={guide.data} />
+    </WithWords>
+  );
+}
+
+const SIDE = 'gleddo.sheet-side';
+
+function useSide(): [SheetSide, (side: SheetSide) => void] {
+  const [side, setSide] = useState<SheetSide>(
+    () => SHEET_SIDES.find((each) => each === kept('local', SIDE)) ?? 'right',
+  );
+  return [
+    side,
+    (to) => {
+      keepFor('local', SIDE, to);
+      setSide(to);
+    },
+  ];
+}
+
+function Guided({ base, part, brief, answer }: GuidedWorkProps & { answer: GuideAnswer }) {
+  const guiding = useGuiding(answer);
+  const [side, setSide] = useSide();
+  const [params] = useSearchParams();
+  const { steps, sheets } = answer.guide;
+  const back = useMemo(() => keptBack(steps, answer.place), [steps, answer.place]);
+  const wanted = currentOf(steps, answer.place)?.sheets ?? [];
+  if (params.has('sheets'))
+    return (
+      <main className={`desk ${styles['alone'] ?? ''}`}>
+        <SourceSheets {...{ guiding, wanted, side }} />
+      </main>
+    );
+  const look = sheets.length === 0 ? 'without' : side;
+  return (
+    <div className={`${workStyles['desk']} ${styles['guided']} ${styles[look]}`}>
+      <Steps base={base} brief={brief} guiding={guiding}>
+        {(place) => (
+          <div className={styles['work']}>
+            {place && (
+              <TrayPlace value={place}>
+                <KeptBack value={back}>
+                  <WorkView part={part} />
+                </KeptBack>
+              </TrayPlace>
+            )}
+          </div>
+        )}
+      </Steps>
+      {sheets.length > 0 && <SourceSheets {...{ guiding, wanted, side }} onSide={setSide} />}
+    </div>
+  );
+}
+
+interface StepsProps {
+  readonly base: string;
+  readonly brief: string;
+  readonly guiding: ReturnType<typeof useGuiding>;
+  children(place: HTMLElement | null): ReactNode;
+}
+
+/** The steps, the brief folded over them, and where the accounts lie that have no place. */
+function Steps({ base, brief, guiding, children }: StepsProps) {
+  const [place, setPlace] = useState<HTMLElement | null>(null);
+  return (
+    <>
+      <div className={workStyles['beside']}>
+        <section className="paper" aria-label="What leads through the exercise">
+          {brief.trim() !== '' && (
+            <details className={styles['brief']}>
+              <summary>The brief</summary>
+              <Brief text={brief} />
+            </details>
+          )}
+          <StepList base={base} guiding={guiding} />
+        </section>
+        <div className={chartStyles['tray-place']} ref={setPlace} />
+      </div>
+      {children(place)}
+    </>
+  );
+}

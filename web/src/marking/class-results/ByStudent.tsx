@@ -1,0 +1,62 @@
+import type { ClassResults, ClassRow } from '@gleddo/contract';
+import { Link } from 'react-router';
+import { GroupsCompared } from './ByGroup';
+import { MarksChart } from './MarksChart';
+import { TableHead } from '../../platform/figures/TableHead';
+import { LongRows } from '../../platform/figures/LongRows';
+import { isMarked, stateSays } from '../marks/work-states';
+import styles from './class-results.module.css';
+
+const ROW_HEIGHT = 30;
+
+const bookAddress = ({ exerciseId }: ClassResults, { bookId }: ClassRow): string =>
+  `/results/${exerciseId}/book/${bookId}/chart`;
+
+export const missedBy = (row: ClassRow): number =>
+  Object.values(row.cells).filter((outcome) => outcome === 'not-met').length;
+
+/** Each student with state, mark and number of faults; beside it, the spread of the marks. */
+export function ByStudent({ results }: { results: ClassResults }) {
+  return (
+    <div className="columns">
+      <section className="paper">
+        <table className="lines-table">
+          <TableHead names={['Student', 'State']} figures={['Not met', 'Mark']} />
+          <LongRows
+            of={results.rows}
+            rowHeight={ROW_HEIGHT}
+            row={(row) => <StudentRow key={row.login} row={row} results={results} />}
+          />
+        </table>
+      </section>
+      <div>
+        <section className="paper">
+          <h2>The spread of the marks</h2>
+          <MarksChart rows={results.rows} />
+        </section>
+        <GroupsCompared {...results} />
+      </div>
+    </div>
+  );
+}
+
+function StudentRow({ row, results }: { row: ClassRow; results: ClassResults }) {
+  return (
+    <tr>
+      <td style={{ whiteSpace: 'nowrap' }}>
+        {isMarked(row) ? <Link to={`/marking/${row.tryId}`}>{row.student}</Link> : row.student}
+      </td>
+      <td className={row.checked === 'failed' ? 'is-missed' : 'quiet'}>
+        {stateSays(row)}
+        {row.checkFault && <span className={styles['fault']}>{row.checkFault}</span>}
+        {row.bookId !== null && !isMarked(row) && (
+          <Link className={styles['look-at']} to={bookAddress(results, row)}>
+            Look at the book
+          </Link>
+        )}
+      </td>
+      <td className="figure">{row.points === null ? '' : missedBy(row)}</td>
+      <td className="figure">{row.points === null ? '' : `${row.points} of ${row.of}`}</td>
+    </tr>
+  );
+}

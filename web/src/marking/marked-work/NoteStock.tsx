@@ -1,0 +1,67 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { StockNote } from '@gleddo/contract';
+import { Select } from 'antd';
+import { ask, get, post } from '../../platform/api/client';
+import { BY_LABEL } from '../../platform/figures/by-label';
+import { Refusal } from '../../platform/shell/Refusal';
+import styles from '../../book/spread/margin.module.css';
+
+const QUERY = ['note-stock'];
+
+interface NoteStockProps {
+  readonly typed: Pick<StockNote, 'text' | 'points'>;
+  onTake(note: StockNote): void;
+}
+
+/** The notes that one writes often: taken from there, put there, thrown out. */
+export function NoteStock({ typed, onTake }: NoteStockProps) {
+  const queries = useQueryClient();
+  const stock = useQuery({ queryKey: QUERY, queryFn: () => get('note-stock') });
+  const change = useMutation({
+    mutationFn: (made: () => Promise<StockNote[]>) => made(),
+    onSuccess: (notes) => queries.setQueryData(QUERY, notes),
+  });
+  const notes = stock.data ?? [];
+  const text = typed.text.trim();
+  const kept = notes.find((note) => note.text === text);
+  const keep = () => post('note-stock', { text, points: typed.points });
+  const drop = () => ask('DELETE', `note-stock/${kept?.id}`);
+  return (
+    <div className={styles['tools']}>
+      {notes.length > 0 && <TakeNote notes={notes} onTake={onTake} />}
+      {text !== '' && (
+        <button
+          type="button"
+          className="link-button"
+          onClick={() => change.mutate(kept ? drop : keep)}
+        >
+          {kept ? 'Take it out of the stock' : 'Keep it in the stock'}
+        </button>
+      )}
+      <Refusal of={change} />
+    </div>
+  );
+}
+
+interface TakeNoteProps {
+  readonly notes: readonly StockNote[];
+  onTake(note: StockNote): void;
+}
+
+function TakeNote({ notes, onTake }: TakeNoteProps) {
+  return (
+    <Select
+      size="small"
+      style={{ flex: '1 1 160px', minWidth: 0 }}
+      aria-label="From your stock of notes"
+      placeholder="From your stock of notes"
+      value={null}
+      showSearch={BY_LABEL}
+      options={notes.map(({ id, text }) => ({ value: id, label: text }))}
+      onChange={(id: string | null) => {
+        const note = notes.find((each) => each.id === id);
+        if (note) onTake(note);
+      }}
+    />
+  );
+}

@@ -1,0 +1,139 @@
+import type { ExerciseAnswer } from '@gleddo/contract';
+import {
+  namedIn,
+  type AcceptedEntryFile,
+  type AcceptedFile,
+  type Book,
+  type KeyRulesFile,
+} from '@gleddo/core';
+import { LongRows } from '../../platform/figures/LongRows';
+import { TableHead } from '../../platform/figures/TableHead';
+import { useBookOf } from '../../book/open-book/book-of';
+import { KeepParts } from '../parts/KeepParts';
+import { useParts, type Parts } from '../parts/use-parts';
+import { AccountRule } from './AccountRule';
+import { EntryRule } from './EntryRule';
+import type { Points } from './OwnPoints';
+import styles from './also-right.module.css';
+
+const withRule = <T,>(all: readonly T[], rule: T, idOf: (each: T) => string): T[] => [
+  ...all.filter((each) => idOf(each) !== idOf(rule)),
+  rule,
+];
+
+function withPoints(points: Points, ref: string, value: number | null): Points {
+  const { [ref]: _, ...others } = points;
+  return value === null ? others : { ...others, [ref]: value };
+}
+
+/** What is right besides what the key says: set beforehand, account by account and entry by entry. */
+export function AlsoRightView({ exercise }: { exercise: ExerciseAnswer }) {
+  const book = useBookOf(exercise.keyBookId);
+  if (!book) return <main className="desk" aria-busy="true" />;
+  return <AlsoRight key={exercise.id} exercise={exercise} book={book} />;
+}
+
+/** The rules with what was changed of them, and how more of them is changed. */
+function useRules({ now, change }: Parts) {
+  const { points = {}, accepts = [], acceptsEntries = [] } = now.keyRules;
+  const set = (rest: Partial<KeyRulesFile>) =>
+    change({ ...now, keyRules: { ...now.keyRules, ...rest } });
+  const onPoints = (ref: string, value: number | null) =>
+    set({ points: withPoints(points, ref, value) });
+  const putAccount = (rule: AcceptedFile) =>
+    set({ accepts: withRule(accepts, rule, ({ account }) => account) });
+  const putEntry = (rule: AcceptedEntryFile) =>
+    set({ acceptsEntries: withRule(acceptsEntries, rule, ({ entry }) => entry) });
+  return {
+    accounts: { points, onPoints, rules: accepts, onChange: putAccount },
+    entries: { points, onPoints, rules: acceptsEntries, onChange: putEntry },
+  };
+}
+
+function AlsoRight({ exercise, book }: { exercise: ExerciseAnswer; book: Book }) {
+  const parts = useParts(exercise, 'also-right');
+  const { accounts, entries } = useRules(parts);
+  return (
+    <main className="desk">
+      <section className={`paper ${styles['leaf']}`}>
+        <h2>Accounts</h2>
+        <p className="quiet">
+          Other wordings, spellings and free numbers are right anyway. Here stands what else is:
+          another name, a second place that can be defended, an account that may be left out.
+        </p>
+        <Accounts book={book} {...accounts} />
+      </section>
+      <section className="paper">
+        <h2>Entries</h2>
+        <p className="quiet">
+          Split, joined and in another order they are right anyway; so is another text.
+        </p>
+        <Entries book={book} {...entries} />
+        <KeepParts label="Save" of={parts} named={namedIn(book)} />
+      </section>
+    </main>
+  );
+}
+
+interface ListProps<Rule> {
+  readonly book: Book;
+  readonly rules: readonly Rule[];
+  readonly points: Points;
+  onChange(rule: Rule): void;
+  onPoints(ref: string, points: number | null): void;
+}
+
+const ROW_HEIGHT = 40;
+
+function Accounts({ book, rules, onChange, points, onPoints }: ListProps<AcceptedFile>) {
+  const byAccount = new Map(rules.map((rule) => [rule.account, rule]));
+  return (
+    <table className={`lines-table ${styles['table']}`}>
+      <TableHead
+        names={[
+          'Account',
+          'Also called',
+          'Also set up as',
+          'Its number',
+          'Asked for',
+          'Points',
+          'Why',
+        ]}
+      />
+      <LongRows
+        of={book.accounts}
+        rowHeight={ROW_HEIGHT}
+        row={(account) => (
+          <AccountRule
+            key={account.id}
+            account={account}
+            book={book}
+            rule={byAccount.get(account.id) ?? null}
+            {...{ points, onPoints, onChange }}
+          />
+        )}
+      />
+    </table>
+  );
+}
+
+function Entries({ book, rules, onChange, points, onPoints }: ListProps<AcceptedEntryFile>) {
+  const byEntry = new Map(rules.map((rule) => [rule.entry, rule]));
+  return (
+    <table className={`lines-table ${styles['table']}`}>
+      <TableHead names={['Entry', 'Day', 'From', 'To', 'Asked for', 'Points']} />
+      <LongRows
+        of={book.entries}
+        rowHeight={ROW_HEIGHT}
+        row={(entry) => (
+          <EntryRule
+            key={entry.id}
+            entry={entry}
+            rule={byEntry.get(entry.id) ?? null}
+            {...{ points, onPoints, onChange }}
+          />
+        )}
+      />
+    </table>
+  );
+}

@@ -1,0 +1,50 @@
+import type { AcceptedEntryFile, Entry } from '@gleddo/core';
+import { Checkbox } from 'antd';
+import { DayField } from '../../platform/figures/DayField';
+import { longDay } from '../../platform/figures/days';
+import { OwnPoints, type Points } from './OwnPoints';
+
+interface EntryRuleProps {
+  readonly entry: Entry;
+  readonly rule: AcceptedEntryFile | null;
+  readonly points: Points;
+  onChange(rule: AcceptedEntryFile): void;
+  onPoints(ref: string, points: number | null): void;
+}
+
+/** From which day to which an entry may be dated, and whether it is asked for. */
+export function EntryRule({ entry, rule, points, onChange, onPoints }: EntryRuleProps) {
+  const now: AcceptedEntryFile = rule ?? { entry: entry.id };
+  const { from = entry.date, to = entry.date, required = true } = now;
+  const name = entry.text || entry.reference || 'the entry';
+  return (
+    <tr>
+      <td>{name}</td>
+      <td className="quiet">{longDay(entry.date)}</td>
+      <td>
+        <DayField
+          label={`${name}: from`}
+          value={from}
+          onChange={(day) => onChange({ ...now, from: day, to: day > to ? day : to })}
+        />
+      </td>
+      <td>
+        <DayField
+          label={`${name}: to`}
+          value={to}
+          onChange={(day) => onChange({ ...now, to: day, from: day < from ? day : from })}
+        />
+      </td>
+      <td>
+        <Checkbox
+          aria-label={`${name} is asked for`}
+          checked={required}
+          onChange={({ target }) => onChange({ ...now, required: target.checked })}
+        />
+      </td>
+      <td>
+        <OwnPoints groups={['entry.']} id={entry.id} {...{ name, points }} onChange={onPoints} />
+      </td>
+    </tr>
+  );
+}

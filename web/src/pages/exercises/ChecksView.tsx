@@ -1,0 +1,243 @@
+import type { ExerciseAnswer } from '@gleddo/contract';
+import { CHECKS, type EntersBy, type KeyRulesFile, type RulesOfTry } from '@gleddo/core';
+import { Checkbox, InputNumber, Select } from 'antd';
+import { Link } from 'react-router';
+import { AskRules } from './AskRules';
+import { ComparedDates } from './ComparedDates';
+import { ComparedSettings } from './ComparedSettings';
+import { KeepParts } from '../parts/KeepParts';
+import { PointsToEarn } from './PointsToEarn';
+import { useParts } from '../parts/use-parts';
+
+const GROUPS: readonly (readonly [string, string])[] = [
+  ['company', 'The company'],
+  ['account', 'Accounts'],
+  ['opening', 'Opening balances'],
+  ['entry', 'Entries'],
+  ['statement', 'Statements'],
+  ['question', 'Questions'],
+];
+
+/** What is compared, for how many points, at which dates; and the rules of the try. */
+export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
+  const parts = useParts(exercise, 'checks');
+  const { now } = parts;
+  const { points = {}, statementDates = [], settings = [], total = null } = now.keyRules;
+  const set = (rest: Partial<KeyRulesFile>) =>
+    parts.change({ ...now, keyRules: { ...now.keyRules, ...rest } });
+  return (
+    <main className="desk">
+      <div className="columns wide-left">
+        <WhatIsChecked
+          {...{ exercise, points, total, rules: now.keyRules }}
+          onChange={(next) => set({ points: next })}
+          onTotal={(next) => set({ total: next ?? undefined })}
+        />
+        <div>
+          <section className="paper">
+            <h2>When the statements are compared</h2>
+            <ComparedDates
+              dates={statementDates}
+              onChange={(next) => set({ statementDates: [...next] })}
+            />
+          </section>
+          <ComparedSettings settings={settings} onChange={(next) => set({ settings: next })} />
+          <RulesOfTheTry rules={now.rules} onChange={(rules) => parts.change({ ...now, rules })} />
+          <p className="quiet">
+            What else is accepted, and what may be left out, stands under{' '}
+            <Link to={`/exercises/${exercise.id}/also-right`}>Also right</Link>.
+          </p>
+          <KeepParts label="Save the checks" of={parts} />
+        </div>
+      </div>
+    </main>
+  );
+}
+
+interface WhatIsCheckedProps {
+  readonly exercise: ExerciseAnswer;
+  readonly points: Readonly<Record<string, number>>;
+  readonly total: number | null;
+  readonly rules: KeyRulesFile;
+  onTotal(total: number | null): void;
+  onChange(points: Readonly<Record<string, number>>): void;
+}
+
+function WhatIsChecked(props: WhatIsCheckedProps) {
+  const { exercise, points, total, rules, onChange, onTotal } = props;
+  return (
+    <section className="paper">
+      <h2>What is checked</h2>
+      <p className="quiet">
+        Points for each account or entry of the key that the starting point does not give. 0 leaves
+        a check out. What only follows from a fault already marked costs nothing again.
+      </p>
+      <PointsToEarn exercise={exercise} rules={rules} />
+      <WholeCounts total={total} onTotal={onTotal} />
+      <table className="lines-table">
+        <tbody>
+          {GROUPS.map(([group, name]) => (
+            <CheckRows
+              key={group}
+              {...{ group, name, points }}
+              onChange={(check, value) => onChange({ ...points, [check]: value })}
+            />
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** What a work without a fault counts, where that is not what its points add up to. */
+function WholeCounts({ total, onTotal }: Pick<WhatIsCheckedProps, 'total' | 'onTotal'>) {
+  return (
+    <div style={{ marginBlock: 12 }}>
+      <label>
+        The whole counts{' '}
+        <InputNumber
+          size="small"
+          min={1}
+          max={1000}
+          precision={0}
+          style={{ width: 72 }}
+          placeholder="–"
+          value={total}
+          onChange={onTotal}
+        />
+      </label>{' '}
+      <span className="quiet">
+        {total === null
+          ? 'as many points as there are to earn. Give a number (20, 100) to have marks out of it.'
+          : 'points: marks are the share of the points earned, to the nearest whole one.'}
+      </span>
+    </div>
+  );
+}
+
+const WAYS: { value: EntersBy; label: string }[] = [
+  { value: 'both', label: 'as documents or in the journal' },
+  { value: 'documents', label: 'as documents' },
+  { value: 'entries', label: 'in the journal' },
+];
+
+interface RulesOfTheTryProps {
+  readonly rules: RulesOfTry;
+  onChange(rules: RulesOfTry): void;
+}
+
+function RulesOfTheTry({ rules, onChange }: RulesOfTheTryProps) {
+  return (
+    <section className="paper">
+      <h2>Rules of the try</h2>
+      <label>
+        What happens is entered{' '}
+        <Select
+          aria-label="What happens is entered"
+          value={rules.enters}
+          options={WAYS}
+          style={{ width: 230 }}
+          onChange={(enters) => onChange({ ...rules, enters })}
+        />
+      </label>
+      <TryRuleBoxes rules={rules} onChange={onChange} />
+      {rules.checkWhileWorking && (
+        <AskRules rules={rules} onChange={(asks) => onChange({ ...rules, ...asks })} />
+      )}
+    </section>
+  );
+}
+
+type YesOrNo = Exclude<keyof RulesOfTry, 'enters' | 'askLimit' | 'askPause' | 'goOnCost'>;
+
+const TRY_RULES: readonly (readonly [YesOrNo, string, string])[] = [
+  [
+    'entriesMayChange',
+    'Recorded entries may be changed and removed',
+    'Otherwise they are corrected by a reversing entry.',
+  ],
+  ['helpTypes', 'Sentences on the types of accounts', 'What such an account is, with examples.'],
+  ['helpTotals', 'Figures and totals, live', 'Otherwise the chart shows places and numbers only.'],
+  ['helpBands', 'The bands of the number plan', 'The ruler, free numbers, a word outside a band.'],
+  [
+    'helpHealth',
+    'Health of their book',
+    'What looks odd without a key: out of balance, a number outside its section, an asset without depreciation.',
+  ],
+  [
+    'checkWhileWorking',
+    'Checking while working',
+    'A student may ask what is not right yet; what would be right is not said.',
+  ],
+  [
+    'mayPractise',
+    'Practising',
+    'As often as one likes, with new figures where they are drawn, checked at once, without marks.',
+  ],
+  [
+    'mayGoOn',
+    'Going on from a later step',
+    'Who is stuck, or comes late, goes on with the key’s books as they stand at its beginning.',
+  ],
+  ['mayFile', 'Handing in a file', 'A table of accounts and balances, or a book, made elsewhere.'],
+];
+
+function TryRuleBoxes({
+  rules,
+  onChange,
+}: {
+  rules: RulesOfTry;
+  onChange(rules: RulesOfTry): void;
+}) {
+  return (
+    <>
+      {TRY_RULES.map(([name, label, says]) => (
+        <div key={name} style={{ padding: '3px 0' }}>
+          <Checkbox
+            checked={rules[name]}
+            onChange={(event) => onChange({ ...rules, [name]: event.target.checked })}
+          >
+            {label} <span className="quiet">{says}</span>
+          </Checkbox>
+        </div>
+      ))}
+    </>
+  );
+}
+
+interface CheckRowsProps {
+  readonly group: string;
+  readonly name: string;
+  readonly points: Readonly<Record<string, number>>;
+  onChange(check: string, points: number): void;
+}
+
+function CheckRows({ group, name, points, onChange }: CheckRowsProps) {
+  return (
+    <>
+      <tr className="group">
+        <td colSpan={2}>{name}</td>
+      </tr>
+      {CHECKS.filter((check) => check.id.startsWith(`${group}.`)).map((check) => (
+        <tr key={check.id}>
+          <td>
+            <strong style={{ fontWeight: 600 }}>{check.title}</strong>
+            <div className="quiet">{check.compares}</div>
+          </td>
+          <td className="figure">
+            <InputNumber
+              aria-label={`Points for: ${check.title}`}
+              size="small"
+              min={0}
+              max={1000}
+              precision={0}
+              style={{ width: 64 }}
+              value={points[check.id] ?? check.points}
+              onChange={(value) => onChange(check.id, value ?? 0)}
+            />
+          </td>
+        </tr>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,77 @@
+import { useQuery } from '@tanstack/react-query';
+import type { ExerciseSummary } from '@gleddo/contract';
+import { Button, Dropdown } from 'antd';
+import { Link, useNavigate } from 'react-router';
+import { get } from '../../platform/api/client';
+import { LeavingList } from '../../platform/leaving/LeavingList';
+import { useDeleting } from '../../platform/leaving/use-deleting';
+import { stateOf, useExercises } from '../../exercise/exercise-list/use-exercises';
+import { ListPage } from '../../platform/shell/ListPage';
+import { usePutAway } from '../../platform/shell/use-put-away';
+import { ExerciseFromFile } from '../making/ExerciseFromFile';
+import { makingAddress } from '../making/use-making';
+
+const aboutOf = ({ company, after }: ExerciseSummary): string =>
+  after === null ? company : `${company} · continues “${after}”`;
+
+/** The instructor's exercises, the newest first. */
+export default function ExercisesPage() {
+  const exercises = useExercises();
+  const putAway = usePutAway('exercises');
+  const { onDelete, dialog } = useDeleting('exercise');
+  return (
+    <ListPage
+      title="Exercises"
+      of={exercises}
+      actions={
+        <>
+          <ExerciseFromFile />
+          <MakeFrom />
+        </>
+      }
+      acts={{ onPutAway: putAway, onDelete }}
+      rows={exercises.data?.map((exercise) => ({
+        key: exercise.id,
+        to: `/exercises/${exercise.id}/brief`,
+        name: exercise.title,
+        about: aboutOf(exercise),
+        stands: stateOf(exercise),
+        putAway: exercise.putAway,
+      }))}
+      empty={
+        <>
+          No exercise yet. An exercise is made from one of your{' '}
+          <Link to="/companies">companies</Link>: its book becomes the key.
+        </>
+      }
+    >
+      <LeavingList which={({ kind }) => kind === 'exercise'} />
+      {dialog}
+    </ListPage>
+  );
+}
+
+/** From which company the new exercise is made. */
+function MakeFrom() {
+  const navigate = useNavigate();
+  const companies = useQuery({
+    queryKey: ['companies'],
+    queryFn: () => get('companies'),
+  });
+  const items = (companies.data ?? [])
+    .filter(({ putAway }) => !putAway)
+    .map(({ bookId, name }) => ({
+      key: bookId,
+      label: `from ${name}`,
+    }));
+  if (items.length === 0) return null;
+  return (
+    <Dropdown
+      autoFocus
+      trigger={['click']}
+      menu={{ items, onClick: ({ key }) => void navigate(makingAddress(key)) }}
+    >
+      <Button type="primary">Make an exercise</Button>
+    </Dropdown>
+  );
+}

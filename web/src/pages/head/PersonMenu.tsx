@@ -1,0 +1,31 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { Me } from '@gleddo/contract';
+import { Dropdown } from 'antd';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { post } from '../../platform/api/client';
+import { Initials } from './Initials';
+
+/** Who is signed in: their way in, and the way out. */
+export function PersonMenu({ me }: { me: Me }) {
+  const queries = useQueryClient();
+  const [isOpen, setOpen] = useState(true);
+  const navigate = useNavigate();
+  const leave = useMutation({
+    mutationFn: () => post('sign-out'),
+    onSettled: () => {
+      queries.clear();
+      window.location.assign('/');
+    },
+  });
+  const items = [
+    { key: 'who', label: `${me.name}, ${me.role}`, disabled: true },
+    { key: 'password', label: 'My sign-in', onClick: () => void navigate('/password') },
+    { key: 'out', label: 'Sign out', onClick: () => leave.mutate() },
+  ];
+  return (
+    <Dropdown autoFocus open={isOpen} onOpenChange={setOpen} menu={{ items }} trigger={['click']}>
+      <Initials me={me} />
+    </Dropdown>
+  );
+}
