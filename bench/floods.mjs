@@ -43,7 +43,7 @@ const OF_AN_INSTRUCTOR = {
   'works of two who have copied':
     async (ruth, { exercise }) =>
     () =>
-      ruth('GET', `exercises/${exercise}/foreign-figures`),
+      ruth('GET', `exercises/${exercise}/copied-figures`),
 };
 
 async function looksFor(person, ms) {

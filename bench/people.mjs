@@ -177,7 +177,7 @@ export function tell(what, turns) {
     const at = (share) => middle(turns.map((each) => percentile(each[which], share))).toFixed(0);
     return `${at(0.5)} ms, 95 of 100 within ${at(0.95)} ms`;
   };
-  const sum = (told) => turns.reduce((all, each) => all + told(each), 0);
+  const sum = (described) => turns.reduce((all, each) => all + described(each), 0);
   process.stdout.write(
     `${what}\n  a change ${of('changes')}; a page ${of('pages')}; ${sum(({ changes }) => changes.length)} changes, ${sum(({ faults }) => faults)} not done\n`,
   );

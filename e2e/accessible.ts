@@ -23,6 +23,8 @@ export async function nothingSerious(page: Page, where: string, part = 'body'): 
     .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
     .analyze();
   const serious = violations.filter((each) => ['serious', 'critical'].includes(each.impact ?? ''));
-  const told = serious.map(({ id, nodes }) => `${where}: ${id}: ${nodes[0]?.html.slice(0, 160)}`);
-  expect.soft(told).toEqual([]);
+  const described = serious.map(
+    ({ id, nodes }) => `${where}: ${id}: ${nodes[0]?.html.slice(0, 160)}`,
+  );
+  expect.soft(described).toEqual([]);
 }

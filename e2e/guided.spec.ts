@@ -157,9 +157,11 @@ test('a series goes on in another trade, and whose figures stand in a work is to
   await comeInAs(page, 'Ruth Marsh');
   await page.getByRole('link', { name: 'Results', exact: true }).click();
   await page.getByRole('link', { name: /^Spring at Tern Island(?!,)/ }).click();
-  const told = page.getByRole('region', { name: 'Somebody else’s figures' });
-  await expect(told.getByText(/Dov Armitage: \d+ amounts that are .*Bea Lindqvist/)).toBeVisible();
-  await expect(told.getByRole('listitem')).toHaveCount(1);
+  const described = page.getByRole('region', { name: 'Somebody else’s figures' });
+  await expect(
+    described.getByText(/Dov Armitage: \d+ amounts that are .*Bea Lindqvist/),
+  ).toBeVisible();
+  await expect(described.getByRole('listitem')).toHaveCount(1);
 
   await page.getByRole('link', { name: 'Exercises', exact: true }).click();
   await page.getByRole('link', { name: /^Spring at Tern Island(?!,)/ }).click();

@@ -81,7 +81,7 @@ function ask(method, path, body) {
   });
 }
 
-function told(what, isSo) {
+function described(what, isSo) {
   process.stdout.write(`${isSo ? '✓' : '×'} ${what}\n`);
   if (!isSo) process.exitCode = 1;
 }
@@ -96,30 +96,33 @@ try {
   const first = await ask('POST', '/api/first-instructor', person);
   const set = first.headers['set-cookie'] ?? [];
   cookies = set.map((each) => each.split(';')[0]).join('; ');
-  told('the first visitor comes in through the proxy', first.status === 200);
-  told(
+  described('the first visitor comes in through the proxy', first.status === 200);
+  described(
     'cookies are Secure, and of this host alone',
     set.every((each) => /^__Host-.*; Secure/.test(each)),
   );
-  told('browsers are told to stay with https', 'strict-transport-security' in first.headers);
+  described('browsers are told to stay with https', 'strict-transport-security' in first.headers);
   const both = await Promise.all(Array.from({ length: 20 }, () => ask('GET', '/api/me')));
-  told(
+  described(
     'a session holds at both servers',
     both.every(({ status }) => status === 200),
   );
   const large = await ask('POST', '/api/companies', { book: 'x'.repeat(8_900_000) });
-  told(
+  described(
     `a file that is too large is told (${large.status})`,
     /larger than it may be/.test(large.said),
   );
   servers[0].kill('SIGKILL');
   const after = [];
   for (let i = 0; i < 20; i++) after.push((await ask('GET', '/api/me')).status);
-  told(
+  described(
     'one server that is gone is passed over',
     after.every((status) => status === 200),
   );
-  told('what is measured is not told to others', (await ask('GET', '/metrics')).status === 404);
+  described(
+    'what is measured is not told to others',
+    (await ask('GET', '/metrics')).status === 404,
+  );
 } finally {
   nginx.kill();
   for (const server of servers) server.kill('SIGTERM');

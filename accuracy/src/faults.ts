@@ -76,10 +76,10 @@ const wrongPlace: Plant = (making, chance) => {
   const type = found && chance.oneOf(TAKEN_FOR[found.type ?? ''] ?? []);
   if (!found || !type || !making.take(`account ${found.id}`)) return null;
   making.change(found.id, { type });
-  const told = ['statement', 'section', 'contra', 'type'].map(
+  const described = ['statement', 'section', 'contra', 'type'].map(
     (check) => `account.${check}:${found.id}`,
   );
-  return { told, about: [found.id] };
+  return { described, about: [found.id] };
 };
 
 /** An account that was not set up: what belongs there stands on one of another type. */
@@ -109,7 +109,7 @@ const missing: Plant = (making, chance) => {
   for (const { id } of entries) making.touched.add(`entry ${id}`);
   making.give(found.id, standIn.id);
   return {
-    told: [`account.present:${found.id}`],
+    described: [`account.present:${found.id}`],
     about: [found.id, standIn.id, ...entries.map(({ id }) => id)],
   };
 };
@@ -137,7 +137,7 @@ const tooMany: Plant = (making, chance) => {
       lines: each.lines.map((other) => (other === line ? { ...other, account: id } : other)),
     },
   ]);
-  return { told: [`account.leftover:${id}`], about: [id, entry.id] };
+  return { described: [`account.leftover:${id}`], about: [id, entry.id] };
 };
 
 const outsideBand: Plant = (making, chance) => {
@@ -148,7 +148,7 @@ const outsideBand: Plant = (making, chance) => {
   );
   if (!found || !making.take(`account ${found.id}`)) return null;
   making.change(found.id, { number: found.number?.startsWith('9') ? '1001' : '9991' });
-  return { told: [`account.number-in-band:${found.id}`], about: [found.id] };
+  return { described: [`account.number-in-band:${found.id}`], about: [found.id] };
 };
 
 const namesCrossed: Plant = (making, chance) => {
@@ -170,7 +170,7 @@ const namesCrossed: Plant = (making, chance) => {
   making.change(one.id, { name: other.name });
   making.change(other.id, { name: one.name });
   return {
-    told: [`account.name:${one.id}`, `account.name:${other.id}`],
+    described: [`account.name:${one.id}`, `account.name:${other.id}`],
     about: [one.id, other.id],
   };
 };
@@ -204,7 +204,7 @@ const openingAmount: Plant = (making, chance) => {
   making.balances[found.id] =
     (making.balances[found.id] ?? 0) + (chance.oneOf([900, -4500, 12_000, 100]) ?? 900);
   ownSuspense(making, chance);
-  return { told: [`opening.amount:${found.id}`], about: [found.id, 'own-suspense'] };
+  return { described: [`opening.amount:${found.id}`], about: [found.id, 'own-suspense'] };
 };
 
 const openingSide: Plant = (making, chance) => {
@@ -212,7 +212,7 @@ const openingSide: Plant = (making, chance) => {
   if (!found || !making.take(`account ${found.id}`)) return null;
   making.balances[found.id] = -(making.balances[found.id] ?? 0);
   ownSuspense(making, chance);
-  return { told: [`opening.side:${found.id}`], about: [found.id, 'own-suspense'] };
+  return { described: [`opening.side:${found.id}`], about: [found.id, 'own-suspense'] };
 };
 
 const openingMissing: Plant = (making, chance) => {
@@ -221,7 +221,7 @@ const openingMissing: Plant = (making, chance) => {
   delete making.balances[found.id];
   ownSuspense(making, chance);
   return {
-    told: [`opening.amount:${found.id}`, `opening.side:${found.id}`],
+    described: [`opening.amount:${found.id}`, `opening.side:${found.id}`],
     about: [found.id, 'own-suspense'],
   };
 };
@@ -230,7 +230,7 @@ const entryMissing: Plant = (making, chance) => {
   const found = freeEntry(making, chance);
   if (!found) return null;
   making.changeEntry(found.id, () => []);
-  return { told: [`entry.present:${found.id}`], about: [found.id] };
+  return { described: [`entry.present:${found.id}`], about: [found.id] };
 };
 
 const entryChanged =
@@ -240,7 +240,7 @@ const entryChanged =
     const next = found && change(found, making, chance);
     if (!found || !next) return null;
     making.changeEntry(found.id, () => [next]);
-    return { told: [`${check}:${found.id}`], about: [found.id] };
+    return { described: [`${check}:${found.id}`], about: [found.id] };
   };
 
 const entryAmount = entryChanged((entry, _, chance) => {
@@ -286,14 +286,14 @@ const entryTwice: Plant = (making, chance) => {
   if (!found) return null;
   const id = `${found.id}-again`;
   making.changeEntry(found.id, (entry) => [entry, { ...entry, id }]);
-  return { told: [`entry.extra:${found.id}`, `entry.extra:${id}`], about: [found.id, id] };
+  return { described: [`entry.extra:${found.id}`, `entry.extra:${id}`], about: [found.id, id] };
 };
 
 const closingAsGeneral: Plant = (making) => {
   const found = making.entries.find(({ kind }) => kind === 'closing');
   if (!found || !making.take(`entry ${found.id}`)) return null;
   making.changeEntry(found.id, (entry) => [{ ...entry, kind: 'general' }]);
-  return { told: [`entry.kind:${found.id}`], about: [found.id] };
+  return { described: [`entry.kind:${found.id}`], about: [found.id] };
 };
 
 const parentLost: Plant = (making, chance) => {
@@ -304,7 +304,7 @@ const parentLost: Plant = (making, chance) => {
   );
   if (!found || !making.take(`account ${found.id}`)) return null;
   making.change(found.id, { parent: null });
-  return { told: [`account.parent:${found.id}`], about: [found.id] };
+  return { described: [`account.parent:${found.id}`], about: [found.id] };
 };
 
 const numberTwice: Plant = (making, chance) => {
@@ -325,7 +325,7 @@ const numberTwice: Plant = (making, chance) => {
   if (!one || !other || !making.take(`account ${one.id}`, `account ${other.id}`)) return null;
   making.change(one.id, { number: other.number });
   return {
-    told: [`account.number-unique:${one.id}`, `account.number-unique:${other.id}`],
+    described: [`account.number-unique:${one.id}`, `account.number-unique:${other.id}`],
     about: [one.id, other.id],
   };
 };
@@ -338,7 +338,7 @@ const retired: Plant = (making, chance) => {
   );
   if (!found || !making.take(`account ${found.id}`)) return null;
   making.change(found.id, { retired: true });
-  return { told: [`account.retired:${found.id}`], about: [found.id] };
+  return { described: [`account.retired:${found.id}`], about: [found.id] };
 };
 
 const twice: Plant = (making, chance) => {
@@ -361,7 +361,7 @@ const twice: Plant = (making, chance) => {
   ];
   making.stands.set(id, []);
   return {
-    told: [`account.duplicate:${id}`, `account.duplicate:${found.id}`],
+    described: [`account.duplicate:${id}`, `account.duplicate:${found.id}`],
     about: [id, found.id],
   };
 };

@@ -17,10 +17,10 @@ export interface Verdict {
 const lostBy = (result: Result): number =>
   result.outcome === 'not-met' ? result.of - result.points : 0;
 
-const tells = (result: Result, { told }: Planted): boolean => told.includes(result.ref);
+const tells = (result: Result, { described }: Planted): boolean => described.includes(result.ref);
 
-const isAbout = (result: Result, { about, told }: Planted): boolean =>
-  told.includes(result.ref) || about.includes(result.subject.id);
+const isAbout = (result: Result, { about, described }: Planted): boolean =>
+  described.includes(result.ref) || about.includes(result.subject.id);
 
 /** Of two accounts set up alike nobody can say which is one too many. */
 const isTwin = ({ book, planted }: Made, name: string): boolean =>
@@ -57,7 +57,7 @@ export function verdictOn(made: Made): Verdict {
         (each) =>
           !checked.results.some((result) => result.outcome === 'not-met' && tells(result, each)),
       )
-      .map(({ kind, told }) => `${kind}: ${told.join(' or ')}`),
+      .map(({ kind, described }) => `${kind}: ${described.join(' or ')}`),
     falseAlarms: faults
       .filter((result) => !made.planted.some((each) => isAbout(result, each)))
       .map(says),

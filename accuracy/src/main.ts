@@ -16,7 +16,7 @@ function tell(made: Made, verdict: Verdict): void {
   ];
   if (lines.length === 0) return;
   out(
-    `work ${made.seed}, ${made.key.book.company.name}; planted: ${made.planted.map(({ kind, told }) => `${kind} ${told[0] ?? ''}`).join('; ') || 'nothing'}`,
+    `work ${made.seed}, ${made.key.book.company.name}; planted: ${made.planted.map(({ kind, described }) => `${kind} ${described[0] ?? ''}`).join('; ') || 'nothing'}`,
   );
   if (show !== '') out(`  harmless: ${made.harmless.join('; ')}`);
   lines.forEach(out);

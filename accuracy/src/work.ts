@@ -4,7 +4,7 @@ import type { Account, AnswerKey, Book, Entry } from '@gleddo/core';
 export interface Planted {
   readonly kind: string;
   /** References such as `account.type:bank`, any of which tells it; a name alone stands for every check of the group. */
-  readonly told: readonly string[];
+  readonly described: readonly string[];
   /** Everything that may be said of it without being a false alarm. */
   readonly about: readonly string[];
 }
@@ -77,8 +77,8 @@ export class Making {
   }
 
   made(): Made {
-    const { dealings, locked, ...frame } = this.key.book;
-    void dealings;
+    const { subledgers, locked, ...frame } = this.key.book;
+    void subledgers;
     void locked;
     const book: Book = {
       ...frame,

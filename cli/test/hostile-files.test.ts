@@ -27,7 +27,7 @@ async function gleddo(...args: string[]) {
 const LONGEST_LINE = 1_000;
 
 /** Lines that can be read, and nothing of where in the program it was found. */
-const isTold = (said: string): boolean =>
+const isReported = (said: string): boolean =>
   said.split('\n').every((line) => line.length < LONGEST_LINE) &&
   !/\n {1,8}at |undefined|NaN/.test(said);
 
@@ -44,9 +44,9 @@ describe('the command, given a file that means harm', () => {
       expect(said).toContain('good.csv');
       const about = said.split('good.csv')[0] ?? '';
       expect(about).toContain(name);
-      expect(isTold(about)).toBe(true);
+      expect(isReported(about)).toBe(true);
       const { said: health } = await gleddo('health', file);
-      expect(isTold(health)).toBe(true);
+      expect(isReported(health)).toBe(true);
     },
     60_000,
   );

@@ -114,7 +114,7 @@ export interface ChangesAnswer {
 }
 
 /** What an open book hears: the revision that the book is at now. */
-export interface BookTold {
+export interface BookEvent {
   readonly revision: number;
 }
 

@@ -1,6 +1,6 @@
 import { MOST_OF_A_PICTURE, type GuideShown } from '@gleddo/core';
 import { ArrayMaxSize, IsArray } from 'class-validator';
-import type { RehearsalMarks } from './rehearsals.js';
+import type { TrialRunMarks } from './trial-runs.js';
 import type { FoundSoFar } from './tries.js';
 import { AreShortTexts, IsId, IsProse, IsShortText } from './fields.js';
 
@@ -74,9 +74,9 @@ export interface Practice {
 
 /** What a check of a practice says: all of it, or, until the exercise itself is handed in, nothing that its key says. */
 export type PracticeCheck =
-  | { readonly told: 'all'; readonly marks: RehearsalMarks }
+  | { readonly described: 'all'; readonly marks: TrialRunMarks }
   | {
-      readonly told: 'so-far';
+      readonly described: 'so-far';
       readonly points: number;
       readonly of: number;
       readonly found: FoundSoFar;
@@ -102,7 +102,7 @@ export interface PractisedShown {
 }
 
 /** Somebody else’s figures in a work: a fact, no verdict. */
-export interface ForeignShown {
+export interface CopiedShown {
   readonly tryId: string;
   readonly student: string;
   readonly whose: string;

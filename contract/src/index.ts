@@ -40,7 +40,7 @@ export {
 } from './companies.js';
 export {
   type BookAnswer,
-  type BookTold,
+  type BookEvent,
   type BookUse,
   type ChangesAnswer,
   ChangesRequest,
@@ -85,7 +85,7 @@ export {
   type FoundSoFar,
   type InterimCheck,
   type Marked,
-  type MendedCheck,
+  type CorrectedCheck,
   type MyTry,
   type MyTryDetail,
   NewNoteRequest,
@@ -106,12 +106,7 @@ export {
   type StockNote,
   USUAL_GIVING,
 } from './giving.js';
-export {
-  type Rehearsal,
-  type RehearsalMarks,
-  RehearseRequest,
-  SpoilRequest,
-} from './rehearsals.js';
+export { type TrialRun, type TrialRunMarks, TrialRunRequest, SpoilRequest } from './trial-runs.js';
 export {
   AcceptRequest,
   CheckAgainRequest,
@@ -125,7 +120,7 @@ export {
 } from './marking.js';
 export {
   AnswerRequest,
-  type ForeignShown,
+  type CopiedShown,
   type GuideAnswer,
   type GuidePlace,
   GoOnRequest,

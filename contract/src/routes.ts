@@ -1,4 +1,4 @@
-import type { DrillTold } from '@gleddo/core';
+import type { DrillFeedback } from '@gleddo/core';
 import type {
   BookAnswer,
   ChangesAnswer,
@@ -37,7 +37,7 @@ import type {
 } from './groups.js';
 import type {
   AnswerRequest,
-  ForeignShown,
+  CopiedShown,
   GoOnRequest,
   GuideAnswer,
   GuidePlace,
@@ -85,12 +85,12 @@ import type {
   SignInRequest,
   Welcome,
 } from './people.js';
-import type { Rehearsal, RehearsalMarks, RehearseRequest, SpoilRequest } from './rehearsals.js';
+import type { TrialRun, TrialRunMarks, TrialRunRequest, SpoilRequest } from './trial-runs.js';
 import type {
   ClassResults,
   InterimCheck,
   Marked,
-  MendedCheck,
+  CorrectedCheck,
   MyTry,
   MyTryDetail,
   NewNoteRequest,
@@ -159,7 +159,7 @@ export const ROUTES = {
   'GET books/:id/guide': to<GuideAnswer>(),
   'PUT books/:id/place': to<GuidePlace, PlaceRequest>(),
   'PUT books/:id/answers': to<undefined, AnswerRequest>(),
-  'POST books/:id/go-on': to<GuideAnswer, GoOnRequest>(),
+  'POST books/:id/skip-ahead': to<GuideAnswer, GoOnRequest>(),
   'GET books/:id/pictures/:picture': to<undefined>(),
 
   'GET groups': to<GroupSummary[]>(),
@@ -184,16 +184,16 @@ export const ROUTES = {
   'GET exercises/:id/seeds': to<SeedShown[]>(),
   'POST exercises/:id/hand-out': to<ExerciseAnswer, HandOutRequest>(),
   'POST exercises/:id/take-back': to<ExerciseAnswer, TakeBackRequest>(),
-  'POST exercises/:id/let-go-on': to<LetGoOn, LetGoOnRequest>(),
+  'POST exercises/:id/let-skip-ahead': to<LetGoOn, LetGoOnRequest>(),
   'POST exercises/:id/pictures': to<PictureKept, PictureRequest>(),
   'GET exercises/:id/pictures/:picture': to<undefined>(),
   'GET exercises/:id/practised': to<PractisedShown[]>(),
-  'GET exercises/:id/rehearsal': to<Rehearsal>(),
-  'POST exercises/:id/rehearsal/begin': to<Rehearsal, RehearseRequest>(),
-  'POST exercises/:id/rehearsal/spoil': to<Rehearsal, SpoilRequest>(),
-  'POST exercises/:id/rehearsal/check': to<RehearsalMarks>(),
+  'GET exercises/:id/trial-run': to<TrialRun>(),
+  'POST exercises/:id/trial-run/begin': to<TrialRun, TrialRunRequest>(),
+  'POST exercises/:id/trial-run/spoil': to<TrialRun, SpoilRequest>(),
+  'POST exercises/:id/trial-run/check': to<TrialRunMarks>(),
   'GET exercises/:id/results': to<ClassResults>(),
-  'GET exercises/:id/foreign-figures': to<ForeignShown[]>(),
+  'GET exercises/:id/copied-figures': to<CopiedShown[]>(),
   'GET exercises/:id/key-versions': to<KeyVersionShown[]>(),
   'POST exercises/:id/check-again': to<ClassResults, CheckAgainRequest>(),
   'GET exercises/:id/check-again/preview': to<Preview>(),
@@ -222,13 +222,13 @@ export const ROUTES = {
   'POST my-exercises/:id/hand-in': to<MyTryDetail>(),
   'POST my-exercises/:id/file': to<MyTryDetail, OwnFileRequest>(),
   'POST my-exercises/:id/copy': to<MyTryDetail>(),
-  'POST my-exercises/:id/copy/check': to<MendedCheck>(),
+  'POST my-exercises/:id/copy/check': to<CorrectedCheck>(),
   'GET practices': to<Practice[]>(),
   'POST practices': to<Practice, PracticeRequest>(),
   'GET practices/:id': to<Practice>(),
   'POST practices/:id/check': to<PracticeCheck>(),
   'GET drills': to<DrillStanding>(),
-  'POST drills/answers': to<DrillTold, DrillAnswerRequest>(),
+  'POST drills/answers': to<DrillFeedback, DrillAnswerRequest>(),
 } as const;
 
 type Routes = typeof ROUTES;

@@ -88,7 +88,7 @@ export interface MyTryDetail extends MyTry {
 }
 
 /** What is found in the copy in which a student puts their work right. */
-export interface MendedCheck {
+export interface CorrectedCheck {
   /** Null where marks are not shown. */
   readonly points: number | null;
   readonly of: number | null;

@@ -58,11 +58,11 @@ export const anyBook: fc.Arbitrary<Book> = fc
       .chain((count) => fc.tuple(...Array.from({ length: count }, (_, i) => entryOf(ids, i))));
     return fc
       .tuple(opening, entries)
-      .map(([balances, all]) => shortlyTold(book(accounts, { ...balances }, all)));
+      .map(([balances, all]) => shortlyDescribed(book(accounts, { ...balances }, all)));
   });
 
 /** A failing book is told without the scheme and the plan, which are always the same. */
-function shortlyTold(of: Book): Book {
+function shortlyDescribed(of: Book): Book {
   const tell = () => JSON.stringify({ ...of, scheme: 0, numberPlan: 0, company: 0 });
   return Object.defineProperty({ ...of }, fc.toStringMethod, { value: tell, enumerable: false });
 }

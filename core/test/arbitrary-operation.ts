@@ -187,7 +187,7 @@ function ofBooks(of: Book): fc.Arbitrary<Operation>[] {
 const LINE = { item: null, quantity: null, price: null, account: null, amount: null };
 
 /** Parties, items, documents and schedules, some of them of things that are not there. */
-function ofDealings(of: Book): fc.Arbitrary<Operation>[] {
+function ofSubledgers(of: Book): fc.Arbitrary<Operation>[] {
   const id = fc.constantFrom(...of.accounts.map((account) => account.id), 'nobody');
   const maybe: fc.Arbitrary<string | null> = fc.option(id);
   const amount = fc.integer({ min: -5, max: 500 });
@@ -282,7 +282,7 @@ export const plainOperation = (of: Book): fc.Arbitrary<Operation> =>
 
 /** The same, and of its parties, items, documents and schedules. */
 export const anyOperation = (of: Book): fc.Arbitrary<Operation> =>
-  severalOf([...ofAccounts(of), ...ofBooks(of), ...ofDealings(of)]);
+  severalOf([...ofAccounts(of), ...ofBooks(of), ...ofSubledgers(of)]);
 
 function severalOf(all: fc.Arbitrary<Operation>[]): fc.Arbitrary<Operation> {
   const single = fc.oneof(...all);

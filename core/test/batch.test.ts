@@ -56,7 +56,7 @@ describe('a batch', () => {
     });
     const held = waiting(shop(), rent, sold);
     const out: Operation = { kind: 'remove-waiting', id: 'rent' };
-    expect(after(held, out).book.dealings?.waiting).toEqual([sold]);
+    expect(after(held, out).book.subledgers?.waiting).toEqual([sold]);
     expect(after(after(held, out).book, after(held, out).inverse).book).toEqual(held);
     expect(after(waiting(shop(), rent), out).book).toEqual(shop());
     expect(apply(shop(), out, AUTHOR)).toMatchObject({ ok: false });
@@ -66,7 +66,7 @@ describe('a batch', () => {
     const held = waiting(shop(), rent, sold);
     const dearer = { ...rent, lines: sold.lines };
     const { book, inverse } = after(held, { kind: 'put-waiting', entry: dearer });
-    expect(book.dealings?.waiting).toEqual([dearer, sold]);
+    expect(book.subledgers?.waiting).toEqual([dearer, sold]);
     expect(after(book, inverse).book).toEqual(held);
   });
 
@@ -75,7 +75,7 @@ describe('a batch', () => {
     const posting = postBatch(mine);
     const both = waiting(mine, sold);
     const posted = after(both, posting).book;
-    expect(posted.dealings?.waiting).toEqual([sold]);
+    expect(posted.subledgers?.waiting).toEqual([sold]);
     expect(apply(posted, posting, AUTHOR)).toMatchObject({ ok: false });
   });
 
@@ -89,7 +89,7 @@ describe('a batch', () => {
   it('stays with the book’s file, is told by its health, and says what it did', () => {
     const held = waiting(shop(), rent, sold);
     const read = readBook(writeBook(held));
-    expect(read).toMatchObject({ ok: true, value: { dealings: { waiting: [rent, sold] } } });
+    expect(read).toMatchObject({ ok: true, value: { subledgers: { waiting: [rent, sold] } } });
     const found = (book: Book) =>
       healthOf(book).filter(({ check }) => check === 'health.nothing-waits');
     expect(found(shop())).toEqual([]);
@@ -114,7 +114,7 @@ describe('templates', () => {
     expect(profit(book)).toBe(profit(shop()));
     expect(readBook(writeBook(book))).toMatchObject({
       ok: true,
-      value: { dealings: { templates: [kept] } },
+      value: { subledgers: { templates: [kept] } },
     });
     expect(operationSays(put, shop())).toBe('Template “Rent” kept.');
     expect(operationSays(inverse, book)).toBe('Template “Rent” thrown away.');

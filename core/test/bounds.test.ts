@@ -140,7 +140,7 @@ describe('accounts besides those of the key', () => {
         ),
       })),
     });
-    const told = checkWork(key, work).results.filter(({ check }) => check === 'entry.amounts');
-    expect(told.map(sentenceOf).join(' ')).toContain('“Paper”');
+    const described = checkWork(key, work).results.filter(({ check }) => check === 'entry.amounts');
+    expect(described.map(sentenceOf).join(' ')).toContain('“Paper”');
   });
 });

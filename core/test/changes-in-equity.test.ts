@@ -33,7 +33,7 @@ const ACCOUNTS = [
 const closing: Partial<Entry> = { kind: 'closing' };
 
 /** What is not zero of each row, by account. */
-function told(entries: readonly Entry[], opening: Record<string, number> = {}) {
+function described(entries: readonly Entry[], opening: Record<string, number> = {}) {
   const { rows, total } = changesInEquity(book(ACCOUNTS, opening, entries), YEAR);
   expect(rows.reduce((sum, { closing: at }) => sum + at, 0)).toBe(total.closing);
   return Object.fromEntries(
@@ -71,8 +71,8 @@ describe('changes in equity', () => {
       capital: { profit: 6_000, between: -2_500, closing: 3_500 },
       drawn: { takenOut: -2_500, between: 2_500 },
     };
-    expect(told(inOne)).toEqual(expected);
-    expect(told(inTwo)).toEqual(expected);
+    expect(described(inOne)).toEqual(expected);
+    expect(described(inTwo)).toEqual(expected);
   });
 
   it('drawings that were closed and retired still say what was taken out', () => {
@@ -98,7 +98,7 @@ describe('changes in equity', () => {
       }),
       entry('on', '2027-12-31', { lines: { summary: 6_000, capital: -6_000 }, rest: closing }),
     ];
-    expect(told(through)).toEqual({
+    expect(described(through)).toEqual({
       capital: { profit: 6_000, closing: 6_000 },
       drawn: { takenOut: -2_500, closing: -2_500 },
     });
@@ -120,7 +120,7 @@ describe('changes in equity', () => {
         rest: closing,
       }),
     ];
-    expect(told(entries)).toEqual({
+    expect(described(entries)).toEqual({
       capital: { profit: 3_600, between: -2_500, closing: 1_100 },
       other: { profit: 2_400, between: -900, closing: 1_500 },
       drawn: { takenOut: -2_500, between: 2_500 },
@@ -130,7 +130,7 @@ describe('changes in equity', () => {
 
   it('not closed yet, the profit is a row of its own; a dividend is taken out when it is granted', () => {
     const granted = entry('granted', '2027-06-01', { lines: { dividends: 700, owed: -700 } });
-    expect(told([...TRADING.slice(0, 2), granted])).toEqual({
+    expect(described([...TRADING.slice(0, 2), granted])).toEqual({
       dividends: { takenOut: -700, closing: -700 },
       profit: { profit: 6_000, closing: 6_000 },
     });
@@ -139,7 +139,7 @@ describe('changes in equity', () => {
   it('what goes from one equity account to another is neither contributed nor taken out', () => {
     const bonus = entry('bonus', '2027-06-01', { lines: { premium: 800, shares: -800 } });
     const aside = entry('aside', '2027-06-02', { lines: { kept: 300, reserve: -300 } });
-    expect(told([bonus, aside], { bank: 2_000, premium: -1_500, kept: -500 })).toEqual({
+    expect(described([bonus, aside], { bank: 2_000, premium: -1_500, kept: -500 })).toEqual({
       premium: { opening: 1_500, between: -800, closing: 700 },
       shares: { between: 800, closing: 800 },
       kept: { opening: 500, between: -300, closing: 200 },
@@ -151,7 +151,7 @@ describe('changes in equity', () => {
     const both = entry('both', '2027-06-01', {
       lines: { premium: 800, bank: 200, shares: -1_000 },
     });
-    expect(told([both])).toEqual({
+    expect(described([both])).toEqual({
       premium: { between: -800, closing: -800 },
       shares: { between: 800, contributed: 200, closing: 1_000 },
     });
@@ -162,7 +162,7 @@ describe('changes in equity', () => {
       lines: { kept: 450, bank: -450 },
       rest: { kind: 'prior-period-adjustment' },
     });
-    expect(told([late], { bank: 500, kept: -500 })).toEqual({
+    expect(described([late], { bank: 500, kept: -500 })).toEqual({
       kept: { opening: 500, restated: -450, closing: 50 },
     });
   });

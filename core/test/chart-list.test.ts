@@ -11,8 +11,8 @@ import {
 } from '../src/index.js';
 import { acct, change, shop } from './builder.js';
 
-const ids = (wanted: Partial<ListWanted>, of = shop(), told = {}) =>
-  listAccounts(of, { ...ALL_ACCOUNTS, ...wanted }, told).map(({ id }) => id);
+const ids = (wanted: Partial<ListWanted>, of = shop(), described = {}) =>
+  listAccounts(of, { ...ALL_ACCOUNTS, ...wanted }, described).map(({ id }) => id);
 
 describe('the list of accounts', () => {
   it('stands in the order of the chart, by number or by name', () => {

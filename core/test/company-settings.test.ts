@@ -1,5 +1,5 @@
 import { checkWork, keyOf, sentenceOf, type Book, type Checked } from '../src/index.js';
-import { withDealings } from '../src/model/book/dealings.js';
+import { withSubledgers } from '../src/model/book/subledgers.js';
 import { shop } from './builder.js';
 
 const key = (rest: Parameters<typeof keyOf>[1] = {}) => keyOf(shop(), rest);
@@ -35,11 +35,13 @@ describe('settings of the company', () => {
 
   test('of the inventory and the year are told in words', () => {
     const asked = key({ settings: ['inventory', 'firstDay', 'currency'] });
-    const work = withDealings(ofCompany(shop(), { firstDay: '2027-07-01', currency: 'USD' }), {
+    const work = withSubledgers(ofCompany(shop(), { firstDay: '2027-07-01', currency: 'USD' }), {
       inventory: 'periodic',
     });
-    const told = checkWork(asked, work).results.filter(({ check }) => check === 'company.settings');
-    expect(told.map(sentenceOf)).toEqual([
+    const described = checkWork(asked, work).results.filter(
+      ({ check }) => check === 'company.settings',
+    );
+    expect(described.map(sentenceOf)).toEqual([
       'Currency is USD in this work; it is EUR.',
       'First day of the financial year is 1 July 2027 in this work; it is 1 January 2027.',
       'Inventory system is periodic in this work; it is perpetual.',

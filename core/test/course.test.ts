@@ -10,7 +10,7 @@ import {
 } from '../src/index.js';
 import { anyBook } from './arbitrary-book.js';
 import { shop, entry } from './builder.js';
-import { anyPapers, dealer, of, paper, withPapers } from './dealings.js';
+import { anyPapers, dealer, of, paper, withPapers } from './subledgers.js';
 
 const YEAR = { from: '2027-01-01', to: '2027-12-31' };
 const SPRING = { from: '2027-02-01', to: '2027-05-15' };
@@ -55,7 +55,7 @@ describe('the course of a book', () => {
 });
 
 describe('what looks wrong and is right', () => {
-  const told = (book: Book, at: string, whole = book) =>
+  const described = (book: Book, at: string, whole = book) =>
     looksWrong(book, at, whole).map(({ account, title }) => [account, title]);
   const sent = paper('out', 'goods-out', {
     party: 'ann',
@@ -80,12 +80,12 @@ describe('what looks wrong and is right', () => {
     expect(found?.says).toBe(
       'boat left for ann on 10 February 2027 and their cost, 20, went with them; the invoice follows on 19 February 2027. Until then the books show the cost without the sale.',
     );
-    expect(told(book, '2027-02-19')).toEqual([]);
-    expect(told(withPapers(dealer('periodic'), sent, invoice), '2027-02-12')).toEqual([]);
+    expect(described(book, '2027-02-19')).toEqual([]);
+    expect(described(withPapers(dealer('periodic'), sent, invoice), '2027-02-12')).toEqual([]);
   });
 
   test('what was sent without ever being invoiced is sold at once', () => {
-    expect(told(withPapers(bought, sent), '2027-02-12')).toEqual([]);
+    expect(described(withPapers(bought, sent), '2027-02-12')).toEqual([]);
   });
 
   test('a customer in credit, a supplier paid ahead', () => {
@@ -94,7 +94,7 @@ describe('what looks wrong and is right', () => {
       paper('p', 'customer-payment', { party: 'ann', money: 'bank', amount: 500 }),
       paper('q', 'supplier-payment', { party: 'mill', money: 'bank', amount: 6000 }),
     );
-    expect(told(ahead, '2027-03-01')).toEqual([
+    expect(described(ahead, '2027-03-01')).toEqual([
       ['debtors', 'A customer in credit'],
       ['creditors', 'A supplier paid ahead'],
     ]);
@@ -109,12 +109,12 @@ describe('what looks wrong and is right', () => {
       dealer(),
       paper('in', 'goods-in', { party: 'mill', lines: [of('boat', 1, 1000)] }),
     );
-    expect(told(goods, '2027-03-01')).toEqual([['unbilled', 'Goods received, not invoiced']]);
+    expect(described(goods, '2027-03-01')).toEqual([['unbilled', 'Goods received, not invoiced']]);
     const bill = withPapers(
       dealer(),
       paper('b', 'supplier-invoice', { party: 'mill', lines: [of('boat', 1, 1000)] }),
     );
-    expect(told(bill, '2027-03-01')).toEqual([['transit', 'Invoiced, not received']]);
+    expect(described(bill, '2027-03-01')).toEqual([['transit', 'Invoiced, not received']]);
   });
 
   test('an overdrawn bank, at that day only', () => {
@@ -125,7 +125,7 @@ describe('what looks wrong and is right', () => {
         entry('in', '2027-02-05', { lines: { bank: 600_000, loan: -600_000 } }),
       ],
     };
-    expect(told(book, '2027-02-02')).toEqual([['bank', 'Overdrawn']]);
-    expect(told(book, '2027-02-05')).toEqual([]);
+    expect(described(book, '2027-02-02')).toEqual([['bank', 'Overdrawn']]);
+    expect(described(book, '2027-02-05')).toEqual([]);
   });
 });

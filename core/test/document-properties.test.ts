@@ -4,7 +4,7 @@ import {
   balanceSheet,
   bookFromJson,
   bookToJson,
-  dealingsOf,
+  subledgersOf,
   nextYear,
   profitAndLoss,
   stockCourse,
@@ -14,7 +14,7 @@ import {
   type Operation,
 } from '../src/index.js';
 import { COMPANY, entry } from './builder.js';
-import { after, anyPapers, balances, dealer, END, put, withPapers } from './dealings.js';
+import { after, anyPapers, balances, dealer, END, put, withPapers } from './subledgers.js';
 
 const YEAR = { from: '2027-01-01', to: END };
 
@@ -38,7 +38,7 @@ describe('whatever happened', () => {
   test('what lies in stock is worth what the stock account says', () => {
     property((papers) => {
       const at = withPapers(dealer(), ...papers);
-      const worth = [...stockCourse(dealingsOf(at)).standing.values()];
+      const worth = [...stockCourse(subledgersOf(at)).standing.values()];
       expect(worth.reduce((sum, { value }) => sum + value, 0)).toBe(balances(at)['stock'] ?? 0);
     });
   });

@@ -1,4 +1,4 @@
-import { apply, dealingsOf, type Document, type Operation } from '../src/index.js';
+import { apply, subledgersOf, type Document, type Operation } from '../src/index.js';
 import { entry } from './builder.js';
 import {
   after,
@@ -11,7 +11,7 @@ import {
   put,
   refusalsTo,
   withPapers,
-} from './dealings.js';
+} from './subledgers.js';
 
 describe('a document is refused, with the reason', () => {
   const one = paper('one', 'customer-invoice', { party: 'ann', lines: [of('boat', 1, 2000)] });
@@ -118,7 +118,7 @@ describe('a document is refused, with the reason', () => {
   });
 
   test('where an account for it is missing', () => {
-    const { posting, inventory } = dealingsOf(invoiced);
+    const { posting, inventory } = subledgersOf(invoiced);
     const without = after(dealer(), {
       kind: 'change-posting',
       posting: { ...posting, receivables: null },
@@ -138,15 +138,15 @@ describe('a document is refused, with the reason', () => {
   });
 
   test('what a document names stays', () => {
-    expect(refusalsTo(invoiced, { kind: 'remove-party', id: 'ann' })).toEqual(['dealings.named']);
-    expect(refusalsTo(invoiced, { kind: 'remove-item', id: 'boat' })).toEqual(['dealings.named']);
+    expect(refusalsTo(invoiced, { kind: 'remove-party', id: 'ann' })).toEqual(['subledgers.named']);
+    expect(refusalsTo(invoiced, { kind: 'remove-item', id: 'boat' })).toEqual(['subledgers.named']);
     expect(
       refusalsTo(invoiced, { kind: 'delete-account', id: 'unbilled', children: 'refuse' }),
     ).toEqual(['account.named']);
   });
 
   test('how the stock is kept is changed with all that documents made, and back', () => {
-    const { posting } = dealingsOf(invoiced);
+    const { posting } = subledgersOf(invoiced);
     const turned = apply(invoiced, { kind: 'change-posting', posting, inventory: 'periodic' });
     if (!turned.ok) throw new Error(turned.refusals[0]?.says);
     expect(after(turned.value.book, turned.value.inverse)).toEqual(invoiced);
@@ -157,7 +157,7 @@ describe('a document is refused, with the reason', () => {
     expect(refusalsTo(dealer(), item_({ price: -1 }))).toEqual(['item.price']);
     expect(refusalsTo(dealer(), item_({ cost: -1 }))).toEqual(['item.price']);
     expect(refusalsTo(dealer(), item_({ openingQuantity: -1 }))).toEqual(['item.opening']);
-    expect(refusalsTo(dealer(), item_({ name: ' ' }))).toEqual(['dealings.nameless']);
+    expect(refusalsTo(dealer(), item_({ name: ' ' }))).toEqual(['subledgers.nameless']);
     expect(refusalsTo(dealer(), item_({ stockAccount: 'nowhere' }))).toEqual(['account.unknown']);
   });
 
@@ -179,7 +179,7 @@ describe('a document is refused, with the reason', () => {
   });
 
   test('what stays as it is in an exercise is neither changed nor removed', () => {
-    const { posting, inventory } = dealingsOf(invoiced);
+    const { posting, inventory } = subledgersOf(invoiced);
     const elsewhere: Operation = {
       kind: 'change-posting',
       posting: { ...posting, receivables: 'bank' },

@@ -1,7 +1,7 @@
 import {
   bookFromJson,
   bookToJson,
-  dealingsOf,
+  subledgersOf,
   stockCourse,
   whoOwes,
   type Book,
@@ -19,7 +19,7 @@ import {
   paper,
   party,
   withPapers,
-} from './dealings.js';
+} from './subledgers.js';
 
 const made = (book: Book, id: string) =>
   Object.fromEntries(
@@ -92,7 +92,7 @@ describe('what a document does to the books', () => {
       one('d', '2027-02-05'),
     );
     expect(balances(all)['cost']).toBe(1000);
-    expect(stockCourse(dealingsOf(all)).standing.get('boat')).toMatchObject({
+    expect(stockCourse(subledgersOf(all)).standing.get('boat')).toMatchObject({
       quantity: 0,
       value: 0,
     });
@@ -105,7 +105,7 @@ describe('what a document does to the books', () => {
       lines: [of('boat', 5)],
     });
     const beyond = withPapers(bought, out);
-    expect(stockCourse(dealingsOf(beyond)).beyond).toEqual([
+    expect(stockCourse(subledgersOf(beyond)).beyond).toEqual([
       { document: 'out', item: 'boat', quantity: 2000 },
     ]);
   });

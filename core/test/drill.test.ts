@@ -4,7 +4,7 @@ import {
   DRILL_KINDS,
   drillNames,
   drillQuestion,
-  drillTold,
+  drillFeedback,
   shippedPlan,
   shippedScheme,
   STOCK,
@@ -25,8 +25,8 @@ const ofType = (wanted: string) =>
 it('has some 400 names, each once in its words, each of a type that there is', () => {
   expect(STOCK.length).toBeGreaterThanOrEqual(400);
   expect(STOCK.filter(({ type }) => !typeOf(scheme, type))).toEqual([]);
-  const told = STOCK.map(({ name, country }) => `${name} ${country ?? ''}`);
-  expect(told.filter((each, i) => told.indexOf(each) < i)).toEqual([]);
+  const described = STOCK.map(({ name, country }) => `${name} ${country ?? ''}`);
+  expect(described.filter((each, i) => described.indexOf(each) < i)).toEqual([]);
   for (const country of ['gb', 'us'])
     expect(STOCK.filter((each) => each.country === country).length).toBeGreaterThan(20);
 });
@@ -54,10 +54,10 @@ it('asks each name with one right option among others, and says why', () => {
       if (asked === null) continue;
       const ids = asked.options.map(({ id }) => id);
       expect(new Set(ids).size).toBe(ids.length);
-      const right = ids.filter((id) => drillTold({ name, kind }, id, BY).isRight);
+      const right = ids.filter((id) => drillFeedback({ name, kind }, id, BY).isRight);
       expect(right).toHaveLength(1);
       for (const id of ids)
-        expect(drillTold({ name, kind }, id, BY).says).toMatch(/^\S.{5,}[.?]$/s);
+        expect(drillFeedback({ name, kind }, id, BY).says).toMatch(/^\S.{5,}[.?]$/s);
     }
 });
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { bookScope, evaluate, readExpression } from '../src/accounting/expression/index.js';
 import { filledWords } from '../src/assessment/question/index.js';
 import { shop } from './builder.js';
-import { dealer, on, paper, withPapers } from './dealings.js';
+import { dealer, on, paper, withPapers } from './subledgers.js';
 
 const PERIOD = { from: '2027-01-01', to: '2027-03-31' };
 const NOTHING = { name: () => null, call: () => null };

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import {
   apply,
-  dealingsOf,
+  subledgersOf,
   looksWrong,
   nextYear,
   stockCourse,
@@ -9,11 +9,11 @@ import {
   type Document,
   type Operation,
 } from '../src/index.js';
-import { withDealings } from '../src/model/book/dealings.js';
+import { withSubledgers } from '../src/model/book/subledgers.js';
 import { beforeDoings, withoutTelling } from '../src/accounting/document/accounts-named.js';
-import { ownDealings } from '../src/teaching/variant/own-dealings.js';
+import { ownSubledgers } from '../src/teaching/variant/own-subledgers.js';
 import type { Reckoner } from '../src/teaching/variant/reckoner.js';
-import type { Dealings } from '../src/model/book/book.js';
+import type { Subledgers } from '../src/model/book/book.js';
 import { COMPANY } from './builder.js';
 import {
   after,
@@ -26,7 +26,7 @@ import {
   put,
   refusalsTo,
   withPapers,
-} from './dealings.js';
+} from './subledgers.js';
 
 const on_ = (day: number): string => `2027-02-${String(day).padStart(2, '0')}`;
 
@@ -46,10 +46,10 @@ const credit = (day: number, count: number, price: number) =>
 const out = (day: number, count: number) =>
   paper(`out-${day}`, 'goods-out', { party: 'ann', date: on_(day), lines: [of('boat', count)] });
 
-const standing = (book: Book) => stockCourse(dealingsOf(book)).standing.get('boat');
+const standing = (book: Book) => stockCourse(subledgersOf(book)).standing.get('boat');
 
 /** What the accounts between goods and their invoices stand at, with the goods and their cost. */
-const told = (book: Book) => {
+const described = (book: Book) => {
   const at = balances(book);
   const of_ = (id: string) => at[id] ?? 0;
   return {
@@ -65,35 +65,47 @@ describe('an invoice at another price than the goods came in at', () => {
   test('puts the difference on the goods that are still there', () => {
     // 10 at 10.00 come, invoiced at 10.50 each: they cost 105.00.
     const all = withPapers(dealer(), goodsIn(1, 10, 1000), invoice(3, 10, 1050));
-    expect(told(all)).toEqual({ stock: 10_500, cost: 0, unbilled: 0, transit: 0, owed: 10_500 });
+    expect(described(all)).toEqual({
+      stock: 10_500,
+      cost: 0,
+      unbilled: 0,
+      transit: 0,
+      owed: 10_500,
+    });
   });
 
   test('and on the cost of those that have left', () => {
     // Of 10 at 10.00 four have left; at 10.50 these cost 2.00 more, the six there 3.00.
     const all = withPapers(dealer(), goodsIn(1, 10, 1000), out(2, 4), invoice(3, 10, 1050));
-    expect(told(all)).toEqual({ stock: 6300, cost: 4200, unbilled: 0, transit: 0, owed: 10_500 });
+    expect(described(all)).toEqual({
+      stock: 6300,
+      cost: 4200,
+      unbilled: 0,
+      transit: 0,
+      owed: 10_500,
+    });
   });
 
   test('takes it off where the invoice is lower', () => {
     const all = withPapers(dealer(), goodsIn(1, 10, 1000), out(2, 10), invoice(3, 10, 900));
-    expect(told(all)).toEqual({ stock: 0, cost: 9000, unbilled: 0, transit: 0, owed: 9000 });
+    expect(described(all)).toEqual({ stock: 0, cost: 9000, unbilled: 0, transit: 0, owed: 9000 });
   });
 
   test('stands on an account of its own where the company has one', () => {
-    const { posting, inventory } = dealingsOf(dealer());
+    const { posting, inventory } = subledgersOf(dealer());
     const own = after(dealer(), {
       kind: 'change-posting',
       posting: { ...posting, priceDifference: 'rent' },
       inventory,
     });
     const all = withPapers(own, goodsIn(1, 10, 1000), invoice(3, 10, 1050));
-    expect(told(all)).toMatchObject({ stock: 10_000, unbilled: 0, owed: 10_500 });
+    expect(described(all)).toMatchObject({ stock: 10_000, unbilled: 0, owed: 10_500 });
     expect(balances(all)['rent']).toBe(500);
   });
 
   test('is purchases in periodic books', () => {
     const all = withPapers(dealer('periodic'), goodsIn(1, 10, 1000), invoice(3, 10, 1050));
-    expect(told(all)).toMatchObject({ stock: 0, cost: 10_500, unbilled: 0, owed: 10_500 });
+    expect(described(all)).toMatchObject({ stock: 0, cost: 10_500, unbilled: 0, owed: 10_500 });
   });
 
   test('of the oldest goods first, and of this supplier’s alone', () => {
@@ -110,40 +122,49 @@ describe('an invoice at another price than the goods came in at', () => {
       invoice(4, 3, 1100),
     );
     // 2 at 10.00 and 1 at 12.00 are invoiced; 1 at 12.00 and the yard's are still owed as received.
-    expect(told(all)).toMatchObject({ unbilled: -(1200 + 6000), owed: 3300, transit: 0 });
-    expect(told(all).stock).toBe(6000 + 3300 + 1200);
+    expect(described(all)).toMatchObject({ unbilled: -(1200 + 6000), owed: 3300, transit: 0 });
+    expect(described(all).stock).toBe(6000 + 3300 + 1200);
   });
 });
 
 describe('an invoice before its goods', () => {
   test('is goods on their way, no minus among what is accrued', () => {
     const ahead = withPapers(dealer(), invoice(1, 5, 1000));
-    expect(told(ahead)).toEqual({ stock: 0, cost: 0, unbilled: 0, transit: 5000, owed: 5000 });
+    expect(described(ahead)).toEqual({ stock: 0, cost: 0, unbilled: 0, transit: 5000, owed: 5000 });
     expect(looksWrong(ahead, END).map(({ title }) => title)).toEqual(['Invoiced, not received']);
     const came = withPapers(ahead, goodsIn(9, 5, 900));
     // They came for what was invoiced, whatever the delivery note says.
-    expect(told(came)).toEqual({ stock: 5000, cost: 0, unbilled: 0, transit: 0, owed: 5000 });
+    expect(described(came)).toEqual({ stock: 5000, cost: 0, unbilled: 0, transit: 0, owed: 5000 });
   });
 
   test('in part: what has come is settled, the rest is on its way', () => {
     const all = withPapers(dealer(), goodsIn(1, 2, 1000), invoice(2, 5, 1000), goodsIn(3, 1, 1000));
-    expect(told(all)).toEqual({ stock: 3000, cost: 0, unbilled: 0, transit: 2000, owed: 5000 });
+    expect(described(all)).toEqual({
+      stock: 3000,
+      cost: 0,
+      unbilled: 0,
+      transit: 2000,
+      owed: 5000,
+    });
   });
 
   test('stands on the other side of goods received where there is no account for it, and says so', () => {
-    const { posting, inventory } = dealingsOf(dealer());
+    const { posting, inventory } = subledgersOf(dealer());
     const none = after(dealer(), {
       kind: 'change-posting',
       posting: { ...posting, goodsInvoiced: null },
       inventory,
     });
     const ahead = withPapers(none, invoice(1, 5, 1000));
-    expect(told(ahead)).toMatchObject({ unbilled: 5000, transit: 0 });
+    expect(described(ahead)).toMatchObject({ unbilled: 5000, transit: 0 });
     expect(looksWrong(ahead, END)[0]).toMatchObject({
       title: 'Invoiced, not received',
       says: expect.stringContaining('an account of their own') as unknown,
     });
-    expect(told(withPapers(ahead, goodsIn(9, 5, 900)))).toMatchObject({ unbilled: 0, stock: 5000 });
+    expect(described(withPapers(ahead, goodsIn(9, 5, 900)))).toMatchObject({
+      unbilled: 0,
+      stock: 5000,
+    });
   });
 });
 
@@ -166,7 +187,7 @@ describe('goods out before goods in', () => {
     // Taken at 10.00 each; they came for 12.00.
     const came = withPapers(short, goodsIn(4, 5, 1200));
     expect(standing(came)).toEqual({ quantity: 0, value: 0 });
-    expect(told(came)).toMatchObject({ stock: 0, cost: 6000, unbilled: -6000 });
+    expect(described(came)).toMatchObject({ stock: 0, cost: 6000, unbilled: -6000 });
     expect(looksWrong(came, END).map(({ title }) => title)).toEqual([
       'Goods received, not invoiced',
     ]);
@@ -175,7 +196,7 @@ describe('goods out before goods in', () => {
   test('and what comes beyond them lies there at what it cost', () => {
     const came = withPapers(short, goodsIn(4, 2, 1200), goodsIn(5, 8, 1100));
     expect(standing(came)).toEqual({ quantity: 5000, value: 5500 });
-    expect(told(came)).toMatchObject({ stock: 5500, cost: 2 * 1200 + 3 * 1100 });
+    expect(described(came)).toMatchObject({ stock: 5500, cost: 2 * 1200 + 3 * 1100 });
   });
 });
 
@@ -184,26 +205,32 @@ describe('a supplier’s credit note', () => {
 
   test('without goods back lowers what the goods cost', () => {
     const all = withPapers(bought, out(3, 4), credit(4, 10, 100));
-    expect(told(all)).toEqual({ stock: 5400, cost: 3600, unbilled: 0, transit: 0, owed: 9000 });
+    expect(described(all)).toEqual({
+      stock: 5400,
+      cost: 3600,
+      unbilled: 0,
+      transit: 0,
+      owed: 9000,
+    });
   });
 
   test('for goods that went back settles them', () => {
     const back = withPapers(bought, goodsIn(3, -2, 1000));
-    expect(told(back)).toMatchObject({ stock: 8000, unbilled: 2000 });
+    expect(described(back)).toMatchObject({ stock: 8000, unbilled: 2000 });
     expect(looksWrong(back, END).map(({ title }) => title)).toEqual(['Sent back, not credited']);
     const all = withPapers(back, credit(4, 2, 1000));
-    expect(told(all)).toEqual({ stock: 8000, cost: 0, unbilled: 0, transit: 0, owed: 8000 });
+    expect(described(all)).toEqual({ stock: 8000, cost: 0, unbilled: 0, transit: 0, owed: 8000 });
   });
 
   test('that comes before its goods go back comes to the same', () => {
     const all = withPapers(bought, credit(3, 2, 1000), goodsIn(4, -2, 1000));
-    expect(told(all)).toEqual({ stock: 8000, cost: 0, unbilled: 0, transit: 0, owed: 8000 });
+    expect(described(all)).toEqual({ stock: 8000, cost: 0, unbilled: 0, transit: 0, owed: 8000 });
     expect(standing(all)).toEqual({ quantity: 8000, value: 8000 });
   });
 
   test('takes back an invoice whose goods never came', () => {
     const all = withPapers(dealer(), invoice(1, 5, 1000), credit(2, 5, 1000));
-    expect(told(all)).toEqual({ stock: 0, cost: 0, unbilled: 0, transit: 0, owed: 0 });
+    expect(described(all)).toEqual({ stock: 0, cost: 0, unbilled: 0, transit: 0, owed: 0 });
   });
 
   test('of goods sent back before their invoice: the invoice is of the rest', () => {
@@ -213,12 +240,12 @@ describe('a supplier’s credit note', () => {
       goodsIn(2, -2, 1000),
       invoice(3, 8, 1000),
     );
-    expect(told(all)).toEqual({ stock: 8000, cost: 0, unbilled: 0, transit: 0, owed: 8000 });
+    expect(described(all)).toEqual({ stock: 8000, cost: 0, unbilled: 0, transit: 0, owed: 8000 });
   });
 
   test('on an account touches no goods', () => {
     const rent = paper('c', 'credit-note', { party: 'mill', lines: [on('rent', 300)] });
-    expect(told(withPapers(bought, rent))).toMatchObject({
+    expect(described(withPapers(bought, rent))).toMatchObject({
       stock: 10_000,
       unbilled: 0,
       owed: 9700,
@@ -258,7 +285,7 @@ describe('into the next year', () => {
       { account: 'creditors', amount: -4200 },
     ]);
     expect(refusalsTo(invoiced, { kind: 'remove-item', id: 'boat' })).toEqual([
-      'dealings.waited-for',
+      'subledgers.waited-for',
     ]);
   });
 });
@@ -293,7 +320,7 @@ describe('whatever comes, goes, is invoiced and credited', () => {
             ? [{ kind: 'supplier-invoice' as const, count: came - asked, price: 777 }]
             : []),
         ];
-        const all = told(withPapers(dealer(), ...papersOf(rest)));
+        const all = described(withPapers(dealer(), ...papersOf(rest)));
         expect([all.unbilled, all.transit]).toEqual([0, 0]);
         // Whatever was asked for is what the goods have cost, here or gone.
         expect(all.stock + all.cost).toBe(all.owed);
@@ -314,18 +341,18 @@ describe('whatever comes, goes, is invoiced and credited', () => {
 });
 
 test('what waits for its invoice is no student’s to know before they have done it, and follows their own figures', () => {
-  const waiting: Dealings['openGoods'] = [
+  const waiting: Subledgers['openGoods'] = [
     { item: 'boat', party: 'mill', is: 'received', quantity: 4000, worth: 4000 },
   ];
-  const carried = withDealings(dealer(), { openGoods: waiting });
-  expect(dealingsOf(beforeDoings(carried)).openGoods).toEqual([]);
-  expect(dealingsOf(withoutTelling(carried)).openGoods).toEqual([]);
+  const carried = withSubledgers(dealer(), { openGoods: waiting });
+  expect(subledgersOf(beforeDoings(carried)).openGoods).toEqual([]);
+  expect(subledgersOf(withoutTelling(carried)).openGoods).toEqual([]);
   const twice = {
     amount: (_: string, usual: number) => 2 * usual,
     hasOwn: () => false,
     days: () => 0,
   };
-  const own = ownDealings(dealingsOf(carried), {
+  const own = ownSubledgers(subledgersOf(carried), {
     reckoner: twice as unknown as Reckoner,
     named: (text) => text,
   });

@@ -51,15 +51,15 @@ const guessed = names(SMALL_BUSINESS_NAMES).map((each) => {
   };
 });
 
-const told = (wrong: typeof guessed) => wrong.map(({ name, guess }) => `${name}: ${guess}`);
+const described = (wrong: typeof guessed) => wrong.map(({ name, guess }) => `${name}: ${guess}`);
 
 test('what a small business has is guessed right, eight times of ten', () => {
   const wrong = guessed.filter(({ isRight }) => !isRight);
-  if (wrong.length > guessed.length / 5) expect(told(wrong)).toEqual([]);
+  if (wrong.length > guessed.length / 5) expect(described(wrong)).toEqual([]);
 });
 
 test('none is wrong without being shown as a guess', () => {
-  expect(told(guessed.filter(({ isRight, isSure }) => isSure && !isRight))).toEqual([]);
+  expect(described(guessed.filter(({ isRight, isSure }) => isSure && !isRight))).toEqual([]);
 });
 
 test('what nobody knows is never land', () => {

@@ -20,7 +20,7 @@ import {
   type Guide,
   type Question,
 } from '../src/index.js';
-import { withMissingEntries } from '../src/accounting/document/made-entries.js';
+import { withMissingEntries } from '../src/accounting/document/document-entries.js';
 
 const PLANTING = { faults: {}, seed: 1 };
 const DATES = [

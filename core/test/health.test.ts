@@ -42,11 +42,11 @@ describe('what can be said without a key', () => {
   });
 
   it('depreciation over the cost, or none beside an asset; a prepayment used up twice', () => {
-    const worn = {
+    const accumulated = {
       ...shop(),
       entries: [entry('w', '2027-06-30', { lines: { wear: 9e6, 'van-dep': -9e6 } })],
     };
-    expect(of(worn, 'over-depreciated')[0]?.says).toContain('more than the cost of 9,000');
+    expect(of(accumulated, 'over-depreciated')[0]?.says).toContain('more than the cost of 9,000');
     const alone = change(shop(), 'van-dep', { parent: null });
     expect(of(alone, 'without-companion')[0]?.account).toBe('van');
     const used = {

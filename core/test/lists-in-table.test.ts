@@ -6,7 +6,7 @@ import {
   type Item,
   type Party,
 } from '../src/index.js';
-import { dealingsOf, withDealings } from '../src/model/book/dealings.js';
+import { subledgersOf, withSubledgers } from '../src/model/book/subledgers.js';
 import { shop } from './builder.js';
 
 function ids(): () => string {
@@ -24,7 +24,7 @@ const HARBOUR: Party = {
 
 const withParties = (...parties: Party[]): Book => {
   const book = shop();
-  return withDealings(book, { ...dealingsOf(book), parties });
+  return withSubledgers(book, { ...subledgersOf(book), parties });
 };
 
 describe('customers from a table', () => {
@@ -101,7 +101,7 @@ describe('items from a table', () => {
 
   test('a quantity is worth what it costs, unless its value is said', () => {
     const { things } = items(
-      withDealings(book, { ...dealingsOf(book), items: [ROPE] }),
+      withSubledgers(book, { ...subledgersOf(book), items: [ROPE] }),
       'Item\tQuantity\tUnit cost\tValue\nRope\t2.5\t\t\nAnchor\t4\t80\t300\nBuoy\t\t12\t',
     );
     expect(

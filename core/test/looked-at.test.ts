@@ -1,7 +1,7 @@
 import {
   CHECKS,
   checkWork,
-  dealingsOf,
+  subledgersOf,
   keyOf,
   SETTINGS,
   ternIsland,
@@ -155,9 +155,9 @@ const OTHER: Readonly<Record<Setting, (book: Book) => Book>> = {
   periods: (book) => ({ ...book, company: { ...book.company, periods: 4 } }),
   inventory: (book) => ({
     ...book,
-    dealings: {
-      ...dealingsOf(book),
-      inventory: dealingsOf(book).inventory === 'periodic' ? 'perpetual' : 'periodic',
+    subledgers: {
+      ...subledgersOf(book),
+      inventory: subledgersOf(book).inventory === 'periodic' ? 'perpetual' : 'periodic',
     },
   }),
   cashFlow: ({ company: { cashFlow, ...company }, ...book }) => ({

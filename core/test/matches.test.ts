@@ -22,21 +22,21 @@ describe('two words', () => {
 });
 
 describe('a name', () => {
-  const withDesk = (of: Book, rest: object = {}): Book => ({
+  const withChartState = (of: Book, rest: object = {}): Book => ({
     ...of,
     accounts: [
       ...of.accounts,
       acct('desk', 'office', { number: '6500', name: 'Desk things', ...rest }),
     ],
   });
-  const key = keyOf(withDesk(shop()));
+  const key = keyOf(withChartState(shop()));
 
   test('of an account without figures is any sensible one where type and number agree', () => {
-    expect(faults(checkWork(key, withDesk(shop(), { name: 'Pens and paper' })))).toEqual([]);
+    expect(faults(checkWork(key, withChartState(shop(), { name: 'Pens and paper' })))).toEqual([]);
   });
 
   test('is another where nothing but the type agrees', () => {
-    const other = withDesk(shop(), { name: 'Pens and paper', number: '6990' });
+    const other = withChartState(shop(), { name: 'Pens and paper', number: '6990' });
     expect(faults(checkWork(key, other))).not.toEqual([]);
   });
 });

@@ -16,7 +16,7 @@ function results(work: Book, check: string, rest: Parameters<typeof keyOf>[1] = 
   return checkWork(keyOf(shop(), rest), work).results.filter((each) => each.check === check);
 }
 
-const told = ([result]: CheckResult[]) => result && `${result.outcome}: ${sentenceOf(result)}`;
+const described = ([result]: CheckResult[]) => result && `${result.outcome}: ${sentenceOf(result)}`;
 
 describe('the number as the key asks', () => {
   it('is not asked where any number in the band will do', () => {
@@ -25,11 +25,11 @@ describe('the number as the key asks', () => {
 
   it('exactly its number, letter case and outer spaces ignored', () => {
     const exact = accepts('wear', 'exact');
-    expect(told(results(shop(), 'account.number', exact))).toBe('met: Number 6400, as asked.');
+    expect(described(results(shop(), 'account.number', exact))).toBe('met: Number 6400, as asked.');
     const spaced = change(shop(), 'wear', { number: ' 6400 ' });
     expect(results(spaced, 'account.number', exact)[0]?.outcome).toBe('met');
     const other = change(shop(), 'wear', { number: '6410' });
-    expect(told(results(other, 'account.number', exact))).toBe(
+    expect(described(results(other, 'account.number', exact))).toBe(
       'not-met: “Depreciation, van” has the number 6410; 6400 is asked for.',
     );
   });
@@ -38,7 +38,7 @@ describe('the number as the key asks', () => {
     const behind = accepts('wear', { nextTo: 'insurance' });
     expect(results(shop(), 'account.number', behind)[0]?.outcome).toBe('met');
     const before = change(shop(), 'wear', { number: '6100' });
-    expect(told(results(before, 'account.number', behind))).toBe(
+    expect(described(results(before, 'account.number', behind))).toBe(
       'not-met: “Depreciation, van” has the number 6100; it is asked for right behind “Insurance”.',
     );
   });
@@ -52,7 +52,9 @@ describe('the number as the key asks', () => {
 
 describe('numbers used once', () => {
   it('are met in a book without doubles', () => {
-    expect(told(results(shop(), 'account.number-unique'))).toBe('met: Each number is used once.');
+    expect(described(results(shop(), 'account.number-unique'))).toBe(
+      'met: Each number is used once.',
+    );
   });
 
   it('a double names both, and several doubles are one fault', () => {
@@ -81,7 +83,9 @@ describe('a work without any numbers', () => {
 
   it('can’t be judged when it comes from elsewhere: nothing is lost by it', () => {
     for (const check of ['account.number-unique', 'account.number-in-band'])
-      expect(told(results(bare, check))).toBe('cannot-judge: The work has no account numbers.');
+      expect(described(results(bare, check))).toBe(
+        'cannot-judge: The work has no account numbers.',
+      );
     const checked = checkWork(keyOf(shop()), bare);
     expect(checked.points).toBe(checked.of);
   });

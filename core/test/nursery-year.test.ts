@@ -3,7 +3,7 @@ import {
   bookToJson,
   cashFlow,
   changesInEquity,
-  dealingsOf,
+  subledgersOf,
   givenToStudents,
   isMade,
   nurseryYear,
@@ -19,7 +19,7 @@ const YEAR = { from: '2027-01-01', to: '2027-12-31' };
 
 describe('a whole year at the nursery', () => {
   const book = nurseryYear();
-  const { documents } = dealingsOf(book);
+  const { documents } = subledgersOf(book);
   const days = [...new Set(documents.map(({ date }) => date))].sort();
 
   test('is five hundred documents and more, each of its own year, and can be read again', () => {
@@ -37,7 +37,7 @@ describe('a whole year at the nursery', () => {
         const { total, control } = whoOwes(book, kind, at);
         expect([at, kind, total]).toEqual([at, kind, control]);
       }
-      const standing = [...stockCourse(dealingsOf(book), at).standing.values()];
+      const standing = [...stockCourse(subledgersOf(book), at).standing.values()];
       expect(sum(standing.map(({ value }) => value))).toBe(
         balancesOf(book, upTo(at)).get('plants'),
       );
@@ -75,12 +75,12 @@ describe('a whole year at the nursery', () => {
     const ids = book.accounts.map(({ id }) => id);
     for (const kind of ['place-them', 'mend-it', 'company-only'] as const) {
       const start = givenToStudents(startingPoint(book, kind, { faults: {}, seed: 3 }), kind, 3);
-      const told = JSON.stringify([
-        Object.values(dealingsOf(start).posting),
-        dealingsOf(start).items,
+      const described = JSON.stringify([
+        Object.values(subledgersOf(start).posting),
+        subledgersOf(start).items,
       ]);
-      for (const id of ids) expect(told).not.toContain(`"${id}"`);
-      expect(dealingsOf(start).documents).toEqual([]);
+      for (const id of ids) expect(described).not.toContain(`"${id}"`);
+      expect(subledgersOf(start).documents).toEqual([]);
       expect(start.entries.some(isMade)).toBe(false);
       expect(bookFromJson(JSON.parse(JSON.stringify(bookToJson(start)))).ok).toBe(true);
     }

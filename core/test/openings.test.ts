@@ -19,7 +19,7 @@ import {
   type Goes,
 } from '../src/index.js';
 import { COMPANY, entry, SCHEME, shop } from './builder.js';
-import { after } from './dealings.js';
+import { after } from './subledgers.js';
 
 const table = (rows: readonly (readonly string[])[]): AccountTable => {
   const read = readAccountTable(rows, { scheme: SCHEME, digits: 2, guessTypes: true });

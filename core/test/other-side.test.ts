@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { balanceSheet, dealingsOf, statementSheets, type Book } from '../src/index.js';
+import { balanceSheet, subledgersOf, statementSheets, type Book } from '../src/index.js';
 import { onOtherSide } from '../src/accounting/statement/other-side.js';
 import { anyBook } from './arbitrary-book.js';
 import { acct, book, entry } from './builder.js';
@@ -59,10 +59,10 @@ describe('what stands on the unusual side', () => {
         { debtors: 500, capital: -500 },
         [entry('e', '2027-01-05', { lines: { debtors: 1, capital: -1 } })],
       ),
-      dealings: {
-        ...dealingsOf(book([])),
+      subledgers: {
+        ...subledgersOf(book([])),
         parties: [party('owes', 700), party('ahead', -200)],
-        posting: { ...dealingsOf(book([])).posting, receivables: 'debtors' },
+        posting: { ...subledgersOf(book([])).posting, receivables: 'debtors' },
       },
     };
     const beyond = {

@@ -1,7 +1,7 @@
 import {
   checkWork,
   fixedFigures,
-  foreignFigures,
+  copiedFigures,
   givenToStudents,
   juniperLane,
   keyOf,
@@ -201,7 +201,7 @@ it('knows a neighbour’s figures in a work, and sees none where there are none'
     [23, 2],
   ]);
   for (const { seed } of seeds) {
-    const found = foreignFigures(key, own(copied.get(seed) ?? seed), {
+    const found = copiedFigures(key, own(copied.get(seed) ?? seed), {
       ownSeed: seed,
       others: seeds,
     });
@@ -224,6 +224,6 @@ it('names everybody whose figures they can be, and nobody where one’s own are 
   const seeds = all.map((seed) => ({ seed, whose: seed }));
   const twins = all.filter((seed) => same(seed, other));
   expect(twins.length).toBeGreaterThan(1);
-  expect(foreignFigures(key, bookOf(other), { ownSeed: 1, others: seeds })?.whose).toEqual(twins);
-  expect(foreignFigures(key, bookOf(1), { ownSeed: 1, others: seeds })).toBeNull();
+  expect(copiedFigures(key, bookOf(other), { ownSeed: 1, others: seeds })?.whose).toEqual(twins);
+  expect(copiedFigures(key, bookOf(1), { ownSeed: 1, others: seeds })).toBeNull();
 });

@@ -22,7 +22,7 @@ import {
 import { balancesOf, upTo } from '../src/accounting/ledger/balances.js';
 import { drawnPaper } from '../src/teaching/exercise/drawn-papers.js';
 import { formatAmount } from '../src/model/money/format-amount.js';
-import { dealer, paper } from './dealings.js';
+import { dealer, paper } from './subledgers.js';
 
 const sheet = (kind: SourceSheet['kind'], more: Partial<SourceSheet> = {}): Guide => ({
   steps: [{ id: 'one', title: 'One', sheets: ['s'] }],
@@ -39,12 +39,12 @@ const money = (amount: number) => formatAmount(amount, 2);
 
 describe('papers', () => {
   const book = nurseryYear();
-  const documents = book.dealings?.documents ?? [];
+  const documents = book.subledgers?.documents ?? [];
 
   it('are each as whoever wrote them would have them: ours to customers, theirs from suppliers', () => {
     const us = book.company.name;
     const partyOf = (id: string | null) =>
-      book.dealings?.parties.find((party) => party.id === id)?.name ?? '';
+      book.subledgers?.parties.find((party) => party.id === id)?.name ?? '';
     for (const document of documents) {
       const { by, to } = drawnPaper(book, document, money);
       const them = partyOf(document.party);

@@ -53,7 +53,7 @@ const describe_ = (id: string, rest: Partial<Account>): Operation => ({
 const listed = () => done(shop(), { kind: 'change-tax-lists', taxLists: LISTS });
 
 describe('particulars of an account', () => {
-  const told = () =>
+  const described = () =>
     done(
       listed(),
       describe_('sales', {
@@ -65,10 +65,10 @@ describe('particulars of an account', () => {
     );
 
   it('go through a file and over the wire', () => {
-    const text = writeBook(told());
+    const text = writeBook(described());
     expect(text).toContain('"budget": "18000.00"');
     const read = readBook(text);
-    expect(read.ok && read.value).toEqual(told());
+    expect(read.ok && read.value).toEqual(described());
     const operations = [
       describe_('sales', { taxCode: 'Z', budget: -5 }),
       { kind: 'state-side', id: 'sales', side: 'credit' },
@@ -85,7 +85,7 @@ describe('particulars of an account', () => {
       /There is no tax code “R5”/,
     );
     expect(refusal(shop(), describe_('sales', { taxLine: '4.2' }))).toMatch(/no tax line “4.2”/);
-    const broken = writeBook(told()).replace('"taxCode": "S20"', '"taxCode": "Q"');
+    const broken = writeBook(described()).replace('"taxCode": "S20"', '"taxCode": "Q"');
     expect(readBook(broken)).toMatchObject({
       ok: false,
       refusals: [{ code: 'tax.unknown', at: 'accounts[9].taxCode' }],
@@ -94,7 +94,7 @@ describe('particulars of an account', () => {
 
   it('keep a tax code from being taken off the list', () => {
     const without = { ...LISTS, codes: LISTS.codes.slice(1) };
-    expect(refusal(told(), { kind: 'change-tax-lists', taxLists: without })).toMatch(
+    expect(refusal(described(), { kind: 'change-tax-lists', taxLists: without })).toMatch(
       /The tax code “S20” is given to 4010 Sales of goods\. Give them another first/,
     );
     done(listed(), { kind: 'change-tax-lists', taxLists: without });

@@ -45,7 +45,7 @@ const inOneForm = (given: unknown): ExerciseParts => {
 };
 
 /** With what is a set in one order: what it says is the same in any. */
-function told(given: unknown): unknown {
+function described(given: unknown): unknown {
   const { keyRules, ...rest } = inOneForm(given);
   const accepts = [...(keyRules.accepts ?? [])].sort((a, b) => a.account.localeCompare(b.account));
   return { ...rest, keyRules: { ...keyRules, accepts } };
@@ -60,10 +60,10 @@ describe('an exercise, changed part by part', () => {
       fc.property(exercise, exercise, (from, to) => {
         const forth = changed(from, from, to);
         expect(forth.overtaken).toEqual([]);
-        expect(told(forth.document)).toEqual(told(to));
+        expect(described(forth.document)).toEqual(described(to));
         const back = withPartChanges(EXERCISE_PARTS, forth.document, reverseOf(forth.done));
         expect(back.overtaken).toEqual([]);
-        expect(told(back.document)).toEqual(told(from));
+        expect(described(back.document)).toEqual(described(from));
       }),
     );
   });

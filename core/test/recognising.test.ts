@@ -1,6 +1,6 @@
 import { keyOf, type Book } from '../src/index.js';
 import { traitsOf } from '../src/assessment/key/account-traits.js';
-import { unitsOf, viewsOf, viewsOfKey } from '../src/assessment/key/entry-view.js';
+import { pairIndexesOf, viewsOf, viewsOfKey } from '../src/assessment/key/entry-view.js';
 import { plainName, similarity } from '../src/model/naming/names.js';
 import { openingSaid, opensBeside, opensIn } from '../src/assessment/key/opening-entries.js';
 import { pairEntries } from '../src/assessment/key/pair-entries.js';
@@ -175,10 +175,10 @@ describe('entries', () => {
       { ...shop(), entries: works },
     ];
     const recognition = recognised(of, work);
-    const units = unitsOf(of, work, recognition);
+    const pairIndexes = pairIndexesOf(of, work, recognition);
     return pairEntries(
-      viewsOfKey(of, recognition, units),
-      viewsOf(work, opensLike(of), units.ofWork),
+      viewsOfKey(of, recognition, pairIndexes),
+      viewsOf(work, opensLike(of), pairIndexes.ofWork),
     ).map(
       ({ keys: some, works: others, agrees }) =>
         `${some.map((view) => view.entry.id)}=${others.map((view) => view.entry.id)}${agrees ? '' : '?'}`,

@@ -17,7 +17,7 @@ const read = (cells: readonly (readonly string[])[]): AccountTable => {
   return table.value;
 };
 
-const told: Book = {
+const described: Book = {
   ...change(
     change(shop(), 'bank', { description: 'The one at the quay', taxLine: '1.1' }),
     'sales',
@@ -35,16 +35,21 @@ const told: Book = {
 describe('particulars in a table of accounts', () => {
   it('stand behind the usual columns, where an account has any', () => {
     expect(accountsToTable(shop())[0]).toHaveLength(7);
-    expect(accountsToTable(told)[0]?.slice(7)).toEqual(['Note', 'Tax line', 'Tax code', 'Budget']);
+    expect(accountsToTable(described)[0]?.slice(7)).toEqual([
+      'Note',
+      'Tax line',
+      'Tax code',
+      'Budget',
+    ]);
     expect(
-      accountsToTable(told)
+      accountsToTable(described)
         .find(([, name]) => name === 'Sales of goods')
         ?.slice(7),
     ).toEqual(['', '4.2', 'S20', '12500.50']);
   });
 
   it('are the same when the table is read again, with the lists that they need', () => {
-    const table = read(accountsToTable(told));
+    const table = read(accountsToTable(described));
     const back = bookFromTable(table, {
       company: COMPANY,
       scheme: SCHEME,
@@ -58,7 +63,7 @@ describe('particulars in a table of accounts', () => {
           { description, taxLine, taxCode, budget },
         ]),
       );
-    expect(particulars(back)).toEqual(particulars(told));
+    expect(particulars(back)).toEqual(particulars(described));
     expect(back.taxLists).toEqual({
       lines: [
         { id: '1.1', name: '1.1' },
@@ -99,7 +104,7 @@ describe('particulars in a table of accounts', () => {
   });
 
   it('pasted into a book, a tax line that it does not list is left out, and said', () => {
-    const book = { ...ternIsland(), taxLists: told.taxLists };
+    const book = { ...ternIsland(), taxLists: described.taxLists };
     const { operation, rows } = accountsIntoBook(
       book,
       read([

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import {
   apply,
-  dealingsOf,
+  subledgersOf,
   madeUntil,
   nextYear,
   planRows,
@@ -9,7 +9,7 @@ import {
   type Schedule,
 } from '../src/index.js';
 import { entry, shop } from './builder.js';
-import { after } from './dealings.js';
+import { after } from './subledgers.js';
 
 const rent = (rest: Partial<Schedule> = {}): Schedule => ({
   id: 'cover',
@@ -164,7 +164,7 @@ describe('a schedule in its book', () => {
     const closed = after(book, { kind: 'record-entry', entry: { ...closing, kind: 'closing' } });
     const next = nextYear(closed, { from: '2027-01-01', to: '2027-12-31' });
     if (!next.ok) throw new Error(next.refusals[0]?.says);
-    const [left] = dealingsOf(next.value).schedules;
+    const [left] = subledgersOf(next.value).schedules;
     expect(left?.total).toBe(120_00);
     expect(left?.rows).toHaveLength(12);
     expect(left?.rows.some(({ made }) => made)).toBe(false);

@@ -75,9 +75,9 @@ test.each(Object.entries(jsonSchemas()))(
   '%s is the schema that the shapes tell',
   (name, schema) => {
     const file = join(import.meta.dirname, '../../docs/formats', name);
-    const told = `${JSON.stringify(schema, null, 2)}\n`;
-    if (process.env['WRITE_FORMATS'] === '1') writeFileSync(file, told);
-    expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(JSON.parse(told));
+    const described = `${JSON.stringify(schema, null, 2)}\n`;
+    if (process.env['WRITE_FORMATS'] === '1') writeFileSync(file, described);
+    expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(JSON.parse(described));
   },
 );
 

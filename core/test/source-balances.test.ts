@@ -43,7 +43,7 @@ const source: SourceBalances = {
 
 describe('a balance sheet beside the opening balances', () => {
   it('says row by row what stands, and what does not', () => {
-    const { rows, unsaid } = besideOpenings(books, source);
+    const { rows, notStated } = besideOpenings(books, source);
     expect(rows.map(({ account: of, here, apart }) => [of?.id ?? null, here, apart])).toEqual([
       ['bank', 40000, 0],
       ['bank', 40000, 0],
@@ -51,7 +51,7 @@ describe('a balance sheet beside the opening balances', () => {
       [null, 0, -10000],
       ['capital', -130000, 0],
     ]);
-    expect(unsaid.map(({ account: of, here }) => [of.id, here])).toEqual([['stock', 5000]]);
+    expect(notStated.map(({ account: of, here }) => [of.id, here])).toEqual([['stock', 5000]]);
   });
 
   it('is paper that adds up', () => {

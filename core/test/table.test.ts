@@ -124,7 +124,7 @@ test('a book goes out as a table and comes back with the same accounts and balan
     ...FRAME,
     numberPlan: book.numberPlan,
   });
-  const told = (of: Book) =>
+  const described = (of: Book) =>
     trialBalance(of, '2026-12-31').lines.map((l) => [
       l.account.number,
       l.account.name,
@@ -132,7 +132,7 @@ test('a book goes out as a table and comes back with the same accounts and balan
       l.debit,
       l.credit,
     ]);
-  expect(told(back)).toEqual(told(book));
+  expect(described(back)).toEqual(described(book));
 });
 
 test('no cell is written that a spreadsheet would run', () => {

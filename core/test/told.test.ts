@@ -14,7 +14,7 @@ import {
 import { plantFaults } from '../src/teaching/start/plant-faults.js';
 import { plainOperation } from './arbitrary-operation.js';
 import { acct, book, change, drop, entry, shop } from './builder.js';
-import { told } from './told.js';
+import { described } from './told.js';
 
 /*
  * What is told of works, line by line, as it was looked through once: pairs with their reasons, results, causes,
@@ -61,13 +61,13 @@ describe('what is told of a work with one fault planted', () => {
   );
   it.each(cases)('%s: %s', (_, kind, of) => {
     const { book: work } = plantFaults(of, { [kind]: 1 }, 3);
-    expect(told(keyTo(of), work)).toMatchSnapshot();
+    expect(described(keyTo(of), work)).toMatchSnapshot();
   });
 });
 
 describe('what is told of works that grew otherwise', () => {
   it.each(grown(shop(), 24).map((work, i) => [i, work] as const))('of the shop, %i', (_, work) => {
-    expect(told(keyTo(shop()), work)).toMatchSnapshot();
+    expect(described(keyTo(shop()), work)).toMatchSnapshot();
   });
 
   it.each(grown(juniperLane(), 6).map((work, i) => [i, work] as const))(
@@ -78,7 +78,7 @@ describe('what is told of works that grew otherwise', () => {
         entries: [],
         opening: { ...juniperLane().opening, balances: {} },
       };
-      expect(told(keyTo(juniperLane()), work, start)).toMatchSnapshot();
+      expect(described(keyTo(juniperLane()), work, start)).toMatchSnapshot();
     },
   );
 });
@@ -139,8 +139,8 @@ describe('what is told of', () => {
     ],
   ];
   it.each(cases)('%s', (_, work) => {
-    expect(told(keyTo(shop()), work)).toMatchSnapshot();
-    expect(told(keyTo(shop()), work, cases[4]?.[1])).toMatchSnapshot();
+    expect(described(keyTo(shop()), work)).toMatchSnapshot();
+    expect(described(keyTo(shop()), work, cases[4]?.[1])).toMatchSnapshot();
   });
 
   it('a key that accepts more', () => {
@@ -187,7 +187,7 @@ describe('what is told of', () => {
           .map((each) => ({ ...each, date: '2027-02-15' })),
       },
     ];
-    expect(works.map((work) => told(key, work)).join('\n\n')).toMatchSnapshot();
+    expect(works.map((work) => described(key, work)).join('\n\n')).toMatchSnapshot();
   });
 });
 

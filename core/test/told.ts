@@ -29,7 +29,7 @@ function resultSays(result: CheckResult): string {
 }
 
 /** All that a check tells of a work, as lines: each pair, each result that is not plainly met, the points. */
-export function told(key: AnswerKey, work: Book, start?: Book): string {
+export function described(key: AnswerKey, work: Book, start?: Book): string {
   const checked = checkWork(key, work, start ? { start } : {});
   const results = checked.results.filter(
     ({ outcome, points, of }) => outcome !== 'met' || points !== of,

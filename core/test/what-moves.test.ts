@@ -27,11 +27,11 @@ describe('what a change of place moves', () => {
     const before = spreadFigures(shop(), PERIOD);
     const { profit } = before.profit.totals;
     const rent = before.amounts.get('prepaid') ?? 0;
-    const told = moved('prepaid', 'premises');
+    const described = moved('prepaid', 'premises');
     expect(rent).not.toBe(0);
-    expect(told.map(({ name }) => name)).toEqual(expect.arrayContaining(['Current assets']));
-    for (const { was, is } of told) expect(was).not.toBe(is);
-    const equity = told.find(({ name }) => name === 'Total equity');
+    expect(described.map(({ name }) => name)).toEqual(expect.arrayContaining(['Current assets']));
+    for (const { was, is } of described) expect(was).not.toBe(is);
+    const equity = described.find(({ name }) => name === 'Total equity');
     expect((equity?.is ?? 0) - (equity?.was ?? 0)).toBe(-rent);
     const sales = moved('sales', 'accrued-expense');
     expect(sales.at(-1)?.was).toBe(profit);

@@ -15,7 +15,7 @@ import {
 import { costOfSales } from '../src/accounting/statement/cost-of-sales.js';
 import { anyBook } from './arbitrary-book.js';
 import { acct, book as bookOf, change, entry, shop } from './builder.js';
-import { dealer, of, paper, withPapers } from './dealings.js';
+import { dealer, of, paper, withPapers } from './subledgers.js';
 
 const shown = (cell: HandoutCell = ''): string => cellShown({ digits: 2, places: 2 }, cell);
 
@@ -25,7 +25,7 @@ const SPRING = { from: '2027-02-01', to: '2027-05-15' };
 describe('the worksheet', () => {
   test('tells each account before its adjustments, these, and after them', () => {
     const { lines, profit } = worksheet(shop(), YEAR);
-    const told = lines.map((line) => [
+    const described = lines.map((line) => [
       line.account.id,
       line.unadjusted,
       line.debited,
@@ -33,9 +33,9 @@ describe('the worksheet', () => {
       line.adjusted,
       line.on,
     ]);
-    expect(told).toContainEqual(['prepaid', 60_000, 0, 15_000, 45_000, 'balance-sheet']);
-    expect(told).toContainEqual(['insurance', 0, 15_000, 0, 15_000, 'profit-and-loss']);
-    expect(told).toContainEqual(['bank', 610_000, 0, 0, 610_000, 'balance-sheet']);
+    expect(described).toContainEqual(['prepaid', 60_000, 0, 15_000, 45_000, 'balance-sheet']);
+    expect(described).toContainEqual(['insurance', 0, 15_000, 0, 15_000, 'profit-and-loss']);
+    expect(described).toContainEqual(['bank', 610_000, 0, 0, 610_000, 'balance-sheet']);
     expect(profit).toBe(110_000);
   });
 
@@ -121,9 +121,9 @@ describe('what moves in stock and was not bought', () => {
     ['sold', { cost: 500, stock: -500 }, 0],
     ['partly sold, partly stolen', { cost: 500, theft: 100, stock: -600 }, -100],
   ])('%s', (_, lines, otherwise) => {
-    const told = of_({ stock: 5000, owed: -5000 }, lines);
-    expect(told.otherwise).toBe(otherwise);
-    expect(told.opening + told.bought + told.otherwise).toBe(told.available);
+    const described = of_({ stock: 5000, owed: -5000 }, lines);
+    expect(described.otherwise).toBe(otherwise);
+    expect(described.opening + described.bought + described.otherwise).toBe(described.available);
   });
 });
 

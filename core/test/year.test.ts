@@ -216,8 +216,10 @@ describe('locked entries', () => {
     expect(refusedIt.ok ? '' : refusedIt.refusals[0]?.says).toContain(
       'entries up to 28 February 2027',
     );
-    const told = apply(locked(), { kind: 'record-entry', entry: late });
-    expect(told.ok && told.value.notices().map(({ code }) => code)).toEqual(['entry.behind-lock']);
+    const described = apply(locked(), { kind: 'record-entry', entry: late });
+    expect(described.ok && described.value.notices().map(({ code }) => code)).toEqual([
+      'entry.behind-lock',
+    ]);
     expect(
       apply(locked(), { kind: 'record-entry', entry: { ...late, date: '2027-03-01' } }, STUDENT).ok,
     ).toBe(true);

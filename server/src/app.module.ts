@@ -25,21 +25,21 @@ import { DrillsService } from './drills/drills.service.js';
 import { MixUpsController } from './drills/mix-ups.controller.js';
 import { MixUpsService } from './drills/mix-ups.service.js';
 import { ExerciseFilesController } from './exercise-files/exercise-files.controller.js';
-import { GoingOnController } from './guides/going-on.controller.js';
+import { SkippingAheadController } from './guides/skipping-ahead.controller.js';
 import { PractisedController } from './practices/practised.controller.js';
 import { ExercisesController } from './exercises/exercises.controller.js';
 import { ExerciseChangesService } from './exercises/exercise-changes.service.js';
 import { ExerciseFilesService } from './exercise-files/exercise-files.service.js';
 import { ExercisesService } from './exercises/exercises.service.js';
 import { SeriesService } from './exercises/series.service.js';
-import { GoingOnService } from './guides/going-on.service.js';
+import { SkippingAheadService } from './guides/skipping-ahead.service.js';
 import { GuidesController } from './guides/guides.controller.js';
 import { GuidesService } from './guides/guides.service.js';
 import { PicturesController } from './guides/pictures.controller.js';
 import { PicturesService } from './guides/pictures.service.js';
 import { PracticesController } from './practices/practices.controller.js';
 import { PracticesService } from './practices/practices.service.js';
-import { ForeignService } from './results/foreign.service.js';
+import { CopiedFiguresService } from './results/copied-figures.service.js';
 import { OpeningAgainService } from './results/opening-again.service.js';
 import { PastChecksService } from './results/past-checks.service.js';
 import { StartsService } from './results/starts.service.js';
@@ -74,14 +74,14 @@ import { PeopleController } from './people/people.controller.js';
 import { PeopleService } from './people/people.service.js';
 import { SessionGuard } from './people/session.guard.js';
 import { SessionsService } from './people/sessions.service.js';
-import { RehearsalsController } from './rehearsals/rehearsals.controller.js';
-import { RehearsalsService } from './rehearsals/rehearsals.service.js';
+import { TrialRunsController } from './trial-runs/trial-runs.controller.js';
+import { TrialRunsService } from './trial-runs/trial-runs.service.js';
 import { CheckRunner } from './results/check-runner.js';
 import { ChecksService } from './results/checks.service.js';
 import { ClassResultsService } from './results/class-results.service.js';
 import { KeyVersionsService } from './keys/key-versions.service.js';
 import { AcceptancesService } from './results/acceptances.service.js';
-import { FilingService } from './results/filing.service.js';
+import { UploadedWorksService } from './results/uploaded-works.service.js';
 import { NoteStockController } from './results/note-stock.controller.js';
 import { NoteStockService } from './results/note-stock.service.js';
 import { MarkingService } from './results/marking.service.js';
@@ -90,7 +90,7 @@ import { ResultsController } from './results/results.controller.js';
 import { ShownResults } from './results/shown-results.js';
 import { Threads } from './threads/threads.js';
 import { TriesController } from './tries/tries.controller.js';
-import { MendingService } from './tries/mending.service.js';
+import { CorrectionsService } from './tries/corrections.service.js';
 import { TriesService } from './tries/tries.service.js';
 
 /** Of one person, in all their tabs together. */
@@ -108,11 +108,11 @@ const CONTROLLERS = [
   BooksController,
   GroupsController,
   ExerciseFilesController,
-  GoingOnController,
+  SkippingAheadController,
   PractisedController,
   ExercisesController,
   TriesController,
-  RehearsalsController,
+  TrialRunsController,
   ResultsController,
   NoteStockController,
   GuidesController,
@@ -160,10 +160,10 @@ const SERVICES = [
   CheckRunner,
   ShownResults,
   TriesService,
-  MendingService,
-  RehearsalsService,
+  CorrectionsService,
+  TrialRunsService,
   AcceptancesService,
-  FilingService,
+  UploadedWorksService,
   MarkingService,
   NoteStockService,
   PreviewsService,
@@ -171,10 +171,10 @@ const SERVICES = [
   StartsService,
   GuidesService,
   PicturesService,
-  GoingOnService,
+  SkippingAheadService,
   PracticesService,
   SeriesService,
-  ForeignService,
+  CopiedFiguresService,
   OpeningAgainService,
   PastChecksService,
   DrillsService,

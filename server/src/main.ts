@@ -91,8 +91,8 @@ async function start(): Promise<void> {
 }
 
 start().catch((error: unknown) => {
-  const isTold =
+  const isReported =
     error instanceof CannotOpen || error instanceof SettingRefused || error instanceof Error;
-  process.stderr.write(`${isTold ? error.message : String(error)}\n`);
+  process.stderr.write(`${isReported ? error.message : String(error)}\n`);
   process.exit(1);
 });

@@ -143,7 +143,7 @@ describe('settings of the company', () => {
       if (checking !== null || row.checked === 'waiting') return mark();
       return (await ruth.get(`tries/${row.tryId}`)).body.results;
     };
-    const told = (await mark()).filter(({ check }) => check === 'company.settings');
-    expect(told.map(({ outcome }) => outcome)).toEqual(['met', 'met']);
+    const described = (await mark()).filter(({ check }) => check === 'company.settings');
+    expect(described.map(({ outcome }) => outcome)).toEqual(['met', 'met']);
   });
 });

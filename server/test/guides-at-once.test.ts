@@ -30,7 +30,7 @@ describe.each(['embedded', 'shared'] as const)('thirty who are led at once, %s',
       student.put(`books/${bookId}/answers`, { question: 'q2', answer: answered });
     expect((await answer('debit')).status).toBe(204);
     const went = await Promise.all(
-      [1, 2, 3].map(() => student.post(`books/${bookId}/go-on`, { step: 'record' })),
+      [1, 2, 3].map(() => student.post(`books/${bookId}/skip-ahead`, { step: 'record' })),
     );
     const [, late] = await Promise.all([
       student.post(`my-exercises/${exerciseId}/hand-in`),

@@ -63,9 +63,9 @@ describe('what leads through an exercise', () => {
   });
 
   it('tells a student nothing of what is right', async () => {
-    const told = JSON.stringify(await guide(student(1), await begin(1)));
+    const described = JSON.stringify(await guide(student(1), await begin(1)));
     for (const secret of ['van-dep', '"right"', 'balance(', 'everywhere'])
-      expect(told).not.toContain(secret);
+      expect(described).not.toContain(secret);
   });
 
   it('is nobody else’s, and not there beside a key or a company', async () => {
@@ -147,7 +147,7 @@ describe('what leads through an exercise', () => {
 describe('a checkpoint', () => {
   it('is gone on from only where that is allowed, and costs what the exercise says', async () => {
     const bookId = await begin(2);
-    const goOn = (step: string) => student(2).post(`books/${bookId}/go-on`, { step });
+    const goOn = (step: string) => student(2).post(`books/${bookId}/skip-ahead`, { step });
     expect((await goOn('record')).status).toBe(422);
     await rework(ruth, exerciseId, { mayGoOn: true, goOnCost: 2 });
     expect((await goOn('look')).status).toBe(422);
@@ -168,7 +168,8 @@ describe('a checkpoint', () => {
 
   it('is where an instructor lets one or all go on, for nothing', async () => {
     const bookId = await begin(3);
-    const { body } = await ruth.post(`exercises/${exerciseId}/let-go-on`, {
+    const skipAhead = `exercises/${exerciseId}/let-skip-ahead`;
+    const { body } = await ruth.post(skipAhead, {
       step: 'record',
       tries: [],
     });
@@ -180,10 +181,7 @@ describe('a checkpoint', () => {
     const back = await student(3).post(`books/${bookId}/set-back`, { revision: 0 });
     expect(back.status).toBe(200);
     expect((await guide(student(3), bookId)).guide.steps[1].asks[0]).toMatchObject({ done: 0 });
-    expect(
-      (await student(3).post(`exercises/${exerciseId}/let-go-on`, { step: 'record', tries: [] }))
-        .status,
-    ).toBe(403);
+    expect((await student(3).post(skipAhead, { step: 'record', tries: [] })).status).toBe(403);
   });
 });
 
@@ -193,8 +191,8 @@ describe('own figures', () => {
     await copySheet(student(1), b, await guide(student(0), a));
     for (const i of [0, 1]) await student(i).post(`my-exercises/${exerciseId}/hand-in`);
     const rows = await checkedRows(ruth, exerciseId);
-    const told = (await ruth.get(`exercises/${exerciseId}/foreign-figures`)).body;
-    expect(told).toMatchObject([{ student: 'Student 002', whose: 'Student 001', count: 4 }]);
+    const described = (await ruth.get(`exercises/${exerciseId}/copied-figures`)).body;
+    expect(described).toMatchObject([{ student: 'Student 002', whose: 'Student 001', count: 4 }]);
     const [own, copied] = rows;
     expect(own?.points).toBeGreaterThan(copied?.points ?? 0);
     const keys = await Promise.all(
@@ -216,7 +214,7 @@ describe('practice', () => {
     expect(amounts(shown[0])).not.toEqual(amounts(shown[1]));
     await copySheet(student(4), one.bookId, shown[0]);
     const checked = (await student(4).post(`practices/${one.id}/check`)).body;
-    expect(checked.told).toBe('so-far');
+    expect(checked.described).toBe('so-far');
     expect(checked.points).toBeGreaterThan(0);
     expect(checked.points).toBeLessThan(checked.of);
     expect((await ruth.get(`books/${one.bookId}`)).status).toBe(404);
@@ -231,15 +229,15 @@ describe('practice', () => {
   it('tells nothing of the key as long as the exercise itself is to be handed in', async () => {
     const check = async (id: string) => (await student(4).post(`practices/${id}/check`)).body;
     const [one, other] = (await student(4).get('practices')).body;
-    const going = `books/${one.bookId}/go-on`;
+    const going = `books/${one.bookId}/skip-ahead`;
     const last = { step: (await guide(student(4), one.bookId)).guide.steps.at(-1).id };
     expect(Object.keys(await check(one.id)).sort()).toEqual(['found', 'of', 'points', 'told']);
     expect((await guide(student(4), one.bookId)).mayGoOn).toBe(false);
     expect((await student(4).post(going, last)).status).toBe(422);
     await begin(4);
-    expect((await check(other.id)).told).toBe('so-far');
+    expect((await check(other.id)).described).toBe('so-far');
     expect((await student(4).post(`my-exercises/${exerciseId}/hand-in`)).status).toBe(200);
-    expect((await check(one.id)).told).toBe('all');
+    expect((await check(one.id)).described).toBe('all');
     expect((await student(4).post(going, last)).status).toBe(200);
   });
 });

@@ -47,13 +47,13 @@ describe('whatever watches over the server', () => {
     await ruth.get('groups');
     for (const word of [undefined, 'another', 'word of the watch '])
       expect((await asked('metrics', word)).status).toBe(word?.endsWith(' ') ? 200 : 404);
-    const told = await (await asked('metrics', 'word of the watch')).text();
+    const described = await (await asked('metrics', 'word of the watch')).text();
     for (const name of ['tasks_waiting', 'checks_waiting', 'disk_full', 'database_bytes'])
-      expect(told).toMatch(new RegExp(`^gleddo_${name} \\d`, 'm'));
-    expect(told).toContain(
+      expect(described).toMatch(new RegExp(`^gleddo_${name} \\d`, 'm'));
+    expect(described).toContain(
       'gleddo_request_seconds_count{method="GET",route="/api/groups",status="200"}',
     );
-    expect(told).not.toMatch(/ruth/i);
+    expect(described).not.toMatch(/ruth/i);
   });
 });
 

@@ -24,7 +24,7 @@ const fresh = async (book: object = COMPANY): Promise<string> =>
   (await ruth.post('companies', { book })).body.bookId as string;
 
 /** What every refusal is: problem+json, with a sentence. */
-function isTold({ status, body }: Answer): void {
+function isReported({ status, body }: Answer): void {
   expect(status).toBeLessThan(500);
   expect(body).toMatchObject({ status, detail: expect.stringMatching(/^\S.{5,}[.]$/s) });
 }
@@ -45,7 +45,7 @@ describe('no change makes a book that does not open', () => {
     ['an entry of 201 lines', entryOf(201)],
   ])('%s is refused in a sentence', async (_, operation) => {
     const refused = await change(company.bookId, operation);
-    isTold(refused);
+    isReported(refused);
     expect(refused.status).toBe(422);
     expect((await ruth.get(`books/${company.bookId}`)).status).toBe(200);
   });
@@ -116,7 +116,7 @@ describe('what is judged before anything looks into it', () => {
       body: text,
     });
     expect(answer.status).toBe(status);
-    isTold({ status, body: await answer.json() });
+    isReported({ status, body: await answer.json() });
   });
 
   it('a company without a body, without a book, or with a field beside it', async () => {
@@ -128,7 +128,7 @@ describe('what is judged before anything looks into it', () => {
     for (const body of [{}, { book: null }, { book: 'x' }, { book: COMPANY, name: 'Other' }]) {
       const refused = await ruth.post('companies', body);
       expect(refused.status).toBe(422);
-      isTold(refused);
+      isReported(refused);
     }
   });
 
@@ -140,8 +140,8 @@ describe('what is judged before anything looks into it', () => {
       });
     const [looked, not] = [await sized(900_000), await sized(1_100_000)];
     expect([looked.status, not.status]).toEqual([422, 413]);
-    isTold(looked);
-    isTold(not);
+    isReported(looked);
+    isReported(not);
   });
 
   it('something that is not JSON is refused by its kind', async () => {
@@ -172,8 +172,8 @@ describe('what is kept of an exercise', () => {
   ])('%s is refused in a sentence', async (_, body) => {
     const path = `exercises/${classes.exerciseId}`;
     const before = (await ruth.get(path)).body;
-    isTold(await ruth.patch(path, body));
-    if (!isWithoutRules(body)) isTold(await rework(ruth, classes.exerciseId, { ...body }));
+    isReported(await ruth.patch(path, body));
+    if (!isWithoutRules(body)) isReported(await rework(ruth, classes.exerciseId, { ...body }));
     expect((await ruth.get(path)).body).toEqual(before);
   });
 
@@ -186,7 +186,7 @@ describe('what is kept of an exercise', () => {
     ]) {
       const answer = await ruth.get(path);
       expect(answer.status).toBe(404);
-      isTold(answer);
+      isReported(answer);
     }
   });
 });
@@ -195,8 +195,8 @@ describe('adding students', () => {
   it('is one step: a name that can’t be taken leaves nobody behind', async () => {
     const { body: group } = await ruth.post('groups', { name: 'Morning class' });
     const path = `groups/${group.id}/members`;
-    isTold(await ruth.post(path, { names: ['One Reed', 'Two Reed', 'Thr\u0000ee'] }));
-    isTold(await ruth.post(path, { names: ['One Reed', 'One Reed'] }));
+    isReported(await ruth.post(path, { names: ['One Reed', 'Two Reed', 'Thr\u0000ee'] }));
+    isReported(await ruth.post(path, { names: ['One Reed', 'One Reed'] }));
     expect((await ruth.get(`groups/${group.id}`)).body.members).toEqual([]);
   });
 
@@ -365,7 +365,7 @@ describe('whatever is sent', () => {
     });
     for (const operations of sent) {
       const answer = await change(id, ...operations);
-      if (answer.status !== 200) isTold(answer);
+      if (answer.status !== 200) isReported(answer);
     }
     const opened = await ruth.get(`books/${id}`);
     expect(opened.status).toBe(200);
@@ -401,7 +401,7 @@ describe('whatever is sent', () => {
     for (const [{ method, path }, id, sent] of asks) {
       const address = path.replaceAll(/\{\w+\}/g, id);
       const answer = await ruth.ask(method as 'post', address, sent);
-      if (answer.status >= 400) isTold(answer);
+      if (answer.status >= 400) isReported(answer);
     }
     await ruth.post(`exercises/${classes.exerciseId}/check-again`);
     const rows = await checkedRows(ruth, classes.exerciseId);

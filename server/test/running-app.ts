@@ -63,7 +63,7 @@ export class Visitor {
 
 /** A stream of server-sent events, read one by one. */
 export class Heard {
-  private told = '';
+  private described = '';
   private readonly reader;
 
   constructor(
@@ -76,14 +76,14 @@ export class Heard {
   /** The next revision told; null when the stream has ended. */
   async next(): Promise<number | null> {
     for (;;) {
-      const found = /data: \{"revision":(\d+)\}\n/.exec(this.told);
+      const found = /data: \{"revision":(\d+)\}\n/.exec(this.described);
       if (found) {
-        this.told = this.told.slice(found.index + found[0].length);
+        this.described = this.described.slice(found.index + found[0].length);
         return Number(found[1]);
       }
       const read = await this.reader?.read();
       if (!read || read.done) return null;
-      this.told += read.value;
+      this.described += read.value;
     }
   }
 

@@ -3,7 +3,7 @@ import { Suspense } from 'react';
 import { get, Problem } from './platform/api/client';
 import { untilThere } from './platform/api/try-again';
 import { Asking } from './platform/shell/Asking';
-import { Mended } from './platform/shell/Mended';
+import { Recovering } from './platform/shell/Recovering';
 import { SignIn } from './platform/shell/SignIn';
 import { lazyView } from './platform/shell/lazy-view';
 
@@ -22,11 +22,11 @@ const queries = new QueryClient({
 export function App() {
   return (
     <QueryClientProvider client={queries}>
-      <Mended what="all">
+      <Recovering what="all">
         <Suspense fallback={<div className="desk" aria-busy="true" />}>
           <Doorway />
         </Suspense>
-      </Mended>
+      </Recovering>
     </QueryClientProvider>
   );
 }

@@ -5,7 +5,7 @@ import { App as AntApp, ConfigProvider } from 'antd';
 import { Suspense } from 'react';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
 import { Head } from './pages/head/Head';
-import { Mended } from './platform/shell/Mended';
+import { Recovering } from './platform/shell/Recovering';
 import { NothingHere } from './platform/shell/NothingHere';
 import { SkipLink } from './pages/head/SkipLink';
 import { theme } from './platform/shell/theme';
@@ -70,11 +70,11 @@ function Pages({ me }: { me: Me }) {
     <div className="app">
       <SkipLink />
       <Head me={me} />
-      <Mended what={pathname}>
+      <Recovering what={pathname}>
         <Suspense fallback={<div className="desk" aria-busy="true" />}>
           {me.role === 'instructor' ? <InstructorRoutes me={me} /> : <StudentRoutes />}
         </Suspense>
-      </Mended>
+      </Recovering>
     </div>
   );
 }
@@ -85,11 +85,11 @@ function InstructorRoutes({ me }: { me: Me }) {
       <Route path="/companies" element={<CompaniesPage />} />
       <Route path="/companies/new" element={<NewCompanyPage />} />
       <Route path="/companies/:bookId/:part" element={<CompanyPage />} />
-      <Route path="/companies/:bookId/:part/:leaf" element={<CompanyPage />} />
+      <Route path="/companies/:bookId/:part/:inner" element={<CompanyPage />} />
       <Route path="/exercises" element={<ExercisesPage />} />
       <Route path="/exercises/:id/:tab" element={<ExercisePage />} />
       <Route path="/exercises/:id/:tab/:part" element={<ExercisePage />} />
-      <Route path="/exercises/:id/:tab/:part/:leaf" element={<ExercisePage />} />
+      <Route path="/exercises/:id/:tab/:part/:inner" element={<ExercisePage />} />
       <Route path="/groups" element={<GroupsPage />} />
       <Route path="/groups/:id" element={<GroupPage />} />
       <Route path="/groups/:id/mix-ups" element={<MixUpsPage />} />

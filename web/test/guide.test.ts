@@ -2,7 +2,7 @@ import type { StepShown } from '@gleddo/core';
 import {
   askedSays,
   currentOf,
-  keptBack,
+  withheld,
   nextOpen,
   partOf,
   shareDone,
@@ -55,11 +55,11 @@ describe('where one is in the steps', () => {
       { ...accounts, brings: ['numbers' as const] },
       { ...open, brings: ['taxes' as const] },
     ];
-    expect([...keptBack(steps, at('look'))]).toEqual(['numbers', 'taxes']);
-    expect([...keptBack(steps, at('accounts'))]).toEqual(['taxes']);
+    expect([...withheld(steps, at('look'))]).toEqual(['numbers', 'taxes']);
+    expect([...withheld(steps, at('accounts'))]).toEqual(['taxes']);
     const begun = steps.map((each) => (each.id === 'open' ? { ...each, asks } : each));
-    expect(keptBack(begun, at('look')).size).toBe(0);
-    expect(keptBack(STEPS, at(null)).size).toBe(0);
+    expect(withheld(begun, at('look')).size).toBe(0);
+    expect(withheld(STEPS, at(null)).size).toBe(0);
   });
 
   it('leads to where the next open thing is entered, in words', () => {

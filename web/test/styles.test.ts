@@ -49,8 +49,8 @@ describe('a style sheet beside what it styles', () => {
     const names = uses.filter(([of]) => of === sheet).map(([, name]) => name);
     const own = ownClasses(sheet);
     expect(names.filter((name) => name !== null && !own.includes(name))).toEqual([]);
-    const isTold = names.includes(null);
-    expect(isTold ? [] : own.filter((name) => !names.includes(name))).toEqual([]);
+    const isReported = names.includes(null);
+    expect(isReported ? [] : own.filter((name) => !names.includes(name))).toEqual([]);
   });
 
   it('has a name of its own, by which its classes are told', () => {

@@ -1,4 +1,4 @@
-import type { MendedCheck, ShownResult } from '@gleddo/contract';
+import type { CorrectedCheck, ShownResult } from '@gleddo/contract';
 import { placeOf, walkOf } from '../src/pages/put-right/walk';
 
 const fault = (check: string, id: string, rest: Partial<ShownResult> = {}): ShownResult => ({
@@ -8,7 +8,7 @@ const fault = (check: string, id: string, rest: Partial<ShownResult> = {}): Show
   ...rest,
 });
 
-const now = (...results: ShownResult[]): MendedCheck => ({
+const now = (...results: ShownResult[]): CorrectedCheck => ({
   ...{ points: 1, of: 2, results },
   pairs: [{ keys: ['loan'], works: ['mine'], confidence: 1, reasons: [] }],
 });

@@ -1,7 +1,7 @@
 import type { Book } from '../model/book/book.js';
-import { withDealings } from '../model/book/dealings.js';
-import { withMadeEntries } from '../accounting/document/made-entries.js';
-import { proposedPosting } from '../accounting/document/proposed-posting.js';
+import { withSubledgers } from '../model/book/subledgers.js';
+import { withDocumentEntries } from '../accounting/document/document-entries.js';
+import { proposedAssignment } from '../accounting/document/proposed-assignment.js';
 import { madeUntil, planRows } from '../accounting/schedule/plan-rows.js';
 import type { Item } from '../model/shapes/item.js';
 import type { Party } from '../model/shapes/party.js';
@@ -131,10 +131,10 @@ const SCHEDULES: readonly Schedule[] = [
 /** A whole year at the nursery, by documents and schedules: drawn from a seed, the same each time. */
 export function nurseryYear(seed = SEED): Book {
   const book = bare();
-  const made = withMadeEntries(
+  const made = withDocumentEntries(
     book,
-    withDealings(book, {
-      posting: proposedPosting(book),
+    withSubledgers(book, {
+      posting: proposedAssignment(book),
       parties: PARTIES,
       items: ITEMS,
       documents: new NurseryStory(seed, FIRST_DAY).tell(),

@@ -9,9 +9,9 @@ import {
   books,
   companies,
   exercises,
-  mends,
+  corrections,
   practices,
-  rehearsals,
+  trialRuns,
   tries,
 } from '../database/schema/index.js';
 import { drawsFigures, keyRulesIn } from '../kept/kept-rules.js';
@@ -32,14 +32,14 @@ export interface Rights {
   /** Whether each begins with another start: own figures, or their own work. */
   readonly startsDiffer: boolean;
   /** The exercise that it is a go at, and whose figures it has; null: it is none. */
-  readonly go: GoAt | null;
+  readonly go: SkipTo | null;
   /** Whether it is a student's try: it stays as it is once it has been handed in. */
   readonly isTry: boolean;
 }
 
 /** A go at an exercise: a try, a copy to put right, a practice, or the instructor's own. */
-export interface GoAt {
-  readonly kind: 'try' | 'mend' | 'practice' | 'rehearsal';
+export interface SkipTo {
+  readonly kind: 'try' | 'correction' | 'practice' | 'trial-run';
   readonly exerciseId: string;
   readonly personId: string;
   /** Whose figures, where they are drawn anew each time; null: the person’s own. */
@@ -65,7 +65,7 @@ const THEIRS = 'This is a student’s work; only they change it.';
 const made = alias(exercises, 'made');
 const done = alias(exercises, 'done');
 /** The work that a book is the copy of, in which its student puts it right. */
-const mended = alias(tries, 'mended');
+const corrected = alias(tries, 'mended');
 
 const RULES_OF_TRY = {
   entriesMayChange: done.entriesMayChange,
@@ -77,7 +77,7 @@ const RULES_OF_TRY = {
   health: done.helpHealth,
   keyRules: done.keyRules,
   ownWork: done.ownWork,
-  spoilt: rehearsals.spoilt,
+  spoilt: trialRuns.spoilt,
 };
 
 /** What a book is, and whose. */
@@ -90,15 +90,15 @@ const WHAT_IT_IS = {
   madeKey: made.keyBookId,
   personId: tries.personId,
   tryState: tries.state,
-  rehearsed: rehearsals.exerciseId,
-  rehearsedSeed: rehearsals.seed,
+  trialRunOf: trialRuns.exerciseId,
+  trialRunSeed: trialRuns.seed,
   practiserId: practices.personId,
   practisedSeed: practices.seed,
   exerciseId: done.id,
-  mendedBook: mended.bookId,
-  menderId: mended.personId,
-  mendedState: mended.state,
-  mendedGiving: mended.giving,
+  correctedBook: corrected.bookId,
+  correctorId: corrected.personId,
+  correctedState: corrected.state,
+  correctedGiving: corrected.giving,
   doneOwner: done.ownerId,
 };
 
@@ -153,8 +153,8 @@ export class BookAccess {
   private async rowOf(bookId: string) {
     const goes = or(
       eq(done.id, tries.exerciseId),
-      eq(done.id, rehearsals.exerciseId),
-      eq(done.id, mended.exerciseId),
+      eq(done.id, trialRuns.exerciseId),
+      eq(done.id, corrected.exerciseId),
       eq(done.id, practices.exerciseId),
     );
     const [row] = await this.db
@@ -166,10 +166,10 @@ export class BookAccess {
       .leftJoin(companies, eq(companies.bookId, books.id))
       .leftJoin(made, or(eq(made.startBookId, books.id), eq(made.keyBookId, books.id)))
       .leftJoin(tries, eq(tries.bookId, books.id))
-      .leftJoin(rehearsals, eq(rehearsals.bookId, books.id))
-      .leftJoin(mends, eq(mends.bookId, books.id))
+      .leftJoin(trialRuns, eq(trialRuns.bookId, books.id))
+      .leftJoin(corrections, eq(corrections.bookId, books.id))
       .leftJoin(practices, eq(practices.bookId, books.id))
-      .leftJoin(mended, eq(mended.id, mends.tryId))
+      .leftJoin(corrected, eq(corrected.id, corrections.tryId))
       .leftJoin(done, goes)
       .where(eq(books.id, bookId));
     return row ? { ...row, id: bookId } : null;
@@ -183,16 +183,21 @@ const startsDiffer = ({ ownWork, keyRules, spoilt }: Row): boolean =>
   spoilt !== true && (ownWork === true || drawsFigures(keyRules));
 
 /** What a book is a go at; null where it is none. */
-function goOf(row: Row): GoAt | null {
+function goOf(row: Row): SkipTo | null {
   const { exerciseId, id, doneOwner } = row;
   if (exerciseId === null) return null;
   const at = { exerciseId, seed: null, begunAs: id };
-  if (row.menderId !== null)
-    return { ...at, kind: 'mend', personId: row.menderId, begunAs: row.mendedBook ?? id };
+  if (row.correctorId !== null)
+    return {
+      ...at,
+      kind: 'correction',
+      personId: row.correctorId,
+      begunAs: row.correctedBook ?? id,
+    };
   if (row.practiserId !== null)
     return { ...at, kind: 'practice', personId: row.practiserId, seed: row.practisedSeed };
   if (row.personId !== null) return { ...at, kind: 'try', personId: row.personId };
-  return { ...at, kind: 'rehearsal', personId: doneOwner ?? '', seed: row.rehearsedSeed };
+  return { ...at, kind: 'trial-run', personId: doneOwner ?? '', seed: row.trialRunSeed };
 }
 
 function instructor(row: Row, me: Me): Own | null {
@@ -202,13 +207,13 @@ function instructor(row: Row, me: Me): Own | null {
     return row.madeOwner === me.id ? { ...OWN, startBookId } : null;
   }
   if (row.doneOwner !== me.id || row.practiserId !== null) return null;
-  if (row.rehearsed !== null) return asStudent(row, true);
+  if (row.trialRunOf !== null) return asStudent(row, true);
   const { startBookId } = row;
   return { mayChange: false, why: THEIRS, rules: AUTHOR, help: ALL_HELP, startBookId };
 }
 
 function student(row: Row, me: Me): Own | null {
-  if (row.menderId !== null) return mender(row, me);
+  if (row.correctorId !== null) return corrector(row, me);
   if (row.practiserId !== null) return row.practiserId === me.id ? asStudent(row, true) : null;
   if (row.personId !== me.id) return null;
   const rights = asStudent(row, row.tryState === 'working');
@@ -216,9 +221,9 @@ function student(row: Row, me: Me): Own | null {
 }
 
 /** A copy in which a work is put right is open as long as the work stays given back. */
-function mender(row: Row, me: Me): Own | null {
-  const { menderId, mendedState: state, mendedGiving: giving } = row;
-  if (menderId !== me.id) return null;
+function corrector(row: Row, me: Me): Own | null {
+  const { correctorId, correctedState: state, correctedGiving: giving } = row;
+  if (correctorId !== me.id) return null;
   const isOpen = state === 'given-back' && shownOf({ giving }).copy;
   const why = 'Your instructor has taken this work back, so its copy stays as it is for now.';
   return { ...asStudent(row, isOpen), help: ALL_HELP, why };

@@ -1,5 +1,5 @@
 import { Inject, Injectable, type MessageEvent, type OnModuleInit } from '@nestjs/common';
-import type { BookTold, Me } from '@gleddo/contract';
+import type { BookEvent, Me } from '@gleddo/contract';
 import {
   concatMap,
   defer,
@@ -25,7 +25,7 @@ const TRY_AGAIN_AFTER = 1_000;
 /** So many books one person can have open at once, in all windows together: the first of more is let go. */
 const MOST_OPEN = 24;
 
-interface Change extends BookTold {
+interface Change extends BookEvent {
   readonly id: string;
 }
 
@@ -44,8 +44,8 @@ export class BookEvents implements OnModuleInit {
   ) {}
 
   async onModuleInit(): Promise<void> {
-    const hear = (told: string) => {
-      const [id = '', revision] = told.split(' ');
+    const hear = (described: string) => {
+      const [id = '', revision] = described.split(' ');
       this.changed.next({ id, revision: Number(revision) });
     };
     await this.listen(CHANGED, hear, () => this.missed.next());
@@ -60,7 +60,12 @@ export class BookEvents implements OnModuleInit {
       this.changed.pipe(filter((change) => change.id === id)),
       defer(now),
       this.missed.pipe(switchMap(now)),
-    ).pipe(map((told): MessageEvent => ({ ...ofRevision(told.revision), retry: TRY_AGAIN_AFTER })));
+    ).pipe(
+      map((described): MessageEvent => ({
+        ...ofRevision(described.revision),
+        retry: TRY_AGAIN_AFTER,
+      })),
+    );
     const life = interval(SIGN_OF_LIFE).pipe(map((): MessageEvent => ({ type: 'here', data: '' })));
     return this.counted(me.id, merge(news, life).pipe(takeUntil(this.signedOut(me, token))));
   }
@@ -92,4 +97,4 @@ export class BookEvents implements OnModuleInit {
   }
 }
 
-const ofRevision = (revision: number): { data: BookTold } => ({ data: { revision } });
+const ofRevision = (revision: number): { data: BookEvent } => ({ data: { revision } });

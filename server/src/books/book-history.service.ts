@@ -74,11 +74,11 @@ export class BookHistoryService {
       and(eq(bookSnapshots.bookId, id), lte(bookSnapshots.revision, revision)),
       desc(bookSnapshots.revision),
     );
-    const told = before
+    const described = before
       ? await this.forward(id, before, revision)
       : await this.backward(id, revision);
-    const isLong = told.text.length * (told.steps.length + 1) > LARGE_TEXT;
-    const replayed = isLong ? await this.threads.replay(told) : replay(told);
+    const isLong = described.text.length * (described.steps.length + 1) > LARGE_TEXT;
+    const replayed = isLong ? await this.threads.replay(described) : replay(described);
     if (!replayed.ok) throw refusedBy(replayed.refusals);
     if (!replayed.value) throw noMoment();
     return replayed.value;

@@ -133,6 +133,6 @@ const asJson = (reply: FastifyReply, text: string) =>
 
 /** An answer to changes as JSON: the newer book goes out as it is kept, unread. */
 function withNewer(head: Omit<ChangesAnswer, 'newer'>, newer: Newer | null): string {
-  const told = newer && `{"book":${newer.text},"steps":${JSON.stringify(newer.steps)}}`;
-  return `${JSON.stringify(head).slice(0, -1)},"newer":${told}}`;
+  const described = newer && `{"book":${newer.text},"steps":${JSON.stringify(newer.steps)}}`;
+  return `${JSON.stringify(head).slice(0, -1)},"newer":${described}}`;
 }

@@ -107,9 +107,9 @@ export class KeptBooks {
   ): Promise<KeptBook> {
     if (from.revision >= to) return { ...from, book: null, isJudged: false };
     const steps = await stepsOf(this.db, id, { from: from.revision, to });
-    const told = { text: from.text, steps: steps.map(({ operation }) => operation) };
+    const described = { text: from.text, steps: steps.map(({ operation }) => operation) };
     const isLong = from.text.length * (steps.length + 1) > LARGE_TEXT;
-    const replayed = isLong ? await this.threads.replay(told) : replay(told);
+    const replayed = isLong ? await this.threads.replay(described) : replay(described);
     // What can’t be read is told by whoever reads it.
     if (!replayed.ok) return { revision: to, text: from.text, book: null, isJudged: false };
     if (!replayed.value || steps.length !== to - from.revision) throw unreadable(NOT_TOLD);

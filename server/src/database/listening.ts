@@ -5,7 +5,7 @@ import type { Logger } from 'pino';
 /** Hears what the database tells under a name; `missed` when something may not have been heard. */
 export type Listen = (
   name: string,
-  hear: (told: string) => void,
+  hear: (described: string) => void,
   missed: () => void,
 ) => Promise<void>;
 

@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
 import {
   drillNames,
-  drillTold,
+  drillFeedback,
   keyOfRules,
   ownKey,
   randomFrom,
@@ -129,7 +129,7 @@ export class DemoPractice {
         const isMixed = mixed.includes(each.type) && random() > round * 0.3;
         const other = takenFor(scheme, each.type)[0];
         const answer = isMixed && other ? other : each.type;
-        const { isRight, missed } = drillTold({ name: each, kind: 'type' }, answer, {
+        const { isRight, missed } = drillFeedback({ name: each, kind: 'type' }, answer, {
           scheme,
           plan,
         });

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, HttpCode, Post } from '@nestjs/common';
 import { DrillAnswerRequest, type DrillStanding, type Me } from '@gleddo/contract';
-import type { DrillTold } from '@gleddo/core';
+import type { DrillFeedback } from '@gleddo/core';
 import { Only, SignedIn } from '../http/signed-in.js';
 import { DrillsService } from './drills.service.js';
 
@@ -16,7 +16,7 @@ export class DrillsController {
 
   @Post('answers')
   @HttpCode(200)
-  answer(@Body() body: DrillAnswerRequest, @SignedIn() me: Me): Promise<DrillTold> {
+  answer(@Body() body: DrillAnswerRequest, @SignedIn() me: Me): Promise<DrillFeedback> {
     return this.drills.answer(me, body);
   }
 }

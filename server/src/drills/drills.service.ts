@@ -9,14 +9,14 @@ import {
 import {
   DISTINCTION_IDS,
   drillCurves,
-  drillTold,
+  drillFeedback,
   shippedPlan,
   shippedScheme,
   stockName,
   tallies,
   type Distinction,
   type DrillAnswer,
-  type DrillTold,
+  type DrillFeedback,
 } from '@gleddo/core';
 import { and, desc, eq, gte, isNull } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
@@ -84,17 +84,17 @@ export class DrillsService {
   async answer(
     me: Me,
     { token, name: nameId, kind, answer }: DrillAnswerRequest,
-  ): Promise<DrillTold> {
+  ): Promise<DrillFeedback> {
     const name = stockName(nameId);
     if (!name) throw refuse('drill.no-name', 'There is no such name in the stock. Begin a round.');
-    const told = drillTold({ name, kind }, answer, drillBooks());
-    const { isRight, missed } = told;
+    const described = drillFeedback({ name, kind }, answer, drillBooks());
+    const { isRight, missed } = described;
     await this.db
       .insert(drillAnswers)
       .values({ id: `${me.id}-${token}`, personId: me.id, nameId, kind, answer, isRight, missed })
       .onConflictDoNothing();
     await this.finish(me);
-    return told;
+    return described;
   }
 
   /** A drill that was asked for is done after so many names of its kind were answered since. */

@@ -8,14 +8,14 @@ import {
   type Me,
 } from '@gleddo/contract';
 import { SignedIn } from '../http/signed-in.js';
-import { GoingOnService } from './going-on.service.js';
+import { SkippingAheadService } from './skipping-ahead.service.js';
 import { GuidesService } from './guides.service.js';
 
 @Controller('api/books/:id')
 export class GuidesController {
   constructor(
     private readonly guides: GuidesService,
-    private readonly goingOn: GoingOnService,
+    private readonly skippingAhead: SkippingAheadService,
   ) {}
 
   @Get('guide')
@@ -38,13 +38,13 @@ export class GuidesController {
     return this.guides.answer(me, id, body);
   }
 
-  @Post('go-on')
+  @Post('skip-ahead')
   @HttpCode(200)
   goOn(
     @Param('id') id: string,
     @Body() { step }: GoOnRequest,
     @SignedIn() me: Me,
   ): Promise<GuideAnswer> {
-    return this.goingOn.goOn(me, id, step);
+    return this.skippingAhead.goOn(me, id, step);
   }
 }

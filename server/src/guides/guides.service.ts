@@ -2,7 +2,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { AnswerRequest, GuideAnswer, GuidePlace, Me, PlaceRequest } from '@gleddo/contract';
 import type { GuideShown } from '@gleddo/core';
 import { eq, sql } from 'drizzle-orm';
-import { BookAccess, type GoAt, type Rights } from '../books/book-access.js';
+import { BookAccess, type SkipTo, type Rights } from '../books/book-access.js';
 import { KeptBooks } from '../books/kept-books.js';
 import { rowsOf, type Database } from '../database/open-database.js';
 import { answers, exercises, guidePlaces } from '../database/schema/index.js';
@@ -16,7 +16,7 @@ import { Threads } from '../threads/threads.js';
 import { answersBeside } from './answers.js';
 
 export interface Going {
-  readonly go: GoAt;
+  readonly go: SkipTo;
   readonly rights: Rights;
   readonly exercise: ExerciseRow;
   /** Whether going on costs what the exercise says. */
@@ -119,4 +119,4 @@ const HANDED_IN = 'This work has been handed in, so its answers stay as they are
 
 /** Practice, once one has handed in, and one’s own go are as free as can be. */
 export const mayGoOn = ({ go, exercise, isHeldBack }: Going): boolean =>
-  go.kind === 'try' ? exercise.mayGoOn : go.kind !== 'mend' && !isHeldBack;
+  go.kind === 'try' ? exercise.mayGoOn : go.kind !== 'correction' && !isHeldBack;

@@ -128,10 +128,12 @@ async function main(): Promise<number> {
     process[done === null ? 'stderr' : 'stdout'].write(`${done ?? USAGE}\n`);
     return done === null ? 2 : 0;
   } catch (error) {
-    const isTold = [BackupRefused, CannotOpen, SettingRefused].some(
+    const isReported = [BackupRefused, CannotOpen, SettingRefused].some(
       (kind) => error instanceof kind,
     );
-    process.stderr.write(`${isTold ? (error as Error).message : String((error as Error).stack)}\n`);
+    process.stderr.write(
+      `${isReported ? (error as Error).message : String((error as Error).stack)}\n`,
+    );
     return 1;
   }
 }

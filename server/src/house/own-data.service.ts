@@ -108,10 +108,10 @@ export class OwnDataService {
       .where(eq(tries.personId, me.id));
     for (const { work, title } of rows) {
       const { state, startedAt, handedInAt, givenBackAt, points, outOf, fileName } = work;
-      const isTold = state === 'given-back' && shownOf(work).marks;
+      const isReported = state === 'given-back' && shownOf(work).marks;
       yield {
         ...{ title, state, startedAt, handedInAt, givenBackAt, fileName },
-        ...(isTold ? { points, of: outOf } : {}),
+        ...(isReported ? { points, of: outOf } : {}),
         answers: await this.answers(work.bookId),
         book: await this.book(work.bookId),
       };

@@ -10,22 +10,22 @@ export const makeLog = (level: string): Logger =>
     level,
     base: null,
     timestamp: pino.stdTimeFunctions.isoTime,
-    serializers: { err: (error) => told(error) },
+    serializers: { err: (error) => described(error) },
   });
 
 const MOST_PLACES = 12;
 const MOST_CAUSES = 5;
 
-interface Told {
+interface LogLine {
   readonly kind: string;
   readonly code?: string;
   readonly table?: string;
   readonly constraint?: string;
   readonly places: readonly string[];
-  readonly cause?: Told;
+  readonly cause?: LogLine;
 }
 
-function told(error: unknown, causes = MOST_CAUSES): Told {
+function described(error: unknown, causes = MOST_CAUSES): LogLine {
   const { name, code, table, constraint, stack, cause } = error as Error & {
     code?: unknown;
     table?: unknown;
@@ -42,7 +42,7 @@ function told(error: unknown, causes = MOST_CAUSES): Told {
     ...(typeof table === 'string' ? { table } : {}),
     ...(typeof constraint === 'string' ? { constraint } : {}),
     places,
-    ...(cause && causes > 0 ? { cause: told(cause, causes - 1) } : {}),
+    ...(cause && causes > 0 ? { cause: described(cause, causes - 1) } : {}),
   };
 }
 

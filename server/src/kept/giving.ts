@@ -12,7 +12,7 @@ export const shownOf = ({ giving }: { readonly giving: string | null }): Giving 
   read(giving, GIVEN_BEFORE);
 
 /** Whether a work may be put right in a copy: its notes are shown, and it is more than a list of balances. */
-export const mayBeMended = ({ copy, notes }: Giving, isList: boolean): boolean =>
+export const mayBeCorrected = ({ copy, notes }: Giving, isList: boolean): boolean =>
   copy && notes && !isList;
 
 /** Results as far as they are shown: without their costs where marks are not, without sentences where ways are not. */

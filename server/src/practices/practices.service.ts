@@ -99,9 +99,14 @@ export class PracticesService {
       .where(eq(practices.id, id));
     await this.done(me, practice.exerciseId);
     if (await isTryOpen(this.db, practice))
-      return { told: 'so-far', points, of, found: foundSoFar(checked, this.books.bookOf(kept)) };
+      return {
+        described: 'so-far',
+        points,
+        of,
+        found: foundSoFar(checked, this.books.bookOf(kept)),
+      };
     const marks = { points, of, scaledFrom, pairs, results: results.map(shown) };
-    return { told: 'all', marks };
+    return { described: 'all', marks };
   }
 
   /** A practice that was asked for is done once it has been checked. */

@@ -42,11 +42,11 @@ export class CheckRunner {
     this.checks.onAsked = () => void this.look();
     this.timer = setInterval(() => {
       void this.stillHere()
-        .then(() => this.mend())
+        .then(() => this.setRight())
         .then(() => this.look());
     }, LOOK_EVERY);
     void this.takeOver()
-      .then(() => this.mend())
+      .then(() => this.setRight())
       .then(() => this.look());
   }
 
@@ -81,7 +81,7 @@ export class CheckRunner {
   }
 
   /** Lets what was left undone wait again, and asks for what nobody has asked for. */
-  private async mend(): Promise<void> {
+  private async setRight(): Promise<void> {
     if (this.room.isFull) return;
     try {
       await this.db.execute(sql`

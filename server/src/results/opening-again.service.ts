@@ -4,7 +4,7 @@ import { and, eq, ne } from 'drizzle-orm';
 import { AuditService } from '../audit/audit.service.js';
 import { BookAccess } from '../books/book-access.js';
 import type { Database, Queries } from '../database/open-database.js';
-import { books, checkTasks, filedTables, mends, tries } from '../database/schema/index.js';
+import { books, checkTasks, filedTables, corrections, tries } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import type { TryRow } from './checks.service.js';
@@ -56,7 +56,7 @@ const workOf = ({ bookId, begunBookId, handPairs }: TryRow) =>
 async function forget(db: Queries, { id, bookId, begunBookId }: TryRow): Promise<void> {
   await db.delete(filedTables).where(eq(filedTables.tryId, id));
   await db.delete(checkTasks).where(and(eq(checkTasks.tryId, id), eq(checkTasks.state, 'waiting')));
-  const copies = await db.delete(mends).where(eq(mends.tryId, id)).returning();
+  const copies = await db.delete(corrections).where(eq(corrections.tryId, id)).returning();
   for (const copy of copies) await db.delete(books).where(eq(books.id, copy.bookId));
   if (begunBookId !== null) await db.delete(books).where(eq(books.id, bookId));
 }

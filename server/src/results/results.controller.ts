@@ -9,7 +9,7 @@ import {
   NewNoteRequest,
   PairsRequest,
   type ClassResults,
-  type ForeignShown,
+  type CopiedShown,
   type KeyVersionShown,
   type Marked,
   type Me,
@@ -19,8 +19,8 @@ import {
 import { Only, SignedIn } from '../http/signed-in.js';
 import { AcceptancesService } from './acceptances.service.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
-import { ForeignService } from './foreign.service.js';
-import { FilingService } from './filing.service.js';
+import { CopiedFiguresService } from './copied-figures.service.js';
+import { UploadedWorksService } from './uploaded-works.service.js';
 import { ClassResultsService } from './class-results.service.js';
 import { MarkingService } from './marking.service.js';
 import { OpeningAgainService } from './opening-again.service.js';
@@ -33,9 +33,9 @@ export class ResultsController {
     private readonly marking: MarkingService,
     private readonly results: ClassResultsService,
     private readonly acceptances: AcceptancesService,
-    private readonly filing: FilingService,
+    private readonly uploadedWorks: UploadedWorksService,
     private readonly exercises: ExercisesService,
-    private readonly foreign: ForeignService,
+    private readonly copied: CopiedFiguresService,
     private readonly past: PastChecksService,
     private readonly again: OpeningAgainService,
   ) {}
@@ -51,9 +51,9 @@ export class ResultsController {
   }
 
   /** In whose works somebody else’s own figures stand. */
-  @Get('exercises/:id/foreign-figures')
-  async foreignFigures(@Param('id') id: string, @SignedIn() me: Me): Promise<ForeignShown[]> {
-    return this.foreign.in(await this.exercises.rowOf(me, id));
+  @Get('exercises/:id/copied-figures')
+  async copiedFigures(@Param('id') id: string, @SignedIn() me: Me): Promise<CopiedShown[]> {
+    return this.copied.in(await this.exercises.rowOf(me, id));
   }
 
   @Post('exercises/:id/check-again')
@@ -82,7 +82,7 @@ export class ResultsController {
   @Post('exercises/:id/files')
   @HttpCode(204)
   file(@Param('id') id: string, @Body() body: FiledRequest, @SignedIn() me: Me): Promise<void> {
-    return this.filing.file(me, id, body);
+    return this.uploadedWorks.file(me, id, body);
   }
 
   /** Leaves unchecked what still waits. */

@@ -1,7 +1,7 @@
 import {
   checkpoint,
   fitting,
-  foreignFigures,
+  copiedFigures,
   guideFile,
   guideShown,
   readBook,
@@ -78,12 +78,12 @@ export interface FiguredWork {
 }
 
 /** In which works somebody else’s figures stand, whose, and how many. */
-export function foreign({ key: text, works }: { key: KeyText; works: readonly FiguredWork[] }) {
+export function copied({ key: text, works }: { key: KeyText; works: readonly FiguredWork[] }) {
   const { key } = readAsMade(text);
   return works.flatMap(({ seed, whose, text: work }) => {
     const read = readBook(work);
     if (!read.ok) return [];
-    const found = foreignFigures(key, read.value, { ownSeed: seed, others: works });
+    const found = copiedFigures(key, read.value, { ownSeed: seed, others: works });
     return found ? [{ ...found, by: whose }] : [];
   });
 }

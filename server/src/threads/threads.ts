@@ -1,7 +1,7 @@
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { Injectable } from '@nestjs/common';
-import type { ForeignFigures, GuideShown, Operation, Rules } from '@gleddo/core';
+import type { CopiedFigures, GuideShown, Operation, Rules } from '@gleddo/core';
 import { Piscina } from 'piscina';
 import { whoAsks } from '../turns/asking.js';
 import type { ChangedBook } from './changing.js';
@@ -14,7 +14,7 @@ import type { ToReplay } from './replaying.js';
 import { TurnsByPerson } from '../turns/turns-by-person.js';
 
 /** Somebody else’s figures in a work. */
-export interface ForeignFound extends ForeignFigures<string> {
+export interface CopiedFound extends CopiedFigures<string> {
   readonly by: string;
 }
 
@@ -93,8 +93,8 @@ export class Threads {
   checkpointOf = (work: ToGoOn): Promise<Sent<PreparedBook>> =>
     this.run(this.asked, { name: 'checkpointOf' }, work);
 
-  foreign = (key: KeyText, works: readonly FiguredWork[]): Promise<ForeignFound[]> =>
-    this.run(this.others, { name: 'foreign' }, { key, works });
+  copied = (key: KeyText, works: readonly FiguredWork[]): Promise<CopiedFound[]> =>
+    this.run(this.others, { name: 'copied' }, { key, works });
 
   takeBook = (body: Uint8Array): Promise<Sent<PreparedBook>> =>
     this.run(this.others, { name: 'takeBook' }, body);
@@ -110,8 +110,8 @@ export class Threads {
 
   judge = (text: string): Promise<Sent<null>> => this.run(this.others, { name: 'judge' }, text);
 
-  replay = (told: ToReplay): Promise<Sent<PreparedBook | null>> =>
-    this.run(this.others, { name: 'replay' }, told);
+  replay = (described: ToReplay): Promise<Sent<PreparedBook | null>> =>
+    this.run(this.others, { name: 'replay' }, described);
 
   changeText = (text: string, operation: Operation, rules: Rules): Promise<Sent<ChangedBook>> =>
     this.run(this.others, { name: 'changeText' }, { text, operation, rules });

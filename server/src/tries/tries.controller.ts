@@ -3,13 +3,13 @@ import {
   OwnFileRequest,
   type InterimCheck,
   type Me,
-  type MendedCheck,
+  type CorrectedCheck,
   type MyTry,
   type MyTryDetail,
 } from '@gleddo/contract';
 import { Only, SignedIn } from '../http/signed-in.js';
-import { FilingService } from '../results/filing.service.js';
-import { MendingService } from './mending.service.js';
+import { UploadedWorksService } from '../results/uploaded-works.service.js';
+import { CorrectionsService } from './corrections.service.js';
 import { TriesService } from './tries.service.js';
 
 @Only('student')
@@ -17,8 +17,8 @@ import { TriesService } from './tries.service.js';
 export class TriesController {
   constructor(
     private readonly tries: TriesService,
-    private readonly mending: MendingService,
-    private readonly filing: FilingService,
+    private readonly correcting: CorrectionsService,
+    private readonly uploadedWorks: UploadedWorksService,
   ) {}
 
   @Get()
@@ -58,7 +58,7 @@ export class TriesController {
     @SignedIn() me: Me,
   ): Promise<MyTryDetail> {
     const { exercise } = await this.tries.find(me, id);
-    await this.filing.fileOwn(me, exercise, body);
+    await this.uploadedWorks.fileOwn(me, exercise, body);
     return this.tries.open(me, id);
   }
 
@@ -66,12 +66,12 @@ export class TriesController {
   @Post(':id/copy')
   @HttpCode(200)
   beginCopy(@Param('id') id: string, @SignedIn() me: Me): Promise<MyTryDetail> {
-    return this.mending.begin(me, id);
+    return this.correcting.begin(me, id);
   }
 
   @Post(':id/copy/check')
   @HttpCode(200)
-  checkCopy(@Param('id') id: string, @SignedIn() me: Me): Promise<MendedCheck> {
-    return this.mending.check(me, id);
+  checkCopy(@Param('id') id: string, @SignedIn() me: Me): Promise<CorrectedCheck> {
+    return this.correcting.check(me, id);
   }
 }

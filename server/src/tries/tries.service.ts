@@ -4,14 +4,21 @@ import { and, desc, eq, inArray, isNotNull, isNull, lt, lte, or, sql } from 'dri
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { books, exercises, handOuts, members, mends, tries } from '../database/schema/index.js';
+import {
+  books,
+  exercises,
+  handOuts,
+  members,
+  corrections,
+  tries,
+} from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { isGuided } from '../guides/guided.js';
 import { foundSoFar } from '../results/found-so-far.js';
 import { ChecksService } from '../results/checks.service.js';
-import { asShown, mayBeMended, shownOf } from '../kept/giving.js';
-import { Veil } from '../results/veil.js';
+import { asShown, mayBeCorrected, shownOf } from '../kept/giving.js';
+import { Redaction } from '../results/redaction.js';
 import { KeyVersionsService } from '../keys/key-versions.service.js';
 import { StartsService } from '../results/starts.service.js';
 import { ShownResults } from '../results/shown-results.js';
@@ -80,31 +87,34 @@ export class TriesService {
   async showsOf(work: Try): Promise<Giving> {
     const shows = shownOf(work);
     const isList = work.fileName !== null && (await this.checks.cameAs(work)).table !== null;
-    return { ...shows, copy: mayBeMended(shows, isList) };
+    return { ...shows, copy: mayBeCorrected(shows, isList) };
   }
 
   /** What came back of a work, as far as its instructor shows it. */
   private async givenBack(work: Try): Promise<GivenBack> {
     const shows = await this.showsOf(work);
     const run = work.checkId !== null ? await this.shown.run(work.checkId) : null;
-    const [mend] = await this.db.select().from(mends).where(eq(mends.tryId, work.id));
+    const [correction] = await this.db
+      .select()
+      .from(corrections)
+      .where(eq(corrections.tryId, work.id));
     const notes = shows.notes ? await this.shown.notesOf(work.id) : null;
-    const told = {
+    const described = {
       results: run && shows.notes ? asShown(shows, run.results) : null,
       notes: notes && (shows.marks ? notes : notes.map((note) => ({ ...note, points: 0 }))),
       pairs: run && shows.notes ? run.pairs : null,
     };
     return {
       shows,
-      ...(shows.ways || shows.key ? told : veiled(told, await this.veilOf(work))),
+      ...(shows.ways || shows.key ? described : redacted(described, await this.redactionOf(work))),
       key: run && shows.key ? await this.keys.bookOf(run.keyId, work) : null,
       scaledFrom: run && shows.marks ? run.scaledFrom : null,
-      copyBookId: shows.copy ? (mend?.bookId ?? null) : null,
+      copyBookId: shows.copy ? (correction?.bookId ?? null) : null,
     };
   }
 
-  async veilOf({ checkId, bookId }: Try): Promise<Veil> {
-    return new Veil(checkId ?? '', await this.books.read(bookId));
+  async redactionOf({ checkId, bookId }: Try): Promise<Redaction> {
+    return new Redaction(checkId ?? '', await this.books.read(bookId));
   }
 
   /** From now on the marks that were shown can’t be taken back. */
@@ -229,13 +239,13 @@ function notNow({ asked, limit, nextAt }: Asks) {
   return refuse('try.asked-lately', `You asked a moment ago. Ask again in ${wait}.`);
 }
 
-const veiled = (
+const redacted = (
   { results, notes, pairs }: Pick<GivenBack, 'results' | 'notes' | 'pairs'>,
-  veil: Veil,
+  redaction: Redaction,
 ): Pick<GivenBack, 'results' | 'notes' | 'pairs'> => ({
-  results: results?.map((each) => veil.result(each)) ?? null,
-  notes: notes?.map((each) => veil.note(each)) ?? null,
-  pairs: pairs?.map((each) => veil.pair(each)) ?? null,
+  results: results?.map((each) => redaction.result(each)) ?? null,
+  notes: notes?.map((each) => redaction.note(each)) ?? null,
+  pairs: pairs?.map((each) => redaction.pair(each)) ?? null,
 });
 
 function myTry(exercise: Exercise, work: Try | null): MyTry {

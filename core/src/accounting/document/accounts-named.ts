@@ -1,36 +1,36 @@
-import type { Book, Dealings } from '../../model/book/book.js';
-import { withDealings } from '../../model/book/dealings.js';
-import { postingShape, type Posting } from '../../model/shapes/dealings.js';
+import type { Book, Subledgers } from '../../model/book/book.js';
+import { withSubledgers } from '../../model/book/subledgers.js';
+import { assignmentShape, type AccountAssignment } from '../../model/shapes/subledgers.js';
 
 type Renamed = (id: string) => string | null;
 
-const PURPOSES = Object.keys(postingShape.fields) as (keyof Posting)[];
+const PURPOSES = Object.keys(assignmentShape.fields) as (keyof AccountAssignment)[];
 
 /**
- * The dealings with other ids for the accounts that they name; null: named no longer, where naming none is possible.
+ * The subledgers with other ids for the accounts that they name; null: named no longer, where naming none is possible.
  * Documents and schedules name accounts that are there: theirs must not become null.
  */
-function renamed(dealings: Dealings, own: Renamed): Dealings {
+function renamed(subledgers: Subledgers, own: Renamed): Subledgers {
   const maybe = (id: string | null) => (id === null ? null : own(id));
   return {
-    ...dealings,
+    ...subledgers,
     posting: Object.fromEntries(
-      PURPOSES.map((purpose) => [purpose, maybe(dealings.posting[purpose])]),
-    ) as unknown as Posting,
-    parties: dealings.parties.map((party) => ({ ...party, account: maybe(party.account) })),
-    items: dealings.items.map((item) => ({
+      PURPOSES.map((purpose) => [purpose, maybe(subledgers.posting[purpose])]),
+    ) as unknown as AccountAssignment,
+    parties: subledgers.parties.map((party) => ({ ...party, account: maybe(party.account) })),
+    items: subledgers.items.map((item) => ({
       ...item,
       incomeAccount: maybe(item.incomeAccount),
       costAccount: maybe(item.costAccount),
       stockAccount: maybe(item.stockAccount),
     })),
-    documents: dealings.documents.map((document) => ({
+    documents: subledgers.documents.map((document) => ({
       ...document,
       money: maybe(document.money),
       to: maybe(document.to),
       lines: document.lines.map((line) => ({ ...line, account: maybe(line.account) })),
     })),
-    schedules: dealings.schedules.map((schedule) => ({
+    schedules: subledgers.schedules.map((schedule) => ({
       ...schedule,
       debit: own(schedule.debit) ?? schedule.debit,
       credit: own(schedule.credit) ?? schedule.credit,
@@ -38,14 +38,14 @@ function renamed(dealings: Dealings, own: Renamed): Dealings {
   };
 }
 
-/** The book with other ids for the accounts that its dealings name. */
+/** The book with other ids for the accounts that its subledgers name. */
 export const withAccountsRenamed = (book: Book, own: (id: string) => string): Book =>
-  book.dealings ? withDealings(book, renamed(book.dealings, own)) : book;
+  book.subledgers ? withSubledgers(book, renamed(book.subledgers, own)) : book;
 
-/** The ids of the accounts that dealings name. */
-export function accountsNamed({ dealings }: Book): ReadonlySet<string> {
+/** The ids of the accounts that subledgers name. */
+export function accountsNamed({ subledgers }: Book): ReadonlySet<string> {
   const named = new Set<string>();
-  if (dealings) renamed(dealings, (id) => (named.add(id), id));
+  if (subledgers) renamed(subledgers, (id) => (named.add(id), id));
   return named;
 }
 
@@ -54,11 +54,11 @@ export function accountsNamed({ dealings }: Book): ReadonlySet<string> {
  * and nothing owed or in stock when the books begin.
  */
 export function beforeDoings(book: Book): Book {
-  if (!book.dealings) return book;
+  if (!book.subledgers) return book;
   const there = new Set(book.accounts.map(({ id }) => id));
-  const bare = { ...book.dealings, documents: [], schedules: [], openGoods: [] };
+  const bare = { ...book.subledgers, documents: [], schedules: [], openGoods: [] };
   const known = renamed(bare, (id) => (there.has(id) ? id : null));
-  return withDealings(book, {
+  return withSubledgers(book, {
     ...known,
     parties: known.parties.map((each) => ({ ...each, opening: 0 })),
     items: known.items.map((each) => ({ ...each, openingQuantity: 0, openingValue: 0 })),
@@ -69,16 +69,16 @@ export function beforeDoings(book: Book): Book {
  * The same figures, with nothing that tells what an account is for: documents and schedules are gone, what they made are
  * entries like any other, and no party, item, purpose or other account names an account.
  */
-export function withoutTelling(told: Book): Book {
-  const accounts = told.accounts.map((account) => ({ ...account, chargedTo: null }));
-  const book = { ...told, accounts };
-  if (!book.dealings) return book;
+export function withoutTelling(described: Book): Book {
+  const accounts = described.accounts.map((account) => ({ ...account, chargedTo: null }));
+  const book = { ...described, accounts };
+  if (!book.subledgers) return book;
   const bare = renamed(
-    { ...book.dealings, documents: [], schedules: [], openGoods: [] },
+    { ...book.subledgers, documents: [], schedules: [], openGoods: [] },
     () => null,
   );
   const entries = book.entries.map(
     ({ document: _document, schedule: _schedule, ...entry }) => entry,
   );
-  return withDealings({ ...book, entries }, bare);
+  return withSubledgers({ ...book, entries }, bare);
 }

@@ -1,6 +1,6 @@
 import { accountOf, type Book } from '../../model/book/book.js';
 import { accountUnknown } from '../../model/book/book-faults.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { refusal, type Refusal } from '../../model/refusal/refusal.js';
 import type { Document, DocumentLine } from '../../model/shapes/document.js';
 import type { Party } from '../../model/shapes/party.js';
@@ -103,7 +103,7 @@ function faultsOfLine(book: Book, kind: Document['kind'], line: DocumentLine): R
   if (line.account !== null) return [itemAndAccount({}, 'account')];
   if (lines === 'accounts')
     return [lineOfOther({ kind: name, what: 'accounts with amounts' }, 'item')];
-  if (!dealingsOf(book).items.some(({ id }) => id === line.item))
+  if (!subledgersOf(book).items.some(({ id }) => id === line.item))
     return [itemUnknown({ id: line.item }, 'item')];
   const isCount = kind === 'stock-count';
   if (line.quantity === null || (line.quantity === 0 && !isCount))
@@ -140,7 +140,7 @@ function notForKind({ kind, money, to, amount, discount, lines, settles }: Docum
 export function faultsOfDocument(book: Book, document: Document): Refusal[] {
   const facts = KIND_FACTS[document.kind];
   const faults = [
-    ...faultsOfParty(document, dealingsOf(book).parties),
+    ...faultsOfParty(document, subledgersOf(book).parties),
     ...faultsOfMoney(book, document),
     ...notForKind(document),
     ...document.lines.flatMap((line, i) =>

@@ -1,14 +1,14 @@
-import type { Dealings } from '../../model/book/book.js';
+import type { Subledgers } from '../../model/book/book.js';
 import type { Amount } from '../../model/money/amount.js';
 import { done, refusal, refused, type Refusal, type Result } from '../../model/refusal/refusal.js';
-import type { PostingPurpose } from '../../model/shapes/dealings.js';
+import type { AssignmentPurpose } from '../../model/shapes/subledgers.js';
 import type { Document, DocumentKind, DocumentLine } from '../../model/shapes/document.js';
 import type { Line } from '../../model/shapes/entry.js';
 import type { Item } from '../../model/shapes/item.js';
-import { POSTING_NAMES } from './posting-names.js';
+import { POSTING_NAMES } from './assignment-names.js';
 import { lineWorth, type StockCourse } from './stock.js';
 
-const noPosting = refusal(
+const noAssignment = refusal(
   'document.no-posting',
   (f: { purpose: string }) =>
     `No account stands for “${f.purpose}” yet. Choose one, or set one up, under Accounts used.`,
@@ -33,7 +33,7 @@ class Lines {
   readonly refusals: Refusal[] = [];
 
   constructor(
-    private readonly dealings: Dealings,
+    private readonly subledgers: Subledgers,
     private readonly items: ReadonlyMap<string, Item>,
   ) {}
 
@@ -41,10 +41,10 @@ class Lines {
     if (account !== null) this.#sums.set(account, (this.#sums.get(account) ?? 0) + amount);
   }
 
-  post(purpose: PostingPurpose, amount: Amount): void {
-    const account = this.dealings.posting[purpose];
+  post(purpose: AssignmentPurpose, amount: Amount): void {
+    const account = this.subledgers.posting[purpose];
     if (account === null && amount !== 0)
-      this.refusals.push(noPosting({ purpose: POSTING_NAMES[purpose] }, 'kind'));
+      this.refusals.push(noAssignment({ purpose: POSTING_NAMES[purpose] }, 'kind'));
     this.add(account, amount);
   }
 
@@ -69,7 +69,7 @@ class Lines {
 
 interface Making {
   readonly document: Document;
-  readonly dealings: Dealings;
+  readonly subledgers: Subledgers;
   readonly stock: StockCourse;
   readonly lines: Lines;
 }
@@ -91,15 +91,15 @@ function each({ document, lines }: Making, ofItem: (line: DocumentLine) => void,
 }
 
 /** What the goods of a document move, at their cost: by the items’ own accounts, and those that stand between them and their invoices. */
-function goods({ document, dealings, stock, lines }: Making): void {
-  const isPeriodic = dealings.inventory === 'periodic';
+function goods({ document, subledgers, stock, lines }: Making): void {
+  const isPeriodic = subledgers.inventory === 'periodic';
   for (const [item, move] of stock.moves.get(document.id) ?? []) {
     lines.item(item, isPeriodic ? 'costAccount' : 'stockAccount', move.stock);
     lines.item(item, 'costAccount', move.cost);
     lines.post('goodsReceived', move.received);
     // Without an account of their own they stand on the other side of goods received.
     lines.post(
-      dealings.posting.goodsInvoiced === null ? 'goodsReceived' : 'goodsInvoiced',
+      subledgers.posting.goodsInvoiced === null ? 'goodsReceived' : 'goodsInvoiced',
       move.invoiced,
     );
     lines.post('priceDifference', move.difference);
@@ -107,8 +107,8 @@ function goods({ document, dealings, stock, lines }: Making): void {
 }
 
 function counted(making: Making): void {
-  const { document, dealings, stock, lines } = making;
-  if (dealings.inventory === 'perpetual') return goods(making);
+  const { document, subledgers, stock, lines } = making;
+  if (subledgers.inventory === 'perpetual') return goods(making);
   for (const [item, { stock: change }] of stock.moves.get(document.id) ?? []) {
     lines.item(item, 'stockAccount', change);
     lines.post('stockChange', -change);
@@ -116,15 +116,15 @@ function counted(making: Making): void {
 }
 
 function creditNote(making: Making): void {
-  const { document, dealings, lines } = making;
-  const party = dealings.parties.find(({ id }) => id === document.party);
+  const { document, subledgers, lines } = making;
+  const party = subledgers.parties.find(({ id }) => id === document.party);
   if (party?.kind === 'supplier') {
     lines.post('payables', total(document));
     goods(making);
     each(making, () => undefined, -1);
     return;
   }
-  const asIncome = dealings.posting.returnsGiven === null;
+  const asIncome = subledgers.posting.returnsGiven === null;
   each(
     making,
     (line) =>
@@ -190,10 +190,10 @@ function itemsById(items: readonly Item[]): ReadonlyMap<string, Item> {
  */
 export function documentLines(
   document: Document,
-  dealings: Dealings,
+  subledgers: Subledgers,
   stock: StockCourse,
 ): Result<readonly Line[]> {
-  const lines = new Lines(dealings, itemsById(dealings.items));
-  MAKES[document.kind]({ document, dealings, stock, lines });
+  const lines = new Lines(subledgers, itemsById(subledgers.items));
+  MAKES[document.kind]({ document, subledgers, stock, lines });
   return lines.refusals.length > 0 ? refused(...lines.refusals) : done(lines.all());
 }

@@ -1,8 +1,8 @@
 export { beforeDoings } from './accounts-named.js';
-export { settingUp } from './set-up-posting.js';
-export { isMade } from './made-entries.js';
+export { settingUp } from './set-up-assignment.js';
+export { isMade } from './document-entries.js';
 export { KIND_FACTS } from './document-kinds.js';
 export { lineWorth, stockCourse } from './stock.js';
-export { POSTING_NAMES } from './posting-names.js';
+export { POSTING_NAMES } from './assignment-names.js';
 export { worthOfDocument } from './document-lines.js';
-export { completedPosting, recordingOf } from './recording.js';
+export { completedAssignment, recordingOf } from './recording.js';

@@ -1,28 +1,28 @@
 import type { Book } from '../../model/book/book.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import type { Operation } from '../../model/shapes/operation.js';
-import type { Posting, PostingPurpose } from '../../model/shapes/dealings.js';
+import type { AccountAssignment, AssignmentPurpose } from '../../model/shapes/subledgers.js';
 import type { Document } from '../../model/shapes/document.js';
-import { proposedPosting } from './proposed-posting.js';
+import { proposedAssignment } from './proposed-assignment.js';
 
 /** The accounts that documents use, those not chosen yet as the chart proposes them. */
-export function completedPosting(book: Book): Posting {
-  const { posting } = dealingsOf(book);
-  const proposed = proposedPosting(book);
+export function completedAssignment(book: Book): AccountAssignment {
+  const { posting } = subledgersOf(book);
+  const proposed = proposedAssignment(book);
   const filled = Object.entries(posting).map(([purpose, account]) => [
     purpose,
-    account ?? proposed[purpose as PostingPurpose],
+    account ?? proposed[purpose as AssignmentPurpose],
   ]);
-  return Object.fromEntries(filled) as unknown as Posting;
+  return Object.fromEntries(filled) as unknown as AccountAssignment;
 }
 
 /** What records a document: where accounts that documents use are not chosen yet, they are chosen with it. */
 export function recordingOf(book: Book, document: Document): Operation {
   const put: Operation = { kind: 'put-document', document };
-  const { posting, inventory } = dealingsOf(book);
-  const completed = completedPosting(book);
+  const { posting, inventory } = subledgersOf(book);
+  const completed = completedAssignment(book);
   const isChosen = Object.entries(posting).every(
-    ([purpose, account]) => account === completed[purpose as PostingPurpose],
+    ([purpose, account]) => account === completed[purpose as AssignmentPurpose],
   );
   return isChosen
     ? put

@@ -1,4 +1,4 @@
-import type { Dealings } from '../../model/book/book.js';
+import type { Subledgers } from '../../model/book/book.js';
 import type { Amount } from '../../model/money/amount.js';
 import { refusal, type Refusal } from '../../model/refusal/refusal.js';
 import type { Document } from '../../model/shapes/document.js';
@@ -35,7 +35,7 @@ function faultsOfOne(document: Document, found: Document | undefined, settled: s
 }
 
 /** What is wrong with what documents settle: others that are not there, of another party, or for more than they are of. */
-export function faultsOfSettlements({ documents }: Dealings): Refusal[] {
+export function faultsOfSettlements({ documents }: Subledgers): Refusal[] {
   if (!documents.some(({ settles }) => settles.length > 0)) return [];
   const byId = new Map(documents.map((document) => [document.id, document]));
   const sums = new Map<string, Amount>();

@@ -1,4 +1,4 @@
-import type { Dealings } from '../../model/book/book.js';
+import type { Subledgers } from '../../model/book/book.js';
 import type { Amount } from '../../model/money/amount.js';
 import { proportion, worthOf, type Quantity } from '../../model/money/quantity.js';
 import type { Document, DocumentLine } from '../../model/shapes/document.js';
@@ -230,7 +230,7 @@ const added = (one: StockMove | undefined, other: StockMove): StockMove =>
 
 /** The items when the books begin, each with its goods that wait for their invoice. */
 function stocksOf(
-  { items, posting, openGoods }: Dealings,
+  { items, posting, openGoods }: Subledgers,
   isPeriodic: boolean,
 ): ReadonlyMap<string, Stock> {
   const ways = { isPeriodic, hasDifferences: posting.priceDifference !== null };
@@ -247,10 +247,10 @@ function stocksOf(
  * The course of the stock in a book’s documents, at average cost, with the invoices of suppliers: what they differ by from
  * what the goods came in at belongs to what lies there and to what has left (IAS 2.10 to 2.11, 2.25).
  */
-export function stockCourse(dealings: Dealings, until?: string): StockCourse {
-  const { documents, parties, inventory } = dealings;
+export function stockCourse(subledgers: Subledgers, until?: string): StockCourse {
+  const { documents, parties, inventory } = subledgers;
   const isPeriodic = inventory === 'periodic';
-  const stocks = stocksOf(dealings, isPeriodic);
+  const stocks = stocksOf(subledgers, isPeriodic);
   const customers = new Set(parties.flatMap(({ id, kind }) => (kind === 'customer' ? [id] : [])));
   const beyond: Short[] = [];
   const moves = new Map<string, Map<string, StockMove>>();

@@ -1,6 +1,6 @@
 import { Big } from 'big.js';
 import { accountOf, openingOf, type Account, type Book } from '../../model/book/book.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { NOT_PLACED, sectionIdOf } from '../../model/book/place.js';
 import { balancesOf, upTo } from '../ledger/balances.js';
 import { minorDigits, type Amount } from '../../model/money/amount.js';
@@ -95,7 +95,7 @@ function owedBy(
   party: string,
   { day, digits }: { readonly day: string; readonly digits: number },
 ): Big | null {
-  const { parties, documents } = dealingsOf(book);
+  const { parties, documents } = subledgersOf(book);
   const known = parties.find(({ id }) => id === party);
   if (!known) return null;
   const sign = known.kind === 'customer' ? 1 : -1;

@@ -35,9 +35,9 @@ function literal({ value, raw }: { value: unknown; raw: string }): Expression {
   return { kind: 'literal', value: value as number | string | boolean, raw };
 }
 
-function told(node: Parsed, depth = 0): Expression {
+function described(node: Parsed, depth = 0): Expression {
   if (depth > DEEPEST) throw new Odd();
-  const of = (each: unknown) => told(each as Parsed, depth + 1);
+  const of = (each: unknown) => described(each as Parsed, depth + 1);
   switch (node.type) {
     case 'Literal':
       return literal(node as unknown as { value: unknown; raw: string });
@@ -84,7 +84,7 @@ function parsed(text: string): Result<Expression> {
   const odd = refused(unreadable({ text: text.slice(0, 60) }));
   if (text.length > LONGEST_EXPRESSION) return odd;
   try {
-    return done(told(jsep(text)));
+    return done(described(jsep(text)));
   } catch {
     return odd;
   }

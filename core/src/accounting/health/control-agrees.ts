@@ -1,4 +1,4 @@
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { whoOwes } from '../party/who-owes.js';
 import type { HealthCheck, Look } from './health-check.js';
 
@@ -13,7 +13,7 @@ export const controlAgrees: HealthCheck<Found> = {
   title: 'Customers and suppliers agree with their account',
   find: (look) =>
     (['customer', 'supplier'] as const).flatMap((kind) => {
-      if (!dealingsOf(look.book).parties.some((party) => party.kind === kind)) return [];
+      if (!subledgersOf(look.book).parties.some((party) => party.kind === kind)) return [];
       const { total, control } = whoOwes(look.book, kind, lastDay(look));
       if (control === null || control === total) return [];
       const facts = {

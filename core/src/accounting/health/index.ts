@@ -43,8 +43,8 @@ export interface HealthNote {
 /** What can be said of a book without any key, with or without its bands; nothing where nothing is odd. */
 export function healthOf(book: Book, withBands = true): HealthNote[] {
   const look = lookAt(book);
-  const told = HEALTH_CHECKS.filter(({ tellsBands = false }) => withBands || !tellsBands);
-  return told.flatMap(({ id, title, find, says }) =>
+  const described = HEALTH_CHECKS.filter(({ tellsBands = false }) => withBands || !tellsBands);
+  return described.flatMap(({ id, title, find, says }) =>
     find(look).map(({ account, facts }) => ({ check: id, title, account, says: says(facts) })),
   );
 }

@@ -1,4 +1,4 @@
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import type { HealthCheck } from './health-check.js';
 
 type Found = { readonly count: number };
@@ -7,7 +7,7 @@ export const nothingWaits: HealthCheck<Found> = {
   id: 'health.nothing-waits',
   title: 'Batch posted',
   find({ book }) {
-    const count = dealingsOf(book).waiting.length;
+    const count = subledgersOf(book).waiting.length;
     return count === 0 ? [] : [{ account: null, facts: { count } }];
   },
   says: ({ count }) =>

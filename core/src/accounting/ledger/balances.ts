@@ -4,7 +4,7 @@ import { sum, type Amount } from '../../model/money/amount.js';
 import { typeOf } from '../../model/scheme/scheme.js';
 
 /** Which postings count. Opening balances are postings on their own date. */
-export interface Posting {
+export interface PeriodFilter {
   /** The first day that counts; null: from the beginning. */
   readonly from: string | null;
   /** The last day that counts; null: to the end. */
@@ -15,17 +15,17 @@ export interface Posting {
   readonly opening: boolean;
 }
 
-const EVERYTHING: Posting = { from: null, to: null, closing: true, opening: true };
+const EVERYTHING: PeriodFilter = { from: null, to: null, closing: true, opening: true };
 
-export const upTo = (to: string): Posting => ({ ...EVERYTHING, to });
+export const upTo = (to: string): PeriodFilter => ({ ...EVERYTHING, to });
 
-export const onDay = (posting: Posting, day: string): boolean =>
-  (posting.from === null || posting.from <= day) && (posting.to === null || day <= posting.to);
+export const onDay = (filter: PeriodFilter, day: string): boolean =>
+  (filter.from === null || filter.from <= day) && (filter.to === null || day <= filter.to);
 
-export const counts = (posting: Posting, entry: Entry): boolean =>
-  onDay(posting, entry.date) &&
-  (posting.closing || entry.kind !== 'closing') &&
-  (posting.opening || entry.kind !== 'opening');
+export const counts = (filter: PeriodFilter, entry: Entry): boolean =>
+  onDay(filter, entry.date) &&
+  (filter.closing || entry.kind !== 'closing') &&
+  (filter.opening || entry.kind !== 'opening');
 
 /** The account of the role suspense: the book's own, else the one that statements show when needed. */
 const VIRTUAL_SUSPENSE: Account = account('suspense', 'Suspense: opening difference');
@@ -76,13 +76,13 @@ function openedAt(book: Book): ReadonlyMap<string, Amount> {
  * The balance of every account that has postings, debit positive. An opening difference stands in
  * suspense, so the balances always add up to zero when all postings of each entry count.
  */
-export function balancesOf(book: Book, posting: Posting = EVERYTHING): Map<string, Amount> {
+export function balancesOf(book: Book, filter: PeriodFilter = EVERYTHING): Map<string, Amount> {
   const balances = new Map<string, Amount>();
   const post = (id: string, amount: Amount) => balances.set(id, (balances.get(id) ?? 0) + amount);
-  if (posting.opening && onDay(posting, book.opening.date))
+  if (filter.opening && onDay(filter, book.opening.date))
     for (const [id, amount] of openedAt(book)) post(id, amount);
   for (const entry of book.entries)
-    if (counts(posting, entry)) for (const line of entry.lines) post(line.account, line.amount);
+    if (counts(filter, entry)) for (const line of entry.lines) post(line.account, line.amount);
   return balances;
 }
 
@@ -109,7 +109,7 @@ export interface LedgerLine {
 /**
  * The postings of every account that has any, as `linesOf` tells them one by one: made in one pass over the book.
  */
-export function ledgerOf(book: Book, posting: Posting = EVERYTHING): Map<string, LedgerLine[]> {
+export function ledgerOf(book: Book, filter: PeriodFilter = EVERYTHING): Map<string, LedgerLine[]> {
   const found = new Map<string, LedgerLine[]>();
   const balances = new Map<string, Amount>();
   const post = (id: string, line: Omit<LedgerLine, 'balance'>) => {
@@ -119,16 +119,16 @@ export function ledgerOf(book: Book, posting: Posting = EVERYTHING): Map<string,
     if (lines) lines.push({ ...line, balance });
     else found.set(id, [{ ...line, balance }]);
   };
-  for (const { entry, date, lines } of inOrderOfDate(book, posting))
+  for (const { entry, date, lines } of inOrderOfDate(book, filter))
     for (const { account, amount } of lines) post(account, { entry, date, amount });
   return found;
 }
 
 /** Opening balances and entries in order of date, opening balances first on their day. */
-function inOrderOfDate(book: Book, posting: Posting) {
+function inOrderOfDate(book: Book, filter: PeriodFilter) {
   const { opening, entries } = book;
   const { date } = opening;
-  const isOpened = posting.opening && onDay(posting, date);
+  const isOpened = filter.opening && onDay(filter, date);
   const opened = {
     entry: null,
     date,
@@ -137,19 +137,19 @@ function inOrderOfDate(book: Book, posting: Posting) {
   return [
     ...(isOpened ? [opened] : []),
     ...entries
-      .filter((entry) => counts(posting, entry))
+      .filter((entry) => counts(filter, entry))
       .map((entry) => ({ entry, date: entry.date, lines: entry.lines })),
   ].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
 }
 
 /** An account's postings in order of date (opening first), each with the running balance. */
-export function linesOf(book: Book, id: string, posting: Posting = EVERYTHING): LedgerLine[] {
+export function linesOf(book: Book, id: string, filter: PeriodFilter = EVERYTHING): LedgerLine[] {
   const found: Omit<LedgerLine, 'balance'>[] = [];
   const opening = openedAt(book).get(id) ?? 0;
-  if (opening !== 0 && posting.opening && onDay(posting, book.opening.date))
+  if (opening !== 0 && filter.opening && onDay(filter, book.opening.date))
     found.push({ entry: null, date: book.opening.date, amount: opening });
   for (const entry of book.entries) {
-    if (!counts(posting, entry)) continue;
+    if (!counts(filter, entry)) continue;
     for (const line of entry.lines)
       if (line.account === id) found.push({ entry, date: entry.date, amount: line.amount });
   }

@@ -6,7 +6,7 @@ import {
   type Entry,
   type EntryKind,
 } from '../../model/book/book.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { minorDigits, sum, type Amount } from '../../model/money/amount.js';
 import type { Document } from '../../model/shapes/document.js';
 import { formatDecimal } from '../../model/money/format-amount.js';
@@ -47,7 +47,7 @@ export const EVERY_ENTRY: EntriesWanted = {
 };
 
 /** What can be found of an entry, in lower case; amounts as decimals, also without those that are nothing. */
-function told(book: Book, { date, reference, text, lines }: Entry): string {
+function described(book: Book, { date, reference, text, lines }: Entry): string {
   const digits = minorDigits(book.company.currency);
   const ofLines = lines.flatMap(({ account, amount }) => {
     const found = accountOf(book, account);
@@ -76,7 +76,7 @@ function partiesOf(documents: readonly Document[]): ReadonlyMap<string, string |
 }
 
 const isOf = (book: Book, { document }: Entry, party: string): boolean =>
-  document !== undefined && partiesOf(dealingsOf(book).documents).get(document) === party;
+  document !== undefined && partiesOf(subledgersOf(book).documents).get(document) === party;
 
 /** Whether an entry is among those that are wanted. */
 export function isWanted(book: Book, entry: Entry, wanted: EntriesWanted): boolean {
@@ -89,7 +89,7 @@ export function isWanted(book: Book, entry: Entry, wanted: EntriesWanted): boole
   if (wanted.party !== null && !isOf(book, entry, wanted.party)) return false;
   const words = wordsOf(text);
   if (words.length === 0) return true;
-  const all = told(book, entry);
+  const all = described(book, entry);
   return words.every((word) => all.includes(word));
 }
 

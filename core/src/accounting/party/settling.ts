@@ -1,6 +1,6 @@
 import type { Book } from '../../model/book/book.js';
 import { addDays } from '../../model/day/calendar.js';
-import { dealingsOf, withDealings } from '../../model/book/dealings.js';
+import { subledgersOf, withSubledgers } from '../../model/book/subledgers.js';
 import type { Amount } from '../../model/money/amount.js';
 import { percentOf } from '../../model/money/quantity.js';
 import { USUAL_TERMS, type Party } from '../../model/shapes/party.js';
@@ -26,10 +26,12 @@ const withDiscount = ({ terms = USUAL_TERMS }: Party, each: OpenItem, at: string
 
 /** What a party has open at a day, the oldest first, each with the discount that its terms allow that day. */
 export function settlingsOf(book: Book, { party: id, at, except }: Wanted): Settling[] {
-  const { documents, parties } = dealingsOf(book);
+  const { documents, parties } = subledgersOf(book);
   const party = parties.find((each) => each.id === id);
   if (!party) return [];
-  const others = withDealings(book, { documents: documents.filter((each) => each.id !== except) });
+  const others = withSubledgers(book, {
+    documents: documents.filter((each) => each.id !== except),
+  });
   return whoOwes(others, party.kind, at)
     .parties.filter((each) => each.party.id === id)
     .flatMap(({ open }) => open)

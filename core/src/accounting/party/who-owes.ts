@@ -1,6 +1,6 @@
 import type { Book } from '../../model/book/book.js';
 import { addDays } from '../../model/day/calendar.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { worthOfDocument } from '../document/document-lines.js';
 import { KIND_FACTS } from '../document/document-kinds.js';
 import { OPENING } from '../document/settlement-faults.js';
@@ -124,7 +124,7 @@ function standingOf(party: Party, documents: readonly Document[], opening: strin
 }
 
 function controlOf(book: Book, kind: PartyKind, at: string): Amount | null {
-  const { posting } = dealingsOf(book);
+  const { posting } = subledgersOf(book);
   const account = kind === 'customer' ? posting.receivables : posting.payables;
   if (account === null) return null;
   const balance = balancesOf(book, upTo(at)).get(account) ?? 0;
@@ -133,16 +133,16 @@ function controlOf(book: Book, kind: PartyKind, at: string): Amount | null {
 
 /** Who owes (customers) or is owed (suppliers) at the end of a day: open documents by party, and what the control account says. */
 export function whoOwes(book: Book, kind: PartyKind, at: string): WhoOwes {
-  const dealings = dealingsOf(book);
+  const subledgers = subledgersOf(book);
   const byParty = new Map<string, Document[]>();
-  for (const document of inOrder(dealings.documents)) {
+  for (const document of inOrder(subledgers.documents)) {
     if (document.party === null || document.date > at) continue;
     const own = byParty.get(document.party);
     if (own) own.push(document);
     else byParty.set(document.party, [document]);
   }
   const isBegun = book.opening.date <= at;
-  const parties = dealings.parties
+  const parties = subledgers.parties
     .filter((party) => party.kind === kind)
     .map((party) =>
       standingOf(

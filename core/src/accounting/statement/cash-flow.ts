@@ -176,7 +176,7 @@ const liesAcross = ({ movesCash, parts }: ReadEntry): boolean =>
   !movesCash && new Set(parts).size > 1;
 
 /** What of an entry is told to have moved no money. */
-function told(read: ReadEntry): readonly WithoutCash[] {
+function described(read: ReadEntry): readonly WithoutCash[] {
   const { entry, unmoved } = read;
   if (liesAcross(read)) return [{ entry, amount: totalOfEntries([entry]) }];
   return unmoved > 0 ? [{ entry, amount: unmoved }] : [];
@@ -206,8 +206,8 @@ function summed(entries: readonly ReadEntry[]): Sums {
  */
 export function cashFlow(book: Book, period: Period): CashFlow {
   const flows = new Flows(book);
-  const posting = { ...period, closing: false, opening: false };
-  const read = book.entries.filter((each) => counts(posting, each)).map((each) => flows.read(each));
+  const filter = { ...period, closing: false, opening: false };
+  const read = book.entries.filter((each) => counts(filter, each)).map((each) => flows.read(each));
   const money = summed(read.filter(({ movesCash }) => movesCash));
   const start = startOf(book, period);
   const direct = linesOf(book, flows, money);
@@ -232,7 +232,7 @@ export function cashFlow(book: Book, period: Period): CashFlow {
     financing: total('financing'),
     movement,
     before: cashAt(book, flows, period.to) - movement,
-    withoutCash: read.flatMap(told),
+    withoutCash: read.flatMap(described),
   };
 }
 

@@ -2,7 +2,7 @@ import { accountOf, type Account, type Book, type Entry } from '../../model/book
 import { addDays, type Period } from '../../model/day/calendar.js';
 import { ownerAmong } from '../../model/book/owners.js';
 import { sectionOfAccount } from '../../model/book/place.js';
-import { balancesOf, counts, upTo, type Posting } from '../ledger/balances.js';
+import { balancesOf, counts, upTo, type PeriodFilter } from '../ledger/balances.js';
 import { sum, type Amount } from '../../model/money/amount.js';
 import { shareOut } from '../../model/money/share.js';
 import { typeOf } from '../../model/scheme/scheme.js';
@@ -100,7 +100,7 @@ function movements(book: Book, period: Period, equity: ReadonlySet<string>) {
     row[column] = (row[column] ?? 0) + amount;
     moved.set(id, row);
   };
-  const inPeriod: Posting = { ...period, closing: true, opening: false };
+  const inPeriod: PeriodFilter = { ...period, closing: true, opening: false };
   const before = balancesOf({ ...book, entries: [] }, upTo(period.to));
   for (const [id, balance] of before) if (equity.has(id)) put(id, 'opening', -balance);
   for (const entry of book.entries) {

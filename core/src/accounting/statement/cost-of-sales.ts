@@ -1,7 +1,7 @@
 import type { Account, Book } from '../../model/book/book.js';
 import { addDays, type Period } from '../../model/day/calendar.js';
 import { sectionIdOf, sectionOfAccount } from '../../model/book/place.js';
-import { balancesOf, upTo, type Posting } from '../ledger/balances.js';
+import { balancesOf, upTo, type PeriodFilter } from '../ledger/balances.js';
 import type { Amount } from '../../model/money/amount.js';
 import { typeOf } from '../../model/scheme/scheme.js';
 
@@ -28,8 +28,8 @@ const CHANGE_OF_STOCK: ReadonlySet<string> = new Set(['cost-of-goods-sold', 'sto
  */
 export function costOfSales(book: Book, period: Period): CostOfSales {
   const isStock = (account: Account) => typeOf(book.scheme, account.type)?.role === 'inventory';
-  const sumOf = (posting: Posting, fits: (account: Account) => boolean) => {
-    const balances = balancesOf(book, posting);
+  const sumOf = (filter: PeriodFilter, fits: (account: Account) => boolean) => {
+    const balances = balancesOf(book, filter);
     return book.accounts
       .filter(fits)
       .reduce((sum, account) => sum + (balances.get(account.id) ?? 0), 0);

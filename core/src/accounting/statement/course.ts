@@ -1,6 +1,6 @@
 import type { Book, Entry } from '../../model/book/book.js';
 import { addDays, type Period } from '../../model/day/calendar.js';
-import { dealingsOf, withDealings } from '../../model/book/dealings.js';
+import { subledgersOf, withSubledgers } from '../../model/book/subledgers.js';
 import { NOT_PLACED, sectionIdOf } from '../../model/book/place.js';
 import { counts, balancesOf, suspenseOf, upTo } from '../ledger/balances.js';
 import type { Amount } from '../../model/money/amount.js';
@@ -45,13 +45,13 @@ export function courseOf(book: Book, period: Period): CourseStep[] {
     assets += (weighed.get(id)?.[0] ?? 0) * amount;
   let profit = openingProfit(book, period, weighed);
   const steps: CourseStep[] = [{ entry: null, date: before, assets, profit }];
-  const posting = { ...period, closing: false, opening: true };
+  const filter = { ...period, closing: false, opening: true };
   for (const entry of inOrderOfDay(book.entries)) {
     if (entry.date < period.from || entry.date > period.to) continue;
     for (const { account, amount } of entry.lines) {
       const [ofAssets, ofProfit] = weighed.get(account) ?? [0, 0];
       assets += ofAssets * amount;
-      if (counts(posting, entry)) profit += ofProfit * amount;
+      if (counts(filter, entry)) profit += ofProfit * amount;
     }
     steps.push({ entry, date: entry.date, assets, profit });
   }
@@ -77,10 +77,10 @@ export function bookAfter(book: Book, steps: readonly CourseStep[], at: number):
   const done = steps.slice(1, at + 1).flatMap(({ entry }) => entry ?? []);
   const entries = [...book.entries.filter(({ date }) => date <= first), ...done];
   const made = new Set(entries.flatMap(({ document }) => document ?? []));
-  const { documents } = dealingsOf(book);
+  const { documents } = subledgersOf(book);
   const all = new Set(book.entries.flatMap(({ document }) => document ?? []));
   const day = steps[at]?.date ?? first;
-  return withDealings(
+  return withSubledgers(
     { ...book, entries },
     {
       documents: documents.filter(({ id, date }) => made.has(id) || (!all.has(id) && date <= day)),

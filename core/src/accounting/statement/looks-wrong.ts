@@ -1,6 +1,6 @@
 import { accountLabel, accountOf, type Book } from '../../model/book/book.js';
 import { dayText } from '../../model/day/calendar.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { inOrder, stockCourse } from '../document/stock.js';
 import { balancesOf, upTo } from '../ledger/balances.js';
 import { minorDigits, type Amount } from '../../model/money/amount.js';
@@ -46,16 +46,16 @@ function notInvoiced(documents: readonly Document[]): Map<string, number> {
 
 /** Goods that left before their invoice: their cost stands without the sale. */
 function costWithoutSale({ book, at, later, money }: Looking): LooksWrong[] {
-  const dealings = dealingsOf(book);
-  if (dealings.inventory === 'periodic') return [];
-  const done = dealings.documents.filter(({ date }) => date <= at);
+  const subledgers = subledgersOf(book);
+  if (subledgers.inventory === 'periodic') return [];
+  const done = subledgers.documents.filter(({ date }) => date <= at);
   const isInvoiced = new Set(
     [...done, ...later].flatMap((each) => (each.kind === 'customer-invoice' ? [each.party] : [])),
   );
-  const { moves } = stockCourse(dealings, at);
+  const { moves } = stockCourse(subledgers, at);
   return [...notInvoiced(done)].flatMap(([key, quantity]) => {
     const [party, id] = JSON.parse(key) as [string, string];
-    const item = dealings.items.find((each) => each.id === id);
+    const item = subledgers.items.find((each) => each.id === id);
     // Whoever is never invoiced pays at once: there is nothing to wait for.
     if (quantity <= 0 || !item?.costAccount || !isInvoiced.has(party)) return [];
     const last = inOrder(done).findLast(
@@ -68,7 +68,7 @@ function costWithoutSale({ book, at, later, money }: Looking): LooksWrong[] {
     const follows = invoice
       ? `the invoice follows on ${dayText(invoice.date)}`
       : 'its invoice is not written yet';
-    const whose = dealings.parties.find((each) => each.id === party)?.name ?? '';
+    const whose = subledgers.parties.find((each) => each.id === party)?.name ?? '';
     return {
       account: item.costAccount,
       title: 'A loss that is none',
@@ -80,7 +80,7 @@ function costWithoutSale({ book, at, later, money }: Looking): LooksWrong[] {
 
 /** Money that came, or went, before its invoice. */
 function paidAhead({ book, at, money }: Looking): LooksWrong[] {
-  const { posting } = dealingsOf(book);
+  const { posting } = subledgersOf(book);
   const of = (kind: 'customer' | 'supplier', account: string | null): LooksWrong[] =>
     whoOwes(book, kind, at).parties.flatMap(({ party, owed, open }) => {
       if (owed >= 0 || account === null) return [];
@@ -117,24 +117,24 @@ const overdrawn = ({ book, balances, money }: Looking): LooksWrong[] =>
 const OWN_ACCOUNT = 'Under Accounts used they can have an account of their own, among the assets.';
 
 function betweenGoodsAndInvoice({ book, at, balances, money }: Looking): LooksWrong[] {
-  const { goodsReceived, goodsInvoiced } = dealingsOf(book).posting;
+  const { goodsReceived, goodsInvoiced } = subledgersOf(book).posting;
   const ahead = (amount: Amount) => ({
     title: 'Invoiced, not received',
     says: `Goods for ${money(amount)} were invoiced before they came: they are ours, on their way.`,
   });
   const isAhead = () =>
     goodsInvoiced === null &&
-    stockCourse(dealingsOf(book), at).open.some(
+    stockCourse(subledgersOf(book), at).open.some(
       ({ is, quantity }) => is === 'invoiced' && quantity > 0,
     );
   const tell = (
     id: string | null,
-    told: (balance: Amount) => Pick<LooksWrong, 'title' | 'says'>,
+    described: (balance: Amount) => Pick<LooksWrong, 'title' | 'says'>,
   ) => {
     const account = accountOf(book, id);
     const balance = account ? (balances.get(account.id) ?? 0) : 0;
     return account && balance !== 0
-      ? [{ account: account.id, document: null, ...told(balance) }]
+      ? [{ account: account.id, document: null, ...described(balance) }]
       : [];
   };
   return [
@@ -157,9 +157,9 @@ function betweenGoodsAndInvoice({ book, at, balances, money }: Looking): LooksWr
 
 /** Goods that left before they came: their cost is not known yet. */
 function goodsShort({ book, at }: Looking): LooksWrong[] {
-  const dealings = dealingsOf(book);
-  const { standing, beyond } = stockCourse(dealings, at);
-  return dealings.items.flatMap(({ id, name, unit, stockAccount }) => {
+  const subledgers = subledgersOf(book);
+  const { standing, beyond } = stockCourse(subledgers, at);
+  return subledgers.items.flatMap(({ id, name, unit, stockAccount }) => {
     const { quantity = 0 } = standing.get(id) ?? {};
     if (quantity >= 0 || stockAccount === null) return [];
     const short = shortDecimal(-quantity, QUANTITY_DIGITS) + (unit === '' ? '' : ` ${unit}`);
@@ -179,13 +179,13 @@ function goodsShort({ book, at }: Looking): LooksWrong[] {
 export function looksWrong(book: Book, at: string, whole: Book = book): LooksWrong[] {
   const digits = minorDigits(book.company.currency);
   const known = new Set(
-    dealingsOf(book).documents.flatMap(({ id, date }) => (date <= at ? [id] : [])),
+    subledgersOf(book).documents.flatMap(({ id, date }) => (date <= at ? [id] : [])),
   );
   const looking: Looking = {
     book,
     at,
     balances: balancesOf(book, upTo(at)),
-    later: inOrder(dealingsOf(whole).documents).filter(({ id }) => !known.has(id)),
+    later: inOrder(subledgersOf(whole).documents).filter(({ id }) => !known.has(id)),
     money: (amount) => formatAmount(amount, digits, allWhole([amount], digits) ? 0 : digits),
   };
   return [

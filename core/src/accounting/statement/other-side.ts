@@ -1,5 +1,5 @@
 import type { Account, Book } from '../../model/book/book.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { sectionOfAccount } from '../../model/book/place.js';
 import { balancesOf, upTo } from '../ledger/balances.js';
 import { sum, type Amount } from '../../model/money/amount.js';
@@ -26,7 +26,7 @@ const ON_SIDE: Readonly<Record<'asset' | 'liability', string>> = {
 
 /** The parties of a control account whose balance is on the other side, where the book knows its parties. */
 function ofParties(book: Book, account: Account, at: string): readonly [string, Amount] | null {
-  const { posting } = dealingsOf(book);
+  const { posting } = subledgersOf(book);
   const kinds: readonly (readonly [PartyKind, string | null, string])[] = [
     ['customer', posting.receivables, 'Customers in credit'],
     ['supplier', posting.payables, 'Suppliers in debit'],

@@ -1,7 +1,7 @@
 import type { Book } from '../../model/book/book.js';
 import { addDays, financialYearOf, type Period } from '../../model/day/calendar.js';
 import { sectionOfAccount } from '../../model/book/place.js';
-import { balancesOf, upTo, type Posting } from '../ledger/balances.js';
+import { balancesOf, upTo, type PeriodFilter } from '../ledger/balances.js';
 import type { Amount } from '../../model/money/amount.js';
 import { statementOfClass } from '../../model/scheme/scheme.js';
 
@@ -15,8 +15,8 @@ export interface ProfitOnSheet {
   readonly earlier: Amount;
 }
 
-function profitOf(book: Book, posting: Posting): Amount {
-  const balances = balancesOf(book, posting);
+function profitOf(book: Book, filter: PeriodFilter): Amount {
+  const balances = balancesOf(book, filter);
   let profit = 0;
   for (const account of book.accounts) {
     const section = sectionOfAccount(book, account);

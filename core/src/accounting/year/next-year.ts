@@ -1,11 +1,11 @@
 import type { Book } from '../../model/book/book.js';
 import { addDays, type Period } from '../../model/day/calendar.js';
-import { withDealings } from '../../model/book/dealings.js';
+import { withSubledgers } from '../../model/book/subledgers.js';
 import { accountsNamed } from '../document/accounts-named.js';
 import { balancesOf, suspenseOf, upTo } from '../ledger/balances.js';
 import { done, refused, type Result } from '../../model/refusal/refusal.js';
 import { openAt } from './closing.js';
-import { dealingsCarried } from './dealings-carried.js';
+import { subledgersCarried } from './subledgers-carried.js';
 
 /**
  * The book of the next year: the closing balance sheet as its opening balances, no entries yet; scheme, numbers and
@@ -21,7 +21,7 @@ export function nextYear(book: Book, year: Period): Result<Book> {
   const held = [...balances].filter(([, amount]) => amount !== 0);
   const parents = new Set(book.accounts.map(({ parent }) => parent));
   const { locked: _, ...rest } = book;
-  const carried = withDealings(rest, book.dealings ? dealingsCarried(book, year.to) : {});
+  const carried = withSubledgers(rest, book.subledgers ? subledgersCarried(book, year.to) : {});
   const named = accountsNamed(carried);
   return done({
     ...carried,

@@ -22,7 +22,7 @@ export const accountNumberInBand: Check<'account.number-in-band', Found> = {
   follows: [accountStatement, accountSection],
   undone: {
     isUndone: ({ number }) => number === null,
-    told: { when: ({ number }) => number === null, fault: 'No number yet' },
+    described: { when: ({ number }) => number === null, fault: 'No number yet' },
   },
   needs: 'numbers',
   points: 1,

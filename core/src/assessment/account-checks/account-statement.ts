@@ -22,7 +22,7 @@ export const accountStatement: Check<'account.statement', Found> = {
   answersFor: 'placement',
   undone: {
     isUndone: ({ type }) => type === null,
-    told: { when: ({ section }) => section === null, fault: 'Not placed yet' },
+    described: { when: ({ section }) => section === null, fault: 'Not placed yet' },
   },
   needs: 'class',
   points: 2,

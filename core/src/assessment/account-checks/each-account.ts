@@ -41,7 +41,10 @@ export function eachAccount<F extends Facts>(
       found.push({ subject, outcome: 'cannot-judge', facts: judged.facts });
     else if (judged.outcome === 'met' && isThere)
       found.push({ subject, outcome: 'met', facts: judged.facts });
-    else if (judged.outcome === 'not-met' && isToldAtFirst(marking, found, { id, key: seen.key }))
+    else if (
+      judged.outcome === 'not-met' &&
+      isReportedAtFirst(marking, found, { id, key: seen.key })
+    )
       found.push({
         subject,
         outcome: 'follows',
@@ -57,7 +60,7 @@ export function eachAccount<F extends Facts>(
 const firstOf = (marking: Marking, key: Account): Account => marking.pairOf(key.id)?.keys[0] ?? key;
 
 /** Whether the same fault was found at the first of the key's accounts that stand together: it is one fault. */
-function isToldAtFirst(
+function isReportedAtFirst(
   marking: Marking,
   found: readonly Finding[],
   { key }: { readonly id: string; readonly key: Account },

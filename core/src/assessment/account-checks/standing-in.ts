@@ -30,9 +30,9 @@ function sorted(marking: Marking, differing: ReadonlyMap<number, Amount>): Sorte
   const leftover: string[] = [];
   const alone: Amount[] = [];
   const paired: Amount[] = [];
-  for (const [unit, amount] of differing) {
-    const key = unit >= 0 ? marking.key.book.accounts[unit] : undefined;
-    const work = unit < 0 ? marking.work.accounts[-1 - unit] : undefined;
+  for (const [pairIndex, amount] of differing) {
+    const key = pairIndex >= 0 ? marking.key.book.accounts[pairIndex] : undefined;
+    const work = pairIndex < 0 ? marking.work.accounts[-1 - pairIndex] : undefined;
     if (key && marking.pairOf(key.id)) paired.push(amount);
     else {
       alone.push(amount);

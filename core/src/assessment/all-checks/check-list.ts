@@ -88,8 +88,8 @@ export function runChecks(marking: Marking): Marking {
 /** What is wrong, in a few words; the check's id for a check that is no more. */
 export function faultOf({ check, facts }: Pick<CheckResult, 'check' | 'facts'>): string {
   const found = checkById(check);
-  const told = found?.undone?.told;
-  if (told?.when(facts)) return told.fault;
+  const described = found?.undone?.described;
+  if (described?.when(facts)) return described.fault;
   return found?.calls?.(facts) ?? found?.fault ?? check;
 }
 

@@ -1,6 +1,6 @@
 import type { Book } from '../../model/book/book.js';
 import { dayText } from '../../model/day/calendar.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { SETTINGS, type Setting } from '../../model/exercise-shapes/key-rules.js';
 import type { LegalForm } from '../../model/shapes/company.js';
 import type { Check } from '../check/check.js';
@@ -18,7 +18,7 @@ const TOLD: Readonly<Record<Setting, readonly [name: string, of: (book: Book) =>
   currency: ['Currency', ({ company }) => company.currency],
   firstDay: ['First day of the financial year', ({ company }) => dayText(company.firstDay)],
   periods: ['Periods in the year', ({ company }) => String(company.periods)],
-  inventory: ['Inventory system', (book) => dealingsOf(book).inventory],
+  inventory: ['Inventory system', (book) => subledgersOf(book).inventory],
   cashFlow: [
     'Form of the cash flow',
     ({ company }) => (company.cashFlow ? 'as IFRS 18 has it' : 'from the profit for the period'),

@@ -12,7 +12,7 @@ import {
   openingDifference,
   statementAccounts,
   suspenseOf,
-  type Posting,
+  type PeriodFilter,
 } from '../../accounting/ledger/balances.js';
 import type { Amount } from '../../model/money/amount.js';
 import type { Cause, Shift } from './cause.js';
@@ -33,16 +33,16 @@ export interface Compared {
  * exactly, whatever the books. Accounts that moved to another line move with their balance in the work;
  * openings and entries differ on the key's line; balances without a partner stand where they stand.
  */
-export function causesOf(compared: Compared, posting: Posting): Cause[] {
-  const workBalances = balancesOf(compared.work, posting);
-  const { balances: keyBalances } = keySide(compared, posting);
+export function causesOf(compared: Compared, filter: PeriodFilter): Cause[] {
+  const workBalances = balancesOf(compared.work, filter);
+  const { balances: keyBalances } = keySide(compared, filter);
   const causes: Cause[] = [];
   const balances = { work: workBalances, key: keyBalances };
   for (const pair of compared.recognition.pairs)
     causes.push(...placements(compared, pair, balances));
-  openings(compared, posting, causes);
+  openings(compared, filter, causes);
   for (const pair of compared.entryPairs)
-    if (!sameStanding(pair)) causes.push(...entryCause(compared, pair, posting));
+    if (!sameStanding(pair)) causes.push(...entryCause(compared, pair, filter));
   causes.push(...unpaired(compared, balances));
   return causes;
 }
@@ -55,14 +55,14 @@ interface KeySide {
 const keySides = new WeakMap<Book, Map<string, KeySide>>();
 
 /** The key's own figures: the same for every work that is checked with it. */
-function keySide({ key, opens }: Compared, posting: Posting): KeySide {
+function keySide({ key, opens }: Compared, filter: PeriodFilter): KeySide {
   const sides = keySides.get(key) ?? new Map<string, KeySide>();
   keySides.set(key, sides);
-  const name = `${posting.from} ${posting.to} ${posting.closing} ${posting.opening}`;
+  const name = `${filter.from} ${filter.to} ${filter.closing} ${filter.opening}`;
   const known = sides.get(name);
   if (known) return known;
-  const openings = openingAmounts(key, opens.key, posting);
-  const side = { balances: balancesOf(key, posting), openings };
+  const openings = openingAmounts(key, opens.key, filter);
+  const side = { balances: balancesOf(key, filter), openings };
   sides.set(name, side);
   return side;
 }
@@ -95,9 +95,9 @@ function placements(compared: Compared, pair: Pair, balances: Balances): Cause[]
 }
 
 /** Opening amounts of a book by account: the table, and the entries that only say how accounts stood. */
-function openingAmounts(book: Book, opens: Opens, posting: Posting): Map<string, Amount> {
+function openingAmounts(book: Book, opens: Opens, filter: PeriodFilter): Map<string, Amount> {
   const amounts = new Map<string, Amount>();
-  if (posting.opening && onDay(posting, book.opening.date)) {
+  if (filter.opening && onDay(filter, book.opening.date)) {
     for (const { id } of book.accounts) {
       const amount = openingOf(book, id);
       if (amount !== 0) amounts.set(id, amount);
@@ -105,7 +105,7 @@ function openingAmounts(book: Book, opens: Opens, posting: Posting): Map<string,
     addDifference(book, amounts);
   }
   for (const entry of book.entries)
-    if (opens(entry) && counts(posting, entry))
+    if (opens(entry) && counts(filter, entry))
       for (const { account, amount } of entry.lines)
         amounts.set(account, (amounts.get(account) ?? 0) + amount);
   return amounts;
@@ -119,10 +119,10 @@ function addDifference(book: Book, amounts: Map<string, Amount>): void {
   if (accountOf(book, id)) amounts.set(id, (amounts.get(id) ?? 0) - difference);
 }
 
-function openings(compared: Compared, posting: Posting, causes: Cause[]): void {
+function openings(compared: Compared, filter: PeriodFilter, causes: Cause[]): void {
   const { key, work, recognition } = compared;
-  const { openings: ofKey } = keySide(compared, posting);
-  const ofWork = openingAmounts(work, compared.opens.work, posting);
+  const { openings: ofKey } = keySide(compared, filter);
+  const ofWork = openingAmounts(work, compared.opens.work, filter);
   for (const pair of recognition.pairs) {
     let amount = 0;
     for (const { id } of pair.works) amount += ofWork.get(id) ?? 0;
@@ -143,12 +143,12 @@ function sameStanding({ agrees, keys, works }: EntryPair): boolean {
   return key?.date === work?.date && (key?.kind === 'closing') === (work?.kind === 'closing');
 }
 
-function entryCause(compared: Compared, pair: EntryPair, posting: Posting): Cause[] {
+function entryCause(compared: Compared, pair: EntryPair, filter: PeriodFilter): Cause[] {
   const [key] = pair.keys;
   const [work] = pair.works;
   const bySection = new Map<string, Amount>();
-  addLines(compared, pair.works, { posting, sign: 1, to: bySection });
-  addLines(compared, pair.keys, { posting, sign: -1, to: bySection });
+  addLines(compared, pair.works, { filter, sign: 1, to: bySection });
+  addLines(compared, pair.keys, { filter, sign: -1, to: bySection });
   const shifts = [...bySection]
     .filter(([, amount]) => amount !== 0)
     .map(([section, amount]): Shift => ({ scheme: compared.key.scheme, section, amount }));
@@ -159,18 +159,18 @@ function entryCause(compared: Compared, pair: EntryPair, posting: Posting): Caus
 }
 
 interface Adding {
-  readonly posting: Posting;
+  readonly filter: PeriodFilter;
   /** The work's lines are added, the key's taken off. */
   readonly sign: 1 | -1;
   readonly to: Map<string, Amount>;
 }
 
 function addLines(compared: Compared, views: readonly EntryView[], adding: Adding): void {
-  const { posting, sign, to } = adding;
+  const { filter, sign, to } = adding;
   const { byKey, byWork } = compared.recognition;
   const pairOf = sign === 1 ? byWork : byKey;
   for (const { entry } of views) {
-    if (!counts(posting, entry)) continue;
+    if (!counts(filter, entry)) continue;
     for (const { account, amount } of entry.lines) {
       const pair = pairOf.get(account);
       if (!pair) continue;

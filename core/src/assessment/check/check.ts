@@ -13,7 +13,7 @@ interface Undone<F extends Facts> {
   /** Whether a work's account shows that nothing was done; absent: a fault of this check always does. */
   readonly isUndone?: (work: Account, marking: Marking) => boolean;
   /** Told by the facts, with another word for the fault; absent: the fault is called the same. */
-  readonly told?: { when(facts: F): boolean; readonly fault: string };
+  readonly described?: { when(facts: F): boolean; readonly fault: string };
 }
 
 /** What a check looks at, beside who stands for whom: a change of it changes what the check finds. */

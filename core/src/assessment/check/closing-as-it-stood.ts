@@ -17,9 +17,9 @@ function balancesAt(marking: Marking, day: string): ReadonlyMap<string, Amount> 
 }
 
 /** The work's accounts behind a unit of entries. */
-function accountsOf(marking: Marking, unit: number) {
-  if (unit < 0) return marking.work.accounts.slice(-1 - unit, -unit);
-  const key = marking.key.book.accounts[unit];
+function accountsOf(marking: Marking, pairIndex: number) {
+  if (pairIndex < 0) return marking.work.accounts.slice(-1 - pairIndex, -pairIndex);
+  const key = marking.key.book.accounts[pairIndex];
   return (key && marking.pairOf(key.id)?.works) ?? [];
 }
 
@@ -41,8 +41,8 @@ export function closesWhatStood(
       .at(-1) ?? '';
   const balances = balancesAt(marking, day);
   const closed = addedUp(works);
-  return [...differing.keys()].every((unit) => {
-    const accounts = accountsOf(marking, unit);
+  return [...differing.keys()].every((pairIndex) => {
+    const accounts = accountsOf(marking, pairIndex);
     const stands = accounts.reduce((sum, { id }) => sum + (balances.get(id) ?? 0), 0);
     if (stands === 0) return true;
     const types = accounts.map(({ type }) => typeOf(marking.work.scheme, type));
@@ -50,6 +50,6 @@ export function closesWhatStood(
       const section = sectionOfType(marking.work.scheme, type?.id ?? null);
       return section?.class === 'equity' && statementOfClass(section.class) === 'balance-sheet';
     });
-    return accounts.length > 0 && takesProfit && closed.has(unit);
+    return accounts.length > 0 && takesProfit && closed.has(pairIndex);
   });
 }

@@ -19,8 +19,8 @@ const contentOf = (entry: Entry, ids: (account: string) => string): string =>
   JSON.stringify([
     OF_ENTRY.map((field) => entry[field]),
     entry.lines.map((line) => {
-      const told = { ...line, account: ids(line.account) };
-      return OF_LINE.map((field) => told[field]);
+      const described = { ...line, account: ids(line.account) };
+      return OF_LINE.map((field) => described[field]);
     }),
   ]);
 

@@ -11,15 +11,15 @@ import {
 } from '../key/answer-key.js';
 import { traitsOf, type Traits } from '../key/account-traits.js';
 import { openingSaid, opensBeside, opensIn } from '../key/opening-entries.js';
-import { unitsOf, viewsOf, viewsOfKey } from '../key/entry-view.js';
-import { agreeingOtherwise } from '../key/other-ways.js';
+import { pairIndexesOf, viewsOf, viewsOfKey } from '../key/entry-view.js';
+import { agreeingOtherwise } from '../key/equivalent-entries.js';
 import { pairEntries, type EntryPair } from '../key/pair-entries.js';
-import { PostingsOfBook } from '../key/postings.js';
+import { PostingProfiles } from '../key/posting-profile.js';
 import { recognise, type HandPair, type Pair } from '../key/recognise.js';
 import type { Recognised } from '../key/side.js';
 import { minorDigits, type Amount } from '../../model/money/amount.js';
 import { allWhole, formatAmount } from '../../model/money/format-amount.js';
-import { upTo, type Posting } from '../../accounting/ledger/balances.js';
+import { upTo, type PeriodFilter } from '../../accounting/ledger/balances.js';
 import { partsOfRef, type CheckResult, type Finding, type Rule, type Subject } from './finding.js';
 import { givenIn, NOTHING_GIVEN, type Given } from './given.js';
 import { Judged } from './judged.js';
@@ -70,7 +70,7 @@ function readyKey(key: AnswerKey): ReadyKey {
   const { book } = key;
   const opens = opensIn(book);
   const traits = traitsOf(book, opens);
-  const posted = new PostingsOfBook(book, opens);
+  const posted = new PostingProfiles(book, opens);
   const ready = { book, traits, opens, posted, byId: byAccount(traits) };
   readyKeys.set(key, ready);
   return ready;
@@ -110,16 +110,17 @@ export class Marking {
     const beside = opensBeside(openingSaid(key.book), work);
     const ofWork = { book: work, traits: traitsOf(work, beside), opens: beside };
     const recognition = recognise(key, { ofKey, ofWork }, options.byHand);
-    const units = unitsOf(key.book, work, recognition);
+    const pairIndexes = pairIndexesOf(key.book, work, recognition);
     const comparing = comparedDays(key.statementDates);
     const entryPairs = agreeingOtherwise(
       pairEntries(
-        viewsOfKey(key.book, recognition, units),
-        viewsOf(work, ofWork.opens, units.ofWork),
+        viewsOfKey(key.book, recognition, pairIndexes),
+        viewsOf(work, ofWork.opens, pairIndexes.ofWork),
         comparing,
       ),
       comparing,
-      (unit) => isDealt(unit < 0 ? work : key.book, unit < 0 ? -1 - unit : unit),
+      (pairIndex) =>
+        isDealt(pairIndex < 0 ? work : key.book, pairIndex < 0 ? -1 - pairIndex : pairIndex),
     );
     const opens = { key: ofKey.opens, work: ofWork.opens };
     this.compared = { key: key.book, work, recognition, entryPairs, opens };
@@ -276,7 +277,7 @@ export class Marking {
 }
 
 /** Which postings a statement of the key counts. */
-export const postingOf = (date: StatementDate): Posting =>
+export const postingOf = (date: StatementDate): PeriodFilter =>
   date.statement === 'balance-sheet'
     ? upTo(date.at)
     : { from: date.from, to: date.to, closing: false, opening: true };

@@ -88,7 +88,7 @@ const isSame = (one: Entry, other: Entry): boolean =>
   (OF_LINE.length === 0 || saidOfLines(one) === saidOfLines(other));
 
 function isPlain(marking: Marking, entry: Entry, pair: EntryPair | null): boolean {
-  if (pair === null || !pair.agrees || pair.isOtherWay === true) return false;
+  if (pair === null || !pair.agrees || pair.isEquivalent === true) return false;
   const [work, ...more] = pair.works;
   return (
     work !== undefined &&
@@ -108,7 +108,7 @@ function lookedAt(marking: Marking): readonly LookedAt[] {
   const list: LookedAt[] = [];
   for (const entry of marking.judgedEntries) {
     const found = marking.entryPairOf(entry.id);
-    const isThere = found !== null && (found.works.length > 0 || found.isOtherWay === true);
+    const isThere = found !== null && (found.works.length > 0 || found.isEquivalent === true);
     const pair = isThere ? found : null;
     if (!pair && !isRequired(marking, entry.id)) continue;
     const subject = aboutEntry(entry.id);

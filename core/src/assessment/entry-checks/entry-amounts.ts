@@ -12,28 +12,28 @@ import { standInFaults } from '../account-checks/standing-in.js';
 /** Units on which both sides of a pair of entries differ: theirs less the key's. */
 function differences(pair: EntryPair): Map<number, Amount> {
   const found = addedUp(pair.works);
-  for (const [unit, amount] of addedUp(pair.keys)) {
-    const left = (found.get(unit) ?? 0) - amount;
-    if (left === 0) found.delete(unit);
-    else found.set(unit, left);
+  for (const [pairIndex, amount] of addedUp(pair.keys)) {
+    const left = (found.get(pairIndex) ?? 0) - amount;
+    if (left === 0) found.delete(pairIndex);
+    else found.set(pairIndex, left);
   }
   return found;
 }
 
-const name = (marking: Marking, unit: number): string => {
-  const key = unit >= 0 ? marking.key.book.accounts[unit] : undefined;
-  const own = key ? marking.pairOf(key.id)?.works[0] : marking.work.accounts[-1 - unit];
+const name = (marking: Marking, pairIndex: number): string => {
+  const key = pairIndex >= 0 ? marking.key.book.accounts[pairIndex] : undefined;
+  const own = key ? marking.pairOf(key.id)?.works[0] : marking.work.accounts[-1 - pairIndex];
   return `“${own?.name ?? key?.name ?? ''}”`;
 };
 
 /** What was done on one account, in words: too little, too much, on the other side, nothing, or something else's. */
 function saysOf(
   marking: Marking,
-  unit: number,
+  pairIndex: number,
   { wanted, found }: { readonly wanted: Amount; readonly found: Amount },
 ): string {
   const money = (amount: Amount) => marking.money(Math.abs(amount));
-  const where = name(marking, unit);
+  const where = name(marking, pairIndex);
   if (found === 0) return `${money(wanted)} in ${sideOf(wanted)} is missing on ${where}`;
   if (wanted === 0) return `${money(found)} in ${sideOf(found)} does not belong on ${where}`;
   if (Math.sign(wanted) !== Math.sign(found))
@@ -49,10 +49,13 @@ function oddOf(marking: Marking, pair: EntryPair, differing: ReadonlyMap<number,
   const found = addedUp(pair.works);
   const isTurned =
     found.size === wanted.size &&
-    [...wanted].every(([unit, amount]) => found.get(unit) === -amount);
+    [...wanted].every(([pairIndex, amount]) => found.get(pairIndex) === -amount);
   if (isTurned) return [TURNED_ROUND];
-  return [...differing.keys()].map((unit) =>
-    saysOf(marking, unit, { wanted: wanted.get(unit) ?? 0, found: found.get(unit) ?? 0 }),
+  return [...differing.keys()].map((pairIndex) =>
+    saysOf(marking, pairIndex, {
+      wanted: wanted.get(pairIndex) ?? 0,
+      found: found.get(pairIndex) ?? 0,
+    }),
   );
 }
 

@@ -26,7 +26,7 @@ export const entryDate: Check<'entry.date', Found> = {
       const to = accepted?.to ?? entry.date;
       const odd = pair?.works.find(({ entry: { date } }) => date < from || date > to);
       const others = pair?.keys.some((view) => view.entry.date === odd?.entry.date) ?? false;
-      const isRight = pair !== null && (!odd || others || pair.isOtherWay === true);
+      const isRight = pair !== null && (!odd || others || pair.isEquivalent === true);
       return {
         outcome: isRight ? 'met' : 'not-met',
         facts: () => ({ found: odd?.entry.date ?? null, from, to }),

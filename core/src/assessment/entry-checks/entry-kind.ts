@@ -30,7 +30,7 @@ export const entryKind: Check<'entry.kind', Found> = {
     return eachEntry(marking, entryKind, ({ kind }, pair) => {
       const wanted = tellingKind(kind);
       const odd = pair?.works.find(({ entry }) => tellingKind(entry.kind) !== wanted);
-      const isRight = pair !== null && (!odd || pair.isOtherWay === true);
+      const isRight = pair !== null && (!odd || pair.isEquivalent === true);
       return {
         outcome: isRight ? 'met' : 'not-met',
         facts: () => ({ wanted, found: odd ? tellingKind(odd.entry.kind) : null }),

@@ -2,7 +2,7 @@ import type { Account } from '../../model/book/book.js';
 import type { Traits } from './account-traits.js';
 import { isNamed, similarity } from '../../model/naming/names.js';
 import { FoundPair } from './pair.js';
-import { countOf, sharedBy, together, without, type Postings } from './postings.js';
+import { countOf, sharedBy, together, without, type PostingProfile } from './posting-profile.js';
 import { wordLikeness } from '../../model/naming/spelling.js';
 import type { Recognising, Side } from './side.js';
 
@@ -90,7 +90,7 @@ const mayBeSeveral = ({ keys, acceptedOf }: Recognising, pair: FoundPair): boole
 const sumOf = (all: readonly Traits[], what: 'opening' | 'closing'): number =>
   all.reduce((sum, each) => sum + each[what], 0);
 
-const postingsOfAll = (side: Side, all: readonly Account[]): Postings =>
+const postingsOfAll = (side: Side, all: readonly Account[]): PostingProfile =>
   together(all.map(({ id }) => side.postings(id)));
 
 /** From this share on, what was posted to a part is what the other side has and its partner lacks. */

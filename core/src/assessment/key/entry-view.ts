@@ -18,12 +18,12 @@ export interface EntryView {
  * A number for each account of both books: paired accounts share one. Those of the key are not below
  * zero; those of the work without a partner are below zero.
  */
-export interface Units {
+export interface PairIndexes {
   readonly ofKey: ReadonlyMap<string, number>;
   readonly ofWork: ReadonlyMap<string, number>;
 }
 
-export function unitsOf(key: Book, work: Book, recognition: Recognition): Units {
+export function pairIndexesOf(key: Book, work: Book, recognition: Recognition): PairIndexes {
   const position = new Map(key.accounts.map((account, i) => [account.id, i]));
   const first = (id: string) => recognition.byKey.get(id)?.keys[0]?.id ?? id;
   const ofKey = new Map(
@@ -48,9 +48,9 @@ class View implements EntryView {
 
   constructor(
     readonly entry: Entry,
-    private readonly units: ReadonlyMap<string, number>,
+    private readonly pairIndexes: ReadonlyMap<string, number>,
   ) {
-    this.signature = plainSignature(entry, units) ?? signatureOf(this.sums);
+    this.signature = plainSignature(entry, pairIndexes) ?? signatureOf(this.sums);
   }
 
   get day(): number {
@@ -58,35 +58,35 @@ class View implements EntryView {
   }
 
   get sums(): ReadonlyMap<number, Amount> {
-    return (this.made ??= sumsOf(this.entry, this.units));
+    return (this.made ??= sumsOf(this.entry, this.pairIndexes));
   }
 }
 
-function plainSignature({ lines }: Entry, units: ReadonlyMap<string, number>): string | null {
+function plainSignature({ lines }: Entry, pairIndexes: ReadonlyMap<string, number>): string | null {
   const [one, other] = lines;
   if (lines.length !== 2 || !one || !other) return null;
-  const a = units.get(one.account) ?? NaN;
-  const b = units.get(other.account) ?? NaN;
+  const a = pairIndexes.get(one.account) ?? NaN;
+  const b = pairIndexes.get(other.account) ?? NaN;
   if (a < b) return `${a}:${one.amount} ${b}:${other.amount} `;
   return b < a ? `${b}:${other.amount} ${a}:${one.amount} ` : null;
 }
 
-function sumsOf(entry: Entry, units: ReadonlyMap<string, number>): Map<number, Amount> {
+function sumsOf(entry: Entry, pairIndexes: ReadonlyMap<string, number>): Map<number, Amount> {
   const sums = new Map<number, Amount>();
   for (const { account, amount } of entry.lines) {
-    const unit = units.get(account) ?? NaN;
-    const sum = (sums.get(unit) ?? 0) + amount;
-    if (sum === 0) sums.delete(unit);
-    else sums.set(unit, sum);
+    const pairIndex = pairIndexes.get(account) ?? NaN;
+    const sum = (sums.get(pairIndex) ?? 0) + amount;
+    if (sum === 0) sums.delete(pairIndex);
+    else sums.set(pairIndex, sum);
   }
   return sums;
 }
 
 export function signatureOf(sums: ReadonlyMap<number, Amount>): string {
-  const units = [...sums.keys()];
-  if (units.length > 1) units.sort((a, b) => a - b);
+  const pairIndexes = [...sums.keys()];
+  if (pairIndexes.length > 1) pairIndexes.sort((a, b) => a - b);
   let signature = '';
-  for (const unit of units) signature += `${unit}:${sums.get(unit) ?? 0} `;
+  for (const pairIndex of pairIndexes) signature += `${pairIndex}:${sums.get(pairIndex) ?? 0} `;
   return signature;
 }
 
@@ -96,12 +96,12 @@ const viewsOfKeys = new WeakMap<Book, readonly EntryView[]>();
 export function viewsOfKey(
   key: Book,
   recognition: Recognition,
-  units: Units,
+  pairIndexes: PairIndexes,
 ): readonly EntryView[] {
   const isMerged = recognition.pairs.some((pair) => pair.keys.length > 1);
   const known = isMerged ? undefined : viewsOfKeys.get(key);
   if (known) return known;
-  const views = viewsOf(key, opensIn(key), units.ofKey);
+  const views = viewsOf(key, opensIn(key), pairIndexes.ofKey);
   if (!isMerged) viewsOfKeys.set(key, views);
   return views;
 }
@@ -110,18 +110,18 @@ export function viewsOfKey(
 export const viewsOf = (
   book: Book,
   opens: Opens,
-  units: ReadonlyMap<string, number>,
+  pairIndexes: ReadonlyMap<string, number>,
 ): EntryView[] =>
-  book.entries.filter((entry) => !opens(entry)).map((entry) => new View(entry, units));
+  book.entries.filter((entry) => !opens(entry)).map((entry) => new View(entry, pairIndexes));
 
 /** The sums of several entries together. */
 export function addedUp(views: readonly EntryView[]): Map<number, Amount> {
   const sums = new Map<number, Amount>();
   for (const view of views)
-    for (const [unit, amount] of view.sums) {
-      const sum = (sums.get(unit) ?? 0) + amount;
-      if (sum === 0) sums.delete(unit);
-      else sums.set(unit, sum);
+    for (const [pairIndex, amount] of view.sums) {
+      const sum = (sums.get(pairIndex) ?? 0) + amount;
+      if (sum === 0) sums.delete(pairIndex);
+      else sums.set(pairIndex, sum);
     }
   return sums;
 }

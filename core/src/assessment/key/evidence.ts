@@ -2,7 +2,7 @@ import type { Amount } from '../../model/money/amount.js';
 import type { Traits } from './account-traits.js';
 import { keptLikeness } from '../../model/naming/opposites.js';
 import { plainName, similarity } from '../../model/naming/names.js';
-import { countOf, likenessOf, type Postings } from './postings.js';
+import { countOf, likenessOf, type PostingProfile } from './posting-profile.js';
 
 /** What speaks for two accounts being the same, and the most that could have spoken for it. */
 export interface Evidence {
@@ -12,9 +12,9 @@ export interface Evidence {
 }
 
 /** An account with what else is known of it. */
-export interface Witness {
+export interface Candidate {
   readonly traits: Traits;
-  readonly postings: Postings;
+  readonly postings: PostingProfile;
   /** Whether no other account of its book is of its type. */
   readonly isOnlyOfType: boolean;
 }
@@ -59,8 +59,8 @@ class Tally {
 
 /** What speaks for a key's account and a student's being the same. `names` and `types` are what else is accepted. */
 export function evidence(
-  key: Witness,
-  work: Witness,
+  key: Candidate,
+  work: Candidate,
   { names, types }: { readonly names: readonly string[]; readonly types: readonly string[] },
 ): Evidence {
   const tally = new Tally();
@@ -105,8 +105,8 @@ function addName(
 
 function addPlace(
   tally: Tally,
-  key: Witness,
-  { work, types }: { readonly work: Witness; readonly types: readonly string[] },
+  key: Candidate,
+  { work, types }: { readonly work: Candidate; readonly types: readonly string[] },
 ): void {
   const [of, is] = [key.traits, work.traits];
   const possible = WEIGHT.type + (key.isOnlyOfType ? WEIGHT.onlyOfType : 0);
@@ -130,7 +130,7 @@ function addOpening(tally: Tally, wanted: Amount, found: Amount): void {
 /** A pattern of several entries says more than a single one. */
 const SINGLE = 0.75;
 
-function addEntries(tally: Tally, wanted: Postings, found: Postings): void {
+function addEntries(tally: Tally, wanted: PostingProfile, found: PostingProfile): void {
   const likeness = likenessOf(wanted, found);
   if (likeness === null) return;
   const most = Math.max(countOf(wanted), countOf(found));

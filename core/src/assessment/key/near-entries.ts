@@ -95,9 +95,9 @@ export class Near {
 
 /** What entries may share: all their accounts, one of them, the day, the amount. */
 function* marksOf(view: EntryView): Generator<string> {
-  const units = [...view.sums.keys()].sort((a, b) => a - b);
-  yield `accounts ${units.join(' ')}`;
-  for (const unit of units) yield `account ${unit}`;
+  const pairIndexes = [...view.sums.keys()].sort((a, b) => a - b);
+  yield `accounts ${pairIndexes.join(' ')}`;
+  for (const pairIndex of pairIndexes) yield `account ${pairIndex}`;
   yield `day ${view.entry.date}`;
   yield `amount ${amountOf(view)}`;
 }
@@ -109,12 +109,12 @@ const FAR = 31;
 
 /** How near two entries are, from 0 to 1: shared accounts on their side, amounts, date, reference. */
 function nearness(key: EntryView, work: EntryView): number {
-  const units = new Set([...key.sums.keys(), ...work.sums.keys()]);
+  const pairIndexes = new Set([...key.sums.keys(), ...work.sums.keys()]);
   let accounts = 0;
   let amounts = 0;
   const workAmounts = new Set(work.sums.values());
-  for (const [unit, sum] of key.sums) {
-    const other = work.sums.get(unit) ?? 0;
+  for (const [pairIndex, sum] of key.sums) {
+    const other = work.sums.get(pairIndex) ?? 0;
     if (other !== 0) accounts += Math.sign(other) === Math.sign(sum) ? 1 : TURNED;
     if (other === sum || other === -sum || workAmounts.has(sum)) amounts += 1;
   }
@@ -122,7 +122,7 @@ function nearness(key: EntryView, work: EntryView): number {
   const { reference } = key.entry;
   const sameReference = reference !== '' && reference === work.entry.reference;
   return (
-    WEIGHT.accounts * (accounts / units.size) +
+    WEIGHT.accounts * (accounts / pairIndexes.size) +
     WEIGHT.amounts * (amounts / key.sums.size) +
     WEIGHT.day * day +
     (sameReference ? WEIGHT.reference : 0)

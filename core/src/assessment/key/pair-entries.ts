@@ -14,7 +14,7 @@ export interface EntryPair {
   /** Whether both sides say the same of the books, dates aside. */
   readonly agrees: boolean;
   /** Whether they say it in another way, so that days and entries can't be held against each other one by one. */
-  readonly isOtherWay?: boolean;
+  readonly isEquivalent?: boolean;
 }
 
 /** The days on which figures are compared: entries between two of them have the same effect on all. */
@@ -160,7 +160,9 @@ const inOneSpan = (views: readonly EntryView[], comparing: Comparing): boolean =
 function pairUndoing(pairing: Pairing, comparing: Comparing): void {
   const waiting = new Map<string, EntryView[]>();
   for (const view of [...pairing.works]) {
-    const opposite = signatureOf(new Map([...view.sums].map(([unit, sum]) => [unit, -sum])));
+    const opposite = signatureOf(
+      new Map([...view.sums].map(([pairIndex, sum]) => [pairIndex, -sum])),
+    );
     const found = waiting.get(opposite)?.find((each) => inOneSpan([each, view], comparing));
     if (found) {
       waiting.set(opposite, waiting.get(opposite)?.filter((each) => each !== found) ?? []);
@@ -179,12 +181,12 @@ function pairSplit(pairing: Pairing, comparing: Comparing, sameDay: boolean): vo
       const found = index.partsOf(one, sameDay);
       if (!found) continue;
       const passes = found.some((part) =>
-        [...part.sums.keys()].some((unit) => !one.sums.has(unit)),
+        [...part.sums.keys()].some((pairIndex) => !one.sums.has(pairIndex)),
       );
-      const isOtherWay = passes && inOneSpan([one, ...found], comparing);
-      if (passes && !isOtherWay) continue;
+      const isEquivalent = passes && inOneSpan([one, ...found], comparing);
+      if (passes && !isEquivalent) continue;
       const [mine, theirs] = isSplit ? [[one], found] : [found, [one]];
-      pairing.take({ keys: mine, works: theirs, agrees: true, isOtherWay });
+      pairing.take({ keys: mine, works: theirs, agrees: true, isEquivalent });
     }
   };
   join(keys, works, true);

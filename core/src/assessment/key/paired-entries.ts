@@ -1,6 +1,6 @@
 import type { Account, Book } from '../../model/book/book.js';
 import { accountOf } from '../../model/book/book.js';
-import { unitsOf, viewsOf } from './entry-view.js';
+import { pairIndexesOf, viewsOf } from './entry-view.js';
 import { openingSaid, opensBeside, opensIn } from './opening-entries.js';
 import { pairEntries, type EntryPair } from './pair-entries.js';
 import type { Pair, Recognition } from './recognise.js';
@@ -35,7 +35,10 @@ export function pairedEntries(
   work: Book,
   pairs: readonly PairedIds[],
 ): readonly EntryPair[] {
-  const units = unitsOf(key, work, recognitionFrom(key, work, pairs));
+  const pairIndexes = pairIndexesOf(key, work, recognitionFrom(key, work, pairs));
   const opens = opensBeside(openingSaid(key), work);
-  return pairEntries(viewsOf(key, opensIn(key), units.ofKey), viewsOf(work, opens, units.ofWork));
+  return pairEntries(
+    viewsOf(key, opensIn(key), pairIndexes.ofKey),
+    viewsOf(work, opens, pairIndexes.ofWork),
+  );
 }

@@ -95,7 +95,7 @@ function joinSettled({ keys, works, acceptedOf, parted }: Recognising, take: Tak
     const one = keys.at(k);
     const other = works.at(w);
     if (parted.has(other.account.id) || !isSettled(one, other)) continue;
-    take(k, w, () => evidence(keys.witness(k), works.witness(w), acceptedOf(one)));
+    take(k, w, () => evidence(keys.candidate(k), works.candidate(w), acceptedOf(one)));
   }
 }
 
@@ -125,10 +125,10 @@ function assignRest(recognising: Recognising, least: number, take: Take): void {
   const edges: FoundEdge[] = [];
   for (const [row, columns] of candidatesOf(keys, works)) {
     const accepted = acceptedOf(keys.at(row));
-    const key = keys.witness(row);
+    const key = keys.candidate(row);
     for (const column of columns) {
       if (parted.has(works.at(column).account.id)) continue;
-      const found = evidence(key, works.witness(column), accepted);
+      const found = evidence(key, works.candidate(column), accepted);
       if (found.worth >= ENOUGH) edges.push({ row, column, worth: found.worth, found });
     }
   }

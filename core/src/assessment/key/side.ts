@@ -1,9 +1,9 @@
 import type { Book } from '../../model/book/book.js';
 import type { Traits } from './account-traits.js';
 import type { Accepted } from './answer-key.js';
-import type { Witness } from './evidence.js';
+import type { Candidate } from './evidence.js';
 import type { Opens } from './opening-entries.js';
-import { PostingsOfBook, type Postings } from './postings.js';
+import { PostingProfiles, type PostingProfile } from './posting-profile.js';
 
 /** A book whose accounts are to be recognised: its accounts' traits, and which of its entries only open it. */
 export interface Recognised {
@@ -11,13 +11,13 @@ export interface Recognised {
   readonly traits: readonly Traits[];
   readonly opens: Opens;
   /** What was posted to its accounts, where that is known already: of a key it is the same for each work. */
-  readonly posted?: PostingsOfBook;
+  readonly posted?: PostingProfiles;
 }
 
 /** One side of a recognition: its accounts, those that stand for nobody yet, and what is told of them when it is asked. */
 export class Side {
   readonly free: Set<number>;
-  private posted: PostingsOfBook | null = null;
+  private posted: PostingProfiles | null = null;
   private traitsById: ReadonlyMap<string, Traits> | null = null;
   private types: ReadonlyMap<string | null, number> | null = null;
 
@@ -34,12 +34,12 @@ export class Side {
     return this.of.traits[i] as Traits;
   }
 
-  postings(id: string): Postings {
-    this.posted ??= this.of.posted ?? new PostingsOfBook(this.of.book, this.of.opens);
+  postings(id: string): PostingProfile {
+    this.posted ??= this.of.posted ?? new PostingProfiles(this.of.book, this.of.opens);
     return this.posted.of(id);
   }
 
-  witness(i: number): Witness {
+  candidate(i: number): Candidate {
     const traits = this.at(i);
     this.types ??= countedTypes(this.of.traits);
     const isOnlyOfType = traits.type !== null && this.types.get(traits.type) === 1;

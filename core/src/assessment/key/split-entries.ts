@@ -8,7 +8,7 @@ const MOST_TOGETHER = 48;
 
 /** Entries by the accounts that they touch and by their days, so that the parts of one are found without looking at all. */
 export class PartsIndex {
-  private readonly byUnit = new Map<number, EntryView[]>();
+  private readonly byPair = new Map<number, EntryView[]>();
   private readonly byDay = new Map<number, EntryView[]>();
 
   constructor(private readonly parts: ReadonlySet<EntryView>) {
@@ -19,7 +19,7 @@ export class PartsIndex {
     };
     for (const part of [...parts].sort((a, b) => a.day - b.day)) {
       put(this.byDay, part.day, part);
-      for (const unit of part.sums.keys()) put(this.byUnit, unit, part);
+      for (const pairIndex of part.sums.keys()) put(this.byPair, pairIndex, part);
     }
   }
 
@@ -39,8 +39,8 @@ export class PartsIndex {
 
   private ofItsAccounts(one: EntryView): readonly EntryView[] {
     const found = new Set<EntryView>();
-    for (const unit of one.sums.keys())
-      for (const part of around(this.byUnit.get(unit) ?? [], one.day)) found.add(part);
+    for (const pairIndex of one.sums.keys())
+      for (const part of around(this.byPair.get(pairIndex) ?? [], one.day)) found.add(part);
     return [...found].sort((a, b) => Math.abs(a.day - one.day) - Math.abs(b.day - one.day));
   }
 
@@ -67,7 +67,7 @@ function around(list: readonly EntryView[], day: number): readonly EntryView[] {
 /** A part of an entry touches only its accounts, or one more through which it passes. */
 const fitsInto = (part: EntryView, one: EntryView): boolean => {
   let shared = 0;
-  for (const unit of part.sums.keys()) if (one.sums.has(unit)) shared++;
+  for (const pairIndex of part.sums.keys()) if (one.sums.has(pairIndex)) shared++;
   return shared > 0 && shared >= part.sums.size - 1;
 };
 
@@ -81,9 +81,9 @@ class Search {
     private readonly one: EntryView,
     private readonly among: readonly EntryView[],
   ) {
-    const [unit = NaN, wanted = 0] = [...one.sums][0] ?? [];
+    const [pairIndex = NaN, wanted = 0] = [...one.sums][0] ?? [];
     this.wanted = wanted;
-    this.moves = among.map((part) => part.sums.get(unit) ?? 0);
+    this.moves = among.map((part) => part.sums.get(pairIndex) ?? 0);
   }
 
   parts(): EntryView[] | null {

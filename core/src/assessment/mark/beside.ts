@@ -65,10 +65,10 @@ const daysOf = (entries: readonly Entry[]): string =>
 /** The journal of a work beside the key's, in the order of days. */
 export function entriesBeside(key: Book, work: Book, pairs: readonly PairedIds[]): EntriesBeside[] {
   return pairedEntries(key, work, pairs)
-    .map(({ keys, works, agrees, isOtherWay = false }) => {
+    .map(({ keys, works, agrees, isEquivalent = false }) => {
       const sides = { keys: keys.map((v) => v.entry), works: works.map((v) => v.entry) };
       const sameDays = daysOf(sides.keys) === daysOf(sides.works);
-      return { ...sides, agrees: agrees && (sameDays || isOtherWay) };
+      return { ...sides, agrees: agrees && (sameDays || isEquivalent) };
     })
     .sort((a, b) => firstDay(a).localeCompare(firstDay(b)));
 }

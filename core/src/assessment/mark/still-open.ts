@@ -1,5 +1,5 @@
 import { accountLabel, type Account, type Book } from '../../model/book/book.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { guessesIn } from '../../model/placing/guesses.js';
 import { typeOf } from '../../model/scheme/scheme.js';
 import { openingDifference } from '../../accounting/ledger/balances.js';
@@ -66,7 +66,7 @@ export function stillOpen(book: Book, { asksSides, asksTypes }: Asked = NOT_ASKE
   const homeless = inUse.filter((account) => account.type === null).map(accountLabel);
   const unnumbered = inUse.filter((account) => account.number === null).map(({ name }) => name);
   const difference = openingDifference(book);
-  const { waiting } = dealingsOf(book);
+  const { waiting } = subledgersOf(book);
   const found: Refusal[] = [];
   if (homeless.length > 0) found.push(openNotPlaced({ names: homeless }));
   if (book.numberPlan && unnumbered.length > 0) found.push(openNotNumbered({ names: unnumbered }));

@@ -48,9 +48,13 @@ function effectOfOmission(book: Book, entry: string): Readonly<Record<string, Ef
     if (section?.class === 'liability') sums.debts -= amount;
     if (section?.class === 'income' || section?.class === 'expense') sums.profit -= amount;
   }
-  const told = (sum: number): Effect =>
+  const described = (sum: number): Effect =>
     sum > 0 ? 'too low' : sum < 0 ? 'too high' : 'not affected';
-  return { assets: told(sums.assets), debts: told(sums.debts), profit: told(sums.profit) };
+  return {
+    assets: described(sums.assets),
+    debts: described(sums.debts),
+    profit: described(sums.profit),
+  };
 }
 
 function omissionQuestions(book: Book): ProposedQuestion[] {

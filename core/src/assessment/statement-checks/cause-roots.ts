@@ -77,7 +77,7 @@ function entryAnswer(marking: Marking, cause: Cause): Answer {
     const refs = pair.works.map((view) => refOf(entryExtra.id, view.entry));
     return pair.agrees ? { roots: [], accepted: true } : answer(marking, refs);
   }
-  if (pair.isOtherWay) return { roots: [], accepted: true };
+  if (pair.isEquivalent) return { roots: [], accepted: true };
   const checks = [entryPresent, entryAmounts, entryDate, entryKind];
   const refs = pair.keys.flatMap(({ entry }) => refsTo(checks, entry.id));
   const optional = pair.works.length === 0 && refs.every((ref) => marking.result(ref) === null);

@@ -14,7 +14,7 @@ import { moveAccount } from '../account-operations/move-account.js';
 import { AUTHOR, type Applied, type Change, type Rules } from '../operation/operation.js';
 import type { Operation, OperationKind } from '../../model/shapes/operation.js';
 import {
-  changePosting,
+  changeAssignment,
   putDocument,
   putItem,
   putParty,
@@ -23,7 +23,7 @@ import {
   removeItem,
   removeParty,
   removeSchedule,
-} from '../entry-operations/put-dealings.js';
+} from '../entry-operations/put-listed.js';
 import {
   putTemplate,
   putWaiting,
@@ -82,7 +82,7 @@ const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
   'remove-document': removeDocument,
   'put-schedule': putSchedule,
   'remove-schedule': removeSchedule,
-  'change-posting': changePosting,
+  'change-posting': changeAssignment,
   'put-waiting': putWaiting,
   'remove-waiting': removeWaiting,
   'put-template': putTemplate,

@@ -1,5 +1,5 @@
 import type { Book, EntryKind } from '../../model/book/book.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { refusal, type Refusal } from '../../model/refusal/refusal.js';
 import type { Rules } from '../operation/operation.js';
 import type { Operation, OperationKind } from '../../model/shapes/operation.js';
@@ -37,7 +37,7 @@ const NO_DOCUMENT: ReadonlySet<EntryKind> = new Set<EntryKind>([
 ]);
 
 /** Why something is not entered in the way in which it is done here. */
-function otherWay(operation: Operation, enters: EntersBy): Refusal[] {
+function equivalent(operation: Operation, enters: EntersBy): Refusal[] {
   if (enters === 'entries') return operation.kind === 'put-document' ? [byEntries({}, 'kind')] : [];
   const isEntry = operation.kind === 'record-entry' || operation.kind === 'change-entry';
   return enters === 'documents' && isEntry && !NO_DOCUMENT.has(operation.entry.kind)
@@ -47,7 +47,7 @@ function otherWay(operation: Operation, enters: EntersBy): Refusal[] {
 
 const changesSettings = (book: Book, operation: Operation): boolean =>
   operation.kind === 'change-company' ||
-  (operation.kind === 'change-posting' && operation.inventory !== dealingsOf(book).inventory);
+  (operation.kind === 'change-posting' && operation.inventory !== subledgersOf(book).inventory);
 
 /** Why an operation is not for whom the rules are; nothing when it is. */
 export function authorsOnly(
@@ -56,7 +56,7 @@ export function authorsOnly(
   { by, enters = 'both', setsCompany = false }: Rules,
 ): Refusal[] {
   if (by === 'author') return [];
-  const other = otherWay(operation, enters);
+  const other = equivalent(operation, enters);
   if (other.length > 0) return other;
   const changesPlan =
     operation.kind === 'renumber-all' &&

@@ -1,5 +1,5 @@
 import type { Book, Entry } from '../../model/book/book.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { done, type Result } from '../../model/refusal/refusal.js';
 import { apply } from './apply.js';
 import type { Rules } from '../operation/operation.js';
@@ -16,12 +16,12 @@ export function intoBatch(book: Book, entry: Entry, rules: Rules): Result<Operat
 
 /** Whether an entry of this id waits. */
 export const waits = (book: Book, id: string): boolean =>
-  dealingsOf(book).waiting.some((each) => each.id === id);
+  subledgersOf(book).waiting.some((each) => each.id === id);
 
 /** Posts all that waits, in one step that is undone in one: all of it, or nothing. */
 export const postBatch = (book: Book): Operation => ({
   kind: 'several',
-  operations: dealingsOf(book).waiting.flatMap((entry): Operation[] => [
+  operations: subledgersOf(book).waiting.flatMap((entry): Operation[] => [
     { kind: 'record-entry', entry },
     { kind: 'remove-waiting', id: entry.id },
   ]),

@@ -6,7 +6,7 @@ import {
   type Entry,
 } from '../../model/book/book.js';
 import { dayText } from '../../model/day/calendar.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { KIND_FACTS } from '../../accounting/document/document-kinds.js';
 import { allWhole, formatAmount } from '../../model/money/format-amount.js';
 import { minorDigits, type Amount } from '../../model/money/amount.js';
@@ -37,7 +37,7 @@ const nameIn = (list: readonly { readonly id: string; readonly name: string }[],
   list.find((each) => each.id === id)?.name ?? id;
 
 function documentNamed({ kind, party, date }: Document, book: Book): string {
-  const whose = party === null ? '' : ` of “${nameIn(dealingsOf(book).parties, party)}”`;
+  const whose = party === null ? '' : ` of “${nameIn(subledgersOf(book).parties, party)}”`;
   return `${KIND_FACTS[kind].name}${whose}, ${dayText(date)},`;
 }
 
@@ -105,12 +105,12 @@ const SAYS: { readonly [K in OperationKind]: Says<K> } = {
       : `${named(book, id)} is said to stand normally in ${side}.`,
   'put-party': ({ party }) =>
     `${party.kind === 'customer' ? 'Customer' : 'Supplier'} “${party.name}” kept.`,
-  'remove-party': ({ id }, book) => `“${nameIn(dealingsOf(book).parties, id)}” removed.`,
+  'remove-party': ({ id }, book) => `“${nameIn(subledgersOf(book).parties, id)}” removed.`,
   'put-item': ({ item }) => `Item “${item.name}” kept.`,
-  'remove-item': ({ id }, book) => `Item “${nameIn(dealingsOf(book).items, id)}” removed.`,
+  'remove-item': ({ id }, book) => `Item “${nameIn(subledgersOf(book).items, id)}” removed.`,
   'put-document': ({ document }, book) => `${documentNamed(document, book)} recorded.`,
   'remove-document': ({ id }, book) => {
-    const found = dealingsOf(book).documents.find((each) => each.id === id);
+    const found = subledgersOf(book).documents.find((each) => each.id === id);
     return `${found ? documentNamed(found, book) : id} removed.`;
   },
   'put-schedule': ({ schedule }) => {
@@ -118,18 +118,18 @@ const SAYS: { readonly [K in OperationKind]: Says<K> } = {
     return `Schedule “${schedule.text}” kept, ${made} of ${schedule.rows.length} rows made into entries.`;
   },
   'remove-schedule': ({ id }, book) => {
-    const found = dealingsOf(book).schedules.find((each) => each.id === id);
+    const found = subledgersOf(book).schedules.find((each) => each.id === id);
     return `Schedule “${found?.text ?? id}” removed with its entries.`;
   },
   'change-posting': () => 'The accounts that documents use changed.',
   'put-waiting': ({ entry }) => `Entry ${entryNamed(entry)} waits in the batch.`,
   'remove-waiting': ({ id }, book) => {
-    const entry = dealingsOf(book).waiting.find((each) => each.id === id);
+    const entry = subledgersOf(book).waiting.find((each) => each.id === id);
     return `Entry ${entry ? entryNamed(entry) : id} waits in the batch no longer.`;
   },
   'put-template': ({ template }) => `Template “${template.name}” kept.`,
   'remove-template': ({ id }, book) =>
-    `Template “${nameIn(dealingsOf(book).templates, id)}” thrown away.`,
+    `Template “${nameIn(subledgersOf(book).templates, id)}” thrown away.`,
   'change-company': ({ company }, book) =>
     (company.words ?? 'international') === (book.company.words ?? 'international')
       ? 'The particulars of the company changed.'

@@ -1,9 +1,9 @@
-import { faultsOfDealings } from '../../accounting/document/dealings-faults.js';
+import { faultsOfSubledgers } from '../../accounting/document/subledger-faults.js';
 import type { Refusal } from '../../model/refusal/refusal.js';
 import { faultsOfScheme } from '../../model/scheme/index.js';
 import { accountShape } from '../../model/shapes/account.js';
 import { companyShape } from '../../model/shapes/company.js';
-import { DEALINGS } from '../../model/shapes/dealings.js';
+import { SUBLEDGERS } from '../../model/shapes/subledgers.js';
 import { day } from '../../model/shapes/day.js';
 import { entryShape } from '../../model/shapes/entry.js';
 import { join } from '../../model/shape/explain.js';
@@ -14,7 +14,7 @@ import {
   accountOf,
   type Account,
   type Book,
-  type Dealings,
+  type Subledgers,
   type Entry,
 } from '../../model/book/book.js';
 import {
@@ -102,15 +102,17 @@ function faultsOfBalances(before: Book, after: Book): Refusal[] {
 
 /** Documents and the like are few against accounts and entries: judged whole, where one of them or its account changed. */
 function faultsOfDoings(before: Book, after: Book): Refusal[] {
-  const isSame = before.dealings === after.dealings && keepsAccounts(before, after);
-  if (isSame || !after.dealings) return [];
-  const faults = Object.entries(DEALINGS).flatMap(([part, shape]) =>
-    misshapen(shape as Shape<unknown>, after.dealings?.[part as keyof Dealings]).map((fault) => ({
-      ...fault,
-      at: join(part, fault.at),
-    })),
+  const isSame = before.subledgers === after.subledgers && keepsAccounts(before, after);
+  if (isSame || !after.subledgers) return [];
+  const faults = Object.entries(SUBLEDGERS).flatMap(([part, shape]) =>
+    misshapen(shape as Shape<unknown>, after.subledgers?.[part as keyof Subledgers]).map(
+      (fault) => ({
+        ...fault,
+        at: join(part, fault.at),
+      }),
+    ),
   );
-  return faults.length > 0 ? faults : faultsOfDealings(after);
+  return faults.length > 0 ? faults : faultsOfSubledgers(after);
 }
 
 function faultsOfJournal(before: Book, after: Book): Refusal[] {

@@ -1,6 +1,6 @@
 import { minorDigits, type Amount } from '../../model/money/amount.js';
-import { faultsOfDealings } from '../../accounting/document/dealings-faults.js';
-import { withMissingEntries } from '../../accounting/document/made-entries.js';
+import { faultsOfSubledgers } from '../../accounting/document/subledger-faults.js';
+import { withMissingEntries } from '../../accounting/document/document-entries.js';
 import { done, refusal, refused, type Refusal, type Result } from '../../model/refusal/refusal.js';
 import {
   accountsShape,
@@ -19,7 +19,7 @@ import { taxListShape } from '../../model/shapes/tax-list.js';
 import type { Book, Company } from '../../model/book/book.js';
 import { bookTooLarge, faultsOfBook } from '../../model/book/book-faults.js';
 import { addDays } from '../../model/day/calendar.js';
-import { dealingsFrom } from '../../model/book/dealings.js';
+import { subledgersFrom } from '../../model/book/subledgers.js';
 import { takePlan, takeScheme } from '../../model/book/read-classification.js';
 
 const jsonBroken = refusal(
@@ -106,13 +106,13 @@ function settled(json: Json, path: string, digits: number): Result<Book> {
     opening: openingFrom(json['opening'] ?? {}, company, digits),
     entries: entriesShape.read(json['entries'] ?? [], digits),
     ...(json['locked'] === undefined ? {} : { locked: day.read(json['locked'], 0) }),
-    ...dealingsFrom(json, digits),
+    ...subledgersFrom(json, digits),
   };
   const faults = [
     ...scheme.faults,
     ...plan.faults,
     ...faultsOfBook(book, path),
-    ...faultsOfDealings(book, path),
+    ...faultsOfSubledgers(book, path),
   ];
   return faults.length === 0 ? done(withMissingEntries(book)) : refused(...faults);
 }

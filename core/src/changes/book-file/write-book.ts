@@ -8,7 +8,7 @@ import { numberPlanShape, type NumberPlan } from '../../model/shapes/number-plan
 import { writtenScheme } from '../../model/shapes/scheme.js';
 import { taxListShape, type TaxItem } from '../../model/shapes/tax-list.js';
 import { openingOf, type Book } from '../../model/book/book.js';
-import { dealingsToJson } from '../../model/book/dealings.js';
+import { subledgersToJson } from '../../model/book/subledgers.js';
 
 /**
  * A book as the text of a `*.book.json` file in canonical form: keys in a fixed order, defaults left out,
@@ -43,7 +43,7 @@ export function bookToJson(book: Book): object {
     },
     entries: entriesShape.write(book.entries, digits),
     ...(book.locked === undefined ? {} : { locked: book.locked }),
-    ...dealingsToJson(book, digits),
+    ...subledgersToJson(book, digits),
   };
 }
 

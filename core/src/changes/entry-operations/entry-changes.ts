@@ -80,8 +80,8 @@ export const oddDay = (
   ...lockedOn(book, entry.date, by === 'student' ? entryLocked : entryBehindLock),
 ];
 
-function lockedOn({ locked }: Book, date: string, told = entryLocked): Refusal[] {
-  return locked === undefined || date > locked ? [] : [told({ date, until: locked }, 'date')];
+function lockedOn({ locked }: Book, date: string, described = entryLocked): Refusal[] {
+  return locked === undefined || date > locked ? [] : [described({ date, until: locked }, 'date')];
 }
 
 function oddAmounts(entry: Entry): Refusal[] {

@@ -1,4 +1,4 @@
-import { put, remove } from './dealing-changes.js';
+import { put, remove } from './subledger-changes.js';
 import type { Change } from '../operation/operation.js';
 
 /** Lets an entry wait to be posted with others, or puts one that waits right. Nothing of it is in the books. */

@@ -22,7 +22,7 @@ export interface BalanceBeside {
 }
 
 /** An account that opens with something of which the source says nothing. */
-export interface BalanceUnsaid {
+export interface BalanceNotStated {
   readonly account: Account;
   readonly here: Amount;
 }
@@ -39,7 +39,7 @@ function accountFor(book: Book, { name }: BalanceFound, goes: Goes): Account | n
 export function besideOpenings(
   book: Book,
   { rows, going }: SourceBalances,
-): { readonly rows: readonly BalanceBeside[]; readonly unsaid: readonly BalanceUnsaid[] } {
+): { readonly rows: readonly BalanceBeside[]; readonly notStated: readonly BalanceNotStated[] } {
   const known = rows.map((found) => ({
     found,
     account: accountFor(book, found, going.get(found.row) ?? NOWHERE),
@@ -57,7 +57,7 @@ export function besideOpenings(
         apart: account ? here - (there.get(account) ?? 0) : -found.amount,
       };
     }),
-    unsaid: book.accounts
+    notStated: book.accounts
       .filter((account) => !there.has(account) && openingOf(book, account.id) !== 0)
       .map((account) => ({ account, here: openingOf(book, account.id) })),
   };

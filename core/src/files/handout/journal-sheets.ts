@@ -85,16 +85,16 @@ function againstIn(book: Book, entry: Entry | null, { id }: Account): HandoutCel
 }
 
 /** One account: what it stood at, what moved it, what that comes to, what it stands at. */
-function accountRows(book: Book, account: Account, { from, all }: Postings): HandoutRow[] {
+function accountRows(book: Book, account: Account, { from, all }: PostingProfile): HandoutRow[] {
   const before = all.filter(({ date }) => date < from).at(-1)?.balance ?? 0;
   const lines = all.filter(({ date }) => date >= from);
   if (lines.length === 0 && before === 0) return [];
   const moved = (sign: 1 | -1) => sum(lines.map(({ amount }) => Math.max(0, sign * amount)));
   const closing = lines.at(-1)?.balance ?? before;
-  const brought = ['', '', 'At the beginning', '', '', '', { amount: before }];
+  const revealed = ['', '', 'At the beginning', '', '', '', { amount: before }];
   return [
     row('heading', [cellShown({ digits: 0, places: 0 }, accountCell(account))]),
-    ...(before === 0 ? [] : [row('row', brought)]),
+    ...(before === 0 ? [] : [row('row', revealed)]),
     ...lines.map(({ entry, date, amount, balance }) =>
       row('row', [
         { day: date },
@@ -110,7 +110,7 @@ function accountRows(book: Book, account: Account, { from, all }: Postings): Han
   ];
 }
 
-interface Postings {
+interface PostingProfile {
   readonly from: string;
   readonly all: readonly LedgerLine[];
 }

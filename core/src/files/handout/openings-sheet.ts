@@ -8,9 +8,9 @@ const figures = (name: string) => ({ name, share: 1.6, isFigure: true });
 
 /** Opening balances beside the balance sheet that they were taken from, row by row: what differs, and what it does not say. */
 export function openingsSheet(book: Book, source: SourceBalances): Handout {
-  const { rows, unsaid } = besideOpenings(book, source);
+  const { rows, notStated } = besideOpenings(book, source);
   const heading = (words: string): HandoutRow => ({ kind: 'heading', depth: 0, cells: [words] });
-  const besides = unsaid.map(({ account, here }): HandoutRow => ({
+  const besides = notStated.map(({ account, here }): HandoutRow => ({
     ...{ kind: 'row', depth: 0 },
     cells: ['', accountCell(account), '', { amount: here }, { amount: here }],
   }));

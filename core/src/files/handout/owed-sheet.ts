@@ -1,6 +1,6 @@
 import type { Book } from '../../model/book/book.js';
 import { dayText } from '../../model/day/calendar.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { KIND_FACTS } from '../../accounting/document/document-kinds.js';
 import { ageOf, AGES, whoOwes, type OpenItem } from '../../accounting/party/who-owes.js';
 import type { PartyKind } from '../../model/shapes/party.js';
@@ -28,7 +28,7 @@ const byAge = (open: readonly OpenItem[], at: string): number[] =>
 
 /** How documents are named where others speak of them: kind and reference; the opening balance is none. */
 export function namesOfDocuments(book: Book): (id: string) => string {
-  const documents = new Map(dealingsOf(book).documents.map((each) => [each.id, each]));
+  const documents = new Map(subledgersOf(book).documents.map((each) => [each.id, each]));
   return (id) => {
     const found = documents.get(id);
     if (!found) return 'Opening balance';

@@ -59,14 +59,14 @@ export const proposedBrief = (
     planting,
     asksSides = false,
   }: { readonly planting: Planting; readonly asksSides?: boolean | undefined },
-): string => told(PARTS[kind](key, { ...planting, asksSides }));
+): string => described(PARTS[kind](key, { ...planting, asksSides }));
 
 const bookkeeping = (key: Book): string[] => [openingTable(key), entryList(key)];
 
 const countOf = (key: Book): string =>
   `${key.accounts.filter((account) => !isKept(key, account)).length} accounts`;
 
-const told = (parts: readonly string[]): string =>
+const described = (parts: readonly string[]): string =>
   parts.reduce((text, part) => {
     const longer = part === '' ? text : `${text}${text === '' ? '' : '\n'}${part}\n`;
     return longer.length > LONGEST ? text : longer;

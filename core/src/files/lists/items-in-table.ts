@@ -1,5 +1,5 @@
 import type { Book } from '../../model/book/book.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { worthOf } from '../../model/money/quantity.js';
 import type { Item } from '../../model/shapes/item.js';
 import type { ListRow } from '../table/read-list.js';
@@ -16,7 +16,7 @@ const COLUMNS = {
 
 /** An item of which nothing is said but the accounts that the chart proposes, or those of the last one. */
 export function blankItem(book: Book): Item {
-  const { items, inventory } = dealingsOf(book);
+  const { items, inventory } = subledgersOf(book);
   const first = (type: string) =>
     book.accounts.find((each) => !each.retired && each.type === type)?.id ?? null;
   const last = items.at(-1);
@@ -52,7 +52,7 @@ export function itemsInTable(
 ): Listed<Item> {
   return listed(book, cells, {
     columns: COLUMNS,
-    there: dealingsOf(book).items,
+    there: subledgersOf(book).items,
     blank: () => ({ ...blankItem(book), id: newId() }),
     withSaid,
   });

@@ -1,5 +1,5 @@
 import type { Book } from '../../model/book/book.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { USUAL_TERMS, type Party, type PartyKind } from '../../model/shapes/party.js';
 import type { ListRow } from '../table/read-list.js';
 import { listed, type Column, type Listed } from './listed.js';
@@ -37,7 +37,7 @@ export function partiesInTable(
 ): Listed<Party> {
   return listed(book, cells, {
     columns: COLUMNS,
-    there: dealingsOf(book).parties.filter((each) => each.kind === kind),
+    there: subledgersOf(book).parties.filter((each) => each.kind === kind),
     blank: () => ({ ...blankParty(kind), id: newId() }),
     withSaid,
   });

@@ -1,14 +1,14 @@
 import type { Amount } from '../money/amount.js';
 import type { Account } from '../shapes/account.js';
 import type { Company } from '../shapes/company.js';
-import type { Dealings } from '../shapes/dealings.js';
+import type { Subledgers } from '../shapes/subledgers.js';
 import type { Entry } from '../shapes/entry.js';
 import type { NumberPlan } from '../shapes/number-plan.js';
 import type { Scheme } from '../shapes/scheme.js';
 import type { TaxLists } from '../shapes/tax-list.js';
 
 export type { Account } from '../shapes/account.js';
-export type { Dealings } from '../shapes/dealings.js';
+export type { Subledgers } from '../shapes/subledgers.js';
 export { LEGAL_FORMS, type Company, type LegalForm } from '../shapes/company.js';
 export { ENTRY_KINDS, type Entry, type EntryKind } from '../shapes/entry.js';
 
@@ -35,7 +35,7 @@ export interface Book {
   /** The last locked day: entries up to it are left as they are. Absent: nothing is locked. */
   readonly locked?: string;
   /** Absent: none of it is used. */
-  readonly dealings?: Dealings;
+  readonly subledgers?: Subledgers;
 }
 
 const indexes = new WeakMap<readonly Account[], ReadonlyMap<string, Account>>();

@@ -20,8 +20,12 @@ export {
   unfolded,
 } from './place.js';
 export { NO_TAX_LISTS, type TaxItem, type TaxListName, type TaxLists } from './tax-lists.js';
-export { dealingsOf } from './dealings.js';
-export { type InventorySystem, type Posting, type PostingPurpose } from '../shapes/dealings.js';
+export { subledgersOf } from './subledgers.js';
+export {
+  type InventorySystem,
+  type AccountAssignment,
+  type AssignmentPurpose,
+} from '../shapes/subledgers.js';
 export {
   type Document,
   DOCUMENT_KINDS,

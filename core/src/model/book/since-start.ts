@@ -17,12 +17,12 @@ export function counterparts(start: Book, book: Book): ReadonlyMap<string, Accou
   const look = (tell: (account: Account) => string | null) => {
     const byTelling = new Map<string, Account>();
     for (const account of free) {
-      const told = tell(account);
-      if (told !== null && !byTelling.has(told)) byTelling.set(told, account);
+      const described = tell(account);
+      if (described !== null && !byTelling.has(described)) byTelling.set(described, account);
     }
     for (const account of book.accounts) {
-      const told = found.has(account.id) ? null : tell(account);
-      const other = told === null ? undefined : byTelling.get(told);
+      const described = found.has(account.id) ? null : tell(account);
+      const other = described === null ? undefined : byTelling.get(described);
       if (!other || !free.delete(other)) continue;
       found.set(account.id, other);
     }

@@ -48,12 +48,12 @@ export function namesFor(
   const changed = all.filter(([name, other]) => name !== '' && name !== other);
   return (text) => {
     if (!changed.some(([name]) => text.includes(name))) return text;
-    let told = '';
+    let described = '';
     for (let at = 0; at < text.length;) {
       const found = changed.find(([name]) => text.startsWith(name, at));
-      told += found ? found[1] : text[at];
+      described += found ? found[1] : text[at];
       at += found ? found[0].length : 1;
     }
-    return told;
+    return described;
   };
 }

@@ -10,8 +10,8 @@ const ids = (what: string) => optional(list(text(200), 5_000, what).value);
 const checkFigureFile = z.strictObject({ name: text(120).value, says: text(500).value });
 
 /** What of an account is left aside until a step brings it in. */
-export const BROUGHT = ['numbers', 'types', 'taxes'] as const;
-export type Brought = (typeof BROUGHT)[number];
+export const REVEALED = ['numbers', 'types', 'taxes'] as const;
+export type Revealed = (typeof REVEALED)[number];
 
 const stepFile = z.strictObject({
   id: text(60).value,
@@ -29,7 +29,7 @@ const stepFile = z.strictObject({
   figures: optional(z.array(checkFigureFile).check(z.maxLength(20))),
   sheets: ids('sheets'),
   /** From this step on numbers, types within a section, or tax lines are shown; before, they are kept back. */
-  brings: optional(z.array(oneOf(BROUGHT).value).check(z.maxLength(BROUGHT.length))),
+  brings: optional(z.array(oneOf(REVEALED).value).check(z.maxLength(REVEALED.length))),
 });
 
 const SHEET_KINDS = [

@@ -3,7 +3,7 @@ export { isVisible } from '../shape/visible.js';
 export { withoutEval } from '../shape/without-eval.js';
 export { keyRulesFile, SETTINGS, type AcceptedEntryFile, type AcceptedFile } from './key-rules.js';
 export type { KeyRulesFile, Setting } from './key-rules.js';
-export { BROUGHT, guideFile, type Brought, type Guide } from './guide.js';
+export { REVEALED, guideFile, type Revealed, type Guide } from './guide.js';
 export { type SheetKind, type SourceSheet, type Step } from './guide.js';
 export { MOST_OF_A_PICTURE, notAPicture, pictureIn, urlOfPicture } from './picture.js';
 export { type Picture, type PictureKind } from './picture.js';

@@ -34,7 +34,7 @@ export const ALL_ACCOUNTS: ListWanted = {
 /** Former names, under each account. */
 type FormerNames = Readonly<Record<string, readonly string[]>>;
 
-interface Told {
+interface Described {
   readonly origins?: ReadonlyMap<string, Origin> | null;
   readonly formerNames?: FormerNames;
 }
@@ -70,15 +70,15 @@ const USES: Readonly<Record<ListUse, (book: Book, account: Account) => boolean>>
 };
 
 /** The accounts of a book that are asked for, in the order asked for; those without a number come last. */
-export function listAccounts(book: Book, wanted: ListWanted, told: Told = {}): Account[] {
+export function listAccounts(book: Book, wanted: ListWanted, described: Described = {}): Account[] {
   const { section, type, use, origin } = wanted;
   const found = book.accounts.filter(
     (account) =>
       (section === null || sectionIdOf(book, account) === section) &&
       (type === null || account.type === type) &&
       (use === null || USES[use](book, account)) &&
-      (origin === null || told.origins?.get(account.id) === origin) &&
-      isFoundBy(wanted.text, searchText(book, account, told.formerNames?.[account.id])),
+      (origin === null || described.origins?.get(account.id) === origin) &&
+      isFoundBy(wanted.text, searchText(book, account, described.formerNames?.[account.id])),
   );
   const sorted = found.sort(comparing(book, wanted.order));
   return wanted.descending ? sorted.reverse() : sorted;

@@ -82,8 +82,8 @@ function explained(issue: Issue, at: string): Refusal[] {
   if (issue.code === 'unrecognized_keys')
     return issue.keys.map((key) => jsonUnknownKey({ key: key.slice(0, 80) }, join(at, key)));
   if (issue.code === 'custom') {
-    const told = (issue.params as { refusal?: Refusal } | undefined)?.refusal;
-    return told ? [{ ...told, at }] : [];
+    const described = (issue.params as { refusal?: Refusal } | undefined)?.refusal;
+    return described ? [{ ...described, at }] : [];
   }
   if (issue.code === 'invalid_union') return [wrongKind(issue, at)];
   if (issue.code === 'too_big' && issue.origin === 'array') {
@@ -97,8 +97,8 @@ function explained(issue: Issue, at: string): Refusal[] {
 }
 
 function wrongKind(issue: Issue, at: string): Refusal {
-  const told = issue.inst && wantedWords.get(issue.inst);
-  return jsonWrongKind({ wanted: told ?? wantedBy(issue), found: kindOf(issue.input) }, at);
+  const described = issue.inst && wantedWords.get(issue.inst);
+  return jsonWrongKind({ wanted: described ?? wantedBy(issue), found: kindOf(issue.input) }, at);
 }
 
 function wantedBy(issue: Issue): string {

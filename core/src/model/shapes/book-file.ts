@@ -3,7 +3,7 @@ import { refusal } from '../refusal/refusal.js';
 import { accountShape, id } from './account.js';
 import { companyShape } from './company.js';
 import { day } from './day.js';
-import { DEALINGS } from './dealings.js';
+import { SUBLEDGERS } from './subledgers.js';
 import { either } from '../shape/either.js';
 import { entryShape, lineShape } from './entry.js';
 import { numberPlanShape } from './number-plan.js';
@@ -64,7 +64,7 @@ export function bookFile(digits: number): z.ZodMiniObject {
     entries: z.optional(entriesShape.file(digits)),
     locked: z.optional(day.value),
     ...Object.fromEntries(
-      Object.entries(DEALINGS).map(([name, part]) => [name, z.optional(part.file(digits))]),
+      Object.entries(SUBLEDGERS).map(([name, part]) => [name, z.optional(part.file(digits))]),
     ),
   });
   made.set(digits, shape);

@@ -1,7 +1,7 @@
 import { accountShape, id, PARTICULARS } from './account.js';
 import { companyShape } from './company.js';
 import { day } from './day.js';
-import { INVENTORY_SYSTEMS, postingShape } from './dealings.js';
+import { INVENTORY_SYSTEMS, assignmentShape } from './subledgers.js';
 import { documentShape } from './document.js';
 import { entryShape } from './entry.js';
 import { itemShape } from './item.js';
@@ -66,7 +66,7 @@ export const OPERATIONS = {
   'remove-document': record({ id }),
   'put-schedule': record({ schedule: scheduleShape, index, restores }, 'index', 'restores'),
   'remove-schedule': record({ id }),
-  'change-posting': record({ posting: postingShape, inventory: oneOf(INVENTORY_SYSTEMS) }),
+  'change-posting': record({ posting: assignmentShape, inventory: oneOf(INVENTORY_SYSTEMS) }),
   'put-waiting': record({ entry: entryShape, index }, 'index'),
   'remove-waiting': record({ id }),
   'put-template': record({ template: templateShape, index }, 'index'),

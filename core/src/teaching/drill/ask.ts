@@ -60,8 +60,8 @@ function amongOthers(
 ): string[] {
   const found = new Set<string>();
   for (const type of types) {
-    const told = tell(type);
-    if (told !== null && told !== right) found.add(told);
+    const described = tell(type);
+    if (described !== null && described !== right) found.add(described);
     if (found.size === OPTIONS - 1) break;
   }
   return [right, ...found];
@@ -123,7 +123,7 @@ export function drillQuestion(
 }
 
 /** What is said of an answer, at once. */
-export interface DrillTold {
+export interface DrillFeedback {
   readonly isRight: boolean;
   readonly missed: Distinction | null;
   /** The id of the option that is right, and what it is in words. */
@@ -154,7 +154,7 @@ interface AskedBy {
 const BLANK: StockName = { id: '', name: '', type: '', country: null };
 
 /** Whether an answer is right, what was not told apart, and the sentence that tells it. */
-export function drillTold({ name, kind }: Asked, answer: string, by: AskedBy): DrillTold {
+export function drillFeedback({ name, kind }: Asked, answer: string, by: AskedBy): DrillFeedback {
   const { scheme } = by;
   const right = rightOption(name, kind, by) ?? '';
   const type = typeOf(scheme, name.type);
@@ -162,12 +162,13 @@ export function drillTold({ name, kind }: Asked, answer: string, by: AskedBy): D
   const place = type && section ? `${type.name}, under ${section.name.toLowerCase()}` : '';
   const shown = kind === 'side' || kind === 'number' ? `${right} (${place})` : place;
   const why = type ? otherwiseSays(scheme, type) : '';
-  const told = { rightOption: right, right: shown };
-  if (answer === right) return { ...told, isRight: true, missed: null, says: type?.says ?? '' };
+  const described = { rightOption: right, right: shown };
+  if (answer === right)
+    return { ...described, isRight: true, missed: null, says: type?.says ?? '' };
   const taken = thoughtOf({ name, kind }, answer, by);
   const missed = kind === 'side' ? null : distinctionOf(scheme, name.type, taken);
   const mixUp = mixUpOf(scheme, name.type, taken);
-  return { ...told, isRight: false, missed, says: mixUp?.says ?? why };
+  return { ...described, isRight: false, missed, says: mixUp?.says ?? why };
 }
 
 /** The name of the stock with an id; null where there is none. */

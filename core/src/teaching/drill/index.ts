@@ -2,11 +2,11 @@ export {
   DRILL_ASKS,
   DRILL_KINDS,
   drillQuestion,
-  drillTold,
+  drillFeedback,
   stockName,
   type DrillKind,
   type DrillQuestion,
-  type DrillTold,
+  type DrillFeedback,
 } from './ask.js';
 export { drillNames } from './choose.js';
 export { drillCurves, tallies, type CurvePoint, type DrillAnswer } from './history.js';

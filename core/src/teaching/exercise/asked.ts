@@ -27,6 +27,6 @@ export function stepOfEach(
 export function givenByStart(start: Book, key: AnswerKey) {
   const { accounts, entries } = givenIn(start, key.book);
   const opened = Object.keys(key.book.opening.balances).filter((id) => accounts.has(id));
-  const documents = (start.dealings?.documents ?? []).map(({ id }) => id);
+  const documents = (start.subledgers?.documents ?? []).map(({ id }) => id);
   return { accounts, entries, openings: new Set(opened), documents: new Set(documents) };
 }

@@ -1,5 +1,5 @@
 import type { Account, Book } from '../../model/book/book.js';
-import { dealingsOf, withDealings } from '../../model/book/dealings.js';
+import { subledgersOf, withSubledgers } from '../../model/book/subledgers.js';
 import { withoutDrafts } from '../../model/book/drafts.js';
 import { counterparts } from '../../model/book/since-start.js';
 import type { AnswerKey } from '../../assessment/key/answer-key.js';
@@ -25,7 +25,7 @@ export function checkpoint(
     entries: stepOfEach('entries', guide, given.entries),
     documents: stepOfEach('documents', guide, given.documents),
   };
-  const { documents, schedules, ...dealt } = dealingsOf(book);
+  const { documents, schedules, ...dealt } = subledgersOf(book);
   const kept = documents.filter(({ id }) => until('documents', id));
   const made = new Set(kept.map(({ id }) => id));
   const entries = book.entries.filter(({ id, document }) =>
@@ -46,8 +46,8 @@ export function checkpoint(
     opening: { ...book.opening, balances: Object.fromEntries(openings) },
     entries,
   };
-  if (!book.dealings) return cut;
-  return withDealings(cut, { ...dealt, documents: kept, schedules: keptSchedules });
+  if (!book.subledgers) return cut;
+  return withSubledgers(cut, { ...dealt, documents: kept, schedules: keptSchedules });
 }
 
 /** What is given is said: nobody is asked whether its type was guessed. */

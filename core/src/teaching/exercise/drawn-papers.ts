@@ -1,6 +1,6 @@
-import type { Book, Dealings } from '../../model/book/book.js';
+import type { Book, Subledgers } from '../../model/book/book.js';
 import { addDays, dayText } from '../../model/day/calendar.js';
-import { dealingsOf } from '../../model/book/dealings.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { KIND_FACTS } from '../../accounting/document/document-kinds.js';
 import { worthOfDocument } from '../../accounting/document/document-lines.js';
 import { lineWorth } from '../../accounting/document/stock.js';
@@ -50,7 +50,7 @@ const PAPERS: Readonly<Record<DocumentKind, { name: string; by: 'us' | 'them' | 
 
 interface Drawing {
   readonly book: Book;
-  readonly dealings: Dealings;
+  readonly subledgers: Subledgers;
   readonly document: Document;
   readonly money: (amount: Amount) => string;
 }
@@ -65,8 +65,8 @@ function isTheirs(kind: DocumentKind, isSupplier: boolean): boolean {
 const counted = (quantity: Quantity, unit: string): string =>
   `${shortDecimal(quantity, QUANTITY_DIGITS)} ${unit}`.trim();
 
-function paperLine({ dealings, document, money }: Drawing, line: DocumentLine): PaperLine {
-  const item = dealings.items.find(({ id }) => id === line.item);
+function paperLine({ subledgers, document, money }: Drawing, line: DocumentLine): PaperLine {
+  const item = subledgers.items.find(({ id }) => id === line.item);
   const worth = lineWorth(line);
   return {
     text: item?.name ?? (document.text || KIND_FACTS[document.kind].name),
@@ -85,9 +85,9 @@ function termsSay(date: string, { netDays, discount, discountDays }: Terms): str
   ];
 }
 
-function settlesSay({ dealings, document, money }: Drawing): string[] {
+function settlesSay({ subledgers, document, money }: Drawing): string[] {
   return document.settles.map(({ document: id, amount }) => {
-    const other = dealings.documents.find((each) => each.id === id);
+    const other = subledgers.documents.find((each) => each.id === id);
     if (!other) return `For the balance at the beginning: ${money(amount)}`;
     const which = PAPERS[other.kind].name.toLowerCase();
     return `For ${which} ${other.reference || `of ${dayText(other.date)}`}: ${money(amount)}`;
@@ -95,9 +95,9 @@ function settlesSay({ dealings, document, money }: Drawing): string[] {
 }
 
 function footOf(drawing: Drawing): string[] {
-  const { book, dealings, document, money } = drawing;
+  const { book, subledgers, document, money } = drawing;
   const { kind, date, discount } = document;
-  const party = dealings.parties.find(({ id }) => id === document.party);
+  const party = subledgers.parties.find(({ id }) => id === document.party);
   const named = (id: string | null) => book.accounts.find((each) => each.id === id)?.name ?? null;
   const [from, to] = [named(document.money), named(document.to)];
   return [
@@ -114,9 +114,9 @@ export function drawnPaper(
   document: Document,
   money: (amount: Amount) => string,
 ): DrawnPaper {
-  const dealings = dealingsOf(book);
-  const drawing = { book, dealings, document, money };
-  const party = dealings.parties.find(({ id }) => id === document.party);
+  const subledgers = subledgersOf(book);
+  const drawing = { book, subledgers, document, money };
+  const party = subledgers.parties.find(({ id }) => id === document.party);
   const them = party?.name ?? '';
   const us = book.company.name;
   const theirs = isTheirs(document.kind, party?.kind === 'supplier');

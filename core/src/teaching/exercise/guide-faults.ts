@@ -45,7 +45,7 @@ export function faultsOfGuide(guide: Guide, key: AnswerKey): Refusal[] {
   const scope = keyScope(key);
   const { steps = [], sheets = [] } = guide;
   const entries = new Set(key.book.entries.map(({ id }) => id));
-  const documents = new Set((key.book.dealings?.documents ?? []).map(({ id }) => id));
+  const documents = new Set((key.book.subledgers?.documents ?? []).map(({ id }) => id));
   return [
     ...eachOnce(
       steps.map(({ id }) => id),

@@ -4,7 +4,7 @@ import { evaluate, type Scope } from '../../accounting/expression/index.js';
 import type { AnswerKey } from '../../assessment/key/answer-key.js';
 import { figureText } from '../../assessment/question/judge-answer.js';
 import { keyScope } from '../../assessment/question/right-answer.js';
-import type { Brought, Guide } from '../../model/exercise-shapes/guide.js';
+import type { Revealed, Guide } from '../../model/exercise-shapes/guide.js';
 import { ledBy, type Led, type LedFigure, type LedQuestion, type LedStep } from './led.js';
 import { Progress, type AskedShown } from './progress.js';
 import type { DrawnPaper } from './drawn-papers.js';
@@ -33,7 +33,7 @@ export interface StepShown {
   readonly questions: readonly QuestionShown[];
   readonly sheets: readonly string[];
   /** What was kept back until here. */
-  readonly brings: readonly Brought[];
+  readonly brings: readonly Revealed[];
 }
 
 export interface RowShown {

@@ -56,8 +56,8 @@ export class Progress {
     if (this.given.documents.has(id)) return true;
     const made = this.key.book.entries.filter(({ document }) => document === id);
     if (made.length > 0) return made.every((entry) => this.hasEntry(entry.id));
-    const of = this.key.book.dealings?.documents.find((each) => each.id === id);
-    return (this.work.dealings?.documents ?? []).some(
+    const of = this.key.book.subledgers?.documents.find((each) => each.id === id);
+    return (this.work.subledgers?.documents ?? []).some(
       ({ kind, date }) => kind === of?.kind && date === of.date,
     );
   }

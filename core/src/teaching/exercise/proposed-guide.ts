@@ -1,7 +1,7 @@
 import type { Book, Entry } from '../../model/book/book.js';
 import { dayText } from '../../model/day/calendar.js';
 import { counterparts } from '../../model/book/since-start.js';
-import { isMade } from '../../accounting/document/made-entries.js';
+import { isMade } from '../../accounting/document/document-entries.js';
 import type { AnswerKey } from '../../assessment/key/answer-key.js';
 import type { Guide, SourceSheet, Step } from '../../model/exercise-shapes/guide.js';
 import { givenByStart } from './asked.js';
@@ -85,7 +85,7 @@ const isAdjusting = ({ kind }: Entry): boolean => kind === 'adjusting';
 
 function papersStep(start: Book, key: AnswerKey): Proposed[] {
   const { documents: given } = givenByStart(start, key);
-  const ids = (key.book.dealings?.documents ?? [])
+  const ids = (key.book.subledgers?.documents ?? [])
     .map(({ id }) => id)
     .filter((id) => !given.has(id));
   if (ids.length === 0) return [];

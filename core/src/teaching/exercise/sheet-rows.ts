@@ -1,7 +1,7 @@
 import { accountOf, type Book } from '../../model/book/book.js';
 import { dayText } from '../../model/day/calendar.js';
-import { dealingsOf } from '../../model/book/dealings.js';
-import { isMade } from '../../accounting/document/made-entries.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
+import { isMade } from '../../accounting/document/document-entries.js';
 import { KIND_FACTS } from '../../accounting/document/document-kinds.js';
 import { worthOfDocument } from '../../accounting/document/document-lines.js';
 import { inOrder } from '../../accounting/document/stock.js';
@@ -136,7 +136,7 @@ function happenings(drawing: Drawing): Drawn {
 
 function papers(drawing: Drawing): Drawn {
   const { key, money } = drawing;
-  const { documents: all, parties } = dealingsOf(key);
+  const { documents: all, parties } = subledgersOf(key);
   const documents = inOrder(all);
   const shown = new Set(
     shownIds(

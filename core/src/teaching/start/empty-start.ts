@@ -4,8 +4,8 @@ const known = new WeakMap<Book, Book>();
 
 /** The empty book from which a key is made where no starting point is given: its company, scheme and plan, and no account. */
 export function emptyStart(book: Book): Book {
-  const { dealings, locked, ...frame } = book;
-  void dealings;
+  const { subledgers, locked, ...frame } = book;
+  void subledgers;
   void locked;
   const found = known.get(book) ?? {
     ...frame,

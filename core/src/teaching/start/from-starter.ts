@@ -1,6 +1,6 @@
 import type { Account, Book } from '../../model/book/book.js';
 import { retainedAccounts } from '../../model/book/book-faults.js';
-import { dealingsOf, withDealings } from '../../model/book/dealings.js';
+import { subledgersOf, withSubledgers } from '../../model/book/subledgers.js';
 import { apply } from '../../changes/apply/apply.js';
 import type { Operation } from '../../model/shapes/operation.js';
 import { renumberedChart } from '../../model/placing/renumber-chart.js';
@@ -29,7 +29,7 @@ export function starterStart(key: Book, trade: string): Book {
       })
     : placed;
   return {
-    ...withDealings(numbered, { inventory: dealingsOf(key).inventory }),
+    ...withSubledgers(numbered, { inventory: subledgersOf(key).inventory }),
     numberPlan: key.numberPlan,
     taxLists: key.taxLists,
     opening: { date: key.opening.date, balances: {} },

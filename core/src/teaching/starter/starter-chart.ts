@@ -1,6 +1,6 @@
 import type { Account, Book, Company, LegalForm } from '../../model/book/book.js';
-import { withDealings } from '../../model/book/dealings.js';
-import type { InventorySystem } from '../../model/shapes/dealings.js';
+import { withSubledgers } from '../../model/book/subledgers.js';
+import type { InventorySystem } from '../../model/shapes/subledgers.js';
 import { account, freeId, newBook, slugOf } from '../../model/book/new-book.js';
 import { renumberedChart } from '../../model/placing/renumber-chart.js';
 import { namesInAnyWords, typeOf, type Scheme } from '../../model/scheme/index.js';
@@ -93,5 +93,5 @@ export function starterChart(tradeId: string, frame: StarterFrame): Book {
     ...plain,
     accounts: plain.accounts.map((each) => ({ ...each, number: numbers.get(each.id) ?? null })),
   };
-  return withDealings(numbered, { inventory: inventoryOf(accounts) });
+  return withSubledgers(numbered, { inventory: inventoryOf(accounts) });
 }

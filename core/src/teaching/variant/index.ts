@@ -1,5 +1,5 @@
 export { fixedFigures } from './fixed-figures.js';
-export { foreignFigures, type ForeignFigures } from './foreign-figures.js';
+export { copiedFigures, type CopiedFigures } from './copied-figures.js';
 export { ownBook } from './own-book.js';
 export { ownKey, ownStart } from './own-key.js';
 export { figurePlaces, type FigurePlace } from './places.js';

@@ -1,14 +1,14 @@
 import { openingOf, type Book, type Entry } from '../../model/book/book.js';
 import { addDays } from '../../model/day/calendar.js';
-import { dealingsOf, withDealings } from '../../model/book/dealings.js';
-import { isMade, withMadeEntries } from '../../accounting/document/made-entries.js';
+import { subledgersOf, withSubledgers } from '../../model/book/subledgers.js';
+import { isMade, withDocumentEntries } from '../../accounting/document/document-entries.js';
 import { openingDifference } from '../../accounting/ledger/balances.js';
 import { minorDigits, type Amount } from '../../model/money/amount.js';
 import { refusal, type Refusal } from '../../model/refusal/refusal.js';
 import type { OwnFigures } from '../../model/exercise-shapes/own-figures.js';
 import { typeOf } from '../../model/scheme/scheme.js';
 import { namesFor, quantitiesFor, type Drawing } from '../../model/chance/draw.js';
-import { ownDealings } from './own-dealings.js';
+import { ownSubledgers } from './own-subledgers.js';
 import { placeAtOf } from './place-at.js';
 import { Reckoner } from './reckoner.js';
 
@@ -109,10 +109,13 @@ export function ownBook(book: Book, figures: OwnFigures, drawing: Drawing): OwnB
     ...opened,
     entries: opened.entries.map((each) => (isMade(each) ? each : entry(each, reckoner))),
   };
-  const told = withNames(entered, named);
-  if (!book.dealings) return { book: told, faults: reckoner.faults };
-  const dealt = withDealings(told, ownDealings(dealingsOf(told), { reckoner, named }));
-  const made = withMadeEntries(book, dealt);
+  const described = withNames(entered, named);
+  if (!book.subledgers) return { book: described, faults: reckoner.faults };
+  const dealt = withSubledgers(
+    described,
+    ownSubledgers(subledgersOf(described), { reckoner, named }),
+  );
+  const made = withDocumentEntries(book, dealt);
   if (made.ok) return { book: made.value, faults: reckoner.faults };
-  return { book: told, faults: [...reckoner.faults, ...made.refusals] };
+  return { book: described, faults: [...reckoner.faults, ...made.refusals] };
 }

@@ -1,6 +1,6 @@
 import type { Book } from '../../model/book/book.js';
 import { accountOf } from '../../model/book/book.js';
-import { isMade } from '../../accounting/document/made-entries.js';
+import { isMade } from '../../accounting/document/document-entries.js';
 import type { Amount } from '../../model/money/amount.js';
 import { placeAtOf } from './place-at.js';
 
@@ -34,7 +34,7 @@ export function figurePlaces(book: Book): FigurePlace[] {
         usual: Math.abs(amount),
       })),
     );
-  const documents = (book.dealings?.documents ?? []).flatMap((document) => {
+  const documents = (book.subledgers?.documents ?? []).flatMap((document) => {
     const of = `${document.date} ${document.text || document.reference || document.kind}`;
     const money = { at: placeAtOf.document(document.id, 'amount'), of, name: 'Money' };
     const lines = document.lines.flatMap((line, i) => {
@@ -47,7 +47,7 @@ export function figurePlaces(book: Book): FigurePlace[] {
     });
     return [...(document.amount === null ? [] : [{ ...money, usual: document.amount }]), ...lines];
   });
-  const schedules = (book.dealings?.schedules ?? []).map(({ id, text, total }) => ({
+  const schedules = (book.subledgers?.schedules ?? []).map(({ id, text, total }) => ({
     at: placeAtOf.schedule(id),
     of: 'Schedules',
     name: text,

@@ -45,7 +45,7 @@ export class Reckoner {
     const says = this.formulas.get(at) ?? this.figures.everywhere;
     if (says === undefined) return usual;
     const worth = evaluate(says, this.scope(majorOf(usual, digits)));
-    if (!worth.ok) return this.told(usual, ...worth.refusals.map((each) => ({ ...each, at })));
+    if (!worth.ok) return this.described(usual, ...worth.refusals.map((each) => ({ ...each, at })));
     const unit = new Big(10).pow(digits);
     const step = this.hasOwn(at) || digits !== this.digits ? 1 : (this.figures.roundTo ?? 1);
     const minor =
@@ -53,7 +53,7 @@ export class Reckoner {
         ? worth.value.times(unit).div(step).round(0, Big.roundHalfUp).times(step)
         : null;
     if (minor === null || minor.lte(0) || minor.gt(LARGEST_AMOUNT))
-      return this.told(usual, noAmount({ says, at }, at));
+      return this.described(usual, noAmount({ says, at }, at));
     return Number(minor);
   }
 
@@ -64,10 +64,10 @@ export class Reckoner {
     const worth = evaluate(says, this.scope(new Big(0)));
     const days = worth.ok && worth.value instanceof Big ? Number(worth.value) : NaN;
     if (Number.isInteger(days) && Math.abs(days) <= 366) return days;
-    return this.told(0, ...(worth.ok ? [noDays({ says, at }, at)] : worth.refusals));
+    return this.described(0, ...(worth.ok ? [noDays({ says, at }, at)] : worth.refusals));
   }
 
-  private told<T>(usual: T, ...faults: Refusal[]): T {
+  private described<T>(usual: T, ...faults: Refusal[]): T {
     this.faults.push(...faults);
     return usual;
   }

@@ -105,7 +105,7 @@ function faultsOfBook(
 }
 
 function settledTooEarly(book: Book): Refusal[] {
-  const documents = book.dealings?.documents ?? [];
+  const documents = book.subledgers?.documents ?? [];
   const byId = new Map(documents.map((each) => [each.id, each]));
   const what = ({ text, reference, date }: (typeof documents)[number]) => text || reference || date;
   return documents.flatMap((document) =>

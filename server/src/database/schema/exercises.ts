@@ -127,7 +127,7 @@ export const keys = pgTable(
 );
 
 /** The instructor's own go at an exercise, as a student would: it counts nowhere and is not kept with the tries. */
-export const rehearsals = pgTable(
+export const trialRuns = pgTable(
   'rehearsals',
   {
     exerciseId: text('exercise_id')

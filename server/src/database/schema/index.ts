@@ -2,13 +2,13 @@ export { people, sessions } from './people.js';
 export { groups, members } from './groups.js';
 export { books, bookMoments, bookOperations, bookSnapshots } from './books.js';
 export { companies } from './companies.js';
-export { exerciseChanges, exercises, handOuts, keys, rehearsals } from './exercises.js';
+export { exerciseChanges, exercises, handOuts, keys, trialRuns } from './exercises.js';
 export {
   checkJobs,
   checks,
   checkTasks,
   filedTables,
-  mends,
+  corrections,
   notes,
   stockNotes,
   tries,

@@ -147,7 +147,7 @@ export const notes = pgTable(
 );
 
 /** The copy of a work given back in which its student puts it right: it counts nowhere. */
-export const mends = pgTable(
+export const corrections = pgTable(
   'mends',
   {
     tryId: text('try_id')

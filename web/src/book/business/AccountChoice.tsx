@@ -1,7 +1,7 @@
 import type { Book } from '@gleddo/core';
 import { QuickSelect } from '../../platform/figures/QuickSelect';
 import { accountOptions, SEARCH } from '../journal/account-options';
-import css from './dealings.module.css';
+import css from './business.module.css';
 
 interface AccountChoiceProps {
   readonly book: Book;

@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import { Refusal } from '../../platform/shell/Refusal';
-import css from './dealings.module.css';
+import css from './business.module.css';
 import entryStyles from '../journal/entry.module.css';
 
 interface FormFootProps {

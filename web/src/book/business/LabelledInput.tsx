@@ -1,5 +1,5 @@
 import { Input } from 'antd';
-import css from './dealings.module.css';
+import css from './business.module.css';
 
 interface LabelledInputProps {
   readonly label: string;

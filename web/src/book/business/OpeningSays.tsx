@@ -1,5 +1,5 @@
 import { accountLabel, accountOf, type Amount, type Book } from '@gleddo/core';
-import { useDealingsMoney } from './use-dealings-money';
+import { useDocumentMoney } from './use-document-money';
 
 interface OpeningSaysProps {
   readonly book: Book;
@@ -13,7 +13,7 @@ interface OpeningSaysProps {
 
 /** What a list says when the books begin, beside the opening balance of its account. */
 export function OpeningSays({ book, listed, account, balance, what }: OpeningSaysProps) {
-  const money = useDealingsMoney(book);
+  const money = useDocumentMoney(book);
   const found = accountOf(book, account);
   if (!found || balance === null)
     return listed === 0 ? null : (

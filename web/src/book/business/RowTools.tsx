@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import css from './dealings.module.css';
+import css from './business.module.css';
 
 interface RowToolsProps {
   /** What they are for, for who can't see the row. */

@@ -1,5 +1,5 @@
 import {
-  dealingsOf,
+  subledgersOf,
   formatDecimal,
   shortDecimal,
   isDay,
@@ -98,7 +98,7 @@ export function draftOfDocument(book: Book, document: Document): DocumentDraft {
 
 /** A line when something else is chosen for it: the item's price stands there then. */
 export function lineOf(book: Book, kind: DocumentKind, of: string): Partial<LineDraft> {
-  const item = dealingsOf(book).items.find(({ id }) => `item:${id}` === of);
+  const item = subledgersOf(book).items.find(({ id }) => `item:${id}` === of);
   if (!item) return { of, quantity: '', price: '' };
   const isBought = KIND_FACTS[kind].party === 'supplier';
   const price = KIND_FACTS[kind].priced
@@ -110,14 +110,14 @@ export function lineOf(book: Book, kind: DocumentKind, of: string): Partial<Line
 /** The draft when another kind is chosen: of a party only one that the kind can be of. */
 export function withKind(book: Book, draft: DocumentDraft, kind: DocumentKind): DocumentDraft {
   const { party: wanted } = KIND_FACTS[kind];
-  const found = dealingsOf(book).parties.find(({ id }) => id === draft.party);
+  const found = subledgersOf(book).parties.find(({ id }) => id === draft.party);
   const fits = found !== undefined && (wanted === 'either' || wanted === found.kind);
   return { ...draft, kind, party: fits ? draft.party : null, settles: {} };
 }
 
 /** The draft when a party is chosen: its usual account stands in the first line, where nothing does yet. */
 export function withParty(book: Book, draft: DocumentDraft, party: string | null): DocumentDraft {
-  const account = dealingsOf(book).parties.find(({ id }) => id === party)?.account ?? null;
+  const account = subledgersOf(book).parties.find(({ id }) => id === party)?.account ?? null;
   const isBare = draft.lines.every(({ of }) => of === '');
   const takes = KIND_FACTS[draft.kind].lines === 'either' && isBare && account !== null;
   const lines = takes ? [{ ...EMPTY_LINE, of: `account:${account}` }, EMPTY_LINE] : draft.lines;

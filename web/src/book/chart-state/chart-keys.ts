@@ -1,19 +1,19 @@
 import { accountOf, nudge, putUnder, sectionIdOf, takeOut, type Book } from '@gleddo/core';
 import { useRef, type KeyboardEvent } from 'react';
-import type { ChartDesk } from './chart-desk';
+import type { ChartState } from './chart-state';
 import { accountOfRow, accountRow, emptyRow, sectionOfEmptyRow } from './chart-order';
 
 const FORGET_TYPED_AFTER = 900;
 
-const neighbour = (desk: ChartDesk, row: string | null, step: number): string | null => {
-  const all = [...desk.order.left, ...desk.order.right];
+const neighbour = (chartState: ChartState, row: string | null, step: number): string | null => {
+  const all = [...chartState.order.left, ...chartState.order.right];
   const at = row === null ? -1 : all.indexOf(row);
   return all[Math.max(0, Math.min(all.length - 1, at + step))] ?? null;
 };
 
 /** The row of the other page at about the same height. */
-function across(desk: ChartDesk, row: string | null): string | null {
-  const { left, right } = desk.order;
+function across(chartState: ChartState, row: string | null): string | null {
+  const { left, right } = chartState.order;
   const isLeft = left.includes(row ?? '');
   const [from, to] = isLeft ? [left, right] : [right, left];
   const share = Math.max(0, from.indexOf(row ?? '')) / Math.max(1, from.length);
@@ -26,22 +26,22 @@ const beginsWith = (book: Book, id: string, typed: string): boolean => {
   return [account?.number, account?.name].some((each) => each?.toLowerCase().startsWith(text));
 };
 
-function nextMatch(desk: ChartDesk, typed: string): string | null {
-  const all = [...desk.order.left, ...desk.order.right];
-  const at = all.indexOf(desk.selected ?? '');
+function nextMatch(chartState: ChartState, typed: string): string | null {
+  const all = [...chartState.order.left, ...chartState.order.right];
+  const at = all.indexOf(chartState.selected ?? '');
   const from = typed.length === 1 ? at + 1 : Math.max(0, at);
   const round = [...all.slice(from), ...all.slice(0, from)];
   return (
     round.find((row) => {
       const id = accountOfRow(row);
-      return id !== null && beginsWith(desk.book, id, typed);
+      return id !== null && beginsWith(chartState.book, id, typed);
     }) ?? null
   );
 }
 
-const sectionOf = (desk: ChartDesk): string | null => {
-  const account = accountOf(desk.book, accountOfRow(desk.selected));
-  return account ? sectionIdOf(desk.book, account) : sectionOfEmptyRow(desk.selected);
+const sectionOf = (chartState: ChartState): string | null => {
+  const account = accountOf(chartState.book, accountOfRow(chartState.selected));
+  return account ? sectionIdOf(chartState.book, account) : sectionOfEmptyRow(chartState.selected);
 };
 
 /** What the keys remember from one press to the next. */
@@ -51,106 +51,112 @@ interface Memory {
   leaving: boolean;
 }
 
-function change(desk: ChartDesk, result: Parameters<ChartDesk['perform']>[0]): void {
-  const [refusal] = desk.perform(result);
-  if (refusal) desk.say({ tone: 'refusal', text: refusal.says });
+function change(chartState: ChartState, result: Parameters<ChartState['perform']>[0]): void {
+  const [refusal] = chartState.perform(result);
+  if (refusal) chartState.say({ tone: 'refusal', text: refusal.says });
 }
 
 /** The row that comes next when an account is gone; null when none is left. */
-export function rowAfter(desk: ChartDesk, id: string): string | null {
+export function rowAfter(chartState: ChartState, id: string): string | null {
   const row = accountRow(id);
-  const after = neighbour(desk, row, 1);
-  const next = after === row ? neighbour(desk, row, -1) : after;
+  const after = neighbour(chartState, row, 1);
+  const next = after === row ? neighbour(chartState, row, -1) : after;
   return next === row ? null : next;
 }
 
-function remove(desk: ChartDesk, id: string): void {
-  const next = rowAfter(desk, id);
-  const [refusal] = desk.perform({ kind: 'delete-account', id, children: 'refuse' });
-  if (refusal) desk.say({ tone: 'refusal', text: refusal.says });
-  else desk.select(next, 'closed');
+function remove(chartState: ChartState, id: string): void {
+  const next = rowAfter(chartState, id);
+  const [refusal] = chartState.perform({ kind: 'delete-account', id, children: 'refuse' });
+  if (refusal) chartState.say({ tone: 'refusal', text: refusal.says });
+  else chartState.select(next, 'closed');
 }
 
 function onAccount(
-  desk: ChartDesk,
+  chartState: ChartState,
   memory: Memory,
   { event, id }: { readonly event: KeyboardEvent; readonly id: string },
 ): boolean {
-  const { book } = desk;
-  if (desk.list) {
-    if (event.key === 'Delete') remove(desk, id);
+  const { book } = chartState;
+  if (chartState.list) {
+    if (event.key === 'Delete') remove(chartState, id);
     return event.key === 'Delete';
   }
   if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown'))
-    change(desk, nudge(book, id, event.key === 'ArrowUp' ? 'up' : 'down'));
+    change(chartState, nudge(book, id, event.key === 'ArrowUp' ? 'up' : 'down'));
   else if (event.key === 'Tab' && !memory.leaving)
-    change(desk, (event.shiftKey ? takeOut : putUnder)(book, id));
-  else if (event.key === 'Delete') remove(desk, id);
+    change(chartState, (event.shiftKey ? takeOut : putUnder)(book, id));
+  else if (event.key === 'Delete') remove(chartState, id);
   else return false;
   return true;
 }
 
-function walk(desk: ChartDesk, event: KeyboardEvent): boolean {
+function walk(chartState: ChartState, event: KeyboardEvent): boolean {
   const to: Record<string, () => string | null> = {
-    ArrowDown: () => neighbour(desk, desk.selected, 1),
-    ArrowUp: () => neighbour(desk, desk.selected, -1),
-    ArrowRight: () => (desk.list ? desk.selected : across(desk, desk.selected)),
-    ArrowLeft: () => (desk.list ? desk.selected : across(desk, desk.selected)),
-    Home: () => desk.order.left[0] ?? null,
-    End: () => desk.order.right.at(-1) ?? desk.order.left.at(-1) ?? null,
+    ArrowDown: () => neighbour(chartState, chartState.selected, 1),
+    ArrowUp: () => neighbour(chartState, chartState.selected, -1),
+    ArrowRight: () =>
+      chartState.list ? chartState.selected : across(chartState, chartState.selected),
+    ArrowLeft: () =>
+      chartState.list ? chartState.selected : across(chartState, chartState.selected),
+    Home: () => chartState.order.left[0] ?? null,
+    End: () => chartState.order.right.at(-1) ?? chartState.order.left.at(-1) ?? null,
   };
   const go = event.altKey ? undefined : to[event.key];
   const row = go?.() ?? null;
   const isRun = event.shiftKey && (event.key === 'ArrowDown' || event.key === 'ArrowUp');
-  if (go && isRun && row !== null) desk.takeUpTo(row);
-  if (go) desk.select(row, undefined, isRun);
+  if (go && isRun && row !== null) chartState.takeUpTo(row);
+  if (go) chartState.select(row, undefined, isRun);
   return go !== undefined;
 }
 
-function jump(desk: ChartDesk, memory: Memory, key: string): void {
+function jump(chartState: ChartState, memory: Memory, key: string): void {
   const now = Date.now();
   const isFresh = now - memory.typed.at > FORGET_TYPED_AFTER;
   memory.typed = { text: (isFresh ? '' : memory.typed.text) + key, at: now };
-  const found = nextMatch(desk, memory.typed.text);
-  if (found) desk.select(found);
+  const found = nextMatch(chartState, memory.typed.text);
+  if (found) chartState.select(found);
 }
 
 /** Folds a parent away, or opens it again; an account that nothing stands under stays as it is. */
-function toggleFold(desk: ChartDesk, id: string): void {
-  if (!desk.figures.families.has(id)) return;
-  const folded = new Set(desk.folded);
+function toggleFold(chartState: ChartState, id: string): void {
+  if (!chartState.figures.families.has(id)) return;
+  const folded = new Set(chartState.folded);
   if (!folded.delete(id)) folded.add(id);
-  desk.fold(folded);
+  chartState.fold(folded);
 }
 
-function otherwise(desk: ChartDesk, memory: Memory, event: KeyboardEvent): boolean {
-  const section = sectionOf(desk);
-  const isOnAccount = accountOfRow(desk.selected) !== null;
+function otherwise(chartState: ChartState, memory: Memory, event: KeyboardEvent): boolean {
+  const section = sectionOf(chartState);
+  const isOnAccount = accountOfRow(chartState.selected) !== null;
   if (event.key === 'Escape') {
-    if (desk.slip === 'closed') memory.leaving = true;
-    else desk.open('closed');
-  } else if ((event.key === 'Enter' || event.key === 'F2') && isOnAccount) desk.open('account');
-  else if (event.key === ' ' && isOnAccount) toggleFold(desk, accountOfRow(desk.selected) ?? '');
-  else if (event.key === '+' && section !== null && desk.mayChange && !desk.list)
-    desk.select(emptyRow(section));
-  else if (/^[\p{L}\d]$/u.test(event.key)) jump(desk, memory, event.key);
+    if (chartState.slip === 'closed') memory.leaving = true;
+    else chartState.open('closed');
+  } else if ((event.key === 'Enter' || event.key === 'F2') && isOnAccount)
+    chartState.open('account');
+  else if (event.key === ' ' && isOnAccount)
+    toggleFold(chartState, accountOfRow(chartState.selected) ?? '');
+  else if (event.key === '+' && section !== null && chartState.mayChange && !chartState.list)
+    chartState.select(emptyRow(section));
+  else if (/^[\p{L}\d]$/u.test(event.key)) jump(chartState, memory, event.key);
   else return false;
   return true;
 }
 
 /** Walking, moving, nesting and finding by keys. Typing in a field is left to the field. */
-export function useChartKeys(desk: ChartDesk): (event: KeyboardEvent) => void {
+export function useChartKeys(chartState: ChartState): (event: KeyboardEvent) => void {
   const memory = useRef<Memory>({ typed: { text: '', at: 0 }, leaving: false });
   return (event) => {
     if (event.ctrlKey || event.metaKey || event.defaultPrevented) return;
     const target = event.target as HTMLElement;
     if (!target.closest('[data-row], .empty-line') || target instanceof HTMLInputElement) return;
-    const id = accountOfRow(desk.selected);
+    const id = accountOfRow(chartState.selected);
     if (event.key !== 'Tab' && event.key !== 'Shift') memory.current.leaving = false;
     const done =
-      (desk.mayChange && id !== null && onAccount(desk, memory.current, { event, id })) ||
-      walk(desk, event) ||
-      otherwise(desk, memory.current, event);
+      (chartState.mayChange &&
+        id !== null &&
+        onAccount(chartState, memory.current, { event, id })) ||
+      walk(chartState, event) ||
+      otherwise(chartState, memory.current, event);
     if (done) event.preventDefault();
   };
 }

@@ -6,7 +6,7 @@ import {
   type Book,
   type StatementId,
 } from '@gleddo/core';
-import type { DeskView } from './desk-view';
+import type { ViewState } from './view-state';
 
 /** A row that can be walked to: an account, or the empty line at the end of a section. */
 export const accountRow = (id: string): string => `a:${id}`;
@@ -31,7 +31,7 @@ const pageOf = (book: Book, statement: StatementId): string[] =>
 export function chartOrder(
   book: Book,
   withEmpty: boolean,
-  { showsRetired, folded }: Pick<DeskView, 'showsRetired' | 'folded'>,
+  { showsRetired, folded }: Pick<ViewState, 'showsRetired' | 'folded'>,
 ): ChartOrder {
   const rows = (sections: readonly string[]) =>
     sections.flatMap((section) => [

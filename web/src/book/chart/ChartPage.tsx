@@ -17,7 +17,7 @@ import { useMemo, type ReactElement, type ReactNode } from 'react';
 import { longDay, periodText } from '../../platform/figures/days';
 import { Ruler } from '../spread/Ruler';
 import { Page } from '../spread/Spread';
-import { useDesk, type ChartDesk } from '../chart-state/chart-desk';
+import { useChartState, type ChartState } from '../chart-state/chart-state';
 import { accountRow, emptyRow } from '../chart-state/chart-order';
 import { ChartRow } from './ChartRow';
 import { EmptyLine } from './EmptyLine';
@@ -25,7 +25,7 @@ import styles from './chart.module.css';
 
 /** The left page: the balance sheet, each account at its place. */
 export function SheetPage() {
-  const { figures, period, book } = useDesk();
+  const { figures, period, book } = useChartState();
   const { sections } = figures.sheet;
   const lastEquity = sections.filter((section) => section.class === 'equity').at(-1);
   return (
@@ -44,7 +44,7 @@ export function SheetPage() {
 
 /** The right page: profit and loss, with its subtotals. */
 export function ProfitPage() {
-  const { figures, period, money, book, numbered } = useDesk();
+  const { figures, period, money, book, numbered } = useChartState();
   const { sections, totals } = figures.profit;
   const subtotals = useMemo(() => subtotalsShown(sections), [sections]);
   return (
@@ -111,10 +111,10 @@ interface ChartSectionProps {
 }
 
 export function ChartSection(props: ChartSectionProps) {
-  const desk = useDesk();
-  const { section, withProfit = false, numbered = desk.numbered } = props;
-  const { book, figures, mayChange } = desk;
-  const money = section.id === NOT_PLACED ? desk.trayMoney : desk.money;
+  const chartState = useChartState();
+  const { section, withProfit = false, numbered = chartState.numbered } = props;
+  const { book, figures, mayChange } = chartState;
+  const money = section.id === NOT_PLACED ? chartState.trayMoney : chartState.money;
   const { profit } = figures.sheet.totals;
   const total = withProfit ? section.total + profit : section.total;
   return (
@@ -150,20 +150,20 @@ export function ChartSection(props: ChartSectionProps) {
 const FIRST_ROWS = 60;
 
 function AccountRows({ section, numbered }: { section: SectionFigures; numbered: boolean }) {
-  const desk = useDesk();
-  const { book } = desk;
+  const chartState = useChartState();
+  const { book } = chartState;
   const all = chartOf(book).get(section.id) ?? [];
   const known = new Set(all.map((row) => row.account.id));
   const virtual = inChartOrder(book, section).filter((line) => !known.has(line.account.id));
   return (
     <>
       {inChunks(
-        rowsShown(desk, all).map(({ account, depth }) => (
+        rowsShown(chartState, all).map(({ account, depth }) => (
           <ChartRow
             key={account.id}
-            {...rowOf(desk, account)}
+            {...rowOf(chartState, account)}
             depth={depth}
-            money={section.id === NOT_PLACED ? desk.trayMoney : desk.money}
+            money={section.id === NOT_PLACED ? chartState.trayMoney : chartState.money}
             numbered={numbered}
           />
         )),
@@ -174,7 +174,7 @@ function AccountRows({ section, numbered }: { section: SectionFigures; numbered:
           numbered={numbered}
           name={line.account.name}
           mark="waits here"
-          figure={desk.money(line.amount)}
+          figure={chartState.money(line.amount)}
         />
       ))}
     </>
@@ -182,32 +182,32 @@ function AccountRows({ section, numbered }: { section: SectionFigures; numbered:
 }
 
 /** What a row shows of its account, each of them a plain value: only rows of which one changes are drawn again. */
-function rowOf(desk: ChartDesk, account: Account) {
-  const { book, figures } = desk;
+function rowOf(chartState: ChartState, account: Account) {
+  const { book, figures } = chartState;
   return {
     account,
     amount: figures.amounts.get(account.id) ?? 0,
     family: figures.families.get(account.id) ?? null,
     scheme: book.scheme,
-    budget: desk.showsBudget ? budgetFigure(book, account) : null,
-    isFolded: desk.folded.has(account.id),
-    origin: desk.origins?.get(account.id) ?? 'given',
-    selected: desk.selected === accountRow(account.id),
-    tabbable: desk.entrance === accountRow(account.id),
-    mayMove: desk.mayChange,
-    isGuess: account.guessed && desk.mayChange && !desk.keptBack.has('types'),
-    isTaken: desk.together.includes(account.id),
-    onSelect: desk.openAccount,
-    onTake: desk.takeAccount,
+    budget: chartState.showsBudget ? budgetFigure(book, account) : null,
+    isFolded: chartState.folded.has(account.id),
+    origin: chartState.origins?.get(account.id) ?? 'given',
+    selected: chartState.selected === accountRow(account.id),
+    tabbable: chartState.entrance === accountRow(account.id),
+    mayMove: chartState.mayChange,
+    isGuess: account.guessed && chartState.mayChange && !chartState.withheld.has('types'),
+    isTaken: chartState.together.includes(account.id),
+    onSelect: chartState.openAccount,
+    onTake: chartState.takeAccount,
   } as const;
 }
 
 type Rows = readonly ReturnType<typeof unfolded>[number][];
 
 /** Without what is folded away, retired and empty, or left out as given. */
-function rowsShown(desk: ChartDesk, all: Rows): Rows {
-  const { figures, origins, showsChangesOnly, showsRetired } = desk;
-  const rows = desk.isWhole ? unfolded(all, desk.folded) : all.slice(0, FIRST_ROWS);
+function rowsShown(chartState: ChartState, all: Rows): Rows {
+  const { figures, origins, showsChangesOnly, showsRetired } = chartState;
+  const rows = chartState.isWhole ? unfolded(all, chartState.folded) : all.slice(0, FIRST_ROWS);
   const isShown = (id: string) => !showsChangesOnly || origins?.get(id) !== 'given';
   return rows.filter(
     ({ account }) =>
@@ -231,19 +231,19 @@ function inChunks(rows: readonly ReactElement[]): ReactNode {
 const NO_TICKS: readonly number[] = [];
 
 function SectionRuler({ section }: { section: Pick<Section, 'id'> }) {
-  const desk = useDesk();
-  const { book, taken, mayChange } = desk;
+  const chartState = useChartState();
+  const { book, taken, mayChange } = chartState;
   const band = useMemo(() => bandOf(book, section.id), [book, section.id]);
-  if (!band || !book.numberPlan || !desk.numbered || !desk.help.bands)
+  if (!band || !book.numberPlan || !chartState.numbered || !chartState.help.bands)
     return <div className="no-ruler" />;
   const onPick = (number: string) => {
-    desk.select(emptyRow(section.id));
-    desk.pick({ section: section.id, number });
+    chartState.select(emptyRow(section.id));
+    chartState.pick({ section: section.id, number });
   };
   return (
     <Ruler
       band={band}
-      ticks={desk.ticks.get(section.id) ?? NO_TICKS}
+      ticks={chartState.ticks.get(section.id) ?? NO_TICKS}
       taken={taken}
       step={book.numberPlan.step}
       onPick={mayChange ? onPick : undefined}

@@ -13,7 +13,7 @@ import { useSearchParams } from 'react-router';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { Spread } from '../spread/Spread';
 import { lazyView } from '../../platform/shell/lazy-view';
-import { ChartDeskContext, useChartDesk, type ChartDesk } from '../chart-state/chart-desk';
+import { ChartStateContext, useStateOfChart, type ChartState } from '../chart-state/chart-state';
 import { useChartKeys } from '../chart-state/chart-keys';
 import {
   accountOfRow,
@@ -34,49 +34,49 @@ const LIST = lazyView(() => import('./ListView').then((m) => m.ListView));
 
 /** The chart of accounts, which is the two statements, live. */
 export function ChartView() {
-  const desk = useChartDesk();
-  const onKey = useChartKeys(desk);
-  useFocusOnSelected(desk);
+  const chartState = useStateOfChart();
+  const onKey = useChartKeys(chartState);
+  useFocusOnSelected(chartState);
   const over = (
     <>
       <Slip />
-      {desk.together.length > 0 && (
+      {chartState.together.length > 0 && (
         <Suspense>
           <TOGETHER.View />
         </Suspense>
       )}
-      <SayLine desk={desk} />
+      <SayLine chartState={chartState} />
     </>
   );
   return (
-    <ChartDeskContext value={desk}>
+    <ChartStateContext value={chartState}>
       <div
         className="book-desk"
         onKeyDown={onKey}
         onPointerMove={slipAhead}
         onKeyDownCapture={slipAhead}
       >
-        {desk.list ? (
+        {chartState.list ? (
           <div className={listStyles['desk']}>
             <Suspense fallback={<div aria-busy="true" />}>
-              <LIST.View list={desk.list} />
+              <LIST.View list={chartState.list} />
             </Suspense>
             {over}
           </div>
         ) : (
-          <DraggableSpread desk={desk} over={over} />
+          <DraggableSpread chartState={chartState} over={over} />
         )}
-        <Switches desk={desk} />
+        <Switches chartState={chartState} />
       </div>
-    </ChartDeskContext>
+    </ChartStateContext>
   );
 }
 
 /** The selected row has the focus, when it is wished there. */
-function useFocusOnSelected(desk: ChartDesk): void {
+function useFocusOnSelected(chartState: ChartState): void {
   useEffect(() => {
-    const id = accountOfRow(desk.selected);
-    if (id === null || !desk.wantsFocus() || desk.slip !== 'closed') return;
+    const id = accountOfRow(chartState.selected);
+    if (id === null || !chartState.wantsFocus() || chartState.slip !== 'closed') return;
     const row = document.querySelector<HTMLElement>(`[data-row="${CSS.escape(accountRow(id))}"]`);
     row?.focus({ preventScroll: true });
     row?.scrollIntoView({ block: 'nearest' });
@@ -84,35 +84,43 @@ function useFocusOnSelected(desk: ChartDesk): void {
 }
 
 interface DraggableSpreadProps {
-  readonly desk: ChartDesk;
+  readonly chartState: ChartState;
   readonly over: ReactNode;
 }
 
 /** The two pages, on which accounts can be dragged to another place. */
-function DraggableSpread({ desk, over }: DraggableSpreadProps) {
+function DraggableSpread({ chartState, over }: DraggableSpreadProps) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   return (
     <DndContext
       sensors={sensors}
-      onDragStart={() => desk.open('closed')}
+      onDragStart={() => chartState.open('closed')}
       onDragMove={(event) => markTarget(targetOf(event))}
       onDragCancel={() => markTarget(null)}
       onDragEnd={(event) => {
         markTarget(null);
-        dropped(desk, String(event.active.id), targetOf(event)?.dataset['row'] ?? null);
+        dropped(chartState, String(event.active.id), targetOf(event)?.dataset['row'] ?? null);
       }}
       accessibility={{ container: document.body }}
     >
       <div className={chartStyles['with-tray']}>
         <Tray />
         <Spread
-          className={desk.numbered ? '' : 'no-numbers'}
+          className={chartState.numbered ? '' : 'no-numbers'}
           left={<SheetPage />}
           right={<ProfitPage />}
-          leftFoot={desk.help.totals && <BalanceFoot figures={desk.figures} money={desk.money} />}
+          leftFoot={
+            chartState.help.totals && (
+              <BalanceFoot figures={chartState.figures} money={chartState.money} />
+            )
+          }
           rightFoot={
-            desk.help.totals && (
-              <ProfitFoot scheme={desk.book.scheme} figures={desk.figures} money={desk.money} />
+            chartState.help.totals && (
+              <ProfitFoot
+                scheme={chartState.book.scheme}
+                figures={chartState.figures}
+                money={chartState.money}
+              />
             )
           }
           over={over}
@@ -137,63 +145,71 @@ function markTarget(target: HTMLElement | null): void {
 }
 
 /** Dropped on an account: before it, beside it. Dropped on an empty line: at the end of that section. */
-function dropped(desk: ChartDesk, id: string, target: string | null): void {
-  const before = accountOf(desk.book, accountOfRow(target));
+function dropped(chartState: ChartState, id: string, target: string | null): void {
+  const before = accountOf(chartState.book, accountOfRow(target));
   if (target === null || before?.id === id) return;
-  const section = before ? sectionIdOf(desk.book, before) : sectionOfEmptyRow(target);
+  const section = before ? sectionIdOf(chartState.book, before) : sectionOfEmptyRow(target);
   if (section === null) return;
   const parent = before?.parent ?? null;
-  const siblings = siblingsIn(desk.book, section, parent).filter((each) => each.id !== id);
+  const siblings = siblingsIn(chartState.book, section, parent).filter((each) => each.id !== id);
   const at = before ? siblings.findIndex((each) => each.id === before.id) : siblings.length;
   const after = siblings[at - 1]?.id ?? null;
-  const [refusal] = desk.perform(moveTo(desk.book, id, { section, parent, after }));
-  if (refusal) desk.say({ tone: 'refusal', text: refusal.says });
-  else desk.select(accountRow(id));
+  const [refusal] = chartState.perform(moveTo(chartState.book, id, { section, parent, after }));
+  if (refusal) chartState.say({ tone: 'refusal', text: refusal.says });
+  else chartState.select(accountRow(id));
 }
 
-function SayLine({ desk }: { desk: ChartDesk }) {
-  if (!desk.said) return <div role="status" className="sr-only" />;
+function SayLine({ chartState }: { chartState: ChartState }) {
+  if (!chartState.said) return <div role="status" className="sr-only" />;
   return (
     <div role="status" className={chartStyles['says']}>
-      {desk.said.text}
+      {chartState.said.text}
     </div>
   );
 }
 
 /** What origins are told by: a company begun from a chart has that. */
-const beginningOf = ({ use }: ChartDesk): string =>
+const beginningOf = ({ use }: ChartState): string =>
   use === 'company' ? 'the chart it was begun with' : 'the starting point';
 
 /** As spread or as list; what is hidden until it is asked for, and what can be left out. */
-function Switches({ desk }: { desk: ChartDesk }) {
-  const parents = [...desk.figures.families.keys()];
-  const budgets = desk.book.accounts.some(({ budget }) => budget !== null);
-  const isSpread = desk.list === null;
+function Switches({ chartState }: { chartState: ChartState }) {
+  const parents = [...chartState.figures.families.keys()];
+  const budgets = chartState.book.accounts.some(({ budget }) => budget !== null);
+  const isSpread = chartState.list === null;
   return (
     <div className={chartStyles['switches']}>
       <ViewSwitch />
       {isSpread && parents.length > 0 && (
         <Switch
-          on={desk.folded.size > 0}
+          on={chartState.folded.size > 0}
           name="Parents only"
-          onTurn={(on) => desk.fold(new Set(on ? parents : []))}
+          onTurn={(on) => chartState.fold(new Set(on ? parents : []))}
         />
       )}
-      {isSpread && desk.origins && (
+      {isSpread && chartState.origins && (
         <Switch
-          on={desk.showsChangesOnly}
-          name={`Only what differs from ${beginningOf(desk)}`}
-          onTurn={desk.showChangesOnly}
+          on={chartState.showsChangesOnly}
+          name={`Only what differs from ${beginningOf(chartState)}`}
+          onTurn={chartState.showChangesOnly}
         />
       )}
       {budgets && (
-        <Switch on={desk.showsBudget} name="Budget beside the figure" onTurn={desk.showBudget} />
+        <Switch
+          on={chartState.showsBudget}
+          name="Budget beside the figure"
+          onTurn={chartState.showBudget}
+        />
       )}
-      {isSpread && hasRetired(desk.book) && (
-        <Switch on={desk.showsRetired} name="Show retired accounts" onTurn={desk.showRetired} />
+      {isSpread && hasRetired(chartState.book) && (
+        <Switch
+          on={chartState.showsRetired}
+          name="Show retired accounts"
+          onTurn={chartState.showRetired}
+        />
       )}
       <Guesses />
-      {desk.mayChange && <PasteRows />}
+      {chartState.mayChange && <PasteRows />}
     </div>
   );
 }

@@ -3,7 +3,7 @@ import { useEffect, useRef, type KeyboardEvent } from 'react';
 import { isComposing } from '../../platform/keyboard/composing';
 import { arrive } from '../../platform/keyboard/keep-focus';
 import { Refusal } from '../../platform/shell/Refusal';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import { accountOfRow, emptyRow } from '../chart-state/chart-order';
 import { FullBand } from './FullBand';
 import { useNewAccount, type TypedAccount } from './use-new-account';
@@ -15,7 +15,7 @@ interface EmptyLineProps {
 
 /** The empty line at the end of a section: a name typed here becomes an account at this place. */
 export function EmptyLine({ section, name: sectionName }: EmptyLineProps) {
-  const desk = useDesk();
+  const chartState = useChartState();
   const account = useNewAccount(section);
   const { typed, isOpen, draft, refusals, change } = account;
   const row = emptyRow(section);
@@ -28,7 +28,7 @@ export function EmptyLine({ section, name: sectionName }: EmptyLineProps) {
         data-row={row}
         onKeyDown={useLineKeys(row, account)}
       >
-        {desk.numbered && (
+        {chartState.numbered && (
           <span role="gridcell" className="no">
             <NumberInput {...{ section, typed, change, draft }} label={sectionName} />
           </span>
@@ -43,9 +43,11 @@ export function EmptyLine({ section, name: sectionName }: EmptyLineProps) {
           {isNamed && 'Enter keeps it'}
         </span>
       </div>
-      {isNamed && desk.numbered && desk.help.bands && typed.number === '' && draft?.full && (
-        <FullBand section={section} says={draft.full} />
-      )}
+      {isNamed &&
+        chartState.numbered &&
+        chartState.help.bands &&
+        typed.number === '' &&
+        draft?.full && <FullBand section={section} says={draft.full} />}
       <Refusal className="line-says" says={refusals.map(({ says }) => says).join(' ')} />
     </>
   );
@@ -53,11 +55,11 @@ export function EmptyLine({ section, name: sectionName }: EmptyLineProps) {
 
 /** Enter keeps it, Esc leaves it, the arrows walk on. */
 function useLineKeys(row: string, { isEmpty, add, clear }: ReturnType<typeof useNewAccount>) {
-  const desk = useDesk();
+  const chartState = useChartState();
   const walk = (step: 1 | -1) => {
-    const all = [...desk.order.left, ...desk.order.right];
+    const all = [...chartState.order.left, ...chartState.order.right];
     const next = all[all.indexOf(row) + step];
-    if (next !== undefined) desk.select(next);
+    if (next !== undefined) chartState.select(next);
     else arrive();
   };
   const keep = (line: HTMLElement) => {
@@ -86,11 +88,11 @@ interface InputProps {
 }
 
 function NameInput({ row, label, typed, change }: InputProps & { readonly row: string }) {
-  const desk = useDesk();
-  const { wantsFocus } = desk;
+  const chartState = useChartState();
+  const { wantsFocus } = chartState;
   const field = useRef<HTMLInputElement>(null);
-  const isSelected = desk.selected === row;
-  const isEntrance = desk.entrance === row;
+  const isSelected = chartState.selected === row;
+  const isEntrance = chartState.entrance === row;
   useEffect(() => {
     if (isSelected && wantsFocus()) field.current?.focus();
   }, [isSelected, wantsFocus]);
@@ -104,7 +106,7 @@ function NameInput({ row, label, typed, change }: InputProps & { readonly row: s
       data-arrive={isEntrance ? '' : undefined}
       value={typed.name}
       maxLength={200}
-      onFocus={() => (isSelected ? undefined : desk.select(row))}
+      onFocus={() => (isSelected ? undefined : chartState.select(row))}
       onChange={(event) => change({ name: event.target.value })}
     />
   );
@@ -116,17 +118,17 @@ interface NumberInputProps extends InputProps {
 }
 
 function NumberInput({ section, label, typed, draft, change }: NumberInputProps) {
-  const desk = useDesk();
-  const isOpen = desk.selected === emptyRow(section) || typed.name !== '';
-  const free = desk.help.bands ? (draft?.number ?? 'full') : '';
+  const chartState = useChartState();
+  const isOpen = chartState.selected === emptyRow(section) || typed.name !== '';
+  const free = chartState.help.bands ? (draft?.number ?? 'full') : '';
   return (
     <input
       aria-label={`Number of the new account in ${label}`}
       placeholder={isOpen ? free : '+'}
-      tabIndex={isOpen && accountOfRow(desk.selected) === null ? 0 : -1}
+      tabIndex={isOpen && accountOfRow(chartState.selected) === null ? 0 : -1}
       value={typed.number}
       maxLength={20}
-      onFocus={() => (isOpen ? undefined : desk.select(emptyRow(section)))}
+      onFocus={() => (isOpen ? undefined : chartState.select(emptyRow(section)))}
       onChange={(event) => change({ number: event.target.value })}
     />
   );
@@ -134,9 +136,9 @@ function NumberInput({ section, label, typed, draft, change }: NumberInputProps)
 
 /** What the account will be, before it is kept. */
 function DraftSays({ draft }: { draft: Draft | null }) {
-  const { book, help, keptBack } = useDesk();
+  const { book, help, withheld } = useChartState();
   const type = typeOf(book.scheme, draft?.type ?? null);
-  if (!type || !help.types || keptBack.has('types')) return null;
+  if (!type || !help.types || withheld.has('types')) return null;
   return (
     <>
       {type.name} · {normalSide(book.scheme, type)}

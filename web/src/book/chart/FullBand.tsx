@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { useOpenBook } from '../open-book/open-book';
 import { pathBeside } from '../../platform/shell/path-beside';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import styles from './chart-help.module.css';
 
 /** Stands where a name is typed and no number is left for it: why, and the two ways out. */
 export function FullBand({ section, says }: { section: string; says: string }) {
-  const { book, perform } = useDesk();
+  const { book, perform } = useChartState();
   const { answer } = useOpenBook();
   const { pathname } = useLocation();
   const [refused, setRefused] = useState<string | null>(null);

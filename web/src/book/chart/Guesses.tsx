@@ -11,7 +11,7 @@ import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { BY_LABEL } from '../../platform/figures/by-label';
 import { counted } from '../../platform/figures/counted';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import { useGuesses } from './use-guesses';
 import styles from './chart-help.module.css';
 
@@ -37,12 +37,12 @@ export function Guesses() {
 }
 
 function GuessList({ says, onClose }: { says: string; onClose(): void }) {
-  const desk = useDesk();
+  const chartState = useChartState();
   const settle = () => {
-    desk.perform(
+    chartState.perform(
       guessesSettled(
-        desk.book,
-        guessesIn(desk.book).map(({ id }) => id),
+        chartState.book,
+        guessesIn(chartState.book).map(({ id }) => id),
       ),
     );
     onClose();
@@ -60,7 +60,7 @@ function GuessList({ says, onClose }: { says: string; onClose(): void }) {
         Each of these was taken from the account’s name. Look whether it is what the account is.
       </p>
       <ul className="plain-list two-ends">
-        {guessesIn(desk.book).map((account) => (
+        {guessesIn(chartState.book).map((account) => (
           <Guess key={account.id} account={account} />
         ))}
       </ul>
@@ -69,7 +69,7 @@ function GuessList({ says, onClose }: { says: string; onClose(): void }) {
 }
 
 function Guess({ account }: { account: Account }) {
-  const { book, numbered, perform } = useDesk();
+  const { book, numbered, perform } = useChartState();
   const { id, name, type } = account;
   const section = sectionOfType(book.scheme, type);
   const offered = section ? typesOfSection(book.scheme, section.id) : [];

@@ -1,6 +1,6 @@
 import { NOT_PLACED, typesOfSection, type ListUse, type ListWanted } from '@gleddo/core';
 import { Input, Select } from 'antd';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import type { ChartList } from '../chart-state/use-list';
 import { BY_LABEL } from '../../platform/figures/by-label';
 import styles from './list.module.css';
@@ -22,7 +22,7 @@ const ORIGINS = [
 
 /** What the list leaves out: by words, section, type, use, and where an account comes from. */
 export function ListFilters({ list }: { list: ChartList }) {
-  const { book } = useDesk();
+  const { book } = useChartState();
   const { wanted, want, accounts } = list;
   return (
     <div className={styles['filters']}>
@@ -44,7 +44,7 @@ export function ListFilters({ list }: { list: ChartList }) {
 }
 
 function PlaceFilters({ list: { wanted, want } }: { list: ChartList }) {
-  const { scheme } = useDesk().book;
+  const { scheme } = useChartState().book;
   const types = wanted.section === null ? scheme.types : typesOfSection(scheme, wanted.section);
   return (
     <>
@@ -75,7 +75,7 @@ function PlaceFilters({ list: { wanted, want } }: { list: ChartList }) {
 }
 
 function UseFilters({ list: { wanted, want } }: { list: ChartList }) {
-  const { origins } = useDesk();
+  const { origins } = useChartState();
   return (
     <>
       <Select

@@ -1,7 +1,7 @@
 import type { Account } from '@gleddo/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, type RefObject } from 'react';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import { accountOfRow, accountRow } from '../chart-state/chart-order';
 import { listColumns, type ListColumn } from './list-columns';
 import { ListFilters } from './ListFilters';
@@ -18,7 +18,7 @@ interface ListProps {
 
 /** The chart as one list: sorted, cut down, and drawn only where one looks. */
 export function ListView({ list }: { list: ChartList }) {
-  const columns = listColumns(useDesk());
+  const columns = listColumns(useChartState());
   return (
     <div className={styles['list']}>
       <ListFilters list={list} />
@@ -71,7 +71,7 @@ function ListBody({ list, columns }: ListProps) {
     estimateSize: () => ROW_HEIGHT,
     overscan: ROWS_BEYOND,
   });
-  const selected = accountOfRow(useDesk().selected);
+  const selected = accountOfRow(useChartState().selected);
   const at = accounts.findIndex(({ id }) => id === selected);
   useEffect(() => {
     if (at >= 0) virtual.scrollToIndex(at, { align: 'auto' });
@@ -101,9 +101,9 @@ function ListBody({ list, columns }: ListProps) {
 }
 
 function useFocusInList(around: RefObject<HTMLElement | null>, selected: string | null): void {
-  const desk = useDesk();
+  const chartState = useChartState();
   useEffect(() => {
-    if (selected === null || !desk.wantsFocus() || desk.slip !== 'closed') return;
+    if (selected === null || !chartState.wantsFocus() || chartState.slip !== 'closed') return;
     around.current
       ?.querySelector<HTMLElement>(`[data-row="${CSS.escape(accountRow(selected))}"]`)
       ?.focus({ preventScroll: true });
@@ -118,9 +118,9 @@ interface RowProps {
 }
 
 function ListRow({ account, top, columns, isEntrance }: RowProps) {
-  const desk = useDesk();
-  const isTaken = desk.together.includes(account.id);
-  const isSelected = isTaken || desk.selected === accountRow(account.id);
+  const chartState = useChartState();
+  const isTaken = chartState.together.includes(account.id);
+  const isSelected = isTaken || chartState.selected === accountRow(account.id);
   return (
     <div
       role="row"
@@ -130,7 +130,9 @@ function ListRow({ account, top, columns, isEntrance }: RowProps) {
       tabIndex={isEntrance ? 0 : -1}
       aria-selected={isSelected}
       onClick={(event) =>
-        event.ctrlKey || event.metaKey ? desk.takeAccount(account.id) : desk.openAccount(account.id)
+        event.ctrlKey || event.metaKey
+          ? chartState.takeAccount(account.id)
+          : chartState.openAccount(account.id)
       }
     >
       {columns.map(({ id, className, cell }) => (

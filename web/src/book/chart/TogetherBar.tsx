@@ -15,7 +15,7 @@ import { useFollowing } from '../../platform/kept/use-following';
 import { Refusal } from '../../platform/shell/Refusal';
 import { whatPlacingMoves } from '../slip/what-placing-moves';
 import { useBySection } from '../slip/use-by-section';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import { PlaceSheet } from '../slip/PlaceSheet';
 import { useRetire } from '../slip/use-retire';
 import { BY_LABEL } from '../../platform/figures/by-label';
@@ -36,16 +36,16 @@ function under(parent: string) {
 
 /** What can be done to several accounts at once: all of it is done, or none, and undone in one step. */
 export function TogetherBar() {
-  const desk = useDesk();
-  const { book, together, mayChange } = desk;
+  const chartState = useChartState();
+  const { book, together, mayChange } = chartState;
   const askRetire = useRetire();
   const [placing, setPlacing] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
   if (together.length === 0 || !mayChange) return null;
   const act = (make: (book: Book, id: string) => Result<Operation>, ids = together) => {
-    const refusals = desk.perform(forEachAccount(book, ids, make));
+    const refusals = chartState.perform(forEachAccount(book, ids, make));
     setRefused(refusals[0]?.says ?? null);
-    if (refusals.length === 0) desk.takeUpTo(null);
+    if (refusals.length === 0) chartState.takeUpTo(null);
   };
   return (
     <div className={styles['together']} role="toolbar" aria-label="Accounts taken together">
@@ -53,7 +53,7 @@ export function TogetherBar() {
       <Button size="small" onClick={() => setPlacing(true)}>
         Place them …
       </Button>
-      {desk.numbered && <NumberFrom onRefused={setRefused} />}
+      {chartState.numbered && <NumberFrom onRefused={setRefused} />}
       <UnderParent onChoose={(parent) => act(under(parent))} />
       <Button size="small" onClick={() => askRetire(together, () => act(retire))}>
         Retire
@@ -61,7 +61,7 @@ export function TogetherBar() {
       <Button size="small" onClick={() => act(remove, [...together].reverse())}>
         Delete
       </Button>
-      <Button size="small" type="text" onClick={() => desk.takeUpTo(null)}>
+      <Button size="small" type="text" onClick={() => chartState.takeUpTo(null)}>
         Let go
       </Button>
       <Refusal says={refused} className={styles['refused'] ?? ''} />
@@ -77,7 +77,7 @@ export function TogetherBar() {
 
 /** Numbers them one after the other, from the first on. */
 function NumberFrom({ onRefused }: { onRefused(says: string | null): void }) {
-  const { book, together, perform } = useDesk();
+  const { book, together, perform } = useChartState();
   const first = together[0] ?? '';
   const [typed, setTyped] = useFollowing(accountOf(book, first)?.number ?? '');
   const number = () => onRefused(perform(numberedFrom(book, together, typed))[0]?.says ?? null);
@@ -97,7 +97,7 @@ function NumberFrom({ onRefused }: { onRefused(says: string | null): void }) {
 }
 
 function UnderParent({ onChoose }: { onChoose(parent: string): void }) {
-  const { book, together } = useDesk();
+  const { book, together } = useChartState();
   const parents = possibleParents(book, together[0] ?? '').filter(
     ({ id }) => !together.includes(id),
   );
@@ -121,8 +121,8 @@ interface PlaceTogetherProps {
 }
 
 function PlaceTogether({ onClose, onChoose }: PlaceTogetherProps) {
-  const desk = useDesk();
-  const { book, together, help } = desk;
+  const chartState = useChartState();
+  const { book, together, help } = chartState;
   const bySection = useBySection();
   return (
     <PlaceSheet
@@ -134,8 +134,8 @@ function PlaceTogether({ onClose, onChoose }: PlaceTogetherProps) {
       bySection={bySection && ((section) => bySection(section, ''))}
       moves={(type) =>
         whatPlacingMoves(
-          desk,
-          forEachAccount(desk.book, together, (at, id) => placeAt(at, id, type)),
+          chartState,
+          forEachAccount(chartState.book, together, (at, id) => placeAt(at, id, type)),
         )
       }
       onClose={onClose}

@@ -1,17 +1,17 @@
 import { use } from 'react';
 import { createPortal } from 'react-dom';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import { ChartSection } from './ChartPage';
 import { TrayPlace } from './tray-place';
 import styles from './chart.module.css';
 
 /** The accounts that have no place yet, beside the pages. */
 export function Tray() {
-  const desk = useDesk();
+  const chartState = useChartState();
   const place = use(TrayPlace);
-  const { notPlaced } = desk.figures.sheet;
+  const { notPlaced } = chartState.figures.sheet;
   if (!notPlaced) return null;
-  const isNumbered = desk.book.accounts.some(({ type, number }) => type === null && number);
+  const isNumbered = chartState.book.accounts.some(({ type, number }) => type === null && number);
   const tray = (
     <section
       className={`${styles['tray']} ${isNumbered ? '' : 'no-numbers'}`}
@@ -20,7 +20,7 @@ export function Tray() {
       <div role="grid" aria-label="Accounts without a place">
         <ChartSection section={notPlaced} numbered={isNumbered} />
       </div>
-      {desk.mayChange && (
+      {chartState.mayChange && (
         <p className="mark-says">
           Waiting for a place: drag them, press Alt ↓, or open one and choose where it is placed.
         </p>

@@ -1,5 +1,5 @@
 import { normalSide, sectionOfAccount, typeOf, type Account } from '@gleddo/core';
-import type { ChartDesk } from '../chart-state/chart-desk';
+import type { ChartState } from '../chart-state/chart-state';
 import { quietMark } from './ChartRow';
 
 /** A column of the list: what it is called, how it looks, and what it says of an account. */
@@ -13,18 +13,18 @@ export interface ListColumn {
 }
 
 /** The columns that a book has something to say in. */
-export function listColumns(desk: ChartDesk): ListColumn[] {
-  const { book, help, showsBudget, numbered, keptBack } = desk;
+export function listColumns(chartState: ChartState): ListColumn[] {
+  const { book, help, showsBudget, numbered, withheld } = chartState;
   const hasTaxes =
-    !keptBack.has('taxes') && book.taxLists.lines.length + book.taxLists.codes.length > 0;
+    !withheld.has('taxes') && book.taxLists.lines.length + book.taxLists.codes.length > 0;
   return [
     ...(numbered ? [NUMBER] : []),
     NAME,
-    ...placeColumns(desk),
+    ...placeColumns(chartState),
     ...(hasTaxes ? [TAXES] : []),
-    knownColumn(desk),
-    ...(showsBudget && help.totals ? [budgetColumn(desk)] : []),
-    ...(help.totals ? [figureColumn(desk)] : []),
+    knownColumn(chartState),
+    ...(showsBudget && help.totals ? [budgetColumn(chartState)] : []),
+    ...(help.totals ? [figureColumn(chartState)] : []),
   ];
 }
 
@@ -51,7 +51,7 @@ const TAXES: ListColumn = {
   cell: ({ taxLine, taxCode }) => [taxLine, taxCode].filter((each) => each !== null).join(' · '),
 };
 
-function placeColumns({ book, help, keptBack }: ChartDesk): ListColumn[] {
+function placeColumns({ book, help, withheld }: ChartState): ListColumn[] {
   const type = (account: Account) => typeOf(book.scheme, account.type);
   const typeName = (account: Account) => type(account)?.name ?? 'not placed';
   const side = (account: Account) => {
@@ -59,7 +59,7 @@ function placeColumns({ book, help, keptBack }: ChartDesk): ListColumn[] {
     return own ? normalSide(book.scheme, own) : '';
   };
   return [
-    ...(keptBack.has('types') ? [] : [{ id: 'type', name: 'Type', className: '', cell: typeName }]),
+    ...(withheld.has('types') ? [] : [{ id: 'type', name: 'Type', className: '', cell: typeName }]),
     {
       id: 'section',
       name: 'Section',
@@ -70,7 +70,7 @@ function placeColumns({ book, help, keptBack }: ChartDesk): ListColumn[] {
   ];
 }
 
-const knownColumn = ({ book, origins }: ChartDesk): ListColumn => ({
+const knownColumn = ({ book, origins }: ChartState): ListColumn => ({
   id: 'known',
   name: 'Remarks',
   className: 'mark-says',
@@ -81,7 +81,7 @@ const knownColumn = ({ book, origins }: ChartDesk): ListColumn => ({
   },
 });
 
-const budgetColumn = ({ money }: ChartDesk): ListColumn => ({
+const budgetColumn = ({ money }: ChartState): ListColumn => ({
   id: 'budget',
   name: 'Budget',
   className: 'figure quiet',
@@ -89,7 +89,7 @@ const budgetColumn = ({ money }: ChartDesk): ListColumn => ({
 });
 
 /** What has no place has no side to show, where the side is asked. */
-const figureColumn = ({ figures, money, trayMoney }: ChartDesk): ListColumn => ({
+const figureColumn = ({ figures, money, trayMoney }: ChartState): ListColumn => ({
   id: 'figure',
   name: 'Figure',
   className: 'figure',

@@ -2,7 +2,7 @@ import { accountAt, draftAt, type Refusal } from '@gleddo/core';
 import { useMemo, useState } from 'react';
 import { useBookStore } from '../open-book/open-book';
 import { useKept } from '../../platform/kept/use-kept';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import { emptyRow } from '../chart-state/chart-order';
 
 export interface TypedAccount {
@@ -14,8 +14,8 @@ const NOTHING: TypedAccount = { name: '', number: '' };
 
 /** The account that is being typed in the empty line of a section: kept through a refresh, until it is added. */
 export function useNewAccount(section: string) {
-  const desk = useDesk();
-  const { book, picked, selected, help } = desk;
+  const chartState = useChartState();
+  const { book, picked, selected, help } = chartState;
   const { answer } = useBookStore().snapshot();
   const [kept, setTyped, forget] = useKept<TypedAccount>(`${answer.id}.${section}`, NOTHING);
   const [refusals, setRefusals] = useState<readonly Refusal[]>([]);
@@ -30,7 +30,7 @@ export function useNewAccount(section: string) {
   const clear = () => {
     setRefusals([]);
     forget();
-    if (pickedHere !== '') desk.pick(null);
+    if (pickedHere !== '') chartState.pick(null);
   };
   const change = (next: Partial<TypedAccount>) => {
     setRefusals([]);
@@ -41,7 +41,7 @@ export function useNewAccount(section: string) {
     const number = typed.number.trim() === '' ? null : typed.number.trim();
     const proposed = accountAt(book, section, { name: typed.name, number });
     const account = help.bands ? proposed : { ...proposed, number };
-    const found = desk.perform({ kind: 'add-account', account });
+    const found = chartState.perform({ kind: 'add-account', account });
     if (found.length === 0) clear();
     setRefusals(found);
     return found.length === 0;

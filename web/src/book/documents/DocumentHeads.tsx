@@ -1,6 +1,6 @@
 import {
   blankParty,
-  dealingsOf,
+  subledgersOf,
   DOCUMENT_KINDS,
   KIND_FACTS,
   type Book,
@@ -15,7 +15,7 @@ import { QuickSelect } from '../../platform/figures/QuickSelect';
 import { useBookStore } from '../open-book/open-book';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import css from '../business/dealings.module.css';
+import css from '../business/business.module.css';
 import {
   withKind,
   withParty,
@@ -95,7 +95,7 @@ function PartyField({
 }: DocumentHeadsProps & { readonly wanted: PartyKind | 'either' }) {
   const store = useBookStore();
   const [typed, setTyped] = useState('');
-  const parties = dealingsOf(book).parties.filter(
+  const parties = subledgersOf(book).parties.filter(
     ({ kind }) => wanted === 'either' || kind === wanted,
   );
   const added = wanted === 'either' ? [] : asNew(typed.trim(), wanted, parties);

@@ -1,5 +1,5 @@
 import {
-  dealingsOf,
+  subledgersOf,
   KIND_FACTS,
   lineWorth,
   QUANTITY_DIGITS,
@@ -12,7 +12,7 @@ import { accountOptions } from '../journal/account-options';
 import { BY_LABEL } from '../../platform/figures/by-label';
 import { QuickSelect } from '../../platform/figures/QuickSelect';
 import { moneyWith } from '../../platform/figures/money';
-import css from '../business/dealings.module.css';
+import css from '../business/business.module.css';
 import { digitsOf, lineOf, numberFrom, type LineDraft } from '../business/document-draft';
 import entryStyles from '../journal/entry.module.css';
 
@@ -33,7 +33,7 @@ interface Choice {
 /** What a line can be of: items, accounts, or both, each among its own. */
 function choices(book: Book, kind: DocumentKind, chosen: string): Choice[] {
   const { lines } = KIND_FACTS[kind];
-  const items = dealingsOf(book).items.map(({ id, name }) => ({
+  const items = subledgersOf(book).items.map(({ id, name }) => ({
     value: `item:${id}`,
     label: name,
   }));

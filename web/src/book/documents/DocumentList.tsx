@@ -1,5 +1,5 @@
 import {
-  dealingsOf,
+  subledgersOf,
   KIND_FACTS,
   stockCourse,
   worthOfDocument,
@@ -10,7 +10,7 @@ import { memo, useMemo } from 'react';
 import { Link } from 'react-router';
 import { longDay } from '../../platform/figures/days';
 import { LongRows } from '../../platform/figures/LongRows';
-import { useDealingsMoney } from '../business/use-dealings-money';
+import { useDocumentMoney } from '../business/use-document-money';
 import { TableHead } from '../../platform/figures/TableHead';
 import { RowTools } from '../business/RowTools';
 
@@ -31,7 +31,7 @@ const ROW_HEIGHT = 27;
 /** What happened, newest day first. */
 export const DocumentList = memo(function DocumentList(props: DocumentListProps) {
   const { book, wanted, ...tools } = props;
-  const { documents } = dealingsOf(book);
+  const { documents } = subledgersOf(book);
   const shown = useMemo(
     () =>
       [...documents]
@@ -41,7 +41,7 @@ export const DocumentList = memo(function DocumentList(props: DocumentListProps)
     [documents, wanted],
   );
   const beyond = useMemo(
-    () => new Set(stockCourse(dealingsOf(book)).beyond.map(({ document }) => document)),
+    () => new Set(stockCourse(subledgersOf(book)).beyond.map(({ document }) => document)),
     [book],
   );
   if (documents.length === 0)
@@ -78,10 +78,10 @@ interface RowProps extends DocumentTools {
 }
 
 function Row({ book, document, isBeyond, mayChange, onChange, onRemove }: RowProps) {
-  const money = useDealingsMoney(book);
+  const money = useDocumentMoney(book);
   const { kind, reference, text, date, party } = document;
   const { name } = KIND_FACTS[kind];
-  const whose = dealingsOf(book).parties.find(({ id }) => id === party)?.name ?? '';
+  const whose = subledgersOf(book).parties.find(({ id }) => id === party)?.name ?? '';
   const worth = worthOfDocument(document);
   const label = [name, reference || text || whose].filter(Boolean).join(' ');
   return (

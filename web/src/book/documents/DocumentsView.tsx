@@ -1,31 +1,31 @@
 import { Segmented } from 'antd';
 import type { ComponentType } from 'react';
 import { useSearchParams } from 'react-router';
-import css from '../business/dealings.module.css';
-import { ItemsLeaf } from '../parties/ItemsLeaf';
-import { OwedLeaf } from '../parties/OwedLeaf';
-import { PapersLeaf } from './PapersLeaf';
-import { PartiesLeaf } from '../parties/PartiesLeaf';
-import { PostingLeaf } from './PostingLeaf';
-import { SchedulesLeaf } from '../schedules/SchedulesLeaf';
+import css from '../business/business.module.css';
+import { ItemsTab } from '../parties/ItemsTab';
+import { OwedTab } from '../parties/OwedTab';
+import { PapersTab } from './PapersTab';
+import { PartiesTab } from '../parties/PartiesTab';
+import { AssignmentTab } from './AssignmentTab';
+import { SchedulesTab } from '../schedules/SchedulesTab';
 
 const LEAVES = {
-  papers: { name: 'Documents', Leaf: PapersLeaf },
-  owed: { name: 'Who owes', Leaf: OwedLeaf },
-  parties: { name: 'Customers, suppliers', Leaf: PartiesLeaf },
-  items: { name: 'Items', Leaf: ItemsLeaf },
-  schedules: { name: 'Schedules', Leaf: SchedulesLeaf },
-  posting: { name: 'Accounts used', Leaf: PostingLeaf },
-} as const satisfies Record<string, { name: string; Leaf: ComponentType }>;
+  papers: { name: 'Documents', InnerTab: PapersTab },
+  owed: { name: 'Who owes', InnerTab: OwedTab },
+  parties: { name: 'Customers, suppliers', InnerTab: PartiesTab },
+  items: { name: 'Items', InnerTab: ItemsTab },
+  schedules: { name: 'Schedules', InnerTab: SchedulesTab },
+  posting: { name: 'Accounts used', InnerTab: AssignmentTab },
+} as const satisfies Record<string, { name: string; InnerTab: ComponentType }>;
 
-type LeafName = keyof typeof LEAVES;
-const NAMES = Object.keys(LEAVES) as LeafName[];
+type TabName = keyof typeof LEAVES;
+const NAMES = Object.keys(LEAVES) as TabName[];
 
 /** What happened, with whom and of what, and the tables that make entries. */
 export function DocumentsView() {
   const [params, setParams] = useSearchParams();
   const shown = NAMES.find((each) => each === params.get('show')) ?? 'papers';
-  const { Leaf } = LEAVES[shown];
+  const { InnerTab } = LEAVES[shown];
   return (
     <div className="book-desk">
       <div className={css['leaves']}>
@@ -36,7 +36,7 @@ export function DocumentsView() {
           onChange={(value) => setParams({ show: value })}
         />
       </div>
-      <Leaf key={shown} />
+      <InnerTab key={shown} />
     </div>
   );
 }

@@ -14,7 +14,7 @@ import { QuickSelect } from '../../platform/figures/QuickSelect';
 import { longDay } from '../../platform/figures/days';
 import type { Money } from '../../platform/figures/money';
 import { useSteady } from '../../platform/kept/use-steady';
-import css from '../business/dealings.module.css';
+import css from '../business/business.module.css';
 import { withSettled, type DocumentDraft, type DraftChange } from '../business/document-draft';
 
 interface PaymentFieldsProps {
@@ -36,11 +36,11 @@ const ownAccounts = (book: Book) =>
 function useFirstAccount({ book, draft, onChange }: Omit<PaymentFieldsProps, 'money'>) {
   const accounts = useMemo(() => ownAccounts(book), [book]);
   const first = accounts[0]?.value;
-  const isUnsaid = KIND_FACTS[draft.kind].money && draft.money === null && first !== undefined;
+  const isNotStated = KIND_FACTS[draft.kind].money && draft.money === null && first !== undefined;
   const take = useSteady(() => onChange((now) => ({ ...now, money: first ?? null })));
   useEffect(() => {
-    if (isUnsaid) take();
-  }, [isUnsaid, take]);
+    if (isNotStated) take();
+  }, [isNotStated, take]);
   return accounts;
 }
 

@@ -1,4 +1,4 @@
-import { dealingsOf, postBatch, totalOfEntries, type Book, type Entry } from '@gleddo/core';
+import { subledgersOf, postBatch, totalOfEntries, type Book, type Entry } from '@gleddo/core';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { useBookStore } from '../open-book/open-book';
@@ -25,7 +25,7 @@ export function Batch({ book, ...rest }: BatchProps) {
   const { mayChange } = rest;
   const store = useBookStore();
   const [refused, setRefused] = useState<readonly string[]>([]);
-  const { waiting } = dealingsOf(book);
+  const { waiting } = subledgersOf(book);
   const posting = useMemo(() => postBatch(book), [book]);
   if (waiting.length === 0) return null;
   const post = () => setRefused(store.change(posting).refusals.map(({ says }) => says));

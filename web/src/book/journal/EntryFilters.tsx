@@ -2,7 +2,7 @@ import {
   accountLabel,
   addDays,
   addMonths,
-  dealingsOf,
+  subledgersOf,
   ENTRY_KINDS,
   MADE_BY,
   periodEnds,
@@ -125,7 +125,7 @@ function MadeByOrWith({
   book,
   filter: { wanted, want },
 }: Pick<EntryFiltersProps, 'book' | 'filter'>) {
-  const { parties, documents, schedules } = dealingsOf(book);
+  const { parties, documents, schedules } = subledgersOf(book);
   if (documents.length + schedules.length === 0) return null;
   const value = wanted.party === null ? (wanted.madeBy ?? '') : `with:${wanted.party}`;
   const choose = (chosen: string) =>

@@ -1,4 +1,4 @@
-import { dealingsOf, type Book, type Entry } from '@gleddo/core';
+import { subledgersOf, type Book, type Entry } from '@gleddo/core';
 import { Button, Popover } from 'antd';
 import { useState } from 'react';
 import { useBookStore } from '../open-book/open-book';
@@ -13,7 +13,7 @@ interface TemplatesProps {
 export function Templates({ book, onTake }: TemplatesProps) {
   const store = useBookStore();
   const [isOpen, setOpen] = useState(false);
-  const { templates } = dealingsOf(book);
+  const { templates } = subledgersOf(book);
   if (templates.length === 0) return null;
   const throwAway = (id: string) => store.change({ kind: 'remove-template', id });
   const list = (

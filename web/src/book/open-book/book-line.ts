@@ -1,8 +1,8 @@
-import type { BookTold } from '@gleddo/contract';
+import type { BookEvent } from '@gleddo/contract';
 
 interface Hears {
   /** The book is at this revision now. */
-  told(revision: number): void;
+  described(revision: number): void;
   found(): void;
   lost(): void;
 }
@@ -55,7 +55,7 @@ export class BookLine {
       this.pause = FIRST_PAUSE;
       this.watch();
       this.hears.found();
-      this.hears.told((JSON.parse(data) as BookTold).revision);
+      this.hears.described((JSON.parse(data) as BookEvent).revision);
     };
     source.addEventListener('here', () => this.watch());
     this.watch();

@@ -84,7 +84,7 @@ export class BookStore {
     this.sender = new BookSender(answer.id, {
       revision: () => this.confirmed.revision,
       waiting: () => this.waiting,
-      settle: (sent, told) => this.settle(sent, told),
+      settle: (sent, described) => this.settle(sent, described),
       refuse: (change, why) => this.refuse(change, why),
       tell: (changed) => this.tell(changed),
     });
@@ -113,7 +113,7 @@ export class BookStore {
   /** Hears of others' changes until the answer is called. */
   listen = (): (() => void) =>
     new BookLine(this.state.answer.id, {
-      told: (revision) => this.sender.heard(revision),
+      described: (revision) => this.sender.heard(revision),
       found: () => {
         if (!this.state.isConnected) this.tell({ isConnected: true });
         this.sender.wake();

@@ -12,22 +12,22 @@ export function newsOf(
 ): string[] {
   const read = readHistory(steps);
   const before = booksBefore(book, read);
-  const told = read.flatMap((step, i) => {
+  const described = read.flatMap((step, i) => {
     const then = before[i];
     return then && !isKnown(step.token)
       ? [{ ...step, says: operationSays(step.operation, then) }]
       : [];
   });
-  const [last] = told;
+  const [last] = described;
   if (!last)
     return read.length < steps.length ? ['This book was set back to an earlier moment.'] : [];
-  const where = told.every(({ isMine }) => isMine)
+  const where = described.every(({ isMine }) => isMine)
     ? 'in another tab or window'
-    : `by ${[...new Set(told.map(({ by }) => by))].join(', ')}`;
-  const more = told.length - MOST_TOLD;
+    : `by ${[...new Set(described.map(({ by }) => by))].join(', ')}`;
+  const more = described.length - MOST_TOLD;
   return [
     `Changed ${where}:`,
-    ...told.slice(0, MOST_TOLD).map(({ says }) => says),
+    ...described.slice(0, MOST_TOLD).map(({ says }) => says),
     ...(more > 0 ? [`And ${more} more before.`] : []),
   ];
 }

@@ -19,7 +19,7 @@ import { Page, Spread } from '../spread/Spread';
 import { OpeningRow } from './OpeningRow';
 import { SheetBeside } from './SheetBeside';
 import { TakeOpenings } from './TakeOpenings';
-import { useNumbered } from '../open-book/kept-back';
+import { useNumbered } from '../open-book/withheld';
 import { useSheetBeside, type Beside } from './use-sheet-beside';
 import styles from './opening.module.css';
 
@@ -114,8 +114,8 @@ function OpeningDate({ refused, setRefused }: OpeningDateProps) {
 function OpeningDayNotice({ refused }: Pick<OpeningDateProps, 'refused'>) {
   const { book, answer } = useOpenBook();
   // What would be right is not told to who is to find it.
-  const isTold = answer.by === 'author' || answer.help.health;
-  const odd = isTold ? oddOpeningDate(book).map((each) => each.says) : [];
+  const isReported = answer.by === 'author' || answer.help.health;
+  const odd = isReported ? oddOpeningDate(book).map((each) => each.says) : [];
   const says = refused === null ? odd : [refused];
   if (says.length === 0) return null;
   return (

@@ -24,7 +24,7 @@ interface SheetBesideProps {
 /** A balance sheet to copy from, beside the opening balances: what stands in the books is ticked, what differs is told. */
 export function SheetBeside({ source, beside }: SheetBesideProps) {
   const { book } = useOpenBook();
-  const { rows, unsaid } = useMemo(() => besideOpenings(book, source), [book, source]);
+  const { rows, notStated } = useMemo(() => besideOpenings(book, source), [book, source]);
   const amounts = rows.flatMap(({ found, apart }) => [found.amount, apart]);
   // Written as the opening balances are, whatever entries say.
   const money = moneyWith({ ...book, entries: [] }, amounts);
@@ -42,7 +42,7 @@ export function SheetBeside({ source, beside }: SheetBesideProps) {
       />
       <p role="status" className={standing === rows.length ? 'is-met' : 'quiet'}>
         {standing} of {rows.length} stand in the books.
-        {unsaid.length > 0 && ` Not on it: ${namesOf(unsaid, money)}.`}
+        {notStated.length > 0 && ` Not on it: ${namesOf(notStated, money)}.`}
       </p>
       <Foot {...{ book, source, beside }} />
     </aside>
@@ -64,12 +64,12 @@ function Foot({ book, source, beside }: SheetBesideProps & { readonly book: Book
   );
 }
 
-type Unsaid = ReturnType<typeof besideOpenings>['unsaid'];
+type NotStated = ReturnType<typeof besideOpenings>['notStated'];
 
 const NAMED = 2;
 
-function namesOf(unsaid: Unsaid, money: Money): string {
-  const names = unsaid.map(
+function namesOf(notStated: NotStated, money: Money): string {
+  const names = notStated.map(
     ({ account, here }) => `${accountLabel(account)}, ${sided(here, money)}`,
   );
   const more = names.length - NAMED;

@@ -2,7 +2,7 @@ import { blankItem, QUANTITY_DIGITS, type Book, type Item } from '@gleddo/core';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { AccountChoice } from '../business/AccountChoice';
-import css from '../business/dealings.module.css';
+import css from '../business/business.module.css';
 import { digitsOf, numberFrom, quantityText, typedAmount } from '../business/document-draft';
 import { FormFoot } from '../business/FormFoot';
 import { LabelledInput } from '../business/LabelledInput';

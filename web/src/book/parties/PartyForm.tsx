@@ -3,7 +3,7 @@ import { Select } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { AccountChoice } from '../business/AccountChoice';
-import css from '../business/dealings.module.css';
+import css from '../business/business.module.css';
 import { digitsOf, numberFrom, typedAmount } from '../business/document-draft';
 import { FormFoot } from '../business/FormFoot';
 import { LabelledInput } from '../business/LabelledInput';

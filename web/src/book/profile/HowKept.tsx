@@ -1,7 +1,7 @@
 import {
   addDays,
   addMonths,
-  dealingsOf,
+  subledgersOf,
   firstYear,
   type InventorySystem,
   type Operation,
@@ -24,7 +24,7 @@ export function HowKept() {
   const store = useBookStore();
   const { book, answer } = useOpenBook();
   const [refused, setRefused] = useState<string | null>(null);
-  const { posting, inventory } = dealingsOf(book);
+  const { posting, inventory } = subledgersOf(book);
   const mayChange = answer.mayChange && answer.setsCompany;
   const change = (operation: Operation) =>
     setRefused(store.change(operation).refusals[0]?.says ?? null);

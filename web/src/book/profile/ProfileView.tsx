@@ -8,7 +8,7 @@ interface PartProps {
 }
 
 interface ProfileProps extends PartProps {
-  readonly leaf: string;
+  readonly inner: string;
 }
 
 const CompanyParticulars = lazy(() =>
@@ -52,8 +52,8 @@ function TheCompany() {
 }
 
 /** What a book is apart from its accounts, leaf by leaf. */
-export function ProfileView({ bookId, base, leaf }: ProfileProps) {
-  const View = PARTS.find(([id]) => id === leaf)?.[2];
+export function ProfileView({ bookId, base, inner }: ProfileProps) {
+  const View = PARTS.find(([id]) => id === inner)?.[2];
   if (!View) return <Navigate to={`${base}/profile/company`} replace />;
   return (
     <main className="desk">

@@ -16,7 +16,7 @@ import { useState } from 'react';
 import { DayField } from '../../platform/figures/DayField';
 import { moneyWith } from '../../platform/figures/money';
 import { AccountChoice } from '../business/AccountChoice';
-import css from '../business/dealings.module.css';
+import css from '../business/business.module.css';
 import { digitsOf, numberFrom, typedAmount } from '../business/document-draft';
 import { FormFoot } from '../business/FormFoot';
 import { LabelledInput } from '../business/LabelledInput';
@@ -88,7 +88,7 @@ const firstOf = (book: Book, types: readonly string[]): string | null =>
     .find((id) => id !== undefined) ?? null;
 
 /** The account that collects what an asset has lost so far; of that one, itself. */
-const wornOf = (book: Book, id: string | null): string | null =>
+const accumulatedDepreciationOf = (book: Book, id: string | null): string | null =>
   book.accounts.find(
     (each) =>
       id !== null &&
@@ -98,7 +98,7 @@ const wornOf = (book: Book, id: string | null): string | null =>
 
 /** Which kind an account suggests: of an asset its depreciation, of what was paid ahead its being used up. */
 function kindFor(book: Book, id: string | null): ScheduleKind {
-  if (wornOf(book, id) !== null) return 'depreciation';
+  if (accumulatedDepreciationOf(book, id) !== null) return 'depreciation';
   const type = accountOf(book, id)?.type ?? '';
   const isOf = (kind: ScheduleKind) => [...KINDS[kind].credit, ...KINDS[kind].debit].includes(type);
   return SCHEDULE_KINDS.find(isOf) ?? 'prepayment';
@@ -107,8 +107,8 @@ function kindFor(book: Book, id: string | null): ScheduleKind {
 /** What is to be spread of an account that one comes from: what stands there, of an asset its cost. */
 function wholeOf(book: Book, id: string | null): string {
   const type = accountOf(book, id)?.type ?? '';
-  const worn = wornOf(book, id);
-  const isWhole = SPREAD.includes(type) || (worn !== null && worn !== id);
+  const accumulated = accumulatedDepreciationOf(book, id);
+  const isWhole = SPREAD.includes(type) || (accumulated !== null && accumulated !== id);
   if (id === null || !isWhole) return '';
   return typedAmount(book, Math.abs(linesOf(book, id).at(-1)?.balance ?? 0));
 }
@@ -119,7 +119,7 @@ const SPREAD: readonly string[] = ['prepayment', 'deferred-income'];
 function beginOf(book: Book, kind: ScheduleKind, id: string | null): Typed {
   const type = accountOf(book, id)?.type ?? '';
   const { debit, credit } = KINDS[kind];
-  const collects = kind === 'depreciation' ? wornOf(book, id) : null;
+  const collects = kind === 'depreciation' ? accumulatedDepreciationOf(book, id) : null;
   return {
     kind,
     text: '',

@@ -17,7 +17,7 @@ import { App, Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { pathBeside } from '../../platform/shell/path-beside';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import { rowAfter } from '../chart-state/chart-keys';
 import { NumberField } from './NumberField';
 import { PlacePicker } from './PlacePicker';
@@ -36,13 +36,13 @@ type Field = 'name' | 'place' | 'number' | 'parent' | 'particulars' | 'rest';
 
 /** Changes through the slip, with what was refused kept at the field where it was tried. */
 function useSlipChanges() {
-  const desk = useDesk();
+  const chartState = useChartState();
   const [refused, setRefused] = useState<{ field: Field; refusals: readonly Refused[] } | null>(
     null,
   );
   const change = (field: Field, operation: Operation | Result<Operation>): boolean => {
-    const refusals = desk.perform(operation);
-    desk.wantFocus(false);
+    const refusals = chartState.perform(operation);
+    chartState.wantFocus(false);
     setRefused(refusals.length > 0 ? { field, refusals } : null);
     return refusals.length === 0;
   };
@@ -55,8 +55,8 @@ function useSlipChanges() {
 
 /** What an account is, where it stands, and what can be done with it. */
 export function AccountSlip({ account }: { account: Account }) {
-  const desk = useDesk();
-  const { mayChange } = desk;
+  const chartState = useChartState();
+  const { mayChange } = chartState;
   const { change, at } = useSlipChanges();
   const [more, setMore] = useState(false);
   const { id } = account;
@@ -74,7 +74,7 @@ export function AccountSlip({ account }: { account: Account }) {
           <SlipParticulars
             account={account}
             onChange={(operation) => change('particulars', operation)}
-            onOpening={(operation) => desk.perform(operation)[0]?.says ?? null}
+            onOpening={(operation) => chartState.perform(operation)[0]?.says ?? null}
           />
         )}
         {at('particulars')}
@@ -99,8 +99,8 @@ type ChangesAt = ReturnType<typeof useSlipChanges> & { readonly account: Account
 
 /** Where it stands: its place, its number, the account above it, its normal side where that is asked. */
 function PlaceFields({ account, change, at }: ChangesAt) {
-  const desk = useDesk();
-  const { book, mayChange, help, numbered } = desk;
+  const chartState = useChartState();
+  const { book, mayChange, help, numbered } = chartState;
   const bySection = useBySection();
   const { id } = account;
   return (
@@ -115,7 +115,7 @@ function PlaceFields({ account, change, at }: ChangesAt) {
         type={account.type}
         guessed={account.guessed}
         bySection={bySection && ((section) => bySection(section, account.name))}
-        moves={(type) => whatPlacingMoves(desk, placeAt(book, id, type))}
+        moves={(type) => whatPlacingMoves(chartState, placeAt(book, id, type))}
         disabled={!mayChange}
         onChange={(type) => change('place', placeAt(book, id, type))}
       />
@@ -150,7 +150,7 @@ interface NumberThatFitsProps {
 
 /** Under a parent, a number behind that one’s is offered. */
 function NumberThatFits({ account, onTake }: NumberThatFitsProps) {
-  const { book, mayChange, help } = useDesk();
+  const { book, mayChange, help } = useChartState();
   const fits = useMemo(() => numberUnderParent(book, account.id), [book, account.id]);
   if (fits === null || !mayChange || !help.bands) return null;
   return (
@@ -161,7 +161,7 @@ function NumberThatFits({ account, onTake }: NumberThatFitsProps) {
 }
 
 function ParentField({ account, change, at }: ChangesAt) {
-  const { book, mayChange, numbered } = useDesk();
+  const { book, mayChange, numbered } = useChartState();
   const { id, type, number } = account;
   const offered = possibleParents(book, id).map((each) => ({
     value: each.id,
@@ -189,9 +189,9 @@ type ChangeIt = ReturnType<typeof useSlipChanges>['change'];
 
 /** One sentence on what such an account is, with an example and its normal side. */
 function TypeHelp({ account }: { account: Account }) {
-  const { book, help, keptBack } = useDesk();
+  const { book, help, withheld } = useChartState();
   const type = typeOf(book.scheme, account.type);
-  if (!help.types || keptBack.has('types')) return null;
+  if (!help.types || withheld.has('types')) return null;
   if (!type)
     return (
       <p className={slipStyles['help']}>
@@ -212,7 +212,7 @@ function TypeHelp({ account }: { account: Account }) {
 
 /** An account like this one; an asset's accumulated depreciation. */
 function MoreActions({ account, change }: { account: Account; change: ChangeIt }) {
-  const { book } = useDesk();
+  const { book } = useChartState();
   const companion = companionOf(book, account.id);
   const { pathname } = useLocation();
   const documents = pathBeside(pathname, 'documents');
@@ -238,15 +238,15 @@ function MoreActions({ account, change }: { account: Account; change: ChangeIt }
 }
 
 function SlipActions({ account, change }: { account: Account; change: ChangeIt }) {
-  const desk = useDesk();
+  const chartState = useChartState();
   const { modal } = App.useApp();
   const { id, retired } = account;
-  const { book, mayChange } = desk;
+  const { book, mayChange } = chartState;
   // What can’t be deleted says why.
   const asks = !isUsed(book, id) && book.accounts.some((each) => each.parent === id);
   const remove = (children: 'lift' | 'refuse') => {
-    const next = rowAfter(desk, id);
-    if (change('rest', { kind: 'delete-account', id, children })) desk.select(next, 'closed');
+    const next = rowAfter(chartState, id);
+    if (change('rest', { kind: 'delete-account', id, children })) chartState.select(next, 'closed');
   };
   const askAboutChildren = () =>
     modal.confirm({
@@ -261,10 +261,10 @@ function SlipActions({ account, change }: { account: Account; change: ChangeIt }
     retired
       ? change('rest', { kind: 'bring-back-account', id })
       : askRetire([id], () => change('rest', { kind: 'retire-account', id }));
-  const done = () => desk.select(desk.selected, 'closed');
+  const done = () => chartState.select(chartState.selected, 'closed');
   return (
     <div className="slip-actions">
-      <Button onClick={() => desk.open('lines')}>See its entries</Button>
+      <Button onClick={() => chartState.open('lines')}>See its entries</Button>
       {mayChange && <Button onClick={setRetired}>{retired ? 'Bring back' : 'Retire'}</Button>}
       {mayChange && (
         <Button onClick={() => (asks ? askAboutChildren() : remove('refuse'))}>Delete</Button>

@@ -1,7 +1,7 @@
 import { bandOfType, freeNearby, inBand, type Account } from '@gleddo/core';
 import { Input } from 'antd';
 import { useFollowing } from '../../platform/kept/use-following';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import styles from './slip.module.css';
 
 interface NumberFieldProps {
@@ -11,7 +11,7 @@ interface NumberFieldProps {
 
 /** The account's number, with free ones nearby to be taken with a click. */
 export function NumberField({ account, onChange }: NumberFieldProps) {
-  const { book, taken, mayChange, help } = useDesk();
+  const { book, taken, mayChange, help } = useChartState();
   const [text, setText] = useFollowing(account.number ?? '');
   const plan = book.numberPlan;
   const band = plan && help.bands ? bandOfType(plan, book.scheme, account.type) : null;

@@ -14,7 +14,7 @@ import {
 } from '@gleddo/core';
 import { Input, Modal } from 'antd';
 import { useMoney } from '../../platform/figures/money';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import { useMemo, useState, type KeyboardEvent } from 'react';
 import placeStyles from './place.module.css';
 import slipStyles from './slip.module.css';
@@ -92,7 +92,7 @@ interface WhatMovesProps {
 
 /** What both statements would tell otherwise, before it is done. */
 function WhatMoves({ type, moves }: WhatMovesProps) {
-  const money = useMoney(useDesk().book);
+  const money = useMoney(useChartState().book);
   const found = useMemo(() => (type ? moves(type.id) : []), [type, moves]);
   if (found.length === 0) return null;
   return (

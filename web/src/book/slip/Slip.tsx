@@ -1,7 +1,7 @@
 import { accountOf } from '@gleddo/core';
 import { Suspense } from 'react';
 import { lazyView } from '../../platform/shell/lazy-view';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import { accountOfRow, accountRow } from '../chart-state/chart-order';
 import { useAside } from './use-aside';
 import styles from './slip.module.css';
@@ -14,11 +14,11 @@ export const slipAhead = ACCOUNT.ahead;
 
 /** The slip over the page opposite the selected account: what it is, where it stands, what can be done. */
 export function Slip() {
-  const desk = useDesk();
+  const chartState = useChartState();
   const [isAside, onPointerMove] = useAside();
-  const account = accountOf(desk.book, accountOfRow(desk.selected));
-  if (!account || desk.slip === 'closed') return null;
-  const isLeft = desk.list !== null || desk.order.left.includes(accountRow(account.id));
+  const account = accountOf(chartState.book, accountOfRow(chartState.selected));
+  if (!account || chartState.slip === 'closed') return null;
+  const isLeft = chartState.list !== null || chartState.order.left.includes(accountRow(account.id));
   return (
     <aside
       className={`${styles['sheet']} ${isLeft ? 'on-right' : 'on-left'} ${isAside ? 'is-aside' : ''}`}
@@ -28,12 +28,12 @@ export function Slip() {
       onKeyDown={(event) => {
         if (event.key !== 'Escape') return;
         event.stopPropagation();
-        desk.select(desk.selected, 'closed');
+        chartState.select(chartState.selected, 'closed');
       }}
     >
       <Suspense fallback={<div aria-busy="true" />}>
-        {desk.slip === 'lines' ? (
-          <LINES.View account={account} onBack={() => desk.open('account')} />
+        {chartState.slip === 'lines' ? (
+          <LINES.View account={account} onBack={() => chartState.open('account')} />
         ) : (
           <ACCOUNT.View key={account.id} account={account} />
         )}

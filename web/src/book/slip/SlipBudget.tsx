@@ -14,7 +14,7 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useFollowing } from '../../platform/kept/use-following';
 import { Refusal } from '../../platform/shell/Refusal';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import css from './slip-budget.module.css';
 
 interface SlipBudgetProps {
@@ -24,7 +24,7 @@ interface SlipBudgetProps {
 
 /** A budget for the year, and, where it is wanted, period by period; amounts on the account's normal side. */
 export function SlipBudget({ account, onSet }: SlipBudgetProps) {
-  const { book } = useDesk();
+  const { book } = useChartState();
   const [isOpen, setOpen] = useState(account.budgets.length > 0);
   const type = typeOf(book.scheme, account.type);
   return (
@@ -50,7 +50,7 @@ export function SlipBudget({ account, onSet }: SlipBudgetProps) {
 
 /** One field for each period; together they are the budget for the year. */
 function Periods({ account: { budgets }, onSet }: SlipBudgetProps) {
-  const { book } = useDesk();
+  const { book } = useChartState();
   const count = budgetPeriods(book);
   const set = (at: number, amount: Amount | null) => {
     const all = Array.from({ length: count }, (_, i) => (i === at ? amount : budgets[i]) ?? 0);
@@ -91,7 +91,7 @@ interface BudgetFieldProps {
 }
 
 function BudgetField({ id, placeholder, says, kept, onKeep }: BudgetFieldProps) {
-  const { book, mayChange } = useDesk();
+  const { book, mayChange } = useChartState();
   const digits = minorDigits(book.company.currency);
   const written = kept === null ? '' : formatDecimal(kept, digits).replace(/\.0+$/, '');
   const [text, setText] = useFollowing(written);

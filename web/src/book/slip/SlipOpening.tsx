@@ -11,7 +11,7 @@ import { useState } from 'react';
 import { longDay } from '../../platform/figures/days';
 import { AmountField } from '../opening/AmountField';
 import { Refusal } from '../../platform/shell/Refusal';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 
 interface SlipOpeningProps {
   readonly account: Account;
@@ -21,7 +21,7 @@ interface SlipOpeningProps {
 
 /** What an account stood at when the books began; of an asset that wears out, what it had lost by then, too. */
 export function SlipOpening({ account, onSet }: SlipOpeningProps) {
-  const { book } = useDesk();
+  const { book } = useChartState();
   const lost = book.accounts.find(
     ({ parent, type }) => parent === account.id && typeOf(book.scheme, type)?.role === GATHERING,
   );
@@ -45,7 +45,7 @@ interface OpeningFieldProps extends SlipOpeningProps {
 
 /** On the side on which the account usually stands; an amount on the other is shown and changed under Opening. */
 function OpeningField({ account, label, day, onSet }: OpeningFieldProps) {
-  const { book, mayChange } = useDesk();
+  const { book, mayChange } = useChartState();
   const [refused, setRefused] = useState<string | null>(null);
   const type = typeOf(book.scheme, account.type);
   const sign = signOf(type ? normalSide(book.scheme, type) : 'debit');

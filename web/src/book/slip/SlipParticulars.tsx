@@ -12,7 +12,7 @@ import {
 import { Input, Select } from 'antd';
 import { DayField } from '../../platform/figures/DayField';
 import { useFollowing } from '../../platform/kept/use-following';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 import { ACTIVITIES } from '../scheme/activities';
 import { SlipBudget } from './SlipBudget';
 import { SlipOpening } from './SlipOpening';
@@ -39,14 +39,14 @@ const TAX_FIELDS = [
 
 /** What an account is besides its place: its part of the cash flow, a description, taxes, a budget. */
 export function SlipParticulars({ account, onChange, onOpening }: ParticularsProps) {
-  const { book, mayChange, keptBack, help } = useDesk();
+  const { book, mayChange, withheld, help } = useChartState();
   const set = (rest: Partial<Particulars>) => onChange(described(account, rest));
   return (
     <>
       <CashFlow account={account} onSet={set} />
       <Description account={account} onSet={set} />
       {TAX_FIELDS.map(([list, field, name]) =>
-        keptBack.has('taxes') || book.taxLists[list].length === 0 ? null : (
+        withheld.has('taxes') || book.taxLists[list].length === 0 ? null : (
           <TaxChoice
             key={field}
             name={name}
@@ -72,7 +72,7 @@ interface FieldProps {
 }
 
 function CashFlow({ account, onSet }: FieldProps) {
-  const { book, mayChange } = useDesk();
+  const { book, mayChange } = useChartState();
   const usual = activityOf(book, { ...account, cashFlow: null });
   const name = ACTIVITIES.find((each) => each.value === usual)?.label ?? '';
   return (
@@ -113,7 +113,7 @@ interface TextFieldProps {
 
 /** A few words on the account, kept when the field is left. */
 function TextField({ id, label, placeholder, most, kept, onKeep }: TextFieldProps) {
-  const { mayChange } = useDesk();
+  const { mayChange } = useChartState();
   const [text, setText] = useFollowing(kept ?? '');
   return (
     <>
@@ -162,7 +162,7 @@ function TaxChoice({ name, items, value, disabled, onChoose }: TaxChoiceProps) {
 
 /** Of an expense that others bear: on which income account it is charged on to them. */
 function ChargedOn({ account, onSet }: FieldProps) {
-  const { book, mayChange } = useDesk();
+  const { book, mayChange } = useChartState();
   if (sectionOfAccount(book, account)?.class !== 'expense') return null;
   const incomes = book.accounts.filter(
     (each) => !each.retired && sectionOfAccount(book, each)?.class === 'income',
@@ -186,7 +186,7 @@ function ChargedOn({ account, onSet }: FieldProps) {
 
 /** When it takes entries: always, from a day on, or never, since it only heads others. */
 function TakesEntries({ account, onSet }: FieldProps) {
-  const { book, mayChange } = useDesk();
+  const { book, mayChange } = useChartState();
   const { headsOnly, usedFrom } = account;
   const value = headsOnly ? 'never' : usedFrom === null ? 'always' : 'later';
   const choose = (when: string) =>
@@ -227,7 +227,7 @@ const TAKES = [
 
 /** The particulars of a money account at its bank, made up. */
 function BankDetails({ account, onSet }: FieldProps) {
-  const { book } = useDesk();
+  const { book } = useChartState();
   if (typeOf(book.scheme, account.type)?.role !== 'cash') return null;
   return (
     <TextField

@@ -1,6 +1,6 @@
 import type { Account, Operation, Side } from '@gleddo/core';
 import { Radio } from 'antd';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 
 interface StatedSideProps {
   readonly account: Account;
@@ -9,7 +9,7 @@ interface StatedSideProps {
 
 /** The question an exercise may ask beside the place: on which side does it usually stand? */
 export function StatedSide({ account, onChange }: StatedSideProps) {
-  const { mayChange } = useDesk();
+  const { mayChange } = useChartState();
   return (
     <>
       <span className="label" id="slip-side">

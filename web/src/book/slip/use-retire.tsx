@@ -1,10 +1,10 @@
 import { accountOf, reservedRefusals, retireNotices } from '@gleddo/core';
 import { App } from 'antd';
-import { useDesk } from '../chart-state/chart-desk';
+import { useChartState } from '../chart-state/chart-state';
 
 /** Retires accounts after a warning where one still stands at an amount; what is refused is not asked about. */
 export function useRetire() {
-  const { book } = useDesk();
+  const { book } = useChartState();
   const { modal } = App.useApp();
   return (ids: readonly string[], retire: () => void): void => {
     const accounts = ids.flatMap((id) => accountOf(book, id) ?? []);

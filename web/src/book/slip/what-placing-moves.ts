@@ -1,11 +1,11 @@
 import { apply, whatMoves, type Moved, type Operation, type Result } from '@gleddo/core';
-import type { ChartDesk } from '../chart-state/chart-desk';
+import type { ChartState } from '../chart-state/chart-state';
 
 const NOTHING: readonly Moved[] = [];
 
 /** What a change of places would move on both statements; nothing where figures are kept back. */
 export function whatPlacingMoves(
-  { book, help, period }: Pick<ChartDesk, 'book' | 'help' | 'period'>,
+  { book, help, period }: Pick<ChartState, 'book' | 'help' | 'period'>,
   change: Result<Operation>,
 ): readonly Moved[] {
   if (!help.totals || !change.ok) return NOTHING;

@@ -12,7 +12,7 @@ import { pathBeside } from '../../platform/shell/path-beside';
 import { FigureLink } from './FigureLink';
 import css from './statements.module.css';
 import type { Compared } from './use-compared';
-import { useNumbered } from '../open-book/kept-back';
+import { useNumbered } from '../open-book/withheld';
 import comparedStyles from './compared.module.css';
 
 type HeadRowProps = Compared & { says(period: Period): string };

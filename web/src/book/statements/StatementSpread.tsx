@@ -16,7 +16,7 @@ import { Page, Spread } from '../spread/Spread';
 import { HeadRow, PlainRow, StatementSection } from './StatementSection';
 import styles from './compared.module.css';
 import { useCompared, type Compared, type StatementSpreadProps } from './use-compared';
-import { useNumbered } from '../open-book/kept-back';
+import { useNumbered } from '../open-book/withheld';
 
 /** Balance sheet and profit and loss with subtotals, at any date and level, beside another date if asked. */
 export function StatementSpread(props: StatementSpreadProps) {

@@ -11,7 +11,7 @@ import css from './statements.module.css';
 import { WhatHappened } from './WhatHappened';
 import type { Choice } from './use-choice';
 import { byAccount, useDepths } from './use-compared';
-import { useNumbered } from '../open-book/kept-back';
+import { useNumbered } from '../open-book/withheld';
 
 const LINE = lazyView(() => import('./CourseLine').then((m) => m.CourseLine));
 

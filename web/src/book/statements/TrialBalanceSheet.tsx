@@ -4,7 +4,7 @@ import type { Money } from '../../platform/figures/money';
 import { TableHead } from '../../platform/figures/TableHead';
 import { TrialForms } from './TrialForms';
 import type { Choice } from './use-choice';
-import { useNumbered } from '../open-book/kept-back';
+import { useNumbered } from '../open-book/withheld';
 
 interface TrialBalanceProps {
   readonly book: Book;

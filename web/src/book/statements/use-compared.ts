@@ -54,7 +54,8 @@ export function useDepths(book: Book): Pick<Compared, 'depths' | 'firstId'> {
 
 /** What is told, by the account in whose place. */
 export function byAccount(all: readonly LooksWrong[]): Compared['apparent'] {
-  const told = new Map<string, LooksWrong[]>();
-  for (const each of all) told.set(each.account, [...(told.get(each.account) ?? []), each]);
-  return told;
+  const described = new Map<string, LooksWrong[]>();
+  for (const each of all)
+    described.set(each.account, [...(described.get(each.account) ?? []), each]);
+  return described;
 }

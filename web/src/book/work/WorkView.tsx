@@ -2,7 +2,7 @@ import { Suspense } from 'react';
 import { NavLink } from 'react-router';
 import { useOpenBook } from '../open-book/open-book';
 import { ProfileView } from '../profile/ProfileView';
-import { Mended } from '../../platform/shell/Mended';
+import { Recovering } from '../../platform/shell/Recovering';
 import { lazyView, type LazyView } from '../../platform/shell/lazy-view';
 
 const CHART = lazyView(() => import('../chart/ChartView').then((m) => m.ChartView));
@@ -69,11 +69,11 @@ export function TryTabs({ base, parts = TRY_PARTS }: WorkTabsProps) {
 export function WorkView({ part }: { part: string }) {
   const { View } = VIEWS[part] ?? CHART;
   return (
-    <Mended what={part}>
+    <Recovering what={part}>
       <Suspense fallback={<div className="book-desk" aria-busy="true" />}>
         <View key={part} />
       </Suspense>
-    </Mended>
+    </Recovering>
   );
 }
 
@@ -82,13 +82,13 @@ interface KeptBookProps {
   readonly bookId: string;
   readonly part: string;
   /** The leaf of its profile. */
-  readonly leaf: string;
+  readonly inner: string;
 }
 
 /** One part of a book that an instructor keeps, its profile among them. */
-export function KeptBookView({ base, bookId, part, leaf }: KeptBookProps) {
+export function KeptBookView({ base, bookId, part, inner }: KeptBookProps) {
   return part === 'profile' ? (
-    <ProfileView {...{ base, bookId, leaf }} />
+    <ProfileView {...{ base, bookId, inner }} />
   ) : (
     <WorkView part={part} />
   );

@@ -1,7 +1,7 @@
 import type { GuideAnswer } from '@gleddo/contract';
 import { useMemo, useState, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
-import { KeptBack } from '../../book/open-book/kept-back';
+import { Withheld } from '../../book/open-book/withheld';
 import { TrayPlace } from '../../book/chart/tray-place';
 import { Brief } from '../../book/words/Brief';
 import { kept, keepFor } from '../../platform/kept/kept-here';
@@ -9,7 +9,7 @@ import { Asking } from '../../platform/shell/Asking';
 import { WorkView } from '../../book/work/WorkView';
 import styles from './guide.module.css';
 import { SHEET_SIDES, SourceSheets, type SheetSide } from './SourceSheets';
-import { currentOf, keptBack } from './step-state';
+import { currentOf, withheld } from './step-state';
 import { StepList } from './StepList';
 import { useGuide } from './use-guide';
 import { useGuiding } from './use-guiding';
@@ -54,7 +54,7 @@ function Guided({ base, part, brief, answer }: GuidedWorkProps & { answer: Guide
   const [side, setSide] = useSide();
   const [params] = useSearchParams();
   const { steps, sheets } = answer.guide;
-  const back = useMemo(() => keptBack(steps, answer.place), [steps, answer.place]);
+  const back = useMemo(() => withheld(steps, answer.place), [steps, answer.place]);
   const wanted = currentOf(steps, answer.place)?.sheets ?? [];
   if (params.has('sheets'))
     return (
@@ -70,9 +70,9 @@ function Guided({ base, part, brief, answer }: GuidedWorkProps & { answer: Guide
           <div className={styles['work']}>
             {place && (
               <TrayPlace value={place}>
-                <KeptBack value={back}>
+                <Withheld value={back}>
                   <WorkView part={part} />
-                </KeptBack>
+                </Withheld>
               </TrayPlace>
             )}
           </div>

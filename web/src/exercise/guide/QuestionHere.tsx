@@ -7,16 +7,20 @@ import { useGuide, useGuideChanges } from './use-guide';
 interface QuestionHereProps {
   readonly id: string;
   /** What is asked anew once it is answered. */
-  readonly told: readonly string[];
+  readonly described: readonly string[];
 }
 
 /** One question of the open book, answered where it is spoken of. */
-export function QuestionHere({ id, told }: QuestionHereProps) {
+export function QuestionHere({ id, described }: QuestionHereProps) {
   const guide = useGuide();
-  return guide.data ? <Here answer={guide.data} id={id} told={told} /> : <Refusal of={guide} />;
+  return guide.data ? (
+    <Here answer={guide.data} id={id} described={described} />
+  ) : (
+    <Refusal of={guide} />
+  );
 }
 
-function Here({ answer, id, told }: QuestionHereProps & { readonly answer: GuideAnswer }) {
+function Here({ answer, id, described }: QuestionHereProps & { readonly answer: GuideAnswer }) {
   const { put } = useGuideChanges();
   const queries = useQueryClient();
   const question = answer.guide.steps
@@ -31,7 +35,7 @@ function Here({ answer, id, told }: QuestionHereProps & { readonly answer: Guide
         onAnswer={(given) =>
           put.mutate(
             { question: id, answer: given },
-            { onSuccess: () => queries.invalidateQueries({ queryKey: [...told] }) },
+            { onSuccess: () => queries.invalidateQueries({ queryKey: [...described] }) },
           )
         }
       />

@@ -1,5 +1,5 @@
 import type { GuidePlace } from '@gleddo/contract';
-import type { Brought, StepShown } from '@gleddo/core';
+import type { Revealed, StepShown } from '@gleddo/core';
 
 /** How a tick by hand is named. */
 export const tickOfStep = (step: string): string => `step ${step}`;
@@ -60,7 +60,7 @@ function furthest(steps: readonly StepShown[], place: GuidePlace): number {
 }
 
 /** What no step so far has brought in, of what a step does bring in. */
-export function keptBack(steps: readonly StepShown[], place: GuidePlace): ReadonlySet<Brought> {
+export function withheld(steps: readonly StepShown[], place: GuidePlace): ReadonlySet<Revealed> {
   const later = steps.slice(furthest(steps, place) + 1);
   return new Set(later.flatMap(({ brings }) => brings));
 }

@@ -32,7 +32,7 @@ export function useGuideChanges() {
     onSuccess: again,
   });
   const goOn = useMutation({
-    mutationFn: (step: string) => post(`${path}/go-on`, { step }),
+    mutationFn: (step: string) => post(`${path}/skip-ahead`, { step }),
     onSuccess: again,
   });
   const placing = ['place', answer.id] as const;

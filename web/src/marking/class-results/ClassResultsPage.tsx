@@ -16,7 +16,7 @@ import { ByCheck } from './ByCheck';
 import { ByStudent } from './ByStudent';
 import { CheckingBar } from './CheckingBar';
 import { ClassMarkSheets } from './ClassMarkSheets';
-import { ForeignFigures } from './ForeignFigures';
+import { CopiedFigures } from './CopiedFigures';
 import { GiveBackDialog } from './GiveBackDialog';
 import { Matrix } from './Matrix';
 import { KeyVersions } from './KeyVersions';
@@ -78,7 +78,7 @@ function WholeClass({ results }: { results: ClassResults }) {
       <div>
         <Placements results={results} />
         <MissedMost results={results} />
-        <ForeignFigures exerciseId={results.exerciseId} />
+        <CopiedFigures exerciseId={results.exerciseId} />
       </div>
     </div>
   );

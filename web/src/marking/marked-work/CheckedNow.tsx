@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import type { RehearsalMarks } from '@gleddo/contract';
+import type { TrialRunMarks } from '@gleddo/contract';
 import { useEffect, type ReactNode } from 'react';
 import { useOpenBook } from '../../book/open-book/open-book';
 import { Asking } from '../../platform/shell/Asking';
@@ -23,6 +23,6 @@ export function CheckedNow<T>({ ask, what, children }: CheckedNowProps<T>) {
 }
 
 /** The open book with all that was found of it. */
-export function MarkedNow(marks: RehearsalMarks) {
+export function MarkedNow(marks: TrialRunMarks) {
   return <OwnMarked work={useOpenBook().book} notes={[]} {...marks} />;
 }

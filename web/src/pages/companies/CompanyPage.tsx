@@ -6,7 +6,7 @@ import { KEPT_PARTS, KeptBookView, WorkTabs } from '../../book/work/WorkView';
 
 /** A practice company: profile, chart, opening, journal, statements, live. */
 export default function CompanyPage() {
-  const { bookId = '', part = '', leaf = '' } = useParams();
+  const { bookId = '', part = '', inner = '' } = useParams();
   const base = `/companies/${bookId}`;
   if (!KEPT_PARTS.some(([known]) => known === part))
     return <Navigate to={`${base}/chart`} replace />;
@@ -14,7 +14,7 @@ export default function CompanyPage() {
     <OpenBook id={bookId} key={bookId}>
       <CompanyHead base={base} bookId={bookId} />
       <BookSays />
-      <KeptBookView {...{ base, bookId, part, leaf }} />
+      <KeptBookView {...{ base, bookId, part, inner }} />
     </OpenBook>
   );
 }

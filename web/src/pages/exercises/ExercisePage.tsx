@@ -28,14 +28,14 @@ const TABS = [
 
 /** An exercise: brief, starting point, answer key, checks with points, handing out. */
 export default function ExercisePage() {
-  const { id = '', tab = 'brief', part, leaf = '' } = useParams();
+  const { id = '', tab = 'brief', part, inner = '' } = useParams();
   const exercise = useExercise(id);
   if (!exercise.data) return <Asking of={exercise} what="The exercise" />;
   if (tab === 'start' || tab === 'key')
     return part === undefined ? (
       <Navigate to={`/exercises/${id}/${tab}/chart`} replace />
     ) : (
-      <BookOfExercise exercise={exercise.data} which={tab} part={part} leaf={leaf} />
+      <BookOfExercise exercise={exercise.data} which={tab} part={part} inner={inner} />
     );
   return (
     <>
@@ -76,7 +76,7 @@ interface BookOfExerciseProps {
   readonly exercise: ExerciseAnswer;
   readonly which: 'start' | 'key';
   readonly part: string;
-  readonly leaf: string;
+  readonly inner: string;
 }
 
 const SAYS = {
@@ -84,7 +84,7 @@ const SAYS = {
   key: 'Your own finished book. A change makes a new version; work checked before keeps its marks until it is checked again.',
 } as const;
 
-function BookOfExercise({ exercise, which, part, leaf }: BookOfExerciseProps) {
+function BookOfExercise({ exercise, which, part, inner }: BookOfExerciseProps) {
   const base = `/exercises/${exercise.id}/${which}`;
   const bookId = which === 'start' ? exercise.startBookId : exercise.keyBookId;
   return (
@@ -99,7 +99,7 @@ function BookOfExercise({ exercise, which, part, leaf }: BookOfExerciseProps) {
           </div>
         </div>
         <BookSays />
-        <KeptBookView {...{ base, bookId, part, leaf }} />
+        <KeptBookView {...{ base, bookId, part, inner }} />
       </OpenBook>
     </>
   );

@@ -30,7 +30,7 @@ function LetThemGoOn({ exercise, steps }: LetThemGoOnProps) {
   const [step, setStep] = useState<string | null>(null);
   const [tries, setTries] = useState<readonly string[]>([]);
   const go = useMutation({
-    mutationFn: () => post(`exercises/${exercise.id}/let-go-on`, { step: step ?? '', tries }),
+    mutationFn: () => post(`exercises/${exercise.id}/let-skip-ahead`, { step: step ?? '', tries }),
   });
   return (
     <section className="paper" aria-label="Let them go on">

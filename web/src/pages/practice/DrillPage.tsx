@@ -2,7 +2,7 @@ import type { DrillStanding } from '@gleddo/contract';
 import {
   DISTINCTIONS,
   DRILL_ASKS,
-  drillTold,
+  drillFeedback,
   type Distinction,
   type DrillQuestion,
 } from '@gleddo/core';
@@ -17,7 +17,7 @@ import { PageHead } from '../../platform/shell/PageHead';
 import { Refusal } from '../../platform/shell/Refusal';
 import styles from './practice.module.css';
 import { questionsOf, roundWanted, type Answered, type RoundWanted } from './round';
-import { Told } from './Told';
+import { Feedback } from './Feedback';
 import { Tray } from './Tray';
 import { drillBy, useAnswer, useDrills } from './use-drills';
 
@@ -55,8 +55,8 @@ function useRound({ wanted, standing }: RoundProps) {
   const give = (question: DrillQuestion, answer: string) => {
     const by = drillBy(wanted.words);
     if (!by) return;
-    const told = drillTold(question, answer, by);
-    setAnswered((before) => [...before, { question, answer, told }]);
+    const described = drillFeedback(question, answer, by);
+    setAnswered((before) => [...before, { question, answer, described }]);
     const token = nanoid();
     kept.mutate({ token, name: question.name.id, kind: question.kind, answer });
   };
@@ -132,7 +132,7 @@ function OneByOne({ question, answered, onAnswer, onNext }: OneByOneProps) {
       <Options {...{ question, answered, onAnswer }} />
       {answered && (
         <>
-          <Told {...answered.told} />
+          <Feedback {...answered.described} />
           <Button ref={next} type="primary" onClick={onNext}>
             Next
           </Button>
@@ -160,12 +160,12 @@ const Options = ({ question, answered, onAnswer }: Omit<OneByOneProps, 'onNext'>
 );
 
 function lookOf(id: string, answered: Answered | null): string {
-  if (answered?.told.rightOption === id) return styles['right'] ?? '';
+  if (answered?.described.rightOption === id) return styles['right'] ?? '';
   return answered?.answer === id ? (styles['wrong'] ?? '') : '';
 }
 
 function Done({ answered, onAgain }: { answered: readonly Answered[]; onAgain(): void }) {
-  const missed = answered.filter(({ told }) => !told.isRight);
+  const missed = answered.filter(({ described }) => !described.isRight);
   return (
     <>
       <h2>
@@ -173,9 +173,9 @@ function Done({ answered, onAgain }: { answered: readonly Answered[]; onAgain():
       </h2>
       {missed.length > 0 && <p>These come again soon:</p>}
       <ul>
-        {missed.map(({ question, told }) => (
+        {missed.map(({ question, described }) => (
           <li key={question.name.id}>
-            <strong>{question.name.name}</strong>: {told.right}. {told.says}
+            <strong>{question.name.name}</strong>: {described.right}. {described.says}
           </li>
         ))}
       </ul>

@@ -29,14 +29,14 @@ function PracticeChecked({ id }: { id: string }) {
   return (
     <CheckedNow ask={() => post(`practices/${id}/check`)} what="What was found">
       {(checked) =>
-        checked.told === 'all' ? <MarkedNow {...checked.marks} /> : <SoFar {...checked} />
+        checked.described === 'all' ? <MarkedNow {...checked.marks} /> : <SoFar {...checked} />
       }
     </CheckedNow>
   );
 }
 
 /** What is told as long as the exercise itself is still to be handed in. */
-function SoFar({ points, of, found }: Extract<PracticeCheck, { told: 'so-far' }>) {
+function SoFar({ points, of, found }: Extract<PracticeCheck, { described: 'so-far' }>) {
   return (
     <main className="desk">
       <section className="paper" aria-label="What was found">

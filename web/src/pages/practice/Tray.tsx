@@ -2,7 +2,7 @@ import type { DrillQuestion } from '@gleddo/core';
 import { Radio } from 'antd';
 import type { Answered } from './round';
 import styles from './practice.module.css';
-import { Told } from './Told';
+import { Feedback } from './Feedback';
 
 interface TrayProps {
   readonly questions: readonly DrillQuestion[];
@@ -27,7 +27,7 @@ export function Tray({ questions, answered, give }: TrayProps) {
               options={question.options.map(({ id, name }) => ({ value: id, label: name }))}
               onChange={(event) => give(question, event.target.value as string)}
             />
-            {done && <Told {...done.told} />}
+            {done && <Feedback {...done.described} />}
           </li>
         );
       })}

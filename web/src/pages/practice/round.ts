@@ -6,7 +6,7 @@ import {
   type DrillAnswer,
   type DrillKind,
   type DrillQuestion,
-  type DrillTold,
+  type DrillFeedback,
   type Words,
 } from '@gleddo/core';
 import { drillBy } from './use-drills';
@@ -55,5 +55,5 @@ export function questionsOf(
 export interface Answered {
   readonly question: DrillQuestion;
   readonly answer: string;
-  readonly told: DrillTold;
+  readonly described: DrillFeedback;
 }

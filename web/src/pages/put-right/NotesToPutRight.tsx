@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import type { MendedCheck, MyTryDetail } from '@gleddo/contract';
+import type { CorrectedCheck, MyTryDetail } from '@gleddo/contract';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -61,7 +61,7 @@ export function NotesToPutRight({ mine, base }: NotesToPutRightProps) {
   );
 }
 
-function Head({ checked: { points, of }, open }: { checked: MendedCheck; open: number }) {
+function Head({ checked: { points, of }, open }: { checked: CorrectedCheck; open: number }) {
   return (
     <div className={styles['head']} aria-live="polite">
       <h2>{open === 0 ? 'All is put right' : `${counted(open, 'note')} to put right`}</h2>
@@ -98,7 +98,7 @@ function NoteRow({ note: { fault, state }, isCurrent, to, onChoose }: NoteRowPro
         <>
           {fault.says !== '' && <p>{fault.says}</p>}
           {fault.subject.kind === 'question' ? (
-            <QuestionHere id={fault.subject.id} told={CHECKED} />
+            <QuestionHere id={fault.subject.id} described={CHECKED} />
           ) : (
             <Link to={to}>Go there</Link>
           )}
@@ -112,7 +112,7 @@ interface NextNoteProps {
   readonly base: string;
   readonly open: readonly WalkNote[];
   readonly current: WalkNote | null;
-  readonly pairs: MendedCheck;
+  readonly pairs: CorrectedCheck;
   choose(ref: string): void;
 }
 

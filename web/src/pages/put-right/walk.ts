@@ -1,4 +1,4 @@
-import type { MendedCheck, ShownResult } from '@gleddo/contract';
+import type { CorrectedCheck, ShownResult } from '@gleddo/contract';
 
 /** A note of the work that was given back, and what has become of it in the copy. */
 export interface WalkNote {
@@ -18,7 +18,7 @@ const notMet = (results: readonly ShownResult[]): readonly ShownResult[] =>
   ].toReversed();
 
 /** The notes in their order, then what has come up in the copy alone. */
-export function walkOf(before: readonly ShownResult[], now: MendedCheck): readonly WalkNote[] {
+export function walkOf(before: readonly ShownResult[], now: CorrectedCheck): readonly WalkNote[] {
   const open = new Map(notMet(now.results).map((each) => [each.ref, each]));
   const first = notMet(before);
   const known = new Set(first.map(({ ref }) => ref));
@@ -34,7 +34,7 @@ export function walkOf(before: readonly ShownResult[], now: MendedCheck): readon
 }
 
 /** Where what a note is about is worked on: under the address of the copy. */
-export function placeOf(fault: ShownResult, { pairs }: Pick<MendedCheck, 'pairs'>): string {
+export function placeOf(fault: ShownResult, { pairs }: Pick<CorrectedCheck, 'pairs'>): string {
   if (fault.check.startsWith('entry.')) return 'journal';
   if (fault.check.startsWith('opening.')) return 'opening';
   if (fault.check.startsWith('statement.')) return 'statements';

@@ -24,8 +24,8 @@ const OPTIONS: Readonly<Record<Kind, (book: Book) => Option[]>> = {
         value: id,
         label: `${longDay(date)} ${text || reference}`,
       })),
-  documents: ({ dealings }) =>
-    (dealings?.documents ?? []).map(({ id, date, kind, text }) => ({
+  documents: ({ subledgers }) =>
+    (subledgers?.documents ?? []).map(({ id, date, kind, text }) => ({
       value: id,
       label: `${longDay(date)} ${KIND_FACTS[kind].name} ${text}`.trim(),
     })),

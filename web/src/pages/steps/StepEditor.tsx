@@ -1,4 +1,4 @@
-import { BROUGHT, type Brought, type Step } from '@gleddo/core';
+import { REVEALED, type Revealed, type Step } from '@gleddo/core';
 import { Button, Input, Select } from 'antd';
 import { AskedPicker } from './AskedPicker';
 import { CheckFigures } from './CheckFigures';
@@ -67,7 +67,7 @@ const Titles = ({ step, onStep }: TitlesProps) => (
   </div>
 );
 
-const BROUGHT_NAMES: Readonly<Record<Brought, string>> = {
+const BROUGHT_NAMES: Readonly<Record<Revealed, string>> = {
   numbers: 'Account numbers',
   types: 'Types within a section',
   taxes: 'Tax lines and codes',
@@ -82,14 +82,14 @@ const BringsIn = ({ step, onStep }: TitlesProps) => (
       aria-label="Brings in"
       style={{ width: '100%' }}
       placeholder="nothing: all is there from the beginning"
-      options={BROUGHT.map((value) => ({ value, label: BROUGHT_NAMES[value] }))}
+      options={REVEALED.map((value) => ({ value, label: BROUGHT_NAMES[value] }))}
       value={step.brings ?? []}
-      onChange={(brings: Brought[]) => onStep(bringing(step, brings))}
+      onChange={(brings: Revealed[]) => onStep(bringing(step, brings))}
     />
   </label>
 );
 
-function bringing({ brings: _, ...step }: Step, brings: Brought[]): Step {
+function bringing({ brings: _, ...step }: Step, brings: Revealed[]): Step {
   return brings.length === 0 ? step : { ...step, brings };
 }
 

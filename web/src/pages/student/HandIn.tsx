@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { post } from '../../platform/api/client';
 import { untilThere } from '../../platform/api/try-again';
 import { useOpenBook } from '../../book/open-book/open-book';
-import { keptBackNow } from '../../exercise/guide/kept-back-now';
+import { withheldNow } from '../../exercise/guide/withheld-now';
 import { Refusal } from '../../platform/shell/Refusal';
 
 /** Hands the work in, after a look at what is still open in it. */
@@ -24,7 +24,7 @@ export function HandIn({ mine }: { mine: MyTryDetail }) {
     },
     onError: () => void queries.invalidateQueries({ queryKey: ['mine', mine.exerciseId] }),
   });
-  const asksTypes = !keptBackNow(queries, answer.id).has('types');
+  const asksTypes = !withheldNow(queries, answer.id).has('types');
   const points = open ? stillOpen(book, { asksSides: answer.help.asksSides, asksTypes }) : [];
   return (
     <>

@@ -68,7 +68,7 @@ function Begin({ mine }: { mine: MyTryDetail }) {
         brief={mine.brief}
         says="You get a book of your own. It is saved as you go; hand it in when you are ready."
         begin={begin}
-        {...(mine.mayFile ? { besides: <OtherWay mine={mine} /> } : {})}
+        {...(mine.mayFile ? { besides: <EquivalentEntries mine={mine} /> } : {})}
       />
     </>
   );
@@ -90,7 +90,7 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
               {mine.checkWhileWorking && (
                 <InterimCheck exerciseId={mine.exerciseId} asks={mine.asks} />
               )}
-              {mine.mayFile && <OtherWay mine={mine} />}
+              {mine.mayFile && <EquivalentEntries mine={mine} />}
               <HandIn mine={mine} />
             </>
           ) : (
@@ -117,7 +117,7 @@ const WorkOf = ({ base, mine, part }: { base: string; mine: MyTryDetail; part: s
   );
 
 /** What reads files is fetched only where one may be handed in. */
-const OtherWay = ({ mine }: { mine: MyTryDetail }) => (
+const EquivalentEntries = ({ mine }: { mine: MyTryDetail }) => (
   <Suspense fallback={null}>
     <HAND_IN_FILE.View mine={mine} />
   </Suspense>

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Refusal } from '../../platform/shell/Refusal';
 import { FaultCounts } from '../making/FaultCounts';
 import { FIRST_PLANTING } from '../making/first-planting';
-import type { Begin } from './use-rehearsal';
+import type { Begin } from './use-trial-run';
 
 /** Plants faults in a copy of the key: its marks, notes and causes are seen before students make such faults. */
 export function SpoilCopy({ begin }: { begin: Begin }) {

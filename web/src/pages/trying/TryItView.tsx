@@ -1,4 +1,4 @@
-import type { ExerciseAnswer, Rehearsal } from '@gleddo/contract';
+import type { ExerciseAnswer, TrialRun } from '@gleddo/contract';
 import { Button, Popconfirm } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Navigate } from 'react-router';
@@ -14,12 +14,12 @@ import { BookSays, BookTools } from '../../book/work/BookTools';
 import { TRY_PARTS, TryTabs } from '../../book/work/WorkView';
 import { OfSeed } from '../own-figures/OfSeed';
 import { SpoilCopy } from './SpoilCopy';
-import { useRehearsal } from './use-rehearsal';
+import { useTrialRun } from './use-trial-run';
 
 const BEGINNING =
   'You get a book from the starting point, with the help that students have, and marks at any moment. It counts nowhere; nobody else sees it.';
 
-const whatItIs = ({ spoilt, seed }: Rehearsal): string => {
+const whatItIs = ({ spoilt, seed }: TrialRun): string => {
   if (spoilt) return 'a spoilt copy of the key';
   return seed === null ? 'yours counts nowhere' : `yours counts nowhere · seed ${seed}`;
 };
@@ -36,13 +36,13 @@ interface TryItProps {
 
 /** The exercise as a student has it, to be tried by the instructor: it counts nowhere. */
 export function TryItView({ exercise, part }: TryItProps) {
-  const own = useRehearsal(exercise.id);
+  const own = useTrialRun(exercise.id);
   const [seed, setSeed] = useState<number | null>(null);
   const ofSeed = isDrawn(exercise) && <OfSeed key="seed" seed={seed} onSeed={setSeed} />;
   const base = `/exercises/${exercise.id}/try`;
-  const { rehearsal, begin } = own;
-  if (!rehearsal.data) return <Asking of={rehearsal} what="Your try" />;
-  const { bookId, spoilt } = rehearsal.data;
+  const { trialRun, begin } = own;
+  if (!trialRun.data) return <Asking of={trialRun} what="Your try" />;
+  const { bookId, spoilt } = trialRun.data;
   const beginBy = { ...begin, mutate: () => begin.mutate({ seed }) };
   if (bookId === null)
     return (
@@ -64,7 +64,7 @@ export function TryItView({ exercise, part }: TryItProps) {
         part={part}
         base={base}
         own={own}
-        says={whatItIs(rehearsal.data)}
+        says={whatItIs(trialRun.data)}
       >
         <BeginAgain isPending={begin.isPending} onBegin={beginBy.mutate}>
           {ofSeed}
@@ -76,7 +76,7 @@ export function TryItView({ exercise, part }: TryItProps) {
 
 interface BegunTryProps extends TryItProps {
   readonly base: string;
-  readonly own: ReturnType<typeof useRehearsal>;
+  readonly own: ReturnType<typeof useTrialRun>;
   readonly says: string;
   /** How it is begun again. */
   readonly children: ReactNode;
@@ -96,7 +96,7 @@ const BegunTry = ({ exercise, part, base, own, says, children }: BegunTryProps) 
     <BookSays />
     {part === 'marks' ? (
       <CheckedNow
-        ask={() => post(`exercises/${exercise.id}/rehearsal/check`)}
+        ask={() => post(`exercises/${exercise.id}/trial-run/check`)}
         what="What the checks say"
       >
         {(marks) => <MarkedNow {...marks} />}
