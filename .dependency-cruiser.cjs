@@ -50,8 +50,14 @@ module.exports = {
     {
       name: 'by-the-one-door',
       severity: 'error',
-      from: { path: '^(contract|server|cli|web)/src' },
+      from: { path: '^(contract|server|cli|web)/src', pathNot: '^server/src/demo/' },
       to: { path: '^(core|contract)/src/(?!index\\.ts$)', pathNot: '^contract/src' },
+    },
+    {
+      name: 'nothing-that-runs-for-a-school-needs-the-demo',
+      severity: 'error',
+      from: { path: '^(core|contract|server|cli|web)/src', pathNot: '^(core|server)/src/demo/' },
+      to: { path: '^(core|server)/src/demo/', dependencyTypesNot: ['dynamic-import'] },
     },
   ],
   options: {

@@ -5,12 +5,12 @@ import {
   keyOf,
   readIncoming,
   tableIn,
-  ternIsland,
   workFromTable,
   type AnswerKey,
   type Result,
   type TableWork,
 } from '@gleddo/core';
+import { ternIsland } from '@gleddo/core/demo';
 import { LAYOUTS, type Cells } from './layouts.js';
 import { rowsOf, WRITINGS, type Row } from './sheets.js';
 

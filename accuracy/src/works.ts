@@ -1,13 +1,5 @@
-import {
-  closingEntries,
-  juniperLane,
-  keyOf,
-  nurseryYear,
-  pollardRow,
-  ternIsland,
-  type AnswerKey,
-  type Book,
-} from '@gleddo/core';
+import { closingEntries, keyOf, type AnswerKey, type Book } from '@gleddo/core';
+import { juniperLane, nurseryYear, pollardRow, ternIsland } from '@gleddo/core/demo';
 import { Chance } from './chance.js';
 import { PLANTS } from './faults.js';
 import { HARMLESS } from './harmless.js';

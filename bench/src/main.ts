@@ -11,7 +11,6 @@ import {
   courseOf,
   keyOf,
   ledgerSheet,
-  nurseryYear,
   readBook,
   spreadFigures,
   trialMovement,
@@ -20,6 +19,7 @@ import {
   writeBook,
   type Book,
 } from '@gleddo/core';
+import { nurseryYear } from '@gleddo/core/demo';
 import { bookOf, workOn } from './books.js';
 import { beside, median, report } from './measure.js';
 

@@ -8,13 +8,13 @@ import {
   ownKey,
   readExercise,
   startingPoint,
-  ternIsland,
   USUAL_RULES,
   writeBook,
   writeExercise,
   writeKey,
   type Book,
 } from '@gleddo/core';
+import { ternIsland } from '@gleddo/core/demo';
 import { main } from '../src/index.js';
 
 const QUARTER = [

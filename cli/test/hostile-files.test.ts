@@ -1,7 +1,8 @@
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { keyOf, ternIsland, writeKey } from '@gleddo/core';
+import { keyOf, writeKey } from '@gleddo/core';
+import { ternIsland } from '@gleddo/core/demo';
 import { HOSTILE_FILES } from '../../scripts/hostile-files.mjs';
 import { main } from '../src/index.js';
 

@@ -161,4 +161,3 @@ export { type Incoming, readIncoming, type ReadTable } from './files/incoming/in
 export { type TableChoice, tableIn, type TableIn } from './files/incoming/index.js';
 export { tableTookTooLong, type TableWork, workFromTable } from './files/incoming/index.js';
 export { entriesInTable } from './files/pasted/index.js';
-export { juniperLane, nurseryYear, pollardRow, ternIsland } from './demo/index.js';

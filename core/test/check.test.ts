@@ -1,14 +1,5 @@
-import {
-  apply,
-  CHECKS,
-  checkWork,
-  keyOf,
-  sentenceOf,
-  ternIsland,
-  type AnswerKey,
-  type Book,
-  type Checked,
-} from '../src/index.js';
+import { apply, CHECKS, checkWork, keyOf, sentenceOf, type AnswerKey, type Book, type Checked } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { acct, book, change, drop, entry, shop } from './builder.js';
 
 const key = (of: Book = shop(), rest: Partial<AnswerKey> = {}) =>

@@ -8,11 +8,11 @@ import {
   sentenceOf,
   spreadFigures,
   subtotalsShown,
-  ternIsland,
   type AnswerKey,
   type Book,
   type CheckResult,
 } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { sectionNamed } from '../src/model/naming/guess-type.js';
 import { acct, change, drop, entry, SCHEME, shop } from './builder.js';
 

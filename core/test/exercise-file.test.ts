@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import {
   keyOf,
-  pollardRow,
   readExercise,
   readIncoming,
   startingPoint,
@@ -9,6 +8,7 @@ import {
   writeExercise,
   type Exercise,
 } from '../src/index.js';
+import { pollardRow } from '../src/demo/index.js';
 import { shop } from './builder.js';
 
 const exercise = (rest: Partial<Exercise> = {}): Exercise => ({

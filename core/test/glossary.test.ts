@@ -1,4 +1,5 @@
-import { glossary, juniperLane, nurseryYear, pollardRow, ternIsland } from '../src/index.js';
+import { glossary } from '../src/index.js';
+import { juniperLane, nurseryYear, pollardRow, ternIsland } from '../src/demo/index.js';
 
 const said = (word: string, of = ternIsland()) =>
   glossary(of).find((each) => each.word === word)?.example;

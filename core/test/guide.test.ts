@@ -5,21 +5,19 @@ import {
   faultsOfGuide,
   givenToStudents,
   guideShown,
-  juniperLane,
   keyOf,
-  nurseryYear,
   ownKey,
   ownStart,
   proposedGuide,
   proposedQuestions,
   startingPoint,
-  ternIsland,
   USUAL_RULES,
   checkWork,
   type Book,
   type Guide,
   type Question,
 } from '../src/index.js';
+import { juniperLane, nurseryYear, ternIsland } from '../src/demo/index.js';
 import { withMissingEntries } from '../src/accounting/document/document-entries.js';
 
 const PLANTING = { faults: {}, seed: 1 };

@@ -1,12 +1,6 @@
 import fc from 'fast-check';
-import {
-  apply,
-  handoutOf,
-  handoutToTable,
-  ternIsland,
-  type Book,
-  type HandoutWanted,
-} from '../src/index.js';
+import { apply, handoutOf, handoutToTable, type Book, type HandoutWanted } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { HANDOUT_KINDS } from '../src/files/handout/sheet.js';
 import { anyBook } from './arbitrary-book.js';
 import { change, shop } from './builder.js';

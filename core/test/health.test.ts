@@ -1,11 +1,5 @@
-import {
-  healthOf,
-  juniperLane,
-  nurseryYear,
-  pollardRow,
-  ternIsland,
-  type Book,
-} from '../src/index.js';
+import { healthOf, type Book } from '../src/index.js';
+import { juniperLane, nurseryYear, pollardRow, ternIsland } from '../src/demo/index.js';
 import { acct, book, change, entry, shop } from './builder.js';
 
 const found = (of: Book) => healthOf(of).map(({ check, account }) => [check, account]);

@@ -8,9 +8,9 @@ import {
   readBook,
   SHIPPED_SCHEMES,
   tableIn,
-  ternIsland,
   workFromTable,
 } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 
 const SCHEME = SHIPPED_SCHEMES[0] as (typeof SHIPPED_SCHEMES)[number];
 

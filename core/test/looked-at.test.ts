@@ -4,13 +4,13 @@ import {
   subledgersOf,
   keyOf,
   SETTINGS,
-  ternIsland,
   type Account,
   type AnswerKey,
   type Book,
   type Entry,
   type Setting,
 } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 
 /** Every check counts, so that nothing is left out for want of points. */
 const EVERY_CHECK = Object.fromEntries(CHECKS.map(({ id }) => [id, 1]));

@@ -6,13 +6,13 @@ import {
   subledgersOf,
   givenToStudents,
   isMade,
-  nurseryYear,
   profitAndLoss,
   sum,
   startingPoint,
   stockCourse,
   whoOwes,
 } from '../src/index.js';
+import { nurseryYear } from '../src/demo/index.js';
 import { balancesOf, upTo } from '../src/accounting/ledger/balances.js';
 
 const YEAR = { from: '2027-01-01', to: '2027-12-31' };

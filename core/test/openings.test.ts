@@ -5,7 +5,6 @@ import {
   changesInEquity,
   checkWork,
   closingBalances,
-  juniperLane,
   keyOf,
   NEW_ACCOUNT,
   openingOf,
@@ -18,6 +17,7 @@ import {
   type Book,
   type Goes,
 } from '../src/index.js';
+import { juniperLane } from '../src/demo/index.js';
 import { COMPANY, entry, SCHEME, shop } from './builder.js';
 import { after } from './subledgers.js';
 

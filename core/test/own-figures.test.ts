@@ -3,21 +3,18 @@ import {
   fixedFigures,
   copiedFigures,
   givenToStudents,
-  juniperLane,
   keyOf,
-  nurseryYear,
   ownBook,
   ownKey,
   ownStart,
-  pollardRow,
   START_KINDS,
   startingPoint,
-  ternIsland,
   trySeeds,
   type AnswerKey,
   type Book,
   type OwnFigures,
 } from '../src/index.js';
+import { juniperLane, nurseryYear, pollardRow, ternIsland } from '../src/demo/index.js';
 import { acct, book, entry } from './builder.js';
 
 const SIZED: OwnFigures = {

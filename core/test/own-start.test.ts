@@ -6,10 +6,10 @@ import {
   keyOf,
   START_KINDS,
   startingPoint,
-  ternIsland,
   usualPoints,
   type StartKind,
 } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { faultsOfBook } from '../src/model/book/book-faults.js';
 import { withOwnIds } from '../src/teaching/start/own-ids.js';
 import { CATALOGUE } from '../src/model/scheme/catalogue.js';

@@ -6,11 +6,9 @@ import {
   guideFile,
   guideShown,
   keyOf,
-  nurseryYear,
   pictureIn,
   picturesOf,
   startingPoint,
-  ternIsland,
   urlOfPicture,
   USUAL_RULES,
   withPictures,
@@ -19,6 +17,7 @@ import {
   type Guide,
   type SourceSheet,
 } from '../src/index.js';
+import { nurseryYear, ternIsland } from '../src/demo/index.js';
 import { balancesOf, upTo } from '../src/accounting/ledger/balances.js';
 import { drawnPaper } from '../src/teaching/exercise/drawn-papers.js';
 import { formatAmount } from '../src/model/money/format-amount.js';

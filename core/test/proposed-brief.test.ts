@@ -1,4 +1,5 @@
-import { juniperLane, proposedBrief, START_KINDS, ternIsland } from '../src/index.js';
+import { proposedBrief, START_KINDS } from '../src/index.js';
+import { juniperLane, ternIsland } from '../src/demo/index.js';
 import { acct, book } from './builder.js';
 
 const NOTHING = { faults: {}, seed: 1 };

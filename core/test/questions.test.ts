@@ -7,10 +7,10 @@ import {
   proposedQuestions,
   sentenceOf,
   startingPoint,
-  ternIsland,
   type AnswerKey,
   type Question,
 } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { change, shop } from './builder.js';
 
 const DATES = [

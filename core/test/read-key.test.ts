@@ -1,13 +1,6 @@
 import fc from 'fast-check';
-import {
-  bookToJson,
-  keyFromJson,
-  keyOf,
-  readKey,
-  ternIsland,
-  writeKey,
-  type AnswerKey,
-} from '../src/index.js';
+import { bookToJson, keyFromJson, keyOf, readKey, writeKey, type AnswerKey } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { keyToJson } from '../src/assessment/key/read-key.js';
 import { acct, entry, shop } from './builder.js';
 

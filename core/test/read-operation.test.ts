@@ -5,9 +5,9 @@ import {
   readOperations,
   shippedPlan,
   shippedScheme,
-  ternIsland,
   type Operation,
 } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { entry } from './builder.js';
 
 const book = ternIsland();

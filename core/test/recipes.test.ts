@@ -3,14 +3,16 @@ import { join } from 'node:path';
 import { keyChanges, keyOf, type Account, type Book, type CheckResult } from '../src/index.js';
 
 /** The core with a field of an account and two checks more, made as the recipes of `ARCHITECTURE.md` say. */
-type Core = typeof import('../src/index.js');
+type Core = typeof import('../src/index.js') & typeof import('../src/demo/index.js');
 
 let core: Core;
 beforeAll(async () => {
   const made = join(import.meta.dirname, 'recipes/followed.mjs');
   const { status, stderr } = spawnSync(process.execPath, [made], { encoding: 'utf8' });
   if (status !== 0) throw new Error(stderr);
-  core = (await import(join(import.meta.dirname, '../dist/recipes/built/index.mjs'))) as Core;
+  const built = join(import.meta.dirname, '../dist/recipes/built');
+  const parts = ['index.mjs', 'demo.mjs'].map((name) => import(join(built, name)));
+  core = Object.assign({}, ...(await Promise.all(parts))) as Core;
 });
 
 const branched = (book: Book, id: string, branch: string): Book => ({

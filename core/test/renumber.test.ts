@@ -13,13 +13,13 @@ import {
   renumberedChart,
   SHIPPED_PLANS,
   shippedPlan,
-  ternIsland,
   writeBook,
   type Book,
   type NumberPlan,
   type Renumbered,
   type Result,
 } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { acct, book, shop } from './builder.js';
 
 const values = (result: Result<Renumbered[]>): Renumbered[] => {

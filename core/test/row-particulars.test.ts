@@ -4,10 +4,10 @@ import {
   apply,
   bookFromTable,
   readAccountTable,
-  ternIsland,
   type AccountTable,
   type Book,
 } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { faultsOfTaxLists } from '../src/model/book/tax-lists.js';
 import { change, COMPANY, SCHEME, shop } from './builder.js';
 

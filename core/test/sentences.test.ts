@@ -3,17 +3,15 @@ import {
   checkWork,
   faultOf,
   FAULT_KINDS,
-  juniperLane,
   keyOf,
-  pollardRow,
   sentenceOf,
   START_KINDS,
   startingPoint,
-  ternIsland,
   type AnswerKey,
   type Book,
   type FaultKind,
 } from '../src/index.js';
+import { juniperLane, pollardRow, ternIsland } from '../src/demo/index.js';
 import { plantFaults } from '../src/teaching/start/plant-faults.js';
 
 const BOOKS = [ternIsland(), pollardRow(), juniperLane()] as const;

@@ -1,18 +1,15 @@
 import {
   carriedOn,
   checkWork,
-  juniperLane,
   keyFromOwnWork,
   keyOf,
-  nurseryYear,
   openingOf,
-  pollardRow,
   proposedGoes,
-  ternIsland,
   TRADES,
   yearCarriedOn,
   type Book,
 } from '../src/index.js';
+import { juniperLane, nurseryYear, pollardRow, ternIsland } from '../src/demo/index.js';
 import { change, shop } from './builder.js';
 
 const SAME = { goes: [], trade: null, name: null };

@@ -1,7 +1,8 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
-import { bookFromJson, bookToJson, isVisible, ternIsland } from '../src/index.js';
+import { bookFromJson, bookToJson, isVisible } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { jsonSchemas } from '../src/model/exercise-shapes/json-schema.js';
 import { bookFile } from '../src/model/shapes/book-file.js';
 import { fitting } from '../src/model/shape/shape.js';

@@ -1,4 +1,5 @@
-import { spreadFigures, subtotalsShown, ternIsland } from '../src/index.js';
+import { spreadFigures, subtotalsShown } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { shop } from './builder.js';
 
 const PERIOD = { from: '2027-01-01', to: '2027-03-31' };

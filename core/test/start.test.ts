@@ -6,11 +6,11 @@ import {
   keyOf,
   START_KINDS,
   startingPoint,
-  ternIsland,
   TRADES,
   usualPoints,
   type Book,
 } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { faultsOfBook } from '../src/model/book/book-faults.js';
 import { plantFaults } from '../src/teaching/start/plant-faults.js';
 

@@ -8,10 +8,10 @@ import {
   newBookFromTable,
   proposeSign,
   readAccountTable,
-  ternIsland,
   trialBalance,
   type Book,
 } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { faultsOfBook } from '../src/model/book/book-faults.js';
 import { COMPANY, SCHEME } from './builder.js';
 

@@ -13,11 +13,11 @@ import {
   spreadFigures,
   statementsToJson,
   stillOpen,
-  ternIsland,
   trialBalance,
   type Book,
   type Period,
 } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 import { acct, change, entry, shop } from './builder.js';
 
 /* The statements as they are told, looked through once; a change here is a change of a statement. */

@@ -2,15 +2,13 @@ import fc from 'fast-check';
 import {
   apply,
   FAULT_KINDS,
-  juniperLane,
   keyOf,
-  pollardRow,
   sentenceOf,
   checkWork,
-  ternIsland,
   type AnswerKey,
   type Book,
 } from '../src/index.js';
+import { juniperLane, pollardRow, ternIsland } from '../src/demo/index.js';
 import { plantFaults } from '../src/teaching/start/plant-faults.js';
 import { plainOperation } from './arbitrary-operation.js';
 import { acct, book, change, drop, entry, shop } from './builder.js';

@@ -4,9 +4,9 @@ import {
   keptResults,
   keyOf,
   linesOnTheirWay,
-  ternIsland,
   type Book,
 } from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
 
 const DATES = [
   { statement: 'balance-sheet', at: '2027-03-31' },

@@ -6,12 +6,12 @@ import {
   hasBudgets,
   statementSheets,
   trialMovement,
-  nurseryYear,
   profitAndLoss,
   worksheet,
   worksheetSheet,
   type Book,
 } from '../src/index.js';
+import { nurseryYear } from '../src/demo/index.js';
 import { costOfSales } from '../src/accounting/statement/cost-of-sales.js';
 import { anyBook } from './arbitrary-book.js';
 import { acct, book as bookOf, change, entry, shop } from './builder.js';

@@ -4,16 +4,16 @@ import compress from '@fastify/compress';
 import cookie from '@fastify/cookie';
 import helmet from '@fastify/helmet';
 import fastifyStatic from '@fastify/static';
+import type { Type } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import type { FastifyInstance } from 'fastify';
-import type { Logger } from 'pino';
 import { AppModule } from './app.module.js';
-import type { OpenDatabase } from './database/open-database.js';
 import { rememberWhoAsks } from './turns/asking.js';
 import { Measures } from './house/measures.js';
 import { takeBodies } from './http/bodies.js';
+import type { Given } from './http/given.module.js';
 import { NestLog } from './http/log.js';
 import { sendNotFound, type Reply } from './http/not-found.js';
 import { ProblemFilter } from './http/problem.filter.js';
@@ -30,10 +30,10 @@ const HALF_A_YEAR = 15_552_000;
 
 /** The application over an open database: routes, errors, security headers, the built pages. */
 export async function createApp(
-  database: OpenDatabase,
-  settings: Settings,
-  log: Logger,
+  given: Given,
+  more: readonly Type[] = [],
 ): Promise<NestFastifyApplication> {
+  const { settings, log } = given;
   const adapter = new FastifyAdapter({
     trustProxy: settings.trustedProxy ?? false,
     forceCloseConnections: true,
@@ -41,7 +41,7 @@ export async function createApp(
     frameworkErrors: (_: unknown, __: unknown, reply: unknown) => void sendNotFound(reply as Reply),
   });
   const app = await NestFactory.create<NestFastifyApplication>(
-    AppModule.over(database, settings, log),
+    AppModule.over(given, more),
     adapter,
     { logger: new NestLog(log), bodyParser: false },
   );

@@ -5,7 +5,6 @@ import { BookTexts } from './books/book-texts.js';
 import { createApp } from './create-app.js';
 import { CannotOpen } from './database/cannot-open.js';
 import { openDatabase, type OpenDatabase } from './database/open-database.js';
-import { DemoWorld } from './demo/demo-world.js';
 import { makeLog } from './http/log.js';
 import { isSecure, SettingRefused, settingsFrom, type Settings } from './http/settings.js';
 import { Nightly } from './house/nightly.js';
@@ -74,10 +73,11 @@ async function start(): Promise<void> {
   process.on('unhandledRejection', (error) => log.error({ err: error }, 'unhandled'));
   const database = await openDatabase(settings.database, log);
   try {
-    const app = await createApp(database, settings, log);
+    const demo = settings.demo ? await import('./demo/index.js') : null;
+    const app = await createApp({ database, settings, log }, demo ? [demo.DemoModule] : []);
     closeOnSignal(app, database);
     await app.init();
-    if (settings.demo) await app.get(DemoWorld).layOut();
+    if (demo) await app.get(demo.DemoWorld).layOut();
     await app.listen(settings.port, settings.host);
     app.get(CheckRunner).start();
     app.get(Nightly).start();

@@ -231,7 +231,7 @@ describe('practice', () => {
     const [one, other] = (await student(4).get('practices')).body;
     const going = `books/${one.bookId}/skip-ahead`;
     const last = { step: (await guide(student(4), one.bookId)).guide.steps.at(-1).id };
-    expect(Object.keys(await check(one.id)).sort()).toEqual(['found', 'of', 'points', 'told']);
+    expect(Object.keys(await check(one.id)).sort()).toEqual(['described', 'found', 'of', 'points']);
     expect((await guide(student(4), one.bookId)).mayGoOn).toBe(false);
     expect((await student(4).post(going, last)).status).toBe(422);
     await begin(4);

@@ -3,15 +3,12 @@ import {
   balanceSheet,
   bookToJson,
   cashFlow,
-  juniperLane,
-  nurseryYear,
-  pollardRow,
   profitAndLoss,
-  ternIsland,
   trialBalance,
   typeOf,
   type Book,
 } from '@gleddo/core';
+import { juniperLane, nurseryYear, pollardRow, ternIsland } from '@gleddo/core/demo';
 
 const SCHEMA = `
   create table accounts (id text primary key, section text, class text, flow text, role text);

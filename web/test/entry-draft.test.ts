@@ -1,4 +1,4 @@
-import { ternIsland } from '@gleddo/core';
+import { ternIsland } from '@gleddo/core/demo';
 import {
   draftOf,
   EMPTY_LINE,

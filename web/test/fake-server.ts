@@ -10,10 +10,10 @@ import {
   bookToJson,
   readOperations,
   sameUndoing,
-  ternIsland,
   type Book,
   type Operation,
 } from '@gleddo/core';
+import { ternIsland } from '@gleddo/core/demo';
 
 /** What a browser keeps, in memory. */
 class FakeStorage {

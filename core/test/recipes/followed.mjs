@@ -57,7 +57,7 @@ replace(
 );
 
 const bundle = await rolldown({
-  input: { index: join(copy, 'src/index.ts') },
+  input: { index: join(copy, 'src/index.ts'), demo: join(copy, 'src/demo/index.ts') },
   platform: 'node',
   cwd: core,
   tsconfig: false,

@@ -1,4 +1,5 @@
-import { ternIsland, type Book } from '@gleddo/core';
+import { type Book } from '@gleddo/core';
+import { ternIsland } from '@gleddo/core/demo';
 
 /** What a student of the demo exercise has to set up, and to record. */
 const TO_SET_UP = new Set([

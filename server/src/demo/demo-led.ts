@@ -8,13 +8,13 @@ import {
   proposedGuide,
   proposedQuestions,
   startingPoint,
-  ternIsland,
   type AnswerKey,
   type Book,
   type Entry,
   type Guide,
   type Question,
 } from '@gleddo/core';
+import { ternIsland } from '@gleddo/core/demo';
 import type { MadeExercise } from '../exercises/exercises.service.js';
 
 const MISSING = new Set([

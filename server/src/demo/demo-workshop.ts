@@ -1,7 +1,5 @@
 import {
   givenToStudents,
-  juniperLane,
-  pollardRow,
   proposedBrief,
   startingPoint,
   usualPoints,
@@ -10,6 +8,7 @@ import {
   type Planting,
   type StartKind,
 } from '@gleddo/core';
+import { juniperLane, pollardRow } from '@gleddo/core/demo';
 import { datesOf, type MadeExercise } from '../exercises/exercises.service.js';
 
 /** The types that a student gave to accounts that belong elsewhere. */

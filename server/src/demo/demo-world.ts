@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { juniperLane, nurseryYear, pollardRow, ternIsland } from '@gleddo/core';
+import { juniperLane, nurseryYear, pollardRow, ternIsland } from '@gleddo/core/demo';
 import { CompaniesService } from '../companies/companies.service.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { HandOutsService } from '../exercises/hand-outs.service.js';

@@ -1,0 +1,24 @@
+import { Module } from '@nestjs/common';
+import { BooksModule } from '../books/books.module.js';
+import { CompaniesModule } from '../companies/companies.module.js';
+import { ExercisesModule } from '../exercises/exercises.module.js';
+import { GroupsModule } from '../groups/groups.module.js';
+import { PeopleModule } from '../people/people.module.js';
+import { ResultsModule } from '../results/results.module.js';
+import { DemoClass } from './demo-class.js';
+import { DemoPractice } from './demo-practice.js';
+import { DemoSite } from './demo-site.js';
+import { DemoWorld } from './demo-world.js';
+
+@Module({
+  imports: [
+    BooksModule,
+    CompaniesModule,
+    ExercisesModule,
+    GroupsModule,
+    PeopleModule,
+    ResultsModule,
+  ],
+  providers: [DemoClass, DemoPractice, DemoSite, DemoWorld],
+})
+export class DemoModule {}

@@ -1,0 +1,2 @@
+export { DemoModule } from './demo.module.js';
+export { DemoWorld } from './demo-world.js';

@@ -1,0 +1,28 @@
+import { Module } from '@nestjs/common';
+import { AuditModule } from '../audit/audit.module.js';
+import { PeopleController } from './people.controller.js';
+import { OwnSignInController } from './own-sign-in.controller.js';
+import { InstructorsController } from './instructors.controller.js';
+import { SessionsService } from './sessions.service.js';
+import { SecondFactor } from './second-factor.js';
+import { Cookies } from './cookies.js';
+import { KnownBrowsers } from './known-browsers.js';
+import { FailedSignIns } from './failed-sign-ins.js';
+import { PeopleService } from './people.service.js';
+import { InstructorsService } from './instructors.service.js';
+
+@Module({
+  imports: [AuditModule],
+  controllers: [PeopleController, OwnSignInController, InstructorsController],
+  providers: [
+    SessionsService,
+    SecondFactor,
+    Cookies,
+    KnownBrowsers,
+    FailedSignIns,
+    PeopleService,
+    InstructorsService,
+  ],
+  exports: [SessionsService, Cookies, PeopleService],
+})
+export class PeopleModule {}

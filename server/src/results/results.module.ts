@@ -1,0 +1,43 @@
+import { Module } from '@nestjs/common';
+import { AuditModule } from '../audit/audit.module.js';
+import { BooksModule } from '../books/books.module.js';
+import { ExercisesModule } from '../exercises/exercises.module.js';
+import { KeysModule } from '../keys/keys.module.js';
+import { ThreadsModule } from '../threads/threads.module.js';
+import { ResultsController } from './results.controller.js';
+import { NoteStockController } from './note-stock.controller.js';
+import { ChecksService } from './checks.service.js';
+import { CheckRunner } from './check-runner.js';
+import { ShownResults } from './shown-results.js';
+import { AcceptancesService } from './acceptances.service.js';
+import { UploadedWorksService } from './uploaded-works.service.js';
+import { MarkingService } from './marking.service.js';
+import { NoteStockService } from './note-stock.service.js';
+import { PreviewsService } from './previews.service.js';
+import { ClassResultsService } from './class-results.service.js';
+import { StartsService } from './starts.service.js';
+import { CopiedFiguresService } from './copied-figures.service.js';
+import { OpeningAgainService } from './opening-again.service.js';
+import { PastChecksService } from './past-checks.service.js';
+
+@Module({
+  imports: [AuditModule, BooksModule, ExercisesModule, KeysModule, ThreadsModule],
+  controllers: [ResultsController, NoteStockController],
+  providers: [
+    ChecksService,
+    CheckRunner,
+    ShownResults,
+    AcceptancesService,
+    UploadedWorksService,
+    MarkingService,
+    NoteStockService,
+    PreviewsService,
+    ClassResultsService,
+    StartsService,
+    CopiedFiguresService,
+    OpeningAgainService,
+    PastChecksService,
+  ],
+  exports: [ChecksService, CheckRunner, ShownResults, UploadedWorksService, StartsService],
+})
+export class ResultsModule {}

@@ -1,0 +1,15 @@
+import { Module } from '@nestjs/common';
+import { BooksModule } from '../books/books.module.js';
+import { KeysModule } from '../keys/keys.module.js';
+import { ResultsModule } from '../results/results.module.js';
+import { TriesController } from './tries.controller.js';
+import { TriesService } from './tries.service.js';
+import { CorrectionsService } from './corrections.service.js';
+
+@Module({
+  imports: [BooksModule, KeysModule, ResultsModule],
+  controllers: [TriesController],
+  providers: [TriesService, CorrectionsService],
+  exports: [TriesService],
+})
+export class TriesModule {}
