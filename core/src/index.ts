@@ -53,7 +53,8 @@ export { beforeDoings, completedAssignment, isMade } from './accounting/document
 export { KIND_FACTS, lineWorth, POSTING_NAMES, recordingOf } from './accounting/document/index.js';
 export { settingUp, stockCourse, worthOfDocument } from './accounting/document/index.js';
 export { type Settling, settlingsOf, whoOwes } from './accounting/party/index.js';
-export { madeUntil, planRows } from './accounting/schedule/index.js';
+export { lockedRows, madeUntil, planRows, proposedSchedule } from './accounting/schedule/index.js';
+export { scheduleKindFor } from './accounting/schedule/index.js';
 export { chargedOn, chargedOnSays, entriesFound } from './accounting/ledger/index.js';
 export { type EntriesWanted, EVERY_ENTRY, isWanted, linesOf } from './accounting/ledger/index.js';
 export { MADE_BY, type MadeBy, openingDifference } from './accounting/ledger/index.js';

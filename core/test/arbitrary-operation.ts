@@ -250,6 +250,7 @@ function ofSubledgers(of: Book): fc.Arbitrary<Operation>[] {
           kind: 'prepayment' as const,
           text: 'Rent',
           residual: 0,
+          begins: null,
           ...said,
           rows: [{ date: '2027-01-31', amount: said.total, made }],
         })),

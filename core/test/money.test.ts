@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { allWhole, formatAmount, formatDecimal, minorDigits, parseAmount } from '../src/index.js';
 import { parseDecimal } from '../src/model/money/parse-amount.js';
-import { fairShares } from '../src/model/money/share.js';
 import { proportion } from '../src/model/money/quantity.js';
 
 const read = (text: string, decimal: '.' | ',' | null = null, digits = 2) => {
@@ -73,20 +72,6 @@ test('amounts are shown grouped, negative in parentheses, zero as a dash', () =>
   expect(formatAmount(0, 2)).toBe('–');
   expect(allWhole([100, 2500], 2)).toBe(true);
   expect(allWhole([100, 2550], 2)).toBe(false);
-});
-
-test('shares add up to the whole, the last taking the remainder', () => {
-  fc.assert(
-    fc.property(
-      fc.integer({ min: -1e9, max: 1e9 }),
-      fc.integer({ min: 1, max: 120 }),
-      (total, parts) => {
-        expect(fairShares(total, parts).reduce((sum, share) => sum + share, 0)).toBe(total);
-      },
-    ),
-  );
-  expect(fairShares(1000, 3)).toEqual([333, 333, 334]);
-  expect(() => fairShares(10, 0)).toThrow(RangeError);
 });
 
 test('a proportion is exact, halves away from zero, however large', () => {

@@ -19,6 +19,7 @@ const rent = (rest: Partial<Schedule> = {}): Schedule => ({
   credit: 'prepaid',
   total: 100_00,
   residual: 0,
+  begins: null,
   rows: planRows({ total: 100_00, from: '2027-01-01', months: 3 }),
   ...rest,
 });
@@ -35,6 +36,41 @@ describe('the rows of a schedule', () => {
       { date: '2027-02-28', amount: 33_33, made: false },
       { date: '2027-03-31', amount: 33_34, made: false },
     ]);
+  });
+
+  test('from mid-month by days: the first and the last month count in part', () => {
+    const spread = { total: 365_00, from: '2027-03-15', months: 12, byDays: true };
+    const rows = planRows(spread);
+    expect(rows).toHaveLength(13);
+    // 15 March 2027 to 14 March 2028 are 366 days: 17 in March, 30 in April, 14 in the last March.
+    expect(rows[0]).toEqual({
+      date: '2027-03-31',
+      amount: Math.trunc((365_00 * 17) / 366),
+      made: false,
+    });
+    expect(rows[1]).toMatchObject({ date: '2027-04-30', amount: Math.trunc((365_00 * 30) / 366) });
+    expect(rows.at(-1)?.date).toBe('2028-03-31');
+    expect(planRows({ ...spread, from: '2027-03-01', months: 1 })).toEqual([
+      { date: '2027-03-31', amount: 365_00, made: false },
+    ]);
+  });
+
+  test('by days, shares of equal length are equal to the cent but for the last', () => {
+    const days = fc.integer({ min: 0, max: 700 });
+    fc.assert(
+      fc.property(
+        days,
+        fc.integer({ min: 1, max: 48 }),
+        fc.nat(10_000_000),
+        (day, months, total) => {
+          const from = new Date(Date.UTC(2027, 0, 1 + day)).toISOString().slice(0, 10);
+          const rows = planRows({ total: total + 100_000, from, months, byDays: true });
+          expect(rows.reduce((sum, { amount }) => sum + amount, 0)).toBe(total + 100_000);
+          const whole = rows.slice(1, -1).filter(({ date }) => date.endsWith('-31'));
+          expect(new Set(whole.map(({ amount }) => amount)).size).toBeLessThan(2);
+        },
+      ),
+    );
   });
 
   test('add up to what is spread, whatever is kept of them', () => {

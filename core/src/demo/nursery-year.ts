@@ -110,7 +110,7 @@ interface Spread extends Pick<Schedule, 'id' | 'kind' | 'text' | 'debit' | 'cred
 
 function spread({ total, months, ...rest }: Spread): Schedule {
   const rows = planRows({ total, from: FIRST_DAY, months });
-  return { ...rest, total, residual: 0, rows: madeUntil(rows, '2027-12-31') };
+  return { ...rest, total, residual: 0, begins: null, rows: madeUntil(rows, '2027-12-31') };
 }
 
 const SCHEDULES: readonly Schedule[] = [

@@ -10,7 +10,8 @@ function scheduleLeft(schedule: Schedule, at: string): Schedule | null {
   const left = rows.reduce((sum, { amount }) => sum + amount, 0);
   if (rows.length === 0) return null;
   const open = rows.map((row) => ({ ...row, made: false }));
-  return { ...schedule, total: left + schedule.residual, rows: open };
+  const begins = open.length === schedule.rows.length ? schedule.begins : null;
+  return { ...schedule, begins, total: left + schedule.residual, rows: open };
 }
 
 /**

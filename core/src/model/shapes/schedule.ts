@@ -1,7 +1,7 @@
 import { id } from './account.js';
 import { day } from './day.js';
 import { record } from '../shape/record.js';
-import { amount, flag, list, oneOf, text, usually, type ValueOf } from '../shape/shape.js';
+import { amount, flag, list, oneOf, orNull, text, usually, type ValueOf } from '../shape/shape.js';
 
 export const SCHEDULE_KINDS = ['prepayment', 'deferred-income', 'accrual', 'depreciation'] as const;
 export type ScheduleKind = (typeof SCHEDULE_KINDS)[number];
@@ -25,6 +25,8 @@ export const scheduleShape = record({
   total: amount,
   /** What is left at the end and not spread, minor units. */
   residual: usually(amount, 0),
+  /** The day from which it is spread by days; null: by whole months. */
+  begins: orNull(day),
   rows: list(rowShape, 600, 'rows in one schedule'),
 });
 

@@ -1,16 +1,15 @@
 import {
-  accountOf,
-  linesOf,
+  lockedRows,
   planRows,
+  proposedSchedule,
   SCHEDULE_KINDS,
+  scheduleKindFor,
   sum,
-  typeOf,
   type Book,
   type Schedule,
   type ScheduleKind,
-  type ScheduleRow,
 } from '@gleddo/core';
-import { Select } from 'antd';
+import { Segmented, Select } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { DayField } from '../../platform/figures/DayField';
@@ -35,9 +34,6 @@ interface KindWords {
   readonly name: string;
   readonly total: string;
   readonly says: string;
-  /** Types of the accounts that are usually debited and credited. */
-  readonly debit: readonly string[];
-  readonly credit: readonly string[];
 }
 
 const KINDS: Readonly<Record<ScheduleKind, KindWords>> = {
@@ -45,29 +41,21 @@ const KINDS: Readonly<Record<ScheduleKind, KindWords>> = {
     name: 'Prepayment',
     total: 'Paid ahead',
     says: 'Each month uses up a part of what was paid ahead.',
-    debit: ['insurance', 'premises', 'sundry-operating'],
-    credit: ['prepayment'],
   },
   'deferred-income': {
     name: 'Deferred income',
     total: 'Received ahead',
     says: 'Each month earns a part of what was received ahead.',
-    debit: ['deferred-income'],
-    credit: ['service-fees', 'goods-sales'],
   },
   accrual: {
     name: 'Accrual',
     total: 'To be invoiced',
     says: 'Each month owes for a part that is used and not yet invoiced.',
-    debit: ['interest-paid', 'premises', 'sundry-operating'],
-    credit: ['accrued-expense'],
   },
   depreciation: {
     name: 'Depreciation, straight-line',
     total: 'Cost',
     says: 'Each month takes an equal part of the cost, less what is left at the end.',
-    debit: ['depreciation-charge'],
-    credit: ['accumulated-depreciation'],
   },
 };
 
@@ -79,73 +67,33 @@ interface Typed {
   readonly total: string;
   readonly residual: string;
   readonly from: string;
+  /** From mid-month the days count; else each month is one. */
+  readonly byDays: boolean;
   readonly months: string;
 }
 
-const firstOf = (book: Book, types: readonly string[]): string | null =>
-  types
-    .map((type) => book.accounts.find((each) => each.type === type && !each.retired)?.id)
-    .find((id) => id !== undefined) ?? null;
-
-/** The account that collects what an asset has lost so far; of that one, itself. */
-const accumulatedDepreciationOf = (book: Book, id: string | null): string | null =>
-  book.accounts.find(
-    (each) =>
-      id !== null &&
-      (each.id === id || each.parent === id) &&
-      typeOf(book.scheme, each.type)?.role === 'accumulated-depreciation',
-  )?.id ?? null;
-
-/** Which kind an account suggests: of an asset its depreciation, of what was paid ahead its being used up. */
-function kindFor(book: Book, id: string | null): ScheduleKind {
-  if (accumulatedDepreciationOf(book, id) !== null) return 'depreciation';
-  const type = accountOf(book, id)?.type ?? '';
-  const isOf = (kind: ScheduleKind) => [...KINDS[kind].credit, ...KINDS[kind].debit].includes(type);
-  return SCHEDULE_KINDS.find(isOf) ?? 'prepayment';
-}
-
-/** What is to be spread of an account that one comes from: what stands there, of an asset its cost. */
-function wholeOf(book: Book, id: string | null): string {
-  const type = accountOf(book, id)?.type ?? '';
-  const accumulated = accumulatedDepreciationOf(book, id);
-  const isWhole = SPREAD.includes(type) || (accumulated !== null && accumulated !== id);
-  if (id === null || !isWhole) return '';
-  return typedAmount(book, Math.abs(linesOf(book, id).at(-1)?.balance ?? 0));
-}
-
-/** Types whose balance is what is left to be spread. */
-const SPREAD: readonly string[] = ['prepayment', 'deferred-income'];
-
 function beginOf(book: Book, kind: ScheduleKind, id: string | null): Typed {
-  const type = accountOf(book, id)?.type ?? '';
-  const { debit, credit } = KINDS[kind];
-  const collects = kind === 'depreciation' ? accumulatedDepreciationOf(book, id) : null;
+  const { debit, credit, total } = proposedSchedule(book, kind, id);
   return {
-    kind,
-    text: '',
-    debit: debit.includes(type) ? id : firstOf(book, debit),
-    credit: collects ?? (credit.includes(type) ? id : firstOf(book, credit)),
-    total: wholeOf(book, id),
-    residual: '',
-    from: book.company.firstDay,
-    months: '12',
+    ...{ kind, debit, credit, text: '', residual: '' },
+    total: total === null ? '' : typedAmount(book, total),
+    ...{ from: book.company.firstDay, byDays: false, months: '12' },
   };
 }
 
 function typedOf(book: Book, schedule: Schedule): Typed {
-  const { kind, text, debit, credit, total, residual, rows } = schedule;
+  const { kind, text, debit, credit, total, residual, rows, begins } = schedule;
   return {
     ...{ kind, text, debit, credit },
     total: typedAmount(book, total),
     residual: typedAmount(book, residual),
-    from: rows[0]?.date ?? book.company.firstDay,
-    months: String(rows.length),
+    from: begins ?? rows[0]?.date ?? book.company.firstDay,
+    byDays: begins !== null,
+    months: String(begins === null ? rows.length : rows.length - 1),
   };
 }
 
-/** The rows that stay as they are when a schedule is changed: those made whose days are locked. */
-const lockedRows = (book: Book, schedule: Schedule | null): ScheduleRow[] =>
-  (schedule?.rows ?? []).filter(({ made, date }) => made && date <= (book.locked ?? ''));
+const isFirst = (day: string): boolean => day.endsWith('-01');
 
 /** The schedule that is typed, or why it is none. */
 function scheduleFrom(book: Book, typed: Typed, before: Schedule | null): Schedule | string {
@@ -161,19 +109,21 @@ function scheduleFrom(book: Book, typed: Typed, before: Schedule | null): Schedu
   const left = typeof residual === 'number' ? residual : 0;
   if (left >= total) return 'What is left at the end must be less than the whole.';
   const made = before?.rows.filter((row) => row.made).at(-1)?.date ?? '';
+  const { kind, text, debit, credit, from } = typed;
+  const byDays = typed.byDays && !isFirst(from);
   const rows = planRows(
-    { total: total - left, from: typed.from, months },
+    { total: total - left, from, months, byDays },
     lockedRows(book, before),
   ).map((row) => (row.date <= made ? { ...row, made: true } : row));
-  const { kind, text, debit, credit } = typed;
   const id = before?.id ?? `s-${nanoid(10)}`;
-  return { ...{ id, kind, text: text.trim(), debit, credit, total, residual: left }, rows };
+  const begins = byDays ? from : null;
+  return { ...{ id, kind, text: text.trim(), debit, credit, total, residual: left, begins }, rows };
 }
 
 /** What is typed of a schedule, and its being kept. */
 function useTypedSchedule({ book, schedule, account, onDone }: ScheduleFormProps) {
   const [typed, setTyped] = useState(() =>
-    schedule ? typedOf(book, schedule) : beginOf(book, kindFor(book, account), account),
+    schedule ? typedOf(book, schedule) : beginOf(book, scheduleKindFor(book, account), account),
   );
   const { change, refused } = useChange();
   const made = scheduleFrom(book, typed, schedule);
@@ -259,15 +209,27 @@ function Amounts({ typed, set, words }: PartProps & { readonly words: KindWords 
       )}
       {/* Enter takes the day that was typed; it does not yet add the schedule. */}
       <label onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}>
-        From the month of
+        From
         <DayField
-          label="From the month of"
+          label="From"
           style={{ width: '100%' }}
           value={typed.from}
-          onChange={(from) => set({ from })}
+          onChange={(from) => set({ from, byDays: !isFirst(from) })}
         />
       </label>
       <LabelledInput label="Months" value={typed.months} onType={(months) => set({ months })} />
+      {!isFirst(typed.from) && (
+        <Segmented
+          className={css['double']}
+          aria-label="What of a month begun counts"
+          value={typed.byDays}
+          options={[
+            { value: true, label: 'Its days from then on' },
+            { value: false, label: 'The whole month' },
+          ]}
+          onChange={(byDays) => set({ byDays })}
+        />
+      )}
     </>
   );
 }
@@ -293,7 +255,9 @@ function comesOut(book: Book, made: Schedule, before: Schedule | null): string {
   );
   const kept = lockedRows(book, before);
   const open = made.rows.slice(kept.length);
-  const all = `${open.length} rows of ${money(open[0]?.amount ?? 0)}`;
+  const first = money(open[0]?.amount ?? 0);
+  const then = made.begins === null ? '' : `, then ${money(open[1]?.amount ?? 0)}`;
+  const all = `${open.length} rows of ${first}${then}`;
   const stay = money(sum(kept.map(({ amount }) => amount)));
   return kept.length === 0
     ? `${all}.`
