@@ -18,7 +18,7 @@ export { shippedPlan, ticksOf } from './model/numbering/index.js';
 export { account, type Account, type AccountAssignment, accountLabel } from './model/book/index.js';
 export { accountOf, type AssignmentPurpose, type Book, bookTooLarge } from './model/book/index.js';
 export { chartOf, type Company, type Document, DOCUMENT_KINDS } from './model/book/index.js';
-export { type DocumentKind, type DocumentLine, type Entry } from './model/book/index.js';
+export { type DocumentKind, type DocumentLine, type Entry, type Line } from './model/book/index.js';
 export { ENTRY_KINDS, type EntryKind, faultsOfPlan } from './model/book/index.js';
 export { type InventorySystem, isUsed, type Item, LEGAL_FORMS } from './model/book/index.js';
 export { type LegalForm, madeUpParticulars, newBook, type NewBook } from './model/book/index.js';
@@ -52,7 +52,15 @@ export { type Drawing } from './model/chance/index.js';
 export { beforeDoings, completedAssignment, isMade } from './accounting/document/index.js';
 export { KIND_FACTS, lineWorth, POSTING_NAMES, recordingOf } from './accounting/document/index.js';
 export { settingUp, stockCourse, worthOfDocument } from './accounting/document/index.js';
-export { type Settling, settlingsOf, whoOwes } from './accounting/party/index.js';
+export {
+  controlOf,
+  controlsOf,
+  partiesOn,
+  partyOfLine,
+  type Settling,
+  settlingsOf,
+} from './accounting/party/index.js';
+export { whoOwes } from './accounting/party/index.js';
 export { lockedRows, madeUntil, planRows, proposedSchedule } from './accounting/schedule/index.js';
 export { scheduleKindFor } from './accounting/schedule/index.js';
 export { chargedOn, chargedOnSays, entriesFound } from './accounting/ledger/index.js';

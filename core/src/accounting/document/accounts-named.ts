@@ -17,7 +17,10 @@ function renamed(subledgers: Subledgers, own: Renamed): Subledgers {
     posting: Object.fromEntries(
       PURPOSES.map((purpose) => [purpose, maybe(subledgers.posting[purpose])]),
     ) as unknown as AccountAssignment,
-    parties: subledgers.parties.map((party) => ({ ...party, account: maybe(party.account) })),
+    parties: subledgers.parties.map(({ control, ...party }) => {
+      const own = maybe(control ?? null);
+      return { ...party, account: maybe(party.account), ...(own === null ? {} : { control: own }) };
+    }),
     items: subledgers.items.map((item) => ({
       ...item,
       incomeAccount: maybe(item.incomeAccount),

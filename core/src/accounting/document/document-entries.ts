@@ -3,6 +3,7 @@ import { subledgersOf } from '../../model/book/subledgers.js';
 import { done, refused, type Refusal, type Result } from '../../model/refusal/refusal.js';
 import { scheduleEntries } from '../schedule/schedule-entries.js';
 import type { Document } from '../../model/shapes/document.js';
+import type { Party } from '../../model/shapes/party.js';
 import { documentLines } from './document-lines.js';
 import { KIND_FACTS } from './document-kinds.js';
 import { stockCourse, type StockCourse } from './stock.js';
@@ -18,7 +19,7 @@ export const makerOf = ({ document, schedule, date }: Entry): string =>
 interface Making {
   readonly subledgers: Subledgers;
   readonly stock: StockCourse;
-  readonly partyNames: ReadonlyMap<string, string>;
+  readonly parties: ReadonlyMap<string, Party>;
 }
 
 /** The entry that a document makes; null where it makes none. Refused where an account is missing for it. */
@@ -29,7 +30,7 @@ function entryOfDocument(document: Document, making: Making): Result<Entry | nul
   if (!lines.ok) return lines;
   if (lines.value.length < 2) return done(null);
   const { id, date, reference, text, party } = document;
-  const name = making.partyNames.get(party ?? '');
+  const name = making.parties.get(party ?? '')?.name;
   return done({
     id: `of-${id}`,
     date,
@@ -56,7 +57,8 @@ function knownEntry(document: Document, making: Making): Result<Entry | null> {
     item,
     ...Object.values(move),
   ]);
-  const from = [posting, items, inventory, making.partyNames.get(document.party ?? ''), ...moves];
+  const { name, control } = making.parties.get(document.party ?? '') ?? {};
+  const from = [posting, items, inventory, name, control, ...moves];
   const before = known.get(document);
   if (before?.from.length === from.length && before.from.every((each, i) => each === from[i]))
     return before.entry;
@@ -74,7 +76,7 @@ export function entriesMadeBy(subledgers: Subledgers): Result<readonly Entry[]> 
   const making = {
     subledgers,
     stock: stockCourse(subledgers),
-    partyNames: new Map(subledgers.parties.map(({ id, name }) => [id, name])),
+    parties: new Map(subledgers.parties.map((each) => [each.id, each])),
   };
   const refusals: Refusal[] = [];
   const made: Entry[] = [];

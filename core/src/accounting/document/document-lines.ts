@@ -5,6 +5,7 @@ import type { AssignmentPurpose } from '../../model/shapes/subledgers.js';
 import type { Document, DocumentKind, DocumentLine } from '../../model/shapes/document.js';
 import type { Line } from '../../model/shapes/entry.js';
 import type { Item } from '../../model/shapes/item.js';
+import type { Party } from '../../model/shapes/party.js';
 import { POSTING_NAMES } from './assignment-names.js';
 import { lineWorth, type StockCourse } from './stock.js';
 
@@ -48,6 +49,12 @@ class Lines {
     this.add(account, amount);
   }
 
+  /** What its party owes or is owed: on the party’s own account for it, else on the one of all. */
+  owed(purpose: 'receivables' | 'payables', party: Party | undefined, amount: Amount): void {
+    if (party?.control === undefined) this.post(purpose, amount);
+    else this.add(party.control, amount);
+  }
+
   item(id: string | null, which: ItemAccount, amount: Amount): void {
     const item = this.items.get(id ?? '');
     const account = item?.[which] ?? null;
@@ -69,6 +76,7 @@ class Lines {
 
 interface Making {
   readonly document: Document;
+  readonly party: Party | undefined;
   readonly subledgers: Subledgers;
   readonly stock: StockCourse;
   readonly lines: Lines;
@@ -116,10 +124,9 @@ function counted(making: Making): void {
 }
 
 function creditNote(making: Making): void {
-  const { document, subledgers, lines } = making;
-  const party = subledgers.parties.find(({ id }) => id === document.party);
+  const { document, party, subledgers, lines } = making;
   if (party?.kind === 'supplier') {
-    lines.post('payables', total(document));
+    lines.owed('payables', party, total(document));
     goods(making);
     each(making, () => undefined, -1);
     return;
@@ -133,7 +140,7 @@ function creditNote(making: Making): void {
         : lines.post('returnsGiven', lineWorth(line)),
     1,
   );
-  lines.post('receivables', -total(document));
+  lines.owed('receivables', party, -total(document));
 }
 
 /** What each kind debits (positive) and credits. */
@@ -143,22 +150,22 @@ const MAKES: Readonly<Record<DocumentKind, (making: Making) => void>> = {
   'supplier-invoice': (making) => {
     goods(making);
     each(making, () => undefined, 1);
-    making.lines.post('payables', -total(making.document));
+    making.lines.owed('payables', making.party, -total(making.document));
   },
-  'supplier-payment': ({ document, lines }) => {
-    lines.post('payables', settled(document));
+  'supplier-payment': ({ document, party, lines }) => {
+    lines.owed('payables', party, settled(document));
     lines.add(document.money, -(document.amount ?? 0));
     lines.post('discountTaken', -document.discount);
   },
   'goods-out': goods,
   'customer-invoice': (making) => {
-    making.lines.post('receivables', total(making.document));
+    making.lines.owed('receivables', making.party, total(making.document));
     each(making, (line) => making.lines.item(line.item, 'incomeAccount', -lineWorth(line)), -1);
   },
-  'customer-payment': ({ document, lines }) => {
+  'customer-payment': ({ document, party, lines }) => {
     lines.add(document.money, document.amount ?? 0);
     lines.post('discountGiven', document.discount);
-    lines.post('receivables', -settled(document));
+    lines.owed('receivables', party, -settled(document));
   },
   'credit-note': creditNote,
   'money-in': (making) => {
@@ -194,6 +201,7 @@ export function documentLines(
   stock: StockCourse,
 ): Result<readonly Line[]> {
   const lines = new Lines(subledgers, itemsById(subledgers.items));
-  MAKES[document.kind]({ document, subledgers, stock, lines });
+  const party = subledgers.parties.find(({ id }) => id === document.party);
+  MAKES[document.kind]({ document, party, subledgers, stock, lines });
   return lines.refusals.length > 0 ? refused(...lines.refusals) : done(lines.all());
 }

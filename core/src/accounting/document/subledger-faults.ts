@@ -50,7 +50,10 @@ const PARTS = ['parties', 'items', 'documents', 'schedules'] as const;
 /** The accounts that one of the subledgers names, each with its place in it. */
 type Named = readonly (readonly [string, string | null])[];
 
-const ofParty = ({ account }: Party): Named => [['account', account]];
+const ofParty = ({ account, control }: Party): Named => [
+  ['account', account],
+  ['control', control ?? null],
+];
 
 const ofItem = (item: Item): Named =>
   (['incomeAccount', 'costAccount', 'stockAccount'] as const).map((name) => [name, item[name]]);

@@ -7,7 +7,8 @@ import { USUAL_TERMS, type Party } from '../../model/shapes/party.js';
 import { whoOwes, type OpenItem } from './who-owes.js';
 
 /** An open document, and what may be taken off when it is settled at a day. */
-export interface Settling extends OpenItem {
+export interface Settling extends Omit<OpenItem, 'document'> {
+  readonly document: string;
   /** Minor units; 0: nothing, or too late for it. */
   readonly discount: Amount;
 }
@@ -19,7 +20,12 @@ interface Wanted {
   readonly except: string | null;
 }
 
-const withDiscount = ({ terms = USUAL_TERMS }: Party, each: OpenItem, at: string): Settling => ({
+type OfDocument = OpenItem & { readonly document: string };
+
+/** What an entry says is settled by the next money, without being chosen. */
+const isOfDocument = (each: OpenItem): each is OfDocument => each.document !== null;
+
+const withDiscount = ({ terms = USUAL_TERMS }: Party, each: OfDocument, at: string): Settling => ({
   ...each,
   discount: at <= addDays(each.date, terms.discountDays) ? percentOf(terms.discount, each.open) : 0,
 });
@@ -35,6 +41,7 @@ export function settlingsOf(book: Book, { party: id, at, except }: Wanted): Sett
   return whoOwes(others, party.kind, at)
     .parties.filter((each) => each.party.id === id)
     .flatMap(({ open }) => open)
+    .filter(isOfDocument)
     .filter(({ open }) => open > 0)
     .map((each) => withDiscount(party, each, at));
 }

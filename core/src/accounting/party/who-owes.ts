@@ -1,19 +1,19 @@
 import type { Book } from '../../model/book/book.js';
-import { addDays } from '../../model/day/calendar.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
-import { worthOfDocument } from '../document/document-lines.js';
-import { KIND_FACTS } from '../document/document-kinds.js';
-import { OPENING } from '../document/settlement-faults.js';
 import { inOrder } from '../document/stock.js';
 import { balancesOf, upTo } from '../ledger/balances.js';
 import type { Amount } from '../../model/money/amount.js';
+import { pendingAt, type Pending } from './pending.js';
+import { controlsOf } from './control-accounts.js';
 import type { Document } from '../../model/shapes/document.js';
-import { USUAL_TERMS, type Party, type PartyKind } from '../../model/shapes/party.js';
+import type { Party, PartyKind } from '../../model/shapes/party.js';
 
 /** What of one document, or of the opening balance, is not settled yet. */
 export interface OpenItem {
-  /** The document's id; `opening` for what stood when the books began. */
-  readonly document: string;
+  /** The document's id; `opening` for what stood when the books began; null: an entry says it. */
+  readonly document: string | null;
+  /** The entry that says it; null where a document or the opening does. */
+  readonly entry: string | null;
   readonly date: string;
   readonly due: string;
   /** Minor units: what a customer owes or a supplier is owed; below zero: paid ahead, or credited. */
@@ -46,43 +46,6 @@ export function ageOf(due: string, at: string): number {
   return late <= 0 ? 0 : AGES.filter((from) => late > from).length;
 }
 
-interface Pending {
-  readonly document: string;
-  readonly date: string;
-  readonly due: string;
-  readonly sign: 1 | -1;
-  readonly of: Amount;
-  left: Amount;
-}
-
-const dueOf = (party: Party, date: string): string =>
-  addDays(date, (party.terms ?? USUAL_TERMS).netDays);
-
-function pendingOf(party: Party, documents: readonly Document[], opening: string): Pending[] {
-  const begun: Pending[] = [];
-  if (party.opening !== 0) {
-    const [sign, of] = [party.opening > 0 ? 1 : -1, Math.abs(party.opening)] as const;
-    begun.push({
-      document: OPENING,
-      date: opening,
-      due: dueOf(party, opening),
-      sign,
-      of,
-      left: of,
-    });
-  }
-  return [
-    ...begun,
-    ...documents.flatMap((document): Pending[] => {
-      const sign = KIND_FACTS[document.kind].owed;
-      if (sign === 0) return [];
-      const of = worthOfDocument(document);
-      const due = sign > 0 ? dueOf(party, document.date) : document.date;
-      return [{ document: document.id, date: document.date, due, sign, of, left: of }];
-    }),
-  ];
-}
-
 function settle(one: Pending, other: Pending, most: Amount): void {
   const amount = Math.min(most, one.left, other.left);
   one.left -= amount;
@@ -91,7 +54,7 @@ function settle(one: Pending, other: Pending, most: Amount): void {
 
 /** First what documents say that they settle; then what is left of one direction settles the oldest of the other. */
 function settleAll(pending: readonly Pending[], documents: readonly Document[]): void {
-  const byId = new Map(pending.map((each) => [each.document, each]));
+  const byId = new Map(pending.map((each) => [each.document ?? '', each]));
   for (const document of documents)
     for (const { document: settled, amount } of document.settles) {
       const [one, other] = [byId.get(document.id), byId.get(settled)];
@@ -108,30 +71,34 @@ function settleAll(pending: readonly Pending[], documents: readonly Document[]):
     }
 }
 
-function standingOf(party: Party, documents: readonly Document[], opening: string): PartyStanding {
-  const pending = pendingOf(party, documents, opening);
+function standingOf(
+  party: Party,
+  pending: readonly Pending[],
+  documents: readonly Document[],
+): PartyStanding {
   settleAll(pending, documents);
   const open = pending
     .filter(({ left }) => left > 0)
-    .map(({ document, date, due, sign, of, left }) => ({
-      document,
-      date,
-      due,
+    .map(({ document, entry, date, due, sign, of, left }) => ({
+      ...{ document, entry, date, due },
       open: sign * left,
       of: sign * of,
     }));
   return { party, owed: open.reduce((sum, each) => sum + each.open, 0), open };
 }
 
-function controlOf(book: Book, kind: PartyKind, at: string): Amount | null {
-  const { posting } = subledgersOf(book);
-  const account = kind === 'customer' ? posting.receivables : posting.payables;
-  if (account === null) return null;
-  const balance = balancesOf(book, upTo(at)).get(account) ?? 0;
+function controlled(book: Book, kind: PartyKind, at: string): Amount | null {
+  const accounts = controlsOf(book, kind);
+  if (accounts.size === 0) return null;
+  const balances = balancesOf(book, upTo(at));
+  const balance = [...accounts].reduce((sum, id) => sum + (balances.get(id) ?? 0), 0);
   return kind === 'customer' ? balance : -balance || 0;
 }
 
-/** Who owes (customers) or is owed (suppliers) at the end of a day: open documents by party, and what the control account says. */
+/**
+ * Who owes (customers) or is owed (suppliers) at the end of a day: what is open by party, from documents and from entries that name
+ * somebody, and what the control accounts say.
+ */
 export function whoOwes(book: Book, kind: PartyKind, at: string): WhoOwes {
   const subledgers = subledgersOf(book);
   const byParty = new Map<string, Document[]>();
@@ -141,19 +108,13 @@ export function whoOwes(book: Book, kind: PartyKind, at: string): WhoOwes {
     if (own) own.push(document);
     else byParty.set(document.party, [document]);
   }
-  const isBegun = book.opening.date <= at;
+  const pending = pendingAt(book, kind, at);
   const parties = subledgers.parties
     .filter((party) => party.kind === kind)
-    .map((party) =>
-      standingOf(
-        isBegun ? party : { ...party, opening: 0 },
-        byParty.get(party.id) ?? [],
-        book.opening.date,
-      ),
-    );
+    .map((party) => standingOf(party, pending.get(party.id) ?? [], byParty.get(party.id) ?? []));
   return {
     parties,
     total: parties.reduce((sum, { owed }) => sum + owed, 0),
-    control: controlOf(book, kind, at),
+    control: controlled(book, kind, at),
   };
 }

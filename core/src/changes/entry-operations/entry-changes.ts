@@ -11,6 +11,7 @@ import { notADay } from '../../model/shapes/day.js';
 import { LARGEST_AMOUNT } from '../../model/money/amount.js';
 import { amountTooLarge, amountUnreadable } from '../../model/money/parse-amount.js';
 import { done, refusal, refused, type Refusal } from '../../model/refusal/refusal.js';
+import { partyOfLine } from '../../accounting/party/control-accounts.js';
 import { type Change, type Rules, noNotices } from '../operation/operation.js';
 
 export const entryUnknown = refusal(
@@ -58,6 +59,21 @@ const accountRetired = refusal(
     `“${f.name}” is retired and takes no new entries. Bring it back, or choose another account.`,
 );
 
+const partyElsewhere = refusal(
+  'entry.party-elsewhere',
+  (f: { account: string }) =>
+    `“${f.account}” is not the account on which the one who is named stands. Choose another account, or name nobody.`,
+);
+
+/** A line that names somebody whose debts stand on another account, or nobody who is there. */
+const oddParties = (book: Book, { lines }: Entry): Refusal[] =>
+  lines.flatMap((line, i) => {
+    if (line.party === undefined || partyOfLine(book, line) !== null) return [];
+    const account = accountOf(book, line.account);
+    const name = account ? accountLabel(account) : line.account;
+    return [partyElsewhere({ account: name }, `lines[${i}].party`)];
+  });
+
 /** Why an entry cannot be recorded; `restores`: it stood there before. */
 export function refusalsOf(
   book: Book,
@@ -66,7 +82,8 @@ export function refusalsOf(
 ): Refusal[] {
   if (!isDay(entry.date)) return [notADay({ text: entry.date }, 'date')];
   const shut = restores ? [] : onShut(book, entry);
-  const refusals = [...faultsOfEntry(book, entry), ...oddAmounts(entry), ...shut];
+  const odd = [...oddAmounts(entry), ...(restores ? [] : oddParties(book, entry))];
+  const refusals = [...faultsOfEntry(book, entry), ...odd, ...shut];
   return rules.by === 'student' ? [...refusals, ...oddDay(book, entry, rules)] : refusals;
 }
 

@@ -21,6 +21,11 @@ const named = refusal(
   (f: { name: string; by: string; count: number }) =>
     `“${f.name}” stands in ${f.count} ${f.count === 1 ? 'document' : 'documents'} (the first: ${f.by}), so it can’t be removed. Remove those first.`,
 );
+const namedByEntry = refusal(
+  'subledgers.named-by-entry',
+  (f: { name: string; date: string; count: number }) =>
+    `“${f.name}” is named by ${f.count} ${f.count === 1 ? 'entry' : 'entries'} (the first on ${dayText(f.date)}), so it can’t be removed. Change those first.`,
+);
 const waitedFor = refusal(
   'subledgers.waited-for',
   (f: { name: string }) =>
@@ -168,7 +173,7 @@ export function remove<L extends ListName>(book: Book, removing: Removing<L>): R
   const index = things.findIndex((each) => each.id === id);
   const thing = things[index];
   if (!thing) return refused(gone({ what: WHAT[list], id }, 'id'));
-  const held = heldBy(subledgersOf(book), list, thing);
+  const held = [...heldBy(subledgersOf(book), list, thing), ...heldByEntry(book, list, thing)];
   if (held.length > 0) return refused(...held);
   const changed = withSubledgers(book, { [list]: things.filter((each) => each !== thing) });
   return remade(book, changed, { inverse: removing.undo(thing, index), rules });
@@ -177,6 +182,15 @@ export function remove<L extends ListName>(book: Book, removing: Removing<L>): R
 /** What of it is in the books since they began. */
 const sinceBefore = ({ openGoods }: Subledgers, list: ListName, { id }: Thing): boolean =>
   openGoods.some(({ item, party }) => id === (list === 'items' ? item : party));
+
+/** An entry that a person entered and that names a customer or supplier. */
+function heldByEntry({ entries }: Book, list: ListName, thing: Thing): Refusal[] {
+  if (list !== 'parties' || !('name' in thing)) return [];
+  const naming = entries.filter(({ lines }) => lines.some(({ party }) => party === thing.id));
+  const [first] = naming;
+  if (!first) return [];
+  return [namedByEntry({ name: thing.name, date: first.date, count: naming.length }, 'id')];
+}
 
 function heldBy(subledgers: Subledgers, list: ListName, thing: Thing): Refusal[] {
   if ((list === 'items' || list === 'parties') && 'name' in thing)

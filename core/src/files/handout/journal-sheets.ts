@@ -9,6 +9,7 @@ import {
   type LedgerLine,
 } from '../../accounting/ledger/balances.js';
 import { sum, type Amount } from '../../model/money/amount.js';
+import { partyOfLine } from '../../accounting/party/control-accounts.js';
 import {
   accountCell,
   cellShown,
@@ -33,19 +34,23 @@ const row = (kind: HandoutRow['kind'], cells: readonly HandoutCell[]): HandoutRo
   ...{ kind, depth: 0, cells },
 });
 
-/** An account in a line, also one that is gone. */
-const accountIn = (book: Book, id: string): HandoutCell => {
+/** An account in a line, also one that is gone, and whose debt it is. */
+const accountIn = (book: Book, id: string, whose?: string): HandoutCell => {
   const found = accountOf(book, id);
-  return found ? accountCell(found) : id;
+  if (!found) return id;
+  return accountCell(whose === undefined ? found : { ...found, name: `${found.name}, ${whose}` });
 };
 
 /** The journal in order of date: each entry’s lines, its day and words beside the first of them; then its totals. */
 export function journalSheet(book: Book, entries: readonly Entry[] = book.entries): Handout {
   const sorted = [...entries].sort(byDay);
   const rows = sorted.flatMap(({ date, reference, text, lines }) =>
-    lines.map(({ account, amount }, i) => {
+    lines.map((line, i) => {
+      const { account, amount } = line;
       const heads = i === 0 ? [{ day: date }, reference, text] : ['', '', ''];
-      return row('row', [...heads, accountIn(book, account), debit(amount), debit(-amount)]);
+      const whose = partyOfLine(book, line)?.name;
+      const named = accountIn(book, account, whose);
+      return row('row', [...heads, named, debit(amount), debit(-amount)]);
     }),
   );
   const total = sum(sorted.flatMap(({ lines }) => lines.map(({ amount }) => Math.max(0, amount))));
@@ -85,7 +90,7 @@ function againstIn(book: Book, entry: Entry | null, { id }: Account): HandoutCel
 }
 
 /** One account: what it stood at, what moved it, what that comes to, what it stands at. */
-function accountRows(book: Book, account: Account, { from, all }: PostingProfile): HandoutRow[] {
+function accountRows(book: Book, account: Account, { from, all }: AccountLines): HandoutRow[] {
   const before = all.filter(({ date }) => date < from).at(-1)?.balance ?? 0;
   const lines = all.filter(({ date }) => date >= from);
   if (lines.length === 0 && before === 0) return [];
@@ -110,7 +115,7 @@ function accountRows(book: Book, account: Account, { from, all }: PostingProfile
   ];
 }
 
-interface PostingProfile {
+interface AccountLines {
   readonly from: string;
   readonly all: readonly LedgerLine[];
 }

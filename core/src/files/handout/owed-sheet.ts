@@ -2,7 +2,7 @@ import type { Book } from '../../model/book/book.js';
 import { dayText } from '../../model/day/calendar.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
 import { KIND_FACTS } from '../../accounting/document/document-kinds.js';
-import { ageOf, AGES, whoOwes, type OpenItem } from '../../accounting/party/who-owes.js';
+import { ageOf, whoOwes, type OpenItem } from '../../accounting/party/who-owes.js';
 import type { PartyKind } from '../../model/shapes/party.js';
 import {
   sheetOf,
@@ -12,8 +12,15 @@ import {
   type HandoutRow,
 } from './sheet.js';
 
-/** The columns of ages: not due yet, then by how many days too late. */
+/** Of what is due: not yet, then by how many days too late. */
 const AGE_NAMES = ['Not due', 'to 30 days', 'to 60', 'to 90', 'beyond'] as const;
+/** What was paid ahead or credited has no age, and a column of its own. */
+const AHEAD: Readonly<Record<PartyKind, string>> = {
+  customer: 'In credit',
+  supplier: 'In debit',
+};
+
+const columnNames = (kind: PartyKind): string[] => [AHEAD[kind], ...AGE_NAMES];
 
 const TITLES: Readonly<Record<PartyKind, string>> = {
   customer: 'Who owes',
@@ -21,10 +28,14 @@ const TITLES: Readonly<Record<PartyKind, string>> = {
 };
 
 /** What is open by age: as many sums as there are columns of ages. */
-const byAge = (open: readonly OpenItem[], at: string): number[] =>
-  Array.from({ length: AGES.length + 1 }, (_, age) =>
-    open.reduce((sum, each) => (ageOf(each.due, at) === age ? sum + each.open : sum), 0),
-  );
+function byAge(open: readonly OpenItem[], at: string): number[] {
+  const sums = [0, ...AGE_NAMES.map(() => 0)];
+  for (const each of open) {
+    const column = each.open < 0 ? 0 : 1 + ageOf(each.due, at);
+    sums[column] = (sums[column] ?? 0) + each.open;
+  }
+  return sums;
+}
 
 /** How documents are named where others speak of them: kind and reference; the opening balance is none. */
 export function namesOfDocuments(book: Book): (id: string) => string {
@@ -36,11 +47,22 @@ export function namesOfDocuments(book: Book): (id: string) => string {
   };
 }
 
+/** How what is open is named: its document, its entry, or the opening balance. */
+function namesOfOpen(book: Book): (open: OpenItem) => string {
+  const documents = namesOfDocuments(book);
+  const entries = new Map(book.entries.map((each) => [each.id, each]));
+  return ({ document, entry }) => {
+    if (document !== null) return documents(document);
+    const { text = '', reference = '' } = entries.get(entry ?? '') ?? {};
+    return text || ['Entry', reference].filter(Boolean).join(' ');
+  };
+}
+
 /** Customers who owe, or suppliers who are owed, at the end of a day: each with the documents that are open, by age. */
 export function owedSheet(book: Book, kind: PartyKind, at: string): Handout {
   const { parties, total, control } = whoOwes(book, kind, at);
   const owing = parties.filter(({ open }) => open.length > 0);
-  const nameOf = namesOfDocuments(book);
+  const nameOf = namesOfOpen(book);
   const cells = (open: readonly OpenItem[], all: number): HandoutCell[] => [
     ...byAge(open, at).map((amount) => ({ amount })),
     { amount: all },
@@ -50,7 +72,7 @@ export function owedSheet(book: Book, kind: PartyKind, at: string): Handout {
     ...open.map((each): HandoutRow => ({
       kind: 'row',
       depth: 1,
-      cells: [nameOf(each.document), { day: each.due }, ...cells([each], each.open)],
+      cells: [nameOf(each), { day: each.due }, ...cells([each], each.open)],
     })),
   ]);
   const everything = owing.flatMap(({ open }) => open);
@@ -61,7 +83,7 @@ export function owedSheet(book: Book, kind: PartyKind, at: string): Handout {
     sums.push({
       kind: 'row',
       depth: 0,
-      cells: ['Control account', '', ...AGE_NAMES.map(() => ''), { amount: control }],
+      cells: ['Control account', '', '', ...AGE_NAMES.map(() => ''), { amount: control }],
     });
   return sheetOf(book, {
     title: TITLES[kind],
@@ -79,5 +101,5 @@ const columnsFor = (kind: PartyKind): HandoutColumn[] => [
     isIndented: true,
   },
   { name: 'Due', share: 1.4, isFigure: false, isWhole: true },
-  ...[...AGE_NAMES, 'Total'].map((name) => ({ name, share: 1.3, isFigure: true })),
+  ...[...columnNames(kind), 'Total'].map((name) => ({ name, share: 1.3, isFigure: true })),
 ];

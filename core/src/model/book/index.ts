@@ -47,3 +47,4 @@ export { originsSince, type Origin } from './since-start.js';
 export { faultsOfPlan } from './read-classification.js';
 export { bookTooLarge } from './book-faults.js';
 export { isUsed } from './used.js';
+export type { Line } from '../shapes/entry.js';

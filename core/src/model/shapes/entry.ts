@@ -48,6 +48,8 @@ export interface Line {
   readonly account: string;
   /** Minor units, debit positive, never zero. */
   readonly amount: Amount;
+  /** Of which customer or supplier it is, on an account on which several stand; absent: not said. */
+  readonly party?: string;
 }
 
 const id = text(200);
@@ -56,6 +58,7 @@ interface LineInFile {
   readonly account: string;
   readonly debit?: string;
   readonly credit?: string;
+  readonly party?: string;
 }
 
 const sideFault = (digits: number) => (given: string) => {
@@ -71,13 +74,18 @@ const lineFiles = new Map<number, z.ZodMiniType>();
 
 /** In memory a signed amount; in a file a debit or a credit. */
 export const lineShape: Shape<Line> = {
-  value: record({ account: id, amount }).value,
+  value: record({ account: id, amount, party: id }, 'party').value,
   file(digits) {
     const known = lineFiles.get(digits);
     if (known) return known;
     const side = z.optional(judgedText(sideFault(digits), { pattern: '^\\d+(\\.\\d+)?$' }));
     const made = z
-      .strictObject({ account: id.value, debit: side, credit: side })
+      .strictObject({
+        account: id.value,
+        debit: side,
+        credit: side,
+        party: z.optional(id.value),
+      })
       .check((payload) => {
         const { debit, credit } = payload.value as LineInFile;
         if ((debit === undefined) === (credit === undefined))
@@ -96,17 +104,24 @@ export const lineShape: Shape<Line> = {
     for (const name in json)
       if ((json as Record<string, unknown>)[name] === undefined) continue;
       else if (name === 'debit' || name === 'credit') side = side === null ? name : 'both';
-      else if (name !== 'account') throw UNFIT;
-    const { account, debit, credit } = json as LineInFile;
+      else if (name !== 'account' && name !== 'party') throw UNFIT;
+    const { account, debit, credit, party } = json as LineInFile;
     const given = side === 'debit' ? debit : side === 'credit' ? credit : undefined;
     const amount = typeof given === 'string' ? decimalOf(given, digits) : null;
     if (amount === null) throw UNFIT;
-    return { account: id.read(account, digits), amount: side === 'debit' ? amount : -amount || 0 };
+    const line = {
+      account: id.read(account, digits),
+      amount: side === 'debit' ? amount : -amount || 0,
+    };
+    return party === undefined ? line : { ...line, party: id.read(party, digits) };
   },
-  write: ({ account, amount }, digits) =>
-    amount > 0
-      ? { account, debit: formatDecimal(amount, digits) }
-      : { account, credit: formatDecimal(-amount, digits) },
+  write: ({ account, amount, party }, digits) => ({
+    account,
+    ...(amount > 0
+      ? { debit: formatDecimal(amount, digits) }
+      : { credit: formatDecimal(-amount, digits) }),
+    ...(party === undefined ? {} : { party }),
+  }),
 };
 
 /** The most lines that one entry has. */
@@ -147,4 +162,5 @@ export const ENTRY_FIELDS = {
 export const LINE_FIELDS = {
   account: { says: 'account', isCompared: true },
   amount: { says: 'amount', isCompared: true },
+  party: { says: 'customer or supplier', isCompared: false },
 } as const satisfies Readonly<Record<keyof Line, FieldSays>>;

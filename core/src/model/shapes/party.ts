@@ -26,10 +26,13 @@ export const partyShape = record(
     terms: termsShape,
     /** The account on which its invoices without items usually go; null when there is none. */
     account: orNull(id),
+    /** On which account its debts stand where that is not the one of all: payables for equipment; absent: the usual one. */
+    control: id,
     /** What a customer owes, or a supplier is owed, when the books begin: minor units; below zero the other way. */
     opening: usually(amount, 0),
   },
   'terms',
+  'control',
 );
 
 export type Party = ValueOf<typeof partyShape>;

@@ -10,12 +10,14 @@ interface AccountChoiceProps {
   readonly wide?: boolean;
   /** Whether none may be chosen. */
   readonly mayBeNone?: boolean;
+  /** What stands there where none is chosen. */
+  readonly none?: string;
   onChange(account: string | null): void;
 }
 
 /** An account, found by number or name, with what it is for above it. */
 export function AccountChoice(props: AccountChoiceProps) {
-  const { book, label, value, wide = false, mayBeNone = false, onChange } = props;
+  const { book, label, value, wide = false, mayBeNone = false, none = 'none', onChange } = props;
   return (
     <label className={wide ? css['double'] : undefined}>
       {label}
@@ -23,7 +25,7 @@ export function AccountChoice(props: AccountChoiceProps) {
         aria-label={label}
         style={{ width: '100%' }}
         allowClear={mayBeNone}
-        placeholder="none"
+        placeholder={none}
         showSearch={SEARCH}
         value={value}
         options={accountOptions(book, value ?? '')}

@@ -1,6 +1,7 @@
-import type { Book } from '@gleddo/core';
+import { partiesOn, type Book } from '@gleddo/core';
 import { Input } from 'antd';
 import { memo, useMemo } from 'react';
+import { BY_LABEL } from '../../platform/figures/by-label';
 import { QuickSelect } from '../../platform/figures/QuickSelect';
 import { Refusal } from '../../platform/shell/Refusal';
 import { accountOptions, SEARCH } from './account-options';
@@ -34,7 +35,10 @@ export const EntryLine = memo(function EntryLine(props: EntryLineProps) {
   return (
     <>
       <div className={styles['line']}>
-        <AccountSelect {...props} />
+        <div className={styles['whose']}>
+          <AccountSelect {...props} />
+          <PartySelect {...props} />
+        </div>
         {side('debit', 'Debit', debitHint)}
         {side('credit', 'Credit', creditHint)}
         <button
@@ -62,7 +66,24 @@ function AccountSelect({ book, line, at, change }: EntryLineProps) {
       placeholder="Account: number or name"
       value={line.account === '' ? null : line.account}
       options={options}
-      onChange={(account: string | null) => change(at, { account: account ?? '' })}
+      onChange={(account: string | null) => change(at, { account: account ?? '', party: '' })}
+    />
+  );
+}
+
+/** Whose debt it is, on an account on which customers or suppliers stand. */
+function PartySelect({ book, line, at, change }: EntryLineProps) {
+  const parties = useMemo(() => partiesOn(book, line.account), [book, line.account]);
+  if (parties.length === 0) return null;
+  return (
+    <QuickSelect
+      aria-label={`Whose it is, line ${at + 1}`}
+      showSearch={BY_LABEL}
+      allowClear
+      placeholder={parties[0]?.kind === 'customer' ? 'of which customer' : 'of which supplier'}
+      value={line.party ? line.party : null}
+      options={parties.map(({ id, name }) => ({ value: id, label: name }))}
+      onChange={(party: string | null) => change(at, { party: party ?? '' })}
     />
   );
 }

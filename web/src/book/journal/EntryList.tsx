@@ -1,4 +1,12 @@
-import { accountLabel, accountOf, isMade, type Book, type Entry } from '@gleddo/core';
+import {
+  accountLabel,
+  accountOf,
+  isMade,
+  partyOfLine,
+  type Book,
+  type Entry,
+  type Line,
+} from '@gleddo/core';
 import { Button } from 'antd';
 import { memo, useMemo } from 'react';
 import { Link, useLocation } from 'react-router';
@@ -107,6 +115,7 @@ function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
             <span />
             <span style={{ paddingLeft: line.amount < 0 ? 20 : 0 }}>
               {account ? accountLabel(account) : line.account}
+              <span className="quiet">{partyAfter(book, line)}</span>
             </span>
             <span className="figure">{line.amount > 0 ? money(line.amount) : ''}</span>
             <span className="figure">{line.amount < 0 ? money(-line.amount) : ''}</span>
@@ -115,6 +124,12 @@ function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
       })}
     </>
   );
+}
+
+/** Whose debt a line is, where it says so. */
+function partyAfter(book: Book, line: Line): string {
+  const party = partyOfLine(book, line);
+  return party ? `, ${party.name}` : '';
 }
 
 /** What made an entry that nobody typed, and the way there. */

@@ -25,6 +25,8 @@ export interface DraftLine {
   readonly account: string;
   readonly debit: string;
   readonly credit: string;
+  /** Of which customer or supplier; absent or empty: nobody is named. */
+  readonly party?: string;
 }
 
 export const EMPTY_LINE: DraftLine = { account: '', debit: '', credit: '' };
@@ -55,10 +57,11 @@ export function draftOf(book: Book, entry: Entry): EntryDraft {
   const digits = minorDigits(book.company.currency);
   const side = (amount: Amount) => (amount > 0 ? formatDecimal(amount, digits) : '');
   const { id, date, kind, reference, text } = entry;
-  const lines = entry.lines.map(({ account, amount }) => ({
+  const lines = entry.lines.map(({ account, amount, party }) => ({
     account,
     debit: side(amount),
     credit: side(-amount),
+    ...(party === undefined ? {} : { party }),
   }));
   return { id, date, kind, reference, text, lines };
 }
@@ -125,7 +128,9 @@ export function entryFrom(draft: EntryDraft, read: ReadDraft): Entry | string {
     return 'An amount stands without an account. Choose the account, or empty the amount.';
   const lines = read.lines.flatMap((line, i) => {
     const amount = i === read.balancing ? -read.difference : line.amount;
-    return line.account === '' || amount === null ? [] : [{ account: line.account, amount }];
+    if (line.account === '' || amount === null) return [];
+    const party = draft.lines[i]?.party ?? '';
+    return [{ account: line.account, amount, ...(party === '' ? {} : { party }) }];
   });
   return {
     id: draft.id ?? `e-${nanoid(12)}`,

@@ -1,5 +1,5 @@
 import {
-  firstYear,
+  shownPeriod,
   isDay,
   owedSheet,
   whoOwes,
@@ -30,7 +30,7 @@ function useAsked(book: Book) {
   const [params, setParams] = useSearchParams();
   const kind: PartyKind = params.get('of') === 'supplier' ? 'supplier' : 'customer';
   const asked = params.get('at') ?? '';
-  const at = isDay(asked) ? asked : firstYear(book.company.firstDay).to;
+  const at = isDay(asked) ? asked : shownPeriod(book).to;
   const set = (rest: Record<string, string>) =>
     setParams({ show: 'owed', of: kind, at, ...rest }, { replace: true });
   return { kind, at, set };
@@ -126,7 +126,7 @@ function DifferenceSays({ difference, money }: { difference: number; money: Mone
     <p role="status" className={difference === 0 ? 'is-met' : 'notice'}>
       {difference === 0
         ? '✓ Open documents and the control account agree.'
-        : `The control account stands ${money(Math.abs(difference))} ${difference > 0 ? 'above' : 'below'} the open documents: opening balances of parties that differ from it, or entries on it without a document.`}
+        : `The control account stands ${money(Math.abs(difference))} ${difference > 0 ? 'above' : 'below'} the open documents: opening balances of parties that differ from it, or entries on it that name nobody.`}
     </p>
   );
 }

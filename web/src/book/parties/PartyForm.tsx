@@ -20,15 +20,16 @@ interface Typed {
   readonly kind: PartyKind;
   readonly name: string;
   readonly account: string | null;
+  readonly control: string | null;
   readonly discount: string;
   readonly discountDays: string;
   readonly netDays: string;
   readonly opening: string;
 }
 
-function typedOf(book: Book, { kind, name, account, terms, opening }: Party): Typed {
+function typedOf(book: Book, { kind, name, account, control, terms, opening }: Party): Typed {
   return {
-    ...{ kind, name, account },
+    ...{ kind, name, account, control: control ?? null },
     discount: terms ? String(terms.discount / 1000) : '',
     discountDays: terms ? String(terms.discountDays) : '',
     netDays: terms ? String(terms.netDays) : '',
@@ -61,6 +62,7 @@ function partyFrom(book: Book, typed: Typed, id: string): Party | string {
     account: typed.account,
     opening: (opening as number | null) ?? 0,
     ...(said ? { terms } : {}),
+    ...(typed.control === null ? {} : { control: typed.control }),
   };
 }
 
@@ -116,11 +118,29 @@ export function PartyForm(props: PartyFormProps) {
           onType={(value) => set({ [name]: value })}
         />
       ))}
-      <AccountChoice
-        {...{ book, label: 'Usual account', value: typed.account, mayBeNone: true }}
-        onChange={(account) => set({ account })}
-      />
+      <Accounts {...{ book, typed, set }} />
       <FormFoot isChange={party !== null} refused={refused} onLeave={onDone} />
     </form>
   );
 }
+
+interface AccountsProps {
+  readonly book: Book;
+  readonly typed: Typed;
+  set(rest: Partial<Typed>): void;
+}
+
+/** Where its invoices without items usually go, and on which account its debts stand. */
+const Accounts = ({ book, typed, set }: AccountsProps) => (
+  <>
+    <AccountChoice
+      {...{ book, label: 'Usual account', value: typed.account, mayBeNone: true }}
+      onChange={(account) => set({ account })}
+    />
+    <AccountChoice
+      {...{ book, label: 'Debts stand on', value: typed.control, mayBeNone: true }}
+      none="the usual account"
+      onChange={(control) => set({ control })}
+    />
+  </>
+);
