@@ -25,3 +25,28 @@ test('the statements of two dates stand side by side; which ones is in the addre
   await choose(page, 'Nothing beside it');
   await expect(head.locator('.figure')).toHaveText(['41,260']);
 });
+
+test('each figure of every statement leads to its entries, and back', async ({ page }) => {
+  await comeInAs(page, 'Ruth Marsh');
+  await page.getByRole('link', { name: /A year at Juniper Lane/ }).click();
+  await page.getByRole('link', { name: 'Statements', exact: true }).click();
+  for (const shown of ['equity', 'cash', 'worksheet', 'cost', 'basis']) {
+    const at = new URL(page.url());
+    at.search = `?show=${shown}`;
+    await page.goto(at.href);
+    const figure = page.getByRole('button', { name: /: its entries$/ }).first();
+    await figure.click();
+    const entries = page.getByRole('complementary', { name: /^Entries of / });
+    await expect(entries.getByRole('table')).toBeVisible();
+    await entries.getByRole('button', { name: 'Back' }).click();
+    await expect(figure).toBeFocused();
+  }
+  const ledger = new URL(page.url());
+  ledger.search = '?show=ledger';
+  await page.goto(ledger.href);
+  await page.getByLabel('Which account').fill('1310');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('tr.heading')).toHaveText(['1310 Prepaid glass insurance']);
+  await page.getByRole('row').filter({ hasText: '2027' }).getByRole('link').first().click();
+  await expect(page).toHaveURL(/journal\?entry=/);
+});

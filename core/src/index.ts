@@ -158,7 +158,13 @@ export { type Columns, decodeText, doubledNumbers, guarded } from './files/table
 export { listCellsOf, newBookFromTable, proposeColumns, proposeSign } from './files/table/index.js';
 export { readAccountTable, signByArithmetic, type SignConvention } from './files/table/index.js';
 export { type Taken } from './files/table/index.js';
-export { cashBasisSheet, cellShown, costSheet, type Handout } from './files/handout/index.js';
+export {
+  accountOfRow,
+  cashBasisSheet,
+  cellShown,
+  costSheet,
+  type Handout,
+} from './files/handout/index.js';
 export { type HandoutCell, type HandoutColumn, type HandoutKind } from './files/handout/index.js';
 export { handoutOf, type HandoutRow, handoutToTable } from './files/handout/index.js';
 export { type HandoutWanted, isIndented, journalSheet } from './files/handout/index.js';

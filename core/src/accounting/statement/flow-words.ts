@@ -18,6 +18,14 @@ function grew(book: Book, account: Account, amount: Amount): boolean | null {
   return amount < 0 === isDebit;
 }
 
+/** What is no money by itself: what an asset lost so far, and what its sale was above or below its book value. */
+function isOfDisposal(book: Book, account: Account): boolean {
+  const type = typeOf(book.scheme, account.type);
+  const section = sectionOfAccount(book, account);
+  const isResult = section !== null && statementOfClass(section.class) === 'profit-and-loss';
+  return type?.role === 'accumulated-depreciation' || (isResult && type?.cashFlow === 'investing');
+}
+
 /**
  * What a line of a cash flow is called, with its direction: between profit and money what grew or fell, else what was
  * received or paid. Nothing else is said where an amount is nothing, or a cost or an income is a step of its own.
@@ -28,6 +36,8 @@ export function flowLineName(
   { part, isDirect }: FlowWords,
 ): string {
   if (amount === 0) return account.name;
+  if (part === 'investing' && isOfDisposal(book, account))
+    return `Of what was sold: ${account.name}`;
   if (part !== 'operating' || isDirect)
     return `${amount > 0 ? 'Received' : 'Paid'}: ${account.name}`;
   const isMore = grew(book, account, amount);

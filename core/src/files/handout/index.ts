@@ -8,6 +8,7 @@ export { costSheet } from './cost-sheet.js';
 export { worksheetSheet } from './worksheet-sheet.js';
 export { statementSheets } from './statement-sheets.js';
 export {
+  accountOfRow,
   cellShown,
   type Handout,
   type HandoutCell,

@@ -100,8 +100,8 @@ function accountRows(book: Book, account: Account, { from, all }: AccountLines):
   return [
     row('heading', [cellShown({ digits: 0, places: 0 }, accountCell(account))]),
     ...(before === 0 ? [] : [row('row', revealed)]),
-    ...lines.map(({ entry, date, amount, balance }) =>
-      row('row', [
+    ...lines.map(({ entry, date, amount, balance }) => ({
+      ...row('row', [
         { day: date },
         entry?.reference ?? '',
         entry ? entry.text : 'Opening balance',
@@ -110,7 +110,8 @@ function accountRows(book: Book, account: Account, { from, all }: AccountLines):
         debit(-amount),
         { amount: balance },
       ]),
-    ),
+      ...(entry ? { entry: entry.id } : {}),
+    })),
     row('total', ['', '', 'Total', '', debit(moved(1)), debit(moved(-1)), { amount: closing }]),
   ];
 }
@@ -120,8 +121,10 @@ interface AccountLines {
   readonly all: readonly LedgerLine[];
 }
 
-/** All accounts with their postings of a period, each with the balance after it, its totals behind them. */
-export function ledgerSheet(book: Book, { from, to }: Period): Handout {
+/**
+ * All accounts (or `only` one) with their postings of a period, each with the balance after it, its totals behind them.
+ */
+export function ledgerSheet(book: Book, { from, to }: Period, only: string | null = null): Handout {
   const ledger = ledgerOf(book, upTo(to));
   return sheetOf(book, {
     title: 'Ledger',
@@ -131,8 +134,10 @@ export function ledgerSheet(book: Book, { from, to }: Period): Handout {
       { ...ACCOUNT, name: 'Against', share: 3 },
       ...[figures('Debit'), figures('Credit'), figures('Balance')],
     ],
-    rows: accountsIn(book, to).flatMap((account) =>
-      accountRows(book, account, { from, all: ledger.get(account.id) ?? [] }),
-    ),
+    rows: accountsIn(book, to)
+      .filter(({ id }) => only === null || id === only)
+      .flatMap((account) =>
+        accountRows(book, account, { from, all: ledger.get(account.id) ?? [] }),
+      ),
   });
 }

@@ -15,6 +15,9 @@ export interface HandoutWanted {
   readonly order: 'number' | 'name';
 }
 
+/** An account as a sheet names it; `id`: where its lines can be looked at. */
+export type AccountNamed = Pick<Account, 'number' | 'name'> & { readonly id?: string };
+
 /**
  * What stands in a cell: words, an amount in minor units, an account, a day (ISO 8601). Paper, workbooks and tables write
  * each in its way.
@@ -22,7 +25,7 @@ export interface HandoutWanted {
 export type HandoutCell =
   | string
   | { readonly amount: Amount }
-  | { readonly account: Pick<Account, 'number' | 'name'> }
+  | { readonly account: AccountNamed }
   | { readonly day: string };
 
 /** A cell of a table that programs read: an account stands in two, its number and its name. */
@@ -47,6 +50,8 @@ export interface HandoutRow {
   readonly depth: number;
   /** As many as there are columns; a heading may have its words alone, which then go across all of them. */
   readonly cells: readonly HandoutCell[];
+  /** The entry that it tells of; absent: none. */
+  readonly entry?: string;
 }
 
 /** A sheet to hand out: what is printed, and what goes into a PDF, a workbook or a table alike. */
@@ -83,9 +88,16 @@ const isOfAccount = (cell: HandoutCell): cell is Exclude<HandoutCell, TableCell>
   typeof cell !== 'string' && 'account' in cell;
 
 /** An account in a sheet. */
-export const accountCell = ({ number, name }: Pick<Account, 'number' | 'name'>): HandoutCell => ({
-  account: { number, name },
+export const accountCell = ({ id, number, name }: AccountNamed): HandoutCell => ({
+  account: { number, name, ...(id === undefined ? {} : { id }) },
 });
+
+/** The account that a row is of; null where it is of none whose lines can be looked at. */
+export function accountOfRow({ cells }: HandoutRow): { id: string; name: string } | null {
+  const [named] = cells.filter(isOfAccount);
+  const { id, name } = named?.account ?? {};
+  return id === undefined || name === undefined ? null : { id, name };
+}
 
 /** What a sheet is of, below its title: its company, its period, its currency. */
 export const sheetSays = ({ company, subtitle, currency }: Handout): string =>

@@ -55,6 +55,8 @@ export interface SheetWanted {
   readonly against: Period | null;
   /** Whether the budget stands beside profit and loss instead. */
   readonly budget?: boolean;
+  /** The account that the ledger is of; null or absent: all. */
+  readonly ledgerOf?: string | null;
   /** Whether accounts at zero are left out; absent: they are not. */
   readonly zeros?: boolean;
 }
@@ -82,7 +84,7 @@ export function statementSheets(book: Book, wanted: SheetWanted): Handout[] {
     case 'basis':
       return [cashBasisSheet(book, wanted.period)];
     case 'ledger':
-      return [ledgerSheet(book, wanted.period)];
+      return [ledgerSheet(book, wanted.period, wanted.ledgerOf)];
     case 'equity':
       return [equitySheet(book, wanted)];
     case 'cash':

@@ -1,4 +1,6 @@
-import { cellShown, isIndented, type Handout, type HandoutRow } from '@gleddo/core';
+import { accountOfRow, cellShown, isIndented, type Handout, type HandoutRow } from '@gleddo/core';
+import { Link } from 'react-router';
+import { FigureLink } from '../../platform/figures/FigureLink';
 import styles from './handout.module.css';
 
 /** A hand-out as it will lie on the table: the only thing that is printed. */
@@ -41,15 +43,29 @@ export function HandoutPaper({ handout }: { handout: Handout }) {
   );
 }
 
+/** How the figures of a row lead to the entries of its account. */
+export interface Leads {
+  /** Whether Tab comes to it; the arrows go on from there. */
+  readonly isFirst: boolean;
+  open(account: string): void;
+}
+
+/** The way to an entry of which a row tells. */
+export type ToEntry = (entry: string) => string;
+
 interface PaperRowProps {
   readonly handout: Handout;
   readonly row: HandoutRow;
+  readonly leads?: Leads;
+  readonly toEntry?: ToEntry;
 }
 
-export function PaperRow({ handout, row: { kind, depth, cells } }: PaperRowProps) {
+export function PaperRow({ handout, row, leads, toEntry }: PaperRowProps) {
+  const { kind, depth, cells } = row;
   const { columns } = handout;
   const isAcross = kind === 'heading' && cells.length === 1;
   const shown = cells.map((cell) => cellShown(handout, cell));
+  const first = columns.findIndex(({ isFigure }, i) => isFigure && isAmount(shown[i] ?? ''));
   return (
     <tr className={kind === 'row' ? '' : kind}>
       {isAcross && <td colSpan={columns.length}>{shown[0]}</td>}
@@ -60,9 +76,40 @@ export function PaperRow({ handout, row: { kind, depth, cells } }: PaperRowProps
             className={isFigure ? 'figure' : ''}
             style={isIndented(columns, i) && depth > 0 ? { paddingLeft: depth * 14 } : {}}
           >
-            {shown[i]}
+            <PaperCell
+              {...{ row, isFigure, leads, toEntry }}
+              shown={shown[i] ?? ''}
+              isFirst={i === first}
+            />
           </td>
         ))}
     </tr>
+  );
+}
+
+const isAmount = (shown: string): boolean => /\d/.test(shown);
+
+interface PaperCellProps {
+  readonly row: HandoutRow;
+  readonly isFigure: boolean;
+  /** Whether it is the first amount of its row. */
+  readonly isFirst: boolean;
+  readonly shown: string;
+  readonly leads: Leads | undefined;
+  readonly toEntry: ToEntry | undefined;
+}
+
+/** A cell; where it is an amount, one that leads to its entry, or to the entries of its account. */
+function PaperCell({ row, isFigure, isFirst, shown, leads, toEntry }: PaperCellProps) {
+  if (!isFigure || !isAmount(shown)) return shown;
+  if (toEntry && row.entry !== undefined) return <Link to={toEntry(row.entry)}>{shown}</Link>;
+  const account = leads ? accountOfRow(row) : null;
+  if (!leads || !account) return shown;
+  return (
+    <FigureLink
+      {...{ account: account.id, label: account.name, figure: shown }}
+      first={leads.isFirst && isFirst}
+      onOpen={() => leads.open(account.id)}
+    />
   );
 }

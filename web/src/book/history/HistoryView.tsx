@@ -192,6 +192,7 @@ function MomentSpread({ book }: { book: Book }) {
     step: null,
     budget: false,
     zeros: true,
+    ledgerOf: null,
     account: null,
     set: () => undefined,
   };

@@ -219,16 +219,17 @@ function Amounts({ typed, set, words }: PartProps & { readonly words: KindWords 
       </label>
       <LabelledInput label="Months" value={typed.months} onType={(months) => set({ months })} />
       {!isFirst(typed.from) && (
-        <Segmented
-          className={css['double']}
-          aria-label="What of a month begun counts"
-          value={typed.byDays}
-          options={[
-            { value: true, label: 'Its days from then on' },
-            { value: false, label: 'The whole month' },
-          ]}
-          onChange={(byDays) => set({ byDays })}
-        />
+        <div className={css['whole']}>
+          <Segmented
+            aria-label="What of the first month counts"
+            value={typed.byDays}
+            options={[
+              { value: true, label: 'By days, from that day on' },
+              { value: false, label: 'Whole months, that one too' },
+            ]}
+            onChange={(byDays) => set({ byDays })}
+          />
+        </div>
       )}
     </>
   );

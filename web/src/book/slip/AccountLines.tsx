@@ -25,7 +25,7 @@ export function AccountLines({ account, onBack }: { account: Account; onBack(): 
       {lines.length === 0 ? (
         <p className="quiet">Nothing has been entered on this account yet.</p>
       ) : (
-        <PostingProfile lines={lines} money={money} />
+        <PostedLines lines={lines} money={money} />
       )}
       <div className="slip-actions">
         {last !== 0 && (
@@ -41,7 +41,7 @@ export function AccountLines({ account, onBack }: { account: Account; onBack(): 
   );
 }
 
-function PostingProfile({ lines, money }: { lines: ReturnType<typeof linesOf>; money: Money }) {
+function PostedLines({ lines, money }: { lines: ReturnType<typeof linesOf>; money: Money }) {
   const { pathname } = useLocation();
   // The journal stands beside the chart and the statements, whosever book it is.
   const journal = pathBeside(pathname, 'journal');

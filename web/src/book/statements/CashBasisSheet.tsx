@@ -17,7 +17,7 @@ export function CashBasisSheet({ book, choice }: { book: Book; choice: Choice })
           To the cash flow
         </button>
       </p>
-      <PaperTable sheet={sheet} />
+      <PaperTable sheet={sheet} choice={choice} />
     </>
   );
 }

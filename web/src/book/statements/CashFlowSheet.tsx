@@ -9,8 +9,11 @@ import {
   type FlowLine,
 } from '@gleddo/core';
 import { Segmented } from 'antd';
+import { Link, useLocation } from 'react-router';
 import { longDay, periodText } from '../../platform/figures/days';
 import type { Money } from '../../platform/figures/money';
+import { pathBeside } from '../../platform/shell/path-beside';
+import { LeadingFigure } from './LeadingFigure';
 import type { Choice } from './use-choice';
 
 const METHODS: { value: Choice['method']; label: string }[] = [
@@ -29,6 +32,7 @@ export function CashFlowSheet({ book, choice, money }: CashFlowProps) {
   const flow = cashFlow(book, choice.period);
   const isDirect = choice.method === 'direct';
   const lines = isDirect ? flow.direct : flow.lines;
+  const firstLine = FLOW_PARTS.flatMap(({ part }) => lines[part])[0];
   const start = { name: flowBeginning(book.scheme, flow), amount: flow.profit };
   return (
     <>
@@ -44,21 +48,11 @@ export function CashFlowSheet({ book, choice, money }: CashFlowProps) {
               lines={lines[part]}
               nameOf={(line) => flowLineName(book, line, { part, isDirect })}
               total={flow[part]}
-              money={money}
+              {...{ money, choice }}
+              first={firstLine?.account.id ?? null}
             />
           ))}
-          <tr className="total">
-            <td>Movement of bank and cash</td>
-            <td className="figure">{money(flow.movement)}</td>
-          </tr>
-          <tr>
-            <td>Bank and cash at the beginning</td>
-            <td className="figure">{money(flow.before)}</td>
-          </tr>
-          <tr className="total">
-            <td>Bank and cash at the end</td>
-            <td className="figure">{money(flow.before + flow.movement)}</td>
-          </tr>
+          <MoneyThere {...{ flow, money }} />
         </tbody>
       </table>
       <WithoutCash {...{ book, flow, money }} />
@@ -93,9 +87,12 @@ interface PartProps {
   nameOf(line: FlowLine): string;
   readonly total: number;
   readonly money: Money;
+  readonly choice: Choice;
+  /** The account whose figure Tab comes to. */
+  readonly first: string | null;
 }
 
-function Part({ name, profit, lines, nameOf, total, money }: PartProps) {
+function Part({ name, profit, lines, nameOf, total, money, choice, first }: PartProps) {
   return (
     <>
       <tr className="group">
@@ -114,7 +111,12 @@ function Part({ name, profit, lines, nameOf, total, money }: PartProps) {
             {nameOf(line)}
             {line.pointedOut && <span className="mark-says"> moved otherwise than by closing</span>}
           </td>
-          <td className="figure">{money(line.amount)}</td>
+          <td className="figure">
+            <LeadingFigure
+              {...{ account: line.account, choice, figure: money(line.amount) }}
+              isFirst={line.account.id === first}
+            />
+          </td>
         </tr>
       ))}
     </>
@@ -127,6 +129,7 @@ function WithoutCash({
   flow,
   money,
 }: Pick<CashFlowProps, 'book' | 'money'> & { flow: CashFlow }) {
+  const journal = pathBeside(useLocation().pathname, 'journal');
   if (flow.withoutCash.length === 0) return null;
   const nameOf = (id: string) => accountOf(book, id)?.name ?? id;
   return (
@@ -139,7 +142,9 @@ function WithoutCash({
             <tr key={entry.id}>
               <td style={{ whiteSpace: 'nowrap' }}>{longDay(entry.date)}</td>
               <td>
-                {entry.text}{' '}
+                <Link to={`${journal}?entry=${encodeURIComponent(entry.id)}`}>
+                  {entry.text || entry.reference || entry.kind}
+                </Link>{' '}
                 <span className="quiet">
                   {entry.lines.map(({ account }) => nameOf(account)).join(', ')}
                 </span>
@@ -152,3 +157,21 @@ function WithoutCash({
     </section>
   );
 }
+
+/** The money that there was, what it moved by, and what there is. */
+const MoneyThere = ({ flow, money }: Pick<CashFlowProps, 'money'> & { flow: CashFlow }) => (
+  <>
+    <tr className="total">
+      <td>Movement of bank and cash</td>
+      <td className="figure">{money(flow.movement)}</td>
+    </tr>
+    <tr>
+      <td>Bank and cash at the beginning</td>
+      <td className="figure">{money(flow.before)}</td>
+    </tr>
+    <tr className="total">
+      <td>Bank and cash at the end</td>
+      <td className="figure">{money(flow.before + flow.movement)}</td>
+    </tr>
+  </>
+);

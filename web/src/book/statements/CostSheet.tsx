@@ -16,7 +16,7 @@ export function CostSheet({ book, choice }: { book: Book; choice: Choice }) {
           Back to the statements
         </button>
       </p>
-      <PaperTable sheet={sheet} />
+      <PaperTable sheet={sheet} choice={choice} />
     </>
   );
 }

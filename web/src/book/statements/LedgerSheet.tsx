@@ -1,8 +1,12 @@
 import { ledgerSheet, type Book } from '@gleddo/core';
 import { useMemo } from 'react';
+import { useLocation } from 'react-router';
 import { LongRows } from '../../platform/figures/LongRows';
 import { TableHead } from '../../platform/figures/TableHead';
+import { QuickSelect } from '../../platform/figures/QuickSelect';
+import { pathBeside } from '../../platform/shell/path-beside';
 import { PaperRow } from '../handouts/HandoutPaper';
+import { accountOptions, SEARCH } from '../journal/account-options';
 import type { Choice } from './use-choice';
 import styles from './statements.module.css';
 
@@ -13,13 +17,20 @@ const HEADING_HEIGHT = 33.5;
 /** Every account with its postings, one under the other, each with the balance after it. */
 export function LedgerSheet({ book, choice }: { book: Book; choice: Choice }) {
   const { from, to } = choice.period;
-  const sheet = useMemo(() => ledgerSheet(book, { from, to }), [book, from, to]);
+  const { ledgerOf } = choice;
+  const sheet = useMemo(
+    () => ledgerSheet(book, { from, to }, ledgerOf),
+    [book, from, to, ledgerOf],
+  );
+  const journal = pathBeside(useLocation().pathname, 'journal');
+  const toEntry = (entry: string) => `${journal}?entry=${encodeURIComponent(entry)}`;
   const { columns, rows, subtitle } = sheet;
-  if (rows.length === 0) return <p className="quiet">Nothing was posted in this period.</p>;
   return (
     <>
       <h2>Ledger</h2>
       <p className="quiet">{subtitle}</p>
+      <OneAccount {...{ book, choice }} />
+      {rows.length === 0 && <p className="quiet">Nothing was posted in this period.</p>}
       <table className={`lines-table ${styles['ledger']}`}>
         <TableHead
           names={columns.filter(({ isFigure }) => !isFigure).map(({ name }) => name)}
@@ -28,9 +39,29 @@ export function LedgerSheet({ book, choice }: { book: Book; choice: Choice }) {
         <LongRows
           of={rows}
           rowHeight={({ kind }) => (kind === 'heading' ? HEADING_HEIGHT : ROW_HEIGHT)}
-          row={(row, i) => <PaperRow key={i} handout={sheet} row={row} />}
+          row={(row, i) => <PaperRow key={i} handout={sheet} {...{ row, toEntry }} />}
         />
       </table>
     </>
+  );
+}
+
+/** All accounts, or one of them. */
+function OneAccount({ book, choice }: { book: Book; choice: Choice }) {
+  const options = useMemo(
+    () => accountOptions(book, choice.ledgerOf ?? ''),
+    [book, choice.ledgerOf],
+  );
+  return (
+    <QuickSelect
+      aria-label="Which account"
+      style={{ width: 280 }}
+      showSearch={SEARCH}
+      allowClear
+      placeholder="All accounts"
+      value={choice.ledgerOf}
+      options={options}
+      onChange={(of: string | null) => choice.set({ of: of ?? null })}
+    />
   );
 }

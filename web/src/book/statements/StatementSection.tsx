@@ -9,7 +9,7 @@ import {
 import { useMemo, type ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
 import { pathBeside } from '../../platform/shell/path-beside';
-import { FigureLink } from './FigureLink';
+import { FigureLink } from '../../platform/figures/FigureLink';
 import css from './statements.module.css';
 import type { Compared } from './use-compared';
 import { useNumbered } from '../open-book/withheld';

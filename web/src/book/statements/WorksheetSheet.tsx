@@ -16,7 +16,7 @@ export function WorksheetSheet({ book, choice }: { book: Book; choice: Choice })
         {sheet.subtitle}: adjusting entries stand in columns of their own; closing entries are left
         out.
       </p>
-      <PaperTable sheet={sheet} />
+      <PaperTable sheet={sheet} choice={choice} />
     </>
   );
 }

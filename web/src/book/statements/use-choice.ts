@@ -36,6 +36,8 @@ export interface Choice {
   readonly zeros: boolean;
   /** After how much of what happened the statements are shown; null: after all of it. */
   readonly step: number | null;
+  /** The account that the ledger is of; null: all of them. */
+  readonly ledgerOf: string | null;
   /** The account whose lines lie over the page. */
   readonly account: string | null;
   set(changed: Readonly<Record<string, string | null>>): void;
@@ -66,6 +68,7 @@ export function useChoice(book: Book): Choice {
     level: LEVELS.find((each) => each === params.get('level')) ?? 'account',
     method: params.get('method') === 'direct' ? 'direct' : 'indirect',
     step: stepFrom(params.get('step')),
+    ledgerOf: params.get('of'),
     account: params.get('account'),
     set(changed) {
       const next = new URLSearchParams(params);
