@@ -1,4 +1,6 @@
 import { readAllShapes } from './files.js';
+import { NAME_ROWS, SPOKEN_ROWS } from './name-rows.js';
+import { readNames } from './names.js';
 import { verdictOn, type Verdict } from './judge.js';
 import { KEYS, workOf } from './works.js';
 import type { Made } from './work.js';
@@ -50,5 +52,14 @@ out(`  recognised        ${recognised.toFixed(2)} %`);
 out(`  faults not found  ${total.notFound}`);
 out(`  false alarms      ${total.falseAlarms}`);
 out(`  marked twice      ${total.twice}`);
+for (const [what, rows] of [
+  ['of the trade', NAME_ROWS],
+  ['as people say them', SPOKEN_ROWS],
+] as const) {
+  const names = readNames(rows, show === '' ? () => undefined : out);
+  out(
+    `names ${what}: ${names.alarms} of ${names.honest} honest ones struck, ${names.unseen} of ${names.wrong} others not`,
+  );
+}
 const files = await readAllShapes(out);
 out(`${files.count} shapes of file, ${files.misread} misread`);

@@ -22,22 +22,27 @@ describe('two words', () => {
 });
 
 describe('a name', () => {
-  const withChartState = (of: Book, rest: object = {}): Book => ({
+  const withOffice = (of: Book, rest: object = {}): Book => ({
     ...of,
     accounts: [
       ...of.accounts,
       acct('desk', 'office', { number: '6500', name: 'Desk things', ...rest }),
     ],
   });
-  const key = keyOf(withChartState(shop()));
+  const key = keyOf(withOffice(shop()));
 
   test('of an account without figures is any sensible one where type and number agree', () => {
-    expect(faults(checkWork(key, withChartState(shop(), { name: 'Pens and paper' })))).toEqual([]);
+    expect(faults(checkWork(key, withOffice(shop(), { name: 'Pens and paper' })))).toEqual([]);
   });
 
-  test('is another where nothing but the type agrees', () => {
-    const other = withChartState(shop(), { name: 'Pens and paper', number: '6990' });
-    expect(faults(checkWork(key, other))).not.toEqual([]);
+  test('that the program does not know costs nothing where nothing but the type agrees', () => {
+    const other = withOffice(shop(), { name: 'Pens and paper', number: '6990' });
+    expect(faults(checkWork(key, other))).toEqual([]);
+  });
+
+  test('of another thing costs its mark there, too', () => {
+    const other = withOffice(shop(), { name: 'Wages', number: '6990' });
+    expect(faults(checkWork(key, other))).toEqual(['account.name:desk']);
   });
 });
 

@@ -12,6 +12,8 @@ export interface Accepted {
   readonly account: string;
   /** Other names with the same meaning. */
   readonly names: readonly string[];
+  /** Names that say something else, whatever else speaks for the account; absent: none is known. */
+  readonly otherNames?: readonly string[];
   /** Other account types, besides the key's own. */
   readonly types: readonly string[];
   readonly number: NumberRule;

@@ -112,6 +112,7 @@ const eachOnce = (dates: readonly StatementDate[]): StatementDate[] => [
 const acceptedFrom = (book: Book, said: AcceptedFile): Accepted => ({
   account: said.account,
   names: said.names ?? [],
+  ...(said.otherNames?.length ? { otherNames: said.otherNames } : {}),
   types: said.types ?? [],
   number: said.number ?? 'in-band',
   required:
@@ -135,8 +136,11 @@ export const writeKey = (key: AnswerKey): string => `${JSON.stringify(keyToJson(
 
 const acceptedToJson = (accepted: Accepted): AcceptedFile => {
   const { account, names, types, number, required, forbidden, several, reason } = accepted;
+  const { otherNames = [] } = accepted;
   return {
-    ...{ account, names: [...names], types: [...types], number, required },
+    ...{ account, names: [...names] },
+    ...(otherNames.length > 0 ? { otherNames: [...otherNames] } : {}),
+    ...{ types: [...types], number, required },
     ...(forbidden ? { forbidden } : {}),
     several,
     ...(reason ? { reason } : {}),

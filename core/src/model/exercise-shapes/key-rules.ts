@@ -24,6 +24,8 @@ const MOST = 5_000;
 const acceptedFile = z.strictObject({
   account: id.value,
   names: optional(list(text(), 500, 'names').value),
+  /** Names that say something else. */
+  otherNames: optional(list(text(), 500, 'names').value),
   types: optional(list(id, 500, 'types').value),
   number: optional(numberRule),
   required: optional(flag.value),

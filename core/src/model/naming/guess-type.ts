@@ -24,6 +24,25 @@ function namesOf(type: AccountType): readonly PlainName[] {
   return names;
 }
 
+const calledSo = new WeakMap<Scheme, ReadonlyMap<string, ReadonlySet<string>>>();
+
+/** The types of a scheme by the names that their accounts are called, made comparable. */
+function typesByName(scheme: Scheme): ReadonlyMap<string, ReadonlySet<string>> {
+  const before = calledSo.get(scheme);
+  if (before) return before;
+  const all = new Map<string, Set<string>>();
+  for (const type of scheme.types)
+    for (const { text } of namesOf(type)) all.set(text, (all.get(text) ?? new Set()).add(type.id));
+  calledSo.set(scheme, all);
+  return all;
+}
+
+/** The ids of the types of which accounts are called just so, whatever their place; none where the name is not known. */
+export const typesCalledSo = (scheme: Scheme, name: string): ReadonlySet<string> =>
+  typesByName(scheme).get(plainName(name).text) ?? NO_TYPES;
+
+const NO_TYPES: ReadonlySet<string> = new Set();
+
 /** Which of some types a name fits best, if any fits well enough. */
 export function bestFitting(
   name: string,

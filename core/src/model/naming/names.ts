@@ -9,6 +9,8 @@ export interface PlainName {
   readonly words: readonly string[];
   /** The name as it was written, in plain lower-case letters. */
   readonly written: string;
+  /** The word that says what kind of thing it names: the last before a comma, *of*, *on*, *to*, *for*. */
+  readonly lead: string;
 }
 
 const singular = (word: string): string => {
@@ -28,6 +30,12 @@ function plainText(name: string): string {
   return POINTED.reduce((text, [written, stands]) => text.replace(written, stands), plain)
     .replace(/[^a-z0-9]+/g, ' ')
     .trim();
+}
+
+function leadOf(name: string): string {
+  const [first = ''] = name.split(/[,;:(]/).filter((part) => /\p{L}/u.test(part));
+  const [said = ''] = plainText(first).split(/ (?:of|on|to|for|from|in|at|with|by) /);
+  return singular(said.split(' ').at(-1) ?? '');
 }
 
 function wordsOf(plain: string): string[] {
@@ -102,7 +110,7 @@ export function plainName(name: string): PlainName {
       IN_ANY_ORDER.get([...own].sort().join(' ')) ??
       withSynonyms(own)),
   ].sort();
-  const plain = { text: words.join(' '), words, written };
+  const plain = { text: words.join(' '), words, written, lead: leadOf(name) };
   if (remembered.size >= MOST_REMEMBERED) remembered.clear();
   remembered.set(name, plain);
   return plain;

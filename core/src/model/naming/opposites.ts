@@ -4,8 +4,11 @@
  */
 const GROUPS: readonly (readonly (readonly string[])[])[] = [
   [['payable', 'owed', 'owing'], ['receivable'], ['received', 'earned'], ['paid']],
-  [['prepaid'], ['accrued'], ['deferred']],
-  [['prepaid'], ['payable', 'owed', 'owing', 'due']],
+  [['prepaid'], ['accrued', 'receivable'], ['deferred']],
+  [
+    ['prepaid', 'deferred'],
+    ['payable', 'owed', 'owing', 'due'],
+  ],
   [
     ['in', 'inward', 'inwards'],
     ['out', 'outward', 'outwards'],
@@ -25,6 +28,7 @@ const GROUPS: readonly (readonly (readonly string[])[])[] = [
   ],
   [['provision'], ['charge', 'expense']],
   [['gain', 'profit'], ['loss']],
+  [['capital'], ['drawing'], ['loan']],
   [['purchase'], ['sales', 'sale']],
   [['allowance'], ['written']],
   [['long', 'year'], ['short']],
