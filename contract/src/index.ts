@@ -80,6 +80,7 @@ export {
   type CheckedState,
   type CheckProgress,
   type ClassResults,
+  type UnknownNameShown,
   type ClassRow,
   type FiledWork,
   type FoundSoFar,

@@ -6,8 +6,9 @@ export class AcceptRequest {
   @IsProse(200, 'This is no account of the key.')
   account!: string;
 
-  @IsIn(['name', 'type'])
-  what!: 'name' | 'type';
+  /** `other-name`: a name that says something else. */
+  @IsIn(['name', 'other-name', 'type'])
+  what!: 'name' | 'other-name' | 'type';
 
   @IsName(120, 'A name or a type of 1 to 120 characters is accepted.')
   value!: string;

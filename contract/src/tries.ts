@@ -225,6 +225,8 @@ export interface ClassResults {
   readonly placements: readonly PlacementCell[];
   /** What was missed most: the fault in words, what it is about, the share of those who handed in. */
   readonly missed: readonly { fault: string; about: string; share: number }[];
+  /** Names that the program does not know: they cost nothing until somebody says that they are wrong. */
+  readonly unknownNames: readonly UnknownNameShown[];
   /** What students get to see of works that are given back, as it was chosen last. */
   readonly shows: Giving;
   readonly keyVersion: number;
@@ -233,6 +235,21 @@ export interface ClassResults {
   readonly checking: CheckProgress | null;
   /** The class groups that have the exercise. */
   readonly groups: readonly { readonly id: string; readonly name: string }[];
+}
+
+/** A name that the program does not know, for one account of the key, and in whose works it stands. */
+export interface UnknownNameShown {
+  readonly account: string;
+  /** What the key calls it, and its section. */
+  readonly called: string;
+  readonly place: string;
+  readonly name: string;
+  readonly works: readonly {
+    readonly tryId: string;
+    readonly student: string;
+    /** What it stands at there: formatted. */
+    readonly balance: string;
+  }[];
 }
 
 /** How far a class's checks are. */

@@ -128,16 +128,31 @@ describe('marking', () => {
     );
   });
 
-  it('accepts a name from everybody and checks all again with a new version of the key', async () => {
+  const classNow = async () => {
+    await checkedRows(ruth, exerciseId);
+    return (await ruth.get(`exercises/${exerciseId}/results`)).body;
+  };
+  const cover = async () =>
+    (await classNow()).unknownNames.find(({ name }: { name: string }) => name === 'Cover');
+
+  it('asks once for the class about a name that it does not know, which costs nothing until it is said to be wrong', async () => {
     const { tryId, points } = await rowOf('Quin Darrow');
     const before = (await ruth.get(`tries/${tryId}`)).body;
-    const accepted = { account: 'insurance-prepaid', what: 'name', value: 'Cover' };
-    const after = (await ruth.post(`tries/${tryId}/accept`, accepted)).body;
-    expect(after.keyVersion).toBe(before.keyVersion + 1);
-    expect(after.points).toBe((points ?? 0) + 1);
-    await checkedRows(ruth, exerciseId);
-    const results = (await ruth.get(`exercises/${exerciseId}/results`)).body;
-    expect(results.checkedWithToday).toBe(true);
+    expect(await cover()).toMatchObject({
+      ...{ account: 'insurance-prepaid', place: 'Current assets' },
+      works: expect.arrayContaining([expect.objectContaining({ student: 'Quin Darrow' })]),
+    });
+    const says = { account: 'insurance-prepaid', value: 'Cover' };
+    const other = { ...says, what: 'other-name' };
+    const preview = (await ruth.post(`tries/${tryId}/accept/preview`, other)).body;
+    expect(preview.rows.map(({ student }: Row) => student)).toContain('Quin Darrow');
+    const wrong = (await ruth.post(`tries/${tryId}/accept`, other)).body;
+    expect([wrong.keyVersion, wrong.points]).toEqual([before.keyVersion + 1, (points ?? 0) - 1]);
+    expect(await cover()).toBeUndefined();
+    const right = (await ruth.post(`tries/${tryId}/accept`, { ...says, what: 'name' })).body;
+    expect(right.points).toBe(points);
+    expect(await cover()).toBeUndefined();
+    expect((await classNow()).checkedWithToday).toBe(true);
     const odd = { account: 'insurance-prepaid', what: 'type', value: 'spaceship' };
     expect((await ruth.post(`tries/${tryId}/accept`, odd)).status).toBe(404);
   });

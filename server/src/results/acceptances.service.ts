@@ -81,11 +81,14 @@ function acceptsWith(key: AnswerKey, request: AcceptRequest): Accepted[] {
   if (!accountOf(key.book, account)) throw notFound('This account of the key');
   if (what === 'type' && !typeOf(key.book.scheme, value)) throw notFound('This account type');
   const before = acceptedFor(key, account);
-  const change = (list: readonly string[]) => {
-    const others = list.filter((each) => each !== value);
-    return withdraw ? others : [...others, value];
-  };
-  const names = what === 'name' ? change(before.names) : before.names;
-  const types = what === 'type' ? change(before.types) : before.types;
-  return [...key.accepts.filter((each) => each.account !== account), { ...before, names, types }];
+  const without = (list: readonly string[]) => list.filter((each) => each !== value);
+  const change = (list: readonly string[]) =>
+    withdraw ? without(list) : [...without(list), value];
+  const { otherNames = [] } = before;
+  const changed = {
+    name: { names: change(before.names), otherNames: without(otherNames) },
+    'other-name': { names: without(before.names), otherNames: change(otherNames) },
+    type: { types: change(before.types) },
+  }[what];
+  return [...key.accepts.filter((each) => each.account !== account), { ...before, ...changed }];
 }

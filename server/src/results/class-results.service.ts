@@ -22,6 +22,7 @@ import {
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService, type TryRow } from './checks.service.js';
+import { unknownNamesIn } from './unknown-names.js';
 import { givingOf } from '../kept/giving.js';
 import { KeyVersionsService } from '../keys/key-versions.service.js';
 
@@ -81,6 +82,7 @@ export class ClassResultsService {
       sections: key.book.scheme.sections.map(({ id, name }) => ({ id, name })),
       placements: placementsIn(overviews),
       missed: missedMost(overviews),
+      unknownNames: unknownNamesIn(await this.exercises.keyOf(exercise), seenIn(rows, runs)),
       shows: givingOf(exercise),
       keyVersion: today.version,
       checkedWithToday: works
@@ -203,6 +205,13 @@ function rowOf(student: Student, work: TryRow | null, runs: ReadonlyMap<string, 
     cells: (isIn && runs.get(work.id)?.overview.cells) || {},
   };
 }
+
+/** The works that were checked, with whose they are. */
+const seenIn = (rows: readonly ClassRow[], runs: ReadonlyMap<string, Run>) =>
+  rows.flatMap(({ tryId, student }) => {
+    const run = runs.get(tryId ?? '');
+    return run && tryId !== null ? [{ tryId, student, overview: run.overview }] : [];
+  });
 
 /** How often the accounts of a section of the key were placed in which section. */
 function placementsIn(overviews: readonly Overview[]): PlacementCell[] {

@@ -19,7 +19,7 @@ export const accountName: Check<'account.name', Found> = {
         return { outcome: 'met', facts: () => ({ name: works[0]?.name ?? '', key: key.name }) };
       const { outcome, odd } = allPass(
         works,
-        (work) => nameSays(marking, { key, work, accepted }) !== 'something else',
+        (work) => nameSays({ book: marking.key.book, key, work, accepted }) !== 'something else',
       );
       return { outcome, facts: () => ({ name: odd?.name ?? works[0]?.name ?? '', key: key.name }) };
     }),

@@ -1,4 +1,4 @@
-import type { Account } from '../../model/book/book.js';
+import type { Account, Book } from '../../model/book/book.js';
 import { typesCalledSo } from '../../model/naming/guess-type.js';
 import {
   isNamed,
@@ -17,7 +17,6 @@ import {
   type ClassId,
 } from '../../model/scheme/scheme.js';
 import type { Accepted } from '../key/answer-key.js';
-import type { Marking } from '../check/marking.js';
 
 /** Names that say nothing of what stands there. */
 const SAYS_NOTHING =
@@ -34,6 +33,8 @@ const SAME = 0.6;
 const ANOTHERS = 0.9;
 
 interface Named {
+  /** The key’s book. */
+  readonly book: Book;
   readonly key: Account;
   readonly work: Account;
   readonly accepted: Pick<Accepted, 'names' | 'types' | 'otherNames'>;
@@ -42,12 +43,12 @@ interface Named {
 /** What a name says of an account that was recognised: the same, something else, or what the program does not know. */
 export type NameSays = 'the same' | 'something else' | 'unknown';
 
-const classOf = ({ key: { book } }: Marking, { type }: Account) =>
+const classOf = (book: Book, { type }: Account): ClassId | null =>
   sectionOfType(book.scheme, type)?.class ?? null;
 
 /** How much a name says the same as the right ones, as they are meant where the account stands. */
-function likeness(marking: Marking, { key, work, accepted }: Named): number {
-  const on = classOf(marking, key);
+function likeness({ book, key, work, accepted }: Named): number {
+  const on = classOf(book, key);
   const read = (name: string) => {
     const plain = plainName(name);
     return on === null ? plain : readOn(plain, on);
@@ -57,10 +58,10 @@ function likeness(marking: Marking, { key, work, accepted }: Named): number {
 }
 
 /** Another account of the key that is called so, where the right one is not. */
-function isAnothers(marking: Marking, { key, work }: Named): boolean {
+function isAnothers({ book, key, work }: Named): boolean {
   const [name, right] = [plainName(work.name), plainName(key.name)];
   const own = similarity(right, name);
-  return marking.key.book.accounts.some(({ id, name: other }) => {
+  return book.accounts.some(({ id, name: other }) => {
     if (id === key.id) return false;
     const plain = plainName(other);
     return isNamed(name, plain) || (similarity(plain, name) >= ANOTHERS && own < ANOTHERS);
@@ -72,11 +73,12 @@ function isAnothers(marking: Marking, { key, work }: Named): boolean {
  * what they are used for, so that none of them is another by its name; where the account stands among what it is
  * called, its place says so already. `elsewhere`: all that is called so is of other classes.
  */
-function isOtherThing(
-  marking: Marking,
-  { key, work, accepted }: Named,
-): 'elsewhere' | 'beside' | null {
-  const { scheme } = marking.key.book;
+function isOtherThing({
+  book: { scheme },
+  key,
+  work,
+  accepted,
+}: Named): 'elsewhere' | 'beside' | null {
   const called = typesCalledSo(scheme, work.name);
   if (called.size === 0 || key.type === null) return null;
   if ([key.type, work.type ?? '', ...accepted.types].some((type) => called.has(type))) return null;
@@ -90,20 +92,21 @@ function isOtherThing(
 }
 
 /** The class in which an account stands and should; null where it stands in another: its place is told, and its name goes with it. */
-function classThere(marking: Marking, { key, work }: Pick<Named, 'key' | 'work'>): ClassId | null {
-  const on = classOf(marking, key);
-  return work.type === null || classOf(marking, work) === on ? on : null;
+function classThere({ book, key, work }: Named): ClassId | null {
+  const on = classOf(book, key);
+  return work.type === null || classOf(book, work) === on ? on : null;
 }
 
 /** Whether a name means the opposite where the account stands, or what nothing of its class is called. */
-function isOppositeThere(marking: Marking, { key, work }: Named): boolean {
-  const on = classThere(marking, { key, work });
+function isOppositeThere(named: Named): boolean {
+  const { book, key, work } = named;
+  const on = classThere(named);
   if (on === null) return false;
   const [name, right] = [plainName(work.name), plainName(key.name)];
   return (
     isOpposite(readOn(name, on), readOn(right, on)) ||
     isOfOtherClass(name, right, on) ||
-    isThing(marking, { name, right, on })
+    isThing(book, { name, right, on })
   );
 }
 
@@ -114,7 +117,7 @@ interface OnClass {
 }
 
 /** Whether what leads a name is a thing that lasts, where a cost or an income stands: *Kiln* for what firing costs. */
-function isThing({ key: { book } }: Marking, { name, right, on }: OnClass): boolean {
+function isThing(book: Book, { name, right, on }: OnClass): boolean {
   const { lead } = name;
   if (statementOfClass(on) !== 'profit-and-loss' || lead === right.lead) return false;
   const spoken = book.scheme.types.filter(({ id }) => wordsSpeakFor(lead, id) > 0);
@@ -125,20 +128,20 @@ function isThing({ key: { book } }: Marking, { name, right, on }: OnClass): bool
 }
 
 /** What the name of an account says that was recognised as a key's. */
-export function nameSays(marking: Marking, named: Named): NameSays {
+export function nameSays(named: Named): NameSays {
   const { key, work, accepted } = named;
   const name = plainName(work.name);
   const isCalled = (each: string) => isNamed(name, plainName(each));
   const right = [key.name, ...accepted.names];
   if (right.some((each) => plainName(each).written === name.written)) return 'the same';
   if ((accepted.otherNames ?? []).some(isCalled)) return 'something else';
-  const on = classThere(marking, named);
+  const on = classThere(named);
   if (on !== null && isTurned(name, on)) return 'something else';
   if (right.some(isCalled)) return 'the same';
-  if (isAnothers(marking, named) || isOppositeThere(marking, named)) return 'something else';
+  if (isAnothers(named) || isOppositeThere(named)) return 'something else';
   if (right.some((each) => isShortSlip(name.written, plainName(each).written))) return 'the same';
-  const alike = likeness(marking, named);
-  const isOther = alike === 1 ? null : isOtherThing(marking, named);
+  const alike = likeness(named);
+  const isOther = alike === 1 ? null : isOtherThing(named);
   if (isOther === 'elsewhere') return 'something else';
   if (alike >= SAME) return 'the same';
   return isOther === null && isWord(work.name) ? 'unknown' : 'something else';

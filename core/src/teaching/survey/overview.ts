@@ -1,5 +1,6 @@
 import { accountOf, type Book } from '../../model/book/book.js';
 import { sectionIdOf } from '../../model/book/place.js';
+import { unknownNames, type UnknownName } from '../../assessment/account-checks/unknown-names.js';
 import { givenIn } from '../../assessment/check/given.js';
 import { checkById, faultOf } from '../../assessment/all-checks/check-list.js';
 import type { Outcome } from '../../assessment/all-checks/index.js';
@@ -32,6 +33,8 @@ export interface Overview {
   readonly placements: readonly (readonly [from: string, to: string])[];
   /** What was asked to be told apart, and missed; absent in runs from before this was kept. */
   readonly mixUps?: MixUpsInWork;
+  /** Names that the program does not know; absent in runs from before this was kept. */
+  readonly unknownNames?: readonly UnknownName[];
 }
 
 const ORDER = { account: 0, book: 1, entry: 2, line: 3, question: 4 };
@@ -107,6 +110,7 @@ export function overviewOf(
     missed: missedIn(key, results),
     placements: placementsOf(key, work, pairs),
     mixUps: mixUpsInWork(answerKey, work, { pairs, isGiven: givenBy(answerKey, start) }),
+    unknownNames: unknownNames(answerKey, work, pairs),
   };
 }
 

@@ -24,6 +24,7 @@ import { classPaper } from './mark-paper';
 import { MissedMost } from './MissedMost';
 import { Placements } from './Placements';
 import { PreviewDialog } from '../preview/PreviewDialog';
+import { UnknownNames } from './UnknownNames';
 import styles from './class-results.module.css';
 
 const LOOK_EVERY = 1_000;
@@ -76,6 +77,7 @@ function WholeClass({ results }: { results: ClassResults }) {
     <div className={styles['columns']}>
       <Matrix results={results} />
       <div>
+        {results.unknownNames.length > 0 && <UnknownNames results={results} />}
         <Placements results={results} />
         <MissedMost results={results} />
         <CopiedFigures exerciseId={results.exerciseId} />

@@ -108,20 +108,50 @@ interface PartProps {
 }
 
 function Names({ account, now, change }: PartProps) {
+  const { names = [], otherNames = [] } = now;
   return (
-    <Select
-      mode="tags"
-      size="small"
-      style={{ width: '100%' }}
-      aria-label={`Other names of ${account.name}`}
-      open={false}
-      suffixIcon={null}
-      placeholder="another name, Enter"
-      value={[...(now.names ?? [])]}
-      onChange={(names: string[]) => change({ names })}
-    />
+    <>
+      <Tags
+        label={`Other names of ${account.name}`}
+        placeholder="another name, Enter"
+        value={names}
+        onChange={(next) => change({ names: next })}
+      />
+      {otherNames.length > 0 && (
+        <>
+          <span className="quiet">These say something else:</span>
+          <Tags
+            label={`Names that are not ${account.name}`}
+            placeholder="a name, Enter"
+            value={otherNames}
+            onChange={(next) => change({ otherNames: next })}
+          />
+        </>
+      )}
+    </>
   );
 }
+
+interface TagsProps {
+  readonly label: string;
+  readonly placeholder: string;
+  readonly value: readonly string[];
+  onChange(next: string[]): void;
+}
+
+const Tags = ({ label, placeholder, value, onChange }: TagsProps) => (
+  <Select
+    mode="tags"
+    size="small"
+    style={{ width: '100%' }}
+    aria-label={label}
+    open={false}
+    suffixIcon={null}
+    placeholder={placeholder}
+    value={[...value]}
+    onChange={onChange}
+  />
+);
 
 /** Other types, with those offered that can be defended. */
 function Types({ account, book: { scheme }, now, change }: PartProps) {
