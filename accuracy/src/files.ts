@@ -12,6 +12,7 @@ import {
 } from '@gleddo/core';
 import { ternIsland } from '@gleddo/core/demo';
 import { LAYOUTS, type Cells } from './layouts.js';
+import { asMarkdown, asPrinted, MORE_LAYOUTS, printable } from './more-layouts.js';
 import { rowsOf, WRITINGS, type Row } from './sheets.js';
 
 /** A file, and what should be read in it: its balances, or that it can't be read. */
@@ -74,6 +75,37 @@ const layoutShapes = (rows: readonly Row[]): Shape[] => [
     ),
   ),
 ];
+
+/** Further layouts, as text and as workbooks; one sheet for each class; others’ sheets before the list. */
+async function moreShapes(rows: readonly Row[]): Promise<Shape[]> {
+  const cellsOf = (name: string): Cells => MORE_LAYOUTS[name]?.(rows, String) ?? [];
+  const printed = printable(rows);
+  const lastYear = printed.map((row) =>
+    row.map((cell) => cell.replace(/^\d[\d,]*\.\d\d$/, '17.00')),
+  );
+  const journal = [
+    ['Date', 'Account', 'Text', 'Debit', 'Credit'],
+    ...rows.slice(0, 12).flatMap(({ name }, i) => [
+      [`0${1 + (i % 8)}.01.2027`, name, 'Sold', '100.00', ''],
+      [`0${1 + (i % 8)}.01.2027`, 'Bank', 'Sold', '', '100.00'],
+    ]),
+  ];
+  const sheets = (all: Readonly<Record<string, Cells>>) =>
+    workbookOf((book) => Object.entries(all).forEach(([name, cells]) => put(book, name, cells)));
+  const [head = [], ...lines] = printed;
+  const classes = [...new Set(rows.map((row) => row.class))];
+  const perClass = Object.fromEntries(
+    classes.map((name) => [name, [head, ...lines.filter((_, i) => rows[i]?.class === name)]]),
+  );
+  return [
+    ...Object.keys(MORE_LAYOUTS).map((name) => good(name, utf8(csv(cellsOf(name), ';')))),
+    good('Markdown', utf8(asMarkdown(printed))),
+    good('printed columns', utf8(asPrinted(printed))),
+    good('the journal’s sheet first', await sheets({ Journal: journal, 'Trial balance': printed })),
+    good('last year’s sheet first', await sheets({ 2026: lastYear, 2027: printed })),
+    good('a sheet for each class', await sheets(perClass)),
+  ];
+}
 
 const textShapes = (rows: readonly Row[], plain: Cells): Shape[] => [
   good('tabs', utf8(csv(plain, '\t'))),
@@ -169,6 +201,7 @@ export async function readAllShapes(
   const shapes = [
     ...layoutShapes(rows),
     ...textShapes(rows, plain),
+    ...(await moreShapes(rows)),
     ...(await workbookShapes(rows, plain)),
   ];
   let misread = 0;

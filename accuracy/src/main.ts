@@ -58,7 +58,7 @@ for (const [what, rows] of [
 ] as const) {
   const names = readNames(rows, show === '' ? () => undefined : out);
   out(
-    `names ${what}: ${names.alarms} of ${names.honest} honest ones struck, ${names.unseen} of ${names.wrong} others not`,
+    `names ${what}: ${names.alarms} of ${names.honest} honest ones struck, of ${names.wrong} others ${names.asked} asked about and ${names.unseen} let pass`,
   );
 }
 const files = await readAllShapes(out);

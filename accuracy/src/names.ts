@@ -1,4 +1,12 @@
-import { account, checkWork, keyOf, newBook, type Book, type Entry } from '@gleddo/core';
+import {
+  account,
+  checkWork,
+  keyOf,
+  newBook,
+  unknownNames,
+  type Book,
+  type Entry,
+} from '@gleddo/core';
 import type { NameRow } from './name-rows.js';
 
 const COMPANY = {
@@ -68,22 +76,30 @@ function workOf(key: Book, { row, name, isSpoilt }: Tried): Book {
   return { ...key, accounts, entries };
 }
 
-/** What is marked of the account that is called otherwise. */
-function markedOf(key: Book, tried: Tried): string[] {
-  const { results } = checkWork(keyOf(key), workOf(key, tried), {
-    start: { ...key, accounts: [], entries: [] },
+/** What is marked of the account that is called otherwise; `asked` where its name is asked about. */
+function markedOf(book: Book, tried: Tried): string[] {
+  const [key, work] = [keyOf(book), workOf(book, tried)];
+  const { results, recognition } = checkWork(key, work, {
+    start: { ...book, accounts: [], entries: [] },
   });
-  return results
+  const pairs = recognition.pairs.map(({ keys, works }) => ({
+    keys: keys.map(({ id }) => id),
+    works: works.map(({ id }) => id),
+  }));
+  const asked = unknownNames(key, work, pairs).length > 0 ? ['asked'] : [];
+  const struck = results
     .filter(({ outcome, subject }) => outcome === 'not-met' && subject.id === `k${tried.row}`)
     .map(({ check }) => check);
+  return [...struck, ...asked];
 }
 
 export interface NamesRead {
   /** How often an honest name was tried, and struck. */
   honest: number;
   alarms: number;
-  /** How often a name that says something else was tried, and let pass. */
+  /** How often a name that says something else was tried, only asked about, and let pass. */
   wrong: number;
+  asked: number;
   unseen: number;
 }
 
@@ -108,11 +124,9 @@ const namesOf = ([, , honest, wrong]: NameRow): readonly Pick<Tried, 'name' | 'i
   ...wrong.map((name) => ({ name, isHonest: false })),
 ];
 
-/** Tries one name with the entries right and with one wrong; answers how often it was struck. */
-function struck({ key, row }: Where, tried: Pick<Tried, 'name' | 'isHonest'>): number {
-  const both = [false, true].map((isSpoilt) => markedOf(key, { row, ...tried, isSpoilt }));
-  return both.filter((found) => found.length > 0).length;
-}
+/** What was found of one name, with the entries right and with one wrong. */
+const foundOf = ({ key, row }: Where, tried: Pick<Tried, 'name' | 'isHonest'>): string[][] =>
+  [false, true].map((isSpoilt) => markedOf(key, { row, ...tried, isSpoilt }));
 
 /** Each name of each row, alone in a small company and (unless `isAlone`) among all the others, with the entries right and with one wrong. */
 export function readNames(
@@ -120,15 +134,19 @@ export function readNames(
   tell: (line: string) => void,
   isAlone = false,
 ): NamesRead {
-  const sum: NamesRead = { honest: 0, alarms: 0, wrong: 0, unseen: 0 };
+  const sum: NamesRead = { honest: 0, alarms: 0, wrong: 0, asked: 0, unseen: 0 };
   const places = placesOf(rows, isAlone);
+  const count = (tried: Pick<Tried, 'name' | 'isHonest'>, found: readonly string[]): boolean => {
+    const isStruck = found.some((each) => each !== 'asked');
+    sum[tried.isHonest ? 'honest' : 'wrong'] += 1;
+    if (tried.isHonest) sum.alarms += isStruck ? 1 : 0;
+    else if (!isStruck) sum[found.length > 0 ? 'asked' : 'unseen'] += 1;
+    return tried.isHonest ? isStruck : found.length === 0;
+  };
   rows.forEach((of, at) => {
     for (const tried of namesOf(of))
       for (const where of places[at] ?? []) {
-        const times = struck(where, tried);
-        sum[tried.isHonest ? 'honest' : 'wrong'] += 2;
-        sum[tried.isHonest ? 'alarms' : 'unseen'] += tried.isHonest ? times : 2 - times;
-        const isOdd = tried.isHonest ? times > 0 : times < 2;
+        const isOdd = foundOf(where, tried).filter((found) => count(tried, found)).length > 0;
         const kind = tried.isHonest ? 'false alarm' : 'unseen';
         if (isOdd) tell(`  ${kind}: “${tried.name}” for “${of[1]}”, ${where.says}`);
       }

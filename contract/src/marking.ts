@@ -1,4 +1,5 @@
 import { ArrayMaxSize, IsArray, IsIn, IsObject, Matches, ValidateBy } from 'class-validator';
+import { SIGN_CONVENTIONS, type SignConvention } from '@gleddo/core';
 import { IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
 
 /** Accept what a student did for an account of the key, for everybody, and check all again; or no longer. */
@@ -101,7 +102,7 @@ export class PairsRequest {
 export interface FiledTable {
   readonly cells: readonly (readonly string[])[];
   readonly columns?: Readonly<Record<string, number>>;
-  readonly sign?: 'debit-positive' | 'credit-positive' | 'normal-side';
+  readonly sign?: SignConvention;
   /** Why nothing could be read in the file; then it has no cells. */
   readonly refused?: string;
 }
@@ -125,9 +126,7 @@ const isTable = (value: unknown): boolean => {
     (typeof columns === 'object' &&
       columns !== null &&
       Object.values(columns).every((at) => Number.isInteger(at) && Number(at) >= 0));
-  const isSign =
-    sign === undefined ||
-    ['debit-positive', 'credit-positive', 'normal-side'].includes(String(sign));
+  const isSign = sign === undefined || SIGN_CONVENTIONS.some((each) => each === sign);
   const isReason =
     refused === undefined || (typeof refused === 'string' && refused.length <= LONGEST_CELL);
   return [Object.keys(rest).length === 0, isCells(cells), isColumns, isSign, isReason].every(

@@ -122,6 +122,7 @@ export { filledWords, keyScope, type ProposedQuestion } from './assessment/quest
 export { proposedQuestions, rightAnswer, wordsBy } from './assessment/question/index.js';
 export { type ClassMixUp, classMixUps, columnsOfClass } from './teaching/survey/index.js';
 export { type MarkRow, marksToTable, type MixedStudent } from './teaching/survey/index.js';
+export { unknownNames } from './assessment/account-checks/unknown-names.js';
 export { type Overview, overviewOf, spreadOf, worst } from './teaching/survey/index.js';
 export { emptyStart, FAULT_KINDS, type FaultKind } from './teaching/start/index.js';
 export { givenToStudents, type Planting, randomFrom, shuffled } from './teaching/start/index.js';
@@ -156,7 +157,12 @@ export { balancesInTable, bookFromTable, cellsOf, cellsToCsv } from './files/tab
 export { closingBalances, COLUMN_KINDS, type ColumnKind } from './files/table/index.js';
 export { type Columns, decodeText, doubledNumbers, guarded } from './files/table/index.js';
 export { listCellsOf, newBookFromTable, proposeColumns, proposeSign } from './files/table/index.js';
-export { readAccountTable, signByArithmetic, type SignConvention } from './files/table/index.js';
+export {
+  readAccountTable,
+  SIGN_CONVENTIONS,
+  signByArithmetic,
+  type SignConvention,
+} from './files/table/index.js';
 export { type Taken } from './files/table/index.js';
 export {
   accountOfRow,

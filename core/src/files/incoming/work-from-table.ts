@@ -5,14 +5,14 @@ import type { AnswerKey } from '../../assessment/key/answer-key.js';
 import { minorDigits, type Amount } from '../../model/money/amount.js';
 import { formatAmount } from '../../model/money/format-amount.js';
 import { proposedGoing } from '../../changes/opening/openings-taken.js';
-import { normalSide, typeOf } from '../../model/scheme/scheme.js';
+import { typeOf } from '../../model/scheme/scheme.js';
 import { done, refusal, refused, type Refusal, type Result } from '../../model/refusal/refusal.js';
 import { MOST_ACCOUNTS } from '../../model/shapes/book-file.js';
 import { bookFromTable } from '../table/book-from-table.js';
 import type { Columns } from '../table/columns.js';
 import type { Said } from '../table/place-said.js';
 import { readAccountTable, type AccountRow, type AccountTable } from '../table/read-accounts.js';
-import { settledSign, type SideOf, type SignConvention } from '../table/sign.js';
+import { settledSign, sidesOf, type SideOf, type SignConvention } from '../table/sign.js';
 
 const tooManyAccounts = refusal(
   'table.too-many-accounts',
@@ -83,7 +83,7 @@ function sidesBy({ book }: AnswerKey, table: AccountTable): SideOf {
   const types = new Map(book.accounts.map(({ id, type }) => [id, type]));
   return (row: AccountRow) => {
     const type = typeOf(book.scheme, types.get(going.get(row.row) ?? '') ?? row.type);
-    return type ? normalSide(book.scheme, type) : null;
+    return type ? sidesOf(book.scheme, type) : null;
   };
 }
 
@@ -115,6 +115,7 @@ const SIGNS: Readonly<Record<SignConvention, string>> = {
   'debit-positive': 'Amounts above zero were read as debits.',
   'credit-positive': 'Amounts above zero were read as credits.',
   'normal-side': 'Each amount was read on the side on which its account normally stands.',
+  'class-side': 'Amounts were read on the side of their class; what takes off it is below zero.',
 };
 
 function notesOn(table: AccountTable, sign: SignConvention, { opening, company }: Book): string[] {

@@ -3,10 +3,9 @@ import { account, freeIdFrom } from '../../model/book/new-book.js';
 import { apply } from '../../changes/apply/apply.js';
 import type { Operation } from '../../model/shapes/operation.js';
 import { draftAt } from '../../model/placing/new-account.js';
-import { signOf } from '../../model/money/side.js';
-import { normalSide, sectionOfType, typeOf } from '../../model/scheme/scheme.js';
+import { sectionOfType, typeOf } from '../../model/scheme/scheme.js';
 import { childrenOf, NOT_PLACED } from '../../model/book/place.js';
-import type { SignConvention } from './sign.js';
+import { amountBy, sidesOf, type SignConvention } from './sign.js';
 import type { AccountRow, AccountTable } from './read-accounts.js';
 import { fittingParticulars, type RowParticulars } from './row-particulars.js';
 
@@ -27,11 +26,8 @@ export interface Taken {
 }
 
 const signed = (book: Book, row: AccountRow, sign: SignConvention): number => {
-  const amount = row.amount ?? 0;
-  if (sign === 'credit-positive') return -amount || 0;
   const type = typeOf(book.scheme, row.type);
-  const side = sign === 'normal-side' && type ? normalSide(book.scheme, type) : 'debit';
-  return amount * signOf(side) || 0;
+  return amountBy(sign, row, type ? sidesOf(book.scheme, type) : null);
 };
 
 function parentIn(book: Book, row: AccountRow): string | null {

@@ -3,8 +3,8 @@ import { sectionOfAccount } from '../../model/book/place.js';
 import { takersOfProfit } from '../../accounting/year/closing.js';
 import { balancesOf, upTo } from '../../accounting/ledger/balances.js';
 import { rowsOf } from '../../model/placing/places.js';
-import { normalSide, statementOfClass, typeOf } from '../../model/scheme/scheme.js';
-import { amountBy, settledSign, type SideOf, type SignConvention } from './sign.js';
+import { statementOfClass, typeOf } from '../../model/scheme/scheme.js';
+import { amountBy, settledSign, sidesOf, type SideOf, type SignConvention } from './sign.js';
 import type { AccountTable } from './read-accounts.js';
 import { resultName } from '../../accounting/statement/spread-figures.js';
 import { unclosedProfit } from '../../accounting/statement/profit-on-sheet.js';
@@ -28,7 +28,7 @@ function sidesIn(book: Book, table: AccountTable): SideOf {
   const types = typesIn(book, table);
   return ({ row }) => {
     const known = typeOf(book.scheme, types.get(row) ?? null);
-    return known ? normalSide(book.scheme, known) : null;
+    return known ? sidesOf(book.scheme, known) : null;
   };
 }
 

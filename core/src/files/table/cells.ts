@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { markdownCells, printedCells } from './printed.js';
 import { done, refusal, refused, type Refusal, type Result } from '../../model/refusal/refusal.js';
 
 const tableTooLarge = refusal(
@@ -85,6 +86,9 @@ export function decodeText(bytes: Uint8Array): string {
  */
 export function cellsOf(text: string): Result<string[][]> {
   const rows = withoutEmptyEnd(text.replace(/^\uFEFF/, ''));
+  const lines = rows.split(/\r?\n/);
+  const set = markdownCells(lines) ?? printedCells(lines);
+  if (set) return cellsFrom(set);
   const parsed = Papa.parse<string[]>(rows, {
     ...(isCopied(rows) ? { delimiter: '\t' } : {}),
     delimitersToGuess: [',', ';', '\t', '|'],

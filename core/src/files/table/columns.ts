@@ -1,6 +1,7 @@
 import { ColumnContent, looksAmount, looksName, looksNumber, looksSide } from './column-content.js';
 import {
   headingOf,
+  monthOf,
   plainHeading,
   whenOf,
   yearOf,
@@ -43,7 +44,9 @@ export function proposeColumns(
 }
 
 function isHeadingRow(row: readonly string[], headings: readonly Heading[]): boolean {
-  const isText = row.every((cell) => !looksAmount(cell) || yearOf(cell) !== null);
+  const isText = row.every(
+    (cell) => !looksAmount(cell) || yearOf(cell) !== null || monthOf(cell) !== null,
+  );
   const kinds = headings.filter(({ kind }) => kind !== null);
   const names = kinds.some(({ kind }) => kind === 'name' || kind === 'number' || kind === 'note');
   const amounts = headings.filter(({ side }) => side !== null).length;
@@ -55,6 +58,7 @@ interface AmountColumn {
   readonly side: 'debit' | 'credit' | 'either';
   readonly when: When | null;
   readonly year: string | null;
+  readonly month: number | null;
 }
 
 /** Columns under headings. */
@@ -154,7 +158,7 @@ class Headed {
   private amountColumns(): AmountColumn[] {
     const claimed = new Set(Object.values(this.chosen));
     const above = this.above();
-    const found = this.headings.flatMap(({ side, when, year, kind }, at): AmountColumn[] => {
+    const found = this.headings.flatMap(({ side, when, year, month, kind }, at): AmountColumn[] => {
       if (claimed.has(at)) return [];
       const isAmounts =
         this.content.filled(at) === 0 || this.content.share(at, looksAmount) >= 1 - MOSTLY;
@@ -166,6 +170,7 @@ class Headed {
           side: side ?? 'either',
           when: when ?? over?.when ?? null,
           year: year ?? over?.year ?? null,
+          month,
         },
       ];
     });
@@ -182,6 +187,7 @@ class Headed {
       side,
       when: null,
       year: null,
+      month: null,
     }));
   }
 
@@ -205,7 +211,7 @@ class Headed {
     const years = pool.flatMap(({ year }) => year ?? []).sort();
     const wanted = this.year !== null && years.includes(this.year) ? this.year : years.at(-1);
     const ofYear = pool.filter(({ year }) => year === wanted);
-    return wanted !== undefined && ofYear.length > 0 ? ofYear : pool;
+    return newest(wanted !== undefined && ofYear.length > 0 ? ofYear : pool);
   }
 
   /** The balances of the year before are what the wanted one begins with. */
@@ -233,6 +239,12 @@ class Headed {
       this.chosen[credit] = credits.at;
     } else if (one) this.chosen[either] = one.at;
   }
+}
+
+/** Of balances at several months’ ends the last. */
+function newest(columns: readonly AmountColumn[]): AmountColumn[] {
+  const last = Math.max(...columns.map(({ month }) => month ?? 0));
+  return columns.filter(({ month }) => (month ?? 0) === last);
 }
 
 /** Two columns of amounts of which each row fills one are debit and credit; else the first is one of amounts. */

@@ -67,6 +67,8 @@ export interface Heading {
   readonly side: 'debit' | 'credit' | 'either' | null;
   readonly when: When | null;
   readonly year: string | null;
+  /** The month, from 1; null where it names none. */
+  readonly month: number | null;
 }
 
 const OPENING =
@@ -75,7 +77,12 @@ const CLOSING =
   /\b(clos(ing|e|ed)|ending|end|carried (forward|down)|c f|c d|final|current year|this year|at year end)\b/;
 const MOVEMENT =
   /\b(movements?|change|changes|activity|turnover|transactions?|posted|in the (period|year|month)|for the period)\b/;
-const AMOUNT = /\b(balances?|amounts?|value|net|total|sum|eur|usd|gbp)\b/;
+const AMOUNT = /\b(balances?|amounts?|actuals?|value|net|total|sum|eur|usd|gbp)\b/;
+/** What stands beside balances and is none. */
+const BESIDE = /\b(variance|difference|plan|planned|forecast|budget|budgeted|target)\b/;
+const MONTHS =
+  /\b(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\b/i;
+const ORDER = 'jan feb mar apr may jun jul aug sep oct nov dec'.split(' ');
 
 export const whenOf = (plain: string): When | null =>
   MOVEMENT.test(plain)
@@ -92,6 +99,15 @@ export function yearOf(cell: string): string | null {
   return years.size === 1 ? ([...years][0] ?? null) : null;
 }
 
+/** The month that a heading names, by word or in a date. */
+export function monthOf(cell: string): number | null {
+  const named = MONTHS.exec(cell)?.[0].slice(0, 3).toLowerCase();
+  if (named !== undefined) return ORDER.indexOf(named) + 1;
+  const dated = /\b(?:19|20)\d\d-(\d\d)\b|\b\d{1,2}[./](\d{1,2})[./](?:19|20)?\d\d\b/.exec(cell);
+  const month = Number(dated?.[1] ?? dated?.[2] ?? 0);
+  return month >= 1 && month <= 12 ? month : null;
+}
+
 function sideOf(plain: string): Heading['side'] {
   const debit = /\b(debits?|dr)\b/.test(plain);
   const credit = /\b(credits?|cr)\b/.test(plain);
@@ -103,10 +119,15 @@ export function headingOf(cell: string): Heading {
   const plain = plainHeading(cell);
   const when = whenOf(plain);
   const year = yearOf(cell);
+  const month = monthOf(cell);
   const kind = KIND_OF.get(plain) ?? null;
-  if (kind !== null) return { kind, side: null, when, year };
+  if (kind !== null || BESIDE.test(plain)) return { kind, side: null, when, year, month };
   const side = sideOf(plain);
   const isAmount =
-    side !== null || when !== null || AMOUNT.test(plain) || (plain === '' && year !== null);
-  return { kind: null, side: isAmount ? (side ?? 'either') : null, when, year };
+    side !== null ||
+    when !== null ||
+    AMOUNT.test(plain) ||
+    (plain === '' && year !== null) ||
+    (month !== null && plain.replace(MONTHS, '').trim() === '');
+  return { kind: null, side: isAmount ? (side ?? 'either') : null, when, year, month };
 }

@@ -6,6 +6,8 @@ import { proposeColumns, type Columns, type FoundColumns } from './columns.js';
 import { NOTHING_NAMED, placeNamed, placeSaid, type Named, type Said } from './place-said.js';
 import { BALANCE, OPENING, RawTable, type RawRow, type WrittenBalance } from './raw-rows.js';
 import { kindsOf } from './row-kinds.js';
+import { oneList } from './one-list.js';
+import { plainCells } from './plain-cells.js';
 import { readParticulars, type RowParticulars } from './row-particulars.js';
 import { balanceOf, writtenSigns, type WrittenSigns } from './written-signs.js';
 
@@ -71,9 +73,10 @@ export interface TableOptions {
 
 /** Reads a table of accounts, with or without balances; faults and rows left out come with their reason. */
 export function readAccountTable(
-  cells: readonly (readonly string[])[],
+  given: readonly (readonly string[])[],
   options: TableOptions,
 ): Result<AccountTable> {
+  const cells = plainCells(options.columns ? given : oneList(given));
   const proposed = proposeColumns(cells, options.year ?? null);
   const found = options.columns ? { ...proposed, columns: options.columns } : proposed;
   if (found.columns.name === undefined) return { ok: false, refusals: [noNameColumn({})] };
@@ -121,6 +124,7 @@ class Reading {
       scheme: this.options.scheme,
       hasNumbers: rows.filter(({ number }) => number !== '').length * 2 > rows.length,
       hasAmounts: this.raw.has(BALANCE),
+      longestNumber: Math.max(0, ...rows.map(({ number }) => number.length)),
       amount: ({ balance }) => (balance.ok ? balanceOf(balance.value, this.signs) : null),
     });
     rows.forEach((row, i) => {

@@ -1,5 +1,6 @@
 import type { Amount } from '../../model/money/amount.js';
 import type { Scheme } from '../../model/scheme/scheme.js';
+import { typesCalledSo } from '../../model/naming/guess-type.js';
 import { namesPlace, placeNamed } from './place-said.js';
 import { isBlank, type RawRow } from './raw-rows.js';
 
@@ -24,6 +25,8 @@ export interface KindsOptions {
   readonly scheme: Scheme;
   readonly hasNumbers: boolean;
   readonly hasAmounts: boolean;
+  /** How long the longest account number is: groups have shorter ones. */
+  readonly longestNumber: number;
   /** A row’s balance as far as it is known; null where none is written. */
   amount(row: RawRow): Amount | null;
 }
@@ -49,6 +52,7 @@ function kindOf(
   const blank = isBlank(row.balance) && isBlank(row.opening);
   const isWords = name === '' && blank && /\p{L}{2}/u.test(number) && !/\d/.test(number);
   if (isWords) return 'heading';
+  if (number !== '' && blank && isGroup(row, options) && next !== undefined) return 'heading';
   if (number !== '') return name === '' ? 'nameless' : 'account';
   if (name === '')
     return blank ? 'nameless' : sums.isSum(options.amount(row)) ? 'total' : 'nameless';
@@ -63,6 +67,14 @@ function kindOf(
   if (isPlace && isFollowedByItsParts(row, next)) return 'heading';
   return isLikelyNone && sums.isSum(options.amount(row)) ? 'total' : 'account';
 }
+
+/** A row with a number of its own that names a section or a class, where the others have amounts. */
+const isGroup = (row: RawRow, { scheme, hasAmounts, longestNumber }: KindsOptions): boolean =>
+  hasAmounts &&
+  row.name !== '' &&
+  row.cell('type').trim() === '' &&
+  namesPlace(placeNamed(scheme, row.name)) &&
+  (row.number.length < longestNumber || typesCalledSo(scheme, row.name).size === 0);
 
 /** A heading that carries the sum of what stands, indented, below it. */
 const isFollowedByItsParts = (row: RawRow, next: RawRow | undefined): boolean =>

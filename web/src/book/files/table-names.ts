@@ -26,4 +26,5 @@ export const SIGN_NAMES: { value: SignConvention; label: string }[] = [
   { value: 'debit-positive', label: 'debits' },
   { value: 'credit-positive', label: 'credits' },
   { value: 'normal-side', label: 'on each account’s normal side' },
+  { value: 'class-side', label: 'on the side of their class' },
 ];
