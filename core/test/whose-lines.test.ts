@@ -109,9 +109,7 @@ describe('whose a line of a journal entry is', () => {
   });
 
   test('keeps whoever is named from being removed', () => {
-    expect(refusalsTo(recorded, { kind: 'remove-party', id: 'ann' })).toEqual([
-      'subledgers.named-by-entry',
-    ]);
+    expect(refusalsTo(recorded, { kind: 'remove-party', id: 'ann' })).toEqual(['subledgers.named']);
   });
 });
 

@@ -1,5 +1,5 @@
 import type { Account, Book } from '../../model/book/book.js';
-import { typesCalledSo } from '../../model/naming/guess-type.js';
+import { typesCalledSo } from '../../model/naming/called-so.js';
 import {
   isNamed,
   isOpposite,

@@ -62,7 +62,7 @@ const accountRetired = refusal(
 const partyElsewhere = refusal(
   'entry.party-elsewhere',
   (f: { account: string }) =>
-    `“${f.account}” is not the account on which the one who is named stands. Choose another account, or name nobody.`,
+    `Whoever is named does not stand on “${f.account}”. Choose another account, or name nobody.`,
 );
 
 /** A line that names somebody whose debts stand on another account, or nobody who is there. */

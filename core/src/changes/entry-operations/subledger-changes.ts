@@ -18,13 +18,8 @@ const gone = refusal(
 );
 const named = refusal(
   'subledgers.named',
-  (f: { name: string; by: string; count: number }) =>
-    `“${f.name}” stands in ${f.count} ${f.count === 1 ? 'document' : 'documents'} (the first: ${f.by}), so it can’t be removed. Remove those first.`,
-);
-const namedByEntry = refusal(
-  'subledgers.named-by-entry',
-  (f: { name: string; date: string; count: number }) =>
-    `“${f.name}” is named by ${f.count} ${f.count === 1 ? 'entry' : 'entries'} (the first on ${dayText(f.date)}), so it can’t be removed. Change those first.`,
+  (f: { name: string; by: string; all: string }) =>
+    `“${f.name}” stands in ${f.all} (the first: ${f.by}), so it can’t be removed. Remove those first.`,
 );
 const waitedFor = refusal(
   'subledgers.waited-for',
@@ -189,7 +184,8 @@ function heldByEntry({ entries }: Book, list: ListName, thing: Thing): Refusal[]
   const naming = entries.filter(({ lines }) => lines.some(({ party }) => party === thing.id));
   const [first] = naming;
   if (!first) return [];
-  return [namedByEntry({ name: thing.name, date: first.date, count: naming.length }, 'id')];
+  const all = naming.length === 1 ? '1 entry' : `${naming.length} entries`;
+  return [named({ name: thing.name, by: dayText(first.date), all }, 'id')];
 }
 
 function heldBy(subledgers: Subledgers, list: ListName, thing: Thing): Refusal[] {
@@ -205,5 +201,6 @@ function heldBy(subledgers: Subledgers, list: ListName, thing: Thing): Refusal[]
   if (!first) return [];
   const by = `${KIND_FACTS[first.kind].name} of ${dayText(first.date)}`;
   if (!('name' in thing)) return [settled({ by }, 'id')];
-  return [named({ name: thing.name, by, count: naming.length }, 'id')];
+  const all = naming.length === 1 ? '1 document' : `${naming.length} documents`;
+  return [named({ name: thing.name, by, all }, 'id')];
 }

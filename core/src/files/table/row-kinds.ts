@@ -1,6 +1,6 @@
 import type { Amount } from '../../model/money/amount.js';
 import type { Scheme } from '../../model/scheme/scheme.js';
-import { typesCalledSo } from '../../model/naming/guess-type.js';
+import { typesCalledSo } from '../../model/naming/called-so.js';
 import { namesPlace, placeNamed } from './place-said.js';
 import { isBlank, type RawRow } from './raw-rows.js';
 

@@ -13,7 +13,7 @@ function fit(name: string, type: AccountType): number {
 const known = new WeakMap<AccountType, readonly PlainName[]>();
 
 /** What accounts of a type are usually called: its names in any words, and its examples. */
-function namesOf(type: AccountType): readonly PlainName[] {
+export function namesOf(type: AccountType): readonly PlainName[] {
   let names = known.get(type);
   if (!names) {
     const usual = Object.hasOwn(USUAL_NAMES, type.id) ? (USUAL_NAMES[type.id] ?? []) : [];
@@ -23,25 +23,6 @@ function namesOf(type: AccountType): readonly PlainName[] {
   }
   return names;
 }
-
-const calledSo = new WeakMap<Scheme, ReadonlyMap<string, ReadonlySet<string>>>();
-
-/** The types of a scheme by the names that their accounts are called, made comparable. */
-function typesByName(scheme: Scheme): ReadonlyMap<string, ReadonlySet<string>> {
-  const before = calledSo.get(scheme);
-  if (before) return before;
-  const all = new Map<string, Set<string>>();
-  for (const type of scheme.types)
-    for (const { text } of namesOf(type)) all.set(text, (all.get(text) ?? new Set()).add(type.id));
-  calledSo.set(scheme, all);
-  return all;
-}
-
-/** The ids of the types of which accounts are called just so, whatever their place; none where the name is not known. */
-export const typesCalledSo = (scheme: Scheme, name: string): ReadonlySet<string> =>
-  typesByName(scheme).get(plainName(name).text) ?? NO_TYPES;
-
-const NO_TYPES: ReadonlySet<string> = new Set();
 
 /** Which of some types a name fits best, if any fits well enough. */
 export function bestFitting(

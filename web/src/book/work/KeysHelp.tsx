@@ -1,30 +1,13 @@
-import { Checkbox, Modal } from 'antd';
-import { useState } from 'react';
-import { singleKeys, useSingleKey, useSingleKeys } from '../../platform/keyboard/single-keys';
+import { Modal } from 'antd';
+import { Suspense, useState } from 'react';
+import { useSingleKey } from '../../platform/keyboard/single-keys';
+import { lazyView } from '../../platform/shell/lazy-view';
 
-const KEYS: readonly (readonly [string, string])[] = [
-  ['↑ ↓', 'to the next account'],
-  ['← →', 'to the other page'],
-  ['letters, digits', 'jump to the next account that begins so'],
-  ['+', 'begin an account in this section'],
-  ['Enter, F2', 'open the slip of an account; in an empty line: keep it'],
-  ['Alt ↑, Alt ↓', 'move an account; past the end it goes to the next section'],
-  ['Tab, Shift Tab', 'put it under the account above; take it out'],
-  ['Shift ↑, Shift ↓; Ctrl click', 'take several accounts together'],
-  ['Space', 'fold the accounts under a parent into its figure; open them again'],
-  ['Delete', 'delete an account that nothing stands on'],
-  ['Esc, then Tab', 'leave the pages with the keyboard'],
-  ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
-  ['Ctrl Enter', 'record the entry that is being typed'],
-  ['/', 'go to an account or a page'],
-  ['?', 'show this'],
-  ['N, P', 'in marking: the next and the previous student'],
-];
+const KEYS = lazyView(() => import('./KeysTable').then((m) => m.KeysTable));
 
 /** `?` shows what the keys do; the button does the same. */
 export function KeysHelp() {
   const [open, setOpen] = useState(false);
-  const areOn = useSingleKeys();
   useSingleKey('?', () => setOpen(true));
   return (
     <>
@@ -38,23 +21,9 @@ export function KeysHelp() {
         footer={null}
         width={560}
       >
-        <table className="lines-table">
-          <tbody>
-            {KEYS.map(([keys, does]) => (
-              <tr key={keys}>
-                <td style={{ width: 170, fontWeight: 600 }}>{keys}</td>
-                <td>{does}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-        <Checkbox
-          style={{ marginTop: 12 }}
-          checked={areOn}
-          onChange={(event) => singleKeys.turn(event.target.checked)}
-        >
-          Single characters (/ ? N P) do something outside of fields
-        </Checkbox>
+        <Suspense>
+          <KEYS.View />
+        </Suspense>
       </Modal>
     </>
   );

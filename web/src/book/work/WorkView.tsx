@@ -1,7 +1,6 @@
 import { Suspense } from 'react';
 import { NavLink } from 'react-router';
 import { useOpenBook } from '../open-book/open-book';
-import { ProfileView } from '../profile/ProfileView';
 import { Recovering } from '../../platform/shell/Recovering';
 import { lazyView, type LazyView } from '../../platform/shell/lazy-view';
 
@@ -74,22 +73,5 @@ export function WorkView({ part }: { part: string }) {
         <View key={part} />
       </Suspense>
     </Recovering>
-  );
-}
-
-interface KeptBookProps {
-  readonly base: string;
-  readonly bookId: string;
-  readonly part: string;
-  /** The leaf of its profile. */
-  readonly inner: string;
-}
-
-/** One part of a book that an instructor keeps, its profile among them. */
-export function KeptBookView({ base, bookId, part, inner }: KeptBookProps) {
-  return part === 'profile' ? (
-    <ProfileView {...{ base, bookId, inner }} />
-  ) : (
-    <WorkView part={part} />
   );
 }

@@ -2,7 +2,8 @@ import { Navigate, useParams } from 'react-router';
 import { OpenBook, useOpenBook } from '../../book/open-book/open-book';
 import { MakeExercise } from '../making/MakeExercise';
 import { BookSays, BookTools } from '../../book/work/BookTools';
-import { KEPT_PARTS, KeptBookView, WorkTabs } from '../../book/work/WorkView';
+import { KEPT_PARTS, WorkTabs } from '../../book/work/WorkView';
+import { KeptBookView } from '../../book/work/KeptBookView';
 
 /** A practice company: profile, chart, opening, journal, statements, live. */
 export default function CompanyPage() {
