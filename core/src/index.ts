@@ -25,7 +25,7 @@ export { type LegalForm, madeUpParticulars, newBook, type NewBook } from './mode
 export { NO_TAX_LISTS, NOT_PLACED, openingOf, type Origin } from './model/book/index.js';
 export { originsSince, type Particulars, particularsOf, type Party } from './model/book/index.js';
 export { type PartyKind, type Schedule, SCHEDULE_KINDS } from './model/book/index.js';
-export { type ScheduleKind, type ScheduleRow, sectionIdOf } from './model/book/index.js';
+export { type ScheduleKind, sectionIdOf } from './model/book/index.js';
 export { sectionOfAccount, slugOf, subledgersOf, takenNumbers } from './model/book/index.js';
 export { type TaxItem, type TaxListName, type TaxLists, unfolded } from './model/book/index.js';
 export { type AcceptedEntryFile, type AcceptedFile } from './model/exercise-shapes/index.js';
@@ -52,14 +52,7 @@ export { type Drawing } from './model/chance/index.js';
 export { beforeDoings, completedAssignment, isMade } from './accounting/document/index.js';
 export { KIND_FACTS, lineWorth, POSTING_NAMES, recordingOf } from './accounting/document/index.js';
 export { settingUp, stockCourse, worthOfDocument } from './accounting/document/index.js';
-export {
-  controlOf,
-  controlsOf,
-  partiesOn,
-  partyOfLine,
-  type Settling,
-  settlingsOf,
-} from './accounting/party/index.js';
+export { partiesOn, partyOfLine, type Settling, settlingsOf } from './accounting/party/index.js';
 export { whoOwes } from './accounting/party/index.js';
 export { lockedRows, madeUntil, planRows, proposedSchedule } from './accounting/schedule/index.js';
 export { scheduleKindFor } from './accounting/schedule/index.js';

@@ -1,3 +1,3 @@
-export { controlOf, controlsOf, partiesOn, partyOfLine } from './control-accounts.js';
+export { partiesOn, partyOfLine } from './control-accounts.js';
 export { whoOwes } from './who-owes.js';
 export { settlingsOf, type Settling } from './settling.js';

@@ -38,7 +38,7 @@ export interface WhoOwes {
 }
 
 /** Days after which what is open is late, by how much: the columns of ages. */
-export const AGES = [0, 30, 60, 90] as const;
+const AGES = [0, 30, 60, 90] as const;
 
 /** Into which column of ages what is due falls at a day: 0 not due yet, then up to 30 days, 60, 90, beyond. */
 export function ageOf(due: string, at: string): number {

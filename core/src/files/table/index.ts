@@ -4,7 +4,6 @@ export { COLUMN_KINDS, type ColumnKind } from './headings.js';
 export { readAccountTable, type AccountTable } from './read-accounts.js';
 export { bookFromTable } from './book-from-table.js';
 export { proposeSign, SIGN_CONVENTIONS, type SignConvention } from './sign.js';
-export { plainCells } from './plain-cells.js';
 export { doubledNumbers, newBookFromTable } from './new-book-from-table.js';
 export { accountsToTable } from './accounts-to-table.js';
 export { accountsIntoBook, type Taken } from './accounts-into-book.js';

@@ -34,12 +34,7 @@ export {
 } from '../shapes/document.js';
 export { type Item } from '../shapes/item.js';
 export { type Party, type PartyKind } from '../shapes/party.js';
-export {
-  type Schedule,
-  SCHEDULE_KINDS,
-  type ScheduleKind,
-  type ScheduleRow,
-} from '../shapes/schedule.js';
+export { type Schedule, SCHEDULE_KINDS, type ScheduleKind } from '../shapes/schedule.js';
 export { type Particulars, particularsOf } from '../shapes/account.js';
 export { madeUpParticulars } from './made-up-particulars.js';
 export { account, newBook, slugOf, type NewBook } from './new-book.js';

@@ -44,14 +44,14 @@ export function HandoutPaper({ handout }: { handout: Handout }) {
 }
 
 /** How the figures of a row lead to the entries of its account. */
-export interface Leads {
+interface Leads {
   /** Whether Tab comes to it; the arrows go on from there. */
   readonly isFirst: boolean;
   open(account: string): void;
 }
 
 /** The way to an entry of which a row tells. */
-export type ToEntry = (entry: string) => string;
+type ToEntry = (entry: string) => string;
 
 interface PaperRowProps {
   readonly handout: Handout;
