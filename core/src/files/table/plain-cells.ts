@@ -1,6 +1,6 @@
 type Cells = readonly (readonly string[])[];
 
-const CURRENCY = String.raw`(?:[A-Z]{3}|\p{Sc}|kr|zł|Rs\.?)`;
+const CURRENCY = String.raw`([A-Z]{3}|\p{Sc}|kr|zł|Rs\.?)`;
 const SIDE = String.raw`\(?(?:dr|cr|debit|credit|d|c|s|h)\.?\)?`;
 const DIGITS = String.raw`[-(−–+]? ?(?:\d[\d.,'’ ]*|[.,]\d+)(?:,-{1,2}|\.-{1,2})?\)?[-−]?`;
 /** An amount with what says its currency and its side, before or behind it. */
@@ -12,6 +12,11 @@ const NOTHING = /^(?:nil|n\/?a|nan|null|none|[-–—−]{1,3}|\.{1,3})$/i;
 /** Three letters before a year are a month sooner than a currency. */
 const MONTH_OF_YEAR = /^[A-Za-z]{3} (?:19|20)\d\d$/;
 const GERMAN_SIDES = /\d [SH]$/;
+
+/** The codes of ISO 4217; a name of three letters (`Van 1`) is none. */
+const CODES: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'));
+const isCurrency = (written: string): boolean =>
+  !/^[A-Za-z]{3}$/.test(written) || CODES.has(written);
 
 const withoutEnd = (digits: string): string =>
   digits.trim().replace(/([.,])-{1,2}$/, (_, mark: string) => `${mark}00`);
@@ -30,7 +35,8 @@ function plainCell(cell: string, isGerman: boolean): string {
   if (!/\d/.test(text)) return cell;
   const found = WRITTEN.exec(text.replace(/\s+/g, ' '));
   if (!found || MONTH_OF_YEAR.test(text)) return cell;
-  const [, first = '', second = '', digits = '', last = ''] = found;
+  const [, first = '', before = '', second = '', digits = '', behind = '', last = ''] = found;
+  if (![before, behind].every(isCurrency)) return cell;
   const said = [first, second, last].find((each) => each !== '') ?? '';
   const side = said === '' ? '' : sideOf(said, isGerman);
   return said !== '' && side === '' ? cell : `${withoutEnd(digits)}${side}`;
@@ -58,7 +64,9 @@ export function plainCells(cells: Cells): string[][] {
   const sides = germanSides(cells);
   return cells.map((row) =>
     row.map((cell, at) =>
-      sides.has(at) ? sideOf(cell, true).trim() || cell : plainCell(cell, isGerman),
+      sides.has(at) && /^\s*[SH]\s*$/.test(cell)
+        ? sideOf(cell, true).trim()
+        : plainCell(cell, isGerman),
     ),
   );
 }
