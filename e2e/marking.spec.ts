@@ -136,3 +136,18 @@ test('what is right besides the key is said beforehand: a second place, its reas
   await expect(row).toContainText('Direct labour');
   await expect(bank).toContainText('may be left out');
 });
+
+test('a name that the program does not know is asked about once, and costs nothing until it is said to be wrong', async ({
+  page,
+}) => {
+  await openClass(page, server.address);
+  const names = page.getByRole('region', { name: 'Names to be looked at' });
+  await expect(names).toContainText('“Cover” for Prepaid insurance, Current assets');
+  await expect(names).toContainText('Quin Darrow');
+  await names.getByRole('button', { name: '“Cover” is wrong' }).click();
+  const asked = page.getByRole('dialog');
+  await expect(asked).toContainText('Quin Darrow');
+  await asked.getByRole('button', { name: 'Leave it as it is' }).click();
+  await names.getByRole('button', { name: '“Cover” is right' }).click();
+  await expect(names).toHaveCount(0);
+});

@@ -238,3 +238,14 @@ describe('since the starting point', () => {
     expect(opened.ok && originsSince(shop(), opened.value.book).get('van')).toBe('changed');
   });
 });
+
+test('an account that goes to another section says whose child it is no longer', () => {
+  const book = shop();
+  const moved = (type: string, parent: string | null) =>
+    apply(book, { kind: 'move-account', id: 'van-dep', type, parent, number: null });
+  const said = (of: ReturnType<typeof moved>) =>
+    of.ok ? of.value.notices().map((each) => each.code) : [];
+  expect(book.accounts.find(({ id }) => id === 'van-dep')?.parent).toBe('van');
+  expect(said(moved('depreciation-charge', null))).toContain('account.left-parent');
+  expect(said(moved('plant-equipment', null))).not.toContain('account.left-parent');
+});

@@ -1,6 +1,6 @@
-import { accountLabel, type Account, type Book } from '../../model/book/book.js';
+import { accountLabel, accountOf, type Account, type Book } from '../../model/book/book.js';
 import { childrenOf, sectionIdOf } from '../../model/book/place.js';
-import { done, refusal, refused } from '../../model/refusal/refusal.js';
+import { done, refusal, refused, type Refusal } from '../../model/refusal/refusal.js';
 import { inserted, noticesOf, refusalsOf, replaced, wanted, without } from './account-changes.js';
 import type { Change } from '../operation/operation.js';
 
@@ -9,6 +9,26 @@ const childrenStay = refusal(
   (f: { name: string; children: readonly string[] }) =>
     `${f.children.join(', ')} ${f.children.length === 1 ? 'stands' : 'stand'} under “${f.name}”, and a parent shares its section with them. Take them out first, then move it.`,
 );
+
+const leftParent = refusal(
+  'account.left-parent',
+  (f: { name: string; parent: string }) =>
+    `“${f.name}” stands under “${f.parent}” no longer, which is in another section.`,
+);
+
+interface Moved {
+  readonly before: Account;
+  readonly after: Book;
+  readonly account: Account;
+}
+
+/** An account that went to another section and could not take its parent along. */
+function leftIts(book: Book, { before, after, account }: Moved): Refusal[] {
+  const parent = accountOf(book, before.parent);
+  if (!parent || account.parent !== null) return [];
+  if (sectionIdOf(after, account) === sectionIdOf(book, before)) return [];
+  return [leftParent({ name: accountLabel(account), parent: accountLabel(parent) }, 'parent')];
+}
 
 /** Moves an account to another place: type, parent and number follow the place, never the reverse. */
 export const moveAccount: Change<'move-account'> = {
@@ -40,7 +60,7 @@ export const moveAccount: Change<'move-account'> = {
         guessed: before.guessed,
         index: at,
       },
-      notices: () => noticesOf(after, account),
+      notices: () => [...leftIts(book, { before, after, account }), ...noticesOf(after, account)],
     });
   },
 };
