@@ -1,8 +1,10 @@
+import type { Account } from '../../model/book/book.js';
 import type { Check } from '../check/check.js';
 import { allPass, eachAccount } from './each-account.js';
 import { nameSays } from './other-name.js';
 
-type Found = { readonly name: string; readonly key: string };
+/** `isUnknown`: the program does not know whether the name will do. */
+type Found = { readonly name: string; readonly key: string; readonly isUnknown?: boolean };
 
 export const accountName: Check<'account.name', Found> = {
   id: 'account.name',
@@ -17,14 +19,23 @@ export const accountName: Check<'account.name', Found> = {
       const isSeveral = works.length > 1 || (marking.pairOf(key.id)?.keys.length ?? 0) > 1;
       if (isSeveral || works[0]?.name === key.name)
         return { outcome: 'met', facts: () => ({ name: works[0]?.name ?? '', key: key.name }) };
-      const { outcome, odd } = allPass(
-        works,
-        (work) => nameSays({ book: marking.key.book, key, work, accepted }) !== 'something else',
-      );
-      return { outcome, facts: () => ({ name: odd?.name ?? works[0]?.name ?? '', key: key.name }) };
+      const { book } = marking.key;
+      const says = (work: Account) => nameSays({ book, key, work, accepted });
+      const { outcome, odd } = allPass(works, (work) => says(work) !== 'something else');
+      const unknown = { isUnknown: true } as const;
+      return {
+        outcome,
+        facts: () => ({
+          ...{ name: odd?.name ?? '', key: key.name },
+          ...(odd && says(odd) === 'unknown' ? unknown : {}),
+        }),
+      };
     }),
-  says: (facts, outcome) =>
-    outcome === 'met'
-      ? `The name “${facts.name}” says it.`
-      : `“${facts.name}” is named otherwise than “${facts.key}”. The name should say what stands there.`,
+  says(facts, outcome) {
+    if (outcome !== 'met')
+      return `“${facts.name}” is named otherwise than “${facts.key}”. The name should say what stands there.`;
+    return facts.isUnknown
+      ? `“${facts.name}” is another name than “${facts.key}”. It costs nothing: nobody has said that it is wrong.`
+      : `The name “${facts.name}” says it.`;
+  },
 };
