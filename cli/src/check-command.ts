@@ -27,6 +27,8 @@ interface Work {
   /** Rows that could not be read: said, and the rest is checked. */
   readonly faults: readonly string[];
   readonly notes: readonly string[];
+  /** Why it was not read whole. */
+  readonly doubts: readonly string[];
 }
 
 /** What came of one file: its marks, or why there are none. */
@@ -35,6 +37,8 @@ interface Outcome {
   readonly checked: Checked | null;
   readonly notes: readonly string[];
   readonly faults: readonly string[];
+  /** Not empty: it needs a look, and has no marks before. */
+  readonly doubts: readonly string[];
 }
 
 const OPTIONS = {
@@ -42,6 +46,7 @@ const OPTIONS = {
   csv: { type: 'string' },
   start: { type: 'string' },
   seed: { type: 'string' },
+  'as-read': { type: 'boolean' },
 } as const;
 
 /** `gleddo check`: each work against the key. A work with faults is said and passed over. */
@@ -55,20 +60,33 @@ export const checkCommand: Command = async (args, out, err) => {
   const { key, start } = ofSeed(made, begun, values.seed);
   const outcomes: Outcome[] = [];
   for (const file of await filesIn(named)) {
-    const outcome = await outcomeOf(file, key, start);
+    const read = await outcomeOf(file, key, start);
+    const outcome = values['as-read'] ? { ...read, doubts: [] } : read;
     for (const line of outcome.faults) err.write(`${line}\n`);
     outcomes.push(outcome);
   }
   const { currency } = key.book.company;
   if (values.csv !== undefined) await writeFile(values.csv, marksCsv(outcomes));
   if (values.json) {
-    const documents = outcomes.flatMap(({ file, checked }) =>
-      checked ? [checkedToJson(file, checked, currency)] : [],
-    );
+    const documents = outcomes.flatMap(({ file, checked, doubts }) => {
+      if (!checked) return [];
+      return [
+        doubts.length > 0
+          ? { work: file, points: null, of: null, needsALook: doubts }
+          : checkedToJson(file, checked, currency),
+      ];
+    });
     out.write(`${JSON.stringify(documents, null, 2)}\n`);
   } else for (const each of outcomes) out.write(report(each));
-  return outcomes.some(({ faults }) => faults.length > 0) ? 1 : 0;
+  return statusOf(outcomes);
 };
+
+/** 1 where a file has faults, 3 where one only needs a look. */
+function statusOf(outcomes: readonly Outcome[]): number {
+  const hasFaults = ({ faults, doubts }: Outcome) => faults.length > 0 && doubts.length === 0;
+  if (outcomes.some(hasFaults)) return 1;
+  return outcomes.some(({ doubts }) => doubts.length > 0) ? 3 : 0;
+}
 
 /** The key and the start of one student’s own figures; as they were made where no seed is named. */
 function ofSeed(made: AnswerKey, begun: Book, said: string | undefined) {
@@ -84,14 +102,14 @@ const NOTHING_RECOGNISED =
 async function outcomeOf(path: string, key: AnswerKey, start: Book): Promise<Outcome> {
   const file = basename(path);
   try {
-    const { book, options, faults, notes } = await readWork(path, key);
+    const { book, options, faults, notes, doubts } = await readWork(path, key);
     const checked = checkWork(key, book, { start, ...options });
     const isNothing = checked.recognition.pairs.length === 0 && key.book.accounts.length > 0;
     const said = isNothing ? [...faults, `${path}: file: ${NOTHING_RECOGNISED}`] : faults;
-    return { file, checked, notes, faults: said };
+    return { file, checked, notes, faults: said, doubts: isNothing ? [] : doubts };
   } catch (error) {
     if (!(error instanceof InputFaults)) throw error;
-    return { file, checked: null, notes: [], faults: error.lines };
+    return { file, checked: null, notes: [], faults: error.lines, doubts: [] };
   }
 }
 
@@ -103,23 +121,26 @@ async function readWork(file: string, key: AnswerKey): Promise<Work> {
       options: {},
       faults: [],
       notes: [],
+      doubts: [],
     };
   const work = workFromTable(key, read.cells);
   if (!work.ok) throw faultsIn(file, work.refusals);
-  const { book, said, balancesAt, faults, notes } = work.value;
+  const { book, said, balancesAt, faults, notes, doubts } = work.value;
   return {
     book,
     options: { said, ...(balancesAt === null ? {} : { balancesAt }) },
     faults: faults.map((fault) => faultLine(file, fault)),
     notes,
+    doubts,
   };
 }
 
 const HEADINGS = ['work', 'score', 'resultValueMax', 'percent', 'checksNotMet', 'comment'];
 
 function marksCsv(outcomes: readonly Outcome[]): string {
-  const rows = outcomes.map(({ file, checked, faults }) => {
+  const rows = outcomes.map(({ file, checked, faults, doubts }) => {
     if (!checked) return [file, '', '', '', '', faults.join(' ')];
+    if (doubts.length > 0) return [file, '', '', '', '', `Needs a look: ${doubts.join(' ')}`];
     const { points, of, results } = checked;
     const percent = of === 0 ? '' : ((100 * points) / of).toFixed(1);
     const notMet = results.filter((result) => result.outcome === 'not-met').length;
@@ -128,8 +149,12 @@ function marksCsv(outcomes: readonly Outcome[]): string {
   return cellsToCsv([HEADINGS, ...rows]);
 }
 
-function report({ file, checked, notes }: Outcome): string {
+const LOOK = 'Put the file right, or check it as it was read with --as-read once you have looked.';
+
+function report({ file, checked, notes, doubts }: Outcome): string {
   if (!checked) return `${file}: could not be read\n`;
+  if (doubts.length > 0)
+    return `${file}: needs a look\n${doubts.map((doubt) => `  ? ${doubt}\n`).join('')}  ${LOOK}\n`;
   const { points, of, results } = checked;
   const faults = results
     .filter(({ outcome }) => outcome === 'not-met' || outcome === 'follows')

@@ -17,7 +17,7 @@ const COMMANDS: Readonly<Record<string, Command>> = {
 export const USAGE = `gleddo: statements, checks and conversions of books, without a server
 
   gleddo statements BOOK [--at DATE] [--from DATE] [--level account|parent|section] [--json]
-  gleddo check KEY WORK... [--start BOOK] [--seed N] [--json] [--csv FILE]
+  gleddo check KEY WORK... [--start BOOK] [--seed N] [--as-read] [--json] [--csv FILE]
   gleddo health BOOK... [--json]
   gleddo figures EXERCISE --seed N [OUT]
   gleddo figures EXERCISE --try COUNT
@@ -31,11 +31,11 @@ BOOK, KEY: a .book.json or .key.json file. WORK: a book file, a table of account
 (.csv, .tsv, .txt, .xlsx, .ods), or a folder of them; what a table can't say is not judged. Without a start the
 empty book is it: an empty work earns nothing. --seed N: one student's own figures, where an exercise draws
 them; --try: whether the first COUNT seeds hold. IN, OUT: by their endings. Exit status: 0 done, 1 faults in the input,
-2 wrong usage. backup, restore, move, password: of the database that DATABASE_URL or GLEDDO_DATA names, also while a
+2 wrong usage, 3 a table was not read whole: it needs a look and has no marks, unless --as-read says that somebody looked. backup, restore, move, password: of the database that DATABASE_URL or GLEDDO_DATA names, also while a
 server has it; ADDRESS is postgres://… or a folder.
 `;
 
-/** Runs one command line; answers the exit status: 0 done, 1 faults in the input, 2 wrong usage. */
+/** Runs one command line; answers the exit status: 0 done, 1 faults in the input, 2 wrong usage, 3 needs a look. */
 export async function main(args: readonly string[], out: Output, err: Output): Promise<number> {
   const [name = '', ...rest] = args;
   if (['--help', '-h', 'help'].includes(name)) {

@@ -151,6 +151,28 @@ test('a spreadsheet’s table of accounts and balances is checked like any other
   expect(said.points).toBe(said.of);
 });
 
+test('a table that was not read whole needs a look: no mark, its own status, until somebody looked', async () => {
+  const key = await put(
+    'look.key.json',
+    writeKey(keyOf(ternIsland(), { statementDates: QUARTER })),
+  );
+  const table =
+    'No.,Account,Debit,Credit\n1010,"Bank, current account",100.00,\n3010,Share capital,,90.00\n';
+  const work = await put('apart.csv', table);
+  const odd = await put('odd.csv', `${table}1020,Till float,ten,\n`);
+  const { status, out } = await gleddo('check', key, work, odd, '--json');
+  expect(status).toBe(3);
+  const [apart, unread] = JSON.parse(out);
+  expect(apart).toMatchObject({ points: null, of: null });
+  expect(apart.needsALook).toEqual([expect.stringContaining('debits and credits differ by 10.00')]);
+  expect(unread.needsALook[0]).toContain('Row 4: “ten” is not an amount');
+  const said = await gleddo('check', key, work);
+  expect(said.out).toMatch(/apart\.csv: needs a look\n {2}\? Its debits and credits differ/);
+  const looked = await gleddo('check', key, work, '--as-read', '--json');
+  expect(looked.status).toBe(0);
+  expect(JSON.parse(looked.out)[0].points).toBeGreaterThan(0);
+});
+
 test('converting there and back keeps accounts and balances; a workbook too', async () => {
   const book = await put('tern.book.json', writeBook({ ...ternIsland(), entries: [] }));
   for (const name of ['list.csv', 'list.xlsx']) {

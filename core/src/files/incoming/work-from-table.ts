@@ -33,6 +33,8 @@ export interface TableWork {
   readonly faults: readonly Refusal[];
   /** What was decided about it that a reader should know, in sentences. */
   readonly notes: readonly string[];
+  /** Why it was not read whole, in sentences: it needs a look before it has a mark. Empty: it was. */
+  readonly doubts: readonly string[];
 }
 
 /** What was chosen by hand. */
@@ -65,6 +67,7 @@ export function workFromTable(
   const settled = settledSign(table, sideOf);
   const sign = choice.sign ?? settled.sign;
   const book = bookFromTable(table, { company, scheme, numberPlan, at, sign, sideOf });
+  const apart = apartIn(table, book);
   return done({
     book,
     balancesAt: isOpening ? null : at,
@@ -72,7 +75,8 @@ export function workFromTable(
     table,
     sign,
     faults: table.faults,
-    notes: notesOn(table, sign, book),
+    notes: [...(table.signed ? [SIGNS[sign]] : []), ...apart],
+    doubts: [...table.faults.map(({ says }) => says), ...apart],
   });
 }
 
@@ -118,14 +122,12 @@ const SIGNS: Readonly<Record<SignConvention, string>> = {
   'class-side': 'Amounts were read on the side of their class; what takes off it is below zero.',
 };
 
-function notesOn(table: AccountTable, sign: SignConvention, { opening, company }: Book): string[] {
-  const notes: string[] = [];
-  if (table.signed) notes.push(SIGNS[sign]);
+/** That debits and credits differ, by how much. */
+function apartIn(table: AccountTable, { opening, company }: Book): string[] {
   const apart = Object.values(opening.balances).reduce((sum: Amount, each) => sum + each, 0);
+  if (!table.hasAmounts || apart === 0) return [];
   const digits = minorDigits(company.currency);
-  if (table.hasAmounts && apart !== 0)
-    notes.push(
-      `Its debits and credits differ by ${formatAmount(Math.abs(apart), digits, digits)}, whichever way its amounts are read.`,
-    );
-  return notes;
+  return [
+    `Its debits and credits differ by ${formatAmount(Math.abs(apart), digits, digits)}, whichever way its amounts are read.`,
+  ];
 }
