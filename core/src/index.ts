@@ -149,7 +149,7 @@ export { accountsIntoBook, accountsToTable, type AccountTable } from './files/ta
 export { balancesInTable, bookFromTable, cellsOf, cellsToCsv } from './files/table/index.js';
 export { closingBalances, COLUMN_KINDS, type ColumnKind } from './files/table/index.js';
 export { type Columns, decodeText, doubledNumbers, guarded } from './files/table/index.js';
-export { listCellsOf, newBookFromTable, proposeColumns, proposeSign } from './files/table/index.js';
+export { listCellsOf, newBookFromTable, columnsIn, proposeSign } from './files/table/index.js';
 export {
   readAccountTable,
   SIGN_CONVENTIONS,

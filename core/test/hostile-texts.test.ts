@@ -3,7 +3,7 @@ import {
   keyOf,
   parseAmount,
   pictureIn,
-  proposeColumns,
+  columnsIn,
   readAccountTable,
   readBook,
   SHIPPED_SCHEMES,
@@ -61,7 +61,7 @@ describe.each(HOSTILE.map((text) => [shown(text), text] as const))(
       ]);
       const cells = [['Number', 'Name', 'Debit', 'Credit'], ...rows];
       for (const each of [cells, rows]) {
-        proposeColumns(each);
+        columnsIn(each);
         readAccountTable(each, { scheme: SCHEME, digits: 2, guessTypes: true });
         workFromTable(keyOf(ternIsland()), each);
       }

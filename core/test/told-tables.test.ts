@@ -5,7 +5,7 @@ import {
   cellsOf,
   cellsToCsv,
   newBookFromTable,
-  proposeColumns,
+  columnsIn,
   proposeSign,
   readAccountTable,
   type Book,
@@ -59,7 +59,7 @@ describe('what is understood of a table', () => {
   it.each(Object.entries(TABLES))('%s', (_, text) => {
     const cells = cellsOf(text);
     if (!cells.ok) throw new Error(cells.refusals[0]?.says);
-    const said: unknown[] = [proposeColumns(cells.value)];
+    const said: unknown[] = [columnsIn(cells.value)];
     for (const guessTypes of [true, false]) {
       const read = readAccountTable(cells.value, { scheme: SCHEME, digits: 2, guessTypes });
       if (!read.ok) {

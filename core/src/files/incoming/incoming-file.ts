@@ -7,6 +7,7 @@ import { EXERCISE_FORMAT } from '../../model/exercise-shapes/exercise-file.js';
 import { KEY_FORMAT } from '../../model/exercise-shapes/key-file.js';
 import { done, refusal, refused, type Result } from '../../model/refusal/refusal.js';
 import { cellsFrom, cellsOf, decodeText, refusalOfBytes } from '../table/cells.js';
+import { oneList } from '../table/one-list.js';
 import { bestSheet } from './best-sheet.js';
 import { sheetsOf } from './workbook.js';
 
@@ -51,7 +52,7 @@ export function tableIn(bytes: Uint8Array): Result<TableIn> {
   const odd = refusalOfBytes(bytes);
   if (odd) return refused(odd);
   const cells = cellsOf(decodeText(bytes));
-  return cells.ok ? done({ cells: cells.value, sheet: null }) : cells;
+  return cells.ok ? done({ cells: oneList(cells.value), sheet: null }) : cells;
 }
 
 function fromSheets(bytes: Uint8Array): Result<TableIn> {
@@ -59,7 +60,7 @@ function fromSheets(bytes: Uint8Array): Result<TableIn> {
   if (!sheets.ok) return sheets;
   const sheet = bestSheet(sheets.value);
   const cells = cellsFrom(sheet?.cells ?? []);
-  return cells.ok ? done({ cells: cells.value, sheet: sheet?.name ?? null }) : cells;
+  return cells.ok ? done({ cells: oneList(cells.value), sheet: sheet?.name ?? null }) : cells;
 }
 
 const tookTooLong = refusal(

@@ -1,7 +1,7 @@
 export { cellsOf, cellsToCsv, decodeText, guarded } from './cells.js';
-export { proposeColumns, type Columns } from './columns.js';
+export type { Columns } from './columns.js';
 export { COLUMN_KINDS, type ColumnKind } from './headings.js';
-export { readAccountTable, type AccountTable } from './read-accounts.js';
+export { columnsIn, readAccountTable, type AccountTable } from './read-accounts.js';
 export { bookFromTable } from './book-from-table.js';
 export { proposeSign, SIGN_CONVENTIONS, type SignConvention } from './sign.js';
 export { doubledNumbers, newBookFromTable } from './new-book-from-table.js';

@@ -6,7 +6,6 @@ import { proposeColumns, type Columns, type FoundColumns } from './columns.js';
 import { NOTHING_NAMED, placeNamed, placeSaid, type Named, type Said } from './place-said.js';
 import { BALANCE, OPENING, RawTable, type RawRow, type WrittenBalance } from './raw-rows.js';
 import { kindsOf } from './row-kinds.js';
-import { oneList } from './one-list.js';
 import { plainCells } from './plain-cells.js';
 import { readParticulars, type RowParticulars } from './row-particulars.js';
 import { balanceOf, writtenSigns, type WrittenSigns } from './written-signs.js';
@@ -71,12 +70,16 @@ export interface TableOptions {
   readonly guessTypes: boolean;
 }
 
+/** The columns of a table of accounts as they are proposed, and the row of their headings. */
+export const columnsIn = (cells: readonly (readonly string[])[]): FoundColumns =>
+  proposeColumns(plainCells(cells));
+
 /** Reads a table of accounts, with or without balances; faults and rows left out come with their reason. */
 export function readAccountTable(
   given: readonly (readonly string[])[],
   options: TableOptions,
 ): Result<AccountTable> {
-  const cells = plainCells(options.columns ? given : oneList(given));
+  const cells = plainCells(given);
   const proposed = proposeColumns(cells, options.year ?? null);
   const found = options.columns ? { ...proposed, columns: options.columns } : proposed;
   if (found.columns.name === undefined) return { ok: false, refusals: [noNameColumn({})] };

@@ -1,6 +1,6 @@
 import {
   minorDigits,
-  proposeColumns,
+  columnsIn,
   proposeSign,
   readAccountTable,
   readIncoming,
@@ -57,7 +57,7 @@ export interface TableReading {
 export function useTableReading(cells: Cells, scheme: Scheme, currency: string): TableReading {
   const [byHand, setColumns] = useState<Columns | null>(null);
   const [chosenSign, setSign] = useState<SignConvention | null>(null);
-  const proposed = useMemo(() => proposeColumns(cells), [cells]);
+  const proposed = useMemo(() => columnsIn(cells), [cells]);
   const columns = byHand ?? proposed.columns;
   const read = useMemo(
     () =>

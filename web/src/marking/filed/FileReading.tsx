@@ -1,6 +1,6 @@
 import {
   COLUMN_KINDS,
-  proposeColumns,
+  columnsIn,
   type ColumnKind,
   type Columns,
   type SignConvention,
@@ -30,7 +30,7 @@ export function FileReading({ shown, change }: FileReadingProps) {
   if (!incoming) return null;
   if (incoming.kind !== 'table') return <p className="quiet">A whole book, saved from here.</p>;
   const table = typeof marks === 'string' ? null : marks.table;
-  const found = table?.table.found ?? proposeColumns(incoming.cells);
+  const found = table?.table.found ?? columnsIn(incoming.cells);
   const changeColumns = (columns: Columns) =>
     change(file.id, { choice: { ...file.choice, columns }, sent: 'not yet' });
   return (
