@@ -37,7 +37,7 @@ interface Outcome {
   readonly checked: Checked | null;
   readonly notes: readonly string[];
   readonly faults: readonly string[];
-  /** Not empty: it needs a look, and has no marks before. */
+  /** Not empty: it needs a look before its marks count. */
   readonly doubts: readonly string[];
 }
 
@@ -70,11 +70,8 @@ export const checkCommand: Command = async (args, out, err) => {
   if (values.json) {
     const documents = outcomes.flatMap(({ file, checked, doubts }) => {
       if (!checked) return [];
-      return [
-        doubts.length > 0
-          ? { work: file, points: null, of: null, needsALook: doubts }
-          : checkedToJson(file, checked, currency),
-      ];
+      const said = doubts.length > 0 ? { needsALook: doubts } : {};
+      return [{ ...checkedToJson(file, checked, currency), ...said }];
     });
     out.write(`${JSON.stringify(documents, null, 2)}\n`);
   } else for (const each of outcomes) out.write(report(each));
@@ -140,21 +137,17 @@ const HEADINGS = ['work', 'score', 'resultValueMax', 'percent', 'checksNotMet', 
 function marksCsv(outcomes: readonly Outcome[]): string {
   const rows = outcomes.map(({ file, checked, faults, doubts }) => {
     if (!checked) return [file, '', '', '', '', faults.join(' ')];
-    if (doubts.length > 0) return [file, '', '', '', '', `Needs a look: ${doubts.join(' ')}`];
     const { points, of, results } = checked;
     const percent = of === 0 ? '' : ((100 * points) / of).toFixed(1);
     const notMet = results.filter((result) => result.outcome === 'not-met').length;
-    return [file, String(points), String(of), percent, String(notMet), faults.join(' ')];
+    const look = doubts.length > 0 ? [`Needs a look: ${doubts.join(' ')}`] : faults;
+    return [file, String(points), String(of), percent, String(notMet), look.join(' ')];
   });
   return cellsToCsv([HEADINGS, ...rows]);
 }
 
-const LOOK = 'Put the file right, or check it as it was read with --as-read once you have looked.';
-
 function report({ file, checked, notes, doubts }: Outcome): string {
   if (!checked) return `${file}: could not be read\n`;
-  if (doubts.length > 0)
-    return `${file}: needs a look\n${doubts.map((doubt) => `  ? ${doubt}\n`).join('')}  ${LOOK}\n`;
   const { points, of, results } = checked;
   const faults = results
     .filter(({ outcome }) => outcome === 'not-met' || outcome === 'follows')
@@ -164,5 +157,6 @@ function report({ file, checked, notes, doubts }: Outcome): string {
     });
   const met = results.filter(({ outcome }) => outcome === 'met').length;
   const said = notes.map((note) => `  · ${note}\n`).join('');
-  return `${file}: ${points} of ${of}\n${said}${faults.join('')}  ✓ ${met} checks met\n`;
+  const look = doubts.length > 0 ? ', needs a look' : '';
+  return `${file}: ${points} of ${of}${look}\n${said}${faults.join('')}  ✓ ${met} checks met\n`;
 }

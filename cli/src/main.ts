@@ -31,7 +31,7 @@ BOOK, KEY: a .book.json or .key.json file. WORK: a book file, a table of account
 (.csv, .tsv, .txt, .xlsx, .ods), or a folder of them; what a table can't say is not judged. Without a start the
 empty book is it: an empty work earns nothing. --seed N: one student's own figures, where an exercise draws
 them; --try: whether the first COUNT seeds hold. IN, OUT: by their endings. Exit status: 0 done, 1 faults in the input,
-2 wrong usage, 3 a table was not read whole: it needs a look and has no marks, unless --as-read says that somebody looked. backup, restore, move, password: of the database that DATABASE_URL or GLEDDO_DATA names, also while a
+2 wrong usage, 3 a table was not read whole and needs a look, unless --as-read says that somebody looked. backup, restore, move, password: of the database that DATABASE_URL or GLEDDO_DATA names, also while a
 server has it; ADDRESS is postgres://… or a folder.
 `;
 
