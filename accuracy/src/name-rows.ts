@@ -119,7 +119,7 @@ trade-payables | Owed to growers | Growers not paid yet; Growers’ open bills; 
 wages-payable | Wages for the last week | Wages not yet paid; Last week’s wages owed; Unpaid wages | Wages of the year; Wages paid in advance
 deferred-income | Courses booked and paid | Course fees received early; Prepaid course fees; Courses paid before they were held | Course fees earned; Courses not paid yet
 long-term-loan | Loan from the credit union | Credit union loan; Amount borrowed for five years; Long-term borrowing | Interest to the credit union; Loan to the credit union
-owner-capital | What Ida put in | Ida’s capital; Capital of Ida Bell; Owner’s investment | What Ida took out; Loan from Ida
+owner-capital | What Ida put in | Ida’s capital; Capital of Ida Bell; Money from Ida for the business | What Ida took out; Loan from Ida
 drawings | What Ida took out | Ida’s drawings; Private withdrawals, Ida; Owner’s withdrawals | Ida’s wages; What Ida put in
 goods-sales | Honey sold | Sales of honey; Income from honey; Honey sales revenue | Honey in jars; Honey returned
 service-fees | Course fees | Fees from courses; Courses held; Income from teaching | Course fees paid in advance; Training costs

@@ -61,7 +61,8 @@ export const checkCommand: Command = async (args, out, err) => {
   const outcomes: Outcome[] = [];
   for (const file of await filesIn(named)) {
     const read = await outcomeOf(file, key, start);
-    const outcome = values['as-read'] ? { ...read, doubts: [] } : read;
+    const isLookedAt = values['as-read'] === true && read.doubts.length > 0;
+    const outcome = isLookedAt ? { ...read, doubts: [], faults: [] } : read;
     for (const line of outcome.faults) err.write(`${line}\n`);
     outcomes.push(outcome);
   }

@@ -111,6 +111,8 @@ export { type TrialRun, type TrialRunMarks, TrialRunRequest, SpoilRequest } from
 export {
   AcceptRequest,
   CheckAgainRequest,
+  RightNamesRequest,
+  type RightName,
   FiledRequest,
   type HandPairShown,
   type KeyVersionShown,

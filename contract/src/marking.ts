@@ -2,6 +2,11 @@ import { ArrayMaxSize, IsArray, IsIn, IsObject, Matches, ValidateBy } from 'clas
 import { SIGN_CONVENTIONS, type SignConvention } from '@gleddo/core';
 import { IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
 
+const isEach =
+  (fits: (value: unknown) => boolean) =>
+  (value: unknown): boolean =>
+    Array.isArray(value) && value.every(fits);
+
 /** Accept what a student did for an account of the key, for everybody, and check all again; or no longer. */
 export class AcceptRequest {
   @IsProse(200, 'This is no account of the key.')
@@ -25,6 +30,31 @@ export class AcceptRequest {
   @ArrayMaxSize(2000)
   @Matches(/^[\w-]{1,60}$/, { each: true, message: 'This is no work.' })
   givenBack?: string[];
+}
+
+/** A name that is right for an account of the key. */
+export interface RightName {
+  readonly account: string;
+  readonly name: string;
+}
+
+const LONGEST_NAME = 120;
+const isRightName = (value: unknown): boolean => {
+  if (typeof value !== 'object' || value === null) return false;
+  const { account, name, ...rest } = value as Record<string, unknown>;
+  const isText = (each: unknown, most: number) =>
+    typeof each === 'string' && each.trim() !== '' && each.length <= most;
+  return Object.keys(rest).length === 0 && isText(account, 200) && isText(name, LONGEST_NAME);
+};
+
+/** Names that the program does not know and that are right, said together. */
+export class RightNamesRequest {
+  @ArrayMaxSize(500)
+  @ValidateBy(
+    { name: 'areNames', validator: { validate: isEach(isRightName) } },
+    { message: 'Names are said by a list, each with its account.' },
+  )
+  names!: RightName[];
 }
 
 /** Check all again, and which of those given back, too. */

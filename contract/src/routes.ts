@@ -63,6 +63,7 @@ import type {
 import type {
   AcceptRequest,
   CheckAgainRequest,
+  RightNamesRequest,
   FiledRequest,
   KeyVersionShown,
   OwnFileRequest,
@@ -196,6 +197,7 @@ export const ROUTES = {
   'GET exercises/:id/copied-figures': to<CopiedShown[]>(),
   'GET exercises/:id/key-versions': to<KeyVersionShown[]>(),
   'POST exercises/:id/check-again': to<ClassResults, CheckAgainRequest>(),
+  'POST exercises/:id/right-names': to<ClassResults, RightNamesRequest>(),
   'GET exercises/:id/check-again/preview': to<Preview>(),
   'POST exercises/:id/check-again/cancel': to<ClassResults>(),
   'POST exercises/:id/files': to<undefined, FiledRequest>(),

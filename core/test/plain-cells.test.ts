@@ -32,6 +32,7 @@ describe('a cell of a table of accounts', () => {
 
   test.each([
     ...['Bank EUR', 'Loan 2027', '1010', 'Jan 2027', 'MAR 2027', 'Dr Hull', '#N/A', 'Van 1'],
+    ...['C 100', '100 D', 'TOP 5', 'CUP 3'],
     ...['Bank loan 5 % EUR', 'A-100', '2027-03-31', ''],
   ])('that says %s stays as it is', (cell) => {
     expect(plain(cell)).toBe(cell);
@@ -69,6 +70,11 @@ describe('a table that is laid out as several', () => {
       ['Capital', '', '7.00'],
     ]);
     expect(oneList(sided.slice(1))[0]).toEqual(['Account', 'Amount']);
+    const years = [
+      ['Account', '2026', 'Account', '2027'],
+      ['Bank', '1.00', 'Bank', '2.00'],
+    ];
+    expect(oneList(years)).toBe(years);
   });
 
   test('the blocks of a ledger are its accounts; what moved more than once is left to be looked at', () => {
@@ -114,6 +120,12 @@ describe('a table that is laid out as several', () => {
         ['3010', 'Share capital', '', '5.00'],
       ],
     });
+    const padded = 'Account,  Debit\nBank,   5.00\nVan,    2.00';
+    expect(cellsOf(padded)).toMatchObject({
+      value: [['Account', '  Debit'], expect.anything(), expect.anything()],
+    });
+    const long = Array.from({ length: 20 }, () => `a${' '.repeat(50_000)}b`).join('\n');
+    expect(cellsOf(long).ok).toBe(true);
     expect(cellsOf('Account,Debit\nBank,5.00\nVan,2.00')).toMatchObject({
       value: [['Account', 'Debit'], expect.anything(), expect.anything()],
     });
@@ -132,6 +144,11 @@ describe('of the sheets of a workbook', () => {
     const whole = bestSheet([sheet('Assets', bank), sheet('Equity', capital)]);
     expect(whole?.name).toBe('Assets, Equity');
     expect(whole?.cells.slice(1)).toEqual([['', 'Assets'], bank, ['', 'Equity'], capital]);
+  });
+
+  test('parts whose names say no class are no heading in between', () => {
+    const whole = bestSheet([sheet('Page 1', bank), sheet('Page 2', capital)]);
+    expect(whole?.cells.slice(1)).toEqual([bank, capital]);
   });
 
   test('the same accounts in two years are those of the later one', () => {

@@ -4,6 +4,7 @@ import {
   bookToJson,
   nextYear,
   owedSheet,
+  startingPoint,
   subledgersOf,
   whoOwes,
   type Book,
@@ -106,6 +107,12 @@ describe('whose a line of a journal entry is', () => {
       expect(
         refusalsTo(recorded, { kind: 'record-entry', entry: told('x', '2027-03-06', lines) }),
       ).toEqual(['entry.party-elsewhere']);
+  });
+
+  test('is not told by a start that keeps back what accounts are for', () => {
+    const given = startingPoint(recorded, 'place-them', { faults: {}, seed: 1 });
+    expect(given.entries.length).toBeGreaterThan(0);
+    expect(JSON.stringify(given.entries)).not.toContain('party');
   });
 
   test('keeps whoever is named from being removed', () => {

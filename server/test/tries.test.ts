@@ -149,9 +149,22 @@ describe('marking', () => {
     const wrong = (await ruth.post(`tries/${tryId}/accept`, other)).body;
     expect([wrong.keyVersion, wrong.points]).toEqual([before.keyVersion + 1, (points ?? 0) - 1]);
     expect(await cover()).toBeUndefined();
-    const right = (await ruth.post(`tries/${tryId}/accept`, { ...says, what: 'name' })).body;
-    expect(right.points).toBe(points);
-    expect(await cover()).toBeUndefined();
+    const names = [{ account: says.account, name: says.value }];
+    const path = `exercises/${exerciseId}/right-names`;
+    // Sent twice, it is kept once.
+    for (let i = 0; i < 2; i++) expect((await ruth.post(path, { names })).status).toBe(200);
+    expect((await classNow()).unknownNames).toEqual([]);
+    expect((await rowOf('Quin Darrow')).points).toBe(points);
+    const { keyRules } = (await ruth.get(`exercises/${exerciseId}`)).body;
+    const rule = keyRules.accepts.find(
+      ({ account }: { account: string }) => account === says.account,
+    );
+    expect([rule.names, rule.otherNames ?? []]).toEqual([['Cover'], []]);
+    const ines = await running.person('ines.okafor');
+    expect((await ines.post(path, { names })).status).toBe(403);
+    for (const hostile of [{ names: [{ account: 'x' }] }, { names: 'Cover' }, { names: [null] }])
+      expect((await ruth.post(path, hostile)).status).toBe(400);
+    expect((await ruth.post(path, { names: [{ account: 'gone', name: 'X' }] })).status).toBe(404);
     expect((await classNow()).checkedWithToday).toBe(true);
     const odd = { account: 'insurance-prepaid', what: 'type', value: 'spaceship' };
     expect((await ruth.post(`tries/${tryId}/accept`, odd)).status).toBe(404);

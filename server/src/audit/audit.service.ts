@@ -25,6 +25,8 @@ const HAPPENED = {
   'password-changed': 'changed their own password',
   'mark-changed': 'changed the mark of',
   'answer-accepted': 'accepted an answer of',
+  'names-accepted': 'accepted names that a class had used in an exercise',
+  'name-refused': 'said that a name says something else, from the work of',
   'given-back': 'gave back the work of',
   'work-taken-back': 'took back the work of',
   'work-opened-again': 'opened the work again of',

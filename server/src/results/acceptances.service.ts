@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import type { AcceptRequest, Marked, Me, Preview } from '@gleddo/contract';
+import type { AcceptRequest, Marked, Me, Preview, RightName } from '@gleddo/contract';
 import {
   acceptedFor,
   accountOf,
@@ -48,35 +48,57 @@ export class AcceptancesService {
    */
   async accept(me: Me, tryId: string, request: AcceptRequest): Promise<Marked> {
     const { exercise, work } = await this.marking.find(me, tryId);
-    await this.keep(me, exercise, request);
-    await this.audit.write(request.withdraw ? 'answer-withdrawn' : 'answer-accepted', me.id, {
-      aboutId: tryId,
-    });
+    await this.keep(me, exercise, [request]);
+    await this.audit.write(happened(request), me.id, { aboutId: tryId });
     if (work.state === 'handed-in') await this.checks.run(tryId);
     await this.marking.checkAgain(me, exercise.id, request.givenBack);
     return this.marking.open(me, tryId);
   }
 
-  /** Only what is accepted for this account changes, whatever else is changed meanwhile. */
-  private async keep(me: Me, exercise: ExerciseRow, request: AcceptRequest): Promise<void> {
+  /** Names that the program does not know are right, for everybody: kept in one step, and the class is checked once. */
+  async acceptNames(me: Me, exerciseId: string, names: readonly RightName[]): Promise<void> {
+    if (names.length === 0) return;
+    const exercise = await this.exercises.rowOf(me, exerciseId);
+    const requests = names.map(({ account, name }): AcceptRequest => ({
+      account,
+      what: 'name',
+      value: name,
+    }));
+    await this.keep(me, exercise, requests);
+    await this.audit.write('names-accepted', me.id, { aboutId: exerciseId });
+    await this.marking.checkAgain(me, exerciseId);
+  }
+
+  /** Only what is accepted for these accounts changes, whatever else is changed meanwhile. */
+  private async keep(
+    me: Me,
+    exercise: ExerciseRow,
+    requests: readonly AcceptRequest[],
+  ): Promise<void> {
     const { book } = await this.exercises.keyOf(exercise);
+    const touched = new Set(requests.map(({ account }) => account));
     await this.changes.edit(me, exercise.id, (now) => {
       const key = keyOfRules(book, standingRules(book, now.keyRules));
       if (!key.ok) throw refusedBy(key.refusals);
-      const accepts = acceptsWith(key.value, request).filter(
-        ({ account }) => account === request.account,
+      const accepts = requests.reduce(
+        (before, request) => acceptsWith({ ...key.value, accepts: before }, request),
+        key.value.accepts,
       );
-      const others = (now.keyRules.accepts ?? []).filter(
-        ({ account }) => account !== request.account,
-      );
-      const keyRules = { ...now.keyRules, accepts: [...others, ...accepts] };
+      const others = (now.keyRules.accepts ?? []).filter(({ account }) => !touched.has(account));
+      const own = accepts.filter(({ account }) => touched.has(account));
+      const keyRules = { ...now.keyRules, accepts: [...others, ...own] };
       return between(now, { ...now, keyRules });
     });
   }
 }
 
+const happened = ({ what, withdraw }: AcceptRequest) => {
+  if (withdraw) return 'answer-withdrawn';
+  return what === 'other-name' ? 'name-refused' : 'answer-accepted';
+};
+
 /** What a key accepts, with another name or type for one of its accounts, or without it. */
-function acceptsWith(key: AnswerKey, request: AcceptRequest): Accepted[] {
+function acceptsWith(key: AnswerKey, request: AcceptRequest): readonly Accepted[] {
   const { account, what, value, withdraw = false } = request;
   if (!accountOf(key.book, account)) throw notFound('This account of the key');
   if (what === 'type' && !typeOf(key.book.scheme, value)) throw notFound('This account type');

@@ -8,6 +8,7 @@ import {
   GiveBackRequest,
   NewNoteRequest,
   PairsRequest,
+  RightNamesRequest,
   type ClassResults,
   type CopiedShown,
   type KeyVersionShown,
@@ -132,6 +133,18 @@ export class ResultsController {
     @SignedIn() me: Me,
   ): Promise<Marked> {
     return this.marking.removeNote(me, id, note);
+  }
+
+  /** Names of the class that are right, kept together and checked once. */
+  @Post('exercises/:id/right-names')
+  @HttpCode(200)
+  async rightNames(
+    @Param('id') id: string,
+    @Body() { names }: RightNamesRequest,
+    @SignedIn() me: Me,
+  ): Promise<ClassResults> {
+    await this.acceptances.acceptNames(me, id, names);
+    return this.results.open(me, id);
   }
 
   @Post('tries/:id/accept')

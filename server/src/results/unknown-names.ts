@@ -9,6 +9,8 @@ import {
   type Overview,
 } from '@gleddo/core';
 
+const plain = (name: string): string => name.trim().toLowerCase();
+
 interface WorkSeen {
   readonly tryId: string;
   readonly student: string;
@@ -18,7 +20,7 @@ interface WorkSeen {
 /** What was decided of a name since the works were checked, so that it is asked no longer. */
 function isDecided(key: AnswerKey, account: string, name: string): boolean {
   const { names, otherNames = [] } = acceptedFor(key, account);
-  return [...names, ...otherNames].includes(name);
+  return [...names, ...otherNames].some((each) => plain(each) === plain(name));
 }
 
 /** The names of a class that the program does not know: each once for an account of the key, those of most works first. */
@@ -29,7 +31,7 @@ export function unknownNamesIn(key: AnswerKey, works: readonly WorkSeen[]): Unkn
     for (const { account: id, name, balance } of overview.unknownNames ?? []) {
       const account = accountOf(key.book, id);
       if (!account || isDecided(key, id, name)) continue;
-      const at = JSON.stringify([id, name.trim().toLowerCase()]);
+      const at = JSON.stringify([id, plain(name)]);
       const work = { tryId, student, balance: formatAmount(balance, digits) };
       const before = found.get(at);
       const place = sectionOfAccount(key.book, account)?.name ?? '';

@@ -70,7 +70,7 @@ export function beforeDoings(book: Book): Book {
 
 /**
  * The same figures, with nothing that tells what an account is for: documents and schedules are gone, what they made are
- * entries like any other, and no party, item, purpose or other account names an account.
+ * entries like any other, no line says whose it is, and no party, item, purpose or other account names an account.
  */
 export function withoutTelling(described: Book): Book {
   const accounts = described.accounts.map((account) => ({ ...account, chargedTo: null }));
@@ -80,8 +80,9 @@ export function withoutTelling(described: Book): Book {
     { ...book.subledgers, documents: [], schedules: [], openGoods: [] },
     () => null,
   );
-  const entries = book.entries.map(
-    ({ document: _document, schedule: _schedule, ...entry }) => entry,
-  );
+  const entries = book.entries.map(({ document: _document, schedule: _schedule, ...entry }) => ({
+    ...entry,
+    lines: entry.lines.map(({ account, amount }) => ({ account, amount })),
+  }));
   return withSubledgers({ ...book, entries }, bare);
 }

@@ -106,7 +106,7 @@ const isSame = (a: Entry, b: Entry): boolean =>
 const byMaker = (entries: readonly Entry[]): ReadonlyMap<string, Entry> =>
   new Map(entries.filter(isMade).map((entry) => [makerOf(entry), entry]));
 
-/** The book with these made entries behind those that a person entered. */
+/** The book with these document entries behind those that a person entered. */
 const withMade = (book: Book, made: readonly Entry[]): Book => ({
   ...book,
   entries: [...book.entries.filter((each) => !isMade(each)), ...made],

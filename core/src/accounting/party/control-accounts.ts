@@ -8,7 +8,7 @@ const usualControl = ({ posting }: Subledgers, kind: PartyKind): string | null =
   kind === 'customer' ? posting.receivables : posting.payables;
 
 /** The account on which what a party owes or is owed stands: its own, or the one of all its kind; null where none is chosen. */
-const controlOf = (subledgers: Subledgers, { kind, control }: Party): string | null =>
+export const controlOf = (subledgers: Subledgers, { kind, control }: Party): string | null =>
   control ?? usualControl(subledgers, kind);
 
 /** All accounts on which parties of a kind stand. */

@@ -1,4 +1,4 @@
-import type { Book } from '../../model/book/book.js';
+import type { Book, Subledgers } from '../../model/book/book.js';
 import { addDays } from '../../model/day/calendar.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
 import type { Amount } from '../../model/money/amount.js';
@@ -10,7 +10,7 @@ import { KIND_FACTS } from '../document/document-kinds.js';
 import { worthOfDocument } from '../document/document-lines.js';
 import { OPENING } from '../document/settlement-faults.js';
 import { inOrder } from '../document/stock.js';
-import { partyOfLine } from './control-accounts.js';
+import { controlOf } from './control-accounts.js';
 
 /** What of one party is to be settled, or settles: by a document, by what stood at the beginning, or by an entry. */
 export interface Pending {
@@ -45,11 +45,15 @@ const ofDocument = (party: Party, document: Document): Pending[] =>
   );
 
 /** What an entry that a person entered says of each party that its lines name. */
-function ofEntry(book: Book, entry: Entry, kind: PartyKind): [Party, Pending[]][] {
+function ofEntry(
+  subledgers: Subledgers,
+  entry: Entry,
+  { kind, byId }: { readonly kind: PartyKind; readonly byId: ReadonlyMap<string, Party> },
+): [Party, Pending[]][] {
   const sums = new Map<Party, Amount>();
   for (const line of entry.lines) {
-    const party = partyOfLine(book, line);
-    if (party?.kind !== kind) continue;
+    const party = byId.get(line.party ?? '');
+    if (party?.kind !== kind || controlOf(subledgers, party) !== line.account) continue;
     const owed = kind === 'customer' ? line.amount : -line.amount;
     sums.set(party, (sums.get(party) ?? 0) + owed);
   }
@@ -64,7 +68,8 @@ const byDay = (a: Pending, b: Pending): number => (a.date < b.date ? -1 : a.date
 
 /** What is pending of each party of a kind at the end of a day, the oldest first; settled is nothing yet. */
 export function pendingAt(book: Book, kind: PartyKind, at: string): Map<string, Pending[]> {
-  const { documents, parties } = subledgersOf(book);
+  const subledgers = subledgersOf(book);
+  const { documents, parties } = subledgers;
   const all = new Map<string, Pending[]>();
   const byId = new Map(parties.map((each) => [each.id, each]));
   const begun = book.opening.date;
@@ -82,7 +87,8 @@ export function pendingAt(book: Book, kind: PartyKind, at: string): Map<string, 
   }
   for (const entry of book.entries)
     if (entry.date <= at && namesSomebody(entry))
-      for (const [party, own] of ofEntry(book, entry, kind)) all.get(party.id)?.push(...own);
+      for (const [party, own] of ofEntry(subledgers, entry, { kind, byId }))
+        all.get(party.id)?.push(...own);
   for (const own of all.values()) own.sort(byDay);
   return all;
 }

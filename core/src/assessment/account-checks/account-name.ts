@@ -35,7 +35,7 @@ export const accountName: Check<'account.name', Found> = {
     if (outcome !== 'met')
       return `“${facts.name}” is named otherwise than “${facts.key}”. The name should say what stands there.`;
     return facts.isUnknown
-      ? `“${facts.name}” is another name than “${facts.key}”. It costs nothing: nobody has said that it is wrong.`
+      ? `Whether the name “${facts.name}” will do has not been said. It costs nothing until then.`
       : `The name “${facts.name}” says it.`;
   },
 };

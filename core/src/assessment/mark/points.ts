@@ -18,7 +18,7 @@ function withoutAcceptances(key: AnswerKey): AnswerKey {
   const dates = datesOfEntries(key.book);
   return {
     ...key,
-    accepts: key.accepts.map((each) => ({
+    accepts: key.accepts.map(({ otherNames: _otherNames, ...each }) => ({
       ...each,
       names: [],
       types: [],

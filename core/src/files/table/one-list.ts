@@ -1,4 +1,4 @@
-import { headingOf, plainHeading } from './headings.js';
+import { headingOf } from './headings.js';
 import { looksAmount } from './column-content.js';
 
 type Cells = readonly (readonly string[])[];
@@ -11,7 +11,7 @@ function rowOfTwins(cells: Cells): number {
     const half = row.length / 2;
     if (!Number.isInteger(half) || half < 2 || filled(row).length < 4) return false;
     const [left, right] = [row.slice(0, half), row.slice(half)].map((side) =>
-      side.map(plainHeading),
+      side.map((cell) => cell.trim().toLowerCase()),
     );
     const kinds = row.slice(0, half).map(headingOf);
     return (

@@ -18,6 +18,9 @@ const CODES: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'));
 const isCurrency = (written: string): boolean =>
   !/^[A-Za-z]{3}$/.test(written) || CODES.has(written);
 
+/** Decimals or groups, which no number of an account has. */
+const isMarked = (digits: string): boolean => /[.,]\d|[.,]-/.test(digits);
+
 const withoutEnd = (digits: string): string =>
   digits.trim().replace(/([.,])-{1,2}$/, (_, mark: string) => `${mark}00`);
 
@@ -38,6 +41,10 @@ function plainCell(cell: string, isGerman: boolean): string {
   const [, first = '', before = '', second = '', digits = '', behind = '', last = ''] = found;
   if (![before, behind].every(isCurrency)) return cell;
   const said = [first, second, last].find((each) => each !== '') ?? '';
+  const isLetter = /^[dcsh]$/i.test(said.trim());
+  // `C 100` and `TOP 5` may be a number or a name; with decimals or groups it is an amount.
+  if (isLetter && !isMarked(digits)) return cell;
+  if (before + behind !== '' && !isMarked(digits) && !/\d{3}/.test(digits)) return cell;
   const side = said === '' ? '' : sideOf(said, isGerman);
   return said !== '' && side === '' ? cell : `${withoutEnd(digits)}${side}`;
 }

@@ -31,6 +31,17 @@ const piecesOf = (line: string): Piece[] =>
 
 /** From this share of its lines on, a text is set in columns. */
 const MOSTLY = 0.7;
+/** No printer sets longer lines, nor more of them than a table has rows. */
+const LONGEST_LINE = 400;
+const MOST_LINES = 20_001;
+
+const commasIn = (line: string): number => line.split(',').length - 1;
+
+/** Whether commas divide all lines alike, so that spaces only fill the cells. */
+function isByCommas(rows: readonly string[]): boolean {
+  const most = commasIn(rows[0] ?? '');
+  return most > 0 && rows.every((line) => commasIn(line) === most);
+}
 
 /** Where no line has a letter: between columns. Each column from its first place to the one before the next. */
 function columnsOf(lines: readonly string[]): number[] {
@@ -44,7 +55,9 @@ function columnsOf(lines: readonly string[]): number[] {
 /** The cells of a text in columns set by spaces; null where it is none: another mark divides it, or hardly a line has gaps. */
 export function printedCells(lines: readonly string[]): string[][] | null {
   const rows = lines.filter((line) => line.trim() !== '' && !RULE.test(line));
-  if (rows.length < 3 || rows.some((line) => /[\t;|"]/.test(line))) return null;
+  if (rows.length < 3 || rows.length > MOST_LINES) return null;
+  if (rows.some((line) => line.length > LONGEST_LINE || /[\t;|"]/.test(line))) return null;
+  if (isByCommas(rows)) return null;
   const inColumns = rows.filter((line) => piecesOf(line).length > 1 && /\S {2,}\S/.test(line));
   if (inColumns.length < rows.length * MOSTLY) return null;
   const starts = columnsOf(rows);

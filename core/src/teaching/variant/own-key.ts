@@ -21,7 +21,11 @@ export function ownKey(key: AnswerKey, drawing: Drawing): AnswerKey {
     ...key,
     book,
     drawn: { quantities: quantitiesFor(figures, drawing.seed), named },
-    accepts: key.accepts.map((each) => ({ ...each, names: each.names.map(named) })),
+    accepts: key.accepts.map(({ otherNames, ...each }) => ({
+      ...each,
+      names: each.names.map(named),
+      ...(otherNames ? { otherNames: otherNames.map(named) } : {}),
+    })),
     acceptsEntries: key.acceptsEntries.map((each) => {
       const days = moved.get(each.entry) ?? 0;
       if (days === 0) return each;

@@ -3,6 +3,7 @@ import {
   isDay,
   minorDigits,
   parseAmount,
+  partyOfLine,
   sum,
   type Amount,
   type Book,
@@ -57,12 +58,15 @@ export function draftOf(book: Book, entry: Entry): EntryDraft {
   const digits = minorDigits(book.company.currency);
   const side = (amount: Amount) => (amount > 0 ? formatDecimal(amount, digits) : '');
   const { id, date, kind, reference, text } = entry;
-  const lines = entry.lines.map(({ account, amount, party }) => ({
-    account,
-    debit: side(amount),
-    credit: side(-amount),
-    ...(party === undefined ? {} : { party }),
-  }));
+  const lines = entry.lines.map((line) => {
+    const party = partyOfLine(book, line);
+    return {
+      account: line.account,
+      debit: side(line.amount),
+      credit: side(-line.amount),
+      ...(party === null ? {} : { party: party.id }),
+    };
+  });
   return { id, date, kind, reference, text, lines };
 }
 

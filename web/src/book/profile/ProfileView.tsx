@@ -51,7 +51,7 @@ function TheCompany() {
   );
 }
 
-/** What a book is apart from its accounts, leaf by leaf. */
+/** What a book is apart from its accounts, tab by tab. */
 export function ProfileView({ bookId, base, inner }: ProfileProps) {
   const View = PARTS.find(([id]) => id === inner)?.[2];
   if (!View) return <Navigate to={`${base}/profile/company`} replace />;

@@ -81,6 +81,12 @@ function beginOf(book: Book, kind: ScheduleKind, id: string | null): Typed {
   };
 }
 
+/** From mid-month to mid-month: as many as lie between the first day and the month in which the last row stands. */
+function monthsFrom(begins: string, last = begins): number {
+  const months = (day: string) => 12 * Number(day.slice(0, 4)) + Number(day.slice(5, 7));
+  return months(last) - months(begins);
+}
+
 function typedOf(book: Book, schedule: Schedule): Typed {
   const { kind, text, debit, credit, total, residual, rows, begins } = schedule;
   return {
@@ -89,7 +95,7 @@ function typedOf(book: Book, schedule: Schedule): Typed {
     residual: typedAmount(book, residual),
     from: begins ?? rows[0]?.date ?? book.company.firstDay,
     byDays: begins !== null,
-    months: String(begins === null ? rows.length : rows.length - 1),
+    months: String(begins === null ? rows.length : monthsFrom(begins, rows.at(-1)?.date)),
   };
 }
 

@@ -1,4 +1,5 @@
 import {
+  accountOf,
   isDay,
   LEVELS,
   periodLike,
@@ -68,7 +69,7 @@ export function useChoice(book: Book): Choice {
     level: LEVELS.find((each) => each === params.get('level')) ?? 'account',
     method: params.get('method') === 'direct' ? 'direct' : 'indirect',
     step: stepFrom(params.get('step')),
-    ledgerOf: params.get('of'),
+    ledgerOf: accountOf(book, params.get('of'))?.id ?? null,
     account: params.get('account'),
     set(changed) {
       const next = new URLSearchParams(params);

@@ -1,4 +1,4 @@
-import type { AcceptRequest, ClassResults, UnknownNameShown } from '@gleddo/contract';
+import type { AcceptRequest, ClassResults, RightName, UnknownNameShown } from '@gleddo/contract';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -12,24 +12,21 @@ import styles from './class-results.module.css';
 const SAYS =
   'Whether these names will do, the program can’t tell. They cost nothing unless you say that one is wrong; your answer holds for this exercise from now on.';
 
-const requestOf = (
-  { account, name }: UnknownNameShown,
-  what: 'name' | 'other-name',
-): AcceptRequest => ({ account, what, value: name });
+const saysElse = ({ account, name }: UnknownNameShown): AcceptRequest => ({
+  ...{ account, what: 'other-name', value: name },
+});
 
-/** Says of names that they are right, or that one is wrong; the class is shown anew. */
+/** Says of names that they are right, or of one that it says something else; the class is shown anew. */
 function useAnswer(exerciseId: string) {
   const queries = useQueryClient();
-  return useMutation({
-    mutationFn: async (answers: readonly (readonly [string, AcceptRequest])[]) => {
-      for (const [tryId, request] of answers) await post(`tries/${tryId}/accept`, request);
-    },
-    onSettled: () => {
-      void queries.invalidateQueries({ queryKey: ['results', exerciseId] });
-      void queries.invalidateQueries({ queryKey: ['marked'] });
-    },
-  });
+  const onSettled = () => {
+    void queries.invalidateQueries({ queryKey: ['results', exerciseId] });
+    void queries.invalidateQueries({ queryKey: ['marked'] });
+  };
+  return useMutation({ mutationFn: (ask: () => Promise<unknown>) => ask(), onSettled });
 }
+
+const named = ({ account, name }: UnknownNameShown): RightName => ({ account, name });
 
 const firstWork = ({ works }: UnknownNameShown): string => works[0]?.tryId ?? '';
 
@@ -39,7 +36,7 @@ export function UnknownNames({ results }: { results: ClassResults }) {
   const [wrong, setWrong] = useState<UnknownNameShown | null>(null);
   const answer = useAnswer(exerciseId);
   const right = (of: readonly UnknownNameShown[]) =>
-    answer.mutate(of.map((each) => [firstWork(each), requestOf(each, 'name')]));
+    answer.mutate(() => post(`exercises/${exerciseId}/right-names`, { names: of.map(named) }));
   return (
     <section className="paper" aria-label="Names to be looked at">
       <div className={styles['head']}>
@@ -65,7 +62,7 @@ export function UnknownNames({ results }: { results: ClassResults }) {
         <SaysElse
           {...{ exerciseId, wrong }}
           onKeep={(request) => {
-            answer.mutate([[firstWork(wrong), request]]);
+            answer.mutate(() => post(`tries/${firstWork(wrong)}/accept`, request));
             setWrong(null);
           }}
           onClose={() => setWrong(null)}
@@ -84,7 +81,7 @@ interface SaysElseProps {
 
 /** What it would do to everybody’s marks that a name says something else, before that is kept. */
 function SaysElse({ exerciseId, wrong, onKeep, onClose }: SaysElseProps) {
-  const request = requestOf(wrong, 'other-name');
+  const request = saysElse(wrong);
   return (
     <PreviewDialog
       title={`Does “${wrong.name}” say something else than “${wrong.called}”?`}

@@ -16,7 +16,7 @@ interface PlaceToGo {
   readonly also: readonly string[];
 }
 
-/** The part of a book at the end of its address, with the leaf of its profile. */
+/** The part of a book at the end of its address, with the tab of its profile. */
 const PART_OF_A_BOOK =
   /\/(?:(?:chart|opening|documents|journal|statements|history|given-back|marks)|profile(?:\/\w+)?)$/;
 
