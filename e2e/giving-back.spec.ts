@@ -43,7 +43,7 @@ test('a student gets back what was chosen, and puts the work right in a copy, no
   await student.getByRole('button', { name: 'Begin' }).click();
   const paper = student.getByRole('region', { name: 'What is to be put right' });
   await expect(paper.getByRole('heading')).toHaveText('3 notes to put right');
-  await expect(paper).toContainText('it belongs in Current liabilities');
+  await expect(paper).toContainText('It belongs in Current liabilities');
   await paper.getByRole('link', { name: 'Go there' }).click();
   await findPlace(student, student.locator('.slip-sheet'), 'deferred');
   await student.keyboard.press('Enter');

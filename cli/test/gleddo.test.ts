@@ -104,7 +104,7 @@ test('check names the faults, and what follows from them', async () => {
   expect(status).toBe(0);
   const [said] = JSON.parse(out);
   expect(said.work).toBe('ines.book.json');
-  expect(said.of - said.points).toBe(2 + 5);
+  expect(said.of - said.points).toBe(4 + 12);
   const notMet = said.results.filter((r: { outcome: string }) => r.outcome === 'not-met');
   expect(
     notMet.map((r: { check: string; account?: string; entry?: string }) => [

@@ -1,4 +1,5 @@
 import { IsInt, Length, Max, Min, ValidateBy } from 'class-validator';
+import { TOLD_PARTS, type ToldPart } from '@gleddo/core';
 import { IsId, IsProse, MayBeLeftOut } from './fields.js';
 
 /** What a student gets back of their work. */
@@ -6,8 +7,8 @@ export interface Giving {
   readonly marks: boolean;
   /** What was found, and the instructor's notes. */
   readonly notes: boolean;
-  /** The sentences that say how each fault is put right; otherwise only what kind of fault it is. */
-  readonly ways: boolean;
+  /** How far each fault is told; null: only what kind of fault it is. */
+  readonly tells: ToldPart | null;
   readonly key: boolean;
   /** Whether the work may be put right in a copy, checked at once. */
   readonly copy: boolean;
@@ -16,7 +17,7 @@ export interface Giving {
 export const USUAL_GIVING: Giving = {
   marks: true,
   notes: true,
-  ways: true,
+  tells: 'now',
   key: false,
   copy: true,
 };
@@ -25,14 +26,15 @@ export const USUAL_GIVING: Giving = {
 export const GIVEN_BEFORE: Giving = { ...USUAL_GIVING, copy: false };
 
 const PARTS = Object.keys(USUAL_GIVING) as (keyof Giving)[];
+const TELLS: readonly unknown[] = [...TOLD_PARTS, null];
+
+const fits = (part: keyof Giving, value: unknown): boolean =>
+  part === 'tells' ? TELLS.includes(value) : typeof value === 'boolean';
 
 const isGiving = (value: unknown): boolean => {
   if (typeof value !== 'object' || value === null) return false;
   const said = value as Record<string, unknown>;
-  return (
-    Object.keys(said).length === PARTS.length &&
-    PARTS.every((part) => typeof said[part] === 'boolean')
-  );
+  return Object.keys(said).length === PARTS.length && PARTS.every((part) => fits(part, said[part]));
 };
 
 /** Gives works back; what is shown of them is as it was last time where nothing is said. */
@@ -40,7 +42,10 @@ export class GiveBackRequest {
   @MayBeLeftOut()
   @ValidateBy(
     { name: 'isGiving', validator: { validate: isGiving } },
-    { message: 'Say of each part whether it is shown: marks, notes, ways, key, copy.' },
+    {
+      message:
+        'Say of each part whether it is shown: marks, notes, key, copy; and how far faults are told (tells: there, belongs, why, now, or null).',
+    },
   )
   shows?: Giving;
 }

@@ -1,4 +1,4 @@
-import type { CauseShare } from '@gleddo/core';
+import type { CauseShare, Told } from '@gleddo/core';
 import { IsProse, MayBeLeftOut } from './fields.js';
 import { NewStockNoteRequest, type Giving } from './giving.js';
 import type { FiledTable, HandPairShown } from './marking.js';
@@ -19,7 +19,8 @@ export interface ShownResult {
   readonly from: readonly string[];
   readonly points: number;
   readonly of: number;
-  readonly says: string;
+  /** Its note in parts, as far as they are shown. */
+  readonly told: Told;
   readonly difference: number | null;
   readonly causes: readonly CauseShare[];
   readonly date: { statement: string; at?: string; from?: string; to?: string } | null;
@@ -39,7 +40,7 @@ export interface PastCheck {
 }
 
 /** A result that earns another share of its points than at the check before. */
-export interface ChangedResult extends Pick<ShownResult, 'title' | 'subject' | 'ref' | 'says'> {
+export interface ChangedResult extends Pick<ShownResult, 'title' | 'subject' | 'ref' | 'told'> {
   readonly isBetter: boolean;
 }
 

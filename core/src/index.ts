@@ -30,6 +30,7 @@ export { sectionOfAccount, slugOf, subledgersOf, takenNumbers } from './model/bo
 export { type TaxItem, type TaxListName, type TaxLists, unfolded } from './model/book/index.js';
 export { type AcceptedEntryFile, type AcceptedFile } from './model/exercise-shapes/index.js';
 export { type EntersBy, fitting, type Guide, guideFile } from './model/exercise-shapes/index.js';
+export { type Aim, AIMS } from './model/exercise-shapes/index.js';
 export { isVisible, keyRulesFile, type KeyRulesFile } from './model/exercise-shapes/index.js';
 export { LARGEST_BOOK, MOST_OF_A_PICTURE, notAPicture } from './model/exercise-shapes/index.js';
 export { type Operation, type OwnFigures, type Picture } from './model/exercise-shapes/index.js';
@@ -101,11 +102,15 @@ export { keyOf, keyOfRules, keyToJson, latestDate, pairedEntries } from './asses
 export { readKey, standingRules, type StatementDate, writeKey } from './assessment/key/index.js';
 export { type CauseShare, checkById, type CheckResult } from './assessment/all-checks/index.js';
 export { CHECKS, faultOf, Marking, type Outcome } from './assessment/all-checks/index.js';
+export { inOneText, noteOf, TOLD_PARTS, toldUpTo } from './assessment/all-checks/index.js';
+export { type Told, type ToldPart } from './assessment/all-checks/index.js';
 export { sentenceOf, settingName } from './assessment/all-checks/index.js';
 export { type Checked, checkedToJson, type CheckOptions } from './assessment/mark/index.js';
 export { checkWork, figureWith, type KeptPair, keptPairs } from './assessment/mark/index.js';
 export { type KeptResult, keptResults, type LineOnItsWay } from './assessment/mark/index.js';
 export { linesOnTheirWay, lostAtStart, type Margin, marginOf } from './assessment/mark/index.js';
+export { AIM_NAMES, usualWorth, weightsOf, type Weighing } from './assessment/mark/index.js';
+export { aimOf, usualAim } from './assessment/key/index.js';
 export { missingIn, pairedByHand, type PairLine, pairLines } from './assessment/mark/index.js';
 export { sideBySide, type SideRow, type SideSection, stillOpen } from './assessment/mark/index.js';
 export { type Sureness } from './assessment/mark/index.js';
@@ -119,7 +124,14 @@ export { unknownNames } from './assessment/account-checks/unknown-names.js';
 export { type Overview, overviewOf, spreadOf, worst } from './teaching/survey/index.js';
 export { emptyStart, FAULT_KINDS, type FaultKind } from './teaching/start/index.js';
 export { givenToStudents, type Planting, randomFrom, shuffled } from './teaching/start/index.js';
-export { START_KINDS, startingPoint, type StartKind, usualPoints } from './teaching/start/index.js';
+export { USUAL_TOTAL } from './teaching/start/index.js';
+export {
+  proposedAim,
+  START_KINDS,
+  startingPoint,
+  type StartKind,
+  usualPoints,
+} from './teaching/start/index.js';
 export { starterChart, TRADES } from './teaching/starter/index.js';
 export { glossary } from './teaching/glossary/index.js';
 export { type AccountGoes, carriedOn, keyFromOwnWork } from './teaching/series/index.js';

@@ -42,9 +42,9 @@ describe('settings of the company', () => {
       ({ check }) => check === 'company.settings',
     );
     expect(described.map(sentenceOf)).toEqual([
-      'Currency is USD in this work; it is EUR.',
-      'First day of the financial year is 1 July 2027 in this work; it is 1 January 2027.',
-      'Inventory system is periodic in this work; it is perpetual.',
+      'Currency is USD in this work. It is EUR. Change it on the page of the company.',
+      'First day of the financial year is 1 July 2027 in this work. It is 1 January 2027. Change it on the page of the company.',
+      'Inventory system is periodic in this work. It is perpetual. Change it on the page of the company.',
     ]);
   });
 });

@@ -8,6 +8,7 @@ import {
   shippedPlan,
   shippedScheme,
   STOCK,
+  takenFor,
   tallies,
   typeOf,
   type DrillAnswer,
@@ -133,4 +134,43 @@ it('asks less of what was right, only what is wanted, and in one country’s wor
 it('counts what was asked and missed', () => {
   const history = answered([ofType('prepayment')], '2027-01-01');
   expect(tallies(scheme, history).get('ahead-or-used')).toEqual({ asked: 1, missed: 1 });
+});
+
+it('tells a wrong answer by what was right and what was said, and by nothing else', () => {
+  const typeName = (id: string) => typeOf(scheme, id)?.name ?? '';
+  const sectionName = (id: string) => scheme.sections.find((each) => each.id === id)?.name ?? '';
+  const named = { type: typeName, section: sectionName };
+  const asked = STOCK.flatMap((name) =>
+    (['type', 'section'] as const).flatMap((kind) =>
+      [5, 6].flatMap((seed) => drillQuestion(name, kind, { ...BY, seed }) ?? []),
+    ),
+  );
+  for (const { name, kind, options } of asked)
+    for (const { id } of options) {
+      const { isRight, says, rightOption } = drillFeedback({ name, kind }, id, BY);
+      const called = named[kind as 'type' | 'section'];
+      if (isRight) continue;
+      expect(says.startsWith(`${called(rightOption)}: `)).toBe(true);
+      expect(says).toContain(` ${called(id)}: `);
+    }
+});
+
+it('offers what a name is really taken for: another of its mix-ups, its section, its class, its statement', () => {
+  const statementOf = (type: string) => {
+    const section = scheme.sections.find(({ id }) => id === typeOf(scheme, type)?.section);
+    return section && ['income', 'expense'].includes(section.class) ? 'profit' : 'sheet';
+  };
+  const far: string[] = [];
+  for (const name of STOCK)
+    for (const { id } of drillQuestion(name, 'type', { ...BY, seed: 3 })?.options ?? [])
+      if (statementOf(id) !== statementOf(name.type) && !takenFor(scheme, name.type).includes(id))
+        far.push(`${name.name}: ${id}`);
+  expect(far).toEqual([]);
+});
+
+it('puts down to no mix-up of types what only named a section', () => {
+  const tours = { id: 'tours', name: 'Guided tours', type: 'service-fees', country: null };
+  const said = drillFeedback({ name: tours, kind: 'section' }, 'current-liabilities', BY);
+  expect(said.missed).toBe('statement');
+  expect(said.says).not.toContain('tax');
 });

@@ -30,7 +30,7 @@ describe('the number as the key asks', () => {
     expect(results(spaced, 'account.number', exact)[0]?.outcome).toBe('met');
     const other = change(shop(), 'wear', { number: '6410' });
     expect(described(results(other, 'account.number', exact))).toBe(
-      'not-met: “Depreciation, van” has the number 6410; 6400 is asked for.',
+      'not-met: “Depreciation, van” has the number 6410. 6400 is asked for. Give it the number 6400.',
     );
   });
 
@@ -39,7 +39,7 @@ describe('the number as the key asks', () => {
     expect(results(shop(), 'account.number', behind)[0]?.outcome).toBe('met');
     const before = change(shop(), 'wear', { number: '6100' });
     expect(described(results(before, 'account.number', behind))).toBe(
-      'not-met: “Depreciation, van” has the number 6100; it is asked for right behind “Insurance”.',
+      'not-met: “Depreciation, van” has the number 6100. It is asked for right behind “Insurance”. Give it the number right behind “Insurance”.',
     );
   });
 
@@ -62,7 +62,7 @@ describe('numbers used once', () => {
     const found = results(twice, 'account.number-unique');
     expect(found.map(({ of }) => of)).toEqual([1, 0]);
     expect(found.map(sentenceOf).join(' ')).toContain(
-      '6200 stands twice: at “Depreciation, van” and at “6200 Insurance”. Each account has its own number.',
+      '6200 stands twice: at “Depreciation, van” and at “6200 Insurance”. Each account has its own number',
     );
   });
 

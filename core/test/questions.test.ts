@@ -54,7 +54,7 @@ const results = (answers: Record<string, string>, of = key(), work = of.book) =>
 
 const profit = (): string => {
   const says = results({}).get('profit')?.says ?? '';
-  return /right is ([-\d.,]+)\.$/.exec(says)?.[1] ?? '';
+  return /Right is ([-\d.,]+)\.$/.exec(says)?.[1] ?? '';
 };
 
 it('takes the right answers, however they are written, and says what is right where nothing was answered', () => {
@@ -63,7 +63,7 @@ it('takes the right answers, however they are written, and says what is right wh
   for (const id of Object.keys(right))
     expect(found.get(id)).toMatchObject({ outcome: 'met', points: 2 });
   expect(found.get('bank')).toMatchObject({ outcome: 'not-met', points: 0, of: 2 });
-  expect(found.get('bank')?.says).toMatch(/^The bank\? Not answered; right is [\d,.]+\.$/);
+  expect(found.get('bank')?.says).toMatch(/^The bank\? Not answered\. Right is [\d,.]+\.$/);
   expect(results({ profit: ` ${profit().replaceAll(',', '')}.00 ` }).get('profit')?.outcome).toBe(
     'met',
   );
@@ -92,7 +92,7 @@ it('says which well-known figure a wrong one is', () => {
   expect(says('profit', `-${profit()}`)).toMatch(/its sign is turned round\.$/);
   const opening = String((shop().opening.balances['bank'] ?? 0) / 100);
   expect(says('bank', opening)).toMatch(/That is the opening balance\.$/);
-  expect(says('bank', 'a lot')).toMatch(/You answered a lot; right is [\d,.]+\.$/);
+  expect(says('bank', 'a lot')).toMatch(/You answered a lot\. Right is [\d,.]+\.$/);
 });
 
 it('knows an account by what it stands for, under whatever name', () => {

@@ -143,9 +143,9 @@ describe('points are earned from the starting point', () => {
         accounts: start.accounts.map((each) => (each.id === id ? { ...each, type } : each)),
       }).points;
     const own = book.accounts.find(({ id }) => id === 'insurance-prepaid');
-    expect(place('insurance-prepaid', own?.type ?? null)).toBe(4);
-    expect(place('insurance-prepaid', 'sundry-receivable')).toBe(3);
-    expect(place('insurance-prepaid', 'insurance')).toBe(2);
+    expect(place('insurance-prepaid', own?.type ?? null)).toBe(9);
+    expect(place('insurance-prepaid', 'sundry-receivable')).toBe(7);
+    expect(place('insurance-prepaid', 'insurance')).toBe(5);
   });
 
   it('an account left out bears all that hangs on it, in one note; a fault in it only its own', () => {

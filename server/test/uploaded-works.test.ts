@@ -136,7 +136,7 @@ describe('what a change of the key would do', () => {
     const [one, two] = await rows();
     await ruth.post(`tries/${one?.tryId}/give-back`);
     const pointsFor = { 'account.present': 3 };
-    await rework(ruth, classes.exerciseId, { keyRules: { points: pointsFor } });
+    await rework(ruth, classes.exerciseId, { keyRules: { points: pointsFor, total: 120 } });
     const preview = (await ruth.get(`exercises/${classes.exerciseId}/check-again/preview`)).body;
     const ids = preview.rows.map((row: Row) => row.tryId);
     expect(ids).toEqual(expect.arrayContaining([one?.tryId, two?.tryId]));

@@ -1,8 +1,17 @@
 import type { CorrectedCheck, ShownResult } from '@gleddo/contract';
 import { placeOf, walkOf } from '../src/pages/put-right/walk';
 
+const told = (there: string) => ({ there, belongs: '', why: '', now: '' });
+
 const fault = (check: string, id: string, rest: Partial<ShownResult> = {}): ShownResult => ({
-  ...{ check, ref: `${check}:${id}`, title: '', fault: check, outcome: 'not-met', says: 'Then.' },
+  ...{
+    check,
+    ref: `${check}:${id}`,
+    title: '',
+    fault: check,
+    outcome: 'not-met',
+    told: told('Then.'),
+  },
   ...{ from: [], points: 0, of: 1, difference: null, causes: [], date: null },
   subject: { kind: 'account', id },
   ...rest,
@@ -17,10 +26,10 @@ describe('the notes of a work that is put right', () => {
   const before = [fault('account.type', 'loan'), fault('entry.present', 'sale')];
 
   it('stand in their order; what is met is ticked, what has come up is told as new', () => {
-    const still = fault('entry.present', 'sale', { says: 'Now.' });
+    const still = fault('entry.present', 'sale', { told: told('Now.') });
     const walk = walkOf(before, now(still, fault('account.name', 'bank')));
     expect(walk.map(({ state }) => state)).toEqual(['met', 'open', 'new']);
-    expect(walk[1]?.fault.says).toBe('Now.');
+    expect(walk[1]?.fault.told.there).toBe('Now.');
     const follows = fault('account.type', 'loan', { outcome: 'follows' });
     expect(walkOf(before, now(follows)).map(({ state }) => state)).toEqual(['met', 'met']);
   });

@@ -40,7 +40,11 @@ export const KEY_RULES = {
       number: 'in-band',
     },
   ],
+  aim: 'setting-up',
   points: {
+    'account.present': 2,
+    'account.type': 1,
+    'entry.date': 1,
     'account.statement': 4,
     'account.section': 2,
     'account.contra': 2,

@@ -7,6 +7,8 @@ import {
   proposedBrief,
   standingRules,
   startingPoint,
+  proposedAim,
+  USUAL_TOTAL,
   usualPoints,
   type AnswerKey,
   type Book,
@@ -120,6 +122,8 @@ export class ExercisesService {
       brief: proposedBrief(book, request.start, { planting, asksSides: request.asksSides }),
       keyRules: {
         statementDates: datesOf(book),
+        aim: proposedAim(request.start, book),
+        total: USUAL_TOTAL,
         points: usualPoints(request.start, request.asksSides),
       },
     });

@@ -1,7 +1,14 @@
 import { GIVEN_BEFORE, USUAL_GIVING, type Giving, type ShownResult } from '@gleddo/contract';
+import { checkById, TOLD_PARTS, toldUpTo } from '@gleddo/core';
 
-const read = (kept: string | null, otherwise: Giving): Giving =>
-  kept === null ? otherwise : { ...otherwise, ...(JSON.parse(kept) as Partial<Giving>) };
+/** As it was kept before notes had parts. */
+type KeptBefore = { readonly ways?: boolean };
+
+function read(kept: string | null, otherwise: Giving): Giving {
+  if (kept === null) return otherwise;
+  const { ways, ...said } = JSON.parse(kept) as Partial<Giving> & KeptBefore;
+  return { ...otherwise, ...(ways === undefined ? {} : { tells: ways ? 'now' : null }), ...said };
+}
 
 /** What was chosen last for an exercise. */
 export const givingOf = ({ giving }: { readonly giving: string | null }): Giving =>
@@ -15,13 +22,22 @@ export const shownOf = ({ giving }: { readonly giving: string | null }): Giving 
 export const mayBeCorrected = ({ copy, notes }: Giving, isList: boolean): boolean =>
   copy && notes && !isList;
 
-/** Results as far as they are shown: without their costs where marks are not, without sentences where ways are not. */
-export const asShown = (
-  { marks, ways }: Giving,
-  results: readonly ShownResult[],
-): readonly ShownResult[] =>
+/** Whether what belongs there is told, too: then nothing of the key need be kept back about it. */
+export const tellsKey = ({ tells, key }: Giving): boolean =>
+  key || (tells !== null && TOLD_PARTS.indexOf(tells) >= TOLD_PARTS.indexOf('belongs'));
+
+/** Results as far as they are shown: without their costs where marks are not, and told as far as is said. */
+export const asShown = (giving: Giving, results: readonly ShownResult[]): readonly ShownResult[] =>
   results.map((result) => ({
     ...result,
-    ...(marks ? {} : { points: 0, of: 0 }),
-    ...(ways ? {} : { says: '', difference: null, causes: [] }),
+    ...(giving.marks ? {} : { points: 0, of: 0 }),
+    told: toldUpTo(result.told, giving.tells),
+    ...(tellsKey({ ...giving, key: false }) ? {} : keptBack(result)),
   }));
+
+/** What says of the key what belongs there: the more exact word for a fault, and what a difference is made of. */
+const keptBack = ({ check, fault }: ShownResult) => ({
+  fault: checkById(check)?.fault ?? fault,
+  difference: null,
+  causes: [],
+});

@@ -65,8 +65,8 @@ function changesBetween(before: KeptResult[], after: KeptResult[]): PastCheck['c
   const changed = after.flatMap((result) => {
     const was = old.get(result.ref);
     if (!was || share(was) === share(result)) return [];
-    const { title, subject, ref, says } = shown(result);
-    return [{ title, subject, ref, says, isBetter: share(result) > share(was) }];
+    const { title, subject, ref, told } = shown(result);
+    return [{ title, subject, ref, told, isBetter: share(result) > share(was) }];
   });
   return changed.sort((a, b) => Number(a.isBetter) - Number(b.isBetter));
 }

@@ -7,7 +7,7 @@ import { books, corrections } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from '../results/checks.service.js';
-import { asShown } from '../kept/giving.js';
+import { asShown, tellsKey } from '../kept/giving.js';
 import { shown } from '../results/shown-results.js';
 import { copyAnswers } from '../guides/answers.js';
 import { TriesService } from './tries.service.js';
@@ -57,7 +57,7 @@ export class CorrectionsService {
     });
     const described = asShown(shows, results.map(shown));
     const marks = { points: shows.marks ? points : null, of: shows.marks ? of : null };
-    if (shows.ways || shows.key) return { ...marks, results: described, pairs };
+    if (tellsKey(shows)) return { ...marks, results: described, pairs };
     const redaction = await this.tries.redactionOf(work);
     return {
       ...marks,

@@ -17,7 +17,7 @@ import { DATABASE } from '../http/tokens.js';
 import { isGuided } from '../guides/guided.js';
 import { foundSoFar } from '../results/found-so-far.js';
 import { ChecksService } from '../results/checks.service.js';
-import { asShown, mayBeCorrected, shownOf } from '../kept/giving.js';
+import { asShown, mayBeCorrected, shownOf, tellsKey } from '../kept/giving.js';
 import { Redaction } from '../results/redaction.js';
 import { KeyVersionsService } from '../keys/key-versions.service.js';
 import { StartsService } from '../results/starts.service.js';
@@ -106,7 +106,7 @@ export class TriesService {
     };
     return {
       shows,
-      ...(shows.ways || shows.key ? described : redacted(described, await this.redactionOf(work))),
+      ...(tellsKey(shows) ? described : redacted(described, await this.redactionOf(work))),
       key: run && shows.key ? await this.keys.bookOf(run.keyId, work) : null,
       scaledFrom: run && shows.marks ? run.scaledFrom : null,
       copyBookId: shows.copy ? (correction?.bookId ?? null) : null,

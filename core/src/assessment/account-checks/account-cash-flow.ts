@@ -5,6 +5,7 @@ import { accountType } from './account-type.js';
 import type { Check } from '../check/check.js';
 import { NOT_SAID } from '../check/what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
+import { atEach } from '../check/worth.js';
 
 type Found = {
   readonly name: string;
@@ -21,7 +22,8 @@ export const accountCashFlow: Check<'account.cash-flow', Found> = {
   looksAt: { account: ['cashFlow'] },
   follows: [accountStatement, accountSection, accountType],
   needs: 'cash-flow',
-  points: 1,
+  aims: ['setting-up'],
+  points: atEach(1),
   run: (marking) =>
     eachAccount(marking, accountCashFlow, (seen) => {
       const { key, works } = seen;
@@ -42,6 +44,11 @@ export const accountCashFlow: Check<'account.cash-flow', Found> = {
   says(facts, outcome) {
     if (outcome === 'cannot-judge') return NOT_SAID['cash-flow'];
     if (outcome === 'met') return `In the cash flow it is ${facts.right}, as it should be.`;
-    return `In the cash flow “${facts.name}” is ${facts.now ?? 'nowhere'}; it belongs to ${facts.right}.`;
+    return {
+      there: `In the cash flow “${facts.name}” is ${facts.now ?? 'nowhere'}.`,
+      belongs: `It belongs to ${facts.right}.`,
+      why: 'Operating is the daily business; investing what is bought and sold to last; financing what comes from and goes back to owners and lenders.',
+      now: `Set its cash-flow activity to ${facts.right}.`,
+    };
   },
 };

@@ -5,7 +5,8 @@ import { accountSection } from './account-section.js';
 import type { Check } from '../check/check.js';
 import { NOT_SAID } from '../check/what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
-import { placeFacts, saysRight, type PlaceFacts } from './place-facts.js';
+import { placeFacts, putThere, whyThere, type PlaceFacts } from './place-facts.js';
+import { atEach } from '../check/worth.js';
 
 type Found = PlaceFacts & { readonly side: Side };
 
@@ -18,7 +19,8 @@ export const accountContra: Check<'account.contra', Found> = {
   looksAt: { account: ['type'] },
   follows: [accountStatement, accountSection],
   needs: 'type',
-  points: 1,
+  aims: ['types', 'setting-up', 'books'],
+  points: { ...atEach(1), types: 2 },
   run: (marking) =>
     eachAccount(marking, accountContra, ({ key, works }) => {
       const { scheme } = marking.key.book;
@@ -34,6 +36,11 @@ export const accountContra: Check<'account.contra', Found> = {
   says(facts, outcome) {
     if (outcome === 'met') return `A contra account, standing in ${facts.side}.`;
     if (outcome === 'cannot-judge') return NOT_SAID.type;
-    return `“${facts.name}” lowers what it stands beside: it is a contra account and normally stands in ${facts.side}. ${saysRight(facts)}`;
+    return {
+      there: `“${facts.name}” stands on the side of what it is there to lower.`,
+      belongs: `It is a contra account: it lowers what it stands beside, and normally stands in ${facts.side}.`,
+      why: whyThere(facts),
+      now: putThere(facts),
+    };
   },
 };

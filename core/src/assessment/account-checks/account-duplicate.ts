@@ -2,6 +2,7 @@ import { accountLabel } from '../../model/book/book.js';
 import type { Check } from '../check/check.js';
 import { aboutAccount, BOOK, type Finding } from '../check/finding.js';
 import { leftoversOf } from '../check/leftovers.js';
+import { atEach } from '../check/worth.js';
 
 type Found = { readonly name?: string; readonly other?: string };
 
@@ -13,7 +14,7 @@ export const accountDuplicate: Check<'account.duplicate', Found> = {
   compares: 'No account is set up a second time under the same name. Several are one fault.',
   looksAt: { there: ['accounts'] },
   answersFor: 'account',
-  points: 1,
+  points: atEach(1),
   run(marking) {
     const twice = leftoversOf(marking).filter(({ repeats }) => repeats !== null);
     if (twice.length === 0) return [{ subject: BOOK, outcome: 'met', facts: () => ({}) }];
@@ -27,5 +28,9 @@ export const accountDuplicate: Check<'account.duplicate', Found> = {
   says: (facts, outcome) =>
     outcome === 'met'
       ? 'No account is set up twice.'
-      : `“${facts.name}” is there a second time, beside “${facts.other}”. Keep one, and give it what stands on the other.`,
+      : {
+          there: `“${facts.name}” is there a second time, beside “${facts.other}”.`,
+          why: 'What belongs together is seen only where it stands on one account.',
+          now: 'Keep one, and give it what stands on the other.',
+        },
 };

@@ -2,6 +2,7 @@ import { accountLabel } from '../../model/book/book.js';
 import type { Check } from '../check/check.js';
 import { aboutAccount, BOOK, type Finding } from '../check/finding.js';
 import { leftoversOf } from '../check/leftovers.js';
+import { atEach } from '../check/worth.js';
 
 type Found = { readonly name?: string; readonly why?: string };
 
@@ -14,7 +15,7 @@ export const accountLeftover: Check<'account.leftover', Found> = {
     'No account in use stands for none of the key’s, and none is there that the key forbids. Several are one fault.',
   looksAt: { there: ['accounts'] },
   answersFor: 'account',
-  points: 1,
+  points: atEach(1),
   run(marking) {
     const left = leftoversOf(marking).filter(({ repeats }) => repeats === null);
     if (left.length === 0) return [{ subject: BOOK, outcome: 'met', facts: () => ({}) }];
@@ -29,8 +30,14 @@ export const accountLeftover: Check<'account.leftover', Found> = {
   says(facts, outcome) {
     if (outcome === 'met') return 'No account is too many.';
     if (facts.why === undefined)
-      return `“${facts.name}” stands for no account of the key. Retire or delete it, or give its amounts to the right one.`;
-    const why = facts.why === '' ? '' : ` ${facts.why.replace(/\.?$/, '.')}`;
-    return `“${facts.name}” is not to be set up here.${why} Delete it, or give its amounts to the right account.`;
+      return {
+        there: `“${facts.name}” stands for no account of the key.`,
+        now: 'Retire or delete it, or give its amounts to the right one.',
+      };
+    return {
+      there: `“${facts.name}” is not to be set up here.`,
+      why: facts.why === '' ? '' : facts.why.replace(/\.?$/, '.'),
+      now: 'Delete it, or give its amounts to the right account.',
+    };
   },
 };

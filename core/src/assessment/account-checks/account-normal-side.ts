@@ -9,6 +9,8 @@ import { NOT_SAID } from '../check/what-is-said.js';
 import { refsTo } from '../check/finding.js';
 import { allPass, eachAccount } from './each-account.js';
 import { placeFacts, type PlaceFacts } from './place-facts.js';
+import { AIMS } from '../../model/exercise-shapes/key-rules.js';
+import { atEach } from '../check/worth.js';
 
 type Found = PlaceFacts & { readonly side: Side; readonly stated: Side | null };
 
@@ -21,7 +23,8 @@ export const accountNormalSide: Check<'account.normal-side', Found> = {
     'What the student answers when asked for an account’s normal side. With points here, the question is asked.',
   looksAt: { account: ['statedSide'] },
   needs: 'normal-sides',
-  points: 0,
+  aims: AIMS,
+  points: atEach(0),
   run: (marking) =>
     eachAccount(marking, accountNormalSide, ({ key, works }) => {
       const type = typeOf(marking.key.book.scheme, key.type);
@@ -43,9 +46,21 @@ export const accountNormalSide: Check<'account.normal-side', Found> = {
     const side = facts.side;
     if (outcome === 'met') return `It normally stands in ${side}, as answered.`;
     return facts.stated === null || facts.stated === undefined
-      ? `The normal side of “${name}” was asked and not answered; it is ${side}.`
-      : `“${name}” normally stands in ${side}, not in ${facts.stated}. ${facts.rightType}: ${facts.says}`;
+      ? {
+          there: `The normal side of “${name}” was asked and not answered.`,
+          belongs: `It is ${side}.`,
+          why: SIDES,
+        }
+      : {
+          there: `“${name}” is said to stand in ${facts.stated} normally.`,
+          belongs: `It normally stands in ${side}.`,
+          why: `${facts.rightType}: ${facts.says} ${SIDES}`,
+          now: `Set its normal side to ${side}.`,
+        };
   },
 };
+
+const SIDES =
+  'What the business owns and what it uses up stands in debit; what it owes, what the owners put in and what it earns in credit; what lowers another stands on the other side from it.';
 
 const PLACE_CHECKS = [accountStatement, accountSection, accountContra, accountType];

@@ -4,6 +4,7 @@ import { accountSection } from './account-section.js';
 import type { Check } from '../check/check.js';
 import { NOT_SAID } from '../check/what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
+import { atEach } from '../check/worth.js';
 
 type Found = {
   readonly name: string;
@@ -25,7 +26,8 @@ export const accountNumberInBand: Check<'account.number-in-band', Found> = {
     described: { when: ({ number }) => number === null, fault: 'No number yet' },
   },
   needs: 'numbers',
-  points: 1,
+  aims: ['setting-up', 'numbers'],
+  points: { ...atEach(1), numbers: 3 },
   run: (marking) =>
     eachAccount(marking, accountNumberInBand, ({ key, works, accepted }) => {
       const { numberPlan, scheme } = marking.key.book;
@@ -51,8 +53,15 @@ export const accountNumberInBand: Check<'account.number-in-band', Found> = {
   says(facts, outcome) {
     if (outcome === 'met') return `${facts.number} lies in ${facts.band}.`;
     if (outcome === 'cannot-judge') return NOT_SAID.numbers;
-    if (facts.number === null) return `“${facts.name}” has no number; it belongs in ${facts.band}.`;
+    const now = `Give it a free number in ${facts.band}.`;
+    const belongs = `It belongs in ${facts.band}.`;
+    if (facts.number === null) return { there: `“${facts.name}” has no number.`, belongs, now };
     const found = facts.found === null ? 'in no band of the plan' : `a number for ${facts.found}`;
-    return `${facts.number} is ${found}; “${facts.name}” belongs in ${facts.band}.`;
+    return {
+      there: `“${facts.name}” has the number ${facts.number}, ${found}.`,
+      belongs,
+      why: 'Each section has its own numbers, so that the number alone says where an account stands.',
+      now,
+    };
   },
 };

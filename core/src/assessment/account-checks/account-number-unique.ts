@@ -5,6 +5,7 @@ import { accountNumberInBand } from './account-number-in-band.js';
 import { aboutAccount, BOOK, refOf, type Finding } from '../check/finding.js';
 import type { Marking } from '../check/marking.js';
 import { NOT_SAID } from '../check/what-is-said.js';
+import { atEach } from '../check/worth.js';
 
 const NONE = () => ({});
 
@@ -27,7 +28,8 @@ export const accountNumberUnique: Check<'account.number-unique', Found> = {
   compares:
     'No number stands twice, letter case and outer spaces ignored. Several doubles are one fault.',
   looksAt: { account: ['number'] },
-  points: 1,
+  aims: ['setting-up', 'numbers'],
+  points: { ...atEach(1), numbers: 2 },
   run(marking) {
     const numbered = marking.key.book.accounts.some((account) => account.number !== null);
     if (!numbered) return [];
@@ -56,6 +58,10 @@ export const accountNumberUnique: Check<'account.number-unique', Found> = {
   says(facts, outcome) {
     if (outcome === 'met') return 'Each number is used once.';
     if (outcome === 'cannot-judge') return NOT_SAID.numbers;
-    return `${facts.number} stands twice: at “${facts.name}” and at “${facts.holder}”. Each account has its own number.`;
+    return {
+      there: `${facts.number} stands twice: at “${facts.name}” and at “${facts.holder}”.`,
+      why: 'Each account has its own number: else nobody knows which one is meant.',
+      now: `Give “${facts.name}” another number.`,
+    };
   },
 };

@@ -8,6 +8,7 @@ import type { Check } from '../check/check.js';
 import { NOT_SAID } from '../check/what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
 import type { Marking } from '../check/marking.js';
+import { atEach } from '../check/worth.js';
 
 /** Whether the account stands right behind the one that stands for the key's `nextTo`. */
 function standsBehind(marking: Marking, account: Account, nextTo: string): boolean {
@@ -34,7 +35,8 @@ export const accountNumber: Check<'account.number', Found> = {
   looksAt: { account: ['number'] },
   follows: [accountStatement, accountSection, accountNumberInBand],
   needs: 'numbers',
-  points: 1,
+  aims: ['setting-up', 'numbers'],
+  points: { ...atEach(1), numbers: 4 },
   run: (marking) =>
     eachAccount(marking, accountNumber, ({ key, works, accepted }) => {
       const rule = accepted.number;
@@ -60,8 +62,11 @@ export const accountNumber: Check<'account.number', Found> = {
     if (outcome === 'met') return `Number ${facts.number}, as asked.`;
     if (outcome === 'cannot-judge') return NOT_SAID.numbers;
     const now = facts.number === null ? 'has no number' : `has the number ${facts.number}`;
-    return facts.nextTo === null
-      ? `“${facts.name}” ${now}; ${facts.wanted} is asked for.`
-      : `“${facts.name}” ${now}; it is asked for right behind “${facts.nextTo}”.`;
+    const wanted = facts.nextTo === null ? `${facts.wanted}` : `right behind “${facts.nextTo}”`;
+    return {
+      there: `“${facts.name}” ${now}.`,
+      belongs: facts.nextTo === null ? `${wanted} is asked for.` : `It is asked for ${wanted}.`,
+      now: `Give it the number ${wanted}.`,
+    };
   },
 };

@@ -6,6 +6,7 @@ import type { Check } from '../check/check.js';
 import { NOT_SAID } from '../check/what-is-said.js';
 import { refsTo } from '../check/finding.js';
 import { allPass, eachAccount } from './each-account.js';
+import { atEach } from '../check/worth.js';
 
 type Found = { readonly name: string; readonly parent: string };
 
@@ -17,7 +18,8 @@ export const accountParent: Check<'account.parent', Found> = {
   looksAt: { account: ['parent'] },
   follows: [accountStatement, accountSection],
   needs: 'parents',
-  points: 1,
+  aims: ['setting-up', 'numbers'],
+  points: { ...atEach(1), numbers: 2 },
   run: (marking) =>
     eachAccount(marking, accountParent, ({ key, works }) => {
       const { parent } = key;
@@ -42,5 +44,10 @@ export const accountParent: Check<'account.parent', Found> = {
       ? NOT_SAID.parents
       : outcome === 'met'
         ? `Under “${facts.parent}”, as it should be.`
-        : `“${facts.name}” belongs under “${facts.parent}”, so that both are seen together.`,
+        : {
+            there: `“${facts.name}” does not stand under the account that it belongs to.`,
+            belongs: `It belongs under “${facts.parent}”.`,
+            why: 'Both are then seen together, and add up.',
+            now: `Put it under “${facts.parent}”.`,
+          },
 };

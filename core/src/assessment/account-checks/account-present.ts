@@ -1,14 +1,23 @@
-import { accountLabel } from '../../model/book/book.js';
+import { accountLabel, type Account, type Book } from '../../model/book/book.js';
 import { sectionIdOf } from '../../model/book/place.js';
-import { sectionById } from '../../model/scheme/scheme.js';
+import { sectionById, typeOf } from '../../model/scheme/scheme.js';
 import type { Check } from '../check/check.js';
 import { aboutAccount } from '../check/finding.js';
+import { AIMS } from '../../model/exercise-shapes/key-rules.js';
+import { atEach } from '../check/worth.js';
 
 type Found = {
   readonly name: string;
   readonly section: string | null;
   readonly taken: readonly string[] | null;
+  /** What such an account is. */
+  readonly says?: string | null;
 };
+
+function saysOfType({ scheme }: Book, { type }: Account): string | null {
+  const known = typeOf(scheme, type);
+  return known && `${known.name}: ${known.says}`;
+}
 
 export const accountPresent: Check<'account.present', Found> = {
   id: 'account.present',
@@ -18,7 +27,8 @@ export const accountPresent: Check<'account.present', Found> = {
   looksAt: { there: ['accounts'] },
   answersFor: 'account',
   undone: {},
-  points: 2,
+  aims: AIMS,
+  points: atEach(1),
   run(marking) {
     const { book } = marking.key;
     return book.accounts
@@ -31,6 +41,7 @@ export const accountPresent: Check<'account.present', Found> = {
           facts: () => ({
             name: accountLabel(account),
             section: sectionById(book.scheme, sectionIdOf(book, account))?.name ?? null,
+            says: saysOfType(book, account),
             taken: pair ? pair.works.map((work) => work.name) : null,
           }),
         };
@@ -39,6 +50,10 @@ export const accountPresent: Check<'account.present', Found> = {
   says(facts, outcome) {
     if (outcome === 'met') return `“${facts.name}” is there.`;
     const where = facts.section === null ? '' : ` It belongs in ${facts.section}.`;
-    return `“${facts.name}” is missing.${where}`;
+    return {
+      belongs: `“${facts.name}” is missing.${where}`,
+      why: facts.says ?? '',
+      now: 'Set it up there, with the amounts that belong to it.',
+    };
   },
 };

@@ -1,6 +1,7 @@
 import type { Check } from '../check/check.js';
 import { NOT_SAID } from '../check/what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
+import { atEach } from '../check/worth.js';
 
 type Found = { readonly name: string; readonly retired: boolean };
 
@@ -11,7 +12,8 @@ export const accountRetired: Check<'account.retired', Found> = {
   compares: 'An account that the key has retired is retired (or gone); one in use is in use.',
   looksAt: { account: ['retired'] },
   needs: 'states',
-  points: 1,
+  aims: ['setting-up'],
+  points: atEach(1),
   run: (marking) =>
     eachAccount(marking, accountRetired, ({ key, works }) => {
       const { outcome, odd } = allPass(works, (account) => account.retired === key.retired);
@@ -24,7 +26,16 @@ export const accountRetired: Check<'account.retired', Found> = {
     if (outcome === 'cannot-judge') return NOT_SAID.states;
     if (outcome === 'met') return 'In use or retired, as it should be.';
     return facts.retired === true
-      ? `“${facts.name}” is no longer needed: retire it, so that nothing new goes there.`
-      : `“${facts.name}” is retired, and it is still needed: bring it back.`;
+      ? {
+          there: `“${facts.name}” is in use.`,
+          belongs: 'It is no longer needed.',
+          why: 'An account that is retired keeps its past, and takes nothing new.',
+          now: 'Retire it.',
+        }
+      : {
+          there: `“${facts.name}” is retired.`,
+          belongs: 'It is still needed.',
+          now: 'Bring it back.',
+        };
   },
 };

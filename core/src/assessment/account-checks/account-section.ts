@@ -6,10 +6,13 @@ import { allPass, eachAccount } from './each-account.js';
 import {
   acceptedSections,
   placeFacts,
-  saysRight,
+  putThere,
+  whyThere,
   placedAlike,
   type PlaceFacts,
 } from './place-facts.js';
+import { AIMS } from '../../model/exercise-shapes/key-rules.js';
+import { atEach } from '../check/worth.js';
 
 type Found = PlaceFacts;
 
@@ -23,7 +26,8 @@ export const accountSection: Check<'account.section', Found> = {
   answersFor: 'placement',
   undone: { isUndone: ({ type }) => type === null },
   needs: 'section',
-  points: 1,
+  aims: AIMS,
+  points: { ...atEach(3), types: 4 },
   run: (marking) =>
     eachAccount(marking, accountSection, ({ key, works, accepted }) => {
       if (placedAlike(marking, key, works))
@@ -39,7 +43,11 @@ export const accountSection: Check<'account.section', Found> = {
   says(facts, outcome) {
     if (outcome === 'met') return `In ${facts.rightSection}, as it should be.`;
     if (outcome === 'cannot-judge') return NOT_SAID.section;
-    if (facts.section === null) return `“${facts.name}” has no place yet.`;
-    return `“${facts.name}” stands in ${facts.section}; it belongs in ${facts.rightSection}. ${saysRight(facts)}`;
+    const there =
+      facts.section === null
+        ? `“${facts.name}” has no place yet.`
+        : `“${facts.name}” stands in ${facts.section}.`;
+    const belongs = `It belongs in ${facts.rightSection}.`;
+    return { there, belongs, why: whyThere(facts), now: putThere(facts) };
   },
 };

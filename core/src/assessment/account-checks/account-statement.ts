@@ -6,10 +6,13 @@ import { allPass, eachAccount } from './each-account.js';
 import {
   acceptedSections,
   placeFacts,
-  saysRight,
+  putThere,
+  whyThere,
   placedAlike,
   type PlaceFacts,
 } from './place-facts.js';
+import { AIMS } from '../../model/exercise-shapes/key-rules.js';
+import { atEach } from '../check/worth.js';
 
 type Found = PlaceFacts;
 
@@ -25,7 +28,8 @@ export const accountStatement: Check<'account.statement', Found> = {
     described: { when: ({ section }) => section === null, fault: 'Not placed yet' },
   },
   needs: 'class',
-  points: 2,
+  aims: AIMS,
+  points: { ...atEach(4), types: 6 },
   run: (marking) =>
     eachAccount(marking, accountStatement, ({ key, works, accepted }) => {
       if (placedAlike(marking, key, works))
@@ -44,8 +48,18 @@ export const accountStatement: Check<'account.statement', Found> = {
     if (outcome === 'met') return `On the ${facts.rightStatement}, as it should be.`;
     if (outcome === 'cannot-judge') return NOT_SAID.class;
     if (facts.section === null)
-      return `“${facts.name}” has no place yet. It belongs in ${facts.rightSection}, on the ${facts.rightStatement}.`;
+      return {
+        there: `“${facts.name}” has no place yet.`,
+        belongs: `It belongs in ${facts.rightSection}, on the ${facts.rightStatement}.`,
+        why: whyThere(facts),
+        now: putThere(facts),
+      };
     const what = facts.amount === null ? `“${facts.name}”` : `“${facts.name}”, ${facts.amount},`;
-    return `${what} stands in ${facts.section}; it belongs in ${facts.rightSection}, on the ${facts.rightStatement}. ${saysRight(facts)}`;
+    return {
+      there: `${what} stands in ${facts.section}, on the ${facts.statement}.`,
+      belongs: `It belongs in ${facts.rightSection}, on the ${facts.rightStatement}.`,
+      why: whyThere(facts),
+      now: putThere(facts),
+    };
   },
 };

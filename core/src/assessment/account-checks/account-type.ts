@@ -4,7 +4,9 @@ import { accountContra } from './account-contra.js';
 import type { Check } from '../check/check.js';
 import { NOT_SAID } from '../check/what-is-said.js';
 import { allPass, eachAccount } from './each-account.js';
-import { placeFacts, saysRight, placedAlike, type PlaceFacts } from './place-facts.js';
+import { placeFacts, whyThere, placedAlike, type PlaceFacts } from './place-facts.js';
+import { AIMS } from '../../model/exercise-shapes/key-rules.js';
+import { atEach } from '../check/worth.js';
 
 /** `also`: another type that is right, too, and was chosen; `why`: the reason that the key gives for it. */
 type Found = PlaceFacts & { readonly also?: string; readonly why?: string };
@@ -20,7 +22,8 @@ export const accountType: Check<'account.type', Found> = {
   follows: [accountStatement, accountSection, accountContra],
   undone: { isUndone: ({ type }) => type === null },
   needs: 'type',
-  points: 1,
+  aims: AIMS,
+  points: { ...atEach(2), types: 3 },
   run: (marking) =>
     eachAccount(marking, accountType, ({ key, works, accepted }) => {
       if (key.type === null) return null;
@@ -41,6 +44,11 @@ export const accountType: Check<'account.type', Found> = {
       return `“${facts.name}” is set up as ${facts.also}, which is right, too.${sentence(facts.why)}`;
     if (outcome === 'met') return `Of the type ${facts.rightType}, as it should be.`;
     if (outcome === 'cannot-judge') return NOT_SAID.type;
-    return `“${facts.name}” is set up as ${facts.type ?? 'no type'}; it is ${saysRight(facts)}`;
+    return {
+      there: `“${facts.name}” is set up as ${facts.type ?? 'no type'}.`,
+      belongs: `It is ${facts.rightType}.`,
+      why: whyThere(facts),
+      now: `Change its type to ${facts.rightType}; it stays in ${facts.rightSection}.`,
+    };
   },
 };

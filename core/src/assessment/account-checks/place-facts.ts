@@ -1,6 +1,6 @@
 import type { Account } from '../../model/book/book.js';
 import { sectionOfAccount } from '../../model/book/place.js';
-import { mixUpOf } from '../mixup/index.js';
+import { tellsApart } from '../mixup/index.js';
 import type { Amount } from '../../model/money/amount.js';
 import type { Facts } from '../../model/refusal/refusal.js';
 import {
@@ -48,7 +48,7 @@ export function placeFacts(marking: Marking, key: Account, odd: Account | null):
     rightStatement: statementIn(marking.key.book.scheme, right),
     rightType: type?.name ?? null,
     says: type?.says ?? null,
-    mixUp: mixUpOf(marking.key.book.scheme, key.type, odd?.type ?? null)?.says ?? null,
+    mixUp: tellsApart(marking.key.book.scheme, key.type, odd?.type ?? null),
     amount: closing === 0 ? null : marking.money(Math.abs(closing)),
   };
 }
@@ -77,7 +77,9 @@ export function placedAlike(marking: Marking, key: Account, works: readonly Acco
 }
 
 /** What the right type is: told from what it was taken for, where that is a usual mix-up. */
-export const saysRight = ({ rightType, type, mixUp, says }: PlaceFacts): string =>
-  mixUp
-    ? `${rightType}, taken for ${(type ?? 'something else').toLowerCase()}: ${mixUp}`
-    : `${rightType}: ${says}`;
+export const whyThere = ({ rightType, mixUp, says }: PlaceFacts): string =>
+  mixUp ?? (rightType === null ? '' : `${rightType}: ${says}`);
+
+/** How an account is put at its place. */
+export const putThere = ({ name, rightType, rightSection }: PlaceFacts): string =>
+  `Give “${name}” the type ${rightType ?? ''}: it then stands in ${rightSection ?? ''}.`;

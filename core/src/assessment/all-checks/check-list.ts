@@ -1,3 +1,4 @@
+import { inOneText, toldOf, type Told } from '../check/told.js';
 import { accountCashFlow } from '../account-checks/account-cash-flow.js';
 import { accountContra } from '../account-checks/account-contra.js';
 import { accountDuplicate } from '../account-checks/account-duplicate.js';
@@ -93,11 +94,16 @@ export function faultOf({ check, facts }: Pick<CheckResult, 'check' | 'facts'>):
   return found?.calls?.(facts) ?? found?.fault ?? check;
 }
 
-/** The sentence of a result, made from its code and facts when it is shown. */
-export function sentenceOf(result: {
+/** What a note is made from: a code, facts and what came of it. */
+type Noted = {
   readonly check: string;
   readonly facts: Parameters<Check['says']>[0];
   readonly outcome: Parameters<Check['says']>[1];
-}): string {
-  return checkById(result.check)?.says(result.facts, result.outcome) ?? '';
-}
+};
+
+/** The note of a result in its parts, made from its code and facts when it is shown. */
+export const noteOf = ({ check, facts, outcome }: Noted): Told =>
+  toldOf(checkById(check)?.says(facts, outcome) ?? '');
+
+/** The note of a result as one text. */
+export const sentenceOf = (result: Noted): string => inOneText(noteOf(result));

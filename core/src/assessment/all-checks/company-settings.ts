@@ -4,6 +4,7 @@ import { subledgersOf } from '../../model/book/subledgers.js';
 import { SETTINGS, type Setting } from '../../model/exercise-shapes/key-rules.js';
 import type { LegalForm } from '../../model/shapes/company.js';
 import type { Check } from '../check/check.js';
+import { atEach } from '../check/worth.js';
 
 const FORMS: Readonly<Record<LegalForm, string>> = {
   'sole-trader': 'sole trader',
@@ -37,7 +38,7 @@ export const companySettings: Check<'company.settings', Found> = {
   compares: 'Each setting that is asked for is as the key’s company has it.',
   looksAt: { company: SETTINGS },
   needs: 'company',
-  points: 1,
+  points: atEach(1),
   run: ({ key, work }) =>
     SETTINGS.filter((setting) => key.settings.includes(setting)).map((setting) => {
       const [name, of] = TOLD[setting];
@@ -51,5 +52,9 @@ export const companySettings: Check<'company.settings', Found> = {
   says: ({ setting, found, wanted }, outcome) =>
     outcome === 'met'
       ? `${setting}: ${wanted}.`
-      : `${setting} is ${found} in this work; it is ${wanted}.`,
+      : {
+          there: `${setting} is ${found} in this work.`,
+          belongs: `It is ${wanted}.`,
+          now: 'Change it on the page of the company.',
+        },
 };

@@ -4,6 +4,7 @@ export {
   checkById,
   faultOf,
   runChecks,
+  noteOf,
   sentenceOf,
   type CheckId,
 } from './check-list.js';
@@ -18,3 +19,4 @@ export {
 export type { Judged } from '../check/judged.js';
 export { Marking } from '../check/marking.js';
 export type { Saying, WhatIsSaid } from '../check/what-is-said.js';
+export { inOneText, TOLD_PARTS, toldUpTo, type Told, type ToldPart } from '../check/told.js';

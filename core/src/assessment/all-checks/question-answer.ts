@@ -6,6 +6,7 @@ import type { Question } from '../../model/exercise-shapes/question.js';
 import type { Check } from '../check/check.js';
 import type { Finding, Subject } from '../check/finding.js';
 import type { Marking } from '../check/marking.js';
+import { atEach } from '../check/worth.js';
 
 interface Found extends Readonly<Record<string, string>> {
   readonly question: string;
@@ -87,14 +88,17 @@ export const questionAnswer: Check<'question.answer', Found> = {
   calls: ({ answer }) => (answer === '' ? 'Not answered' : null),
   compares: 'Each question is answered as the key’s book answers it; partly right earns its part.',
   looksAt: { answers: true },
-  points: 2,
+  points: atEach(2),
   run: (marking) => marking.key.questions.map((question) => judged(marking, question)),
   says({ question, answer, right, known, explains, odd }, outcome) {
     if (odd !== '') return `${question} This can’t be judged. ${odd}`;
     if (outcome === 'cannot-judge') return `${question} No answer came with this work.`;
     if (outcome === 'met') return `${question} ${answer} is right.`;
-    const why = [known, explains].filter((each) => each !== '').map((each) => ` ${each}`);
-    if (answer === '') return `${question} Not answered; right is ${right}.${why.join('')}`;
-    return `${question} You answered ${answer}; right is ${right}.${why.join('')}`;
+    const said = answer === '' ? 'Not answered.' : `You answered ${answer}.`;
+    return {
+      there: `${question} ${said}`,
+      belongs: `Right is ${right}.`,
+      why: [known, explains].filter((each) => each !== '').join(' '),
+    };
   },
 };

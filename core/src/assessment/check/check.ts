@@ -3,9 +3,10 @@ import type { CauseKind } from '../cause/cause.js';
 import type { Facts } from '../../model/refusal/refusal.js';
 import type { ACCOUNT_FIELDS, ComparedField } from '../../model/shapes/account.js';
 import type { ENTRY_FIELDS, LINE_FIELDS } from '../../model/shapes/entry.js';
-import type { Setting } from '../../model/exercise-shapes/key-rules.js';
+import type { Aim, Setting } from '../../model/exercise-shapes/key-rules.js';
 import type { Finding, Outcome, Rule } from './finding.js';
 import type { Marking } from './marking.js';
+import type { Words } from './told.js';
 import type { Saying } from './what-is-said.js';
 
 /** What it means when nothing was done yet, rather than something wrong. */
@@ -47,7 +48,9 @@ export interface Check<Id extends string = string, F extends Facts = Facts> exte
   /** The kind of cause of a difference in a statement that a fault found here answers for. */
   readonly answersFor?: CauseKind;
   readonly undone?: Undone<F>;
+  /** What an exercise is about where this counts, too, with what was left out altogether; absent: nowhere. */
+  readonly aims?: readonly Aim[];
   run(marking: Marking): Finding<F>[];
-  /** The sentence for the student. */
-  says(facts: F, outcome: Outcome): string;
+  /** The note for the student; a sentence is what is there. */
+  says(facts: F, outcome: Outcome): Words;
 }

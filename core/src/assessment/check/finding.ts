@@ -1,6 +1,7 @@
 import type { CauseKind } from '../cause/cause.js';
 import type { StatementDate } from '../key/answer-key.js';
 import type { Amount } from '../../model/money/amount.js';
+import type { Worth } from './worth.js';
 import type { Facts } from '../../model/refusal/refusal.js';
 
 /** Met; not met; follows from another (keeps its points); can't be judged (counts neither way). */
@@ -57,7 +58,7 @@ export interface CheckResult extends Omit<Finding, 'bearsPoints' | 'from' | 'fac
 /** What a marking needs to know of a check: its name, and what it is usually worth. */
 export interface Rule {
   readonly id: string;
-  readonly points: number;
+  readonly points: Worth;
 }
 
 /** How the result of a check about a thing is referred to. */

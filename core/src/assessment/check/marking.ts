@@ -1,10 +1,12 @@
 import { addDays } from '../../model/day/calendar.js';
 import { originsSince } from '../../model/book/since-start.js';
+import type { Aim } from '../../model/exercise-shapes/key-rules.js';
 import { typeOf } from '../../model/scheme/scheme.js';
 import { accountOf, type Account, type Book, type Entry } from '../../model/book/book.js';
 import { causesOf, type Cause, type Compared } from '../cause/index.js';
 import {
   acceptedFor,
+  aimOf,
   type Accepted,
   type AnswerKey,
   type StatementDate,
@@ -79,6 +81,8 @@ function readyKey(key: AnswerKey): ReadyKey {
 /** One work laid beside the key: who is who, and what has been found so far. */
 export class Marking {
   readonly compared: Compared;
+  /** What the exercise is about. */
+  readonly aim: Aim;
   readonly results: Judged[] = [];
   readonly entriesNotJudged: readonly Entry[];
   /** By question; null: no answers came with the work. */
@@ -128,6 +132,7 @@ export class Marking {
     this.answers = options.answers ?? null;
     this.start = options.start ?? null;
     this.given = options.start ? givenIn(options.start, key.book) : NOTHING_GIVEN;
+    this.aim = aimOf(key);
     this.hasOwnPoints = Object.keys(key.points).some((name) => name.includes(':'));
     this.keyTraits = ofKey.byId;
     this.workTraits = byAccount(ofWork.traits);
@@ -196,7 +201,7 @@ export class Marking {
 
   private usualPoints(check: Rule): number {
     if (check !== this.latest.check)
-      this.latest = { check, points: this.key.points[check.id] ?? check.points };
+      this.latest = { check, points: this.key.points[check.id] ?? check.points[this.aim] };
     return this.latest.points;
   }
 

@@ -7,6 +7,7 @@ import { ENTRY_FIELDS, LINE_FIELDS } from '../../model/shapes/entry.js';
 import type { Facts } from '../../model/refusal/refusal.js';
 import type { Check } from '../check/check.js';
 import { aboutEntry, refsTo, type Finding, type Subject } from '../check/finding.js';
+import { linesSaid, whyIn } from './entry-told.js';
 import type { Marking } from '../check/marking.js';
 
 /** How an entry is told in a sentence. */
@@ -21,6 +22,20 @@ export function entryFacts(marking: Marking, entry: Entry): EntryFacts {
   const total = entry.lines.reduce((sum, line) => sum + Math.max(line.amount, 0), 0);
   return { text: entry.text || entry.reference, date: entry.date, amount: marking.money(total) };
 }
+
+/** How the key’s entry is put right: as it stands there, and why. */
+export interface RightFacts extends EntryFacts {
+  readonly right?: string;
+  readonly why?: string;
+}
+
+export const rightFacts = (marking: Marking, entry: Entry): Pick<RightFacts, 'right' | 'why'> => ({
+  right: linesSaid(marking, marking.key.book, entry),
+  why: whyIn(marking.key.book, entry),
+});
+
+export const rightSaid = ({ right = '' }: RightFacts): string =>
+  right === '' ? '' : `Right is: ${right}.`;
 
 export const entryLabel = ({ text, amount, date }: EntryFacts): string =>
   `${text ? `“${text}”` : 'the entry'}, ${amount}, on ${dayText(date)}`;

@@ -5,9 +5,20 @@ import { sideOf } from '../../model/money/side.js';
 import { entryPresent } from './entry-present.js';
 import type { Check } from '../check/check.js';
 import { closesWhatStood } from '../check/closing-as-it-stood.js';
-import { eachEntry, entryLabel, NO_ENTRIES, type EntryFacts } from './each-entry.js';
+import { principleById } from '../principle/index.js';
+import {
+  eachEntry,
+  entryLabel,
+  NO_ENTRIES,
+  rightFacts,
+  rightSaid,
+  type RightFacts,
+} from './each-entry.js';
+import { principleIn, recordedAs } from './entry-told.js';
 import type { Marking } from '../check/marking.js';
 import { standInFaults } from '../account-checks/standing-in.js';
+import { AIMS } from '../../model/exercise-shapes/key-rules.js';
+import { atEach } from '../check/worth.js';
 
 /** Units on which both sides of a pair of entries differ: theirs less the key's. */
 function differences(pair: EntryPair): Map<number, Amount> {
@@ -59,7 +70,13 @@ function oddOf(marking: Marking, pair: EntryPair, differing: ReadonlyMap<number,
   );
 }
 
-type Found = EntryFacts & { readonly odd?: readonly string[] | null };
+type Found = RightFacts & {
+  readonly odd?: readonly string[] | null;
+  /** As it is recorded. */
+  readonly recorded?: string;
+  /** What it goes against. */
+  readonly principle?: string;
+};
 
 const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1);
 
@@ -67,13 +84,15 @@ export const entryAmounts: Check<'entry.amounts', Found> = {
   id: 'entry.amounts',
   title: 'Entry right',
   fault: 'Entry not right',
+  calls: ({ principle }) => principleById(principle)?.fault ?? null,
   compares: 'The entry has the key’s amounts on the key’s accounts, each on its side.',
   looksAt: { line: ['account', 'amount'] },
   follows: [entryPresent],
   answersFor: 'entry',
-  points: 2,
+  aims: AIMS,
+  points: { ...atEach(9), books: 6, numbers: 11 },
   run: (marking) =>
-    eachEntry(marking, entryAmounts, (_, pair) => {
+    eachEntry<Found>(marking, entryAmounts, (entry, pair) => {
       if (!pair) return { outcome: 'not-met' };
       if (pair.agrees) return { outcome: 'met' };
       const differing = differences(pair);
@@ -82,15 +101,28 @@ export const entryAmounts: Check<'entry.amounts', Found> = {
       const from = standInFaults(marking, differing);
       return {
         outcome: 'not-met',
-        facts: () => ({ odd: oddOf(marking, pair, differing) }),
+        facts: () => {
+          const principle = principleIn(marking, pair);
+          return {
+            odd: oddOf(marking, pair, differing),
+            recorded: recordedAs(marking, pair.works),
+            ...rightFacts(marking, entry),
+            ...(principle ? { principle } : {}),
+          };
+        },
         ...(from.length > 0 ? { from } : {}),
       };
     }),
   says(facts, outcome) {
     if (outcome === 'cannot-judge') return NO_ENTRIES;
     if (outcome === 'met') return `Right in accounts, sides and amounts: ${entryLabel(facts)}.`;
-    const odd = facts.odd;
+    const { odd, recorded = '', principle, why = '' } = facts;
     const what = Array.isArray(odd) ? ` ${capital(odd.join('; '))}.` : '';
-    return `Not as it should be: ${entryLabel(facts)}.${what}`;
+    return {
+      there: recorded === '' ? '' : `Recorded as: ${recorded}.`,
+      belongs: `Not as it should be: ${entryLabel(facts)}.${what} ${rightSaid(facts)}`.trim(),
+      why: principleById(principle)?.says ?? why,
+      now: 'Change the entry, or reverse it and record it anew.',
+    };
   },
 };

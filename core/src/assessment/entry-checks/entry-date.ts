@@ -3,6 +3,8 @@ import { acceptedEntryFor } from '../key/answer-key.js';
 import { entryPresent } from './entry-present.js';
 import type { Check } from '../check/check.js';
 import { eachEntry, entryLabel, NO_ENTRIES, type EntryFacts } from './each-entry.js';
+import { AIMS } from '../../model/exercise-shapes/key-rules.js';
+import { atEach } from '../check/worth.js';
 
 type Found = EntryFacts & {
   readonly found?: string | null;
@@ -18,7 +20,8 @@ export const entryDate: Check<'entry.date', Found> = {
   looksAt: { entry: ['date'] },
   follows: [entryPresent],
   answersFor: 'entry',
-  points: 1,
+  aims: AIMS,
+  points: { ...atEach(3), books: 2, numbers: 4 },
   run: (marking) =>
     eachEntry(marking, entryDate, (entry, pair) => {
       const accepted = acceptedEntryFor(marking.key, entry.id);
@@ -39,6 +42,11 @@ export const entryDate: Check<'entry.date', Found> = {
     const when = from === to ? dayText(from) : `a day from ${dayText(from)} to ${dayText(to)}`;
     return found === null
       ? `Not dated: ${entryLabel(facts)}.`
-      : `Dated ${dayText(found)}; it belongs on ${when}: “${text}”.`;
+      : {
+          there: `Dated ${dayText(found)}.`,
+          belongs: `It belongs on ${when}: “${text}”.`,
+          why: 'The day decides in which period it counts.',
+          now: 'Change the day of the entry.',
+        };
   },
 };

@@ -2,6 +2,8 @@ import type { EntryKind } from '../../model/book/book.js';
 import type { Check } from '../check/check.js';
 import { eachEntry, entryLabel, NO_ENTRIES, type EntryFacts } from './each-entry.js';
 import { entryPresent } from './entry-present.js';
+import { AIMS } from '../../model/exercise-shapes/key-rules.js';
+import { atEach } from '../check/worth.js';
 
 /** The kinds that change a statement, as a sentence calls them. */
 const TELLING: Readonly<Partial<Record<EntryKind, string>>> = {
@@ -24,7 +26,8 @@ export const entryKind: Check<'entry.kind', Found> = {
   looksAt: { entry: ['kind'] },
   follows: [entryPresent],
   answersFor: 'entry',
-  points: 1,
+  aims: AIMS,
+  points: atEach(1),
   run(marking) {
     const kinds = new Map(marking.judgedEntries.map(({ id, kind }) => [id, kind]));
     return eachEntry(marking, entryKind, ({ kind }, pair) => {
@@ -45,7 +48,12 @@ export const entryKind: Check<'entry.kind', Found> = {
     const { found = null, wanted = '' } = facts;
     if (outcome === 'met') return `Of the right kind: ${entryLabel(facts)}.`;
     return found === null
-      ? `Not recorded as ${wanted}: ${entryLabel(facts)}.`
-      : `Recorded as ${found}; it is ${wanted}: ${entryLabel(facts)}.`;
+      ? { belongs: `Not recorded as ${wanted}: ${entryLabel(facts)}.` }
+      : {
+          there: `Recorded as ${found}.`,
+          belongs: `It is ${wanted}: ${entryLabel(facts)}.`,
+          why: 'Statements count opening and closing entries, and adjustments of earlier periods, otherwise than what happened in the period.',
+          now: 'Change the kind of the entry.',
+        };
   },
 };

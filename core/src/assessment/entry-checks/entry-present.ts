@@ -1,11 +1,20 @@
 import type { Entry } from '../../model/book/book.js';
 import type { Check } from '../check/check.js';
-import { eachEntry, entryLabel, NO_ENTRIES, type EntryFacts } from './each-entry.js';
+import {
+  eachEntry,
+  entryLabel,
+  NO_ENTRIES,
+  rightFacts,
+  rightSaid,
+  type RightFacts,
+} from './each-entry.js';
 import { missingFaults } from '../account-checks/standing-in.js';
+import { AIMS } from '../../model/exercise-shapes/key-rules.js';
+import { atEach } from '../check/worth.js';
 
 const accountsOf = ({ lines }: Entry): string[] => lines.map(({ account }) => account);
 
-type Found = EntryFacts;
+type Found = RightFacts;
 
 export const entryPresent: Check<'entry.present', Found> = {
   id: 'entry.present',
@@ -15,17 +24,25 @@ export const entryPresent: Check<'entry.present', Found> = {
   looksAt: { there: ['entries'], line: ['account'] },
   answersFor: 'entry',
   undone: {},
-  points: 2,
+  aims: AIMS,
+  points: { ...atEach(5), books: 4, numbers: 6 },
   run: (marking) =>
-    eachEntry(marking, entryPresent, (entry, pair) =>
+    eachEntry<Found>(marking, entryPresent, (entry, pair) =>
       pair
         ? { outcome: 'met' }
-        : { outcome: 'not-met', from: missingFaults(marking, accountsOf(entry)) },
+        : {
+            outcome: 'not-met',
+            from: missingFaults(marking, accountsOf(entry)),
+            facts: () => rightFacts(marking, entry),
+          },
     ),
   says(facts, outcome) {
     if (outcome === 'cannot-judge') return NO_ENTRIES;
-    return outcome === 'met'
-      ? `Recorded: ${entryLabel(facts)}.`
-      : `Not recorded: ${entryLabel(facts)}.`;
+    if (outcome === 'met') return `Recorded: ${entryLabel(facts)}.`;
+    return {
+      belongs: `Not recorded: ${entryLabel(facts)}. ${rightSaid(facts)}`.trim(),
+      why: facts.why ?? '',
+      now: 'Record it.',
+    };
   },
 };

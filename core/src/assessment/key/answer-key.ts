@@ -1,7 +1,13 @@
 import type { Book } from '../../model/book/book.js';
 import { firstYear } from '../../model/day/calendar.js';
+import { opensIn } from './opening-entries.js';
 import type { Big } from 'big.js';
-import type { NumberRule, Setting, StatementDate } from '../../model/exercise-shapes/key-rules.js';
+import type {
+  Aim,
+  NumberRule,
+  Setting,
+  StatementDate,
+} from '../../model/exercise-shapes/key-rules.js';
 import type { OwnFigures } from '../../model/exercise-shapes/own-figures.js';
 import type { Question } from '../../model/exercise-shapes/question.js';
 
@@ -41,6 +47,8 @@ export interface AnswerKey {
   readonly accepts: readonly Accepted[];
   readonly acceptsEntries: readonly AcceptedEntry[];
   readonly statementDates: readonly StatementDate[];
+  /** What it is about; null: what its book shows. */
+  readonly aim: Aim | null;
   /** Points by check id, or by check id and subject (`account.type:bank`). 0 leaves the check out. */
   readonly points: Readonly<Record<string, number>>;
   /** What a whole work counts, where its author says so; null: the points of its checks. */
@@ -69,6 +77,7 @@ export function keyOf(book: Book, rest: Partial<Omit<AnswerKey, 'book'>> = {}): 
     accepts: [],
     acceptsEntries: [],
     statementDates: usualDates(book),
+    aim: null,
     points: {},
     total: null,
     questions: [],
@@ -127,3 +136,17 @@ export function acceptedEntryFor(key: AnswerKey, id: string): AcceptedEntry | nu
 /** The days of a book's entries, by the entries. */
 export const datesOfEntries = (book: Book): ReadonlyMap<string, string> =>
   new Map(book.entries.map(({ id, date }) => [id, date]));
+
+const aims = new WeakMap<Book, Aim>();
+
+/** What an exercise is about, where it does not say so: keeping the books where the key has entries of its own, else setting up. */
+export function usualAim(book: Book): Aim {
+  const known = aims.get(book);
+  if (known) return known;
+  const opens = opensIn(book);
+  const aim = book.entries.some((entry) => !opens(entry)) ? 'books' : 'setting-up';
+  aims.set(book, aim);
+  return aim;
+}
+
+export const aimOf = ({ aim, book }: AnswerKey): Aim => aim ?? usualAim(book);

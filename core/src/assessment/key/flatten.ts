@@ -1,6 +1,6 @@
 import type { Book } from '../../model/book/book.js';
 import { balancesOf, upTo } from '../../accounting/ledger/balances.js';
-import type { AnswerKey } from './answer-key.js';
+import { aimOf, type AnswerKey } from './answer-key.js';
 
 /**
  * A book without its journal: its balances at a date as opening balances on that date. A plain list of
@@ -30,6 +30,7 @@ export function flattenedKey(key: AnswerKey, at: string): AnswerKey {
   const from = key.book.company.firstDay;
   return {
     ...key,
+    aim: aimOf(key),
     book: flattened(key.book, at),
     acceptsEntries: [],
     statementDates: [

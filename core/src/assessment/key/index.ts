@@ -2,6 +2,8 @@ export {
   type Accepted,
   acceptedFor,
   type AnswerKey,
+  aimOf,
+  usualAim,
   keyOf,
   type StatementDate,
 } from './answer-key.js';

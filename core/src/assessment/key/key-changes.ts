@@ -100,6 +100,9 @@ function rulesChanged(before: AnswerKey, after: AnswerKey): string[] {
     ...(same(before.settings, after.settings)
       ? []
       : ['Which settings of the company are compared changed.']),
+    ...(before.aim === after.aim
+      ? []
+      : ['What the exercise is about changed, and with it what its checks usually count.']),
     ...(before.total === after.total
       ? []
       : [`The whole counts ${after.total ?? 'what its checks add up to'}.`]),

@@ -102,7 +102,8 @@ function* marksOf(view: EntryView): Generator<string> {
   yield `amount ${amountOf(view)}`;
 }
 
-const WEIGHT = { accounts: 0.5, amounts: 0.3, day: 0.2, reference: 0.1 };
+/** `line`: the same amount on the same account and day, whatever stands against it: one thing that happened. */
+const WEIGHT = { accounts: 0.5, amounts: 0.3, day: 0.2, reference: 0.1, line: 0.15 };
 const TURNED = 0.7;
 /** So many days apart, the day says nothing any more. */
 const FAR = 31;
@@ -112,10 +113,12 @@ function nearness(key: EntryView, work: EntryView): number {
   const pairIndexes = new Set([...key.sums.keys(), ...work.sums.keys()]);
   let accounts = 0;
   let amounts = 0;
+  let hasLine = false;
   const workAmounts = new Set(work.sums.values());
   for (const [pairIndex, sum] of key.sums) {
     const other = work.sums.get(pairIndex) ?? 0;
     if (other !== 0) accounts += Math.sign(other) === Math.sign(sum) ? 1 : TURNED;
+    hasLine ||= other === sum;
     if (other === sum || other === -sum || workAmounts.has(sum)) amounts += 1;
   }
   const day = Math.max(0, 1 - Math.abs(dayOf(key) - dayOf(work)) / FAR);
@@ -125,6 +128,7 @@ function nearness(key: EntryView, work: EntryView): number {
     WEIGHT.accounts * (accounts / pairIndexes.size) +
     WEIGHT.amounts * (amounts / key.sums.size) +
     WEIGHT.day * day +
-    (sameReference ? WEIGHT.reference : 0)
+    (sameReference ? WEIGHT.reference : 0) +
+    (hasLine && day === 1 ? WEIGHT.line : 0)
   );
 }

@@ -50,7 +50,7 @@ export function keyOfRules(book: Book, rules: unknown): Result<AnswerKey> {
 
 function keyWith(book: Book, rules: KeyRulesFile): Result<AnswerKey> {
   const { accepts = [], acceptsEntries = [], statementDates, points = {}, total = null } = rules;
-  const { questions = [], figures, settings = [] } = rules;
+  const { questions = [], figures, settings = [], aim = null } = rules;
   const faults = [...unknownIn(book, rules), ...forbiddenInUse(book, accepts)];
   if (faults.length > 0) return refused(...faults);
   const dates = datesOfEntries(book);
@@ -59,6 +59,7 @@ function keyWith(book: Book, rules: KeyRulesFile): Result<AnswerKey> {
     accepts: accepts.map((each) => acceptedFrom(book, each)),
     acceptsEntries: acceptsEntries.map((each) => acceptedEntryFrom(dates, each)),
     statementDates: statementDates ? eachOnce(statementDates) : usualDates(book),
+    aim,
     points,
     total,
     questions,
@@ -160,6 +161,7 @@ export function keyToJson(key: AnswerKey): object {
       required,
     })),
     statementDates: key.statementDates,
+    ...(key.aim === null ? {} : { aim: key.aim }),
     points: key.points,
     ...(key.total === null ? {} : { total: key.total }),
     ...(key.questions.length === 0 ? {} : { questions: key.questions }),

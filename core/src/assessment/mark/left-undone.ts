@@ -14,6 +14,10 @@ function rootIn(roots: ReadonlyMap<string, unknown>, each: Judged): string | und
   return each.from.find((ref) => roots.has(ref));
 }
 
+/** Whether a result that hangs on something left undone counts with it: where it is what the exercise is about. */
+const isOfAim = ({ aim }: Marking, { check }: Judged): boolean =>
+  checkById(check)?.aims?.includes(aim) ?? false;
+
 /** How a result is counted: by what it is about, and at which date. */
 export const countedRef = ({ ref, date }: Pick<Judged, 'ref' | 'date'>): string =>
   date ? `${ref} ${JSON.stringify(date)}` : ref;
@@ -24,7 +28,10 @@ export function lossesOf(marking: Marking): ReadonlyMap<string, number> {
     marking.results.filter((each) => isUndone(marking, each)).map((each) => [each.ref, true]),
   );
   const lost = marking.results.filter(
-    (each) => each.of > 0 && (each.outcome === 'not-met' || rootIn(undone, each) !== undefined),
+    (each) =>
+      each.of > 0 &&
+      (each.outcome === 'not-met' ||
+        (rootIn(undone, each) !== undefined && isOfAim(marking, each))),
   );
   return new Map(lost.map((each) => [countedRef(each), each.of]));
 }
@@ -43,7 +50,8 @@ export function bearingUndone(marking: Marking): readonly Judged[] {
   const rootOf = (each: Judged) => rootIn(carried, each);
   for (const each of results) {
     const root = rootOf(each);
-    if (root !== undefined) carried.set(root, (carried.get(root) ?? 0) + each.of);
+    if (root !== undefined && isOfAim(marking, each))
+      carried.set(root, (carried.get(root) ?? 0) + each.of);
   }
   return results.map((each) => {
     if (each.outcome === 'met') return each;

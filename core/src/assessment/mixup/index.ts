@@ -6,5 +6,5 @@ export {
   type Distinction,
 } from './distinctions.js';
 export { defensible } from './judgement.js';
-export { mixUpOf, takenFor } from './mixup-of.js';
+export { takenFor, tellsApart } from './mixup-of.js';
 export { mixUpsInWork, type MixUpsInWork } from './mixups-in-work.js';

@@ -1,4 +1,4 @@
-import { sectionOfType, type Scheme } from '../../model/scheme/scheme.js';
+import { sectionOfType, typeOf, type Scheme } from '../../model/scheme/scheme.js';
 import { JUDGEMENT_CALLS, MIX_UPS, type MixUp, type MixUpSide } from './mixups.js';
 
 const isOn = (scheme: Scheme, side: MixUpSide, type: string): boolean =>
@@ -29,3 +29,17 @@ export const takenFor = (scheme: Scheme, right: string): string[] =>
   scheme.types
     .filter(({ id }) => mixUpOf(scheme, right, id) !== null && !isJudgement(right, id))
     .map(({ id }) => id);
+
+/** What two types are that are taken for each other, by their names, and what tells them apart; null where they are none of the usual mix-ups. */
+export function tellsApart(
+  scheme: Scheme,
+  right: string | null,
+  taken: string | null,
+): string | null {
+  const found = mixUpOf(scheme, right, taken);
+  const [one, other] = [typeOf(scheme, right), typeOf(scheme, taken)];
+  if (!found || !one || !other) return null;
+  const isFirst = isOn(scheme, found.one, one.id) && isOn(scheme, found.other, other.id);
+  const [ofRight, ofTaken] = isFirst ? found.is : found.is.toReversed();
+  return `${one.name}: ${ofRight ?? ''}. ${other.name}: ${ofTaken ?? ''}. ${found.says}`;
+}

@@ -15,6 +15,7 @@ import {
   type OpeningFacts,
   type Openings,
 } from './opening-facts.js';
+import { atEach } from '../check/worth.js';
 
 /** Where just what a missing account opens with stands here, or what is missing here stands on one too many. */
 function standInFor(marking: Marking, { wanted, found }: Openings): string[] {
@@ -60,7 +61,8 @@ export const openingAmount: Check<'opening.amount', Found> = {
   looksAt: { opening: ['balances'] },
   answersFor: 'opening',
   undone: { isUndone: ({ id }, { work }) => openingOf(work, id) === 0 },
-  points: 1,
+  aims: ['setting-up', 'books'],
+  points: atEach(1),
   run(marking) {
     const counterparts = new Counterparts(marking);
     return eachAccount(marking, openingAmount, ({ key, works }) => {
@@ -91,6 +93,10 @@ export const openingAmount: Check<'opening.amount', Found> = {
       facts.wantedSide === null
         ? 'it should have none'
         : `${should} ${facts.wanted} in ${facts.wantedSide}`;
-    return `“${facts.name}” ${found}; ${wanted}.`;
+    return {
+      there: `“${facts.name}” ${found}.`,
+      belongs: `${wanted.charAt(0).toUpperCase()}${wanted.slice(1)}.`,
+      ...(facts.isClosing ? {} : { now: 'Enter it as the last balance sheet has it.' }),
+    };
   },
 };

@@ -5,6 +5,7 @@ import { openingAmount } from './opening-amount.js';
 import { BOOK } from '../check/finding.js';
 import { keyOpens } from './opening-facts.js';
 import type { Marking } from '../check/marking.js';
+import { atEach } from '../check/worth.js';
 
 /** The faults already marked that put the opening balances out of balance. */
 export function openingRoots(marking: Marking): string[] {
@@ -29,7 +30,8 @@ export const openingBalanced: Check<'opening.balanced', Found> = {
   compares: 'The opening balances’ debits equal their credits.',
   looksAt: { opening: ['balances'] },
   answersFor: 'opening',
-  points: 1,
+  aims: ['setting-up', 'books'],
+  points: atEach(1),
   run(marking) {
     if (!keyOpens(marking)) return [];
     const difference = openingDifference(marking.work);
@@ -46,5 +48,10 @@ export const openingBalanced: Check<'opening.balanced', Found> = {
   says: (facts, outcome) =>
     outcome === 'met'
       ? 'The opening balances are in balance.'
-      : `The opening balances have ${facts.difference} more in ${facts.more}; the difference waits in suspense.`,
+      : {
+          there: `The opening balances have ${facts.difference} more in ${facts.more}; the difference waits in suspense, an account that only keeps what is not explained yet.`,
+          belongs: 'Debits and credits are equal.',
+          why: 'All that a business has belongs to somebody: to those it owes, or to its owners.',
+          now: `Look for an amount of ${facts.difference} that is missing, or for half of it on the wrong side.`,
+        },
 };

@@ -2,6 +2,7 @@ import { dayText } from '../../model/day/calendar.js';
 import type { Check } from '../check/check.js';
 import { BOOK } from '../check/finding.js';
 import { keyOpens } from './opening-facts.js';
+import { atEach } from '../check/worth.js';
 
 type Found = { readonly found: string; readonly wanted: string };
 
@@ -12,7 +13,8 @@ export const openingDate: Check<'opening.date', Found> = {
   compares: 'Opening balances entered in the table are of the key’s date.',
   looksAt: { opening: ['date'] },
   answersFor: 'opening',
-  points: 1,
+  aims: ['setting-up', 'books'],
+  points: atEach(1),
   run(marking) {
     if (!keyOpens(marking)) return [];
     const wanted = marking.key.book.opening.date;
@@ -24,5 +26,10 @@ export const openingDate: Check<'opening.date', Found> = {
   says: (facts, outcome) =>
     outcome === 'met'
       ? `Opening balances as at ${dayText(facts.wanted)}.`
-      : `The opening balances are dated ${dayText(facts.found)}; they are those of ${dayText(facts.wanted)}.`,
+      : {
+          there: `The opening balances are dated ${dayText(facts.found)}.`,
+          belongs: `They are those of ${dayText(facts.wanted)}.`,
+          why: 'The books begin with what the last balance sheet ended with.',
+          now: `Set their date to ${dayText(facts.wanted)}.`,
+        },
 };

@@ -7,6 +7,7 @@ import {
   openingsOf,
   type OpeningFacts,
 } from './opening-facts.js';
+import { atEach } from '../check/worth.js';
 
 type Found = OpeningFacts;
 
@@ -18,7 +19,8 @@ export const openingSide: Check<'opening.side', Found> = {
   compares: 'An opening balance stands on the key’s side, debit or credit.',
   looksAt: { opening: ['balances'] },
   answersFor: 'opening',
-  points: 1,
+  aims: ['setting-up', 'books'],
+  points: atEach(1),
   run: (marking) =>
     eachAccount(marking, openingSide, ({ key, works }) => {
       const openings = openingsOf(marking, key, works);
@@ -33,7 +35,15 @@ export const openingSide: Check<'opening.side', Found> = {
     if (outcome === 'met') return `The ${what} stands in ${facts.wantedSide}.`;
     const name = `“${facts.name}”`;
     return facts.foundSide === null
-      ? `${name} has no ${what}; ${facts.wanted} belongs in ${facts.wantedSide}.`
-      : `The ${what} of ${name}, ${facts.wanted}, stands in ${facts.foundSide}; it belongs in ${facts.wantedSide}.`;
+      ? {
+          there: `${name} has no ${what}.`,
+          belongs: `${facts.wanted} belongs in ${facts.wantedSide}.`,
+        }
+      : {
+          there: `The ${what} of ${name}, ${facts.wanted}, stands in ${facts.foundSide}.`,
+          belongs: `It belongs in ${facts.wantedSide}.`,
+          why: 'What the business owns stands in debit, what it owes and what belongs to the owners in credit; what lowers another account stands on the other side from it.',
+          now: `Move it to ${facts.wantedSide}.`,
+        };
   },
 };

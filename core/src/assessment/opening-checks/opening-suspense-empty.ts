@@ -6,6 +6,7 @@ import type { Check } from '../check/check.js';
 import { BOOK } from '../check/finding.js';
 import { isSuspense } from '../check/leftovers.js';
 import { openingBalanced, openingRoots } from './opening-balanced.js';
+import { atEach } from '../check/worth.js';
 
 function inSuspense(book: Book): Amount {
   const balances = balancesOf(book);
@@ -35,7 +36,8 @@ export const openingSuspenseEmpty: Check<'opening.suspense-empty', Found> = {
   fault: 'Something waits in suspense',
   compares: 'Nothing waits in suspense that does not wait there in the key.',
   looksAt: { opening: ['balances'] },
-  points: 1,
+  aims: ['setting-up', 'books'],
+  points: atEach(1),
   run(marking) {
     const wanted = inSuspenseOfKey(marking.key.book);
     const found = inSuspense(marking.work);
@@ -52,5 +54,9 @@ export const openingSuspenseEmpty: Check<'opening.suspense-empty', Found> = {
   says: (facts, outcome) =>
     outcome === 'met'
       ? 'Nothing waits in suspense.'
-      : `${facts.found} waits in suspense. Find out what it is, and place it.`,
+      : {
+          there: `${facts.found} waits in suspense, an account that only keeps what is not explained yet.`,
+          belongs: 'Nothing waits there.',
+          now: 'Find out what it is, and place it.',
+        },
 };

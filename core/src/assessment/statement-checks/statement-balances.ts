@@ -3,6 +3,7 @@ import type { Check } from '../check/check.js';
 import { openingBalanced } from '../opening-checks/opening-balanced.js';
 import { BOOK } from '../check/finding.js';
 import { NOT_SAID } from '../check/what-is-said.js';
+import { atEach } from '../check/worth.js';
 
 type Found = { readonly difference?: string };
 
@@ -12,7 +13,7 @@ export const statementBalances: Check<'statement.balances', Found> = {
   fault: 'Out of balance',
   compares: 'The balance sheet is in balance without leaning on suspense.',
   looksAt: { opening: ['balances'] },
-  points: 1,
+  points: atEach(1),
   run(marking) {
     const sheet = marking.key.statementDates.some((date) => date.statement === 'balance-sheet');
     if (!sheet) return [];
@@ -30,6 +31,10 @@ export const statementBalances: Check<'statement.balances', Found> = {
     if (outcome === 'cannot-judge') return NOT_SAID.statements;
     return outcome === 'met'
       ? 'Assets equal liabilities and equity.'
-      : `The balance sheet is in balance only with ${facts.difference} in suspense.`;
+      : {
+          there: `The balance sheet is in balance only with ${facts.difference} in suspense, an account that only keeps what is not explained yet.`,
+          belongs: 'Assets equal liabilities and equity by themselves.',
+          now: 'Find what the difference is, and enter it where it belongs.',
+        };
   },
 };

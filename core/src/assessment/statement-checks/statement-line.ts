@@ -1,5 +1,6 @@
 import type { Check } from '../check/check.js';
 import { compareLines, lineSays, type LineFacts } from './statement-figures.js';
+import { atEach } from '../check/worth.js';
 
 type Found = LineFacts;
 
@@ -9,7 +10,7 @@ export const statementLine: Check<'statement.line', Found> = {
   fault: 'Section total not right',
   compares: 'Each section’s figure, at each date that the key names.',
   looksAt: { opening: ['balances'], line: ['account', 'amount'], account: ['type'] },
-  points: 1,
+  points: atEach(1),
   run: (marking) => compareLines(marking, false),
   says: lineSays,
 };

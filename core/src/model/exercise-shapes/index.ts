@@ -2,6 +2,7 @@ export { LARGEST_BOOK } from '../shapes/book-file.js';
 export { isVisible } from '../shape/visible.js';
 export { withoutEval } from '../shape/without-eval.js';
 export { keyRulesFile, SETTINGS, type AcceptedEntryFile, type AcceptedFile } from './key-rules.js';
+export { AIMS, type Aim } from './key-rules.js';
 export type { KeyRulesFile, Setting } from './key-rules.js';
 export { REVEALED, guideFile, type Revealed, type Guide } from './guide.js';
 export { type SheetKind, type SourceSheet, type Step } from './guide.js';

@@ -75,6 +75,10 @@ export const SETTINGS = [
 ] as const;
 export type Setting = (typeof SETTINGS)[number];
 
+/** What an exercise is about: what its checks are usually worth follows from it. */
+export const AIMS = ['types', 'numbers', 'setting-up', 'books'] as const;
+export type Aim = (typeof AIMS)[number];
+
 /** Points by check, or by check and what it is about. */
 const pointsFile = z.record(text(250).value, whole(0, 1000).value);
 
@@ -83,6 +87,8 @@ export const keyRulesFile = z.strictObject({
   accepts: optional(z.array(acceptedFile).check(z.maxLength(MOST))),
   acceptsEntries: optional(z.array(acceptedEntryFile).check(z.maxLength(20_000))),
   statementDates: optional(z.array(dateFile).check(z.maxLength(60))),
+  /** Absent: what the key’s book shows. */
+  aim: optional(oneOf(AIMS).value),
   points: optional(pointsFile),
   /** What the whole counts, whatever the points of its checks add up to. */
   total: optional(whole(1, 1000).value),

@@ -1,10 +1,5 @@
 import { bandOfType } from '../../model/numbering/index.js';
-import {
-  distinctionOf,
-  mixUpOf,
-  takenFor,
-  type Distinction,
-} from '../../assessment/mixup/index.js';
+import { takenFor } from '../../assessment/mixup/index.js';
 import {
   normalSide,
   sectionById,
@@ -12,9 +7,9 @@ import {
   statementOfClass,
   typeOf,
   type Scheme,
+  type Section,
 } from '../../model/scheme/scheme.js';
 import { statementName } from '../../model/scheme/words.js';
-import { otherwiseSays } from '../../model/scheme/otherwise.js';
 import type { NumberPlan } from '../../model/shapes/number-plan.js';
 import { textHash } from '../../model/chance/text-hash.js';
 import { randomFrom, shuffled } from '../../model/chance/random.js';
@@ -45,11 +40,24 @@ export interface DrillQuestion {
 
 const OPTIONS = 4;
 
-/** Types that a name may be taken for, the usual mix-ups first. */
+/** Types that a name may be taken for: the usual mix-ups first, then what is near: its section, its class, its statement. */
 function lures(scheme: Scheme, type: string, random: () => number): string[] {
   const usual = shuffled(takenFor(scheme, type), random);
-  const others = shuffled(scheme.types, random).map(({ id }) => id);
-  return [...new Set([...usual, ...others])].filter((id) => id !== type);
+  const own = sectionOfType(scheme, type);
+  const near = (of: (section: Section) => unknown) => (id: string) => {
+    const section = sectionOfType(scheme, id);
+    return own !== null && section !== null && of(section) === of(own);
+  };
+  const others = shuffled(scheme.types, random)
+    .map(({ id }) => id)
+    .filter((id) => typeOf(scheme, id)?.role !== 'suspense');
+  const nearest = [
+    near(({ id }) => id),
+    near((section) => section.class),
+    near((section) => statementOfClass(section.class)),
+    () => true,
+  ].flatMap((isNear) => others.filter(isNear));
+  return [...new Set([...usual, ...nearest])].filter((id) => id !== type);
 }
 
 /** Three others that differ from the right one, told by what each type would be. */
@@ -84,8 +92,14 @@ const sideOf = (scheme: Scheme, type: string) => {
 const numberOf = (plan: NumberPlan, scheme: Scheme, type: string): string | null =>
   bandOfType(plan, scheme, type)?.from ?? null;
 
+/** By what names are asked. */
+export interface AskedBy {
+  readonly scheme: Scheme;
+  readonly plan: NumberPlan | null;
+}
+
 /** What is right of a name, by the id of its option; null where it can’t be asked. */
-function rightOption(
+export function rightOption(
   { type }: StockName,
   kind: DrillKind,
   { scheme, plan }: AskedBy,
@@ -120,55 +134,6 @@ export function drillQuestion(
   const shown = (id: string) =>
     (kind === 'type' ? typeOf(scheme, id)?.name : sectionById(scheme, id)?.name) ?? id;
   return { name, kind, options: ids.map((id) => option(id, kind === 'number' ? id : shown(id))) };
-}
-
-/** What is said of an answer, at once. */
-export interface DrillFeedback {
-  readonly isRight: boolean;
-  readonly missed: Distinction | null;
-  /** The id of the option that is right, and what it is in words. */
-  readonly rightOption: string;
-  readonly right: string;
-  /** The sentence that tells the two apart, or why it stands there. */
-  readonly says: string;
-}
-
-/** Types of which an answer may have thought, nearest first: where it names a section, a statement or a number. */
-function thoughtOf({ name, kind }: Asked, answer: string, by: AskedBy): string | null {
-  if (kind === 'type') return answer;
-  const { scheme } = by;
-  const { type } = name;
-  const fits = (id: string) => rightOption({ ...BLANK, type: id }, kind, by) === answer;
-  return takenFor(scheme, type).find(fits) ?? scheme.types.find(({ id }) => fits(id))?.id ?? null;
-}
-
-/** What of a name was asked. */
-type Asked = Pick<DrillQuestion, 'name' | 'kind'>;
-
-/** By what names are asked. */
-interface AskedBy {
-  readonly scheme: Scheme;
-  readonly plan: NumberPlan | null;
-}
-
-const BLANK: StockName = { id: '', name: '', type: '', country: null };
-
-/** Whether an answer is right, what was not told apart, and the sentence that tells it. */
-export function drillFeedback({ name, kind }: Asked, answer: string, by: AskedBy): DrillFeedback {
-  const { scheme } = by;
-  const right = rightOption(name, kind, by) ?? '';
-  const type = typeOf(scheme, name.type);
-  const section = sectionOfType(scheme, name.type);
-  const place = type && section ? `${type.name}, under ${section.name.toLowerCase()}` : '';
-  const shown = kind === 'side' || kind === 'number' ? `${right} (${place})` : place;
-  const why = type ? otherwiseSays(scheme, type) : '';
-  const described = { rightOption: right, right: shown };
-  if (answer === right)
-    return { ...described, isRight: true, missed: null, says: type?.says ?? '' };
-  const taken = thoughtOf({ name, kind }, answer, by);
-  const missed = kind === 'side' ? null : distinctionOf(scheme, name.type, taken);
-  const mixUp = mixUpOf(scheme, name.type, taken);
-  return { ...described, isRight: false, missed, says: mixUp?.says ?? why };
 }
 
 /** The name of the stock with an id; null where there is none. */

@@ -59,6 +59,7 @@ const keyRules = {
   accepts: setBy('account', ({ name, named }) => `what else is right for “${named(name)}”`),
   acceptsEntries: setBy('entry', ({ name, named }) => `what else is right for “${named(name)}”`),
   statementDates: value('the days at which statements are compared'),
+  aim: value('what the exercise is about'),
   points: record(({ name, named }) => pointsOf(name, named)),
   total: value('what the whole counts'),
   questions: listBy(

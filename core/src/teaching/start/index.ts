@@ -5,6 +5,8 @@ export { randomFrom, shuffled } from '../../model/chance/random.js';
 export {
   START_KINDS,
   startingPoint,
+  proposedAim,
+  USUAL_TOTAL,
   usualPoints,
   type Planting,
   type StartKind,

@@ -1,3 +1,5 @@
+import { usualAim } from '../../assessment/key/index.js';
+import type { Aim } from '../../model/exercise-shapes/key-rules.js';
 import type { CheckId } from '../../assessment/all-checks/index.js';
 import type { Account, Book } from '../../model/book/book.js';
 import { withoutDrafts } from '../../model/book/drafts.js';
@@ -90,6 +92,15 @@ const NUMBERS: readonly CheckId[] = [
   'account.number-unique',
   'account.parent',
 ];
+
+/** What a whole work counts where nobody says otherwise. */
+export const USUAL_TOTAL = 100;
+
+/** What an exercise of this kind is about. */
+export function proposedAim(kind: StartKind, key: Book): Aim {
+  if (kind === 'place-them') return 'types';
+  return kind === 'number-them' ? 'numbers' : usualAim(key);
+}
 
 /** Points that leave out what an exercise of this kind does not ask; the rest as usual. */
 export const usualPoints = (

@@ -1,16 +1,27 @@
 import type { Giving } from '@gleddo/contract';
-import { Checkbox, Modal } from 'antd';
+import type { ToldPart } from '@gleddo/core';
+import { Checkbox, Modal, Select } from 'antd';
 import { useState } from 'react';
 
-const PARTS: readonly (readonly [keyof Giving, string, string])[] = [
+type Shown = Exclude<keyof Giving, 'tells'>;
+
+const PARTS: readonly (readonly [Shown, string, string])[] = [
   ['marks', 'The marks', 'Points, in all and for each note.'],
   ['notes', 'The notes', 'What was found, and what you wrote.'],
-  ['ways', 'How each fault is put right', 'Otherwise only what kind of fault it is.'],
   ['key', 'The key beside their work', 'Think of those who have not handed in yet.'],
   ['copy', 'Putting it right in a copy', 'Checked at once; it changes no marks.'],
 ];
 
-const NEEDS_NOTES: ReadonlySet<keyof Giving> = new Set(['ways', 'copy']);
+const NEEDS_NOTES: ReadonlySet<Shown> = new Set(['copy']);
+
+const KIND_ALONE = 'kind';
+const TELLS: readonly { readonly value: ToldPart | typeof KIND_ALONE; readonly label: string }[] = [
+  { value: KIND_ALONE, label: 'only what kind of fault it is' },
+  { value: 'there', label: 'and what is there' },
+  { value: 'belongs', label: 'and what belongs there' },
+  { value: 'why', label: 'and why' },
+  { value: 'now', label: 'and what to do now' },
+];
 
 interface GiveBackDialogProps {
   readonly title: string;
@@ -44,10 +55,34 @@ export function GiveBackDialog({ title, okText, shows, onGive, onClose }: GiveBa
           </Checkbox>
         </div>
       ))}
+      <HowFarTold shows={chosen} onShows={setChosen} />
       <p className="quiet">
         Nothing changes these marks by itself any more; a work can be taken back as long as its
         student has not looked at it.
       </p>
     </Modal>
+  );
+}
+
+interface HowFarToldProps {
+  readonly shows: Giving;
+  onShows(shows: Giving): void;
+}
+
+function HowFarTold({ shows, onShows }: HowFarToldProps) {
+  return (
+    <label style={{ display: 'block', padding: '6px 0' }}>
+      Each note tells{' '}
+      <Select
+        aria-label="Each note tells"
+        style={{ width: 240 }}
+        disabled={!shows.notes}
+        value={shows.tells ?? KIND_ALONE}
+        options={[...TELLS]}
+        onChange={(tells) =>
+          onShows({ ...shows, tells: tells === KIND_ALONE ? null : (tells as ToldPart) })
+        }
+      />
+    </label>
   );
 }

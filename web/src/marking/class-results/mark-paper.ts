@@ -1,5 +1,6 @@
 import type { Marked, Note } from '@gleddo/contract';
 import {
+  inOneText,
   marksSheet,
   markSheets,
   type Book,
@@ -36,7 +37,7 @@ function remarksOf({ rows: { margin }, notes }: MarkPaperOf): Remark[] {
     {
       number: i + 1,
       what: fault.fault,
-      says: fault.says,
+      says: inOneText(fault.told),
       points: fault.of === 0 ? null : fault.points - fault.of,
     },
     ...own(fault.ref),

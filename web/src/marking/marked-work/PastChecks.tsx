@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { ChangedResult, Marked, PastCheck } from '@gleddo/contract';
-import { accountOf, type Book } from '@gleddo/core';
+import { accountOf, inOneText, type Book } from '@gleddo/core';
 import { useState } from 'react';
 import { get } from '../../platform/api/client';
 import { counted } from '../../platform/figures/counted';
@@ -67,7 +67,7 @@ function OneCheck({ check, keyBook }: { check: PastCheck; keyBook: Book }) {
 }
 
 function Changed({ change, keyBook }: { change: ChangedResult; keyBook: Book }) {
-  const { isBetter, title, subject, says } = change;
+  const { isBetter, title, subject, told } = change;
   const of = subject.kind === 'account' ? accountOf(keyBook, subject.id)?.name : undefined;
   return (
     <>
@@ -76,7 +76,7 @@ function Changed({ change, keyBook }: { change: ChangedResult; keyBook: Book }) 
         {title}
         {of && ` of ${of}`}:
       </span>{' '}
-      {says}
+      {inOneText(told, ['there', 'belongs'])}
     </>
   );
 }

@@ -1,6 +1,8 @@
 import type { Note, ShownResult } from '@gleddo/contract';
 import type { ReactNode } from 'react';
+import { inOneText } from '@gleddo/core';
 import { MarginNumber } from './MarginNumber';
+import { ToldNote } from './ToldNote';
 import type { ShownMargin } from './marked-rows';
 import styles from '../../book/spread/margin.module.css';
 
@@ -48,7 +50,7 @@ export function MarginNotes(props: MarginNotesProps) {
       {margin.notJudged.length > 0 && (
         <div className={styles['note']}>
           <strong>{margin.notJudged.length} could not be judged</strong>
-          <p>{margin.notJudged[0]?.says} They count neither way.</p>
+          <p>{textOf(margin.notJudged[0])} They count neither way.</p>
         </div>
       )}
       {children}
@@ -82,6 +84,9 @@ function MarginHead({ margin, points, of, scaledFrom }: MarginNotesProps) {
   );
 }
 
+const textOf = (result: ShownResult | undefined): string =>
+  result ? inOneText(result.told, ['there', 'belongs']) : '';
+
 const points = (n: number): string => (n === 0 ? '0' : n > 0 ? `+${n}` : `−${-n}`);
 
 interface FaultNoteProps {
@@ -106,7 +111,7 @@ function FaultNote({ fault, at, notes, onPoint, children }: FaultNoteProps) {
       <MarginNumber of={at} />
       {fault.of > 0 && <span className="cost">{points(fault.points - fault.of)}</span>}
       <strong>{fault.fault}</strong>
-      <p>{fault.says}</p>
+      <ToldNote told={fault.told} />
       {own.map((note) => (
         <OwnNote key={note.id} note={note} />
       ))}
@@ -164,7 +169,7 @@ function FollowsNote({
         <summary>Which ones</summary>
         <ul>
           {follows.map((each) => (
-            <li key={`${each.ref} ${JSON.stringify(each.date)}`}>{each.says}</li>
+            <li key={`${each.ref} ${JSON.stringify(each.date)}`}>{textOf(each)}</li>
           ))}
         </ul>
       </details>
@@ -184,7 +189,7 @@ function MetNote({ met }: { met: readonly ShownResult[] }) {
         <summary>Which ones</summary>
         <ul>
           {met.map((each) => (
-            <li key={`${each.ref} ${JSON.stringify(each.date)}`}>{each.says}</li>
+            <li key={`${each.ref} ${JSON.stringify(each.date)}`}>{textOf(each)}</li>
           ))}
         </ul>
       </details>

@@ -5,17 +5,18 @@ import {
   type AcceptedFile,
   type Account,
   type Book,
+  type Weighing,
 } from '@gleddo/core';
 import { Input, Select } from 'antd';
 import { BY_LABEL } from '../../platform/figures/by-label';
-import { OwnPoints, type Points } from './OwnPoints';
+import { OwnPoints } from './OwnPoints';
 import styles from './also-right.module.css';
 
 interface AccountRuleProps {
   readonly account: Account;
   readonly book: Book;
   readonly rule: AcceptedFile | null;
-  readonly points: Points;
+  readonly weighing: Weighing;
   onChange(rule: AcceptedFile): void;
   onPoints(ref: string, points: number | null): void;
 }
@@ -47,7 +48,7 @@ const ruleOfAsked = (asked: Asked): Partial<AcceptedFile> => ({
 
 /** What else is right for one account of the key. */
 export function AccountRule(props: AccountRuleProps) {
-  const { account, book, rule, points, onChange, onPoints } = props;
+  const { account, book, rule, weighing, onChange, onPoints } = props;
   const now: AcceptedFile = rule ?? { account: account.id };
   const change = (rest: Partial<AcceptedFile>) => onChange({ ...now, ...rest });
   const { name } = account;
@@ -70,7 +71,7 @@ export function AccountRule(props: AccountRuleProps) {
         <OwnPoints
           groups={['account.', 'opening.']}
           id={account.id}
-          {...{ name, points }}
+          {...{ name, weighing }}
           onChange={onPoints}
         />
       </td>

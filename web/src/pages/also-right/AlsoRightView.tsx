@@ -1,10 +1,12 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
 import {
   namedIn,
+  usualAim,
   type AcceptedEntryFile,
   type AcceptedFile,
   type Book,
   type KeyRulesFile,
+  type Weighing,
 } from '@gleddo/core';
 import { LongRows } from '../../platform/figures/LongRows';
 import { TableHead } from '../../platform/figures/TableHead';
@@ -13,13 +15,14 @@ import { KeepParts } from '../parts/KeepParts';
 import { useParts, type Parts } from '../parts/use-parts';
 import { AccountRule } from './AccountRule';
 import { EntryRule } from './EntryRule';
-import type { Points } from './OwnPoints';
 import styles from './also-right.module.css';
 
 const withRule = <T,>(all: readonly T[], rule: T, idOf: (each: T) => string): T[] => [
   ...all.filter((each) => idOf(each) !== idOf(rule)),
   rule,
 ];
+
+type Points = Readonly<Record<string, number>>;
 
 function withPoints(points: Points, ref: string, value: number | null): Points {
   const { [ref]: _, ...others } = points;
@@ -34,25 +37,26 @@ export function AlsoRightView({ exercise }: { exercise: ExerciseAnswer }) {
 }
 
 /** The rules with what was changed of them, and how more of them is changed. */
-function useRules({ now, change }: Parts) {
-  const { points = {}, accepts = [], acceptsEntries = [] } = now.keyRules;
+function useRules({ now, change }: Parts, book: Book) {
+  const { points = {}, aim = usualAim(book), accepts = [], acceptsEntries = [] } = now.keyRules;
   const set = (rest: Partial<KeyRulesFile>) =>
     change({ ...now, keyRules: { ...now.keyRules, ...rest } });
   const onPoints = (ref: string, value: number | null) =>
     set({ points: withPoints(points, ref, value) });
+  const weighing: Weighing = { aim, points };
   const putAccount = (rule: AcceptedFile) =>
     set({ accepts: withRule(accepts, rule, ({ account }) => account) });
   const putEntry = (rule: AcceptedEntryFile) =>
     set({ acceptsEntries: withRule(acceptsEntries, rule, ({ entry }) => entry) });
   return {
-    accounts: { points, onPoints, rules: accepts, onChange: putAccount },
-    entries: { points, onPoints, rules: acceptsEntries, onChange: putEntry },
+    accounts: { weighing, onPoints, rules: accepts, onChange: putAccount },
+    entries: { weighing, onPoints, rules: acceptsEntries, onChange: putEntry },
   };
 }
 
 function AlsoRight({ exercise, book }: { exercise: ExerciseAnswer; book: Book }) {
   const parts = useParts(exercise, 'also-right');
-  const { accounts, entries } = useRules(parts);
+  const { accounts, entries } = useRules(parts, book);
   return (
     <main className="desk">
       <section className={`paper ${styles['leaf']}`}>
@@ -78,14 +82,14 @@ function AlsoRight({ exercise, book }: { exercise: ExerciseAnswer; book: Book })
 interface ListProps<Rule> {
   readonly book: Book;
   readonly rules: readonly Rule[];
-  readonly points: Points;
+  readonly weighing: Weighing;
   onChange(rule: Rule): void;
   onPoints(ref: string, points: number | null): void;
 }
 
 const ROW_HEIGHT = 40;
 
-function Accounts({ book, rules, onChange, points, onPoints }: ListProps<AcceptedFile>) {
+function Accounts({ book, rules, onChange, weighing, onPoints }: ListProps<AcceptedFile>) {
   const byAccount = new Map(rules.map((rule) => [rule.account, rule]));
   return (
     <table className={`lines-table ${styles['table']}`}>
@@ -109,7 +113,7 @@ function Accounts({ book, rules, onChange, points, onPoints }: ListProps<Accepte
             account={account}
             book={book}
             rule={byAccount.get(account.id) ?? null}
-            {...{ points, onPoints, onChange }}
+            {...{ weighing, onPoints, onChange }}
           />
         )}
       />
@@ -117,7 +121,7 @@ function Accounts({ book, rules, onChange, points, onPoints }: ListProps<Accepte
   );
 }
 
-function Entries({ book, rules, onChange, points, onPoints }: ListProps<AcceptedEntryFile>) {
+function Entries({ book, rules, onChange, weighing, onPoints }: ListProps<AcceptedEntryFile>) {
   const byEntry = new Map(rules.map((rule) => [rule.entry, rule]));
   return (
     <table className={`lines-table ${styles['table']}`}>
@@ -130,7 +134,7 @@ function Entries({ book, rules, onChange, points, onPoints }: ListProps<Accepted
             key={entry.id}
             entry={entry}
             rule={byEntry.get(entry.id) ?? null}
-            {...{ points, onPoints, onChange }}
+            {...{ weighing, onPoints, onChange }}
           />
         )}
       />

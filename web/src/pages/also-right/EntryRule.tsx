@@ -1,19 +1,19 @@
-import type { AcceptedEntryFile, Entry } from '@gleddo/core';
+import type { AcceptedEntryFile, Entry, Weighing } from '@gleddo/core';
 import { Checkbox } from 'antd';
 import { DayField } from '../../platform/figures/DayField';
 import { longDay } from '../../platform/figures/days';
-import { OwnPoints, type Points } from './OwnPoints';
+import { OwnPoints } from './OwnPoints';
 
 interface EntryRuleProps {
   readonly entry: Entry;
   readonly rule: AcceptedEntryFile | null;
-  readonly points: Points;
+  readonly weighing: Weighing;
   onChange(rule: AcceptedEntryFile): void;
   onPoints(ref: string, points: number | null): void;
 }
 
 /** From which day to which an entry may be dated, and whether it is asked for. */
-export function EntryRule({ entry, rule, points, onChange, onPoints }: EntryRuleProps) {
+export function EntryRule({ entry, rule, weighing, onChange, onPoints }: EntryRuleProps) {
   const now: AcceptedEntryFile = rule ?? { entry: entry.id };
   const { from = entry.date, to = entry.date, required = true } = now;
   const name = entry.text || entry.reference || 'the entry';
@@ -43,7 +43,7 @@ export function EntryRule({ entry, rule, points, onChange, onPoints }: EntryRule
         />
       </td>
       <td>
-        <OwnPoints groups={['entry.']} id={entry.id} {...{ name, points }} onChange={onPoints} />
+        <OwnPoints groups={['entry.']} id={entry.id} {...{ name, weighing }} onChange={onPoints} />
       </td>
     </tr>
   );

@@ -1,21 +1,21 @@
-import { CHECKS } from '@gleddo/core';
+import { CHECKS, usualWorth, type Weighing } from '@gleddo/core';
 import { InputNumber, Popover } from 'antd';
-
-export type Points = Readonly<Record<string, number>>;
 
 interface OwnPointsProps {
   /** The checks of accounts, or of entries. */
   readonly groups: readonly string[];
   readonly id: string;
   readonly name: string;
-  readonly points: Points;
+  readonly weighing: Weighing;
   /** Null: as usual. */
   onChange(ref: string, points: number | null): void;
 }
 
 /** Points of one account or entry, where they are others than usual: by check. */
 export function OwnPoints(props: OwnPointsProps) {
-  const own = Object.keys(props.points).filter((ref) => ref.endsWith(`:${props.id}`)).length;
+  const own = Object.keys(props.weighing.points ?? {}).filter((ref) =>
+    ref.endsWith(`:${props.id}`),
+  ).length;
   return (
     <Popover trigger="click" placement="left" destroyOnHidden content={<ByCheck {...props} />}>
       <button
@@ -30,7 +30,7 @@ export function OwnPoints(props: OwnPointsProps) {
   );
 }
 
-function ByCheck({ groups, id, name, points, onChange }: OwnPointsProps) {
+function ByCheck({ groups, id, name, weighing, onChange }: OwnPointsProps) {
   const checks = CHECKS.filter((check) => groups.some((group) => check.id.startsWith(group)));
   return (
     <div style={{ maxHeight: 380, overflowY: 'auto' }}>
@@ -50,8 +50,8 @@ function ByCheck({ groups, id, name, points, onChange }: OwnPointsProps) {
                     max={1000}
                     precision={0}
                     style={{ width: 72 }}
-                    placeholder={String(points[check.id] ?? check.points)}
-                    value={points[ref] ?? null}
+                    placeholder={String(usualWorth(weighing, check.id))}
+                    value={weighing.points?.[ref] ?? null}
                     onChange={(value) => onChange(ref, value)}
                   />
                 </td>

@@ -1,38 +1,29 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
-import { CHECKS, type EntersBy, type KeyRulesFile, type RulesOfTry } from '@gleddo/core';
+import { usualAim, type EntersBy, type KeyRulesFile, type RulesOfTry } from '@gleddo/core';
 import { Checkbox, InputNumber, Select } from 'antd';
 import { Link } from 'react-router';
+import { useBookOf } from '../../book/open-book/book-of';
+import { AimChoice } from './AimChoice';
 import { AskRules } from './AskRules';
 import { ComparedDates } from './ComparedDates';
 import { ComparedSettings } from './ComparedSettings';
 import { KeepParts } from '../parts/KeepParts';
+import { PointsOfChecks } from './PointsOfChecks';
 import { PointsToEarn } from './PointsToEarn';
 import { useParts } from '../parts/use-parts';
-
-const GROUPS: readonly (readonly [string, string])[] = [
-  ['company', 'The company'],
-  ['account', 'Accounts'],
-  ['opening', 'Opening balances'],
-  ['entry', 'Entries'],
-  ['statement', 'Statements'],
-  ['question', 'Questions'],
-];
+import { WhatWeighs } from './WhatWeighs';
 
 /** What is compared, for how many points, at which dates; and the rules of the try. */
 export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
   const parts = useParts(exercise, 'checks');
   const { now } = parts;
-  const { points = {}, statementDates = [], settings = [], total = null } = now.keyRules;
+  const { statementDates = [], settings = [] } = now.keyRules;
   const set = (rest: Partial<KeyRulesFile>) =>
     parts.change({ ...now, keyRules: { ...now.keyRules, ...rest } });
   return (
     <main className="desk">
       <div className="columns wide-left">
-        <WhatIsChecked
-          {...{ exercise, points, total, rules: now.keyRules }}
-          onChange={(next) => set({ points: next })}
-          onTotal={(next) => set({ total: next ?? undefined })}
-        />
+        <WhatIsChecked {...{ exercise, rules: now.keyRules }} onChange={set} />
         <div>
           <section className="paper">
             <h2>When the statements are compared</h2>
@@ -56,41 +47,38 @@ export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
 
 interface WhatIsCheckedProps {
   readonly exercise: ExerciseAnswer;
-  readonly points: Readonly<Record<string, number>>;
-  readonly total: number | null;
   readonly rules: KeyRulesFile;
-  onTotal(total: number | null): void;
-  onChange(points: Readonly<Record<string, number>>): void;
+  onChange(rules: Partial<KeyRulesFile>): void;
 }
 
-function WhatIsChecked(props: WhatIsCheckedProps) {
-  const { exercise, points, total, rules, onChange, onTotal } = props;
+function WhatIsChecked({ exercise, rules, onChange }: WhatIsCheckedProps) {
+  const key = useBookOf(exercise.keyBookId);
+  if (!key) return <section className="paper" aria-busy="true" />;
+  const { points = {}, aim = usualAim(key), total = null } = rules;
   return (
     <section className="paper">
-      <h2>What is checked</h2>
-      <p className="quiet">
-        Points for each account or entry of the key that the starting point does not give. 0 leaves
-        a check out. What only follows from a fault already marked costs nothing again.
-      </p>
+      <h2>What it is about</h2>
+      <AimChoice aim={aim} onAim={(next) => onChange({ aim: next })} />
       <PointsToEarn exercise={exercise} rules={rules} />
-      <WholeCounts total={total} onTotal={onTotal} />
-      <table className="lines-table">
-        <tbody>
-          {GROUPS.map(([group, name]) => (
-            <CheckRows
-              key={group}
-              {...{ group, name, points }}
-              onChange={(check, value) => onChange({ ...points, [check]: value })}
-            />
-          ))}
-        </tbody>
-      </table>
+      <WholeCounts total={total} onTotal={(next) => onChange({ total: next ?? undefined })} />
+      <h3>What weighs how much</h3>
+      <WhatWeighs weighing={{ aim, points }} />
+      <PointsOfChecks
+        weighing={{ aim, points }}
+        onChange={(check, value) => onChange({ points: { ...points, [check]: value } })}
+      />
     </section>
   );
 }
 
 /** What a work without a fault counts, where that is not what its points add up to. */
-function WholeCounts({ total, onTotal }: Pick<WhatIsCheckedProps, 'total' | 'onTotal'>) {
+function WholeCounts({
+  total,
+  onTotal,
+}: {
+  readonly total: number | null;
+  onTotal(total: number | null): void;
+}) {
   return (
     <div style={{ marginBlock: 12 }}>
       <label>
@@ -200,43 +188,6 @@ function TryRuleBoxes({
             {label} <span className="quiet">{says}</span>
           </Checkbox>
         </div>
-      ))}
-    </>
-  );
-}
-
-interface CheckRowsProps {
-  readonly group: string;
-  readonly name: string;
-  readonly points: Readonly<Record<string, number>>;
-  onChange(check: string, points: number): void;
-}
-
-function CheckRows({ group, name, points, onChange }: CheckRowsProps) {
-  return (
-    <>
-      <tr className="group">
-        <td colSpan={2}>{name}</td>
-      </tr>
-      {CHECKS.filter((check) => check.id.startsWith(`${group}.`)).map((check) => (
-        <tr key={check.id}>
-          <td>
-            <strong style={{ fontWeight: 600 }}>{check.title}</strong>
-            <div className="quiet">{check.compares}</div>
-          </td>
-          <td className="figure">
-            <InputNumber
-              aria-label={`Points for: ${check.title}`}
-              size="small"
-              min={0}
-              max={1000}
-              precision={0}
-              style={{ width: 64 }}
-              value={points[check.id] ?? check.points}
-              onChange={(value) => onChange(check.id, value ?? 0)}
-            />
-          </td>
-        </tr>
       ))}
     </>
   );

@@ -1,3 +1,4 @@
+import { Hints } from './Hints';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { CorrectedCheck, MyTryDetail } from '@gleddo/contract';
 import { Button } from 'antd';
@@ -96,7 +97,7 @@ function NoteRow({ note: { fault, state }, isCurrent, to, onChoose }: NoteRowPro
       </button>
       {isCurrent && state !== 'met' && (
         <>
-          {fault.says !== '' && <p>{fault.says}</p>}
+          <Hints key={fault.ref} told={fault.told} />
           {fault.subject.kind === 'question' ? (
             <QuestionHere id={fault.subject.id} described={CHECKED} />
           ) : (

@@ -1,4 +1,4 @@
-import { checkById, type AnswerKey, type Step } from '@gleddo/core';
+import { aimOf, usualWorth, type AnswerKey, type Step } from '@gleddo/core';
 import { InputNumber } from 'antd';
 import type { StepEditorProps } from './step-editor-props';
 import styles from './steps.module.css';
@@ -40,7 +40,7 @@ export function StepPoints({ keyNow, draft, step, onDraft }: StepEditorProps) {
             max={1000}
             precision={0}
             style={{ width: 64 }}
-            placeholder={String(usualPoints(keyNow, check))}
+            placeholder={String(usualWorth({ points: keyNow.points, aim: aimOf(keyNow) }, check))}
             value={sameOf(ids.map((id) => draft.points[`${check}:${id}`] ?? null))}
             onChange={(value) => {
               const own = Object.fromEntries(ids.map((id) => [`${check}:${id}`, value]));
@@ -52,9 +52,6 @@ export function StepPoints({ keyNow, draft, step, onDraft }: StepEditorProps) {
     </div>
   );
 }
-
-const usualPoints = ({ points }: AnswerKey, check: string): number =>
-  points[check] ?? checkById(check)?.points ?? 0;
 
 /** What all are; null where they differ, or are as usual. */
 function sameOf(values: readonly (number | null)[]): number | null {
