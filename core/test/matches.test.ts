@@ -81,12 +81,23 @@ describe('entries that differ one by one', () => {
     { insurance: 1_000, bank: -1_000 },
   );
 
-  test('cost nothing where together they say the same on the same day', () => {
+  test('cost nothing where a part of one went with another of the same day', () => {
+    const work = two(
+      { insurance: 6_000, wear: 1_000, bank: -7_000 },
+      { insurance: 1_000, wear: 3_000, bank: -4_000 },
+    );
+    expect(faults(checkWork(keyOf(made), work))).toEqual([]);
+  });
+
+  test('are two faults where the amounts of both are wrong and cancel each other', () => {
     const work = two(
       { insurance: 6_500, wear: 4_000, bank: -10_500 },
       { insurance: 500, bank: -500 },
     );
-    expect(faults(checkWork(keyOf(made), work))).toEqual([]);
+    expect(faults(checkWork(keyOf(made), work))).toEqual([
+      'entry.amounts:one',
+      'entry.amounts:two',
+    ]);
   });
 
   test('are faults where together they do not', () => {

@@ -3,6 +3,7 @@ import { sectionIdOf } from '../../model/book/place.js';
 import { sectionById, typeOf } from '../../model/scheme/scheme.js';
 import type { Check } from '../check/check.js';
 import { aboutAccount } from '../check/finding.js';
+import { standsOn } from './stands-on.js';
 import { AIMS } from '../../model/exercise-shapes/key-rules.js';
 import { atEach } from '../check/worth.js';
 
@@ -12,6 +13,8 @@ type Found = {
   readonly taken: readonly string[] | null;
   /** What such an account is. */
   readonly says?: string | null;
+  /** The account on which its amounts stand instead. */
+  readonly on?: string | null;
 };
 
 function saysOfType({ scheme }: Book, { type }: Account): string | null {
@@ -42,6 +45,7 @@ export const accountPresent: Check<'account.present', Found> = {
             name: accountLabel(account),
             section: sectionById(book.scheme, sectionIdOf(book, account))?.name ?? null,
             says: saysOfType(book, account),
+            on: pair ? null : standsOn(marking, account),
             taken: pair ? pair.works.map((work) => work.name) : null,
           }),
         };
@@ -50,10 +54,13 @@ export const accountPresent: Check<'account.present', Found> = {
   says(facts, outcome) {
     if (outcome === 'met') return `“${facts.name}” is there.`;
     const where = facts.section === null ? '' : ` It belongs in ${facts.section}.`;
+    const on = facts.on ? ` Its amounts stand on “${facts.on}”.` : '';
     return {
-      belongs: `“${facts.name}” is missing.${where}`,
+      belongs: `“${facts.name}” is missing.${where}${on}`,
       why: facts.says ?? '',
-      now: 'Set it up there, with the amounts that belong to it.',
+      now: facts.on
+        ? `Set it up there, and move what belongs to it from “${facts.on}”.`
+        : 'Set it up there, with the amounts that belong to it.',
     };
   },
 };

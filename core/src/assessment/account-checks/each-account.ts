@@ -1,5 +1,6 @@
 import type { Account } from '../../model/book/book.js';
 import type { Accepted } from '../key/answer-key.js';
+import type { Pair } from '../key/recognise.js';
 import type { Facts } from '../../model/refusal/refusal.js';
 import { accountPresent } from './account-present.js';
 import {
@@ -90,7 +91,7 @@ function lookedAt(marking: Marking): readonly LookedAt[] {
     const accepted = marking.acceptedFor(key.id);
     const pair = marking.pairOf(key.id);
     if (!pair && !accepted.required) continue;
-    const seen = { key, works: pair?.works ?? NONE, accepted };
+    const seen = { key, works: pair?.works ?? NONE, accepted: withTypesOf(pair, accepted) };
     list.push({ seen, subject: aboutAccount(key.id), isThere: pair !== null });
   }
   lists.set(marking, list);
@@ -98,6 +99,12 @@ function lookedAt(marking: Marking): readonly LookedAt[] {
 }
 
 const NONE: readonly Account[] = [];
+
+/** Where one account stands for several of the key's, the type of each of them is right. */
+const withTypesOf = (pair: Pair | null, accepted: Accepted): Accepted =>
+  pair === null || pair.keys.length < 2
+    ? accepted
+    : { ...accepted, types: [...accepted.types, ...pair.keys.flatMap(({ type }) => type ?? [])] };
 
 interface Following {
   readonly key: Account;

@@ -20,6 +20,8 @@ export interface Traits {
   readonly section: string | null;
   readonly statement: StatementId | null;
   readonly retainedEarnings: boolean;
+  /** Whether a difference waits there until it is explained. */
+  readonly suspense: boolean;
   readonly parentName: PlainName | null;
   readonly opening: Amount;
   readonly closing: Amount;
@@ -44,6 +46,7 @@ export function traitsOf(book: Book, opens: Opens): Traits[] {
   return book.accounts.map((account) => {
     const stood = openingOf(book, account.id) + (opening.get(account.id) ?? 0);
     const section = sectionOfType(book.scheme, account.type);
+    const role = typeOf(book.scheme, account.type)?.role;
     const parent = accountOf(book, account.parent);
     return {
       account,
@@ -52,7 +55,8 @@ export function traitsOf(book: Book, opens: Opens): Traits[] {
       type: account.type,
       section: section?.id ?? null,
       statement: section ? statementOfClass(section.class) : null,
-      retainedEarnings: typeOf(book.scheme, account.type)?.role === 'retained-earnings',
+      retainedEarnings: role === 'retained-earnings',
+      suspense: role === 'suspense',
       parentName: parent ? plainName(parent.name) : null,
       opening: stood,
       closing: stood + (movement.get(account.id) ?? 0),

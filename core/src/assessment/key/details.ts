@@ -3,6 +3,7 @@ import type { Traits } from './account-traits.js';
 import { isNamed, similarity } from '../../model/naming/names.js';
 import { FoundPair } from './pair.js';
 import { countOf, sharedBy, together, without, type PostingProfile } from './posting-profile.js';
+import { wordsSpeakFor } from '../../model/naming/type-stems.js';
 import { wordLikeness } from '../../model/naming/spelling.js';
 import type { Recognising, Side } from './side.js';
 
@@ -15,6 +16,8 @@ interface Joining {
   readonly others: (pair: FoundPair) => readonly Account[];
   /** Whether names allow that it stands with them. */
   readonly fits: (one: Traits, own: readonly Traits[], others: readonly Traits[]) => boolean;
+  /** Whether names allow that all of them stand with a pair together. */
+  readonly areParts: (joining: Joining, pair: FoundPair, rows: readonly number[]) => boolean;
   readonly join: (pair: FoundPair, more: readonly Account[]) => FoundPair;
 }
 
@@ -30,6 +33,11 @@ export function joinDetails(recognising: Recognising, pairs: readonly FoundPair[
     own: (pair) => pair.works,
     others: (pair) => pair.keys,
     fits: (one, own, others) => isSplitName(one, own, others),
+    areParts: (joining, pair, rows) => {
+      const { own, others } = sidesOf(joining, pair);
+      const parts = rows.map((row) => works.at(row));
+      return areParts(parts, own, others);
+    },
     join: (pair, more) => pair.with({ works: more }),
   };
   const ofKey: Joining = {
@@ -38,6 +46,7 @@ export function joinDetails(recognising: Recognising, pairs: readonly FoundPair[
     own: (pair) => pair.keys,
     others: (pair) => pair.works,
     fits: (one, own, others) => isJoinedName(one, own, others),
+    areParts: () => true,
     join: (pair, more) => pair.with({ keys: more }),
   };
   let found = [...pairs];
@@ -52,7 +61,22 @@ export function joinDetails(recognising: Recognising, pairs: readonly FoundPair[
 
 /** A part may be called anything but exactly what its other part is called: that is the same account twice. */
 const isSplitName = (one: Traits, own: readonly Traits[], others: readonly Traits[]): boolean =>
-  own.every((each) => !isNamed(each.name, one.name)) && others.length > 0;
+  others.length > 0 && own.every((each) => !isNamed(each.name, one.name));
+
+/** Whether a part is called after what it is a part of, or as accounts of its type are. */
+const isCalledAfter = (one: Traits, all: readonly Traits[]): boolean =>
+  one.type === null ||
+  wordsSpeakFor(one.account.name, one.type) > 0 ||
+  all.some((each) => similarity(each.name, one.name) >= NAMED_AFTER);
+
+/**
+ * Whether accounts are parts by what they are called. One alone with a name of its own is an account too many, whatever
+ * it adds up to; several below one are what it was divided into, whatever they are called.
+ */
+function areParts(parts: readonly Traits[], own: readonly Traits[], others: readonly Traits[]) {
+  const named = parts.filter((each) => !isCalledAfter(each, [...own, ...others]));
+  return named.length === 0 || parts.length > 1;
+}
 
 /** One stands for several when it is called after them, or after something that holds them. */
 function isJoinedName(one: Traits, own: readonly Traits[], others: readonly Traits[]): boolean {
@@ -157,6 +181,17 @@ const isNamedAfterAll = (one: Traits, own: readonly Traits[], others: readonly T
       [one, ...own].every((each) => holds(name.words, each.name.words)),
   );
 
+/** Whether what stands for a pair is called after another account, too, that stands on the same statement. */
+const isNamedIn = ({ keys, works }: Recognising, pair: FoundPair, one: Traits): boolean => {
+  const own = traitsOfAll(pair.keys, keys.byId);
+  const others = traitsOfAll(pair.works, works.byId);
+  return (
+    own.every(({ statement }) => statement === one.statement) &&
+    isNamedAfterAll(one, own, others) &&
+    others.every(({ name }) => own.every((each) => name.words.length > each.name.words.length))
+  );
+};
+
 const holds = (words: readonly string[], some: readonly string[]): boolean =>
   some.every((word) => words.some((each) => wordLikeness(each, word) >= PART));
 
@@ -177,7 +212,9 @@ function bestOfEach(fits: readonly Fit[]): Fit[] {
 function joined(joining: Joining, pairs: readonly FoundPair[], found: readonly Fit[]): FoundPair[] {
   return pairs.map((pair, at) => {
     const rows = found.filter((each) => each.pair === at).map(({ row }) => row);
-    return rows.length === 0 ? pair : joinRows(joining, pair, rows);
+    return rows.length === 0 || !joining.areParts(joining, pair, rows)
+      ? pair
+      : joinRows(joining, pair, rows);
   });
 }
 
@@ -205,7 +242,10 @@ function isOfType(recognising: Recognising, left: Side, { pair, one }: OneAndPai
   )
     return false;
   if (left === keys)
-    return pair.keys.some(({ type }) => type === one.type) && acceptedOf(one).several;
+    return (
+      acceptedOf(one).several &&
+      (pair.keys.some(({ type }) => type === one.type) || isNamedIn(recognising, pair, one))
+    );
   const types = traitsOfAll(pair.keys, keys.byId).flatMap((each) => [
     each.type,
     ...acceptedOf(each).types,
@@ -238,7 +278,7 @@ function joinSums(
       closing: lacking,
       opening: opens,
     });
-    return parts ? joinRows(joining, pair, parts) : pair;
+    return parts && joining.areParts(joining, pair, parts) ? joinRows(joining, pair, parts) : pair;
   });
 }
 

@@ -78,6 +78,51 @@ function opposites(pairs: readonly EntryPair[], comparing: Comparing): EntryPair
 /** What is known of accounts here: whether an account is money, or owed by customers or to suppliers. */
 export type IsDealt = (pairIndex: number) => boolean;
 
+/** Whether an entry moves the key's accounts, and only by other amounts. */
+function isOnlyAmounts({ keys, works }: EntryPair): boolean {
+  if (keys.length !== 1 || works.length !== 1) return false;
+  const [wanted, found] = [addedUp(keys), addedUp(works)];
+  return (
+    wanted.size === found.size &&
+    [...wanted].every(
+      ([pairIndex, amount]) => Math.sign(found.get(pairIndex) ?? 0) === Math.sign(amount),
+    )
+  );
+}
+
+/** Whether entries of the key have an account in common besides money and what anybody owes: one goes on with the other. */
+function areRelated(pairs: readonly EntryPair[], isDealt: IsDealt): boolean {
+  const [first = [], ...others] = pairs.map(({ keys }) =>
+    [...addedUp(keys).keys()].filter((pairIndex) => !isDealt(pairIndex)),
+  );
+  const reached = new Set(first);
+  let left = others;
+  for (;;) {
+    const touching = left.filter((each) => each.some((pairIndex) => reached.has(pairIndex)));
+    if (touching.length === 0) return left.length === 0;
+    for (const pairIndex of touching.flat()) reached.add(pairIndex);
+    left = left.filter((each) => !touching.includes(each));
+  }
+}
+
+/** Whether each entry stands for one of the key's, and what they differ by cancels though they have nothing to do with each other. */
+const isCancelling = (pairs: readonly EntryPair[], isDealt: IsDealt): boolean =>
+  pairs.every(({ keys, works }) => keys.length === 1 && works.length === 1) &&
+  (pairs.every(isOnlyAmounts) || !(areRelated(pairs, isDealt) || pairs.some(isRest)));
+
+/** Whether only a part of an entry is recorded where it belongs; the rest may have gone with another. */
+const isRest = (pair: EntryPair): boolean =>
+  isOnlyAmounts(pair) &&
+  [...addedUp(pair.works)].every(
+    ([pairIndex, amount]) => Math.abs(amount) <= Math.abs(addedUp(pair.keys).get(pairIndex) ?? 0),
+  );
+
+/** Whether several entries tell of one thing: under the same words. Else two wrong amounts that cancel are two faults. */
+function isOneThing(pairs: readonly EntryPair[]): boolean {
+  const words = new Set(pairs.flatMap(({ keys }) => keys.map(({ entry }) => entry.text.trim())));
+  return words.size === 1 && !words.has('');
+}
+
 /**
  * Whether entries that differ one by one say the same together: no figure differs on a day that is compared, and either
  * they are of one day, or what differs is only where something was put meanwhile (an expense first, and what is left
@@ -89,6 +134,7 @@ function isEquivalent(
   isDealt: IsDealt,
 ): boolean {
   if (pairs.length < 2 || differencesOf(pairs, comparing).size > 0) return false;
+  if (isCancelling(pairs, isDealt) && !isOneThing(pairs)) return false;
   const works = pairs.flatMap((pair) => pair.works);
   if (works.length === 0) return false;
   const days = new Set(
@@ -108,14 +154,24 @@ function isPartedOverDays({ agrees, keys, works }: EntryPair, among: Among): boo
   if (!agrees || !key || more.length > 0 || works.length < 2) return false;
   const spanAt = ({ entry }: EntryView) => spanOf(entry.date, among.comparing);
   const others = works.filter(({ entry }) => entry.date !== key.entry.date);
+  if (others.length === 0 || others.length === works.length) return false;
+  if (!others.every((each) => spanAt(each) === spanAt(key))) return false;
   return (
-    others.length > 0 &&
-    others.length < works.length &&
-    others.every(
-      (each) => spanAt(each) === spanAt(key) && ![...each.sums.keys()].some(among.isDealt),
-    )
+    isPutRight(key, others) || !others.some(({ sums }) => [...sums.keys()].some(among.isDealt))
   );
 }
+
+/** A correction comes soon, and moves what the entry moved. */
+const isPutRight = (key: EntryView, others: readonly EntryView[]): boolean =>
+  others.every(
+    ({ day, sums }) =>
+      day > key.day &&
+      day - key.day <= SOON &&
+      [...sums.keys()].every((pairIndex) => key.sums.has(pairIndex)),
+  );
+
+/** Days within which something wrong is put right. */
+const SOON = 31;
 
 interface Among {
   readonly comparing: Comparing;

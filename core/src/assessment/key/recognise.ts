@@ -128,6 +128,7 @@ function assignRest(recognising: Recognising, least: number, take: Take): void {
     const key = keys.candidate(row);
     for (const column of columns) {
       if (parted.has(works.at(column).account.id)) continue;
+      if (keys.at(row).suspense !== works.at(column).suspense) continue;
       const found = evidence(key, works.candidate(column), accepted);
       if (found.worth >= ENOUGH) edges.push({ row, column, worth: found.worth, found });
     }

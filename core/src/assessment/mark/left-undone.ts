@@ -14,9 +14,13 @@ function rootIn(roots: ReadonlyMap<string, unknown>, each: Judged): string | und
   return each.from.find((ref) => roots.has(ref));
 }
 
+/** An entry that is recorded, with something else in the place of an account that is missing, was not left out. */
+const isRecorded = (marking: Marking, { subject }: Judged): boolean =>
+  subject.kind === 'entry' && (marking.entryPairOf(subject.id)?.works.length ?? 0) > 0;
+
 /** Whether a result that hangs on something left undone counts with it: where it is what the exercise is about. */
-const isOfAim = ({ aim }: Marking, { check }: Judged): boolean =>
-  checkById(check)?.aims?.includes(aim) ?? false;
+const isOfAim = (marking: Marking, each: Judged): boolean =>
+  !isRecorded(marking, each) && (checkById(each.check)?.aims?.includes(marking.aim) ?? false);
 
 /** How a result is counted: by what it is about, and at which date. */
 export const countedRef = ({ ref, date }: Pick<Judged, 'ref' | 'date'>): string =>

@@ -1,5 +1,6 @@
-import { openingOf } from '../../model/book/book.js';
-import type { Amount } from '../../model/money/amount.js';
+import { openingOf, type Account } from '../../model/book/book.js';
+import { sectionOfAccount } from '../../model/book/place.js';
+import { sum, type Amount } from '../../model/money/amount.js';
 import type { Check } from '../check/check.js';
 import { refOf } from '../check/finding.js';
 import { openingSide } from './opening-side.js';
@@ -50,6 +51,36 @@ class Counterparts {
   }
 }
 
+/** A fault of one opening that an account of the owners took up, so that the rest is in balance: one fault, not two. */
+class TakenUp {
+  private readonly differing: ReadonlyMap<string, Amount>;
+
+  constructor(private readonly marking: Marking) {
+    const { pairs } = marking.compared.recognition;
+    this.differing = new Map(
+      pairs.flatMap(({ keys, works }) => {
+        const [key] = keys;
+        if (!key) return [];
+        const { wanted, found } = openingsOf(marking, key, works);
+        return wanted === found ? [] : [[key.id, found - wanted] as const];
+      }),
+    );
+  }
+
+  /** The accounts whose faults it took up; none where it did not. */
+  by(key: Account): string[] {
+    const { marking, differing } = this;
+    const own = differing.get(key.id) ?? 0;
+    const others = [...differing].filter(([id]) => id !== key.id);
+    const isEquity = (id: string) => {
+      const account = marking.keyAccount(id);
+      return account !== null && sectionOfAccount(marking.key.book, account)?.class === 'equity';
+    };
+    if (!isEquity(key.id) || others.length === 0 || others.some(([id]) => isEquity(id))) return [];
+    return sum(others.map(([, amount]) => amount)) === -own ? others.map(([id]) => id) : [];
+  }
+}
+
 type Found = OpeningFacts;
 
 export const openingAmount: Check<'opening.amount', Found> = {
@@ -65,6 +96,7 @@ export const openingAmount: Check<'opening.amount', Found> = {
   points: atEach(1),
   run(marking) {
     const counterparts = new Counterparts(marking);
+    const takenUp = new TakenUp(marking);
     return eachAccount(marking, openingAmount, ({ key, works }) => {
       const openings = openingsOf(marking, key, works);
       if (!opensHere(marking, key, openings)) return null;
@@ -75,9 +107,13 @@ export const openingAmount: Check<'opening.amount', Found> = {
       if (from.length > 0) return { outcome: 'follows', facts, from };
       if (right) return { outcome: 'met', facts };
       const other = works.length > 0 ? counterparts.of(key.id, openings) : null;
-      return other === null
+      const roots = other === null ? takenUp.by(key) : [other];
+      return roots.length === 0
         ? { outcome: 'not-met', facts }
-        : { outcome: 'follows', facts, from: [refOf(openingAmount.id, { id: other })] };
+        : {
+            ...{ outcome: 'follows', facts },
+            from: roots.map((id) => refOf(openingAmount.id, { id })),
+          };
     });
   },
   says(facts, outcome) {

@@ -35,6 +35,8 @@ export const ABBREVIATIONS: Readonly<Record<string, string>> = {
   maint: 'maintenance',
   mktg: 'marketing',
   misc: 'sundry',
+  miscellaneous: 'sundry',
+  sundries: 'sundry',
   mv: 'vehicle',
   nca: 'non-current asset',
   pmt: 'payment',
