@@ -45,8 +45,8 @@ export interface GuideAnswer {
   readonly mayAnswer: boolean;
   /** Whether one may go on from the beginning of a step. */
   readonly mayGoOn: boolean;
-  /** The points that each step so skipped costs. */
-  readonly goOnCost: number;
+  /** The points that each step so skipped costs; null: what it gives earns nothing. */
+  readonly goOnCost: number | null;
 }
 
 /** Lets students go on from the beginning of a step; none named: all who work on it. */

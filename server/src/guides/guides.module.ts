@@ -3,6 +3,7 @@ import { AuditModule } from '../audit/audit.module.js';
 import { BooksModule } from '../books/books.module.js';
 import { ExercisesModule } from '../exercises/exercises.module.js';
 import { KeysModule } from '../keys/keys.module.js';
+import { ResultsModule } from '../results/results.module.js';
 import { ThreadsModule } from '../threads/threads.module.js';
 import { SkippingAheadController } from './skipping-ahead.controller.js';
 import { GuidesController } from './guides.controller.js';
@@ -12,7 +13,7 @@ import { PicturesService } from './pictures.service.js';
 import { SkippingAheadService } from './skipping-ahead.service.js';
 
 @Module({
-  imports: [AuditModule, BooksModule, ExercisesModule, KeysModule, ThreadsModule],
+  imports: [AuditModule, BooksModule, ExercisesModule, KeysModule, ResultsModule, ThreadsModule],
   controllers: [SkippingAheadController, GuidesController, PicturesController],
   providers: [GuidesService, PicturesService, SkippingAheadService],
   exports: [PicturesService],

@@ -6,12 +6,14 @@ import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
 import { BookAccess, type SkipTo } from '../books/book-access.js';
 import { BookWriting } from '../books/book-writing.js';
+import { KeptBooks } from '../books/kept-books.js';
 import { Turns } from '../books/turns.js';
 import type { Database, Queries } from '../database/open-database.js';
 import { notes, tries } from '../database/schema/index.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { refuse, Refused, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { ChecksService } from '../results/checks.service.js';
 import { guideOf } from '../threads/guiding.js';
 import { Threads } from '../threads/threads.js';
 import { GuidesService, mayGoOn, type Going } from './guides.service.js';
@@ -26,6 +28,13 @@ interface Skipping {
   readonly skipped: readonly StepShown[];
 }
 
+/** What going on is charged for. */
+interface Charged extends Skipping {
+  readonly bookId: string;
+  /** The points that it gave. */
+  readonly given: number;
+}
+
 /** Whoever is stuck or comes late goes on from the beginning of a later step, with the key’s books of that moment. */
 @Injectable()
 export class SkippingAheadService {
@@ -37,6 +46,8 @@ export class SkippingAheadService {
     private readonly writing: BookWriting,
     private readonly turns: Turns,
     private readonly audit: AuditService,
+    private readonly books: KeptBooks,
+    private readonly checks: ChecksService,
   ) {}
 
   async goOn(me: Me, bookId: string, step: string): Promise<GuideAnswer> {
@@ -108,10 +119,11 @@ export class SkippingAheadService {
       ...{ id: bookId, byId: me.id, token: nanoid(), operation: said, inverse: said },
       ...{ undoes: null, isTry: rights.isTry, isKept: true },
     };
+    const given = await this.given(bookId, going, ready.value.text);
     await this.db.transaction(async (tx) => {
       const book = { book: ready.value, db: tx };
       if (!(await this.writing.write(written, rights.revision, book))) throw changedMeanwhile();
-      if (going.costs) await this.charge(tx, exercise, { ...skipping, bookId });
+      if (going.costs) await this.charge(tx, exercise, { ...skipping, bookId, given });
       await this.audit.write('went-on', me.id, { aboutId: bookId, db: tx });
     });
   }
@@ -122,24 +134,51 @@ export class SkippingAheadService {
     return { at, title: steps[at]?.title ?? '', skipped: steps.slice(0, at).filter(isUndone) };
   }
 
-  /** Each step that was not done costs once; it stands as a note that the instructor can take away. */
+  /** The points that a checkpoint would earn above what stands in a work by now. */
+  private async given(
+    bookId: string,
+    { go, exercise, costs }: Going,
+    then: string,
+  ): Promise<number> {
+    if (!costs || exercise.goOnCost !== null) return 0;
+    const { text } = await this.books.at(bookId);
+    const by = { ...go, bookId };
+    const before = await this.checks.now(exercise, text, by);
+    const after = await this.checks.now(exercise, then, by);
+    return Math.max(0, after.points - before.points);
+  }
+
+  /**
+   * What going on costs stands as notes that the instructor can take away: all that it gave, from where to where; or
+   * what the exercise says for each step that was not done, once.
+   */
   private async charge(
     db: Queries,
     { goOnCost, ownerId }: ExerciseRow,
-    { skipped, bookId }: Skipping & { readonly bookId: string },
+    { skipped, bookId, title, given }: Charged,
   ): Promise<void> {
     const [work] = await db.select().from(tries).where(eq(tries.bookId, bookId));
-    if (!work || goOnCost === 0) return;
+    if (!work || goOnCost === 0 || (goOnCost === null && given === 0)) return;
     const before = await db.select().from(notes).where(eq(notes.tryId, work.id));
     const paid = new Set(before.map(({ ref }) => ref));
     const due = skipped.filter(({ id }) => !paid.has(refOfStep(id)));
-    if (due.length === 0) return;
-    await db.insert(notes).values(
-      due.map(({ id, title }) => ({
-        ...{ id: nanoid(), tryId: work.id, byId: ownerId, ref: refOfStep(id), points: -goOnCost },
-        text: `Went on without “${title}”.`,
-      })),
-    );
+    const [first] = skipped;
+    const note = { tryId: work.id, byId: ownerId };
+    if (goOnCost === null) {
+      const from = first ? `“${first.title}”` : 'where it stood';
+      await db.insert(notes).values({
+        ...note,
+        ...{ id: nanoid(), ref: refOfStep(first?.id ?? title), points: -given },
+        text: `Went on from ${from} to “${title}”: what that gave earns nothing.`,
+      });
+    } else if (due.length > 0)
+      await db.insert(notes).values(
+        due.map(({ id, title: step }) => ({
+          ...note,
+          ...{ id: nanoid(), ref: refOfStep(id), points: -goOnCost },
+          text: `Went on without “${step}”.`,
+        })),
+      );
   }
 }
 

@@ -49,7 +49,8 @@ export const rulesOfTry = z.strictObject({
   mayFile: optional(flag.value),
   mayPractise: optional(flag.value),
   mayGoOn: optional(flag.value),
-  goOnCost: optional(whole(0, 1000).value),
+  /** Null: what one did not do oneself earns nothing. */
+  goOnCost: optional(z.nullable(whole(0, 1000).value)),
 });
 
 const fields = {

@@ -21,16 +21,16 @@ export interface RulesOfTry {
   readonly mayFile: boolean;
   /** Whether it may be practised: new figures each time, checked at once, no marks. */
   readonly mayPractise: boolean;
-  /** Whether one may go on from a checkpoint, and the points that each step so skipped costs. */
+  /** Whether one may go on from a checkpoint, and the points that each step so skipped costs; null: all that it gives. */
   readonly mayGoOn: boolean;
-  readonly goOnCost: number;
+  readonly goOnCost: number | null;
 }
 
 /** What students may do where nobody says otherwise. */
 export const USUAL_RULES: RulesOfTry = {
   ...{ entriesMayChange: true, enters: 'both', helpTypes: true, helpTotals: true },
   ...{ helpBands: true, helpHealth: false, checkWhileWorking: false, askLimit: 5, askPause: 0 },
-  ...{ mayFile: false, mayPractise: false, mayGoOn: false, goOnCost: 0 },
+  ...{ mayFile: false, mayPractise: false, mayGoOn: false, goOnCost: null },
 };
 
 /** The rules of the try out of whatever has them among other things. */

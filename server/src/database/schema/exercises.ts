@@ -52,7 +52,7 @@ export const exercises = pgTable(
     mayPractise: boolean('may_practise').notNull().default(false),
     /** Whether one may go on from a checkpoint, and the points that each step so skipped costs. */
     mayGoOn: boolean('may_go_on').notNull().default(false),
-    goOnCost: integer('go_on_cost').notNull().default(0),
+    goOnCost: integer('go_on_cost'),
     /** The exercise of a series that it continues; null: it continues none. */
     continues: text('continues'),
     /** Whether each student begins it with their own work of the one before. */

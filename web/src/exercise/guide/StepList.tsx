@@ -177,16 +177,19 @@ function Figure({ name, value, own, agrees }: StepShown['figures'][number]) {
   );
 }
 
+function costOf(goOnCost: number | null): string {
+  if (goOnCost === null) return ' What you have not done yourself until then earns nothing.';
+  if (goOnCost === 0) return '';
+  return ` Each skipped step costs ${goOnCost} ${goOnCost === 1 ? 'point' : 'points'}.`;
+}
+
 /** Who is stuck, or comes late, goes on from the beginning of a later step. */
 function GoOn({ guiding, current }: { guiding: Guiding; current: StepShown | null }) {
   const { mayGoOn, goOnCost, guide }: GuideAnswer = guiding.answer;
   const at = current ? guide.steps.indexOf(current) : -1;
   const later = guide.steps[at + 1];
   if (!mayGoOn || !later) return null;
-  const cost =
-    goOnCost === 0
-      ? ''
-      : ` Each skipped step costs ${goOnCost} ${goOnCost === 1 ? 'point' : 'points'}.`;
+  const cost = costOf(goOnCost);
   return (
     <>
       <Popconfirm

@@ -7,6 +7,7 @@ import { AimChoice } from './AimChoice';
 import { AskRules } from './AskRules';
 import { ComparedDates } from './ComparedDates';
 import { ComparedSettings } from './ComparedSettings';
+import { GoOnRules } from './GoOnRules';
 import { KeepParts } from '../parts/KeepParts';
 import { PointsOfChecks } from './PointsOfChecks';
 import { PointsToEarn } from './PointsToEarn';
@@ -131,6 +132,9 @@ function RulesOfTheTry({ rules, onChange }: RulesOfTheTryProps) {
       <TryRuleBoxes rules={rules} onChange={onChange} />
       {rules.checkWhileWorking && (
         <AskRules rules={rules} onChange={(asks) => onChange({ ...rules, ...asks })} />
+      )}
+      {rules.mayGoOn && (
+        <GoOnRules cost={rules.goOnCost} onCost={(goOnCost) => onChange({ ...rules, goOnCost })} />
       )}
     </section>
   );
