@@ -1,5 +1,6 @@
 import { MOST_OF_A_PICTURE, type GuideShown } from '@gleddo/core';
 import { ArrayMaxSize, IsArray } from 'class-validator';
+import type { CopiedFigures } from '@gleddo/core';
 import type { TrialRunMarks } from './trial-runs.js';
 import type { FoundSoFar } from './tries.js';
 import { AreShortTexts, IsId, IsProse, IsShortText } from './fields.js';
@@ -107,6 +108,7 @@ export interface CopiedShown {
   readonly student: string;
   readonly whose: string;
   readonly count: number;
+  readonly how: CopiedFigures<string>['how'];
 }
 
 /** A picture to lie beside the work, as a data URL. */

@@ -143,13 +143,14 @@ export { drillQuestion, type DrillQuestion, STOCK, stockName } from './teaching/
 export { tallies } from './teaching/drill/index.js';
 export { type BrokenSeed, copiedFigures, type CopiedFigures } from './teaching/variant/index.js';
 export { type FigurePlace, figurePlaces, fixedFigures, ownBook } from './teaching/variant/index.js';
-export { ownKey, ownStart, trySeeds } from './teaching/variant/index.js';
+export { ownKey, ownStart, setsOf, trySeeds } from './teaching/variant/index.js';
 export { checkpoint, type DrawnPaper, type Exercise } from './teaching/exercise/index.js';
 export { exerciseFromJson, exerciseToJson, faultsOfGuide } from './teaching/exercise/index.js';
 export { faultsOfQuestions, guideShown, type GuideShown } from './teaching/exercise/index.js';
 export { ownExercise, picturesOf, proposedGuide } from './teaching/exercise/index.js';
 export { type QuestionShown, readExercise, type RowShown } from './teaching/exercise/index.js';
 export { type RulesOfTry, rulesOfTry, type SheetShown } from './teaching/exercise/index.js';
+export { RULE_SETS, type RuleSet, ruleSetOf } from './teaching/exercise/index.js';
 export { type StepShown, USUAL_RULES, withPictures } from './teaching/exercise/index.js';
 export { writeExercise } from './teaching/exercise/index.js';
 export { EXERCISE_PARTS, exerciseOfParts, type ExerciseParts } from './teaching/part/index.js';

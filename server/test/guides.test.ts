@@ -10,7 +10,7 @@ const students: Visitor[] = [];
 
 beforeAll(async () => {
   running = await runningApp(false);
-  classes = await classOf(running, 6);
+  classes = await classOf(running, 5);
   ({ ruth } = classes);
   exerciseId = await guidedExercise(classes);
   for (const who of classes.students) {
@@ -166,22 +166,6 @@ describe('a checkpoint', () => {
     ).toBe(422);
   });
 
-  it('earns nothing for what it gave, where the exercise does not say that less is lost', async () => {
-    await rework(ruth, exerciseId, { mayGoOn: true, goOnCost: null });
-    const bookId = await begin(5);
-    const went = await student(5).post(`books/${bookId}/skip-ahead`, { step: 'record' });
-    expect(went.body.goOnCost).toBeNull();
-    await student(5).post(`my-exercises/${exerciseId}/hand-in`);
-    const rows = await checkedRows(ruth, exerciseId);
-    const mine = rows.find((row) => row.student === 'Student 006');
-    const { notes, points } = (await ruth.get(`tries/${mine?.tryId}`)).body;
-    expect(notes).toMatchObject([
-      { text: 'Went on from “Open” to “Record”: what that gave earns nothing.' },
-    ]);
-    expect(notes[0].points).toBeLessThan(0);
-    expect(points).toBe(0);
-  });
-
   it('is where an instructor lets one or all go on, for nothing', async () => {
     const bookId = await begin(3);
     const skipAhead = `exercises/${exerciseId}/let-skip-ahead`;
@@ -292,7 +276,7 @@ describe('drills and mix-ups', () => {
   it('is told of one student alone, and of nobody outside the class', async () => {
     const path = `groups/${classes.groupId}/mix-ups`;
     const whole = (await ruth.get(path)).body;
-    expect(whole.people).toHaveLength(6);
+    expect(whole.people).toHaveLength(5);
     const [missed] = whole.rows.flatMap(({ who }: { who: { personId: string }[] }) => who);
     const one = (await ruth.get(`${path}/${missed.personId}`)).body;
     expect(one.students).toBe(1);

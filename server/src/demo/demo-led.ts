@@ -65,13 +65,7 @@ const QUESTIONS: readonly Question[] = [
   },
 ];
 
-const FIGURES = {
-  quantities: [
-    { name: 'size', from: '0.6', to: '1.4', step: '0.05' },
-    { name: 'more', from: '1', to: '40', step: '1' },
-  ],
-  everywhere: 'usual * size + more',
-};
+const FIGURES = { each: { from: '0.6', to: '1.4' } };
 
 const DATES = [
   { statement: 'balance-sheet', at: '2027-03-31' },

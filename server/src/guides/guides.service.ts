@@ -13,7 +13,7 @@ import { KeyVersionsService } from '../keys/key-versions.service.js';
 import type { KeyText } from '../threads/checking.js';
 import { isTryOpen } from '../exercises/open-try.js';
 import { Threads } from '../threads/threads.js';
-import { answersBeside } from './answers.js';
+import { answersBeside } from '../books/answers.js';
 
 export interface Going {
   readonly go: SkipTo;

@@ -27,7 +27,7 @@ import type {
 } from '../threads/checking.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { Threads } from '../threads/threads.js';
-import { answersBeside } from '../guides/answers.js';
+import { answersBeside } from '../books/answers.js';
 import { KeyVersionsService, type Figured } from '../keys/key-versions.service.js';
 
 type Unchecked = Extract<CheckOutcome<unknown>, { ok: false }>;

@@ -40,8 +40,8 @@ export class CopiedFiguresService {
     const nameOf = new Map(rows.map(({ work, student }) => [work.id, student]));
     const key = await this.keys.textOf((await this.keys.todays(exercise)).id);
     const found = await this.threads.copied(key, works);
-    return found.map(({ by, whose, count }) => ({
-      ...{ tryId: by, student: nameOf.get(by) ?? '', count },
+    return found.map(({ by, whose, count, how }) => ({
+      ...{ tryId: by, student: nameOf.get(by) ?? '', count, how },
       whose: whose.map((id) => nameOf.get(id) ?? '').join(' or '),
     }));
   }

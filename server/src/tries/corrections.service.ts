@@ -9,7 +9,7 @@ import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from '../results/checks.service.js';
 import { asShown, tellsKey } from '../kept/giving.js';
 import { shown } from '../results/shown-results.js';
-import { copyAnswers } from '../guides/answers.js';
+import { copyAnswers } from '../books/answers.js';
 import { TriesService } from './tries.service.js';
 
 /** A student puts a work that was given back right, in a copy. Nothing of it is marked, listed or counted. */

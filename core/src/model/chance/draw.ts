@@ -15,6 +15,10 @@ const SOMEBODY = 'Your name';
 /** Each thing is drawn by its own name, so that one more changes none of the others. */
 const chance = (name: string, seed: number): number => randomFrom(textHash(name, seed))();
 
+/** Which of so many is drawn under a name. */
+export const drawnAt = (name: string, seed: number, count: number): number =>
+  Math.floor(chance(name, seed) * count);
+
 /** How many values a quantity can have. */
 function valuesOf({ from, to, step }: Quantity): number {
   const width = new Big(to).minus(from);

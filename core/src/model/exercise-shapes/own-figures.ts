@@ -25,6 +25,18 @@ const quantityName = judged(
   (given) => (NAME.test(given) ? null : notAName({ text: given.slice(0, 40) })),
   { pattern: NAME.source },
 );
+/** A share over zero of what was made: `0.6`, `1.4`. */
+const SHARE = /^(0\.\d{1,2}|[1-9](\.\d{1,2})?)$/;
+const notAShare = refusal(
+  'figures.share',
+  (f: { text: string }) =>
+    `“${f.text}” is no share over zero and under ten. Write it like 0.6 or 1.4.`,
+);
+const share = judged(
+  (given) =>
+    SHARE.test(given) && Number(given) > 0 ? null : notAShare({ text: given.slice(0, 40) }),
+  { pattern: SHARE.source },
+);
 const formula = text(500);
 
 /** A named quantity: drawn from a range, in steps. */
@@ -48,6 +60,8 @@ const nameFile = z.strictObject({
 export const ownFiguresFile = z.strictObject({
   quantities: optional(z.array(quantityFile).check(z.maxLength(100))),
   formulas: optional(z.array(placedFile).check(z.maxLength(5_000))),
+  /** Every amount without a formula has a draw of its own, from this share of it to that. */
+  each: optional(z.strictObject({ from: share.value, to: share.value })),
   /** The formula of every amount that has none of its own; `usual` is the amount as it was made. */
   everywhere: optional(formula.value),
   /** Amounts by the formula for all are rounded to so many minor units. */

@@ -33,6 +33,29 @@ export const USUAL_RULES: RulesOfTry = {
   ...{ mayFile: false, mayPractise: false, mayGoOn: false, goOnCost: null },
 };
 
+/** Two sets of rules, chosen by name and then free to change: with all help; or with nothing given before it is given back. */
+export const RULE_SETS = {
+  learn: {
+    ...{ helpTypes: true, helpTotals: true, helpBands: true, helpHealth: true },
+    ...{ checkWhileWorking: true, askLimit: null, askPause: 0 },
+    ...{ mayPractise: true, mayGoOn: true, goOnCost: null },
+  },
+  test: {
+    ...{ helpTypes: false, helpTotals: true, helpBands: true, helpHealth: false },
+    ...{ checkWhileWorking: false, mayPractise: false, mayGoOn: false, mayFile: false },
+  },
+} as const satisfies Readonly<Record<string, Partial<RulesOfTry>>>;
+
+export type RuleSet = keyof typeof RULE_SETS;
+
+/** Which of the sets rules are; null: neither, they are an instructor's own. */
+export const ruleSetOf = (rules: RulesOfTry): RuleSet | null =>
+  (Object.keys(RULE_SETS) as RuleSet[]).find((name) =>
+    Object.entries(RULE_SETS[name]).every(
+      ([rule, value]) => rules[rule as keyof RulesOfTry] === value,
+    ),
+  ) ?? null;
+
 /** The rules of the try out of whatever has them among other things. */
 export const rulesOfTry = (of: RulesOfTry): RulesOfTry =>
   Object.fromEntries(

@@ -1,5 +1,6 @@
 export { checkpoint } from './checkpoint.js';
 export { type Exercise, type RulesOfTry, rulesOfTry, USUAL_RULES } from './exercise.js';
+export { RULE_SETS, ruleSetOf, type RuleSet } from './exercise.js';
 export { exerciseFromJson, exerciseToJson, readExercise, writeExercise } from './exercise-json.js';
 export { faultsOfGuide, faultsOfQuestions } from './guide-faults.js';
 export { picturesOf, withPictures } from './guide-pictures.js';

@@ -42,6 +42,7 @@ const LONGEST_QUOTE = 60;
 const figures = {
   quantities: listBy('name', ({ name }) => `the quantity “${name}”`, 'the order of the quantities'),
   formulas: setBy('at', () => 'the formula of an amount or a day'),
+  each: value('how every amount is drawn'),
   everywhere: value('the formula of every amount'),
   roundTo: value('what amounts are rounded to'),
   rest: value('the account that keeps the opening in balance'),

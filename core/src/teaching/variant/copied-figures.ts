@@ -8,6 +8,8 @@ export interface CopiedFigures<W> {
   readonly whose: readonly W[];
   /** How many different amounts of theirs. */
   readonly count: number;
+  /** Whether they stand as they are, or all were multiplied by one number or moved by one amount. */
+  readonly how: 'as they are' | 'multiplied' | 'moved';
 }
 
 /** Fewer may be chance. */
@@ -40,17 +42,60 @@ export function copiedFigures<W>(
   },
 ): CopiedFigures<W> | null {
   const own = amountsOf(keyFor(key, ownSeed).book);
-  const odd = [...amountsOf(work)].filter((amount) => !own.has(amount));
+  const odd = [...amountsOf(work)].filter((amount) => amount > 0 && !own.has(amount));
   if (odd.length < FEWEST) return null;
-  const counts = others
-    .filter(({ seed }) => seed !== ownSeed)
-    .map(({ seed, whose }) => {
-      const theirs = amountsOf(keyFor(key, seed).book);
-      return { whose, count: odd.filter((amount) => theirs.has(amount)).length };
-    });
-  const count = Math.max(0, ...counts.map((each) => each.count));
-  if (count < FEWEST || count < odd.length * SHARE) return null;
-  return { whose: counts.filter((each) => each.count === count).map(({ whose }) => whose), count };
+  for (const how of WAYS) {
+    const counts = others
+      .filter(({ seed }) => seed !== ownSeed)
+      .map(({ seed, whose }) => {
+        const theirs = amountsOf(keyFor(key, seed).book);
+        const count = SHARED[how](odd, theirs);
+        const isEnough = how === 'as they are' || count >= theirs.size * SHARE;
+        return { whose, count: isEnough ? count : 0 };
+      });
+    const count = Math.max(0, ...counts.map((each) => each.count));
+    const [fewest, share] = how === 'as they are' ? [FEWEST, SHARE] : [FEWEST_CHANGED, MOST];
+    if (count < fewest || count < odd.length * share) continue;
+    const whose = counts.filter((each) => each.count === count).map((each) => each.whose);
+    return { whose, count, how };
+  }
+  return null;
+}
+
+const WAYS: readonly CopiedFigures<unknown>['how'][] = ['as they are', 'multiplied', 'moved'];
+
+/** Of amounts that were all changed alike, more must agree, and most of theirs: one number can be found for any few. */
+const FEWEST_CHANGED = 8;
+const MOST = 0.8;
+/** So many of both are tried for the one number. */
+const TRIED = 12;
+
+const SHARED: Readonly<
+  Record<
+    CopiedFigures<unknown>['how'],
+    (odd: readonly number[], theirs: ReadonlySet<number>) => number
+  >
+> = {
+  'as they are': (odd, theirs) => odd.filter((amount) => theirs.has(amount)).length,
+  multiplied: (odd, theirs) =>
+    mostAlike(odd, theirs, (amount, of) => (each) => Math.round((each * of) / amount)),
+  moved: (odd, theirs) => mostAlike(odd, theirs, (amount, of) => (each) => each - amount + of),
+};
+
+/** How many amounts are theirs again, once what made one of them of one of theirs is taken back from all. */
+function mostAlike(
+  odd: readonly number[],
+  theirs: ReadonlySet<number>,
+  backBy: (amount: number, of: number) => (each: number) => number,
+): number {
+  let most = 0;
+  for (const amount of odd.slice(0, TRIED))
+    for (const of of [...theirs].slice(0, TRIED)) {
+      if (amount === 0 || of === 0) continue;
+      const back = backBy(amount, of);
+      most = Math.max(most, new Set(odd.map(back).filter((each) => theirs.has(each))).size);
+    }
+  return most;
 }
 
 const keys = new WeakMap<AnswerKey, Map<number, AnswerKey>>();

@@ -8,6 +8,7 @@ import { refusal, type Refusal } from '../../model/refusal/refusal.js';
 import type { OwnFigures } from '../../model/exercise-shapes/own-figures.js';
 import { typeOf } from '../../model/scheme/scheme.js';
 import { namesFor, quantitiesFor, type Drawing } from '../../model/chance/draw.js';
+import { drawnFor } from './own-draw.js';
 import { ownSubledgers } from './own-subledgers.js';
 import { placeAtOf } from './place-at.js';
 import { Reckoner } from './reckoner.js';
@@ -89,6 +90,11 @@ function withNames(book: Book, named: (text: string) => string): Book {
   };
 }
 
+/** Of which book it is told what is drawn together; absent: of the book itself. */
+interface DrawnAs {
+  readonly unitsOf?: Book;
+}
+
 /** What one seed makes of a book, and what could not be reckoned. */
 export interface OwnBook {
   readonly book: Book;
@@ -100,9 +106,16 @@ export interface OwnBook {
  * balances stay in balance, since a line without a formula takes the rest; documents and schedules make their entries
  * anew. What can’t be reckoned stays as it was made and is told.
  */
-export function ownBook(book: Book, figures: OwnFigures, drawing: Drawing): OwnBook {
+export function ownBook(
+  book: Book,
+  figures: OwnFigures,
+  { unitsOf = book, ...drawing }: Drawing & DrawnAs,
+): OwnBook {
   const digits = minorDigits(book.company.currency);
-  const reckoner = new Reckoner(figures, quantitiesFor(figures, drawing.seed), digits);
+  const { each } = figures;
+  const rest = restOf(unitsOf, figures);
+  const drawn = each ? drawnFor(unitsOf, { range: each, rest, seed: drawing.seed }) : null;
+  const reckoner = new Reckoner(figures, quantitiesFor(figures, drawing.seed), { digits, drawn });
   const named = namesFor(figures, drawing);
   const opened = openings(book, reckoner, restOf(book, figures));
   const entered = {

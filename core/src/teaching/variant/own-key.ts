@@ -50,7 +50,11 @@ export function ownStart(
   );
   const { formulas = [], ...rest } = figures;
   const ofDoings = formulas.filter(({ at }) => !at.startsWith('opening:'));
-  const made = ownBook(start, { ...rest, formulas: ofDoings }, drawing).book;
+  const made = ownBook(
+    start,
+    { ...rest, formulas: ofDoings },
+    { ...drawing, unitsOf: key.book },
+  ).book;
   const balances = Object.entries(start.opening.balances).map(([id, amount]): [string, number] => {
     const inKey = keyOfStart.get(id);
     const was = inKey === undefined ? 0 : openingOf(key.book, inKey);

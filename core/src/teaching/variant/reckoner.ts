@@ -2,6 +2,7 @@ import { Big } from 'big.js';
 import { evaluate, majorOf, type Scope } from '../../accounting/expression/index.js';
 import { LARGEST_AMOUNT, type Amount } from '../../model/money/amount.js';
 import { refusal, type Refusal } from '../../model/refusal/refusal.js';
+import type { Drawn } from './own-draw.js';
 import type { OwnFigures } from '../../model/exercise-shapes/own-figures.js';
 
 const noAmount = refusal(
@@ -15,16 +16,27 @@ const noDays = refusal(
     `“${f.says}” gives no whole number of days from −366 to 366 at ${f.at}. Change the formula.`,
 );
 
+interface Reckoning {
+  /** Decimals of the currency. */
+  readonly digits: number;
+  /** Amounts without a formula, each drawn for itself; absent: they stay, or follow the formula for all. */
+  readonly drawn?: Drawn | null;
+}
+
 /** Reckons the amounts of one seed; what can’t be reckoned stays as it was made and is told. */
 export class Reckoner {
   readonly faults: Refusal[] = [];
+  readonly digits: number;
+  private readonly drawn: Drawn | null;
   private readonly formulas: ReadonlyMap<string, string>;
 
   constructor(
     private readonly figures: OwnFigures,
     private readonly quantities: ReadonlyMap<string, Big>,
-    readonly digits: number,
+    { digits, drawn = null }: Reckoning,
   ) {
+    this.digits = digits;
+    this.drawn = drawn;
     this.formulas = new Map(figures.formulas?.map(({ at, says }) => [at, says]));
   }
 
@@ -42,7 +54,10 @@ export class Reckoner {
   /** The amount at a place: over zero, in units of which `digits` decimals make one. */
   amount(at: string, usual: Amount, digits = this.digits): Amount {
     if (usual === 0) return 0;
-    const says = this.formulas.get(at) ?? this.figures.everywhere;
+    const own = this.formulas.get(at);
+    const drawn = own === undefined ? (this.drawn?.(at, usual) ?? null) : null;
+    if (drawn !== null) return drawn;
+    const says = own ?? this.figures.everywhere;
     if (says === undefined) return usual;
     const worth = evaluate(says, this.scope(majorOf(usual, digits)));
     if (!worth.ok) return this.described(usual, ...worth.refusals.map((each) => ({ ...each, at })));

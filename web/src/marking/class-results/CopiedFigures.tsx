@@ -1,7 +1,14 @@
+import type { CopiedShown } from '@gleddo/contract';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { get } from '../../platform/api/client';
 import { counted } from '../../platform/figures/counted';
+
+const CHANGED: Readonly<Record<CopiedShown['how'], string>> = {
+  'as they are': '',
+  multiplied: ', all multiplied by one number',
+  moved: ', all moved by one amount',
+};
 
 /** In whose works somebody else’s own figures stand: a fact, no verdict. */
 export function CopiedFigures({ exerciseId }: { exerciseId: string }) {
@@ -15,10 +22,10 @@ export function CopiedFigures({ exerciseId }: { exerciseId: string }) {
     <section className="paper" aria-label="Somebody else’s figures">
       <h2>Somebody else’s figures</h2>
       <ul className="plain-list">
-        {found.data.map(({ tryId, student, whose, count }) => (
+        {found.data.map(({ tryId, student, whose, count, how }) => (
           <li key={tryId}>
             <Link to={`/marking/${tryId}`}>{student}</Link>: {counted(count, 'amount')} that{' '}
-            {count === 1 ? 'is' : 'are'} {whose}’s, not their own.
+            {count === 1 ? 'is' : 'are'} {whose}’s{CHANGED[how]}, not their own.
           </li>
         ))}
       </ul>

@@ -1,16 +1,15 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
-import { usualAim, type EntersBy, type KeyRulesFile, type RulesOfTry } from '@gleddo/core';
-import { Checkbox, InputNumber, Select } from 'antd';
+import { usualAim, type KeyRulesFile } from '@gleddo/core';
+import { InputNumber } from 'antd';
 import { Link } from 'react-router';
 import { useBookOf } from '../../book/open-book/book-of';
 import { AimChoice } from './AimChoice';
-import { AskRules } from './AskRules';
 import { ComparedDates } from './ComparedDates';
 import { ComparedSettings } from './ComparedSettings';
-import { GoOnRules } from './GoOnRules';
 import { KeepParts } from '../parts/KeepParts';
 import { PointsOfChecks } from './PointsOfChecks';
 import { PointsToEarn } from './PointsToEarn';
+import { RulesOfTheTry } from './RulesOfTheTry';
 import { useParts } from '../parts/use-parts';
 import { WhatWeighs } from './WhatWeighs';
 
@@ -101,98 +100,5 @@ function WholeCounts({
           : 'points: marks are the share of the points earned, to the nearest whole one.'}
       </span>
     </div>
-  );
-}
-
-const WAYS: { value: EntersBy; label: string }[] = [
-  { value: 'both', label: 'as documents or in the journal' },
-  { value: 'documents', label: 'as documents' },
-  { value: 'entries', label: 'in the journal' },
-];
-
-interface RulesOfTheTryProps {
-  readonly rules: RulesOfTry;
-  onChange(rules: RulesOfTry): void;
-}
-
-function RulesOfTheTry({ rules, onChange }: RulesOfTheTryProps) {
-  return (
-    <section className="paper">
-      <h2>Rules of the try</h2>
-      <label>
-        What happens is entered{' '}
-        <Select
-          aria-label="What happens is entered"
-          value={rules.enters}
-          options={WAYS}
-          style={{ width: 230 }}
-          onChange={(enters) => onChange({ ...rules, enters })}
-        />
-      </label>
-      <TryRuleBoxes rules={rules} onChange={onChange} />
-      {rules.checkWhileWorking && (
-        <AskRules rules={rules} onChange={(asks) => onChange({ ...rules, ...asks })} />
-      )}
-      {rules.mayGoOn && (
-        <GoOnRules cost={rules.goOnCost} onCost={(goOnCost) => onChange({ ...rules, goOnCost })} />
-      )}
-    </section>
-  );
-}
-
-type YesOrNo = Exclude<keyof RulesOfTry, 'enters' | 'askLimit' | 'askPause' | 'goOnCost'>;
-
-const TRY_RULES: readonly (readonly [YesOrNo, string, string])[] = [
-  [
-    'entriesMayChange',
-    'Recorded entries may be changed and removed',
-    'Otherwise they are corrected by a reversing entry.',
-  ],
-  ['helpTypes', 'Sentences on the types of accounts', 'What such an account is, with examples.'],
-  ['helpTotals', 'Figures and totals, live', 'Otherwise the chart shows places and numbers only.'],
-  ['helpBands', 'The bands of the number plan', 'The ruler, free numbers, a word outside a band.'],
-  [
-    'helpHealth',
-    'Health of their book',
-    'What looks odd without a key: out of balance, a number outside its section, an asset without depreciation.',
-  ],
-  [
-    'checkWhileWorking',
-    'Checking while working',
-    'A student may ask what is not right yet; what would be right is not said.',
-  ],
-  [
-    'mayPractise',
-    'Practising',
-    'As often as one likes, with new figures where they are drawn, checked at once, without marks.',
-  ],
-  [
-    'mayGoOn',
-    'Going on from a later step',
-    'Who is stuck, or comes late, goes on with the key’s books as they stand at its beginning.',
-  ],
-  ['mayFile', 'Handing in a file', 'A table of accounts and balances, or a book, made elsewhere.'],
-];
-
-function TryRuleBoxes({
-  rules,
-  onChange,
-}: {
-  rules: RulesOfTry;
-  onChange(rules: RulesOfTry): void;
-}) {
-  return (
-    <>
-      {TRY_RULES.map(([name, label, says]) => (
-        <div key={name} style={{ padding: '3px 0' }}>
-          <Checkbox
-            checked={rules[name]}
-            onChange={(event) => onChange({ ...rules, [name]: event.target.checked })}
-          >
-            {label} <span className="quiet">{says}</span>
-          </Checkbox>
-        </div>
-      ))}
-    </>
   );
 }

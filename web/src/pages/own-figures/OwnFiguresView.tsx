@@ -2,6 +2,7 @@ import type { ExerciseAnswer } from '@gleddo/contract';
 import {
   namedIn,
   fixedFigures,
+  setsOf,
   type AnswerKey,
   type Book,
   type ExerciseParts,
@@ -27,11 +28,8 @@ export function OwnFiguresView({ exercise }: { exercise: ExerciseAnswer }) {
   return <Figures key={exercise.id} exercise={exercise} {...known} />;
 }
 
-/** A fifth less to two fifths more, in steps that keep most amounts whole. */
-const EVERY_AMOUNT: OwnFigures = {
-  quantities: [{ name: 'size', from: '0.6', to: '1.4', step: '0.05' }],
-  everywhere: 'usual * size',
-};
+/** Each amount for itself, from three fifths of what it is to seven. */
+const EVERY_AMOUNT: OwnFigures = { each: { from: '0.6', to: '1.4' } };
 
 const isNothing = (figures: OwnFigures): boolean => Object.keys(figures).length === 0;
 
@@ -64,7 +62,7 @@ function Figures({ exercise, made, start }: FiguresProps) {
     <main className="desk">
       <div className={styles['columns']}>
         <div>
-          <Beginning figures={draft} begun={exercise.begun} onChange={setDraft} />
+          <Beginning figures={draft} {...{ exercise, made }} onChange={setDraft} />
           {!isNothing(draft) && <WordsAsMade exercise={exercise} made={made} />}
           <Quantities figures={draft} onChange={setDraft} />
           <DrawnNames figures={draft} onChange={setDraft} />
@@ -114,20 +112,41 @@ function WordsAsMade({ exercise, made }: Pick<FiguresProps, 'exercise' | 'made'>
 }
 
 interface BeginningProps {
+  readonly exercise: ExerciseAnswer;
+  readonly made: AnswerKey;
   readonly figures: OwnFigures;
-  readonly begun: number;
   onChange(figures: OwnFigures): void;
 }
 
-function Beginning({ figures, begun, onChange }: BeginningProps) {
+/** How many sets there are, and for how many students that is enough: ten for each. */
+function HowManySets({ made, figures: { each } }: Pick<BeginningProps, 'made' | 'figures'>) {
+  if (!each) return null;
+  const sets = setsOf(made.book, each);
+  if (sets >= MANY_SETS) return <p className="quiet">More than a million different sets.</p>;
+  const enough = Math.floor(sets / 10);
+  return (
+    <p className={sets < FEW_SETS ? 'notice' : 'quiet'}>
+      {counted(sets, 'different set')}: enough for {counted(enough, 'student')}.
+      {sets < FEW_SETS && ' Give amounts formulas of their own, or make the book richer.'}
+    </p>
+  );
+}
+
+const MANY_SETS = 1_000_000;
+/** Ten for each of thirty. */
+const FEW_SETS = 300;
+
+function Beginning({ exercise, made, figures, onChange }: BeginningProps) {
+  const { begun } = exercise;
   return (
     <section className="paper">
       <h2>Own figures</h2>
       <p>
         Each student gets figures of their own, drawn from a seed; the key, the papers, the check
-        figures and the questions move with them. What is drawn are quantities; amounts are formulas
-        of them.
+        figures and the questions move with them. Each amount is drawn for itself, as round as it
+        is; what settles another, or is reckoned from it, moves with it.
       </p>
+      <HowManySets {...{ made, figures }} />
       {begun > 0 && (
         <p className="notice">
           {counted(begun, 'student')} {begun === 1 ? 'has' : 'have'} begun: the figures stay as they
