@@ -119,7 +119,7 @@ test('place them, with the normal side asked: nothing says it, an answer is mark
   await handIn(student);
   const notes = await notesOf(page, made, 'Tia Dough');
   await expect(notes).toHaveCount(1);
-  await expect(notes).toContainText('normally stands in credit, not in debit');
+  await expect(notes).toContainText('It normally stands in credit.');
   await giveBack(page, student, made);
   await student.close();
 });

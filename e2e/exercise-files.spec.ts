@@ -36,7 +36,7 @@ test('an exercise is saved as a file, read back as another, and a student hands 
   await input.setInputFiles(file('q.exercise.json', again));
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Quarter-end, from a colleague');
   await page.getByRole('link', { name: 'Checks', exact: true }).click();
-  await expect(page.getByText('180 points to earn.')).toBeVisible();
+  await expect(page.getByText('230 points to earn.')).toBeVisible();
   await page.getByRole('checkbox', { name: /^Handing in a file/ }).check();
   await page.getByRole('button', { name: 'Save the checks' }).click();
   await page.getByRole('link', { name: 'Hand out' }).click();

@@ -16,9 +16,10 @@ test('an exercise is made from its own page, with a brief proposed and its point
   await expect(page.locator('#brief-text')).toHaveValue(/wait in the tray/);
 
   await page.getByRole('link', { name: 'Checks', exact: true }).click();
-  await expect(page.getByText('111 points to earn.')).toBeVisible();
-  await page.getByLabel('Points for: Section', { exact: true }).fill('3');
-  await expect(page.getByText('165 points to earn.')).toBeVisible();
+  await expect(page.getByText('357 points to earn.')).toBeVisible();
+  await page.getByText('Points of each check').click();
+  await page.getByLabel('Points for: Section', { exact: true }).fill('9');
+  await expect(page.getByText('492 points to earn.')).toBeVisible();
   for (const field of await page.getByLabel(/^Points for/).all()) await field.fill('0');
   await expect(page.getByText(/^The starting point lacks nothing that is checked/)).toBeVisible();
 });
@@ -78,16 +79,16 @@ test('an instructor tries an exercise as a student: its help, its marks as they 
 
   const marks = () => page.getByRole('region', { name: 'Margin notes' });
   await page.getByRole('link', { name: 'Marks' }).click();
-  await expect(marks()).toContainText('0 of 82');
+  await expect(marks()).toContainText('0 of 100');
   await page.getByRole('link', { name: 'Chart', exact: true }).click();
   await page.locator('.chart-tray').getByText('Gift vouchers sold').click();
   await findPlace(page, page.locator('.slip-sheet'), 'deferred');
   await page.keyboard.press('Enter');
   await saved(page);
   await page.getByRole('link', { name: 'Marks' }).click();
-  await expect(marks()).toContainText('4 of 82');
+  await expect(marks()).toContainText('5 of 100');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(marks()).toContainText('0 of 82');
+  await expect(marks()).toContainText('0 of 100');
 
   await page.getByRole('button', { name: 'Begin again' }).click();
   await page.getByRole('tooltip').getByRole('button', { name: 'Begin again' }).click();

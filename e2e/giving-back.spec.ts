@@ -43,13 +43,18 @@ test('a student gets back what was chosen, and puts the work right in a copy, no
   await student.getByRole('button', { name: 'Begin' }).click();
   const paper = student.getByRole('region', { name: 'What is to be put right' });
   await expect(paper.getByRole('heading')).toHaveText('3 notes to put right');
+  await expect(paper).toContainText('stands in Revenue, on the profit and loss');
+  await expect(paper).not.toContainText('It belongs in Current liabilities');
+  await paper.getByRole('button', { name: 'What belongs there?' }).click();
   await expect(paper).toContainText('It belongs in Current liabilities');
+  await paper.getByRole('button', { name: 'Why?' }).click();
+  await expect(paper).toContainText('Deferred income: paid by customers');
   await paper.getByRole('link', { name: 'Go there' }).click();
   await findPlace(student, student.locator('.slip-sheet'), 'deferred');
   await student.keyboard.press('Enter');
   await expect(paper.getByRole('listitem').first()).toContainText('put right');
   await expect(paper.getByRole('heading')).toHaveText('2 notes to put right');
-  await expect(paper).toContainText('is a number for Operating expenses');
+  await expect(paper).toContainText('a number for Operating expenses');
   await student.getByRole('link', { name: 'Given back' }).click();
   await expect(student.locator('.margin-head')).toHaveText(
     marks

@@ -136,7 +136,7 @@ test('axe finds nothing serious where exercises are made and marked', async ({ p
   await visit(page, `${exercise}/key/chart`, '.spread');
   await visit(page, `${exercise}/key/profile/numbers`, '.lines-table');
   await visit(page, `${exercise}/also-right`, '.lines-table');
-  await visit(page, `${exercise}/checks`, '.lines-table');
+  await visit(page, `${exercise}/checks`, '.paper');
   await visit(page, `${exercise}/try`, '.slip-actions');
   await visit(page, `${exercise}/hand-out`, '.paper');
   await visit(page, '/groups', '.list-page-link');

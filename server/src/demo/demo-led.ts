@@ -1,4 +1,5 @@
 import {
+  USUAL_TOTAL,
   carriedOn,
   checkpoint,
   givenToStudents,
@@ -72,7 +73,7 @@ const DATES = [
   { statement: 'profit-and-loss', from: '2027-01-01', to: '2027-03-31' },
 ];
 
-const RULES = { questions: QUESTIONS, figures: FIGURES, statementDates: DATES };
+const RULES = { total: USUAL_TOTAL, questions: QUESTIONS, figures: FIGURES, statementDates: DATES };
 
 function keyOf(book: Book, rules: object): AnswerKey {
   const key = keyOfRules(book, rules);
@@ -131,7 +132,7 @@ export function led(): MadeExercise {
     start: begun,
     keyRules: RULES,
     guide: guideOf(keyOf(key, RULES), begun),
-    rules: { mayPractise: true, mayGoOn: true, goOnCost: 2 },
+    rules: { mayPractise: true, mayGoOn: true, goOnCost: null },
   };
 }
 

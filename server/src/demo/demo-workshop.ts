@@ -2,6 +2,8 @@ import {
   givenToStudents,
   proposedBrief,
   startingPoint,
+  proposedAim,
+  USUAL_TOTAL,
   usualPoints,
   type Account,
   type Book,
@@ -30,7 +32,12 @@ function workshop(title: string, key: Book, kind: StartKind): MadeExercise {
     key,
     start: givenToStudents(startingPoint(key, kind, PLANTING), kind, PLANTING.seed),
     brief: proposedBrief(key, kind, { planting: PLANTING }),
-    keyRules: { statementDates: datesOf(key), points: usualPoints(kind) },
+    keyRules: {
+      statementDates: datesOf(key),
+      aim: proposedAim(kind, key),
+      total: USUAL_TOTAL,
+      points: usualPoints(kind),
+    },
   };
 }
 

@@ -12,6 +12,7 @@ import { drawnFor } from './own-draw.js';
 import { ownSubledgers } from './own-subledgers.js';
 import { placeAtOf } from './place-at.js';
 import { Reckoner } from './reckoner.js';
+import { standing, standsAlike, type Standing } from './standing.js';
 
 const unbalanced = refusal(
   'figures.unbalanced',
@@ -90,32 +91,71 @@ function withNames(book: Book, named: (text: string) => string): Book {
   };
 }
 
-/** Of which book it is told what is drawn together; absent: of the book itself. */
-interface DrawnAs {
-  readonly unitsOf?: Book;
-}
-
 /** What one seed makes of a book, and what could not be reckoned. */
 export interface OwnBook {
   readonly book: Book;
   readonly faults: readonly Refusal[];
 }
 
+/** Of whose draws a book is made; absent: of its own. */
+interface DrawnAs {
+  /** The key’s book and figures, where a starting point is made beside it. */
+  readonly beside?: { readonly book: Book; readonly figures: OwnFigures };
+}
+
+/** So often amounts are drawn anew until they hold. */
+const MOST_GOES = 60;
+
+const goes = new WeakMap<Book, Map<string, number>>();
+const usualStanding = new WeakMap<Book, Standing>();
+
+function standingOf(book: Book): Standing {
+  const known = usualStanding.get(book) ?? standing(book);
+  usualStanding.set(book, known);
+  return known;
+}
+
+/** The first draw of a seed that holds: all can be reckoned, no cash is overdrawn, nothing is left open that was not. */
+function goOf(book: Book, figures: OwnFigures, drawing: Drawing): number {
+  const known = goes.get(book) ?? new Map<string, number>();
+  goes.set(book, known);
+  const name = `${drawing.seed} ${JSON.stringify(figures)}`;
+  const before = known.get(name);
+  if (before !== undefined) return before;
+  let go = 0;
+  for (; go < MOST_GOES; go++) {
+    const made = madeBook(book, figures, { drawing, go, drawnOf: book });
+    if (made.faults.length === 0 && standsAlike(standingOf(book), standing(made.book))) break;
+  }
+  known.set(name, go);
+  return go;
+}
+
 /**
- * The book that a seed makes of a book: every amount by its formula, dates and names as they are drawn; entries and opening
+ * The book that a seed makes of a book: every amount by its formula or drawn for itself, dates and names as they are drawn; entries and opening
  * balances stay in balance, since a line without a formula takes the rest; documents and schedules make their entries
  * anew. What can’t be reckoned stays as it was made and is told.
  */
 export function ownBook(
   book: Book,
   figures: OwnFigures,
-  { unitsOf = book, ...drawing }: Drawing & DrawnAs,
+  { beside = { book, figures }, ...drawing }: Drawing & DrawnAs,
 ): OwnBook {
+  const go = figures.each ? goOf(beside.book, beside.figures, drawing) : 0;
+  return madeBook(book, figures, { drawing, go, drawnOf: beside.book });
+}
+
+interface Making {
+  readonly drawing: Drawing;
+  readonly go: number;
+  readonly drawnOf: Book;
+}
+
+function madeBook(book: Book, figures: OwnFigures, { drawing, go, drawnOf }: Making): OwnBook {
   const digits = minorDigits(book.company.currency);
-  const { each } = figures;
-  const rest = restOf(unitsOf, figures);
-  const drawn = each ? drawnFor(unitsOf, { range: each, rest, seed: drawing.seed }) : null;
-  const reckoner = new Reckoner(figures, quantitiesFor(figures, drawing.seed), { digits, drawn });
+  const { seed } = drawing;
+  const drawn = figures.each ? drawnFor(drawnOf, figures.each, { seed, go }) : null;
+  const reckoner = new Reckoner(figures, quantitiesFor(figures, seed), { digits, drawn });
   const named = namesFor(figures, drawing);
   const opened = openings(book, reckoner, restOf(book, figures));
   const entered = {

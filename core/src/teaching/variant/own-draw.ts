@@ -3,7 +3,6 @@ import type { OwnFigures } from '../../model/exercise-shapes/own-figures.js';
 import { drawnAt } from '../../model/chance/draw.js';
 import type { Amount } from '../../model/money/amount.js';
 import type { Book } from '../../model/book/book.js';
-import { placeAtOf } from './place-at.js';
 import { drawUnits, unitsOf, type DrawUnit } from './draw-units.js';
 
 /** From which share of an amount to which it is drawn. */
@@ -40,52 +39,22 @@ function choiceOf({ base }: DrawUnit, { from, to }: Range): Choice {
 /** Of what unit a place is; null where it is of none. */
 export type Drawn = (at: string, usual: Amount) => Amount | null;
 
-/** How amounts are drawn. */
-interface Drawing {
-  readonly range: Range;
-  /** The account that keeps the opening balances in balance; null: none. */
-  readonly rest: string | null;
-  readonly seed: number;
-}
-
-/** So often it is drawn anew where nothing would be left for the account that takes the rest. */
-const MOST_GOES = 200;
-
 /** Each amount of a book as it is drawn for a seed: together with what hangs on it, as round as it was made. */
-export function drawnFor(book: Book, { range, rest, seed }: Drawing): Drawn {
-  for (let go = 0; go < MOST_GOES; go++) {
-    const drawn = drawnAtOnce(book, range, (name, count) => drawnAt(`${name} ${go}`, seed, count));
-    if (rest === null || leavesRest(book, rest, drawn)) return drawn;
-  }
-  return (_, usual) => usual;
-}
-
-function drawnAtOnce(
+export function drawnFor(
   book: Book,
   range: Range,
-  draw: (name: string, count: number) => number,
+  { seed, go }: { readonly seed: number; readonly go: number },
 ): Drawn {
   const unitAt = drawUnits(book);
   return (at, usual) => {
     const unit = unitAt(at);
     if (!unit) return null;
     const { step, first, count, of } = choiceOf(unit, range);
-    const value = step * (first + draw(`amount ${unit.name}`, count));
+    const value = step * (first + drawnAt(`amount ${unit.name} ${go}`, seed, count));
     if (usual % of === 0) return (usual / of) * value;
     const round = 10 ** zerosOf(usual);
     return Math.max(round, Math.round((usual * value) / of / round) * round);
   };
-}
-
-/** Whether something is left for the account that takes the rest of the opening balances, on its own side. */
-function leavesRest({ opening: { balances } }: Book, rest: string, drawn: Drawn): boolean {
-  let over = 0;
-  for (const [id, usual] of Object.entries(balances)) {
-    const now = drawn(placeAtOf.opening(id), Math.abs(usual)) ?? Math.abs(usual);
-    if (id !== rest) over += Math.sign(usual) * now - usual;
-  }
-  const usual = balances[rest] ?? 0;
-  return usual === 0 || (usual - over) * usual > 0;
 }
 
 /** How many different sets of figures there are, each amount drawn for itself; at most a thousand million. */

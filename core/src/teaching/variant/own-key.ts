@@ -53,7 +53,7 @@ export function ownStart(
   const made = ownBook(
     start,
     { ...rest, formulas: ofDoings },
-    { ...drawing, unitsOf: key.book },
+    { ...drawing, beside: { book: key.book, figures } },
   ).book;
   const balances = Object.entries(start.opening.balances).map(([id, amount]): [string, number] => {
     const inKey = keyOfStart.get(id);

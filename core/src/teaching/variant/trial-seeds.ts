@@ -1,11 +1,11 @@
 import { type Book } from '../../model/book/book.js';
-import { balancesOf, ledgerOf, openingDifference } from '../../accounting/ledger/balances.js';
+import { openingDifference } from '../../accounting/ledger/balances.js';
 import type { AnswerKey } from '../../assessment/key/answer-key.js';
 import { checkWork } from '../../assessment/mark/check-work.js';
 import { refusal, type Refusal } from '../../model/refusal/refusal.js';
-import { typeOf } from '../../model/scheme/scheme.js';
 import { ownBook } from './own-book.js';
 import { ownKey, ownStart } from './own-key.js';
+import { standing, type Standing } from './standing.js';
 
 const entryUnbalanced = refusal(
   'trial.entry',
@@ -51,26 +51,6 @@ interface SeedsTried {
   readonly broken: readonly BrokenSeed[];
   readonly brokenCount: number;
 }
-
-const isCash = (book: Book, type: string | null): boolean =>
-  typeOf(book.scheme, type)?.role === 'cash';
-
-/** The accounts of cash that stand below zero on some day; and all that come to zero at the end. */
-function standing(book: Book) {
-  const ledger = ledgerOf(book);
-  const below = book.accounts.filter(
-    ({ id, type }) =>
-      isCash(book, type) && endsOfDays(ledger.get(id) ?? []).some((each) => each < 0),
-  );
-  const balances = balancesOf(book);
-  const cleared = [...ledger.keys()].filter((id) => (balances.get(id) ?? 0) === 0);
-  return { below: new Set(below.map(({ id }) => id)), cleared: new Set(cleared) };
-}
-
-const endsOfDays = (lines: readonly { date: string; balance: number }[]): number[] =>
-  lines.filter(({ date }, i) => lines[i + 1]?.date !== date).map(({ balance }) => balance);
-
-type Standing = ReturnType<typeof standing>;
 
 function faultsOfBook(
   made: Book,

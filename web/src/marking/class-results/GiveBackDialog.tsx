@@ -17,10 +17,10 @@ const NEEDS_NOTES: ReadonlySet<Shown> = new Set(['copy']);
 const KIND_ALONE = 'kind';
 const TELLS: readonly { readonly value: ToldPart | typeof KIND_ALONE; readonly label: string }[] = [
   { value: KIND_ALONE, label: 'only what kind of fault it is' },
-  { value: 'there', label: 'and what is there' },
-  { value: 'belongs', label: 'and what belongs there' },
-  { value: 'why', label: 'and why' },
-  { value: 'now', label: 'and what to do now' },
+  { value: 'there', label: 'what is there' },
+  { value: 'belongs', label: '… and what belongs there' },
+  { value: 'why', label: '… and why' },
+  { value: 'now', label: '… and what to do now' },
 ];
 
 interface GiveBackDialogProps {

@@ -95,7 +95,47 @@ const QuantityRow = ({ quantity, at, onChange, onRemove }: QuantityRowProps) => 
   </tr>
 );
 
+/** Each amount drawn for itself: between which shares of it. */
+function EachForItself({ figures, onChange }: QuantitiesProps) {
+  const { each, ...rest } = figures;
+  if (!each) return null;
+  const share = (end: 'from' | 'to') => (
+    <InputNumber
+      size="small"
+      aria-label={end === 'from' ? 'Least share of an amount' : 'Most of an amount'}
+      min={0.01}
+      max={9.99}
+      step={0.1}
+      precision={2}
+      value={Number(each[end])}
+      style={{ width: 72 }}
+      onChange={(value) => onChange({ ...figures, each: { ...each, [end]: String(value ?? 1) } })}
+    />
+  );
+  return (
+    <div className={styles['everywhere']}>
+      <p>
+        Every amount without a formula of its own is drawn between {share('from')} and {share('to')}{' '}
+        of what it is.
+      </p>
+      <Button
+        type="text"
+        size="small"
+        style={{ alignSelf: 'start' }}
+        onClick={() => onChange({ ...rest, everywhere: 'usual' })}
+      >
+        By a formula instead
+      </Button>
+    </div>
+  );
+}
+
 function Everywhere({ figures, onChange }: QuantitiesProps) {
+  if (figures.each) return <EachForItself figures={figures} onChange={onChange} />;
+  return <ByFormula figures={figures} onChange={onChange} />;
+}
+
+function ByFormula({ figures, onChange }: QuantitiesProps) {
   const { everywhere = '', roundTo, ...rest } = figures;
   const read = everywhere === '' ? null : readExpression(everywhere);
   const say = (says: string) =>
