@@ -12,7 +12,10 @@ import {
   type AnswerKey,
   type Book,
   type Checked,
+  takenOfTable,
   type CheckOptions,
+  type Doubt,
+  type TakenOfTable,
 } from '@gleddo/core';
 import { splitArguments } from './arguments.js';
 import { faultLine, faultsIn, InputFaults, WrongUsage } from './faults.js';
@@ -28,7 +31,9 @@ interface Work {
   readonly faults: readonly string[];
   readonly notes: readonly string[];
   /** Why it was not read whole. */
-  readonly doubts: readonly string[];
+  readonly doubts: readonly Doubt[];
+  /** What was taken of a table; null: it was none. */
+  readonly taken: TakenOfTable | null;
 }
 
 /** What came of one file: its marks, or why there are none. */
@@ -37,8 +42,9 @@ interface Outcome {
   readonly checked: Checked | null;
   readonly notes: readonly string[];
   readonly faults: readonly string[];
-  /** Not empty: it needs a look before its marks count. */
-  readonly doubts: readonly string[];
+  /** Not empty: it needs a look before it has a mark. */
+  readonly doubts: readonly Doubt[];
+  readonly taken: TakenOfTable | null;
 }
 
 const OPTIONS = {
@@ -69,15 +75,20 @@ export const checkCommand: Command = async (args, out, err) => {
   const { currency } = key.book.company;
   if (values.csv !== undefined) await writeFile(values.csv, marksCsv(outcomes));
   if (values.json) {
-    const documents = outcomes.flatMap(({ file, checked, doubts }) => {
-      if (!checked) return [];
-      const said = doubts.length > 0 ? { needsALook: doubts } : {};
-      return [{ ...checkedToJson(file, checked, currency), ...said }];
-    });
+    const documents = outcomes.flatMap((each) => documentOf(each, currency));
     out.write(`${JSON.stringify(documents, null, 2)}\n`);
   } else for (const each of outcomes) out.write(report(each));
   return statusOf(outcomes);
 };
+
+/** A work as JSON: its marks; or, where it needs a look, what is in doubt. */
+function documentOf({ file, checked, doubts, taken }: Outcome, currency: string): object[] {
+  if (!checked) return [];
+  const read = taken ? { read: taken } : {};
+  if (doubts.length === 0) return [{ ...checkedToJson(file, checked, currency), ...read }];
+  const notes = doubts.map((doubt) => ({ ...doubt, choices: [] }));
+  return [{ work: file, state: 'needs-a-look', notes, ...read }];
+}
 
 /** 1 where a file has faults, 3 where one only needs a look. */
 function statusOf(outcomes: readonly Outcome[]): number {
@@ -100,14 +111,14 @@ const NOTHING_RECOGNISED =
 async function outcomeOf(path: string, key: AnswerKey, start: Book): Promise<Outcome> {
   const file = basename(path);
   try {
-    const { book, options, faults, notes, doubts } = await readWork(path, key);
+    const { book, options, faults, notes, doubts, taken } = await readWork(path, key);
     const checked = checkWork(key, book, { start, ...options });
     const isNothing = checked.recognition.pairs.length === 0 && key.book.accounts.length > 0;
     const said = isNothing ? [...faults, `${path}: file: ${NOTHING_RECOGNISED}`] : faults;
-    return { file, checked, notes, faults: said, doubts: isNothing ? [] : doubts };
+    return { file, checked, notes, faults: said, doubts: isNothing ? [] : doubts, taken };
   } catch (error) {
     if (!(error instanceof InputFaults)) throw error;
-    return { file, checked: null, notes: [], faults: error.lines, doubts: [] };
+    return { file, checked: null, notes: [], faults: error.lines, doubts: [], taken: null };
   }
 }
 
@@ -120,6 +131,7 @@ async function readWork(file: string, key: AnswerKey): Promise<Work> {
       faults: [],
       notes: [],
       doubts: [],
+      taken: null,
     };
   const work = workFromTable(key, read.cells);
   if (!work.ok) throw faultsIn(file, work.refusals);
@@ -130,8 +142,11 @@ async function readWork(file: string, key: AnswerKey): Promise<Work> {
     faults: faults.map((fault) => faultLine(file, fault)),
     notes,
     doubts,
+    taken: takenOfTable(work.value),
   };
 }
+
+const saidOf = (doubts: readonly Doubt[]): string => doubts.map(({ says }) => says).join(' ');
 
 const HEADINGS = ['work', 'score', 'resultValueMax', 'percent', 'checksNotMet', 'comment'];
 
@@ -140,15 +155,17 @@ function marksCsv(outcomes: readonly Outcome[]): string {
     if (!checked) return [file, '', '', '', '', faults.join(' ')];
     const { points, of, results } = checked;
     const percent = of === 0 ? '' : ((100 * points) / of).toFixed(1);
+    if (doubts.length > 0) return [file, '', '', '', '', `Needs a look: ${saidOf(doubts)}`];
     const notMet = results.filter((result) => result.outcome === 'not-met').length;
-    const look = doubts.length > 0 ? [`Needs a look: ${doubts.join(' ')}`] : faults;
-    return [file, String(points), String(of), percent, String(notMet), look.join(' ')];
+    return [file, String(points), String(of), percent, String(notMet), faults.join(' ')];
   });
   return cellsToCsv([HEADINGS, ...rows]);
 }
 
 function report({ file, checked, notes, doubts }: Outcome): string {
   if (!checked) return `${file}: could not be read\n`;
+  if (doubts.length > 0)
+    return `${file}: needs a look\n${doubts.map(({ says }) => `  · ${says}\n`).join('')}`;
   const { points, of, results } = checked;
   const faults = results
     .filter(({ outcome }) => outcome === 'not-met' || outcome === 'follows')
@@ -158,6 +175,5 @@ function report({ file, checked, notes, doubts }: Outcome): string {
     });
   const met = results.filter(({ outcome }) => outcome === 'met').length;
   const said = notes.map((note) => `  · ${note}\n`).join('');
-  const look = doubts.length > 0 ? ', needs a look' : '';
-  return `${file}: ${points} of ${of}${look}\n${said}${faults.join('')}  ✓ ${met} checks met\n`;
+  return `${file}: ${points} of ${of}\n${said}${faults.join('')}  ✓ ${met} checks met\n`;
 }

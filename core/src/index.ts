@@ -186,5 +186,6 @@ export { type Remark, sheetSays, statementSheets, type TableCell } from './files
 export { tableHeads, tableRow, worksheetSheet } from './files/handout/index.js';
 export { type Incoming, readIncoming, type ReadTable } from './files/incoming/index.js';
 export { type TableChoice, tableIn, type TableIn } from './files/incoming/index.js';
+export { type Doubt, takenOfTable, type TakenOfTable } from './files/incoming/index.js';
 export { tableTookTooLong, type TableWork, workFromTable } from './files/incoming/index.js';
 export { entriesInTable } from './files/pasted/index.js';

@@ -1,4 +1,4 @@
-import { sentenceOf, type CheckResult } from '../all-checks/index.js';
+import { faultOf, noteOf, type CheckResult } from '../all-checks/index.js';
 import { minorDigits } from '../../model/money/amount.js';
 import { formatDecimal } from '../../model/money/format-amount.js';
 import type { Checked } from './check-work.js';
@@ -23,6 +23,17 @@ export function checkedToJson(work: string, checked: Checked, currency: string):
   };
 }
 
+/** A note in its parts where something is wrong; what is there always. */
+function noteJson(result: CheckResult): object {
+  const { there, belongs, why, now } = noteOf(result);
+  return {
+    says: there === '' ? `${faultOf(result)}.` : there,
+    ...(belongs === '' ? {} : { belongs }),
+    ...(why === '' ? {} : { why }),
+    ...(now === '' ? {} : { now }),
+  };
+}
+
 function resultToJson(result: CheckResult, digits: number): object {
   const { subject, date, difference, causes } = result;
   const subjectKey = {
@@ -42,7 +53,7 @@ function resultToJson(result: CheckResult, digits: number): object {
     ...(result.from.length > 0 ? { from: result.from } : {}),
     points: result.points,
     of: result.of,
-    says: sentenceOf(result),
+    ...noteJson(result),
     ...(differs
       ? {
           difference: formatDecimal(difference, digits),

@@ -6,4 +6,11 @@ export {
   type ReadTable,
   type TableIn,
 } from './incoming-file.js';
-export { workFromTable, type TableChoice, type TableWork } from './work-from-table.js';
+export {
+  takenOfTable,
+  workFromTable,
+  type Doubt,
+  type TableChoice,
+  type TableWork,
+  type TakenOfTable,
+} from './work-from-table.js';

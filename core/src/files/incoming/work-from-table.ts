@@ -33,9 +33,41 @@ export interface TableWork {
   readonly faults: readonly Refusal[];
   /** What was decided about it that a reader should know, in sentences. */
   readonly notes: readonly string[];
-  /** Why it was not read whole, in sentences: it needs a look before it has a mark. Empty: it was. */
-  readonly doubts: readonly string[];
+  /** Why it was not read whole: it needs a look before it has a mark. Empty: it was. */
+  readonly doubts: readonly Doubt[];
 }
+
+/** Something of a table that could not be read, or fits no reading. */
+export interface Doubt {
+  /** In kebab-case, such as `debits-and-credits-differ`. */
+  readonly what: string;
+  /** The row and column, where it is at one. */
+  readonly where: string;
+  readonly says: string;
+}
+
+/** What was taken of a table, whatever was in doubt. */
+export interface TakenOfTable {
+  /** By what they hold: the letters of columns, as a spreadsheet has them. */
+  readonly columns: Readonly<Record<string, string>>;
+  readonly sign: SignConvention | 'two-columns';
+  /** Rows that were left out, and why. */
+  readonly leftOut: readonly { readonly row: number; readonly says: string }[];
+}
+
+const letterOf = (at: number): string =>
+  at < LETTERS
+    ? String.fromCharCode(65 + at)
+    : letterOf(Math.floor(at / LETTERS) - 1) + letterOf(at % LETTERS);
+const LETTERS = 26;
+
+export const takenOfTable = ({ table, sign }: Pick<TableWork, 'table' | 'sign'>): TakenOfTable => ({
+  columns: Object.fromEntries(
+    Object.entries(table.found.columns).map(([kind, at]) => [kind, letterOf(at)]),
+  ),
+  sign: table.signed ? sign : 'two-columns',
+  leftOut: table.skipped.map(({ row, says }) => ({ row, says })),
+});
 
 /** What was chosen by hand. */
 export interface TableChoice {
@@ -76,7 +108,12 @@ export function workFromTable(
     sign,
     faults: table.faults,
     notes: [...(table.signed ? [SIGNS[sign]] : []), ...apart],
-    doubts: [...table.faults.map(({ says }) => says), ...apart],
+    doubts: [
+      ...table.faults.map(({ code, at: where, says }) => ({
+        ...{ what: code.replaceAll('.', '-'), where, says },
+      })),
+      ...apart.map((says) => ({ what: 'debits-and-credits-differ', where: '', says })),
+    ],
   });
 }
 
