@@ -1,5 +1,5 @@
 import { writeFile } from 'node:fs/promises';
-import { ownExercise, trySeeds, writeExercise, type Exercise } from '@gleddo/core';
+import { ownExercise, setsAmong, trySeeds, writeExercise, type Exercise } from '@gleddo/core';
 import { splitArguments } from './arguments.js';
 import type { Command, Output } from './command.js';
 import { InputFaults, WrongUsage } from './faults.js';
@@ -8,10 +8,13 @@ import { readInput } from './read-input.js';
 const OPTIONS = {
   seed: { type: 'string' },
   try: { type: 'string' },
+  sets: { type: 'string' },
+  json: { type: 'boolean' },
 } as const;
 
 const MOST_SEEDS = 2 ** 31 - 1;
 const MOST_TRIED = 100_000;
+const MOST_SETS = 10_000;
 
 /** A whole number that an option names. */
 export function wholeOption(value: string | undefined, name: string, most = MOST_SEEDS): number {
@@ -21,7 +24,7 @@ export function wholeOption(value: string | undefined, name: string, most = MOST
   return number;
 }
 
-async function exerciseIn(file: string): Promise<Exercise> {
+export async function exerciseIn(file: string): Promise<Exercise> {
   const read = await readInput(file);
   if (read.kind === 'key' && read.exercise) return read.exercise;
   throw new InputFaults([`${file}: file: It is no exercise. Save one from its page first.`]);
@@ -34,12 +37,32 @@ export const figuresCommand: Command = async (args, out, err) => {
   if (file === undefined) throw new WrongUsage('name an exercise');
   if (values.try !== undefined)
     return tried(await exerciseIn(file), wholeOption(values.try, 'try', MOST_TRIED), { out, err });
+  if (values.sets !== undefined) {
+    const count = wholeOption(values.sets, 'sets', MOST_SETS);
+    return sets(await exerciseIn(file), count, { out, isJson: values.json === true });
+  }
   const seed = wholeOption(values.seed, 'seed');
   const text = writeExercise(ownExercise(await exerciseIn(file), { seed }));
   if (to === undefined) out.write(text);
   else await writeFile(to, text);
   return 0;
 };
+
+/** Of so many students, each by a seed of its own: how many different sets of amounts there are. */
+function sets(
+  { key }: Exercise,
+  count: number,
+  { out, isJson }: { readonly out: Output; readonly isJson: boolean },
+): number {
+  const seeds = Array.from({ length: count }, (_, i) => i + 1);
+  const { of, different, inProportion } = setsAmong(key, seeds);
+  if (isJson) out.write(`${JSON.stringify({ of, different, inProportion })}\n`);
+  else
+    out.write(
+      `${different} different sets for ${of}; ${inProportion} pairs of them in one proportion\n`,
+    );
+  return 0;
+}
 
 function tried(
   { key, start }: Exercise,

@@ -2,6 +2,7 @@ import { checkCommand } from './check-command.js';
 import type { Command, Output } from './command.js';
 import { convertCommand } from './convert-command.js';
 import { figuresCommand } from './figures-command.js';
+import { solvableCommand } from './solvable-command.js';
 import { healthCommand } from './health-command.js';
 import { InputFaults, WrongUsage } from './faults.js';
 import { statementsCommand } from './statements-command.js';
@@ -11,6 +12,7 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   check: checkCommand,
   health: healthCommand,
   figures: figuresCommand,
+  solvable: solvableCommand,
   convert: convertCommand,
 };
 
@@ -21,6 +23,8 @@ export const USAGE = `gleddo: statements, checks and conversions of books, witho
   gleddo health BOOK... [--json]
   gleddo figures EXERCISE --seed N [OUT]
   gleddo figures EXERCISE --try COUNT
+  gleddo figures EXERCISE --sets COUNT [--json]
+  gleddo solvable EXERCISE [--seeds N] [--json]
   gleddo convert IN OUT
   gleddo backup FILE
   gleddo restore FILE
@@ -31,7 +35,7 @@ BOOK, KEY: a .book.json or .key.json file. WORK: a book file, a table of account
 (.csv, .tsv, .txt, .xlsx, .ods), or a folder of them; what a table can't say is not judged. Without a start the
 empty book is it: an empty work earns nothing. --seed N: one student's own figures, where an exercise draws
 them; --try: whether the first COUNT seeds hold. IN, OUT: by their endings. Exit status: 0 done, 1 faults in the input,
-2 wrong usage, 3 a table was not read whole and needs a look, unless --as-read says that somebody looked. backup, restore, move, password: of the database that DATABASE_URL or GLEDDO_DATA names, also while a
+2 wrong usage, 3 a table was not read whole and needs a look, unless --as-read says that somebody looked; or something of an exercise is untold. backup, restore, move, password: of the database that DATABASE_URL or GLEDDO_DATA names, also while a
 server has it; ADDRESS is postgres://… or a folder.
 `;
 

@@ -143,7 +143,8 @@ export { drillQuestion, type DrillQuestion, STOCK, stockName } from './teaching/
 export { tallies } from './teaching/drill/index.js';
 export { type BrokenSeed, copiedFigures, type CopiedFigures } from './teaching/variant/index.js';
 export { type FigurePlace, figurePlaces, fixedFigures, ownBook } from './teaching/variant/index.js';
-export { ownKey, ownStart, setsOf, trySeeds } from './teaching/variant/index.js';
+export { type Solvable, solvable } from './teaching/solvable/index.js';
+export { ownKey, ownStart, setsAmong, setsOf, trySeeds } from './teaching/variant/index.js';
 export { checkpoint, type DrawnPaper, type Exercise } from './teaching/exercise/index.js';
 export { exerciseFromJson, exerciseToJson, faultsOfGuide } from './teaching/exercise/index.js';
 export { faultsOfQuestions, guideShown, type GuideShown } from './teaching/exercise/index.js';

@@ -1,4 +1,12 @@
-import { copiedFigures, keyOf, ownBook, ownKey, setsOf, type Book } from '../src/index.js';
+import {
+  copiedFigures,
+  keyOf,
+  ownBook,
+  ownKey,
+  setsAmong,
+  setsOf,
+  type Book,
+} from '../src/index.js';
 import { junipersBooks } from './own-books.js';
 
 const EACH = { each: { from: '0.6', to: '1.4' } };
@@ -25,6 +33,21 @@ describe.each(junipersBooks())('%s, each amount drawn for itself', (_, book) => 
     sets.forEach((one, i) =>
       sets.slice(i + 1).forEach((other) => expect(isInProportion(one, other)).toBe(false)),
     );
+  });
+
+  it('is told for so many students: as many sets, no pair in one proportion', () => {
+    expect(setsAmong(keyOf(book, { figures: EACH }), SEEDS)).toEqual({
+      of: SEEDS.length,
+      different: SEEDS.length,
+      inProportion: 0,
+    });
+    expect(setsAmong(keyOf(book), [1, 2, 3])).toEqual({ of: 3, different: 1, inProportion: 3 });
+    const sized = {
+      quantities: [{ name: 'size', from: '1', to: '4', step: '1' }],
+      everywhere: 'usual * size',
+    };
+    const { different, inProportion } = setsAmong(keyOf(book, { figures: sized }), SEEDS);
+    expect([different, inProportion]).toEqual([4, (SEEDS.length * (SEEDS.length - 1)) / 2]);
   });
 
   it('stays in balance, on its sides, and tells no fault', () => {

@@ -10,6 +10,7 @@ import { TableHead } from '../../platform/figures/TableHead';
 import { Refusal } from '../../platform/shell/Refusal';
 import { Series } from '../series/Series';
 import { OwnSheets } from './OwnSheets';
+import { Solvable } from './Solvable';
 import { OnTheWay } from './OnTheWay';
 import { BY_LABEL } from '../../platform/figures/by-label';
 
@@ -21,6 +22,7 @@ export function HandOutView({ exercise }: { exercise: ExerciseAnswer }) {
       <div className="columns">
         <div>
           <HandedOut exercise={exercise} />
+          <Solvable exercise={exercise} />
           <Series exercise={exercise} />
         </div>
         {isOut && (

@@ -1,0 +1,1 @@
+export { solvable, type Solvable } from './solvable.js';

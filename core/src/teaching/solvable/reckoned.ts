@@ -1,0 +1,68 @@
+import type { Amount } from '../../model/money/amount.js';
+import type { ToldFigures } from './told-figures.js';
+
+/** Words that say into how many parts a thing is divided. */
+const PARTS_SAID: readonly (readonly [RegExp, readonly number[]])[] = [
+  [/month/, [12]],
+  [/quarter/, [4]],
+  [/year/, [12]],
+  [/half/, [2]],
+  [/third/, [3]],
+];
+
+/** What is said about one thing: its words, and the figures in them and of the accounts that it is about. */
+export interface SaidOfIt {
+  readonly words: string;
+  readonly figures: ToldFigures;
+}
+
+const MOST_OF_PARTS = 11;
+const NUMBER_WORDS = 'two three four five six seven eight nine ten eleven twelve'.split(' ');
+
+function partsIn({ words, figures: { numbers } }: SaidOfIt): Set<number> {
+  const parts = new Set([...numbers].filter((each) => each > 1 && each <= 600));
+  for (const [said, into] of PARTS_SAID)
+    if (said.test(words)) for (const each of into) parts.add(each);
+  NUMBER_WORDS.forEach((word, i) => {
+    if (words.includes(word)) parts.add(i + 2);
+  });
+  for (const each of [...parts]) if (/year/.test(words) && each <= 50) parts.add(each * 12);
+  return parts;
+}
+
+/** A share of something told: some of its equal parts, or a percent of it, rounded to the minor unit. */
+function isShare(amount: Amount, said: SaidOfIt): boolean {
+  const { amounts, percents } = said.figures;
+  const parts = partsIn(said);
+  const isPartOf = (whole: number): boolean =>
+    [...parts].some((into) => {
+      const some = Math.round((amount * into) / whole);
+      return some >= 1 && some <= MOST_OF_PARTS && Math.abs((whole * some) / into - amount) < 1;
+    });
+  return [...amounts].some(
+    (whole) =>
+      (whole > amount && isPartOf(whole)) ||
+      [...percents].some((percent) => {
+        const part = (whole * percent) / 100;
+        const near = [part, whole - part, whole + part].some((each) => Math.abs(each - amount) < 1);
+        return near || (part > amount && isPartOf(part));
+      }),
+  );
+}
+
+/** So many pieces at a price. */
+const isProduct = (amount: Amount, { figures: { amounts, numbers } }: SaidOfIt): boolean =>
+  [...amounts].some((price) => {
+    const pieces = amount / price;
+    return pieces > 1 && Number.isInteger(pieces) && numbers.has(pieces);
+  });
+
+/** A sum or a difference of two amounts that are said of it. */
+const isSum = (amount: Amount, { figures: { amounts } }: SaidOfIt): boolean =>
+  [...amounts].some(
+    (one) => (one < amount && amounts.has(amount - one)) || amounts.has(amount + one),
+  );
+
+/** Whether an amount can be reckoned from what is said of the thing that it is of. */
+export const isReckoned = (amount: Amount, said: SaidOfIt): boolean =>
+  isShare(amount, said) || isProduct(amount, said) || isSum(amount, said);

@@ -1,0 +1,36 @@
+import { minorDigits, type Amount } from '../../model/money/amount.js';
+import type { Book } from '../../model/book/book.js';
+import { parseAmount } from '../../model/money/parse-amount.js';
+
+/** What a text says in figures: amounts, plain numbers (pieces, months) and percents. */
+export interface ToldFigures {
+  readonly amounts: ReadonlySet<Amount>;
+  readonly numbers: ReadonlySet<number>;
+  readonly percents: ReadonlySet<number>;
+}
+
+const NUMBER = /\d{1,3}(?:,\d{3})+(?:\.\d{1,4})?|\d+(?:\.\d{1,4})?/g;
+const MOST_PIECES = 10_000;
+const MONTH =
+  '(?:january|february|march|april|may|june|july|august|september|october|november|december)';
+/** Days and years are no figures. */
+const DAYS = new RegExp(
+  `\\b\\d{4}-\\d{2}-\\d{2}\\b|\\b\\d{1,2} ${MONTH}(?: \\d{4})?\\b|\\b${MONTH} \\d{1,2}(?:, \\d{4})?\\b|\\b${MONTH} \\d{4}\\b`,
+  'gi',
+);
+
+/** The figures that stand in some texts, amounts in minor units of the company's currency. */
+export function figuresIn(texts: readonly string[], { company }: Book): ToldFigures {
+  const digits = minorDigits(company.currency);
+  const [amounts, numbers, percents] = [new Set<Amount>(), new Set<number>(), new Set<number>()];
+  for (const text of texts.map((each) => each.replace(DAYS, ' ')))
+    for (const { 0: found, index } of text.matchAll(NUMBER)) {
+      const plain = Number(found.replaceAll(',', ''));
+      const behind = text.slice(index + found.length).trimStart();
+      if (behind.startsWith('%') || behind.startsWith('per cent')) percents.add(plain);
+      if (Number.isInteger(plain) && plain > 0 && plain <= MOST_PIECES) numbers.add(plain);
+      const read = parseAmount(found, { digits, decimal: '.' });
+      if (read.ok && read.value > 0) amounts.add(read.value);
+    }
+  return { amounts, numbers, percents };
+}
