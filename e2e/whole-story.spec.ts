@@ -198,7 +198,7 @@ test('an instructor builds a company by keyboard alone, a student does the exerc
     await expect(notes.nth(0)).toContainText('Prepaid insurance');
     await expect(notes.nth(1)).toContainText('Entry missing');
     await expect(notes.nth(1)).toContainText('Insurance used up');
-    await expect(notes.nth(2)).toContainText('Entry not right');
+    await expect(notes.nth(2)).toContainText('Digits of an amount exchanged');
     await expect(notes.nth(2)).toContainText('Lessons in February');
     await expect(page.getByText('Nothing is marked down twice.')).toBeVisible();
     await expect(page.locator('.marked-foot.right')).toContainText('Profit for the period 7,450');
