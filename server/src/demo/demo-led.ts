@@ -81,6 +81,10 @@ function keyOf(book: Book, rules: object): AnswerKey {
   return key.value;
 }
 
+/** What was earned on an account on one day. */
+const onDay = (account: string, day: string, before: string): string =>
+  `balance("${account}", "${day}") - balance("${account}", "${before}")`;
+
 /** The steps as the key proposes them, in words of their own. */
 function guideOf(key: AnswerKey, start: Book): Guide {
   const proposed = proposedGuide(key, start);
@@ -104,9 +108,16 @@ function guideOf(key: AnswerKey, start: Book): Guide {
       ...step,
       ...(section[step.id] ? { section: section[step.id] } : {}),
       ...(asked[step.id] ? { questions: asked[step.id] } : {}),
-      ...(step.id === 'entries' ? { sheets: [...(step.sheets ?? []), 'bank'] } : {}),
+      ...(step.id === 'entries'
+        ? {
+            sheets: [...(step.sheets ?? []), 'bank'],
+            words: `Record what happened. Of what came in for hire and tours at the end of February, {= ${onDay('hire', '2027-02-28', '2027-02-27')} } was for hire; of the school week, {= ${onDay('hire', '2027-03-29', '2027-03-28')} }; of tours and shop at the end of March, {= ${onDay('tours', '2027-03-31', '2027-03-30')} } was for tours.`,
+          }
+        : {}),
       ...(step.id === 'adjusting'
         ? {
+            // The last step asks for the profit: it is not published before.
+            figures: (step.figures ?? []).filter(({ name }) => !name.startsWith('Profit')),
             words:
               'At 31 March: of the prepaid insurance, {= balance("insurance") } is used up; the fleet has lost {= balance("fleet-charge") } of its worth, the van {= balance("van-charge") }. Season passes are *deferred income* until the season begins.',
           }

@@ -1,4 +1,4 @@
-import { openingOf, type Account, type Book } from '../../model/book/book.js';
+import { openingOf, type Account, type Book, type Entry } from '../../model/book/book.js';
 import { dayText } from '../../model/day/calendar.js';
 import { planRows } from './band-rows.js';
 import { minorDigits } from '../../model/money/amount.js';
@@ -106,17 +106,30 @@ function openingTable(key: Book): string {
   ].join('\n');
 }
 
+/** Of what happened in several parts, how much each is: else nobody could know. */
+function partsOf(lines: Entry['lines'], amount: (amount: number) => string): string {
+  const sides = [lines.filter((line) => line.amount > 0), lines.filter((line) => line.amount < 0)];
+  const parted = sides
+    .filter((side) => side.length > 1)
+    .map((side) => side.map((l) => amount(l.amount)));
+  const texts = parted.map((side) => `${side.slice(0, -1).join(', ')} and ${side.at(-1) ?? ''}`);
+  return texts.length === 0 ? '' : ` (${texts.join('; ')})`;
+}
+
 function entryList(key: Book): string {
   const entries = key.entries.filter(({ kind }) => kind !== 'opening');
   if (entries.length === 0) return '';
   const totals = entries.map(({ lines }) =>
     lines.reduce((sum, line) => sum + Math.max(0, line.amount), 0),
   );
-  const amount = money(key, totals);
+  const amount = money(
+    key,
+    entries.flatMap(({ lines }) => lines.map((line) => line.amount)),
+  );
   const dated = entries
-    .map(({ date, text, reference }, i) => ({
+    .map(({ date, text, reference, lines }, i) => ({
       date,
-      says: `${plain(text || reference || 'an entry')}: ${amount(totals[i] ?? 0)}`,
+      says: `${plain(text || reference || 'an entry')}: ${amount(totals[i] ?? 0)}${partsOf(lines, amount)}`,
     }))
     .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
   return ['**Record**\n', ...dated.map(({ date, says }) => `- ${dayText(date)}, ${says}`)].join(

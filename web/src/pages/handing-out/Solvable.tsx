@@ -51,8 +51,10 @@ export function Solvable({ exercise }: { readonly exercise: ExerciseAnswer }) {
       <h2>Can it be solved?</h2>
       {odd.length === 0 ? (
         <p>
-          <span className="is-met">✓</span> All that is to be known ({all}) is told, or can be
-          reckoned from what is told ({found.reckoned.length}).
+          <span className="is-met">✓</span>{' '}
+          {all === 0
+            ? 'All amounts, accounts and days stand in the starting point.'
+            : `All that is to be known (${all}) is told, or can be reckoned from what is told (${found.reckoned.length}).`}
         </p>
       ) : (
         <>
