@@ -120,7 +120,15 @@ async function byCommand(exercise: string): Promise<ReadonlyMap<string, Record<s
   const marks = join(folder, 'marks.csv');
   const key = join(folder, 'the.exercise.json');
   writeFileSync(key, exercise);
-  const args = ['cli/bin/gleddo.mjs', 'check', key, join(folder, 'works'), '--csv', marks];
+  const args = [
+    'cli/bin/gleddo.mjs',
+    'check',
+    key,
+    join(folder, 'works'),
+    '--as-read',
+    '--csv',
+    marks,
+  ];
   await run(process.execPath, args, { cwd: root }).catch((error: { code: number }) =>
     expect(error.code).toBe(1),
   );
