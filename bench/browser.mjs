@@ -91,7 +91,7 @@ export async function benchInBrowser(server) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(demo.address);
   await page.getByRole('button', { name: /^Ruth Marsh/ }).click();
-  await page.locator('.list-page-link').first().waitFor();
+  await page.getByRole('region', { name: 'Waits for you' }).waitFor();
   const headers = { 'x-gleddo': '1' };
   const made = await page.request.post(`${demo.address}/api/companies`, {
     headers,

@@ -28,7 +28,7 @@ export async function weights(server) {
   await quiet(page);
   const signingIn = bytes();
   await page.getByRole('button', { name: /^Vera Quill/ }).click();
-  await page.locator('.list-page-link').first().click();
+  await page.getByRole('link', { name: /Quarter-end/ }).click();
   await page.locator('.row.account').first().waitFor();
   await page.waitForTimeout(2_000);
   const aTry = bytes();

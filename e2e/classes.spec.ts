@@ -85,6 +85,8 @@ test('the first instructor adds another, who has companies and classes of their 
   await expect(page.getByText('Ruth Marsh made an instructor of Tom Reed')).toBeVisible();
   const tom = await browser.newPage();
   await signIn(tom, 'tom.reed', { password, address: server.address });
+  await expect(tom.getByRole('heading', { name: 'What comes first' })).toBeVisible();
+  await tom.getByRole('link', { name: 'Companies' }).click();
   await expect(tom.getByRole('heading', { name: 'Companies' })).toBeVisible();
   await expect(tom.getByText('Tern Island')).toHaveCount(0);
   await expect(tom.getByRole('link', { name: 'People' })).toHaveCount(0);

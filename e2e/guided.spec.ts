@@ -64,7 +64,8 @@ test('an instructor lets the key propose steps, asks questions, draws own figure
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   const steps = page.getByRole('navigation', { name: 'Steps' });
   await expect(steps.getByText('0 %')).toBeVisible();
-  await steps.getByRole('checkbox', { name: 'done' }).first().check();
+  await steps.getByRole('checkbox', { name: 'done' }).first().click();
+  await expect(steps.getByRole('checkbox', { name: 'done' }).first()).toBeChecked();
   await page.keyboard.press('Escape');
   await page.locator('h1').click();
   await page.keyboard.press('.');

@@ -57,7 +57,7 @@ test('who marks sets up a second device, is asked for it, and ends another sessi
   const next = totp.generate({ timestamp: Date.now() + 30_000 });
   await again.getByLabel(/^Six digits/).fill(next);
   await again.getByRole('button', { name: 'Sign in', exact: true }).click();
-  await expect(again.getByRole('heading', { name: 'Companies' })).toBeVisible();
+  await expect(again.getByRole('heading', { name: 'What comes first' })).toBeVisible();
 
   await una.reload();
   await una.getByRole('button', { name: 'Sign out there' }).click();

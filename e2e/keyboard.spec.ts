@@ -189,9 +189,10 @@ test('a double click on Hand in opens the question and leaves it open', async ({
 });
 
 test('past the head there is a way for who goes by keyboard', async ({ page }) => {
-  await comeInAs(page, 'Ruth Marsh');
-  await expect(page.getByRole('heading', { name: 'Companies' })).toBeFocused();
-  await page.reload();
+  await page.goto('/');
+  await page.getByRole('button', { name: /^Ruth Marsh/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
+  await page.goto('/companies');
   await expect(page.getByRole('heading', { name: 'Companies' })).toBeFocused();
   await page.getByRole('navigation', { name: 'Main' }).getByRole('link').first().focus();
   await page.keyboard.press('Shift+Tab');

@@ -120,12 +120,17 @@ test('what is right besides the key is said beforehand: a second place, its reas
   await page.getByRole('link', { name: 'Exercises', exact: true }).click();
   await page.getByRole('link', { name: /Quarter-end at Tern Island/ }).click();
   await page.getByRole('link', { name: 'Also right' }).click();
+  const offered = page.getByRole('region', { name: 'Can be defended' });
+  await offered
+    .getByRole('button', { name: 'Direct labour can be defended, too, for Wages' })
+    .click();
   const row = page.getByRole('row', { name: /^6010 Wages/ });
-  await row.getByRole('button', { name: 'Direct labour can be defended, too' }).click();
   await expect(row.getByLabel('Why, for Wages')).toHaveValue(/both can be defended/);
   const names = row.getByRole('combobox', { name: 'Other names of Wages' });
   await names.fill('Pay of the crew');
   await names.press('Enter');
+  await page.getByLabel('Say something of an account').fill('Bank charges');
+  await page.keyboard.press('Enter');
   const bank = page.getByRole('row', { name: /^6500 Bank charges/ });
   await bank.getByLabel('Whether Bank charges is asked for').click();
   await choose(page, 'may be left out');

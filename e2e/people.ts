@@ -1,10 +1,16 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
-/** Comes in as one of the demo's people. */
+const TEACHES = 'Ruth Marsh';
+
+/** Comes in as one of the demo's people: an instructor goes on to the companies, a student has their exercises before them. */
 export async function comeInAs(page: Page, name: string, address = '/'): Promise<void> {
   await page.goto(address);
   await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
-  await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
+  const main = page.getByRole('navigation', { name: 'Main' });
+  await expect(main).toBeVisible();
+  if (name !== TEACHES || new URL(address, page.url()).pathname !== '/') return;
+  await main.getByRole('link', { name: 'Companies' }).click();
+  await expect(page.getByRole('heading', { name: 'Companies' })).toBeVisible();
 }
 
 export async function signIn(

@@ -86,6 +86,6 @@ test('an address that leads nowhere says so', async ({ page }) => {
   await expect(page.getByText('This book is not here, or not yours to see.')).toBeVisible();
   await page.goto('/nowhere/at/all');
   await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
-  await page.getByRole('link', { name: 'Go to the companies' }).click();
-  await expect(page.getByRole('heading', { name: 'Companies' })).toBeVisible();
+  await page.getByRole('link', { name: 'Go to today' }).click();
+  await expect(page.getByRole('heading', { name: 'Waits for you' })).toBeVisible();
 });

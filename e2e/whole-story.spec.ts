@@ -86,7 +86,7 @@ test('an instructor builds a company by keyboard alone, a student does the exerc
   await page.goto('/');
   await tabTo(page, page.getByRole('button', { name: /^Ruth Marsh/ }));
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Companies' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Waits for you' })).toBeVisible();
 
   await test.step('a company of ten accounts', async () => {
     await tabTo(page, page.getByRole('link', { name: 'New company' }));
@@ -157,7 +157,7 @@ test('an instructor builds a company by keyboard alone, a student does the exerc
   await page.keyboard.type('Sail');
   await page.getByTitle(/^Sailors/).click();
   await page.getByRole('button', { name: 'Hand out', exact: true }).click();
-  await expect(page.getByRole('cell', { name: 'Sailors' })).toBeVisible();
+  await expect(page.getByRole('cell', { name: 'Sailors', exact: true })).toBeVisible();
 
   await test.step('the student does it, with three faults', async () => {
     const nell = await browser.newPage({ baseURL: new URL(page.url()).origin });

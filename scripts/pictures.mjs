@@ -47,24 +47,6 @@ async function picture(page, name, shows) {
 
 const link = (page, name) => page.getByRole('link', { name }).first().click();
 
-async function placing(page) {
-  await page.goto(`${address}/companies`);
-  await link(page, /Pollard Row/);
-  await page.getByText('Gift vouchers sold').click();
-  await page.getByLabel('Name of the account').fill('Vouchers sold');
-  await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'Done' }).click();
-  await page.getByRole('link', { name: 'History', exact: true }).click();
-  await page.getByRole('button', { name: 'Make an exercise' }).click();
-  await page.getByLabel('Title').fill('Place the bindery');
-  await page.getByRole('radio', { name: /^Place them/ }).check();
-  await page.getByRole('button', { name: 'Make it' }).click();
-  await page.locator('#brief-text').waitFor();
-  await page.getByRole('link', { name: 'Try it' }).click();
-  await page.getByRole('button', { name: 'Begin', exact: true }).click();
-  await picture(page, 'place-them', '.chart-tray');
-}
-
 const LIST = `No.,Account,Opening,Closing
 1010,Bank acct Harbour,5780.00,18940.00
 1020,Till float,300.00,300.00
@@ -105,6 +87,27 @@ const LIST = `No.,Account,Opening,Closing
 ,Total,,0.00
 `;
 
+const PROBLEM = `Nether Quay Pottery makes and sells bowls. On 1 May 2027 its owner begins the books.
+
+1. The owner puts 12,000 into the business’s bank account.
+2. Buys a kiln for 6,000, half from the bank, the rest is owed to Fenn Ovens.
+3. Pays 1,800 for three months’ rent of the workshop, from 1 May.
+4. Buys clay and glazes on account, 640.
+5. Sells bowls for 1,150, of which 400 in cash.
+6. Agrees to make a dinner service for the inn in June, 900.
+7. Receives a third of it from the inn in advance.
+8. Pays Fenn Ovens 1,000.
+9. Squares up with the carrier.
+10. Takes 250 home.
+11. Of the clay, 210 is left at the end of May; one month of the rent is used up; the kiln serves five years.`;
+
+async function problem(page) {
+  await page.goto(`${address}/exercises/from-a-text`);
+  await page.getByLabel('The text').fill(PROBLEM);
+  await page.keyboard.press('Control+Enter');
+  await picture(page, 'problem', '[aria-label="What it does to the books"]');
+}
+
 async function filed(page) {
   await link(page, 'Work from files');
   const csv = (name, text) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
@@ -122,20 +125,20 @@ async function filed(page) {
 
 async function instructor() {
   const page = await comeIn('Ruth Marsh');
+  await picture(page, 'today', '[aria-label="Waits for you"]');
+  await link(page, 'Companies');
   await link(page, /Tern Island Kayaks/);
   await page.getByText('Prepaid slipway rent').click();
   await picture(page, 'chart', '.slip-sheet');
   const book = page.url().replace(/\/chart.*/, '');
-  for (const part of ['opening', 'journal', 'statements']) {
+  for (const part of ['journal', 'statements']) {
     await page.goto(`${book}/${part}`);
     await picture(page, part, '.spread');
   }
-  await page.goto(`${book}/profile/numbers`);
-  await picture(page, 'numbers', '.lines-table');
   await page.goto(`${book}/profile/scheme`);
   await page.getByRole('button', { name: /^Prepayment/ }).click();
   await picture(page, 'scheme', '.scheme-sheet');
-  await placing(page);
+  await problem(page);
   await page.goto(`${address}/exercises`);
   await link(page, /Quarter-end/);
   await picture(page, 'exercise-brief', '#brief-text');
@@ -189,6 +192,52 @@ async function aYear(page) {
   await picture(page, 'through-time', '.row.account');
 }
 
+/** A page as it is held in the hand: by touch, narrow. */
+async function held(name, width) {
+  const context = await browser.newContext({
+    viewport: { width, height: 844 },
+    ...{ hasTouch: true, isMobile: width < 500 },
+  });
+  const page = await context.newPage();
+  await page.goto(address);
+  await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+  await page.locator('.head-bar').waitFor();
+  return page;
+}
+
+async function shotOf(page, shows) {
+  await page.locator(shows).first().waitFor();
+  await page.waitForTimeout(700);
+  return page.screenshot({ type: 'png' });
+}
+
+/** What one has in the hand, side by side: a try and its slip on a phone, a step and marked work on a tablet. */
+async function narrow() {
+  const phone = await held('Vera Quill', 390);
+  await link(phone, /Quarter-end/);
+  const shots = [await shotOf(phone, '.row.account')];
+  await phone.locator('.row.account', { hasText: 'Prepaid insurance' }).tap();
+  shots.push(await shotOf(phone, '.slip-sheet'));
+  const tablet = await held('Vera Quill', 820);
+  await link(tablet, /^Spring at Tern Island(?!,)/);
+  await tablet.getByRole('button', { name: /^☰ Step/ }).tap();
+  shots.push(await shotOf(tablet, '.is-slid'));
+  const marking = await held('Ruth Marsh', 820);
+  await marking.goto(`${address}/results`);
+  await link(marking, /Quarter-end/);
+  await link(marking, 'By student');
+  await link(marking, 'Ines Okafor');
+  shots.push(await shotOf(marking, '.marked-spread'));
+  const wall = await browser.newPage({ viewport: { width: 2450, height: 844 } });
+  const images = shots.map(
+    (shot) => `<img src="data:image/png;base64,${shot.toString('base64')}">`,
+  );
+  await wall.setContent(
+    `<body style="margin:0;display:flex;gap:10px;background:#8d8795">${images.join('')}</body>`,
+  );
+  await picture(wall, 'narrow', 'img');
+}
+
 async function student() {
   const page = await comeIn('Vera Quill');
   await link(page, /Quarter-end/);
@@ -214,6 +263,7 @@ async function student() {
 
 if (!IS_SMALL) await instructor();
 await student();
+if (!IS_SMALL) await narrow();
 await browser.close();
 server.kill('SIGTERM');
 await new Promise((resolve) => server.once('exit', resolve));

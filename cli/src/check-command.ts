@@ -153,19 +153,21 @@ const HEADINGS = ['work', 'score', 'resultValueMax', 'percent', 'checksNotMet', 
 function marksCsv(outcomes: readonly Outcome[]): string {
   const rows = outcomes.map(({ file, checked, faults, doubts }) => {
     if (!checked) return [file, '', '', '', '', faults.join(' ')];
+    if (doubts.length > 0) return [file, '', '', '', '', `Needs a look: ${saidOf(doubts)}`];
     const { points, of, results } = checked;
     const percent = of === 0 ? '' : ((100 * points) / of).toFixed(1);
-    if (doubts.length > 0) return [file, '', '', '', '', `Needs a look: ${saidOf(doubts)}`];
     const notMet = results.filter((result) => result.outcome === 'not-met').length;
     return [file, String(points), String(of), percent, String(notMet), faults.join(' ')];
   });
   return cellsToCsv([HEADINGS, ...rows]);
 }
 
+const LOOK = 'Put the file right, or check it as it was read with --as-read once you have looked.';
+
 function report({ file, checked, notes, doubts }: Outcome): string {
   if (!checked) return `${file}: could not be read\n`;
   if (doubts.length > 0)
-    return `${file}: needs a look\n${doubts.map(({ says }) => `  · ${says}\n`).join('')}`;
+    return `${file}: needs a look\n${doubts.map(({ says }) => `  · ${says}\n`).join('')}  ${LOOK}\n`;
   const { points, of, results } = checked;
   const faults = results
     .filter(({ outcome }) => outcome === 'not-met' || outcome === 'follows')

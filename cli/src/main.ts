@@ -2,6 +2,7 @@ import { checkCommand } from './check-command.js';
 import type { Command, Output } from './command.js';
 import { convertCommand } from './convert-command.js';
 import { figuresCommand } from './figures-command.js';
+import { proposeCommand } from './propose-command.js';
 import { solvableCommand } from './solvable-command.js';
 import { healthCommand } from './health-command.js';
 import { InputFaults, WrongUsage } from './faults.js';
@@ -12,6 +13,7 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   check: checkCommand,
   health: healthCommand,
   figures: figuresCommand,
+  propose: proposeCommand,
   solvable: solvableCommand,
   convert: convertCommand,
 };
@@ -24,6 +26,7 @@ export const USAGE = `gleddo: statements, checks and conversions of books, witho
   gleddo figures EXERCISE --seed N [OUT]
   gleddo figures EXERCISE --try COUNT
   gleddo figures EXERCISE --sets COUNT [--json]
+  gleddo propose TEXT [--book BOOK] [--json]
   gleddo solvable EXERCISE [--seeds N] [--json]
   gleddo convert IN OUT
   gleddo backup FILE

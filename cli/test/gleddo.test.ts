@@ -2,6 +2,7 @@ import { mkdir, mkdtemp, readFile, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import {
+  emptyStart,
   accountsToTable,
   cellsToCsv,
   keyOf,
@@ -333,4 +334,73 @@ test('figures writes an exercise with one student’s own figures, and tries man
   });
   expect((await gleddo('figures', exercise)).status).toBe(2);
   expect((await gleddo('figures', work, '--seed', '1')).status).toBe(1);
+});
+
+test('figures tells how many sets so many students have; solvable what they can know', async () => {
+  const figures = { each: { from: '0.6', to: '1.4' } };
+  const key = keyOf(ternIsland(), { statementDates: QUARTER, figures });
+  const told = {
+    title: 'Told',
+    brief: '',
+    key,
+    start: ternIsland(),
+    rules: USUAL_RULES,
+    guide: {},
+  };
+  const all = await put('told.exercise.json', writeExercise(told));
+  const sets = await gleddo('figures', all, '--sets', '30', '--json');
+  expect(JSON.parse(sets.out)).toEqual({ of: 30, different: 30, inProportion: 0 });
+  expect(await gleddo('solvable', all, '--seeds', '3')).toMatchObject({
+    status: 0,
+    out: '0 told, 0 reckoned, 0 untold\n',
+  });
+  const bare = { ...told, start: emptyStart(ternIsland()) };
+  const untold = await put('untold.exercise.json', writeExercise(bare));
+  const { status, out } = await gleddo('solvable', untold, '--json');
+  expect(status).toBe(3);
+  const said = JSON.parse(out);
+  expect(said.untold[0]).toMatchObject({
+    what: 'account',
+    says: expect.stringMatching(/named nowhere/),
+  });
+  expect((await gleddo('solvable', untold, '--seeds', 'many')).status).toBe(2);
+  expect((await gleddo('solvable')).status).toBe(2);
+});
+
+test('propose reads a problem’s text: entries beside their sentences, and a book that holds', async () => {
+  const text = [
+    'Tarn Mill weaves and sells rugs. On 1 May 2027 its owner begins the books.',
+    '1. The owner puts 4,200 into the bank.',
+    '2. Sells rugs for 900, of which 300 in cash.',
+    '3. Squares up with the carrier.',
+  ].join('\n');
+  const file = await put('problem.txt', text);
+  const { status, out } = await gleddo('propose', file, '--json');
+  expect(status).toBe(0);
+  const said = JSON.parse(out);
+  expect(said.company).toEqual({ name: 'Tarn Mill', firstDay: '2027-05-01' });
+  expect(said.sentences).toMatchObject([
+    {
+      understood: true,
+      entries: [
+        {
+          date: '2027-05-01',
+          lines: [
+            { type: 'bank', debit: '4200.00' },
+            { type: 'owner-capital', credit: '4200.00' },
+          ],
+        },
+      ],
+    },
+    { understood: true },
+    { text: 'Squares up with the carrier.', understood: false, why: expect.any(String) },
+  ]);
+  const book = await put('proposed.book.json', JSON.stringify(said.book));
+  expect((await gleddo('health', book)).status).toBe(0);
+  expect((await gleddo('propose', file)).out).toContain('2 of 3 understood');
+  const again = await gleddo('propose', file, '--book', book, '--json');
+  expect(JSON.parse(again.out).book.accounts).toHaveLength(said.book.accounts.length);
+  expect((await gleddo('propose', await put('empty.txt', ' '))).status).toBe(1);
+  expect((await gleddo('propose', join(folder, 'nowhere.txt'))).status).toBe(1);
+  expect((await gleddo('propose')).status).toBe(2);
 });

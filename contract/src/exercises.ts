@@ -9,6 +9,7 @@ import {
   type StartKind,
 } from '@gleddo/core';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, Max, Min } from 'class-validator';
+import type { MoreTimeShown, TimesShown } from './times.js';
 import { AreFaultCounts, AreOf, IsId, IsName, MayBeLeftOut } from './fields.js';
 
 export class NewExerciseRequest {
@@ -154,6 +155,8 @@ export interface HandedOutTo {
   readonly at: string;
   /** How many of its students have begun. */
   readonly begun: number;
+  /** From when to when it is open for the class. */
+  readonly times: TimesShown;
 }
 
 export interface ExerciseSummary {
@@ -184,6 +187,8 @@ export interface ExerciseAnswer extends ExerciseSummary, RulesOfTry {
   readonly continues: { readonly id: string; readonly title: string } | null;
   /** The exercises of a series that continue it. */
   readonly continuedBy: readonly { readonly id: string; readonly title: string }[];
+  /** Who has more time than their class. */
+  readonly moreTime: readonly MoreTimeShown[];
   /** How many have begun it, whatever the class. */
   readonly begun: number;
 }

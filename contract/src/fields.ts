@@ -136,3 +136,18 @@ export const AreOf = (is: (value: object) => boolean, message: string) =>
     },
     says(message),
   );
+
+const MOMENT = /^(?:20|21)\d\d-\d\d-\d\dT\d\d:\d\d(?::\d\d(?:\.\d{1,3})?)?Z$/;
+
+/** A moment of these two centuries: a day and a time that there are, in UTC, as ISO 8601 writes them. */
+export const IsMoment = () =>
+  ValidateBy(
+    {
+      name: 'isMoment',
+      validator: {
+        validate: (value: unknown) =>
+          typeof value === 'string' && MOMENT.test(value) && !Number.isNaN(Date.parse(value)),
+      },
+    },
+    says('Give a day and a time, from 2000 to 2199.'),
+  );

@@ -31,6 +31,14 @@ export {
   LONGEST_TERM,
   type WouldLeave,
 } from './leaving.js';
+export {
+  type CameIn,
+  MoreTimeRequest,
+  type MoreTimeShown,
+  TimesRequest,
+  type TimesShown,
+} from './times.js';
+export type { ComingTime, Today, WorksWaiting } from './today.js';
 export { foldedSignInName } from './sign-in-name.js';
 export {
   ChangeCompanyRequest,

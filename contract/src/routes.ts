@@ -86,6 +86,8 @@ import type {
   SignInRequest,
   Welcome,
 } from './people.js';
+import type { MoreTimeRequest, TimesRequest } from './times.js';
+import type { Today } from './today.js';
 import type { TrialRun, TrialRunMarks, TrialRunRequest, SpoilRequest } from './trial-runs.js';
 import type {
   ClassResults,
@@ -128,6 +130,7 @@ export const ROUTES = {
   'GET me/sessions': to<SessionShown[]>(),
   'DELETE me/sessions/:handle': to<undefined>(),
   'GET me/data': to<Document>(),
+  'GET today': to<Today>(),
   'GET instructors': to<Instructor[]>(),
   'POST instructors': to<MadePassword, NewInstructorRequest>(),
   'POST instructors/:id/password': to<MadePassword>(),
@@ -184,6 +187,8 @@ export const ROUTES = {
   'POST exercises/:id/continue': to<ExerciseAnswer, ContinueRequest>(),
   'GET exercises/:id/seeds': to<SeedShown[]>(),
   'POST exercises/:id/hand-out': to<ExerciseAnswer, HandOutRequest>(),
+  'PUT exercises/:id/times': to<ExerciseAnswer, TimesRequest>(),
+  'PUT exercises/:id/more-time': to<ExerciseAnswer, MoreTimeRequest>(),
   'POST exercises/:id/take-back': to<ExerciseAnswer, TakeBackRequest>(),
   'POST exercises/:id/let-skip-ahead': to<LetGoOn, LetGoOnRequest>(),
   'POST exercises/:id/pictures': to<PictureKept, PictureRequest>(),

@@ -2,6 +2,7 @@ import type { CauseShare, Told } from '@gleddo/core';
 import { IsProse, MayBeLeftOut } from './fields.js';
 import { NewStockNoteRequest, type Giving } from './giving.js';
 import type { FiledTable, HandPairShown } from './marking.js';
+import type { CameIn, TimesShown } from './times.js';
 
 export type TryState = 'not-started' | 'working' | 'handed-in' | 'given-back';
 
@@ -10,6 +11,8 @@ export interface ShownResult {
   readonly check: string;
   readonly title: string;
   readonly fault: string;
+  /** What kind of fault it is, of which the key tells nothing. */
+  readonly kind: string;
   readonly ref: string;
   readonly subject: {
     readonly kind: 'account' | 'entry' | 'line' | 'book' | 'question' | 'setting';
@@ -64,6 +67,9 @@ export interface MyTry {
   readonly points: number | null;
   readonly of: number | null;
   readonly mayPractise: boolean;
+  /** From when to when it is open for this student. */
+  readonly times: TimesShown;
+  readonly cameIn: CameIn;
 }
 
 export interface MyTryDetail extends MyTry {
@@ -191,6 +197,7 @@ export interface ClassRow {
   readonly groups: readonly string[];
   /** The day of handing in; null before. */
   readonly handedInOn: string | null;
+  readonly cameIn: CameIn;
   readonly state: TryState;
   /** Null before it is handed in. */
   readonly checked: CheckedState | null;

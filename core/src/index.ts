@@ -101,7 +101,13 @@ export { type EntryPair, type HandPair, keyChanges, keyFromJson } from './assess
 export { keyOf, keyOfRules, keyToJson, latestDate, pairedEntries } from './assessment/key/index.js';
 export { readKey, standingRules, type StatementDate, writeKey } from './assessment/key/index.js';
 export { type CauseShare, checkById, type CheckResult } from './assessment/all-checks/index.js';
-export { CHECKS, faultOf, Marking, type Outcome } from './assessment/all-checks/index.js';
+export {
+  CHECKS,
+  faultOf,
+  kindOfFault,
+  Marking,
+  type Outcome,
+} from './assessment/all-checks/index.js';
 export { inOneText, noteOf, TOLD_PARTS, toldUpTo } from './assessment/all-checks/index.js';
 export { type Told, type ToldPart } from './assessment/all-checks/index.js';
 export { sentenceOf, settingName } from './assessment/all-checks/index.js';
@@ -109,7 +115,13 @@ export { type Checked, checkedToJson, type CheckOptions } from './assessment/mar
 export { checkWork, figureWith, type KeptPair, keptPairs } from './assessment/mark/index.js';
 export { type KeptResult, keptResults, type LineOnItsWay } from './assessment/mark/index.js';
 export { linesOnTheirWay, lostAtStart, type Margin, marginOf } from './assessment/mark/index.js';
-export { AIM_NAMES, usualWorth, weightsOf, type Weighing } from './assessment/mark/index.js';
+export {
+  AIM_NAMES,
+  pointsFollowing,
+  usualWorth,
+  weightsOf,
+  type Weighing,
+} from './assessment/mark/index.js';
 export { aimOf, usualAim } from './assessment/key/index.js';
 export { missingIn, pairedByHand, type PairLine, pairLines } from './assessment/mark/index.js';
 export { sideBySide, type SideRow, type SideSection, stillOpen } from './assessment/mark/index.js';
@@ -124,9 +136,8 @@ export { unknownNames } from './assessment/account-checks/unknown-names.js';
 export { type Overview, overviewOf, spreadOf, worst } from './teaching/survey/index.js';
 export { emptyStart, FAULT_KINDS, type FaultKind } from './teaching/start/index.js';
 export { givenToStudents, type Planting, randomFrom, shuffled } from './teaching/start/index.js';
-export { USUAL_TOTAL } from './teaching/start/index.js';
 export {
-  proposedAim,
+  usualKeyRules,
   START_KINDS,
   startingPoint,
   type StartKind,
@@ -144,6 +155,23 @@ export { tallies } from './teaching/drill/index.js';
 export { type BrokenSeed, copiedFigures, type CopiedFigures } from './teaching/variant/index.js';
 export { type FigurePlace, figurePlaces, fixedFigures, ownBook } from './teaching/variant/index.js';
 export { type Solvable, solvable } from './teaching/solvable/index.js';
+export {
+  nearType,
+  LONGEST_PROBLEM,
+  NO_EDITS,
+  problemExercise,
+  propose,
+  proposalToJson,
+  proposedBook,
+  sentenceNames,
+  withEdits,
+  type ProblemEdits,
+  type Proposal,
+  type ProposedEntry,
+  type ProposedSentence,
+  type SaidEntry,
+  type SaidLine,
+} from './teaching/problem/index.js';
 export { ownKey, ownStart, setsAmong, setsOf, trySeeds } from './teaching/variant/index.js';
 export { checkpoint, type DrawnPaper, type Exercise } from './teaching/exercise/index.js';
 export { exerciseFromJson, exerciseToJson, faultsOfGuide } from './teaching/exercise/index.js';
@@ -152,6 +180,19 @@ export { ownExercise, picturesOf, proposedGuide } from './teaching/exercise/inde
 export { type QuestionShown, readExercise, type RowShown } from './teaching/exercise/index.js';
 export { type RulesOfTry, rulesOfTry, type SheetShown } from './teaching/exercise/index.js';
 export { RULE_SETS, type RuleSet, ruleSetOf } from './teaching/exercise/index.js';
+export {
+  GRACE,
+  isClosed,
+  isZone,
+  LATE_RULES,
+  lastsSaid,
+  lateBy,
+  type LateRule,
+  momentSaid,
+  standsAt,
+  type Times,
+  timesOf,
+} from './teaching/times/index.js';
 export { type StepShown, USUAL_RULES, withPictures } from './teaching/exercise/index.js';
 export { writeExercise } from './teaching/exercise/index.js';
 export { EXERCISE_PARTS, exerciseOfParts, type ExerciseParts } from './teaching/part/index.js';
@@ -190,3 +231,4 @@ export { type TableChoice, tableIn, type TableIn } from './files/incoming/index.
 export { type Doubt, takenOfTable, type TakenOfTable } from './files/incoming/index.js';
 export { tableTookTooLong, type TableWork, workFromTable } from './files/incoming/index.js';
 export { entriesInTable } from './files/pasted/index.js';
+export { typeGuess } from './model/naming/guess-type.js';

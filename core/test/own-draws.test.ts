@@ -7,6 +7,8 @@ import {
   setsOf,
   type Book,
 } from '../src/index.js';
+import { balancesOf } from '../src/accounting/ledger/balances.js';
+import { acct, book, entry } from './builder.js';
 import { junipersBooks } from './own-books.js';
 
 const EACH = { each: { from: '0.6', to: '1.4' } };
@@ -120,4 +122,25 @@ describe('copies among sixty students, each with figures of their own', () => {
       ).toBeNull();
     }
   });
+});
+
+it('comes to hold where most draws would overdraw the bank', () => {
+  const tight = book(
+    [
+      acct('bank', 'bank'),
+      acct('capital', 'owner-capital'),
+      acct('rent', 'premises'),
+      acct('wages', 'staff'),
+    ],
+    { bank: 100_300, capital: -100_300 },
+    [
+      entry('e1', '2027-01-05', { lines: { rent: 50_100, bank: -50_100 } }),
+      entry('e2', '2027-01-09', { lines: { wages: 49_900, bank: -49_900 } }),
+    ],
+  );
+  for (const seed of SEEDS) {
+    const own = ownBook(tight, EACH, { seed });
+    expect(own.faults).toEqual([]);
+    expect(balancesOf(own.book).get('bank')).toBeGreaterThanOrEqual(0);
+  }
 });

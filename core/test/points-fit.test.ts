@@ -4,6 +4,7 @@ import {
   checkWork,
   keyOf,
   startingPoint,
+  pointsFollowing,
   weightsOf,
   type Aim,
 } from '../src/index.js';
@@ -43,6 +44,18 @@ function empty({ accounts, entries, opening }: Book): string[] {
   return accounts.map(({ id }) => id).filter((id) => !used.has(id));
 }
 
+/** The book with an account that nothing is recorded on. */
+const withSpare = (book: Book): Book => ({
+  ...book,
+  accounts: [
+    ...book.accounts,
+    ...book.accounts
+      .filter(({ type }) => type === 'prepayment')
+      .slice(0, 1)
+      .map((each) => ({ ...each, id: 'spare', number: null, name: 'Rent paid in advance' })),
+  ],
+});
+
 describe.each(AIMS)('points of an exercise about %s', (aim) => {
   test('a statement weighs more than a section, that more than a type, that more than a name', () => {
     const weights = ['statement', 'section', 'type', 'name'].map((each) =>
@@ -54,19 +67,27 @@ describe.each(AIMS)('points of an exercise about %s', (aim) => {
   });
 
   test('an account left out costs no more than an entry left out, whatever the book', () => {
-    const said = new Map(weightsOf({ aim }).map(({ fault, points }) => [fault, points]));
-    const account = said.get('An account left out') ?? NaN;
-    expect(account).toBeGreaterThan(worth(aim, 'account.statement'));
-    expect(account).toBeLessThanOrEqual(said.get('An entry left out') ?? NaN);
+    for (const key of [ternIsland(), pollardRow()]) {
+      const start = startingPoint(key, 'company-only', NOTHING);
+      const weights = weightsOf(keyOf(key, { aim }), start);
+      const said = new Map(weights.map(({ fault, points }) => [fault, points]));
+      const account = said.get('An account left out') ?? NaN;
+      expect(account).toBeGreaterThan(worth(aim, 'account.statement'));
+      expect(account).toBeLessThanOrEqual(said.get('An entry left out') ?? NaN);
+      expect(weights.map(({ points }) => points)).toEqual(
+        weights.map(({ points }) => points).sort((a, b) => b - a),
+      );
+    }
   });
 
   test.each([
-    ['Tern Island', ternIsland()],
-    ['Pollard Row', pollardRow()],
+    ['Tern Island', withSpare(ternIsland())],
+    ['Pollard Row', withSpare(pollardRow())],
   ])('so it is in the books of %s, for accounts that hold nothing', (_, key) => {
     const ofEntries = key.entries.map(({ id }) =>
       lossOf(key, aim, { ...key, entries: key.entries.filter((each) => each.id !== id) }),
     );
+    expect(empty(key)).not.toEqual([]);
     for (const id of empty(key))
       expect(lossOf(key, aim, without(key, id))).toBeLessThanOrEqual(Math.max(...ofEntries));
   });
@@ -118,4 +139,27 @@ test('a list of balances is marked by the same points as the books that it shows
   expect(ofList).toContainEqual(
     loss({}, wrong).find(([ref]) => String(ref).startsWith('account.statement')),
   );
+});
+
+test('the picture of what weighs how much shows what is asked for, as it is lost', () => {
+  const key = ternIsland();
+  const start = startingPoint(key, 'company-only', NOTHING);
+  const faults = (of: Book, points = {}) =>
+    new Map(weightsOf(keyOf(of, { points }), start).map(({ fault, points: n }) => [fault, n]));
+  expect(faults({ ...key, entries: [] }).has('An entry left out')).toBe(false);
+  expect(faults(key).has('A question answered wrongly')).toBe(false);
+  const bare = { ...key, entries: [], opening: { ...key.opening, balances: {} } };
+  const ofAccounts = empty(bare).map((id) => lossOf(bare, 'setting-up', without(bare, id)));
+  expect(ofAccounts).toContain(faults(bare).get('An account left out'));
+  expect(faults(key, { 'account.name': 0 }).has('A name that says something else')).toBe(false);
+});
+
+test('points follow another aim, but for what is left out and what single accounts count', () => {
+  const points = {
+    'account.present': 2,
+    'account.name': 0,
+    'account.type:bank': 5,
+    'entry.date': 1,
+  };
+  expect(pointsFollowing(points)).toEqual({ 'account.name': 0, 'account.type:bank': 5 });
 });

@@ -1,6 +1,7 @@
 import {
   checkWork,
   faultOf,
+  kindOfFault,
   keyOf,
   noteOf,
   type Book,
@@ -309,6 +310,8 @@ describe.each(FAULTS)('%s', (called, right, taken) => {
   it(`${JSON.stringify(right)}, recorded as ${JSON.stringify(taken)}: is one fault, called so`, () => {
     expect(more.map(({ ref }) => ref)).toEqual([]);
     expect(fault && [fault.ref, faultOf(fault)]).toEqual(['entry.amounts:e1', called]);
+    // Who is not told what belongs there is not told what was misunderstood.
+    expect(fault && kindOfFault(fault)).toBe('Entry not right');
   });
 
   it('is told as it is recorded, as it should be, why, and what to do', () => {

@@ -19,6 +19,7 @@ import { SessionGuard } from './people/session.guard.js';
 import { PracticesModule } from './practices/practices.module.js';
 import { ResultsModule } from './results/results.module.js';
 import { TrialRunsModule } from './trial-runs/trial-runs.module.js';
+import { TodayModule } from './today/today.module.js';
 import { TriesModule } from './tries/tries.module.js';
 
 /** Of one person, in all their tabs together. */
@@ -26,7 +27,7 @@ const REQUESTS_A_MINUTE = 1200;
 
 const SUBJECTS = [
   ...[PeopleModule, GroupsModule, BooksModule, CompaniesModule, ExercisesModule],
-  ...[ExerciseFilesModule, GuidesModule, TriesModule, ResultsModule, TrialRunsModule],
+  ...[ExerciseFilesModule, GuidesModule, TodayModule, TriesModule, ResultsModule, TrialRunsModule],
   ...[PracticesModule, DrillsModule, HouseModule, LeavingModule],
 ];
 

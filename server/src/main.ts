@@ -8,6 +8,7 @@ import { openDatabase, type OpenDatabase } from './database/open-database.js';
 import { makeLog } from './http/log.js';
 import { isSecure, SettingRefused, settingsFrom, type Settings } from './http/settings.js';
 import { Nightly } from './house/nightly.js';
+import { ClosingService } from './tries/closing.service.js';
 import { LeavingsDue } from './leaving/leavings-due.js';
 import { CheckRunner } from './results/check-runner.js';
 import { Threads } from './threads/threads.js';
@@ -81,6 +82,7 @@ async function start(): Promise<void> {
     await app.listen(settings.port, settings.host);
     app.get(CheckRunner).start();
     app.get(Nightly).start();
+    app.get(ClosingService).start();
     app.get(LeavingsDue).start();
     const { port } = app.getHttpServer().address() as AddressInfo;
     explain(settings, port);

@@ -2,6 +2,7 @@ import { Client } from 'pg';
 import { rework, checkedRows, classOf, goThrough, type TestClass } from './class-of.js';
 import { testPostgres, type TestPostgres } from './postgres.js';
 import { runningApp, type RunningApp } from './running-app.js';
+import { untilThere } from './until-there.js';
 
 let postgres: TestPostgres;
 beforeAll(async () => (postgres = await testPostgres()));
@@ -114,7 +115,7 @@ describe('several servers on one PostgreSQL', () => {
     await cut();
     await cut();
     for (const running of [one, other])
-      expect((await running.visitor().get('welcome')).status).toBe(200);
+      expect((await untilThere(() => running.visitor().get('welcome'))).status).toBe(200);
     await Promise.all([one.close(), other.close()]);
     const client = new Client({ connectionString: url });
     await client.connect();

@@ -1,5 +1,6 @@
 import { EXERCISE_PARTS, partChanges, USUAL_RULES } from '@gleddo/core';
 import type { Answer, RunningApp, Visitor } from './running-app.js';
+import { untilThere } from './until-there.js';
 
 /** A class of students in a house without a demo: an instructor, a company, an exercise, and who does it. */
 export interface TestClass {
@@ -7,6 +8,8 @@ export interface TestClass {
   readonly exerciseId: string;
   readonly groupId: string;
   readonly students: readonly { readonly login: string; readonly password: string }[];
+  /** Who the students are, in their order. */
+  readonly ids: readonly string[];
 }
 
 const RUTH = { name: 'Ruth Marsh', login: 'ruth', password: 'a long password' };
@@ -74,7 +77,8 @@ export async function classOf(running: RunningApp, size: number): Promise<TestCl
     ...{ companyId: company.id, title: 'Place them', start: 'place-them' },
   });
   await ruth.post(`exercises/${exercise.id}/hand-out`, { groupId: group.id });
-  return { ruth, exerciseId: exercise.id, groupId: group.id, students: added.added };
+  const ids = added.added.map(({ id }: { id: string }) => id);
+  return { ruth, exerciseId: exercise.id, groupId: group.id, students: added.added, ids };
 }
 
 export interface Row {
@@ -90,7 +94,7 @@ export interface Row {
 /** The rows of a class, once nothing of it waits to be checked any more. */
 export async function checkedRows(ruth: Visitor, exerciseId: string): Promise<Row[]> {
   for (;;) {
-    const { body } = await ruth.get(`exercises/${exerciseId}/results`);
+    const { body } = await untilThere(() => ruth.get(`exercises/${exerciseId}/results`));
     const rows = body.rows as Row[];
     if (body.checking === null && rows.every(({ checked }) => checked !== 'waiting')) return rows;
     await new Promise((resolve) => setTimeout(resolve, 50));
@@ -104,24 +108,26 @@ export async function goThrough(
   who: { readonly login: string; readonly password: string },
 ): Promise<number[]> {
   const student = running.visitor();
-  const statuses = [
-    (await student.post('sign-in', { login: who.login, password: who.password })).status,
-  ];
-  const begun = await student.post(`my-exercises/${exerciseId}/begin`);
-  statuses.push(begun.status);
+  const statuses: number[] = [];
+  const asks = async (ask: () => Promise<Answer>) => {
+    const answer = await untilThere(ask);
+    statuses.push(answer.status);
+    return answer;
+  };
+  const { login, password } = who;
+  await asks(() => student.post('sign-in', { login, password }));
+  const begun = await asks(() => student.post(`my-exercises/${exerciseId}/begin`));
   const path = `books/${begun.body.bookId}`;
-  const opened = await student.get(path);
-  statuses.push(opened.status);
+  const opened = await asks(() => student.get(path));
   let { revision } = opened.body as { revision: number };
   for (const { id, type } of opened.body.book.accounts as { id: string; type?: string }[]) {
     if (type !== undefined) continue;
     const move = { kind: 'move-account', id, type: 'bank', parent: null, number: null };
     const sent = { revision, token: `${id}-${revision}`, operations: [move] };
-    const done = await student.post(`${path}/operations`, sent);
-    statuses.push(done.status);
+    const done = await asks(() => student.post(`${path}/operations`, sent));
     revision = done.body.revision ?? revision;
   }
-  statuses.push((await student.post(`my-exercises/${exerciseId}/hand-in`)).status);
+  await asks(() => student.post(`my-exercises/${exerciseId}/hand-in`));
   return statuses;
 }
 

@@ -27,12 +27,17 @@ describe('going on from a later step', () => {
     const bookId = await begin();
     const went = await student.post(`books/${bookId}/skip-ahead`, { step: 'record' });
     expect(went.body.goOnCost).toBeNull();
+    // Gone back to how it was, and on again: what was paid for is not paid for twice.
+    await student.post(`books/${bookId}/set-back`, { revision: 0 });
+    expect((await student.post(`books/${bookId}/skip-ahead`, { step: 'record' })).status).toBe(200);
+    expect((await student.post(`books/${bookId}/skip-ahead`, { step: 'record' })).status).toBe(200);
     await student.post(`my-exercises/${exerciseId}/hand-in`);
     const [mine] = await checkedRows(ruth, exerciseId);
     const { notes, points } = (await ruth.get(`tries/${mine?.tryId}`)).body;
     expect(notes).toMatchObject([
       { text: 'Went on from “Open” to “Record”: what that gave earns nothing.' },
     ]);
+    expect(notes).toHaveLength(1);
     expect(notes[0].points).toBeLessThan(0);
     expect(points).toBe(0);
   });

@@ -1,25 +1,18 @@
 import { checkedRows, classOf, type TestClass } from './class-of.js';
 import { testPostgres, type TestPostgres } from './postgres.js';
 import { runningApp, type Answer, type RunningApp, type Visitor } from './running-app.js';
+import { untilThere } from './until-there.js';
 
 let postgres: TestPostgres;
 beforeAll(async () => (postgres = await testPostgres()));
 afterAll(() => postgres.stop());
 
 const RESTARTS = 10;
-const AWAY = 503;
-
-/** Asked until it is done: each answer before that says that the database is away, and to try again. */
+/** Asked until it is done. */
 async function untilDone(ask: () => Promise<Answer>): Promise<Answer['body']> {
-  for (;;) {
-    const { status, body } = await ask();
-    if (status === 200) return body;
-    expect({ status, detail: body.detail }).toEqual({
-      status: AWAY,
-      detail: expect.stringContaining('try again'),
-    });
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
+  const { status, body } = await untilThere(ask);
+  expect({ status, detail: body.detail }).toEqual({ status: 200, detail: undefined });
+  return body;
 }
 
 interface During {

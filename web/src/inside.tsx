@@ -16,10 +16,12 @@ import './book/spread/row.css';
 // The pages’ security policy lets no code be made on the spot.
 withoutEval();
 
+const TodayPage = lazyPage(() => import('./pages/today/TodayPage'));
 const CompaniesPage = lazyPage(() => import('./pages/companies/CompaniesPage'));
 const NewCompanyPage = lazyPage(() => import('./pages/companies/NewCompanyPage'));
 const CompanyPage = lazyPage(() => import('./pages/companies/CompanyPage'));
 const ExercisesPage = lazyPage(() => import('./pages/exercises/ExercisesPage'));
+const ProblemPage = lazyPage(() => import('./pages/problem/ProblemPage'));
 const ExercisePage = lazyPage(() => import('./pages/exercises/ExercisePage'));
 const GroupsPage = lazyPage(() => import('./pages/groups/GroupsPage'));
 const GroupPage = lazyPage(() => import('./pages/groups/GroupPage'));
@@ -82,11 +84,13 @@ function Pages({ me }: { me: Me }) {
 function InstructorRoutes({ me }: { me: Me }) {
   return (
     <Routes>
+      <Route path="/today" element={<TodayPage />} />
       <Route path="/companies" element={<CompaniesPage />} />
       <Route path="/companies/new" element={<NewCompanyPage />} />
       <Route path="/companies/:bookId/:part" element={<CompanyPage />} />
       <Route path="/companies/:bookId/:part/:inner" element={<CompanyPage />} />
       <Route path="/exercises" element={<ExercisesPage />} />
+      <Route path="/exercises/from-a-text" element={<ProblemPage />} />
       <Route path="/exercises/:id/:tab" element={<ExercisePage />} />
       <Route path="/exercises/:id/:tab/:part" element={<ExercisePage />} />
       <Route path="/exercises/:id/:tab/:part/:inner" element={<ExercisePage />} />
@@ -102,8 +106,8 @@ function InstructorRoutes({ me }: { me: Me }) {
       <Route path="/password" element={<OwnSignInPage />} />
       {me.isHead && <Route path="/people" element={<PeoplePage />} />}
       {me.isHead && <Route path="/house" element={<HousePage />} />}
-      <Route path="/" element={<Navigate to="/companies" replace />} />
-      <Route path="*" element={<NothingHere home="/companies" homeName="the companies" />} />
+      <Route path="/" element={<Navigate to="/today" replace />} />
+      <Route path="*" element={<NothingHere home="/today" homeName="today" />} />
     </Routes>
   );
 }

@@ -4,6 +4,7 @@ import '@fontsource/source-serif-4/400-italic.css';
 import './platform/shell/tokens.css';
 import './platform/shell/base.css';
 import './platform/shell/room.css';
+import './platform/shell/narrow.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app';

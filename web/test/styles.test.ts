@@ -1,5 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
+import { tokensAsCss } from '../src/platform/shell/tokens';
 
 const SRC = join(import.meta.dirname, '../src');
 const read = (path: string) => readFileSync(join(SRC, path), 'utf8');
@@ -68,4 +69,15 @@ describe('a style sheet beside what it styles', () => {
   it.each(ofAll)('%s styles nothing that nobody shows', (sheet) => {
     expect(classesIn(read(sheet)).filter((name) => !isShown(name))).toEqual([]);
   });
+});
+
+test('each colour and letter that a sheet names is one of the tokens, or said in a sheet', () => {
+  const said = [tokensAsCss(), ...sheets.map(read), ...code.map(({ text }) => text)].flatMap(
+    (text) => [...text.matchAll(/['" ](--[a-z][\w-]*)['"]?\]?:/g)].map(([, name = '']) => name),
+  );
+  const named = [...sheets.map(read), ...code.map(({ text }) => text)].flatMap((text) =>
+    [...text.matchAll(/var\((--[a-z][\w-]*)/g)].map(([, name = '']) => name),
+  );
+  expect(named.length).toBeGreaterThan(50);
+  expect([...new Set(named)].filter((name) => !said.includes(name))).toEqual([]);
 });

@@ -11,6 +11,7 @@ const fault = (check: string, id: string, rest: Partial<ShownResult> = {}): Show
     fault: check,
     outcome: 'not-met',
     told: told('Then.'),
+    kind: check,
   },
   ...{ from: [], points: 0, of: 1, difference: null, causes: [], date: null },
   subject: { kind: 'account', id },

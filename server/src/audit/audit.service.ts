@@ -37,6 +37,8 @@ const HAPPENED = {
   'all-given-back': 'gave back the works of an exercise',
   'handed-out': 'handed out an exercise',
   'taken-back': 'took back an exercise',
+  'times-set': 'said when an exercise opens and closes',
+  'more-time': 'gave more time to',
   'set-back': 'set a book back to an earlier moment',
 } as const;
 

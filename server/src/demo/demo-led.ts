@@ -1,5 +1,4 @@
 import {
-  USUAL_TOTAL,
   carriedOn,
   checkpoint,
   givenToStudents,
@@ -9,6 +8,7 @@ import {
   proposedGuide,
   proposedQuestions,
   startingPoint,
+  usualKeyRules,
   type AnswerKey,
   type Book,
   type Entry,
@@ -73,7 +73,12 @@ const DATES = [
   { statement: 'profit-and-loss', from: '2027-01-01', to: '2027-03-31' },
 ];
 
-const RULES = { total: USUAL_TOTAL, questions: QUESTIONS, figures: FIGURES, statementDates: DATES };
+const RULES = {
+  ...usualKeyRules('accounts'),
+  questions: QUESTIONS,
+  figures: FIGURES,
+  statementDates: DATES,
+};
 
 function keyOf(book: Book, rules: object): AnswerKey {
   const key = keyOfRules(book, rules);

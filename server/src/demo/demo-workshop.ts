@@ -2,9 +2,7 @@ import {
   givenToStudents,
   proposedBrief,
   startingPoint,
-  proposedAim,
-  USUAL_TOTAL,
-  usualPoints,
+  usualKeyRules,
   type Account,
   type Book,
   type Planting,
@@ -34,9 +32,7 @@ function workshop(title: string, key: Book, kind: StartKind): MadeExercise {
     brief: proposedBrief(key, kind, { planting: PLANTING }),
     keyRules: {
       statementDates: datesOf(key),
-      aim: proposedAim(kind, key),
-      total: USUAL_TOTAL,
-      points: usualPoints(kind),
+      ...usualKeyRules(kind),
     },
   };
 }

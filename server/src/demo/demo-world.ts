@@ -1,9 +1,11 @@
 import { Injectable } from '@nestjs/common';
+import type { Me } from '@gleddo/contract';
 import { juniperLane, nurseryYear, pollardRow, ternIsland } from '@gleddo/core/demo';
 import { CompaniesService } from '../companies/companies.service.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { HandOutsService } from '../exercises/hand-outs.service.js';
 import { GroupsService } from '../groups/groups.service.js';
+import { SetTimesService } from '../times/set-times.service.js';
 import { PeopleService } from '../people/people.service.js';
 import { BRIEF, KEY_RULES, keyBook, startBook, TITLE } from './demo-exercise.js';
 import { DemoClass, PASSWORD } from './demo-class.js';
@@ -11,6 +13,8 @@ import { led, nextChapter } from './demo-led.js';
 import { DemoPractice } from './demo-practice.js';
 import { DemoSite } from './demo-site.js';
 import { drafts, placing } from './demo-workshop.js';
+
+const A_DAY = 86_400_000;
 
 /** The demo world: four companies, a class group, exercises of every kind with tries in every state. */
 @Injectable()
@@ -21,6 +25,7 @@ export class DemoWorld {
     private readonly groups: GroupsService,
     private readonly exercises: ExercisesService,
     private readonly handOuts: HandOutsService,
+    private readonly times: SetTimesService,
     private readonly students: DemoClass,
     private readonly practice: DemoPractice,
     private readonly site: DemoSite,
@@ -55,8 +60,22 @@ export class DemoWorld {
     });
     for (const id of [placingId, quarterId, ledId, nextId])
       await this.handOuts.handOut(ruth, id, group.id);
+    await this.giveTimes(ruth, group.id, [placingId, nextId]);
     await this.students.work(group.id, quarterId, { id: placingId, made: placed });
     await this.practice.layOut(ledId, spring, ruth.id);
     await this.site.finish();
+  }
+
+  /** One closes at the end of the week, late work told; the next of a series opens when it is over. */
+  private async giveTimes(ruth: Me, groupId: string, [closing, opening]: readonly string[]) {
+    const evening = new Date();
+    evening.setHours(18, 0, 0, 0);
+    const inDays = (days: number) => new Date(evening.getTime() + days * A_DAY).toISOString();
+    await this.times.forClass(ruth, closing ?? '', {
+      ...{ groupId, opensAt: null, closesAt: inDays(4), late: 'told' },
+    });
+    await this.times.forClass(ruth, opening ?? '', {
+      ...{ groupId, opensAt: inDays(5), closesAt: inDays(12), late: 'refused' },
+    });
   }
 }

@@ -5,6 +5,7 @@ import { ExercisesModule } from '../exercises/exercises.module.js';
 import { GroupsModule } from '../groups/groups.module.js';
 import { PeopleModule } from '../people/people.module.js';
 import { ResultsModule } from '../results/results.module.js';
+import { TimesModule } from '../times/times.module.js';
 import { DemoClass } from './demo-class.js';
 import { DemoPractice } from './demo-practice.js';
 import { DemoSite } from './demo-site.js';
@@ -18,6 +19,7 @@ import { DemoWorld } from './demo-world.js';
     GroupsModule,
     PeopleModule,
     ResultsModule,
+    TimesModule,
   ],
   providers: [DemoClass, DemoPractice, DemoSite, DemoWorld],
 })

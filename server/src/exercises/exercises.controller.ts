@@ -1,7 +1,19 @@
-import { Body, Controller, Get, HttpCode, Param, ParseIntPipe, Patch, Post } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Get,
+  HttpCode,
+  Param,
+  ParseIntPipe,
+  Patch,
+  Post,
+  Put,
+} from '@nestjs/common';
 import {
   ChangeExerciseRequest,
   ContinueRequest,
+  MoreTimeRequest,
+  TimesRequest,
   HandOutRequest,
   NewExerciseRequest,
   PartsRequest,
@@ -14,6 +26,7 @@ import {
 } from '@gleddo/contract';
 import { Only, SignedIn } from '../http/signed-in.js';
 import { ExerciseChangesService } from './exercise-changes.service.js';
+import { SetTimesService } from '../times/set-times.service.js';
 import { HandOutsService } from './hand-outs.service.js';
 import { SeriesService } from './series.service.js';
 import { ExercisesService } from './exercises.service.js';
@@ -26,6 +39,7 @@ export class ExercisesController {
     private readonly parts: ExerciseChangesService,
     private readonly handOuts: HandOutsService,
     private readonly series: SeriesService,
+    private readonly times: SetTimesService,
   ) {}
 
   @Get()
@@ -104,6 +118,29 @@ export class ExercisesController {
   ): Promise<ExerciseAnswer> {
     await this.exercises.rowOf(me, id);
     await this.handOuts.handOut(me, id, body.groupId);
+    return this.exercises.open(me, id);
+  }
+
+  @Put(':id/times')
+  async setTimes(
+    @Param('id') id: string,
+    @Body() body: TimesRequest,
+    @SignedIn() me: Me,
+  ): Promise<ExerciseAnswer> {
+    await this.exercises.rowOf(me, id);
+    await this.times.forClass(me, id, body);
+    return this.exercises.open(me, id);
+  }
+
+  /** For one student; nobody else is told. */
+  @Put(':id/more-time')
+  async setMoreTime(
+    @Param('id') id: string,
+    @Body() body: MoreTimeRequest,
+    @SignedIn() me: Me,
+  ): Promise<ExerciseAnswer> {
+    await this.exercises.rowOf(me, id);
+    await this.times.forStudent(me, id, body);
     return this.exercises.open(me, id);
   }
 

@@ -7,9 +7,7 @@ import {
   proposedBrief,
   standingRules,
   startingPoint,
-  proposedAim,
-  USUAL_TOTAL,
-  usualPoints,
+  usualKeyRules,
   type AnswerKey,
   type Book,
   type RulesOfTry,
@@ -23,6 +21,7 @@ import { exercises, tries } from '../database/schema/index.js';
 import { notFound, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { partsOfRow } from './exercise-parts.js';
+import { TimesService } from '../times/times.service.js';
 import { HandOutsService } from './hand-outs.service.js';
 
 export type ExerciseRow = typeof exercises.$inferSelect;
@@ -35,6 +34,7 @@ export class ExercisesService {
     private readonly books: KeptBooks,
     private readonly companies: CompaniesService,
     private readonly handOuts: HandOutsService,
+    private readonly times: TimesService,
   ) {}
 
   async list(me: Me): Promise<ExerciseSummary[]> {
@@ -83,6 +83,7 @@ export class ExercisesService {
       ...parts,
       ...{ startBookId, keyBookId, revision },
       handedOutTo: await this.handOuts.of(id),
+      moreTime: await this.times.moreTimeOf(id),
       ...(await this.neighbours(row)),
       begun: await this.db.$count(tries, eq(tries.exerciseId, id)),
     };
@@ -122,9 +123,7 @@ export class ExercisesService {
       brief: proposedBrief(book, request.start, { planting, asksSides: request.asksSides }),
       keyRules: {
         statementDates: datesOf(book),
-        aim: proposedAim(request.start, book),
-        total: USUAL_TOTAL,
-        points: usualPoints(request.start, request.asksSides),
+        ...usualKeyRules(request.start, request.asksSides),
       },
     });
     return this.open(me, id);

@@ -5,8 +5,14 @@ import { AuditService } from '../audit/audit.service.js';
 import type { Database } from '../database/open-database.js';
 import { exercises, groups, handOuts, members, people, tries } from '../database/schema/index.js';
 import { ownSeed } from './own-seed.js';
+import { asTimes, TimesService } from '../times/times.service.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+
+const CLASS = {
+  ...{ id: groups.id, name: groups.name, at: handOuts.at },
+  ...{ opensAt: handOuts.opensAt, closesAt: handOuts.closesAt, late: handOuts.late },
+};
 
 /** To which class groups exercises are handed out. Each class has it by itself; none takes it from another. */
 @Injectable()
@@ -14,6 +20,7 @@ export class HandOutsService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
     private readonly audit: AuditService,
+    private readonly times: TimesService,
   ) {}
 
   /** The class groups of each exercise of an instructor that is handed out. */
@@ -34,7 +41,7 @@ export class HandOutsService {
   /** The class groups that have an exercise, and how many of each have begun. */
   async of(exerciseId: string): Promise<HandedOutTo[]> {
     const rows = await this.db
-      .select({ id: groups.id, name: groups.name, at: handOuts.at, begun: count(tries.id) })
+      .select({ ...CLASS, begun: count(tries.id) })
       .from(handOuts)
       .innerJoin(groups, eq(groups.id, handOuts.groupId))
       .leftJoin(members, eq(members.groupId, groups.id))
@@ -43,9 +50,12 @@ export class HandOutsService {
         and(eq(tries.personId, members.personId), eq(tries.exerciseId, handOuts.exerciseId)),
       )
       .where(eq(handOuts.exerciseId, exerciseId))
-      .groupBy(groups.id, groups.name, handOuts.at)
+      .groupBy(...Object.values(CLASS))
       .orderBy(asc(handOuts.at));
-    return rows.map(({ at, ...row }) => ({ ...row, at: at.toISOString() }));
+    return rows.map(({ at, opensAt, closesAt, late, ...row }) => ({
+      ...{ ...row, at: at.toISOString() },
+      times: this.times.shown(asTimes({ opensAt, closesAt, late })),
+    }));
   }
 
   /** With which seeds the figures of all who have an exercise are drawn, by their names. */

@@ -1,7 +1,7 @@
 import { randomInt } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import type { ContinueRequest, ExerciseAnswer, Me } from '@gleddo/contract';
-import { carriedOn, givenToStudents, startingPoint, usualPoints } from '@gleddo/core';
+import { carriedOn, givenToStudents, startingPoint, usualKeyRules } from '@gleddo/core';
 import { refuse, refusedBy } from '../http/problem.js';
 import { datesOf, ExercisesService } from './exercises.service.js';
 
@@ -32,7 +32,7 @@ export class SeriesService {
     const next = await this.exercises.add(me, {
       ...{ title: title.trim(), brief: '', key: key.value },
       start: givenToStudents(start, 'everything', seed),
-      keyRules: { statementDates: datesOf(key.value), points: usualPoints('everything') },
+      keyRules: { statementDates: datesOf(key.value), ...usualKeyRules('everything') },
       series: { continues: id, ownWork },
     });
     return this.exercises.open(me, next);

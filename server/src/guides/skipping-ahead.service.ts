@@ -16,10 +16,8 @@ import { DATABASE } from '../http/tokens.js';
 import { ChecksService } from '../results/checks.service.js';
 import { guideOf } from '../threads/guiding.js';
 import { Threads } from '../threads/threads.js';
+import { goneOnAt, WENT_ON } from './gone-on.js';
 import { GuidesService, mayGoOn, type Going } from './guides.service.js';
-
-/** A step of a history that is no operation: the books are those of a checkpoint. */
-const WENT_ON = 'went-on';
 
 /** Where one goes on, and the steps that one had not done by then. */
 interface Skipping {
@@ -33,6 +31,8 @@ interface Charged extends Skipping {
   readonly bookId: string;
   /** The points that it gave. */
   readonly given: number;
+  /** The revision that it made. */
+  readonly revision: number;
 }
 
 /** Whoever is stuck or comes late goes on from the beginning of a later step, with the key’s books of that moment. */
@@ -120,10 +120,11 @@ export class SkippingAheadService {
       ...{ undoes: null, isTry: rights.isTry, isKept: true },
     };
     const given = await this.given(bookId, going, ready.value.text);
+    const charged = { ...skipping, bookId, given, revision: rights.revision + 1 };
     await this.db.transaction(async (tx) => {
       const book = { book: ready.value, db: tx };
       if (!(await this.writing.write(written, rights.revision, book))) throw changedMeanwhile();
-      if (going.costs) await this.charge(tx, exercise, { ...skipping, bookId, given });
+      if (going.costs) await this.charge(tx, exercise, charged);
       await this.audit.write('went-on', me.id, { aboutId: bookId, db: tx });
     });
   }
@@ -148,40 +149,53 @@ export class SkippingAheadService {
     return Math.max(0, after.points - before.points);
   }
 
-  /**
-   * What going on costs stands as notes that the instructor can take away: all that it gave, from where to where; or
-   * what the exercise says for each step that was not done, once.
-   */
-  private async charge(
-    db: Queries,
-    { goOnCost, ownerId }: ExerciseRow,
-    { skipped, bookId, title, given }: Charged,
-  ): Promise<void> {
-    const [work] = await db.select().from(tries).where(eq(tries.bookId, bookId));
-    if (!work || goOnCost === 0 || (goOnCost === null && given === 0)) return;
+  /** What going on costs stands as notes that the instructor can take away. */
+  private async charge(db: Queries, exercise: ExerciseRow, charged: Charged): Promise<void> {
+    const [work] = await db.select().from(tries).where(eq(tries.bookId, charged.bookId));
+    if (!work) return;
     const before = await db.select().from(notes).where(eq(notes.tryId, work.id));
-    const paid = new Set(before.map(({ ref }) => ref));
-    const due = skipped.filter(({ id }) => !paid.has(refOfStep(id)));
-    const [first] = skipped;
-    const note = { tryId: work.id, byId: ownerId };
-    if (goOnCost === null) {
-      const from = first ? `“${first.title}”` : 'where it stood';
-      await db.insert(notes).values({
-        ...note,
-        ...{ id: nanoid(), ref: refOfStep(first?.id ?? title), points: -given },
-        text: `Went on from ${from} to “${title}”: what that gave earns nothing.`,
-      });
-    } else if (due.length > 0)
-      await db.insert(notes).values(
-        due.map(({ id, title: step }) => ({
-          ...note,
-          ...{ id: nanoid(), ref: refOfStep(id), points: -goOnCost },
-          text: `Went on without “${step}”.`,
-        })),
-      );
+    const due =
+      exercise.goOnCost === null
+        ? await dueForAll(db, charged, before)
+        : dueByStep(charged, exercise.goOnCost, before);
+    if (due.length === 0) return;
+    const whose = { tryId: work.id, byId: exercise.ownerId };
+    await db.insert(notes).values(due.map((note) => ({ id: nanoid(), ...whose, ...note })));
   }
 }
 
+type Due = Pick<typeof notes.$inferInsert, 'ref' | 'points' | 'text'>;
+type NoteRow = typeof notes.$inferSelect;
+
+/** All that it gave, from where to where; what was charged for and set back from since is not charged again. */
+async function dueForAll(
+  db: Queries,
+  { bookId, skipped: [first], title, given, revision }: Charged,
+  before: readonly NoteRow[],
+): Promise<Due[]> {
+  const standing = new Set([...(await goneOnAt(db, bookId))].map(refOfRevision));
+  const gone = before.filter(({ ref }) => ref?.startsWith(AT_REVISION) && !standing.has(ref));
+  const due = given - gone.reduce((sum, { points }) => sum - points, 0);
+  if (due <= 0) return [];
+  const from = first ? `“${first.title}”` : 'where it stood';
+  const text = `Went on from ${from} to “${title}”: what that gave earns nothing.`;
+  return [{ ref: refOfRevision(revision), points: -due, text }];
+}
+
+/** What the exercise says for each step that was not done, once. */
+function dueByStep({ skipped }: Charged, cost: number, before: readonly NoteRow[]): Due[] {
+  const paid = new Set(before.map(({ ref }) => ref));
+  if (cost === 0) return [];
+  return skipped
+    .filter(({ id }) => !paid.has(refOfStep(id)))
+    .map(({ id, title }) => ({
+      ...{ ref: refOfStep(id), points: -cost },
+      text: `Went on without “${title}”.`,
+    }));
+}
+
+const AT_REVISION = `${WENT_ON}:at:`;
+const refOfRevision = (revision: number): string => `${AT_REVISION}${revision}`;
 const refOfStep = (id: string): string => `${WENT_ON}:${id}`;
 
 /** Whether something of it was still to be done that a checkpoint does for one: questions are answered later, too. */

@@ -1,6 +1,7 @@
 import { existsSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { isZone } from '@gleddo/core';
 import type { DatabaseSettings } from '../database/open-database.js';
 
 export interface Settings {
@@ -22,6 +23,8 @@ export interface Settings {
     readonly days: number;
     readonly hour: number;
   } | null;
+  /** The time zone of the school (IANA), in which opening and closing times are told. */
+  readonly zone: string;
   /** With which what is measured is asked for; null: nobody is told. */
   readonly metricsWord: string | null;
   readonly logLevel: string;
@@ -88,6 +91,14 @@ function addressFrom(text: string | undefined): string | null {
   );
 }
 
+function zoneFrom(text: string | undefined): string {
+  const zone = text || new Intl.DateTimeFormat().resolvedOptions().timeZone;
+  if (isZone(zone)) return zone;
+  throw new SettingRefused(
+    `GLEDDO_ZONE is “${zone}”, which is no time zone. Give one by its name, such as Europe/Vienna.`,
+  );
+}
+
 /** Settings from the environment; the README names them. */
 export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
   const server = packageFolder();
@@ -101,6 +112,7 @@ export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
     trustedProxy: env['GLEDDO_TRUST_PROXY'] || null,
     idleHours: hoursFrom(env['GLEDDO_IDLE_HOURS']),
     backups: backupsFrom(env),
+    zone: zoneFrom(env['GLEDDO_ZONE']),
     metricsWord: env['GLEDDO_METRICS_WORD'] || null,
     logLevel: env['GLEDDO_LOG'] ?? 'warn',
     database: {

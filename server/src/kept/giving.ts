@@ -1,5 +1,5 @@
 import { GIVEN_BEFORE, USUAL_GIVING, type Giving, type ShownResult } from '@gleddo/contract';
-import { checkById, TOLD_PARTS, toldUpTo } from '@gleddo/core';
+import { TOLD_PARTS, toldUpTo } from '@gleddo/core';
 
 /** As it was kept before notes had parts. */
 type KeptBefore = { readonly ways?: boolean };
@@ -31,13 +31,15 @@ export const asShown = (giving: Giving, results: readonly ShownResult[]): readon
   results.map((result) => ({
     ...result,
     ...(giving.marks ? {} : { points: 0, of: 0 }),
-    told: toldUpTo(result.told, giving.tells),
-    ...(tellsKey({ ...giving, key: false }) ? {} : keptBack(result)),
+    ...(tellsKey({ ...giving, key: false })
+      ? { told: toldUpTo(result.told, giving.tells) }
+      : keptBack(result, giving)),
   }));
 
-/** What says of the key what belongs there: the more exact word for a fault, and what a difference is made of. */
-const keptBack = ({ check, fault }: ShownResult) => ({
-  fault: checkById(check)?.fault ?? fault,
+/** What says nothing of the key: what is met is right by the key’s words, and what a difference is made of are its figures. */
+const keptBack = ({ kind, outcome, told }: ShownResult, { tells }: Giving) => ({
+  fault: kind,
+  told: toldUpTo(told, outcome === 'not-met' ? tells : null),
   difference: null,
   causes: [],
 });

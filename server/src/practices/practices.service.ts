@@ -42,7 +42,7 @@ export class PracticesService {
 
   /** Begins anew, with figures of its own. */
   async begin(me: Me, exerciseId: string): Promise<Practice> {
-    const { exercise } = await this.tries.find(me, exerciseId);
+    const { exercise } = await this.tries.findOpen(me, exerciseId);
     if (!exercise.mayPractise)
       throw refuse(
         'practice.not-allowed',

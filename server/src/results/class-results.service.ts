@@ -6,6 +6,7 @@ import {
   type KeptPair,
   type KeptResult,
   type Overview,
+  type Times,
 } from '@gleddo/core';
 import { asc, eq, inArray } from 'drizzle-orm';
 import { KeptBooks } from '../books/kept-books.js';
@@ -21,6 +22,8 @@ import {
 } from '../database/schema/index.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
+import { cameIn } from '../times/came-in.js';
+import { TimesService } from '../times/times.service.js';
 import { ChecksService, type TryRow } from './checks.service.js';
 import { unknownNamesIn } from './unknown-names.js';
 import { givingOf } from '../kept/giving.js';
@@ -52,6 +55,7 @@ export class ClassResultsService {
     private readonly exercises: ExercisesService,
     private readonly checks: ChecksService,
     private readonly keys: KeyVersionsService,
+    private readonly times: TimesService,
   ) {}
 
   /** Of all class groups that have the exercise, or of one of them. */
@@ -66,7 +70,8 @@ export class ClassResultsService {
     const works = all.filter(({ personId }) => shown.has(personId));
     const byPerson = new Map(works.map((work) => [work.personId, work]));
     const runs = await this.runsOf(works);
-    const rows = students.map((student) => rowOf(student, byPerson.get(student.id) ?? null, runs));
+    const seen = { runs, timesOf: await this.times.ofExercise(exerciseId) };
+    const rows = students.map((student) => rowOf(student, byPerson.get(student.id) ?? null, seen));
     const latest = [...runs.values()].reduce<Run | null>(
       (a, b) => (a === null || b.version > a.version ? b : a),
       null,
@@ -185,7 +190,12 @@ function checkedState(work: TryRow | null): CheckedState | null {
   return work.checkId === null ? 'waiting' : 'checked';
 }
 
-function rowOf(student: Student, work: TryRow | null, runs: ReadonlyMap<string, Run>): ClassRow {
+interface Seen {
+  readonly runs: ReadonlyMap<string, Run>;
+  timesOf(personId: string): Times;
+}
+
+function rowOf(student: Student, work: TryRow | null, { runs, timesOf }: Seen): ClassRow {
   const isIn = work !== null && work.state !== 'working';
   return {
     personId: student.id,
@@ -196,6 +206,7 @@ function rowOf(student: Student, work: TryRow | null, runs: ReadonlyMap<string, 
     login: student.login,
     groups: student.groups,
     handedInOn: work?.handedInAt?.toISOString().slice(0, 10) ?? null,
+    cameIn: cameIn(work, timesOf(student.id)),
     state: work?.state ?? 'not-started',
     checked: checkedState(work),
     checkFault: work?.checkFault ?? null,

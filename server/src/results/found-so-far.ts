@@ -1,5 +1,5 @@
 import type { FoundSoFar } from '@gleddo/contract';
-import { accountOf, faultOf, type Book } from '@gleddo/core';
+import { accountOf, kindOfFault, type Book } from '@gleddo/core';
 import type { CheckedWork } from '../threads/checking.js';
 
 /** Faults by their kind and the student’s own names: nothing that only the key says. */
@@ -12,7 +12,7 @@ export function foundSoFar({ results, pairs }: CheckedWork, work: Book): FoundSo
     notMet: results
       .filter((result) => result.outcome === 'not-met')
       .map(({ check, facts, subject }) => ({
-        fault: faultOf({ check, facts }),
+        fault: kindOfFault({ check, facts }),
         about:
           subject.kind === 'question' || subject.kind === 'setting'
             ? String(facts[subject.kind] ?? '')

@@ -1,5 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Me } from '@gleddo/contract';
+import { isClosed } from '@gleddo/core';
 import { and, eq, ne } from 'drizzle-orm';
 import { AuditService } from '../audit/audit.service.js';
 import { BookAccess } from '../books/book-access.js';
@@ -7,6 +8,7 @@ import type { Database, Queries } from '../database/open-database.js';
 import { books, checkTasks, filedTables, corrections, tries } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { TimesService } from '../times/times.service.js';
 import type { TryRow } from './checks.service.js';
 import { MarkingService } from './marking.service.js';
 
@@ -15,6 +17,7 @@ const AT_WORK = {
   state: 'working',
   ...{ handedInAt: null, givenBackAt: null, readAt: null, giving: null, fileName: null },
   ...{ checkId: null, checkFault: null, points: null, outOf: null, begunBookId: null },
+  byItself: false,
 } as const;
 
 /** Letting a student go on with a work that was handed in, or given back. */
@@ -25,6 +28,7 @@ export class OpeningAgainService {
     private readonly marking: MarkingService,
     private readonly access: BookAccess,
     private readonly audit: AuditService,
+    private readonly times: TimesService,
   ) {}
 
   /**
@@ -33,10 +37,12 @@ export class OpeningAgainService {
    */
   async open(me: Me, tryId: string): Promise<void> {
     const { work, student } = await this.marking.find(me, tryId);
+    const times = (await this.times.ofExercise(work.exerciseId))(work.personId);
+    const closedAt = isClosed(times, Date.now()) ? new Date() : null;
     await this.db.transaction(async (tx) => {
       const [open] = await tx
         .update(tries)
-        .set({ ...AT_WORK, ...workOf(work) })
+        .set({ ...AT_WORK, ...workOf(work), closedAt })
         .where(and(eq(tries.id, tryId), ne(tries.state, 'working'), eq(tries.bookId, work.bookId)))
         .returning({ id: tries.id });
       if (!open)

@@ -3,6 +3,7 @@ import { AuditModule } from '../audit/audit.module.js';
 import { BooksModule } from '../books/books.module.js';
 import { ExercisesModule } from '../exercises/exercises.module.js';
 import { KeysModule } from '../keys/keys.module.js';
+import { TimesModule } from '../times/times.module.js';
 import { ThreadsModule } from '../threads/threads.module.js';
 import { ResultsController } from './results.controller.js';
 import { NoteStockController } from './note-stock.controller.js';
@@ -21,7 +22,7 @@ import { OpeningAgainService } from './opening-again.service.js';
 import { PastChecksService } from './past-checks.service.js';
 
 @Module({
-  imports: [AuditModule, BooksModule, ExercisesModule, KeysModule, ThreadsModule],
+  imports: [AuditModule, BooksModule, ExercisesModule, KeysModule, ThreadsModule, TimesModule],
   controllers: [ResultsController, NoteStockController],
   providers: [
     ChecksService,

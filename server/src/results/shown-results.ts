@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Note, PairShown, ShownResult } from '@gleddo/contract';
-import { checkById, faultOf, noteOf, type KeptResult } from '@gleddo/core';
+import { checkById, faultOf, kindOfFault, noteOf, type KeptResult } from '@gleddo/core';
 import { asc, eq } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
 import { checks, keys, notes } from '../database/schema/index.js';
@@ -56,6 +56,7 @@ export function shown({ facts, ...kept }: KeptResult): ShownResult {
     ...kept,
     title: checkById(check)?.title ?? check,
     fault: faultOf({ check, facts }),
+    kind: kindOfFault({ check, facts }),
     told: noteOf({ check, facts, outcome }),
   };
 }

@@ -110,6 +110,9 @@ export class UploadedWorksService {
       ...{ bookId, fileName, handPairs: JSON.stringify(pairs) },
       ...{ state: 'handed-in' as const, handedInAt: new Date() },
       ...{ checkId: null, checkFault: null, points: null, outOf: null },
+      // What somebody else puts beside the class is not late.
+      ...(isOwn ? {} : { closedAt: new Date() }),
+      byItself: false,
       // A file that takes the place of another one leaves what was begun before both.
       begunBookId: (isOwn ? before?.bookId : before?.begunBookId) ?? null,
     };

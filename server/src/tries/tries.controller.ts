@@ -57,7 +57,7 @@ export class TriesController {
     @Body() body: OwnFileRequest,
     @SignedIn() me: Me,
   ): Promise<MyTryDetail> {
-    const { exercise } = await this.tries.find(me, id);
+    const { exercise } = await this.tries.findToDo(me, id);
     await this.uploadedWorks.fileOwn(me, exercise, body);
     return this.tries.open(me, id);
   }

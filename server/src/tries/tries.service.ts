@@ -1,5 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Asks, Giving, InterimCheck, Me, MyTry, MyTryDetail } from '@gleddo/contract';
+import { isClosed, standsAt, type Times } from '@gleddo/core';
 import { and, desc, eq, inArray, isNotNull, isNull, lt, lte, or, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
@@ -21,6 +22,8 @@ import { asShown, mayBeCorrected, shownOf, tellsKey } from '../kept/giving.js';
 import { Redaction } from '../results/redaction.js';
 import { KeyVersionsService } from '../keys/key-versions.service.js';
 import { StartsService } from '../results/starts.service.js';
+import { cameIn, closedNow } from '../times/came-in.js';
+import { TimesService } from '../times/times.service.js';
 import { ShownResults } from '../results/shown-results.js';
 
 type Exercise = typeof exercises.$inferSelect;
@@ -36,6 +39,7 @@ export class TriesService {
     private readonly shown: ShownResults,
     private readonly keys: KeyVersionsService,
     private readonly starts: StartsService,
+    private readonly times: TimesService,
   ) {}
 
   /** What is handed out to a class of theirs, or what they have begun, whatever became of the hand-out. */
@@ -57,7 +61,32 @@ export class TriesService {
     const { rows, where } = this.mine(me);
     const found = await rows.where(where).orderBy(desc(exercises.createdAt));
     await this.markRead(found.flatMap(({ work }) => work ?? []));
-    return found.map(({ exercise, work }) => myTry(exercise, work));
+    const timesOf = await this.times.ofStudent(me.id);
+    return found.map(({ exercise, work }) => this.myTry(exercise, work, timesOf(exercise.id)));
+  }
+
+  private async timesOf(me: Me, exerciseId: string): Promise<Times> {
+    return (await this.times.ofStudent(me.id, exerciseId))(exerciseId);
+  }
+
+  /** The exercise, once it is open for this student. */
+  async findOpen(me: Me, exerciseId: string) {
+    const found = await this.find(me, exerciseId);
+    if (!found.work) this.times.refuseBefore(await this.timesOf(me, exerciseId));
+    return found;
+  }
+
+  /** The exercise, as long as work in it can be begun, or handed in otherwise: until it closes, unless it was opened again. */
+  async findToDo(me: Me, exerciseId: string) {
+    const found = await this.find(me, exerciseId);
+    await this.refuseShut(me, found);
+    return found;
+  }
+
+  private async refuseShut(me: Me, { exercise, work }: { exercise: Exercise; work: Try | null }) {
+    const times = await this.timesOf(me, exercise.id);
+    if (!work) this.times.refuseBefore(times);
+    if (!work?.closedAt) this.times.refuseAfter(times);
   }
 
   /** The exercise, and this student’s work in it. */
@@ -72,9 +101,12 @@ export class TriesService {
     const { exercise, work } = await this.find(me, exerciseId);
     const isBack = work?.state === 'given-back';
     if (work) await this.markRead([work]);
+    const times = await this.timesOf(me, exerciseId);
+    const isThere = work !== null || standsAt(times, Date.now()) !== 'before';
+    const whose = { exerciseId, personId: me.id };
     return {
-      ...myTry(exercise, work),
-      brief: await this.starts.wordsOf(exercise, { exerciseId, personId: me.id }, exercise.brief),
+      ...this.myTry(exercise, work, times),
+      brief: isThere ? await this.starts.wordsOf(exercise, whose, exercise.brief) : '',
       checkWhileWorking: exercise.checkWhileWorking,
       mayFile: exercise.mayFile,
       isGuided: isGuided(exercise),
@@ -131,7 +163,10 @@ export class TriesService {
   /** Begins the one try, from a copy of the starting point; begun already, it is simply opened. */
   async begin(me: Me, exerciseId: string): Promise<MyTryDetail> {
     const { exercise, work } = await this.find(me, exerciseId);
-    if (!work) await this.copyStart(me, exercise);
+    if (!work) {
+      await this.refuseShut(me, { exercise, work });
+      await this.copyStart(me, exercise);
+    }
     return this.open(me, exerciseId);
   }
 
@@ -187,22 +222,43 @@ export class TriesService {
 
   /**
    * Hands the work in: one step, which needs no check to succeed. The check comes by itself. Asked again, since the
-   * answer was lost, it is in already.
+   * answer was lost, it is in already. After the closing it comes in as it would have by itself, and so is not unlike others.
    */
   async handIn(me: Me, exerciseId: string): Promise<MyTryDetail> {
     const { work } = await this.find(me, exerciseId);
     if (!work)
       throw refuse('try.not-begun', 'You have not begun this exercise yet. Begin it first.');
+    const now = new Date();
+    const isClosing =
+      work.closedAt === null && isClosed(await this.timesOf(me, exerciseId), now.getTime());
     await this.db.transaction(async (tx) => {
       const [done] = await tx
         .update(tries)
-        .set({ state: 'handed-in', handedInAt: new Date() })
+        .set(isClosing ? closedNow(now) : { state: 'handed-in', handedInAt: now })
         .where(and(eq(tries.id, work.id), eq(tries.state, 'working')))
         .returning({ id: tries.id });
       if (done) await this.checks.ask(work.id, tx);
     });
     this.checks.onAsked();
     return this.open(me, exerciseId);
+  }
+
+  private myTry(exercise: Exercise, work: Try | null, times: Times): MyTry {
+    const hasMarks = work?.state === 'given-back' && shownOf(work).marks;
+    return {
+      exerciseId: exercise.id,
+      title: exercise.title,
+      company: exercise.company,
+      tryId: work?.id ?? null,
+      bookId: work?.bookId ?? null,
+      state: work?.state ?? 'not-started',
+      handedInAt: work?.handedInAt?.toISOString() ?? null,
+      points: hasMarks ? work.points : null,
+      of: hasMarks ? work.outOf : null,
+      mayPractise: exercise.mayPractise,
+      times: this.times.shown(times),
+      cameIn: cameIn(work, times),
+    };
   }
 }
 
@@ -247,19 +303,3 @@ const redacted = (
   notes: notes?.map((each) => redaction.note(each)) ?? null,
   pairs: pairs?.map((each) => redaction.pair(each)) ?? null,
 });
-
-function myTry(exercise: Exercise, work: Try | null): MyTry {
-  const hasMarks = work?.state === 'given-back' && shownOf(work).marks;
-  return {
-    exerciseId: exercise.id,
-    title: exercise.title,
-    company: exercise.company,
-    tryId: work?.id ?? null,
-    bookId: work?.bookId ?? null,
-    state: work?.state ?? 'not-started',
-    handedInAt: work?.handedInAt?.toISOString() ?? null,
-    points: hasMarks ? work.points : null,
-    of: hasMarks ? work.outOf : null,
-    mayPractise: exercise.mayPractise,
-  };
-}

@@ -59,6 +59,7 @@ export function bookScope(book: Book, period: AskedPeriod): Scope {
       const figure = lineFigure(book, id, { from: period.from, to: at(day) });
       return figure === null ? null : majorOf(figure, digits);
     },
+    amount: (id, account) => amountIn(book, id, { account: text(account), digits }),
     owed: (id, day) => owedBy(book, id, { day: at(day), digits }),
     side: (id) => {
       const account = accountOf(book, id);
@@ -86,6 +87,18 @@ const countsOf = (book: Book, to: string, digits: number): Record<string, () => 
   accounts: () => new Big(book.accounts.filter(({ retired }) => !retired).length),
   entries: () => new Big(book.entries.length),
 });
+
+/** What an entry moves on an account, without its side; null: it has no such entry, or account in it. */
+function amountIn(
+  { entries }: Book,
+  id: string,
+  { account, digits }: { readonly account: string | null; readonly digits: number },
+): Big | null {
+  const entry = entries.find((each) => each.id === id);
+  const lines = entry?.lines.filter((line) => line.account === account) ?? [];
+  if (lines.length === 0) return null;
+  return majorOf(Math.abs(lines.reduce((sum, { amount }) => sum + amount, 0)), digits);
+}
 
 const sumOfDebits = (amounts: readonly Amount[]): Amount =>
   amounts.reduce((sum, amount) => sum + Math.max(0, amount), 0);

@@ -86,8 +86,14 @@ export function runChecks(marking: Marking): Marking {
   return marking;
 }
 
+type Faulty = Pick<CheckResult, 'check' | 'facts'>;
+
 /** What is wrong, in a few words; the check's id for a check that is no more. */
-export function faultOf({ check, facts }: Pick<CheckResult, 'check' | 'facts'>): string {
+export const faultOf = (result: Faulty): string =>
+  checkById(result.check)?.misunderstood?.(result.facts) ?? kindOfFault(result);
+
+/** What kind of fault it is: of what belongs there, nothing. */
+export function kindOfFault({ check, facts }: Faulty): string {
   const found = checkById(check);
   const described = found?.undone?.described;
   if (described?.when(facts)) return described.fault;

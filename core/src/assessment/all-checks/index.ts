@@ -3,6 +3,7 @@ export {
   CHECKS,
   checkById,
   faultOf,
+  kindOfFault,
   runChecks,
   noteOf,
   sentenceOf,

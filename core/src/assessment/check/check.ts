@@ -36,8 +36,10 @@ export interface Check<Id extends string = string, F extends Facts = Facts> exte
   readonly title: string;
   /** What is wrong where it is not met, in a few words. */
   readonly fault: string;
-  /** What is wrong by other words where the facts say so; null: as `fault` has it. */
+  /** What is wrong by other words where the facts say so, none of which the key says; null: as `fault` has it. */
   calls?(facts: F): string | null;
+  /** What was misunderstood, in a few words: told only where it is told what belongs there; null: nothing that has a name. */
+  misunderstood?(facts: F): string | null;
   /** What it compares, for the instructor. */
   readonly compares: string;
   readonly looksAt: LooksAt;

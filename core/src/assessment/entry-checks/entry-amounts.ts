@@ -84,7 +84,7 @@ export const entryAmounts: Check<'entry.amounts', Found> = {
   id: 'entry.amounts',
   title: 'Entry right',
   fault: 'Entry not right',
-  calls: ({ principle }) => principleById(principle)?.fault ?? null,
+  misunderstood: ({ principle }) => principleById(principle)?.fault ?? null,
   compares: 'The entry has the key’s amounts on the key’s accounts, each on its side.',
   looksAt: { line: ['account', 'amount'] },
   follows: [entryPresent],

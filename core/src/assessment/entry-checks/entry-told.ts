@@ -11,16 +11,20 @@ import {
   type PrincipleId,
 } from '../principle/index.js';
 
+/** Of a side so many lines are said. */
+const MOST_SAID = 8;
+
 /** An entry in words: what it debits, then what it credits. */
 export function linesSaid(marking: Marking, book: Book, { lines }: Pick<Entry, 'lines'>): string {
-  const said = (isDebit: boolean) =>
-    lines
-      .filter(({ amount }) => amount > 0 === isDebit)
-      .map(({ account, amount }) => {
-        const name = accountOf(book, account)?.name ?? account;
-        return `“${name}” ${marking.money(Math.abs(amount))}`;
-      })
-      .join(' and ');
+  const said = (isDebit: boolean) => {
+    const side = lines.filter(({ amount }) => amount > 0 === isDebit);
+    const more = side.length - MOST_SAID;
+    const first = side.slice(0, MOST_SAID).map(({ account, amount }) => {
+      const name = accountOf(book, account)?.name ?? account;
+      return `“${name}” ${marking.money(Math.abs(amount))}`;
+    });
+    return [...first, ...(more > 0 ? [`${more} more`] : [])].join(' and ');
+  };
   const [debit, credit] = [said(true), said(false)];
   return [debit && `debit ${debit}`, credit && `credit ${credit}`]
     .filter((each) => each)
@@ -29,7 +33,10 @@ export function linesSaid(marking: Marking, book: Book, { lines }: Pick<Entry, '
 
 /** Entries of a work in words; each by itself where there are several. */
 export const recordedAs = (marking: Marking, works: readonly EntryView[]): string =>
-  works.map(({ entry }) => linesSaid(marking, marking.work, entry)).join('; and ');
+  works
+    .slice(0, MOST_SAID)
+    .map(({ entry }) => linesSaid(marking, marking.work, entry))
+    .join('; and ');
 
 const kindsOf = ({ scheme, accounts }: Book, { lines }: Entry, sign: 1 | -1): KindOfAccount[] => {
   const moved = new Set(

@@ -40,6 +40,9 @@ export function pairIndexesOf(key: Book, work: Book, recognition: Recognition): 
 
 const DAY = 86_400_000;
 
+/** Stands for whatever account a book doesn't have: no pair. */
+const UNKNOWN = -1;
+
 /** Most entries have two lines on two accounts: their sums are told apart only when somebody asks. */
 class View implements EntryView {
   readonly signature: string;
@@ -65,8 +68,8 @@ class View implements EntryView {
 function plainSignature({ lines }: Entry, pairIndexes: ReadonlyMap<string, number>): string | null {
   const [one, other] = lines;
   if (lines.length !== 2 || !one || !other) return null;
-  const a = pairIndexes.get(one.account) ?? NaN;
-  const b = pairIndexes.get(other.account) ?? NaN;
+  const a = pairIndexes.get(one.account) ?? UNKNOWN;
+  const b = pairIndexes.get(other.account) ?? UNKNOWN;
   if (a < b) return `${a}:${one.amount} ${b}:${other.amount} `;
   return b < a ? `${b}:${other.amount} ${a}:${one.amount} ` : null;
 }
@@ -74,7 +77,7 @@ function plainSignature({ lines }: Entry, pairIndexes: ReadonlyMap<string, numbe
 function sumsOf(entry: Entry, pairIndexes: ReadonlyMap<string, number>): Map<number, Amount> {
   const sums = new Map<number, Amount>();
   for (const { account, amount } of entry.lines) {
-    const pairIndex = pairIndexes.get(account) ?? NaN;
+    const pairIndex = pairIndexes.get(account) ?? UNKNOWN;
     const sum = (sums.get(pairIndex) ?? 0) + amount;
     if (sum === 0) sums.delete(pairIndex);
     else sums.set(pairIndex, sum);

@@ -43,14 +43,14 @@ function connected(pairs: readonly EntryPair[]): EntryPair[][] {
     return at;
   };
   const firsts = pairs.map((pair) => {
-    const [first = NaN, ...others] = differingPairs(pair).map(top);
+    const [first = -1, ...others] = differingPairs(pair).map(top);
     for (const pairIndex of others)
       if (top(pairIndex) !== top(first)) above.set(top(pairIndex), top(first));
     return first;
   });
   const groups = new Map<number, EntryPair[]>();
   pairs.forEach((pair, i) => {
-    const at = top(firsts[i] ?? NaN);
+    const at = top(firsts[i] ?? -1);
     const group = groups.get(at);
     if (group) group.push(pair);
     else groups.set(at, [pair]);

@@ -1,6 +1,6 @@
 export { checkWork, type CheckOptions, type Checked } from './check-work.js';
 export { lostAtStart } from './points.js';
-export { AIM_NAMES, usualWorth, weightsOf, type Weighing } from './weights.js';
+export { AIM_NAMES, pointsFollowing, usualWorth, weightsOf, type Weighing } from './weights.js';
 export { checkedToJson } from './checked-json.js';
 export { sideBySide, type SideRow, type SideSection } from './side-by-side.js';
 export { marginOf, type Margin } from './margin.js';

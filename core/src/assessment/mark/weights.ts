@@ -1,5 +1,9 @@
+import type { Book } from '../../model/book/book.js';
 import type { Aim, KeyRulesFile } from '../../model/exercise-shapes/key-rules.js';
-import { CHECKS, checkById, type CheckId } from '../all-checks/index.js';
+import { checkById, refOf, type CheckId } from '../all-checks/index.js';
+import { partsOfRef } from '../check/finding.js';
+import { aimOf, type AnswerKey } from '../key/answer-key.js';
+import { lostAtStart } from './points.js';
 
 /** What an exercise can be about, as an instructor chooses it. */
 export const AIM_NAMES: Readonly<Record<Aim, string>> = {
@@ -19,8 +23,14 @@ export interface Weighing {
 export const usualWorth = ({ aim, points = {} }: Weighing, check: string): number =>
   points[check] ?? checkById(check)?.points[aim] ?? 0;
 
+/** The usual points follow what an exercise is about, but for what is left out, and what single accounts and entries count. */
+export const pointsFollowing = (points: KeyRulesFile['points'] = {}): Record<string, number> =>
+  Object.fromEntries(
+    Object.entries(points).filter(([ref, worth]) => worth === 0 || ref.includes(':')),
+  );
+
 /** Something that can go wrong, and what it costs. */
-export interface Weight {
+interface Weight {
   readonly fault: string;
   readonly points: number;
 }
@@ -38,21 +48,43 @@ const WRONG: readonly (readonly [CheckId, string])[] = [
   ['question.answer', 'A question answered wrongly'],
 ];
 
-/** What something that is left out takes along: its own check, and those of it that the exercise is about. */
-const leftOut = (weighing: Weighing, about: 'account' | 'entry'): number =>
-  CHECKS.filter(({ id, aims }) => id.startsWith(`${about}.`) && aims?.includes(weighing.aim))
-    .filter(({ id }) => !RARELY.includes(id))
-    .reduce((sum, { id }) => sum + usualWorth(weighing, id), 0);
+/** What each account or entry that the start lacks altogether is worth; what most of them are. */
+function leftOut(lost: ReadonlyMap<string, number>, check: CheckId): number {
+  const [about] = check.split('.');
+  const worth = new Map<string, number>();
+  for (const [counted, points] of lost) {
+    const [of, id] = partsOfRef(counted);
+    const isOfIt = of.startsWith(`${about}.`) || (about === 'account' && of.startsWith('opening.'));
+    if (isOfIt && lost.has(refOf(check, { id }))) worth.set(id, (worth.get(id) ?? 0) + points);
+  }
+  const sorted = [...worth.values()].sort((a, b) => a - b);
+  return sorted[sorted.length >> 1] ?? 0;
+}
 
-/** Asked of few accounts and entries. */
-const RARELY: readonly string[] = ['account.contra', 'account.retired', 'entry.kind'];
+/** Which of the things that checks are about a key asks for. */
+function groupsOf(key: AnswerKey): ReadonlySet<string> {
+  const groups = ['account'];
+  if (Object.keys(key.book.opening.balances).length > 0) groups.push('opening');
+  if (key.book.entries.length > 0) groups.push('entry');
+  if (key.questions.length > 0) groups.push('question');
+  return new Set(groups);
+}
 
-/** What weighs how much, the heaviest first; what costs nothing is left out. */
-export const weightsOf = (weighing: Weighing): Weight[] =>
-  [
-    { fault: 'An account left out', points: leftOut(weighing, 'account') },
-    { fault: 'An entry left out', points: leftOut(weighing, 'entry') },
-    ...WRONG.map(([check, fault]) => ({ fault, points: usualWorth(weighing, check) })),
+/**
+ * What weighs how much in an exercise, the heaviest first; what it does not ask for, or what costs nothing, is left out.
+ * What is left out altogether is told by the start: the middle of what its accounts, or entries, are worth.
+ */
+export function weightsOf(key: AnswerKey, start: Book): Weight[] {
+  const lost = lostAtStart(key, start);
+  const groups = groupsOf(key);
+  const weighing = { aim: aimOf(key), points: key.points };
+  return [
+    { fault: 'An account left out', points: leftOut(lost, 'account.present') },
+    { fault: 'An entry left out', points: leftOut(lost, 'entry.present') },
+    ...WRONG.filter(([check]) => groups.has(check.split('.')[0] ?? '')).map(([check, fault]) => ({
+      ...{ fault, points: usualWorth(weighing, check) },
+    })),
   ]
     .filter(({ points }) => points > 0)
     .sort((one, other) => other.points - one.points);
+}

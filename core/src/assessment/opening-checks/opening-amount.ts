@@ -53,18 +53,19 @@ class Counterparts {
 
 /** A fault of one opening that an account of the owners took up, so that the rest is in balance: one fault, not two. */
 class TakenUp {
-  private readonly differing: ReadonlyMap<string, Amount>;
+  private found: ReadonlyMap<string, Amount> | null = null;
 
-  constructor(private readonly marking: Marking) {
-    const { pairs } = marking.compared.recognition;
-    this.differing = new Map(
-      pairs.flatMap(({ keys, works }) => {
+  constructor(private readonly marking: Marking) {}
+
+  private get differing(): ReadonlyMap<string, Amount> {
+    return (this.found ??= new Map(
+      this.marking.compared.recognition.pairs.flatMap(({ keys, works }) => {
         const [key] = keys;
         if (!key) return [];
-        const { wanted, found } = openingsOf(marking, key, works);
+        const { wanted, found } = openingsOf(this.marking, key, works);
         return wanted === found ? [] : [[key.id, found - wanted] as const];
       }),
-    );
+    ));
   }
 
   /** The accounts whose faults it took up; none where it did not. */

@@ -40,7 +40,7 @@ export const openingSide: Check<'opening.side', Found> = {
           belongs: `${facts.wanted} belongs in ${facts.wantedSide}.`,
         }
       : {
-          there: `The ${what} of ${name}, ${facts.wanted}, stands in ${facts.foundSide}.`,
+          there: `The ${what} of ${name}, ${facts.found}, stands in ${facts.foundSide}.`,
           belongs: `It belongs in ${facts.wantedSide}.`,
           why: 'What the business owns stands in debit, what it owes and what belongs to the owners in credit; what lowers another account stands on the other side from it.',
           now: `Move it to ${facts.wantedSide}.`,

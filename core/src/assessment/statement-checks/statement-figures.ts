@@ -7,6 +7,7 @@ import { linesOfStatement, type StatementLine } from '../../accounting/statement
 import { answerFor, type Answer } from './cause-roots.js';
 import type { CauseShare, Finding, Outcome } from '../check/finding.js';
 import type { Marking } from '../check/marking.js';
+import type { Words } from '../check/told.js';
 import { NOT_SAID } from '../check/what-is-said.js';
 
 /** What the sentence of a line is made from. */
@@ -99,7 +100,7 @@ function factsOf(
 }
 
 /** The sentence of a compared line. */
-export function lineSays(facts: LineFacts, outcome: Outcome): string {
+export function lineSays(facts: LineFacts, outcome: Outcome): Words {
   const line = facts.line;
   if (outcome === 'cannot-judge') return NOT_SAID.statements;
   if (facts.cancelled) return `${line} agrees, but only because faults cancel each other there.`;
@@ -109,5 +110,6 @@ export function lineSays(facts: LineFacts, outcome: Outcome): string {
     follows: ' All of it follows from what is marked above.',
     met: ' The key accepts what makes the difference.',
   }[outcome as string];
-  return `${line} is ${facts.difference} ${how}.${why ?? ''}`;
+  const differs = `${line} is ${facts.difference} ${how}.${why ?? ''}`;
+  return outcome === 'met' ? differs : { there: `${line} is not right.`, belongs: differs };
 }

@@ -19,7 +19,7 @@ export interface SaidOfIt {
 const MOST_OF_PARTS = 11;
 const NUMBER_WORDS = 'two three four five six seven eight nine ten eleven twelve'.split(' ');
 
-function partsIn({ words, figures: { numbers } }: SaidOfIt): Set<number> {
+function partsSaid({ words, figures: { numbers } }: SaidOfIt): Set<number> {
   const parts = new Set([...numbers].filter((each) => each > 1 && each <= 600));
   for (const [said, into] of PARTS_SAID)
     if (said.test(words)) for (const each of into) parts.add(each);
@@ -30,16 +30,42 @@ function partsIn({ words, figures: { numbers } }: SaidOfIt): Set<number> {
   return parts;
 }
 
+const MOST_FOR_DIFFERENCES = 30;
+
+/** What can be shared out: amounts, and what one of them is more than another (a cost without its residual value). */
+function wholesOf(amounts: ReadonlySet<Amount>): Amount[] {
+  const all = [...amounts];
+  if (all.length > MOST_FOR_DIFFERENCES) return all;
+  const differences = all.flatMap((one) => all.map((other) => one - other));
+  return [...new Set([...all, ...differences.filter((each) => each > 0)])];
+}
+
+interface Shares {
+  readonly wholes: readonly Amount[];
+  readonly parts: readonly number[];
+}
+
+const SHARES = new WeakMap<SaidOfIt, Shares>();
+
+/** What can be shared out by what is said, and into how many parts: reckoned once, since many amounts are asked about. */
+function sharesIn(said: SaidOfIt): Shares {
+  const known = SHARES.get(said);
+  if (known) return known;
+  const shares = { wholes: wholesOf(said.figures.amounts), parts: [...partsSaid(said)] };
+  SHARES.set(said, shares);
+  return shares;
+}
+
 /** A share of something told: some of its equal parts, or a percent of it, rounded to the minor unit. */
 function isShare(amount: Amount, said: SaidOfIt): boolean {
-  const { amounts, percents } = said.figures;
-  const parts = partsIn(said);
+  const { percents } = said.figures;
+  const { wholes, parts } = sharesIn(said);
   const isPartOf = (whole: number): boolean =>
-    [...parts].some((into) => {
+    parts.some((into) => {
       const some = Math.round((amount * into) / whole);
       return some >= 1 && some <= MOST_OF_PARTS && Math.abs((whole * some) / into - amount) < 1;
     });
-  return [...amounts].some(
+  return wholes.some(
     (whole) =>
       (whole > amount && isPartOf(whole)) ||
       [...percents].some((percent) => {

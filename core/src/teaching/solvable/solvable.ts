@@ -4,7 +4,6 @@ import { dayText } from '../../model/day/calendar.js';
 import { isMade } from '../../accounting/document/document-entries.js';
 import { balancesOf } from '../../accounting/ledger/balances.js';
 import { minorDigits, type Amount } from '../../model/money/amount.js';
-import { typeOf } from '../../model/scheme/scheme.js';
 import { formatAmount } from '../../model/money/format-amount.js';
 import { acceptedFor, type AnswerKey } from '../../assessment/key/answer-key.js';
 import { givenIn } from '../../assessment/check/given.js';
@@ -14,6 +13,8 @@ import { wordsBy } from '../../assessment/question/fill-words.js';
 import type { Exercise } from '../exercise/exercise.js';
 import { ledBy, type Led } from '../exercise/led.js';
 import { isReckoned, type SaidOfIt } from './reckoned.js';
+import { formsOf, plainText } from './day-forms.js';
+import { WhatIsSaid } from './what-is-said.js';
 import { figuresIn } from './told-figures.js';
 
 /** Something that a student has to know. */
@@ -35,40 +36,36 @@ export interface Solvable {
 }
 
 interface Known {
+  readonly about: WhatIsSaid;
   readonly key: AnswerKey;
   readonly start: Book;
   /** All that is said, in small letters. */
   readonly said: string;
-  /** Sentence by sentence, and row by row of a paper. */
-  readonly blocks: readonly string[];
   /** Amounts that stand anywhere, in the start, too. */
   readonly amounts: ReadonlySet<Amount>;
 }
 
-/** What is said where one of some words stands, with the amounts that are known of some accounts. */
-function saidOf(
-  { key, blocks, amounts }: Known,
-  words: readonly string[],
-  accounts: readonly string[],
-): SaidOfIt {
-  const about = blocks.filter((block) => words.some((word) => word !== '' && block.includes(word)));
-  const figures = figuresIn(about, key.book);
-  const touching = key.book.entries
-    .flatMap(({ lines }) => lines)
-    .filter(({ account }) => accounts.includes(account))
-    .map(({ amount }) => Math.abs(amount));
-  const opened = accounts.map((id) => Math.abs(openingOf(key.book, id)));
-  const own = [...touching, ...opened].filter((amount) => amounts.has(amount));
-  return {
-    words: about.join('\n'),
-    figures: { ...figures, amounts: new Set([...figures.amounts, ...own]) },
+/** The amounts that a key has on each account, of those that are told. */
+function amountsByAccount({ opening, entries }: Book, told: ReadonlySet<Amount>) {
+  const found = new Map<string, Set<Amount>>();
+  const add = (account: string, amount: Amount) => {
+    if (!told.has(Math.abs(amount))) return;
+    const ofIt = found.get(account) ?? new Set();
+    found.set(account, ofIt.add(Math.abs(amount)));
   };
+  for (const [account, amount] of Object.entries(opening.balances)) add(account, amount);
+  for (const { lines } of entries) for (const { account, amount } of lines) add(account, amount);
+  return found;
 }
 
 /** How an amount is known: it stands somewhere, or is reckoned from what is said of the thing that it is of. */
-function knownAs(amount: Amount, { amounts }: Known, of: SaidOfIt): 'told' | 'reckoned' | null {
+function knownAs(
+  amount: Amount,
+  { amounts }: Known,
+  of: () => readonly SaidOfIt[],
+): 'told' | 'reckoned' | null {
   if (amounts.has(Math.abs(amount))) return 'told';
-  return isReckoned(Math.abs(amount), of) ? 'reckoned' : null;
+  return of().some((each) => isReckoned(Math.abs(amount), each)) ? 'reckoned' : null;
 }
 
 /** All that a student reads: brief, steps, papers, questions, and the amounts that stand in the start. */
@@ -101,15 +98,13 @@ function amountsOfStart(start: Book): Amount[] {
 const money = ({ company }: Book, amount: Amount): string =>
   formatAmount(Math.abs(amount), minorDigits(company.currency), minorDigits(company.currency));
 
-const plain = (text: string): string => text.toLowerCase().replace(/[’']/g, "'");
-
 function accountsNeeded({ key, start, said }: Known): [Needed, boolean][] {
   const there = counterparts(start, key.book);
   return key.book.accounts
     .filter(({ id, retired }) => !there.has(id) && !retired && acceptedFor(key, id).required)
     .map(({ id, name }) => {
       const names = [name, ...acceptedFor(key, id).names];
-      const isNamed = names.some((each) => said.includes(plain(each)));
+      const isNamed = names.some((each) => said.includes(plainText(each)));
       const says = isNamed
         ? `“${name}” is named.`
         : `“${name}” is named nowhere. Name it in the brief, in a step or on a paper, or let it be left out.`;
@@ -132,7 +127,12 @@ function openingsFound(known: Known): Found[] {
   const { key } = known;
   const all = openingsNeeded(known).map(({ id, amount }) => {
     const name = accountOf(key.book, id)?.name ?? id;
-    return { id, amount, name, how: knownAs(amount, known, saidOf(known, [plain(name)], [])) };
+    return {
+      id,
+      amount,
+      name,
+      how: knownAs(amount, known, () => [known.about.ofName(name)]),
+    };
   });
   const isRest = all.filter(({ how }) => how === null).length === 1 && all.length > 1;
   return all.map(({ id, amount, name, how }): Found => {
@@ -148,33 +148,17 @@ function openingsFound(known: Known): Found[] {
 
 const entryName = ({ text, reference, date }: Entry): string => text || reference || dayText(date);
 
-/** How a day can be said: in full, by its number and month, or as the end of its month or of the year. */
-function formsOf(date: string): string[] {
-  const full = dayText(date);
-  const [day = '', month = ''] = full.split(' ');
-  const isEnd = new Date(`${date}T00:00:00Z`).getUTCDate() >= LAST_DAYS;
-  const ends = isEnd ? [`end of ${month}`, 'year end', 'year-end', 'at the end'] : [];
-  return [date, full, `${day} ${month}`, `${month} ${day}`, ...ends].map(plain);
-}
-const LAST_DAYS = 28;
-
 const isDaySaid = (date: string, { said, key }: Known): boolean =>
   formsOf(date).some((each) => said.includes(each)) ||
   key.statementDates.some((each) => ('at' in each ? each.at : each.to) === date);
 
 type Found = { readonly needed: Needed; readonly known: 'told' | 'reckoned' | null };
 
-/** Whether amounts of an account say something of each other: not of money, where everything comes together. */
-const isKept = (book: Book, id: string): boolean =>
-  typeOf(book.scheme, accountOf(book, id)?.type ?? null)?.role !== 'cash';
-
 /** Of an entry one line follows from the others. */
 function entryNeeded(known: Known, entry: Entry): Found[] {
   const { key } = known;
-  const kept = entry.lines.map(({ account }) => account).filter((id) => isKept(key.book, id));
-  const names = kept.map((id) => plain(accountOf(key.book, id)?.name ?? ''));
-  const about = [...formsOf(entry.date), plain(entry.text), ...names];
-  const of = saidOf(known, about, kept);
+  let said: SaidOfIt[] | null = null;
+  const of = () => (said ??= known.about.ofEntry(entry));
   const lines = entry.lines.map(({ account, amount }) => ({
     ...{ account, amount },
     known: knownAs(amount, known, of),
@@ -228,14 +212,21 @@ function givenAway(key: AnswerKey, led: Led): string[] {
   );
 }
 
+/** What is said together: a row of a list, a sentence. */
+const blocksOf = (line: string): string[] =>
+  line.startsWith('- ') ? [line] : line.split(/(?<=[a-z0-9)])[.;!?]\s/);
+
 /** What of an exercise’s key a student can know: told, reckoned from what is told, or untold. */
 export function solvable(exercise: Exercise): Solvable {
   const { key, start, guide } = exercise;
   const led = ledBy(key, start, guide);
   const texts = textsOf(exercise, led, key);
-  const blocks = texts.flatMap((text) => plain(text).split(/(?<=[a-z0-9)])[.;!?]\s|\n/));
+  const blocks = texts.flatMap((text) => plainText(text).split('\n').flatMap(blocksOf));
   const amounts = new Set([...figuresIn(texts, key.book).amounts, ...amountsOfStart(start)]);
-  const known: Known = { key, start, said: plain(texts.join('\n')), blocks, amounts };
+  const ofAccount = amountsByAccount(key.book, amounts);
+  const said = plainText(texts.join('\n'));
+  const about = new WhatIsSaid(key.book, blocks, ofAccount);
+  const known: Known = { about, key, start, said, amounts };
   const given = givenIn(start, key.book);
   const accounts = accountsNeeded(known).map(([needed, isNamed]): Found => ({
     needed,

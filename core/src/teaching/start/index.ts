@@ -5,8 +5,7 @@ export { randomFrom, shuffled } from '../../model/chance/random.js';
 export {
   START_KINDS,
   startingPoint,
-  proposedAim,
-  USUAL_TOTAL,
+  usualKeyRules,
   usualPoints,
   type Planting,
   type StartKind,

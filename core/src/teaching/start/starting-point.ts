@@ -1,5 +1,4 @@
-import { usualAim } from '../../assessment/key/index.js';
-import type { Aim } from '../../model/exercise-shapes/key-rules.js';
+import type { Aim, KeyRulesFile } from '../../model/exercise-shapes/key-rules.js';
 import type { CheckId } from '../../assessment/all-checks/index.js';
 import type { Account, Book } from '../../model/book/book.js';
 import { withoutDrafts } from '../../model/book/drafts.js';
@@ -93,15 +92,6 @@ const NUMBERS: readonly CheckId[] = [
   'account.parent',
 ];
 
-/** What a whole work counts where nobody says otherwise. */
-export const USUAL_TOTAL = 100;
-
-/** What an exercise of this kind is about. */
-export function proposedAim(kind: StartKind, key: Book): Aim {
-  if (kind === 'place-them') return 'types';
-  return kind === 'number-them' ? 'numbers' : usualAim(key);
-}
-
 /** Points that leave out what an exercise of this kind does not ask; the rest as usual. */
 export const usualPoints = (
   kind: StartKind,
@@ -111,3 +101,17 @@ export const usualPoints = (
   ...(kind === 'number-them' ? none(...SETTING_UP) : {}),
   ...(asksSides ? { 'account.normal-side': 1 } : {}),
 });
+
+/** What a whole work counts where nobody says otherwise. */
+const USUAL_TOTAL = 100;
+
+/** What is usual of a key’s rules in an exercise of this kind; what it is about its key shows, where its start does not. */
+export function usualKeyRules(
+  kind: StartKind,
+  asksSides = false,
+): Pick<KeyRulesFile, 'aim' | 'total' | 'points'> {
+  const points = usualPoints(kind, asksSides);
+  const aims: Partial<Record<StartKind, Aim>> = { 'place-them': 'types', 'number-them': 'numbers' };
+  const aim = aims[kind];
+  return { ...(aim ? { aim } : {}), total: USUAL_TOTAL, points };
+}

@@ -67,8 +67,11 @@ const WAYS: readonly CopiedFigures<unknown>['how'][] = ['as they are', 'multipli
 /** Of amounts that were all changed alike, more must agree, and most of theirs: one number can be found for any few. */
 const FEWEST_CHANGED = 8;
 const MOST = 0.8;
-/** So many of both are tried for the one number. */
-const TRIED = 12;
+/** The largest of both are tried for the one number: in a copy of all figures they stand for each other. */
+const TRIED = 3;
+
+const largest = (amounts: Iterable<number>): number[] =>
+  [...amounts].sort((a, b) => b - a).slice(0, TRIED);
 
 const SHARED: Readonly<
   Record<
@@ -89,8 +92,9 @@ function mostAlike(
   backBy: (amount: number, of: number) => (each: number) => number,
 ): number {
   let most = 0;
-  for (const amount of odd.slice(0, TRIED))
-    for (const of of [...theirs].slice(0, TRIED)) {
+  if (odd.length < FEWEST_CHANGED) return 0;
+  for (const amount of largest(odd))
+    for (const of of largest(theirs)) {
       if (amount === 0 || of === 0) continue;
       const back = backBy(amount, of);
       most = Math.max(most, new Set(odd.map(back).filter((each) => theirs.has(each))).size);

@@ -8,7 +8,7 @@ import { refusal, type Refusal } from '../../model/refusal/refusal.js';
 import type { OwnFigures } from '../../model/exercise-shapes/own-figures.js';
 import { typeOf } from '../../model/scheme/scheme.js';
 import { namesFor, quantitiesFor, type Drawing } from '../../model/chance/draw.js';
-import { drawnFor } from './own-draw.js';
+import { drawnFor, MOST_GOES } from './own-draw.js';
 import { ownSubledgers } from './own-subledgers.js';
 import { placeAtOf } from './place-at.js';
 import { Reckoner } from './reckoner.js';
@@ -102,9 +102,6 @@ interface DrawnAs {
   /** The key’s book and figures, where a starting point is made beside it. */
   readonly beside?: { readonly book: Book; readonly figures: OwnFigures };
 }
-
-/** So often amounts are drawn anew until they hold. */
-const MOST_GOES = 60;
 
 const goes = new WeakMap<Book, Map<string, number>>();
 const usualStanding = new WeakMap<Book, Standing>();

@@ -39,6 +39,19 @@ function choiceOf({ base }: DrawUnit, { from, to }: Range): Choice {
 /** Of what unit a place is; null where it is of none. */
 export type Drawn = (at: string, usual: Amount) => Amount | null;
 
+/** So often it is drawn from the whole range; then from less and less of it, so that it comes to hold. */
+const WIDE_GOES = 8;
+const NARROW_GOES = 16;
+/** How often a seed is drawn until it holds, at most. */
+export const MOST_GOES = WIDE_GOES + NARROW_GOES;
+
+function narrowed({ from, to }: Range, go: number): Range {
+  if (go < WIDE_GOES) return { from, to };
+  const left = 1 - (go - WIDE_GOES + 1) / (NARROW_GOES + 4);
+  const nearer = (share: string) => (1 + (Number(share) - 1) * left).toFixed(2);
+  return { from: nearer(from), to: nearer(to) };
+}
+
 /** Each amount of a book as it is drawn for a seed: together with what hangs on it, as round as it was made. */
 export function drawnFor(
   book: Book,
@@ -46,10 +59,11 @@ export function drawnFor(
   { seed, go }: { readonly seed: number; readonly go: number },
 ): Drawn {
   const unitAt = drawUnits(book);
+  const within = narrowed(range, go);
   return (at, usual) => {
     const unit = unitAt(at);
     if (!unit) return null;
-    const { step, first, count, of } = choiceOf(unit, range);
+    const { step, first, count, of } = choiceOf(unit, within);
     const value = step * (first + drawnAt(`amount ${unit.name} ${go}`, seed, count));
     if (usual % of === 0) return (usual / of) * value;
     const round = 10 ** zerosOf(usual);

@@ -1,4 +1,4 @@
-import type { EntersBy } from '@gleddo/core';
+import type { EntersBy, LateRule } from '@gleddo/core';
 import {
   boolean,
   index,
@@ -99,11 +99,31 @@ export const handOuts = pgTable(
       .notNull()
       .references(() => groups.id, { onDelete: 'cascade' }),
     at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+    /** From when to when it is open for the class; null: from the beginning, without an end. */
+    opensAt: timestamp('opens_at', { withTimezone: true }),
+    closesAt: timestamp('closes_at', { withTimezone: true }),
+    late: text('late').$type<LateRule>().notNull().default('told'),
   },
   (table) => [
     primaryKey({ columns: [table.exerciseId, table.groupId] }),
+    index('hand_outs_closes').on(table.closesAt),
     index('hand_outs_group').on(table.groupId),
   ],
+);
+
+/** Until when an exercise is open for one student alone. */
+export const moreTimes = pgTable(
+  'more_times',
+  {
+    exerciseId: text('exercise_id')
+      .notNull()
+      .references(() => exercises.id, { onDelete: 'cascade' }),
+    personId: text('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    until: timestamp('until', { withTimezone: true }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.exerciseId, table.personId] })],
 );
 
 /** A key as it was when something was checked with it: never changed, so marks can always be explained. */

@@ -2,7 +2,7 @@ export { people, sessions } from './people.js';
 export { groups, members } from './groups.js';
 export { books, bookMoments, bookOperations, bookSnapshots } from './books.js';
 export { companies } from './companies.js';
-export { exerciseChanges, exercises, handOuts, keys, trialRuns } from './exercises.js';
+export { exerciseChanges, exercises, handOuts, keys, moreTimes, trialRuns } from './exercises.js';
 export {
   checkJobs,
   checks,

@@ -1,5 +1,13 @@
 import { sql } from 'drizzle-orm';
-import { index, integer, pgTable, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core';
+import {
+  boolean,
+  index,
+  integer,
+  pgTable,
+  text,
+  timestamp,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core';
 import { books } from './books.js';
 import { exercises, keys } from './exercises.js';
 import { people } from './people.js';
@@ -39,6 +47,10 @@ export const tries = pgTable(
     giving: text('giving'),
     /** When the student first saw the marks. */
     readAt: timestamp('read_at', { withTimezone: true }),
+    /** Since when no closing time holds for it: handed in by that, opened again later, or filed by its instructor; null: it holds. */
+    closedAt: timestamp('closed_at', { withTimezone: true }),
+    /** Whether it was handed in as it stood, since the exercise closed. */
+    byItself: boolean('by_itself').notNull().default(false),
     /** How often a check was asked for while working, and when last. */
     asked: integer('asked').notNull().default(0),
     askedAt: timestamp('asked_at', { withTimezone: true }),

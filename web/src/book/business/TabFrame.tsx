@@ -20,6 +20,7 @@ export function TabFrame({ title, when = '', rightTitle, right, children }: TabF
   const figures = useMemo(() => spreadFigures(book, shownPeriod(book)), [book]);
   return (
     <Spread
+      names={[title, rightTitle]}
       className="bare unequal"
       left={
         <Page side="left" title={title} when={when} bare>

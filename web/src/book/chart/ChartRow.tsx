@@ -1,6 +1,6 @@
 import { useDraggable } from '@dnd-kit/core';
 import { typeOf, type Account, type Amount, type Origin, type Scheme } from '@gleddo/core';
-import { memo, useEffect, useRef, useState, type PointerEvent, type RefObject } from 'react';
+import { memo, useEffect, useRef, useState, type RefObject } from 'react';
 import type { Money } from '../../platform/figures/money';
 import { GuessMark } from '../../platform/figures/GuessMark';
 
@@ -51,12 +51,13 @@ const roleMark = (scheme: Scheme, account: Account): string =>
 export const quietMark = (scheme: Scheme, account: Account): string =>
   stateMark(scheme, account) || roleMark(scheme, account);
 
-type Press = (event: PointerEvent) => void;
+/** What begins a drag: a mouse that is pressed, a finger that rests. */
+type Presses = ReturnType<typeof useDraggable>['listeners'];
 
 interface DragReadyProps {
   readonly id: string;
   readonly rowRef: RefObject<HTMLDivElement | null>;
-  readonly pressRef: RefObject<Press | null>;
+  readonly pressRef: RefObject<Presses>;
 }
 
 /** Makes a row draggable while the pointer is near, without drawing the row itself anew. */
@@ -64,7 +65,7 @@ function DragReady({ id, rowRef, pressRef }: DragReadyProps) {
   const { setNodeRef, listeners, isDragging } = useDraggable({ id });
   useEffect(() => setNodeRef(rowRef.current), [setNodeRef, rowRef]);
   useEffect(() => {
-    pressRef.current = (event) => listeners?.['onPointerDown']?.(event);
+    pressRef.current = listeners;
   }, [listeners, pressRef]);
   useEffect(() => {
     rowRef.current?.classList.toggle('is-dragged', isDragging);
@@ -77,7 +78,8 @@ export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
   const { account, selected, tabbable, mayMove, isTaken, onSelect, onTake } = props;
   const [near, setNear] = useState(false);
   const row = useRef<HTMLDivElement>(null);
-  const press = useRef<Press>(null);
+  const press = useRef<Presses>(undefined);
+  const beNear = () => mayMove && setNear(true);
   const classes = [
     'row account',
     selected || isTaken ? 'is-selected' : '',
@@ -92,8 +94,10 @@ export const ChartRow = memo(function ChartRow(props: ChartRowProps) {
       tabIndex={tabbable ? 0 : -1}
       data-arrive={tabbable ? '' : undefined}
       aria-selected={selected || isTaken}
-      onPointerEnter={() => mayMove && setNear(true)}
-      onPointerDown={(event) => press.current?.(event)}
+      onPointerEnter={beNear}
+      onPointerDown={beNear}
+      onMouseDown={(event) => press.current?.['onMouseDown']?.(event)}
+      onTouchStart={(event) => press.current?.['onTouchStart']?.(event)}
       onClick={(event) =>
         event.ctrlKey || event.metaKey ? onTake(account.id) : onSelect(account.id)
       }

@@ -1,6 +1,7 @@
 import {
   DndContext,
-  PointerSensor,
+  MouseSensor,
+  TouchSensor,
   useSensor,
   useSensors,
   type DragEndEvent,
@@ -11,6 +12,7 @@ import { Checkbox } from 'antd';
 import { Suspense, useEffect, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
+import { pageNames } from '../spread/page-names';
 import { Spread } from '../spread/Spread';
 import { lazyView } from '../../platform/shell/lazy-view';
 import { ChartStateContext, useStateOfChart, type ChartState } from '../chart-state/chart-state';
@@ -88,9 +90,15 @@ interface DraggableSpreadProps {
   readonly over: ReactNode;
 }
 
+/** A finger that rests takes an account along; one that moves at once turns or scrolls the page. */
+const HELD = { delay: 350, tolerance: 8 };
+
 /** The two pages, on which accounts can be dragged to another place. */
 function DraggableSpread({ chartState, over }: DraggableSpreadProps) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(TouchSensor, { activationConstraint: HELD }),
+  );
   return (
     <DndContext
       sensors={sensors}
@@ -105,38 +113,45 @@ function DraggableSpread({ chartState, over }: DraggableSpreadProps) {
     >
       <div className={chartStyles['with-tray']}>
         <Tray />
-        <Spread
-          className={chartState.numbered ? '' : 'no-numbers'}
-          left={<SheetPage />}
-          right={<ProfitPage />}
-          leftFoot={
-            chartState.help.totals && (
-              <BalanceFoot figures={chartState.figures} money={chartState.money} />
-            )
-          }
-          rightFoot={
-            chartState.help.totals && (
-              <ProfitFoot
-                scheme={chartState.book.scheme}
-                figures={chartState.figures}
-                money={chartState.money}
-              />
-            )
-          }
-          over={over}
-        />
+        <ChartPages {...{ chartState, over }} />
       </div>
     </DndContext>
   );
 }
 
+function ChartPages({ chartState, over }: DraggableSpreadProps) {
+  const { book, figures, money, help, numbered } = chartState;
+  return (
+    <Spread
+      names={pageNames(book)}
+      wanted={pageOf(chartState)}
+      className={numbered ? '' : 'no-numbers'}
+      left={<SheetPage />}
+      right={<ProfitPage />}
+      leftFoot={help.totals && <BalanceFoot figures={figures} money={money} />}
+      rightFoot={help.totals && <ProfitFoot scheme={book.scheme} figures={figures} money={money} />}
+      over={over}
+    />
+  );
+}
+
+/** The page on which what is selected stands. */
+function pageOf({ order, selected }: ChartState): 'left' | 'right' | null {
+  if (selected === null) return null;
+  return order.right.includes(selected) ? 'right' : order.left.includes(selected) ? 'left' : null;
+}
+
 /** The row under the pointer while something is dragged. */
 function targetOf({ activatorEvent, delta }: DragMoveEvent | DragEndEvent): HTMLElement | null {
-  if (!(activatorEvent instanceof PointerEvent)) return null;
-  const x = activatorEvent.clientX + delta.x;
-  const y = activatorEvent.clientY + delta.y;
+  const from = activatorEvent instanceof MouseEvent ? activatorEvent : touchOf(activatorEvent);
+  if (!from) return null;
+  const x = from.clientX + delta.x;
+  const y = from.clientY + delta.y;
   return document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-row]') ?? null;
 }
+
+const touchOf = (event: Event): Touch | null =>
+  'touches' in event ? (event as TouchEvent).touches.item(0) : null;
 
 function markTarget(target: HTMLElement | null): void {
   for (const marked of document.querySelectorAll('.drop-here'))

@@ -27,6 +27,7 @@ export const EntryLine = memo(function EntryLine(props: EntryLineProps) {
   const side = (name: 'debit' | 'credit', label: string, hint: string) => (
     <Input
       aria-label={`${label} of line ${at + 1}`}
+      inputMode="decimal"
       placeholder={hint || (at === 0 ? label : '')}
       value={line[name]}
       onChange={(event) => change(at, { [name]: event.target.value })}

@@ -78,6 +78,7 @@ export function JournalView() {
   return (
     <div className="book-desk">
       <Spread
+        names={['Journal', 'What it does']}
         className="bare unequal"
         left={
           <Page side="left" title="Journal" when={`${book.entries.length} entries`} bare>

@@ -5,7 +5,6 @@ import {
   oddOpeningDate,
   openingDifference,
   openingOf,
-  statementName,
   statementOfClass,
   type Book,
   type StatementId,
@@ -15,6 +14,7 @@ import { useBookStore, useOpenBook, useShownBook } from '../open-book/open-book'
 import { DayField } from '../../platform/figures/DayField';
 import { longDay } from '../../platform/figures/days';
 import { useMoney, type Money } from '../../platform/figures/money';
+import { pageNames } from '../spread/page-names';
 import { Page, Spread } from '../spread/Spread';
 import { OpeningRow } from './OpeningRow';
 import { SheetBeside } from './SheetBeside';
@@ -48,18 +48,16 @@ function OpeningPages({ lay }: Pick<Beside, 'lay'>) {
   const money = useMoney(book);
   const numbered = useNumbered(book);
   const [refused, setRefused] = useState<string | null>(null);
+  const [sheet, profit] = pageNames(book);
   return (
     <Spread
-      className={`${styles['pages']} bare ${numbered ? '' : 'no-numbers'}`}
+      names={[sheet, profit]}
+      className={`${styles['pages']} both-feet bare ${numbered ? '' : 'no-numbers'}`}
       left={
         <Page
           side="left"
-          title={statementName(book.scheme, 'balance-sheet')}
-          when={
-            <>
-              <TakeOpenings lay={lay} /> <OpeningDate {...{ refused, setRefused }} />
-            </>
-          }
+          title={sheet}
+          when={<OpeningWhen {...{ lay, refused, setRefused }} />}
           bare
           grid
         >
@@ -68,13 +66,7 @@ function OpeningPages({ lay }: Pick<Beside, 'lay'>) {
         </Page>
       }
       right={
-        <Page
-          side="right"
-          title={statementName(book.scheme, 'profit-and-loss')}
-          when="only for books begun in mid-year"
-          bare
-          grid
-        >
+        <Page side="right" title={profit} when="only for books begun in mid-year" bare grid>
           <OpeningSections statement="profit-and-loss" />
         </Page>
       }
@@ -83,6 +75,12 @@ function OpeningPages({ lay }: Pick<Beside, 'lay'>) {
     />
   );
 }
+
+const OpeningWhen = ({ lay, ...date }: Pick<Beside, 'lay'> & OpeningDateProps) => (
+  <>
+    <TakeOpenings lay={lay} /> <OpeningDate {...date} />
+  </>
+);
 
 interface OpeningDateProps {
   readonly refused: string | null;

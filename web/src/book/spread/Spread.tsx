@@ -1,6 +1,11 @@
 import type { ReactNode } from 'react';
+import { useTurning, type Side } from './use-turning';
 
 interface SpreadProps {
+  /** What the pages are called: where only one has room, it is turned to the other by its name. */
+  readonly names: readonly [left: string, right: string];
+  /** The page that is wanted now, where something on it was gone to; null: whichever is open. */
+  readonly wanted?: Side | null;
   readonly left: ReactNode;
   readonly right: ReactNode;
   readonly leftFoot: ReactNode;
@@ -10,10 +15,18 @@ interface SpreadProps {
   readonly className?: string;
 }
 
-/** The open book: two pages that scroll together, their feet always in view. */
-export function Spread({ left, right, leftFoot, rightFoot, over, className = '' }: SpreadProps) {
+/** The open book: two pages that scroll together, their feet always in view; one at a time where only one has room. */
+export function Spread(props: SpreadProps) {
+  const { names, wanted = null, left, right, leftFoot, rightFoot, over, className = '' } = props;
+  const { at, turn, swipe } = useTurning(wanted);
+  const other = at === 'left' ? names[1] : names[0];
   return (
-    <div className={`spread ${className}`}>
+    <div className={`spread ${className} is-at-${at}`} {...swipe}>
+      <button type="button" className="turner" onClick={turn} title="F6">
+        <span>
+          {other} {at === 'left' ? '›' : '‹'}
+        </span>
+      </button>
       <div className={`spread-scroll ${className}`}>
         {left}
         {right}

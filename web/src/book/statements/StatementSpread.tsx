@@ -12,6 +12,7 @@ import {
 import type { ReactNode } from 'react';
 import { longDay, periodText } from '../../platform/figures/days';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
+import { pageNames } from '../spread/page-names';
 import { Page, Spread } from '../spread/Spread';
 import { HeadRow, PlainRow, StatementSection } from './StatementSection';
 import styles from './compared.module.css';
@@ -26,6 +27,7 @@ export function StatementSpread(props: StatementSpreadProps) {
   const numbered = useNumbered(book);
   return (
     <Spread
+      names={pageNames(book)}
       className={`bare ${numbered ? '' : 'no-numbers'}`}
       over={over}
       left={<SheetSide {...withoutBudget(compared)} />}

@@ -4,6 +4,7 @@ import { Suspense, useDeferredValue, useMemo } from 'react';
 import type { Money } from '../../platform/figures/money';
 import { longDay } from '../../platform/figures/days';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
+import { pageNames } from '../spread/page-names';
 import { Spread } from '../spread/Spread';
 import { lazyView } from '../../platform/shell/lazy-view';
 import { SheetSide, ProfitSide } from './StatementSpread';
@@ -83,6 +84,7 @@ function After({ book, choice, money, over, steps, at }: AfterProps) {
   };
   return (
     <Spread
+      names={pageNames(book)}
       className={`bare ${numbered ? '' : 'no-numbers'}`}
       over={over}
       left={<SheetSide {...compared} />}

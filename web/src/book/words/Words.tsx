@@ -1,7 +1,7 @@
-import { glossary, type Book } from '@gleddo/core';
 import { Popover } from 'antd';
 import { createContext, use, useMemo, type ReactNode } from 'react';
 import { useShownBook } from '../open-book/open-book';
+import { useTradeWords } from './use-trade-words';
 import styles from './words.module.css';
 
 /** A word, and what is said where it stands. */
@@ -17,18 +17,19 @@ const EXPLAINED = createContext<readonly Explained[]>([]);
 type OwnWord = { readonly word: string; readonly says: string };
 
 /** The words of the trade and those of the exercise; its own take the place of ours. */
-function explainedWords(book: Book, own: readonly OwnWord[]): Explained[] {
+function explainedWords(own: readonly OwnWord[], ofTrade: readonly Explained[]): Explained[] {
   const names = new Set(own.map(({ word }) => word.toLowerCase()));
   return [
     ...own.map(({ word, says }) => ({ word, says, also: [], example: '' })),
-    ...glossary(book).filter(({ word }) => !names.has(word)),
+    ...ofTrade.filter(({ word }) => !names.has(word)),
   ];
 }
 
 /** Lets the words in what stands inside be looked up where they stand. */
 export function WithWords({ own, children }: { own: readonly OwnWord[]; children: ReactNode }) {
   const { book } = useShownBook();
-  const words = useMemo(() => explainedWords(book, own), [book, own]);
+  const ofTrade = useTradeWords();
+  const words = useMemo(() => explainedWords(own, ofTrade(book)), [book, own, ofTrade]);
   return <EXPLAINED value={words}>{children}</EXPLAINED>;
 }
 

@@ -11,7 +11,7 @@ export function KeysHelp() {
   useSingleKey('?', () => setOpen(true));
   return (
     <>
-      <button type="button" className="link-button quiet" onClick={() => setOpen(true)}>
+      <button type="button" className="link-button quiet of-keys" onClick={() => setOpen(true)}>
         Shortcuts
       </button>
       <Modal

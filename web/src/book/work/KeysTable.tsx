@@ -14,6 +14,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Delete', 'delete an account that nothing stands on'],
   ['Esc, then Tab', 'leave the pages with the keyboard'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
+  ['F6', 'turn the page, where one is open at a time'],
   ['Ctrl Enter', 'record the entry that is being typed'],
   ['/', 'go to an account or a page'],
   ['?', 'show this'],

@@ -1,4 +1,5 @@
 import { useState, type ReactNode } from 'react';
+import { Sliding } from '../../platform/shell/Sliding';
 import { TrayPlace } from '../chart/tray-place';
 import { WorkView } from './WorkView';
 import workStyles from '../spread/work.module.css';
@@ -15,17 +16,31 @@ interface WorkBesideProps {
 /** A part of the work, with a paper beside it; under the paper lie the accounts without a place. */
 export function WorkBeside({ label, part, children }: WorkBesideProps) {
   const [place, setPlace] = useState<HTMLElement | null>(null);
+  const [isSlid, setSlid] = useState(false);
   return (
     <div className={workStyles['desk']}>
-      <div className={workStyles['beside']}>
+      <div className="slide-bar">
+        <button type="button" onClick={() => setSlid(true)}>
+          ☰ {label}
+        </button>
+      </div>
+      <Sliding
+        label={label}
+        from="left"
+        className={workStyles['beside']}
+        isOpen={isSlid}
+        onClose={() => setSlid(false)}
+      >
         <section className="paper" aria-label={label}>
           {children}
         </section>
-        <div className={chartStyles['tray-place']} ref={setPlace} />
-      </div>
+      </Sliding>
+      <div className={`${chartStyles['tray-place']} ${workStyles['tray']}`} ref={setPlace} />
       {place && (
         <TrayPlace value={place}>
-          <WorkView part={part} />
+          <div className={workStyles['work']}>
+            <WorkView part={part} />
+          </div>
         </TrayPlace>
       )}
     </div>

@@ -31,7 +31,7 @@ export function JournalBeside(props: BesideProps) {
     (row) => !onlyDiffering || !row.agrees || numbersAbout(faults, 'entry.', idsOf(row)).length > 0,
   );
   return (
-    <section className={`page bare ${styles['whole']}`} aria-label="Journal" tabIndex={0}>
+    <section className={`page bare of-whole ${styles['whole']}`} aria-label="Journal" tabIndex={0}>
       <div className="page-head">
         <h2>Journal</h2>
         <span className="quiet">credit in parentheses</span>

@@ -11,7 +11,11 @@ export function OpeningsBeside(props: BesideProps) {
   const rows = useMemo(() => openingsBeside(keyBook, work, pairs), [keyBook, work, pairs]);
   const shown = rows.filter(({ theirs, wanted }) => !onlyDiffering || theirs !== wanted);
   return (
-    <section className={`page bare ${styles['whole']}`} aria-label="Opening balances" tabIndex={0}>
+    <section
+      className={`page bare of-whole ${styles['whole']}`}
+      aria-label="Opening balances"
+      tabIndex={0}
+    >
       <div className="page-head">
         <h2>Opening balances</h2>
         <span className="quiet">

@@ -165,14 +165,7 @@ function FollowsNote({
       <span className="cost follows">0</span>
       <strong>{namesOf(margin, lineNames)}</strong>
       <p>These differ, too, but all of it follows from {from}. Nothing is marked down twice.</p>
-      <details>
-        <summary>Which ones</summary>
-        <ul>
-          {follows.map((each) => (
-            <li key={`${each.ref} ${JSON.stringify(each.date)}`}>{textOf(each)}</li>
-          ))}
-        </ul>
-      </details>
+      <WhichOnes of={follows} />
     </article>
   );
 }
@@ -185,14 +178,23 @@ function MetNote({ met }: { met: readonly ShownResult[] }) {
       <strong>
         {met.length} {met.length === 1 ? 'check' : 'checks'} met
       </strong>
-      <details>
-        <summary>Which ones</summary>
-        <ul>
-          {met.map((each) => (
-            <li key={`${each.ref} ${JSON.stringify(each.date)}`}>{textOf(each)}</li>
-          ))}
-        </ul>
-      </details>
+      <WhichOnes of={met} />
     </article>
+  );
+}
+
+/** Results in their sentences; nothing where these are kept back. */
+function WhichOnes({ of }: { readonly of: readonly ShownResult[] }) {
+  const told = of.filter((each) => textOf(each) !== '');
+  if (told.length === 0) return null;
+  return (
+    <details>
+      <summary>Which ones</summary>
+      <ul>
+        {told.map((each) => (
+          <li key={`${each.ref} ${JSON.stringify(each.date)}`}>{textOf(each)}</li>
+        ))}
+      </ul>
+    </details>
   );
 }

@@ -1,4 +1,5 @@
 import type { ClassRow } from '@gleddo/contract';
+import { cameInSaid } from '../../platform/times/times-said';
 
 const STATES = {
   'not-started': 'not started',
@@ -8,11 +9,12 @@ const STATES = {
 } as const;
 
 /** How a student's work stands, in a few words. */
-export function stateSays({ state, checked, asked }: ClassRow): string {
+export function stateSays({ state, checked, asked, cameIn }: ClassRow): string {
   if (checked === 'waiting') return 'handed in, not checked yet';
   if (checked === 'failed') return 'handed in, could not be checked';
   const asks = state === 'working' && asked > 0 ? `, ${asked} × checked so far` : '';
-  return STATES[state] + asks;
+  const came = cameInSaid(cameIn);
+  return STATES[state] + asks + (came && `, ${came}`);
 }
 
 /** Whether the work can be looked at beside the key. */

@@ -1,7 +1,6 @@
 import {
   accountLabel,
   defensible,
-  typeOf,
   type AcceptedFile,
   type Account,
   type Book,
@@ -9,6 +8,7 @@ import {
 } from '@gleddo/core';
 import { Input, Select } from 'antd';
 import { BY_LABEL } from '../../platform/figures/by-label';
+import { defended } from './defended';
 import { OwnPoints } from './OwnPoints';
 import styles from './also-right.module.css';
 
@@ -177,14 +177,7 @@ function Types({ account, book: { scheme }, now, change }: PartProps) {
           key={id}
           type="button"
           className={`link-button ${styles['offer']}`}
-          onClick={() =>
-            change({
-              types: [...types, id],
-              reason:
-                now.reason ||
-                `${typeOf(scheme, account.type)?.name} or ${name}: both can be defended.`,
-            })
-          }
+          onClick={() => change(defended(scheme, account.type, { now, also: id }))}
         >
           {name} can be defended, too
         </button>

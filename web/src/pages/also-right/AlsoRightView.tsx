@@ -1,5 +1,6 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
 import {
+  accountLabel,
   namedIn,
   usualAim,
   type AcceptedEntryFile,
@@ -10,11 +11,14 @@ import {
 } from '@gleddo/core';
 import { LongRows } from '../../platform/figures/LongRows';
 import { TableHead } from '../../platform/figures/TableHead';
+import { longDay } from '../../platform/figures/days';
 import { useBookOf } from '../../book/open-book/book-of';
 import { KeepParts } from '../parts/KeepParts';
 import { useParts, type Parts } from '../parts/use-parts';
 import { AccountRule } from './AccountRule';
+import { Defensible } from './Defensible';
 import { EntryRule } from './EntryRule';
+import { useSaidOf } from './use-said-of';
 import styles from './also-right.module.css';
 
 const withRule = <T,>(all: readonly T[], rule: T, idOf: (each: T) => string): T[] => [
@@ -89,55 +93,81 @@ interface ListProps<Rule> {
 
 const ROW_HEIGHT = 40;
 
+const hasOwnPoints = ({ points = {} }: Weighing, id: string): boolean =>
+  Object.keys(points).some((ref) => ref.endsWith(`:${id}`));
+
 function Accounts({ book, rules, onChange, weighing, onPoints }: ListProps<AcceptedFile>) {
   const byAccount = new Map(rules.map((rule) => [rule.account, rule]));
+  const { shown, others, adding } = useSaidOf({
+    of: book.accounts,
+    isSaid: ({ id }) => byAccount.has(id) || hasOwnPoints(weighing, id),
+    what: 'an account',
+    nameOf: accountLabel,
+  });
   return (
-    <table className={`lines-table ${styles['table']}`}>
-      <TableHead
-        names={[
-          'Account',
-          'Also called',
-          'Also set up as',
-          'Its number',
-          'Asked for',
-          'Points',
-          'Why',
-        ]}
-      />
-      <LongRows
-        of={book.accounts}
-        rowHeight={ROW_HEIGHT}
-        row={(account) => (
-          <AccountRule
-            key={account.id}
-            account={account}
-            book={book}
-            rule={byAccount.get(account.id) ?? null}
-            {...{ weighing, onPoints, onChange }}
+    <>
+      {shown.length > 0 && (
+        <table className={`lines-table ${styles['table']}`}>
+          <TableHead names={ACCOUNT_COLUMNS} />
+          <LongRows
+            of={shown}
+            rowHeight={ROW_HEIGHT}
+            row={(account) => (
+              <AccountRule
+                key={account.id}
+                account={account}
+                book={book}
+                rule={byAccount.get(account.id) ?? null}
+                {...{ weighing, onPoints, onChange }}
+              />
+            )}
           />
-        )}
-      />
-    </table>
+        </table>
+      )}
+      <Defensible of={others} {...{ book, onChange }} />
+      {adding}
+    </>
   );
 }
 
+const ACCOUNT_COLUMNS = [
+  'Account',
+  'Also called',
+  'Also set up as',
+  'Its number',
+  'Asked for',
+  'Points',
+  'Why',
+];
+
 function Entries({ book, rules, onChange, weighing, onPoints }: ListProps<AcceptedEntryFile>) {
   const byEntry = new Map(rules.map((rule) => [rule.entry, rule]));
+  const { shown, adding } = useSaidOf({
+    of: book.entries,
+    isSaid: ({ id }) => byEntry.has(id) || hasOwnPoints(weighing, id),
+    what: 'an entry',
+    nameOf: ({ date, text, reference }) => `${longDay(date)}: ${text || reference}`,
+  });
   return (
-    <table className={`lines-table ${styles['table']}`}>
-      <TableHead names={['Entry', 'Day', 'From', 'To', 'Asked for', 'Points']} />
-      <LongRows
-        of={book.entries}
-        rowHeight={ROW_HEIGHT}
-        row={(entry) => (
-          <EntryRule
-            key={entry.id}
-            entry={entry}
-            rule={byEntry.get(entry.id) ?? null}
-            {...{ weighing, onPoints, onChange }}
+    <>
+      {shown.length > 0 && (
+        <table className={`lines-table ${styles['table']}`}>
+          <TableHead names={['Entry', 'Day', 'From', 'To', 'Asked for', 'Points']} />
+          <LongRows
+            of={shown}
+            rowHeight={ROW_HEIGHT}
+            row={(entry) => (
+              <EntryRule
+                key={entry.id}
+                entry={entry}
+                rule={byEntry.get(entry.id) ?? null}
+                {...{ weighing, onPoints, onChange }}
+              />
+            )}
           />
-        )}
-      />
-    </table>
+        </table>
+      )}
+      {adding}
+    </>
   );
 }

@@ -1,5 +1,5 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
-import { usualAim, type KeyRulesFile } from '@gleddo/core';
+import { pointsFollowing, usualAim, type KeyRulesFile } from '@gleddo/core';
 import { InputNumber } from 'antd';
 import { Link } from 'react-router';
 import { useBookOf } from '../../book/open-book/book-of';
@@ -11,7 +11,6 @@ import { PointsOfChecks } from './PointsOfChecks';
 import { PointsToEarn } from './PointsToEarn';
 import { RulesOfTheTry } from './RulesOfTheTry';
 import { useParts } from '../parts/use-parts';
-import { WhatWeighs } from './WhatWeighs';
 
 /** What is compared, for how many points, at which dates; and the rules of the try. */
 export function ChecksView({ exercise }: { exercise: ExerciseAnswer }) {
@@ -58,11 +57,12 @@ function WhatIsChecked({ exercise, rules, onChange }: WhatIsCheckedProps) {
   return (
     <section className="paper">
       <h2>What it is about</h2>
-      <AimChoice aim={aim} onAim={(next) => onChange({ aim: next })} />
-      <PointsToEarn exercise={exercise} rules={rules} />
+      <AimChoice
+        aim={aim}
+        onAim={(next) => onChange({ aim: next, points: pointsFollowing(points) })}
+      />
       <WholeCounts total={total} onTotal={(next) => onChange({ total: next ?? undefined })} />
-      <h3>What weighs how much</h3>
-      <WhatWeighs weighing={{ aim, points }} />
+      <PointsToEarn exercise={exercise} rules={rules} />
       <PointsOfChecks
         weighing={{ aim, points }}
         onChange={(check, value) => onChange({ points: { ...points, [check]: value } })}

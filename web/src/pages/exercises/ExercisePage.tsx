@@ -1,5 +1,5 @@
 import type { ExerciseAnswer } from '@gleddo/contract';
-import { Link, Navigate, NavLink, useParams } from 'react-router';
+import { Link, Navigate, useParams } from 'react-router';
 import { OpenBook } from '../../book/open-book/open-book';
 import { Asking } from '../../platform/shell/Asking';
 import { BookSays, BookTools } from '../../book/work/BookTools';
@@ -13,63 +13,73 @@ import { SaveExercise } from './SaveExercise';
 import { OwnFiguresView } from '../own-figures/OwnFiguresView';
 import { StepsView } from '../steps/StepsView';
 import { TryItView } from '../trying/TryItView';
+import { ErrandNav } from '../errands/ErrandNav';
+import { useKnownOfIt } from '../errands/use-known-of-it';
+import type { KnownOfIt } from '../errands/what-stands';
 import { useExercise } from './use-exercise';
 
-const TABS = [
-  ['brief', 'Brief'],
-  ['steps', 'Steps'],
-  ['start', 'Starting point'],
-  ['key', 'Answer key'],
-  ['also-right', 'Also right'],
-  ['checks', 'Checks'],
-  ['own-figures', 'Own figures'],
-  ['try', 'Try it'],
-  ['hand-out', 'Hand out'],
-] as const;
-
-/** An exercise: brief, starting point, answer key, checks with points, handing out. */
+/** An exercise, as five errands: what is asked, what is right, how it is done, trying it, handing out. */
 export default function ExercisePage() {
   const { id = '', tab = 'brief', part, inner = '' } = useParams();
   const exercise = useExercise(id);
   if (!exercise.data) return <Asking of={exercise} what="The exercise" />;
-  if (tab === 'start' || tab === 'key')
-    return part === undefined ? (
-      <Navigate to={`/exercises/${id}/${tab}/chart`} replace />
-    ) : (
-      <BookOfExercise exercise={exercise.data} which={tab} part={part} inner={inner} />
-    );
+  if (tab !== 'start' && tab !== 'key')
+    return <ErrandPage exercise={exercise.data} tab={tab} part={part ?? ''} />;
+  return part === undefined ? (
+    <Navigate to={`/exercises/${id}/${tab}/chart`} replace />
+  ) : (
+    <BookOfExercise exercise={exercise.data} which={tab} part={part} inner={inner} />
+  );
+}
+
+interface ErrandPageProps {
+  readonly exercise: ExerciseAnswer;
+  readonly tab: string;
+  readonly part: string;
+}
+
+function ErrandPage({ exercise, tab, part }: ErrandPageProps) {
+  const known = useKnownOfIt(exercise);
   return (
     <>
-      <ExerciseHead exercise={exercise.data} />
-      {tab === 'brief' && <BriefView exercise={exercise.data} />}
-      {tab === 'steps' && <StepsView exercise={exercise.data} />}
-      {tab === 'own-figures' && <OwnFiguresView exercise={exercise.data} />}
-      {tab === 'also-right' && <AlsoRightView exercise={exercise.data} />}
-      {tab === 'checks' && <ChecksView exercise={exercise.data} />}
-      {tab === 'try' && <TryItView exercise={exercise.data} part={part ?? ''} />}
-      {tab === 'hand-out' && <HandOutView exercise={exercise.data} />}
+      <ExerciseHead of={known} tab={tab} isBrief={tab === 'try' && part !== ''} />
+      {tab === 'brief' && <BriefView exercise={exercise} />}
+      {tab === 'steps' && <StepsView exercise={exercise} />}
+      {tab === 'own-figures' && <OwnFiguresView exercise={exercise} />}
+      {tab === 'also-right' && <AlsoRightView exercise={exercise} />}
+      {tab === 'checks' && <ChecksView exercise={exercise} />}
+      {tab === 'try' && <TryItView exercise={exercise} part={part} />}
+      {tab === 'hand-out' && <HandOutView exercise={exercise} looked={known.looked} />}
     </>
   );
 }
 
-function ExerciseHead({ exercise }: { exercise: ExerciseAnswer }) {
+interface ExerciseHeadProps {
+  readonly of: KnownOfIt;
+  readonly tab: string;
+  readonly isBrief: boolean;
+}
+
+function ExerciseHead({ of, tab, isBrief }: ExerciseHeadProps) {
+  const { exercise } = of;
+  const errands = <ErrandNav {...{ of, tab, isBrief }} />;
   return (
-    <div className="sheet-head">
-      <h1>{exercise.title}</h1>
-      <nav className="tabs" aria-label="Parts of the exercise">
-        {TABS.map(([tab, name]) => (
-          <NavLink key={tab} to={`/exercises/${exercise.id}/${tab}`}>
-            {name}
-          </NavLink>
-        ))}
-      </nav>
-      <div className="actions">
-        {exercise.state === 'handed-out' && (
-          <Link to={`/results/${exercise.id}`}>See the results</Link>
-        )}
-        <SaveExercise exercise={exercise} />
+    <>
+      <div className="sheet-head">
+        <h1>{exercise.title}</h1>
+        {isBrief && errands}
+        <div className="actions">
+          {exercise.state === 'handed-out' && (
+            <Link to={`/results/${exercise.id}`}>See the results</Link>
+          )}
+          {!isBrief && tab !== 'try' && (
+            <Link to={`/exercises/${exercise.id}/try`}>See it as a student</Link>
+          )}
+          <SaveExercise exercise={exercise} />
+        </div>
       </div>
-    </div>
+      {!isBrief && errands}
+    </>
   );
 }
 
@@ -85,12 +95,17 @@ const SAYS = {
   key: 'Your own finished book. A change makes a new version; work checked before keeps its marks until it is checked again.',
 } as const;
 
+/** In one row nothing is told of it. */
+const unread = (exercise: ExerciseAnswer): KnownOfIt => ({
+  ...{ exercise, key: null, looked: null, trialRun: null },
+});
+
 function BookOfExercise({ exercise, which, part, inner }: BookOfExerciseProps) {
   const base = `/exercises/${exercise.id}/${which}`;
   const bookId = which === 'start' ? exercise.startBookId : exercise.keyBookId;
   return (
     <>
-      <ExerciseHead exercise={exercise} />
+      <ExerciseHead of={unread(exercise)} tab={which} isBrief />
       <OpenBook id={bookId} key={bookId}>
         <div className="sub-head">
           <WorkTabs base={base} parts={KEPT_PARTS} />

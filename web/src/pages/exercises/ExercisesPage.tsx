@@ -6,6 +6,7 @@ import { get } from '../../platform/api/client';
 import { LeavingList } from '../../platform/leaving/LeavingList';
 import { useDeleting } from '../../platform/leaving/use-deleting';
 import { stateOf, useExercises } from '../../exercise/exercise-list/use-exercises';
+import { ButtonLink } from '../../platform/shell/ButtonLink';
 import { ListPage } from '../../platform/shell/ListPage';
 import { usePutAway } from '../../platform/shell/use-put-away';
 import { ExerciseFromFile } from '../making/ExerciseFromFile';
@@ -26,6 +27,7 @@ export default function ExercisesPage() {
       actions={
         <>
           <ExerciseFromFile />
+          <ButtonLink to="/exercises/from-a-text">From a problem’s text</ButtonLink>
           <MakeFrom />
         </>
       }
@@ -41,7 +43,8 @@ export default function ExercisesPage() {
       empty={
         <>
           No exercise yet. An exercise is made from one of your{' '}
-          <Link to="/companies">companies</Link>: its book becomes the key.
+          <Link to="/companies">companies</Link>, whose book becomes the key, or from a{' '}
+          <Link to="/exercises/from-a-text">problem’s text</Link>.
         </>
       }
     >

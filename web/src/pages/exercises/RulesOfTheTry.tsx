@@ -98,32 +98,29 @@ function TryRuleBoxes({
   );
 }
 
-const SETS: readonly { readonly value: RuleSet | 'own'; readonly label: string }[] = [
+const SETS: readonly { readonly value: RuleSet; readonly label: string }[] = [
   { value: 'learn', label: 'To learn' },
   { value: 'test', label: 'A test' },
-  { value: 'own', label: 'As chosen below' },
 ];
 
-const SAYS_SET: Readonly<Record<RuleSet | 'own', string>> = {
+const SAYS_SET: Readonly<Record<RuleSet, string>> = {
   learn: 'All that helps: asking for a check, going on, practising at any time.',
   test: 'Nothing of the key before it is given back: no check, no going on, no practice.',
-  own: 'Some of it.',
 };
 
 function RuleSetChoice({ rules, onChange }: RulesOfTheTryProps) {
-  const chosen = ruleSetOf(rules) ?? 'own';
+  const chosen = ruleSetOf(rules);
   return (
     <>
       <Radio.Group
         aria-label="How it is done"
         value={chosen}
         options={[...SETS]}
-        onChange={(event) => {
-          const name = event.target.value as RuleSet | 'own';
-          if (name !== 'own') onChange({ ...rules, ...RULE_SETS[name] });
-        }}
+        onChange={(event) => onChange({ ...rules, ...RULE_SETS[event.target.value as RuleSet] })}
       />
-      <p className="quiet">{SAYS_SET[chosen]}</p>
+      <p className="quiet">
+        {chosen ? SAYS_SET[chosen] : 'Neither as it stands: rules of your own.'}
+      </p>
     </>
   );
 }

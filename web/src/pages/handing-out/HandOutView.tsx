@@ -1,28 +1,36 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { ExerciseAnswer, GroupSummary, HandedOutTo } from '@gleddo/contract';
-import { App, Button, Select } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import type { ExerciseAnswer, GroupSummary } from '@gleddo/contract';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { get, post } from '../../platform/api/client';
+import { get } from '../../platform/api/client';
 import { counted } from '../../platform/figures/counted';
-import { momentText } from '../../platform/figures/days';
-import { TableHead } from '../../platform/figures/TableHead';
 import { Refusal } from '../../platform/shell/Refusal';
 import { Series } from '../series/Series';
+import { Classes } from './Classes';
+import { MoreTime } from './MoreTime';
 import { OwnSheets } from './OwnSheets';
+import { useHandOut } from './use-hand-out';
+import type { LookedAt } from './look-through';
 import { Solvable } from './Solvable';
 import { OnTheWay } from './OnTheWay';
 import { BY_LABEL } from '../../platform/figures/by-label';
 
+interface HandOutProps {
+  readonly exercise: ExerciseAnswer;
+  /** Whether a student can know all of the key; null: not looked at yet. */
+  readonly looked: LookedAt | null;
+}
+
 /** Hands an exercise out to class groups, each by itself, and takes it back from one. */
-export function HandOutView({ exercise }: { exercise: ExerciseAnswer }) {
+export function HandOutView({ exercise, looked }: HandOutProps) {
   const isOut = exercise.handedOutTo.length > 0;
   return (
     <main className="desk">
       <div className="columns">
         <div>
           <HandedOut exercise={exercise} />
-          <Solvable exercise={exercise} />
+          {looked && <Solvable looked={looked} />}
           <Series exercise={exercise} />
         </div>
         {isOut && (
@@ -47,6 +55,7 @@ function HandedOut({ exercise }: { exercise: ExerciseAnswer }) {
           : 'Every student of the class group gets a book of their own, from the starting point, as soon as they begin.'}
       </p>
       {isOut && <Classes exercise={exercise} />}
+      {isOut && <MoreTime exercise={exercise} />}
       <ToAnother exercise={exercise} />
       {isOut && (
         <p>
@@ -54,61 +63,6 @@ function HandedOut({ exercise }: { exercise: ExerciseAnswer }) {
         </p>
       )}
     </section>
-  );
-}
-
-/** Changes whom the exercise is handed out to. */
-function useHandOut(exercise: ExerciseAnswer) {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: ({ what, ...body }: { what: 'hand-out' | 'take-back'; groupId: string }) =>
-      post(
-        `exercises/${exercise.id}/${what}`,
-        what === 'take-back' ? { ...body, sure: true } : body,
-      ),
-    onSuccess: (changed) => {
-      queries.setQueryData(['exercise', exercise.id], changed);
-      void queries.invalidateQueries({ queryKey: ['exercises'] });
-      void queries.invalidateQueries({ queryKey: ['results', exercise.id] });
-    },
-  });
-}
-
-function Classes({ exercise }: { exercise: ExerciseAnswer }) {
-  const { modal } = App.useApp();
-  const change = useHandOut(exercise);
-  const takeBack = ({ id, name, begun }: HandedOutTo) =>
-    modal.confirm({
-      title: `Take it back from ${name}?`,
-      content:
-        begun === 0
-          ? 'Nobody of the class has begun. They will no longer see it.'
-          : `${counted(begun, 'student')} of the class ${begun === 1 ? 'has' : 'have'} begun. They keep their work and may finish it; nobody else of the class can begin.`,
-      okText: 'Take it back',
-      cancelText: 'Leave it',
-      onOk: () => change.mutateAsync({ what: 'take-back', groupId: id }).catch(() => undefined),
-    });
-  return (
-    <>
-      <table className="lines-table">
-        <TableHead names={['Class group', 'Since', '']} figures={['Begun']} />
-        <tbody>
-          {exercise.handedOutTo.map((group) => (
-            <tr key={group.id}>
-              <td>{group.name}</td>
-              <td className="quiet">{momentText(group.at)}</td>
-              <td>
-                <button type="button" className="link-button" onClick={() => takeBack(group)}>
-                  Take back
-                </button>
-              </td>
-              <td className="figure">{group.begun || '–'}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <Refusal of={change} />
-    </>
   );
 }
 

@@ -8,6 +8,7 @@ import styles from './head.module.css';
 
 const PAGES = {
   instructor: [
+    ['/today', 'Today'],
     ['/companies', 'Companies'],
     ['/exercises', 'Exercises'],
     ['/groups', 'Class groups'],

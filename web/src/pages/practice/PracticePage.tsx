@@ -8,6 +8,8 @@ import { momentText } from '../../platform/figures/days';
 import { Asking } from '../../platform/shell/Asking';
 import { ButtonLink } from '../../platform/shell/ButtonLink';
 import { Refusal } from '../../platform/shell/Refusal';
+import { isAhead } from '../../platform/times/times-said';
+import { useNow } from '../../platform/times/use-now';
 import { Curves } from './Curves';
 import styles from './practice.module.css';
 import { StartDrill } from './StartDrill';
@@ -87,8 +89,9 @@ function Exercises() {
     staleTime: 0,
   });
   const begin = useBegin();
+  const now = useNow();
   if (!mine.data) return <Asking of={mine} what="Your exercises" />;
-  const open = mine.data.filter(({ mayPractise }) => mayPractise);
+  const open = mine.data.filter(({ mayPractise, times }) => mayPractise && !isAhead(times, now));
   return (
     <section className="paper" aria-label="Exercises">
       <h2>Exercises</h2>

@@ -1,77 +1,29 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { MyTryDetail } from '@gleddo/contract';
-import { stillOpen } from '@gleddo/core';
-import { Button, Modal } from 'antd';
-import { useState } from 'react';
-import { post } from '../../platform/api/client';
-import { untilThere } from '../../platform/api/try-again';
-import { useOpenBook } from '../../book/open-book/open-book';
-import { withheldNow } from '../../exercise/guide/withheld-now';
-import { Refusal } from '../../platform/shell/Refusal';
+import { Button } from 'antd';
+import { Suspense, useEffect, useState } from 'react';
+import { lazyView } from '../../platform/shell/lazy-view';
 
-/** Hands the work in, after a look at what is still open in it. */
-export function HandIn({ mine }: { mine: MyTryDetail }) {
-  const { book, saving, answer } = useOpenBook();
-  const queries = useQueryClient();
-  const [open, setOpen] = useState(false);
-  const handIn = useMutation({
-    mutationFn: () => post(`my-exercises/${mine.exerciseId}/hand-in`),
-    retry: untilThere,
-    onSuccess: (handed) => {
-      setOpen(false);
-      queries.setQueryData(['mine', mine.exerciseId], handed);
-      void queries.invalidateQueries({ queryKey: ['mine'], exact: true });
-    },
-    onError: () => void queries.invalidateQueries({ queryKey: ['mine', mine.exerciseId] }),
-  });
-  const asksTypes = !withheldNow(queries, answer.id).has('types');
-  const points = open ? stillOpen(book, { asksSides: answer.help.asksSides, asksTypes }) : [];
+const DIALOG = lazyView(() => import('./HandInDialog').then((m) => m.HandInDialog));
+
+/** What the work itself needs comes first; a line that is lost later takes nothing away. In milliseconds. */
+const A_MOMENT = 1_500;
+
+/** Asks to hand the work in. */
+export function HandIn({ mine }: { readonly mine: MyTryDetail }) {
+  const [isOpen, setOpen] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => void DIALOG.ahead(), A_MOMENT);
+    return () => clearTimeout(timer);
+  }, []);
   return (
     <>
-      <Button type="primary" onClick={() => setOpen(true)}>
+      <Button type="primary" onPointerEnter={DIALOG.ahead} onClick={() => setOpen(true)}>
         Hand in
       </Button>
-      <Modal
-        title="Hand this work in?"
-        open={open}
-        onCancel={() => setOpen(false)}
-        okText="Hand in"
-        cancelText="Go on working"
-        confirmLoading={handIn.isPending}
-        okButtonProps={{ disabled: saving !== 'saved' }}
-        onOk={() => handIn.mutate()}
-      >
-        <LookFirst points={points} />
-        <Refusal of={handIn} />
-      </Modal>
-    </>
-  );
-}
-
-/** What is in the work, and what is still open in it. */
-function LookFirst({ points }: { points: ReturnType<typeof stillOpen> }) {
-  const { book, saving } = useOpenBook();
-  return (
-    <>
-      <p>
-        {book.accounts.length} accounts, {Object.keys(book.opening.balances).length} opening
-        balances, {book.entries.length} entries.
-      </p>
-      {points.length === 0 ? (
-        <p className="is-met">✓ Every account has its place, and the books are in balance.</p>
-      ) : (
-        <>
-          <p className="notice">Still open:</p>
-          <ul>
-            {points.map((point) => (
-              <li key={point.code}>{point.says}</li>
-            ))}
-          </ul>
-        </>
-      )}
-      <p className="quiet">Once handed in, the work stays as it is.</p>
-      {saving !== 'saved' && (
-        <p className="notice">The last changes are still being saved; wait a moment.</p>
+      {isOpen && (
+        <Suspense>
+          <DIALOG.View mine={mine} onClose={() => setOpen(false)} />
+        </Suspense>
       )}
     </>
   );

@@ -2,6 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import type { MyTry, TryState } from '@gleddo/contract';
 import { get } from '../../platform/api/client';
 import { momentText } from '../../platform/figures/days';
+import { cameInSaid, timesSaid } from '../../platform/times/times-said';
+import { useNow } from '../../platform/times/use-now';
 import { ListPage } from '../../platform/shell/ListPage';
 import { usePreloadedWork } from '../../book/work/preload';
 
@@ -12,9 +14,21 @@ const SAYS: Readonly<Record<TryState, string>> = {
   'given-back': 'given back',
 };
 
-function standsOf({ state, handedInAt, points, of }: MyTry): string {
+function standsOf({ state, handedInAt, points, of, times, cameIn }: MyTry, now: number): string {
   const when = handedInAt === null ? '' : ` ${momentText(handedInAt)}`;
-  return `${SAYS[state]}${when}${points === null ? '' : ` · ${points} of ${of}`}`;
+  const mark = points === null ? '' : `${points} of ${of}`;
+  const isOpen = state === 'not-started' || state === 'working';
+  const until = isOpen ? timesSaid(times, now) : cameInSaid(cameIn);
+  return [SAYS[state] + when, until, mark].filter(Boolean).join(' · ');
+}
+
+/** What is to be done first stands first: what closes soonest, then the rest as it came. */
+function firstToDo(all: readonly MyTry[]): MyTry[] {
+  const closes = ({ state, times }: MyTry) =>
+    (state === 'working' || state === 'not-started') && times.closesAt !== null
+      ? Date.parse(times.closesAt)
+      : Infinity;
+  return [...all].sort((a, b) => (closes(a) === closes(b) ? 0 : closes(a) - closes(b)));
 }
 
 /** What a student has to do, and what has come back. */
@@ -22,6 +36,7 @@ const tryPage = () => import('./MyTryPage');
 
 export default function MyExercisesPage() {
   usePreloadedWork(tryPage);
+  const now = useNow();
   const mine = useQuery({
     queryKey: ['mine'],
     queryFn: () => get('my-exercises'),
@@ -31,13 +46,16 @@ export default function MyExercisesPage() {
     <ListPage
       title="My exercises"
       of={mine}
-      rows={mine.data?.map((each) => ({
-        key: each.exerciseId,
-        to: `/mine/${each.exerciseId}`,
-        name: each.title,
-        about: each.company,
-        stands: standsOf(each),
-      }))}
+      rows={
+        mine.data &&
+        firstToDo(mine.data).map((each) => ({
+          key: each.exerciseId,
+          to: `/mine/${each.exerciseId}`,
+          name: each.title,
+          about: each.company,
+          stands: standsOf(each, now),
+        }))
+      }
       empty="Nothing has been handed out to you yet. It will stand here as soon as it is."
     />
   );

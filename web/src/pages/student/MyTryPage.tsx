@@ -1,11 +1,21 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { MyTryDetail } from '@gleddo/contract';
+import { GRACE } from '@gleddo/core';
 import { Suspense } from 'react';
 import { Navigate, useParams } from 'react-router';
 import { untilThere } from '../../platform/api/try-again';
 import { get, post } from '../../platform/api/client';
 import { OpenBook } from '../../book/open-book/open-book';
 import { momentText } from '../../platform/figures/days';
+import {
+  cameInSaid,
+  isAhead,
+  isShut,
+  isSoon,
+  timesIn,
+  timesSaid,
+} from '../../platform/times/times-said';
+import { useNow } from '../../platform/times/use-now';
 import { Asking } from '../../platform/shell/Asking';
 import { BeginPaper } from '../../book/work/BeginPaper';
 import { BesideBrief } from '../../book/work/BesideBrief';
@@ -14,13 +24,28 @@ import { lazyView } from '../../platform/shell/lazy-view';
 import { TRY_PARTS, TryTabs } from '../../book/work/WorkView';
 import { ExerciseTitle } from '../put-right/ExerciseTitle';
 import { HandIn } from './HandIn';
-import { InterimCheck } from './InterimCheck';
 import { returnedParts } from '../put-right/returned-parts';
 
 const GIVEN_BACK = lazyView(() => import('./GivenBack').then((m) => m.GivenBack));
 const GUIDED = lazyView(() => import('../../exercise/guide/GuidedWork').then((m) => m.GuidedWork));
 const HAND_IN_FILE = lazyView(() => import('./HandInFile').then((m) => m.HandInFile));
+const INTERIM = lazyView(() => import('./InterimCheck').then((m) => m.InterimCheck));
 const PUT_RIGHT = lazyView(() => import('../put-right/PutRight').then((m) => m.PutRight));
+
+const A_MOMENT = 6_000;
+const LONGEST_WAIT = 86_400_000;
+
+/** In how many milliseconds an exercise opens or closes, so that its page asks then how it stands; false: not soon. */
+function untilNext(mine: MyTryDetail | undefined): number | false {
+  if (mine?.state !== 'not-started' && mine?.state !== 'working') return false;
+  const { opensAt, closesAt } = timesIn(mine.times);
+  const now = Date.now();
+  const left = [opensAt, closesAt === null ? null : closesAt + GRACE + A_MOMENT]
+    .filter((at) => at !== null)
+    .map((at) => at - now)
+    .filter((wait) => wait > -GRACE && wait < LONGEST_WAIT);
+  return left.length === 0 ? false : Math.max(A_MOMENT, Math.min(...left) + 1_000);
+}
 
 /** A student's own try: the brief, the work beside it, and the work when it comes back. */
 export default function MyTryPage() {
@@ -29,6 +54,7 @@ export default function MyTryPage() {
     queryKey: ['mine', id],
     queryFn: () => get(`my-exercises/${id}`),
     staleTime: 0,
+    refetchInterval: ({ state }) => untilNext(state.data),
   });
   if (!mine.data) return <Asking of={mine} what="The exercise" />;
   const { state, bookId } = mine.data;
@@ -54,6 +80,7 @@ export default function MyTryPage() {
 
 function Begin({ mine }: { mine: MyTryDetail }) {
   const queries = useQueryClient();
+  const now = useNow();
   const begin = useMutation({
     mutationFn: () => post(`my-exercises/${mine.exerciseId}/begin`),
     retry: untilThere,
@@ -64,15 +91,37 @@ function Begin({ mine }: { mine: MyTryDetail }) {
       <div className="sheet-head">
         <ExerciseTitle of={mine} />
       </div>
-      <BeginPaper
-        brief={mine.brief}
-        says="You get a book of your own. It is saved as you go; hand it in when you are ready."
-        begin={begin}
-        {...(mine.mayFile ? { besides: <EquivalentEntries mine={mine} /> } : {})}
-      />
+      {isAhead(mine.times, now) || isShut(mine.times, now) ? (
+        <NotNow says={timesSaid(mine.times, now)} isOver={isShut(mine.times, now)} />
+      ) : (
+        <BeginPaper
+          brief={mine.brief}
+          says={`You get a book of your own. It is saved as you go; hand it in when you are ready. ${sentence(timesSaid(mine.times, now))}`}
+          begin={begin}
+          {...(mine.mayFile ? { besides: <FileInstead mine={mine} /> } : {})}
+        />
+      )}
     </>
   );
 }
+
+const sentence = (says: string): string =>
+  says === '' ? '' : `It ${says.replace('closed', 'has closed')}.`;
+
+/** What stands in the place of an exercise that can’t be begun now. */
+const NotNow = ({ says, isOver }: { readonly says: string; readonly isOver: boolean }) => (
+  <main className="desk">
+    <section className="paper narrow">
+      <h2>{isOver ? 'It has closed' : 'It is not open yet'}</h2>
+      <p>{sentence(says)}</p>
+      <p className="quiet">
+        {isOver
+          ? 'You had not begun it. Ask your instructor whether you may have more time.'
+          : 'Come back then: this page shows it as soon as it opens.'}
+      </p>
+    </section>
+  </main>
+);
 
 function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: string }) {
   const base = `/mine/${mine.exerciseId}`;
@@ -88,15 +137,16 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
           {mine.state === 'working' ? (
             <>
               {mine.checkWhileWorking && (
-                <InterimCheck exerciseId={mine.exerciseId} asks={mine.asks} />
+                <Suspense>
+                  <INTERIM.View exerciseId={mine.exerciseId} asks={mine.asks} />
+                </Suspense>
               )}
-              {mine.mayFile && <EquivalentEntries mine={mine} />}
+              {mine.mayFile && <FileInstead mine={mine} />}
+              <Until mine={mine} />
               <HandIn mine={mine} />
             </>
           ) : (
-            <span className="quiet">
-              {mine.handedInAt && `Handed in ${momentText(mine.handedInAt)}`}
-            </span>
+            <span className="quiet">{mine.handedInAt && handedInSays(mine, mine.handedInAt)}</span>
           )}
         </div>
       </div>
@@ -104,6 +154,15 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
       <WorkOf base={base} mine={mine} part={tab} />
     </OpenBook>
   );
+}
+
+const handedInSays = ({ cameIn }: MyTryDetail, at: string): string =>
+  [`Handed in ${momentText(at)}`, cameInSaid(cameIn)].filter(Boolean).join(', ');
+
+/** Until when the work is open; it is told in another colour when that is soon. */
+function Until({ mine: { times } }: { readonly mine: MyTryDetail }) {
+  const now = useNow();
+  return <span className={isSoon(times, now) ? 'notice' : 'quiet'}>{timesSaid(times, now)}</span>;
 }
 
 /** Led through by its steps where it has any; else beside its brief. */
@@ -117,7 +176,7 @@ const WorkOf = ({ base, mine, part }: { base: string; mine: MyTryDetail; part: s
   );
 
 /** What reads files is fetched only where one may be handed in. */
-const EquivalentEntries = ({ mine }: { mine: MyTryDetail }) => (
+const FileInstead = ({ mine }: { mine: MyTryDetail }) => (
   <Suspense fallback={null}>
     <HAND_IN_FILE.View mine={mine} />
   </Suspense>

@@ -21,17 +21,25 @@ const beginBy = (id: string, from: Beginning): Promise<TrialRun> => {
   return post(`exercises/${id}/trial-run/spoil`, { faults, seed });
 };
 
+const keyOf = (exerciseId: string) => ['rehearsal', exerciseId];
+
+/** The instructor's own try, as it is told. */
+export const useTrialRunOf = (exerciseId: string) =>
+  useQuery({
+    queryKey: keyOf(exerciseId),
+    queryFn: () => get(`exercises/${exerciseId}/trial-run`),
+    staleTime: 0,
+  });
+
 /** The instructor's own try, begun from the start or from a copy of the key with faults in it. */
 export function useTrialRun(exerciseId: string) {
-  const path = `exercises/${exerciseId}/trial-run` as const;
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const queryKey = ['rehearsal', exerciseId];
-  const trialRun = useQuery({ queryKey, queryFn: () => get(path), staleTime: 0 });
+  const trialRun = useTrialRunOf(exerciseId);
   const begin: Begin = useMutation({
     mutationFn: (from) => beginBy(exerciseId, from),
     onSuccess: (begun, from) => {
-      queries.setQueryData(queryKey, begun);
+      queries.setQueryData(keyOf(exerciseId), begun);
       if ('planting' in from) void navigate(`/exercises/${exerciseId}/try/marks`);
     },
   });

@@ -11,7 +11,7 @@ export const theme: ThemeConfig = {
     colorTextSecondary: COLOUR.quiet,
     colorTextPlaceholder: COLOUR.faint,
     colorBgBase: COLOUR.page,
-    colorBgLayout: COLOUR.chartState,
+    colorBgLayout: COLOUR.desk,
     colorBorder: COLOUR.edge,
     colorBorderSecondary: COLOUR.rule,
     colorError: COLOUR.vermilion,

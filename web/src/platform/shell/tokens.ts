@@ -3,7 +3,7 @@
  * custom properties of the same names (`--plum-wash`), which the build writes from this list.
  */
 export const COLOUR = {
-  chartState: '#ECE7DC',
+  desk: '#ECE7DC',
   page: '#FFFDF8',
   /** A page that lies a little higher, and one that is let in. */
   lifted: '#FDF9F0',

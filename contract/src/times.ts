@@ -1,0 +1,58 @@
+import { LATE_RULES, type LateRule } from '@gleddo/core';
+import { IsIn, ValidateIf } from 'class-validator';
+import { IsId, IsMoment } from './fields.js';
+
+const MayBeNull = () => ValidateIf((_, value) => value !== null);
+
+/** From when to when a class has an exercise. */
+export class TimesRequest {
+  @IsId()
+  groupId!: string;
+
+  /** ISO 8601; null: at once. */
+  @MayBeNull()
+  @IsMoment()
+  opensAt!: string | null;
+
+  /** ISO 8601; null: never. */
+  @MayBeNull()
+  @IsMoment()
+  closesAt!: string | null;
+
+  @IsIn(LATE_RULES)
+  late!: LateRule;
+}
+
+/** Until when one student has an exercise, whatever their class has. */
+export class MoreTimeRequest {
+  @IsId()
+  personId!: string;
+
+  /** ISO 8601; null: as the class has it. */
+  @MayBeNull()
+  @IsMoment()
+  until!: string | null;
+}
+
+/** Opening and closing times as they are told: ISO 8601, and the time zone in which they are said. */
+export interface TimesShown {
+  readonly opensAt: string | null;
+  readonly closesAt: string | null;
+  readonly late: LateRule;
+  readonly zone: string;
+}
+
+/** How work came in. */
+export interface CameIn {
+  /** Whether it was handed in as it stood, since the exercise closed. */
+  readonly byItself: boolean;
+  /** In milliseconds; 0: in time. */
+  readonly lateBy: number;
+}
+
+/** A student with more time than their class. */
+export interface MoreTimeShown {
+  readonly personId: string;
+  readonly student: string;
+  readonly until: string;
+}

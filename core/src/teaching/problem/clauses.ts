@@ -1,0 +1,95 @@
+import { meansIn } from './payment.js';
+import type { Token } from './token.js';
+import { Told } from './told.js';
+import { DOING } from './words.js';
+
+const JOINS: ReadonlySet<string> = new Set(['and', ',', 'then', 'but']);
+
+const isFinite = ({ word, said }: Token): boolean =>
+  DOING.has(word) &&
+  !said.toLowerCase().endsWith('ing') &&
+  !/^(?:use|order|return|share|give|need)$/i.test(said);
+
+const SMALL: ReadonlySet<string> = new Set(
+  (
+    'pay receive owe sign a an in from by of to it ofit cash bank cheque card creditcard atonce now down rest balance remainder ' +
+    'remaining onaccount later note with immediately due next month monthof be will promise deposit #amount #share #percent ' +
+    '#span #days #day half other at end and , on for promissory supplier customer them they owner loan new for within after day week year fall a'
+  ).split(' '),
+);
+
+const paused = (token: Token): Token =>
+  token.kind === 'stop' ? { ...token, kind: 'comma', word: ',' } : token;
+
+/** Whether a part says only how something is paid that was told before it. */
+const isOnlyPayment = (said: Told): boolean =>
+  ['pay', 'receive', 'owe', 'sign', 'give', 'deposit'].includes(said.verb) &&
+  (meansIn(said) !== null || said.has('rest|balance|remainder')) &&
+  said.tokens.every((token) => SMALL.has(token.word) || token.isNamed === true);
+
+/** Where a new part begins: at a semicolon, or where something else is done. */
+function beginnings({ tokens }: Told): number[] {
+  const found: number[] = [];
+  let hasVerb = false;
+  for (const [at, token] of tokens.entries()) {
+    const joins = JOINS.has(tokens[at - 1]?.word ?? '');
+    if (token.kind === 'stop') {
+      found.push(at);
+      hasVerb = false;
+    } else if (isFinite(token)) {
+      const start = joins ? at : subjectBefore(tokens, at);
+      if (hasVerb && start !== null) found.push(start);
+      hasVerb = true;
+    }
+  }
+  return found;
+}
+
+/** Where the one word begins that stands between what joins two parts and the verb: `and Rill brings`. */
+function subjectBefore(tokens: readonly Token[], at: number): number | null {
+  const subject = tokens[at - 1];
+  const isOne =
+    subject?.kind === 'word' && (subject.isNamed === true || SUBJECTS.has(subject.word));
+  return isOne && JOINS.has(tokens[at - 2]?.word ?? '') ? at - 1 : null;
+}
+
+const SUBJECTS: ReadonlySet<string> = new Set(
+  'it she he they we i customer supplier owner bank'.split(' '),
+);
+
+/** The parts of a sentence that tell of something each; how something is paid stays with it. */
+export function clausesOf(said: Told): Told[] {
+  const parts: Told[] = [];
+  let from = 0;
+  for (const at of [...beginnings(said), said.tokens.length]) {
+    const tokens = said.tokens.slice(from, at).map(paused);
+    const part = new Told(tokens);
+    const before = parts.at(-1);
+    if (before && (isHistory(before, part) || (tells(before) && isOnlyPayment(part))))
+      parts[parts.length - 1] = new Told([...before.tokens, ...tokens]);
+    else if (tokens.some(({ kind }) => kind !== 'comma')) parts.push(part);
+    from = at;
+  }
+  return withEnds(parts);
+}
+
+/** What a thing had cost that was sold, or that money goes back for it: told behind, and part of it. */
+const isHistory = (before: Told, part: Told): boolean => {
+  const isPast =
+    before.has('sell|return|scrap|scraps|dispose') && part.has('cost|depreciate|accumulated');
+  const isRefund = before.has('return') && part.verb === 'refund' && part.amounts.length === 0;
+  return isRefund || (isPast && !part.has('pay|buy|receive'));
+};
+
+const tells = (said: Told): boolean =>
+  ['buy', 'sell', 'perform', 'invoice'].some((verb) => said.has(verb));
+
+/** What joins two parts is no part of either. */
+const withEnds = (parts: readonly Told[]): Told[] =>
+  parts.map(({ tokens }) => {
+    const isJoint = (token: Token | undefined) => token !== undefined && JOINS.has(token.word);
+    let [from, to] = [0, tokens.length];
+    while (isJoint(tokens[from])) from++;
+    while (to > from && isJoint(tokens[to - 1])) to--;
+    return new Told(tokens.slice(from, to));
+  });

@@ -1,0 +1,107 @@
+import type { Amount } from '../../../model/money/amount.js';
+import type { Known, KnownAccount, KnownLine, Wanted } from '../known.js';
+import { owedFor, paidBy } from '../paid.js';
+import { paymentsOf } from '../payment.js';
+import { priceOf, taxOn } from '../price.js';
+import {
+  debit,
+  does,
+  partyAfter,
+  phrase,
+  thingAfter,
+  thingFrom,
+  titled,
+  why,
+  type Event,
+  type Scene,
+} from '../scene.js';
+import { bestOf, boughtAs, isGoods, LASTING_TYPES } from '../things.js';
+import { type Told } from '../told.js';
+
+const taxLine = (known: Known, tax: Amount): KnownLine[] =>
+  tax === 0 ? [] : [debit(known.account({ type: 'sales-tax' }), tax)];
+
+/** What lasts is kept: it wears, and can be sold. */
+function keep({ day, known }: Scene, account: KnownAccount, cost: Amount): void {
+  if (LASTING_TYPES.includes(account.type))
+    known.remembered.lasting.push({ account, cost, from: day, residual: 0, months: 0 });
+}
+
+/** What is named as bought: behind *buy*, or before it (`a van is bought`). */
+function boughtThing(said: Told): { readonly thing: string; readonly isOne: boolean } {
+  const at = said.indexOf('buy');
+  const after = at < 0 ? [] : thingFrom(said.tokens, at + 1);
+  const tokens = after.length > 0 ? after : thingFrom(said.tokens, 0);
+  const start = tokens[0] ? said.tokens.indexOf(tokens[0]) : 0;
+  const before = said.tokens.slice(Math.max(0, start - 2), start).map(({ word }) => word);
+  const isMany = /[^s]s$/.test(tokens.at(-1)?.said ?? '');
+  return { thing: phrase(tokens), isOne: before.includes('a') && !isMany };
+}
+
+const CARRIAGE = /\b(?:carriage|freight|delivery|transport|haulage|carrier|haulier)\b/i;
+
+function wantedOf({ said, known }: Scene, thing: string, isOne: boolean): Wanted {
+  const goods = { type: known.isPerpetual ? 'inventory' : 'purchases' };
+  if (CARRIAGE.test(thing) && !bestOf(thing, LASTING_TYPES))
+    return known.isPerpetual ? goods : { type: 'carriage-in' };
+  const isForHire = said.has('for hire|to hire|for rent|to rent');
+  if (isForHire) return { type: 'plant-equipment', name: titled(thing) };
+  if (said.has('for sale|for resale|to sell') || isGoods(thing, known)) return goods;
+  const wanted = boughtAs(thing, known, isOne);
+  const isForUse = /office|workshop|shop|cleaning|use/i.test(thingAfter(said, 'for'));
+  return wanted.isGuess && isForUse && !isOne ? { type: 'supplies' } : wanted;
+}
+
+/** `New beds cost 5,500 and were paid for by cheque`. */
+const isCosting = ({ said }: Scene): boolean =>
+  said.has('cost') && said.has('pay|onaccount|owe') && ['', 'pay', 'owe'].includes(said.verb);
+
+/** `Buys a kiln for 6,000, half from the bank, the rest is owed`: something bought, and how it is paid. */
+export const buying: Event = (scene) => {
+  const { said, known } = scene;
+  const isBought = said.has('buy') && said.verb !== 'pay';
+  if (!isBought && !(isCosting(scene) && said.of('span').length === 0)) return null;
+  const price = priceOf(said);
+  const { thing, isOne } = boughtThing(said);
+  if (thing === '') return why('what is bought isn’t said');
+  if (!price) return why(`what is paid for ${thing.toLowerCase()} isn’t said`);
+  const { net, tax } = taxOn(said, price.total);
+  if (price.rest.has('for #amount'))
+    return why('several things are bought together: say each by itself');
+  const payments = paymentsOf(price.rest, net + tax, 'bank');
+  if (!payments) return why('the parts that are paid don’t add up to the whole');
+  const account = known.account(wantedOf(scene, thing, isOne));
+  const isLasting = LASTING_TYPES.includes(account.type);
+  const owing = {
+    wanted: owedFor(known, isLasting, thing),
+    names: [thing, 'supplier', partyAfter(said, 'from', 'to')],
+  };
+  keep(scene, account, net);
+  known.last = net + tax;
+  const lines = [debit(account, net), ...taxLine(known, tax), ...paidBy(known, payments, owing)];
+  return does(titled(thing), lines, [...price.uses, price.total]);
+};
+
+/** `Carriage of 30 on the flour is paid`: part of what the goods cost. */
+export const carriagePaid: Event = (scene) => {
+  const { said, known } = scene;
+  const begins = phrase(said.tokens.slice(0, 4));
+  const isOf = CARRIAGE.test(begins) && !bestOf(begins, LASTING_TYPES) && !said.has('sell');
+  if (
+    !isOf ||
+    (said.verb === 'buy' && !said.has('be pay')) ||
+    said.first === null ||
+    !said.has('pay|owe|onaccount')
+  )
+    return null;
+  const payments = paymentsOf(priceOf(said)?.rest ?? said, said.first, 'bank');
+  if (!payments) return null;
+  const isOut = said.has('to customer|customer|out|outward|outwards');
+  const inward = known.isPerpetual ? 'inventory' : 'carriage-in';
+  const account = known.account({ type: isOut ? 'carriage-out' : inward });
+  const owing = { wanted: owedFor(known, false, 'carriage'), names: ['carriage', 'carrier'] };
+  return does(isOut ? 'Carriage out' : 'Carriage in', [
+    debit(account, said.first),
+    ...paidBy(known, payments, owing),
+  ]);
+};

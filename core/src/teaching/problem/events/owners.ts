@@ -1,0 +1,208 @@
+import type { Amount } from '../../../model/money/amount.js';
+import type { Known, KnownAccount } from '../known.js';
+import type { Told } from '../told.js';
+import { moneyOf } from '../paid.js';
+import {
+  credit,
+  debit,
+  does,
+  phrase,
+  thingAfter,
+  thingFrom,
+  why,
+  type Event,
+  type Scene,
+} from '../scene.js';
+import { boughtAs, expenseOf, isGoods, LASTING_TYPES } from '../things.js';
+
+const OWNERS =
+  'owner|partner|partners|proprietor|founder|shareholder|shareholders|stockholders|stockholder|she|he|owners';
+
+const capitalOf = ({ known, said }: Scene): KnownAccount => {
+  const isCompany = said.has('share|stock|shareholder|shareholders|stockholders');
+  const given = known.ofType('owner-capital', 'share-capital');
+  const own = given.find(({ name }) =>
+    said.tokens.some((each) => each.isNamed && name.includes(each.said)),
+  );
+  if (own) return own;
+  const type =
+    isCompany || (given[0]?.type === 'share-capital' && given.length === 1)
+      ? 'share-capital'
+      : 'owner-capital';
+  return known.account(type === 'share-capital' ? { type } : { type, name: 'Capital, owner' });
+};
+
+const puts = ({ said }: Scene): boolean =>
+  said.has('invest') ||
+  (said.has('pay|put|deposit|bring') && said.has('as capital|further capital|more capital')) ||
+  (said.has('put|bring|deposit|pay|transfer') &&
+    said.has(OWNERS) &&
+    said.has(
+      'into|pay in #amount|put in #amount|in business|in bank|capital|own money|to bank|savings|as capital',
+    ) &&
+    !said.has('pay owner|private')) ||
+  (said.has('bring') && (said.has(OWNERS) || said.tokens[0]?.isNamed === true)) ||
+  (said.has('begin') && said.has('business|books|with') && said.first !== null) ||
+  (said.has('put|deposit') && said.has('capital|savings|own money|into business'));
+
+const NO_THING = /^(?:own )?(?:cash|money|capital|savings|business|fair|market|value|bank)\b/i;
+
+/** What is put in besides money: `a van worth 5,000`. */
+function thingPutIn({ said, known }: Scene): KnownAccount | null {
+  const worth = said.has('worth|value|value at|market|fair');
+  const at = said.indexOf('invest', 'put', 'bring', 'begin');
+  const named = [
+    phrase(thingFrom(said.tokens, at + 1)),
+    thingAfter(said, 'and'),
+    thingAfter(said, 'with'),
+  ];
+  const thing = named.find((each) => each !== '' && !NO_THING.test(each)) ?? '';
+  const isThing = thing !== '';
+  if (!isThing || (!worth && !said.tokens.slice(at, at + 3).some(({ word }) => word === 'a')))
+    return null;
+  if (isGoods(thing, known))
+    return known.account({ type: known.isPerpetual ? 'inventory' : 'purchases' });
+  return known.account(boughtAs(thing, known, true));
+}
+
+/** `The owner puts 12,000 into the bank`: money, or a thing, that owners put in. */
+export const ownersPutIn: Event = (scene) => {
+  const { said, known, day } = scene;
+  if (!puts(scene)) return null;
+  const [amount, second, ...more] = said.amounts;
+  if (!amount) return why('how much is put in isn’t said');
+  if (more.length > 0) return why('more is put in than can be told apart');
+  const thing = thingPutIn(scene);
+  const capital = capitalOf(scene);
+  if (thing && LASTING_TYPES.includes(thing.type))
+    known.remembered.lasting.push({
+      account: thing,
+      cost: (second ?? amount).value,
+      from: day,
+      residual: 0,
+      months: 0,
+    });
+  if (second) {
+    const other = thing ?? thingPutIn({ ...scene, said: said.cut(said.tokens.indexOf(amount))[1] });
+    if (!other) return why('what is put in beside the money isn’t said');
+    const isMoneyFirst =
+      !thing ||
+      said.indexOf('cash', 'bank') < said.tokens.indexOf(amount) ||
+      said.tokens.indexOf(amount) < 5;
+    const [money, worth] = isMoneyFirst
+      ? [amount.value, second.value]
+      : [second.value, amount.value];
+    return does('Owner puts in', [
+      debit(moneyOf(scene), money),
+      debit(other, worth),
+      credit(capital, money + worth),
+    ]);
+  }
+  const spent = said.has('own money|own pocket') ? expenseOf(thingAfter(said, 'for'), known) : null;
+  return does('Owner puts in', [
+    debit(thing ?? (spent ? known.account(spent) : moneyOf(scene)), amount.value),
+    credit(capital, amount.value),
+  ]);
+};
+
+/** The nominal value of a share: beside its word, or the first amount. */
+const nominalIn = (said: Told, first: Amount): Amount => {
+  const at = said.indexOf('nominal', 'par');
+  const beside = [at - 1, at - 2, at + 1, at + 2, at + 3].find(
+    (i) => said.tokens[i]?.kind === 'amount',
+  );
+  return at < 0 || beside === undefined ? first : (said.tokens[beside]?.value ?? first);
+};
+
+/** `Issues 1,000 shares of 1 at 1.50`: shares for money, at their nominal value and above it. */
+export const sharesIssued: Event = (scene) => {
+  const { said, known } = scene;
+  if (!said.has('share') || !said.has('issue|sell') || said.has('dividend')) return null;
+  const [count] = said.of('count');
+  const [first, second] = said.amounts;
+  if (!first) return why('what the shares bring in isn’t said');
+  const isNominal = said.has('nominal|par|of #amount at #amount');
+  const nominal = isNominal ? nominalIn(said, first.value) : null;
+  const paid = second && nominal === first.value ? second.value : first.value;
+  const times = count?.value ?? 1;
+  const total = paid * times;
+  const capital = (nominal ?? paid) * times;
+  const above = total - capital;
+  if (above < 0) return why('shares are not issued below their nominal value');
+  const premium = above === 0 ? [] : [credit(known.account({ type: 'share-premium' }), above)];
+  const lines = [
+    debit(moneyOf(scene), total),
+    credit(known.account({ type: 'share-capital' }), capital),
+    ...premium,
+  ];
+  return does(
+    'Shares issued',
+    lines,
+    said.amounts.map(({ value }) => value),
+  );
+};
+
+const takesOut = ({ said }: Scene): boolean =>
+  (said.has('withdraw') && !said.has('wage|petty|rent')) ||
+  said.has('private|home|drawings|for her self|himself|herself|themselves|household') ||
+  (said.has('take') && said.has('owner|out|for own|partner|she|he')) ||
+  (said.has('buy|pay') && said.has('owner|she|he') && said.has(FAMILY));
+
+const FAMILY = 'sister|brother|mother|father|wife|husband|daughter|son|family|holiday|children';
+
+const drawingsOf = (known: Known, { said }: Scene): KnownAccount => {
+  const given = known.ofType('drawings');
+  const own = given.find(({ name }) =>
+    said.tokens.some((each) => each.isNamed && name.includes(each.said)),
+  );
+  return own ?? known.account({ type: 'drawings' });
+};
+
+/** `Takes 250 home`: money, or goods at their cost, for private use. */
+export const ownersTakeOut: Event = (scene) => {
+  const { said, known } = scene;
+  if (!takesOut(scene) || said.has('till from bank|for till|into till|loan|mortgage')) return null;
+  if (said.first === null) return why('how much is taken out isn’t said');
+  const thing = thingFrom(said.tokens, said.indexOf('withdraw', 'take', 'use', 'keep') + 1);
+  const isThing =
+    thing.length > 0 && (isGoods(phrase(thing), known) || said.has('goods|cost|worth'));
+  const goods = known.isPerpetual ? 'inventory' : 'purchases';
+  const from = isThing ? known.account({ type: goods }) : moneyOf(scene);
+  return does('Taken out', [debit(drawingsOf(known, scene), said.first), credit(from, said.first)]);
+};
+
+/** Dividends are granted: owed from then on. */
+export const dividendGranted: Event = ({ said, known }) => {
+  if (!said.has('dividend|dividends') || !said.has('declare') || said.first === null) return null;
+  const lines = [
+    debit(known.account({ type: 'dividends' }), said.first),
+    credit(known.account({ type: 'dividends-payable' }), said.first),
+  ];
+  return does('Dividend granted', lines);
+};
+
+/** Money moved between bank and till. */
+export const moneyMoved: Event = (scene) => {
+  const { said, known } = scene;
+  const toBank = said.has('into bank|to bank|in bank|at bank');
+  const isTakings = said.has('takings|till|cash|float|petty');
+  const isMoving = said.has('pay|put|deposit|bring|withdraw|transfer|take|bank');
+  const fromBank = said.has('from bank') && said.has('till|petty|float|office use|cash');
+  if (
+    !isTakings ||
+    !isMoving ||
+    !(toBank || fromBank) ||
+    said.has('owner|customer|private|loan|capital|sell|buy|receive')
+  )
+    return null;
+  if (said.first === null || said.has('for rent')) return null;
+  known.moneyIn = 'both';
+  const [bank, cash] = [known.money(false), known.money(true)];
+  if (bank === cash) return null;
+  return does(
+    toBank ? 'Cash to the bank' : 'Money for the till',
+    toBank
+      ? [debit(bank, said.first), credit(cash, said.first)]
+      : [debit(cash, said.first), credit(bank, said.first)],
+  );
+};

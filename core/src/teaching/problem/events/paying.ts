@@ -1,0 +1,328 @@
+import type { Amount } from '../../../model/money/amount.js';
+import type { Known, KnownAccount } from '../known.js';
+import { paymentsOf } from '../payment.js';
+import {
+  discountIn,
+  isAfterDiscount,
+  moneyOf,
+  owedFor,
+  owedOf,
+  paidBy,
+  someNamed,
+} from '../paid.js';
+import { priceOf, taxOn } from '../price.js';
+import {
+  credit,
+  debit,
+  does,
+  phrase,
+  thingAfter,
+  thingFrom,
+  titled,
+  why,
+  wordsOf,
+  type Event,
+  type Scene,
+  type Understood,
+} from '../scene.js';
+import { expenseOf } from '../things.js';
+import { partOf, type Token } from '../token.js';
+import type { Told } from '../told.js';
+
+const isPaying = ({ said }: Scene): boolean =>
+  said.has('pay|prepay') ||
+  said.verb === 'give' ||
+  said.verb === 'transfer' ||
+  (said.verb === 'withdraw' && said.has('wage'));
+
+/** How much of a debt is paid: an amount, a part of it, or all that is owed. */
+export function paidOf({ said }: Scene, owed: Amount): Amount | null {
+  if (said.first !== null) return said.first;
+  const [share] = said.of('share');
+  if (share) return partOf(owed, share);
+  return said.has(
+    'balance|rest|remainder|all|atonce|owe|due|amount|whole|bill|invoice|debt|what|for|account|accounts',
+  )
+    ? owed
+    : null;
+}
+
+/** What somebody owes, or is owed. */
+export interface Debt {
+  readonly account: KnownAccount;
+  readonly owed: Amount;
+  readonly who: string;
+}
+
+/** A debt is paid, less a discount where one is taken. */
+function paysDebt(scene: Scene, { account, owed, who }: Debt): Understood {
+  const { known } = scene;
+  const paid = paidOf(scene, owed);
+  if (paid === null || paid <= 0) return why(`how much of what is owed is paid isn’t said`);
+  const discount = discountIn(scene, paid) ?? 0;
+  const gross = isAfterDiscount(scene) ? paid + discount : paid;
+  known.last = gross;
+  const lines = [debit(account, gross), credit(moneyOf(scene), gross - discount)];
+  const goods = known.isPerpetual ? 'inventory' : 'returns-taken';
+  const taken = discount === 0 ? [] : [credit(known.account({ type: goods }), discount)];
+  return does(`Pays ${who}`, [...lines, ...taken], [gross, paid]);
+}
+
+/** Whether what is paid is an expense by its name, and no debt is spoken of: `carriage on the flour`. */
+const isExpense = ({ said }: Scene): boolean =>
+  said.has('carriage|freight|delivery|repair|repairs|rent|insurance|wage|fuel') &&
+  !said.has('owe|balance|bill|invoice|debt|supplier|due');
+
+/** `Pays Fenn Ovens 1,000`, `pays for the clay`, `pays suppliers`: something that was owed. */
+export const payingDebts: Event = (scene) => {
+  const { said, known } = scene;
+  const isTheirs = said.tokens[0]?.isNamed === true && said.verb === 'receive';
+  if (!(isPaying(scene) || isTheirs) || said.verb === 'buy') return null;
+  if (said.has('customer|interest')) return null;
+  const owed = isExpense(scene) ? null : owedOf(scene);
+  if (owed && owed.line.amount < 0) {
+    const open = Math.min(-owed.line.amount, -known.balanceOf(owed.line.account));
+    return paysDebt(scene, { account: owed.line.account, owed: open, who: owed.name });
+  }
+  if (!said.has('supplier|payable')) return null;
+  const account = known.account({ type: 'trade-payables' });
+  return paysDebt(scene, { account, owed: -known.balanceOf(account), who: 'suppliers' });
+};
+
+const OWED: readonly (readonly [string, string])[] = [
+  ['dividends-payable', 'dividend|dividends'],
+  ['income-tax-payable', 'incometax'],
+  ['sales-tax', 'vat'],
+  [
+    'wages-payable',
+    'wage owe|owe wage|accrue wage|wage payable|owe to staff|wage be owe|outstanding wage',
+  ],
+  ['accrued-expense', 'accrue'],
+  ['card-payable', 'creditcard bill|creditcard'],
+];
+
+/** What stood among what is owed and is paid now: wages, tax, a dividend that was granted. */
+export const payingWhatWasOwed: Event = (scene) => {
+  const { said, known } = scene;
+  if (!isPaying(scene)) return null;
+  const found = OWED.find(([type, words]) => said.has(words) && open(known, type) > 0);
+  if (!found) return null;
+  const [type] = found;
+  const account = known.account({ type });
+  const owed = open(known, type);
+  const paid = paidOf(scene, owed);
+  if (paid === null) return why('how much of it is paid isn’t said');
+  return does(`Pays ${account.name.toLowerCase()}`, [
+    debit(account, paid),
+    credit(moneyOf(scene), paid),
+  ]);
+};
+
+const open = (known: Known, type: string): Amount =>
+  -known.ofType(type).reduce((sum, account) => sum + known.balanceOf(account), 0);
+
+/** What is paid for: named behind *pay*, behind *for* or *of*, or before it. */
+function paidThing({ said }: Scene): string {
+  const at = Math.max(0, said.indexOf('pay', 'prepay', 'give', 'transfer', 'withdraw'));
+  const found = [
+    phrase(thingFrom(said.tokens, at + 1)),
+    thingAfter(said, 'for'),
+    thingAfter(said, 'of'),
+    thingAfter(said, 'on'),
+    thingAfter(said, 'in'),
+    phrase(thingFrom(said.tokens, 0)),
+  ];
+  const behind = said.tokens.slice(at).find(({ kind }) => kind === 'amount');
+  const after = behind ? phrase(thingFrom(said.tokens, said.tokens.indexOf(behind) + 1)) : '';
+  return [after, ...found].filter((each) => each !== '').join(' ');
+}
+
+/** Months that something is paid ahead for: a span, a year’s premium, `until the end of April`. */
+function monthsAhead({ said }: Scene): number {
+  const [span] = said.of('span');
+  if (span) return span.value;
+  const [from, to] = said.of('month');
+  if (from && to && said.has('monthof to monthof|monthof until monthof|monthof through monthof'))
+    return ((to.value - from.value + 12) % 12) + 1;
+  if (said.has('annual|yearly|year')) return 12;
+  return said.has('quarter|quarterly') ? 3 : 0;
+}
+
+const isAhead = (scene: Scene): boolean => {
+  const { said } = scene;
+  const months = monthsAhead(scene);
+  return (
+    said.has('advance|prepay|prepayment') || months > 1 || (months === 1 && said.has('next month'))
+  );
+};
+
+/** `Rates of 1,260 are paid, of which 315 is for next year`: the part that is paid ahead stands apart. */
+function partlyAhead(scene: Scene): Understood | null {
+  const { said, known } = scene;
+  const [whole, ahead, ...more] = said.amounts;
+  const isAheadOf =
+    said.has('ofit|include|including') && said.has('next|relate|relates|following|advance|belongs');
+  if (!whole || !ahead || more.length > 0 || !isAheadOf) return null;
+  const expense = expenseOf(paidThing(scene), known);
+  if (!expense) return why('what is paid for isn’t said');
+  const name = `Prepaid ${(expense.name ?? 'expense').toLowerCase()}`;
+  return does(expense.name ?? 'Paid', [
+    debit(known.account(expense), whole.value - ahead.value),
+    debit(known.account({ type: 'prepayment', name }), ahead.value),
+    credit(moneyOf(scene), whole.value),
+  ]);
+}
+
+/** `6,000 in rent for the year`: that of which the problem tells. */
+const isForThisYear = ({ said, firstDay }: Scene): boolean =>
+  said.has('for year') && !said.has('advance|prepay|annual|yearly') && firstDay.endsWith('-01-01');
+
+/** `Pays 1,800 for three months’ rent`: paid ahead, and used up month by month. */
+export const payingAhead: Event = (scene) => {
+  const { said, known } = scene;
+  if (!isPaying(scene) || !isAhead(scene) || said.has('loan|instalment|customer')) return null;
+  const partly = partlyAhead(scene);
+  if (partly) return partly;
+  const price = priceOf(said);
+  const expense = expenseOf(paidThing(scene), known);
+  if (!price) return null;
+  if (!expense) return why('what is paid ahead isn’t said');
+  if (isForThisYear(scene) && expense.type !== 'insurance') return null;
+  const called = expense.name ?? 'expense';
+  const account = known.account({ type: 'prepayment', name: `Prepaid ${called.toLowerCase()}` });
+  const months = monthsAhead(scene);
+  const from = said.of('day').at(-1)?.day ?? scene.day;
+  known.remembered.ahead.push({ account, expense, amount: price.total, months, from });
+  known.last = price.total;
+  return does(`${called} paid ahead`, [
+    debit(account, price.total),
+    credit(moneyOf(scene), price.total),
+  ]);
+};
+
+/** `Pays a deposit of 500 for the workshop`: money that comes back. */
+export const payingDeposit: Event = ({ said, known, ...scene }) => {
+  const isBack = said.has(
+    'returnable|refundable|deposit for|deposit on|a deposit of|security deposit|rent deposit',
+  );
+  if (!isBack || !said.has('pay') || said.has('customer|buy') || said.first === null) return null;
+  const money = moneyOf({ said, known, ...scene });
+  const lines = [
+    debit(known.account({ type: 'deposit-paid' }), said.first),
+    credit(money, said.first),
+  ];
+  return does('Deposit paid', lines);
+};
+
+/** A dividend, or tax on the profit, that is paid without having been owed before. */
+function paidAtOnce(scene: Scene): Understood | null {
+  const { said, known } = scene;
+  const type = said.has('dividend|dividends')
+    ? 'dividends'
+    : said.has('incometax')
+      ? 'income-tax'
+      : null;
+  if (type === null || said.first === null) return null;
+  const account = known.account({ type });
+  return does(account.name, [debit(account, said.first), credit(moneyOf(scene), said.first)]);
+}
+
+/** Each amount with the words that belong to it: those before it, or, where the first has none, those behind it. */
+function groupsIn({ tokens }: Told): { amount: Amount; words: string }[] {
+  const isWord = ({ kind, word }: Token) => kind === 'word' && word !== 'pay' && word !== 'and';
+  const places = [...tokens.keys()].filter((i) => tokens[i]?.kind === 'amount');
+  const between = (from: number, to: number) =>
+    tokens
+      .slice(from, to)
+      .filter(isWord)
+      .map(({ said }) => said)
+      .join(' ');
+  const isBehind = /^(?:of|for|at|out)?$/.test(between(0, places[0] ?? 0));
+  return places.map((at, i) => ({
+    amount: tokens[at]?.value ?? 0,
+    words: isBehind
+      ? between(at + 1, places[i + 1] ?? tokens.length)
+      : between(i === 0 ? 0 : (places[i - 1] ?? 0) + 1, at),
+  }));
+}
+
+/** Several expenses that are paid together: `wages 800 and rent 600`. */
+function several(scene: Scene): Understood | null {
+  const { said, known } = scene;
+  if (said.amounts.length < 2 || said.has('rest|balance|of which|ofit|remainder|discount'))
+    return null;
+  const groups = groupsIn(said);
+  const lines = groups.map(({ amount, words: thing }) => ({
+    amount,
+    expense: expenseOf(thing, known),
+  }));
+  const types = new Set(lines.map(({ expense }) => expense?.name));
+  if (lines.some(({ expense }) => !expense) || types.size < lines.length) return null;
+  const total = lines.reduce((sum, { amount }) => sum + amount, 0);
+  const debits = lines.map(({ expense, amount }) =>
+    debit(known.account(expense ?? { type: '' }), amount),
+  );
+  return does('Expenses paid', [...debits, credit(moneyOf(scene), total)]);
+}
+
+/** `Pays the wages, 900`: an expense of the period. */
+export const payingExpenses: Event = (scene) => {
+  const { said, known } = scene;
+  if (!isPaying(scene) || said.has('customer')) return null;
+  const found = paidAtOnce(scene) ?? several(scene);
+  if (found) return found;
+  const price = priceOf(said);
+  const thing = paidThing(scene);
+  const other = thingAfter(said, 'for');
+  const isPlain = other !== '' && someNamed(scene) === '';
+  const guess = isPlain ? { type: 'sundry-operating', name: titled(other), isGuess: true } : null;
+  const expense = expenseOf(thing, known) ?? (price ? guess : null);
+  if (!price)
+    return why(
+      expense
+        ? `how much is paid for ${(expense.name ?? thing).toLowerCase()} isn’t said`
+        : 'who is owed how much isn’t said',
+    );
+  if (!expense) return unknownPayment(scene);
+  const { net, tax } = taxOn(said, price.total);
+  const payments = paymentsOf(price.rest, net + tax, 'bank');
+  if (!payments) return why('the parts that are paid don’t add up to the whole');
+  const account = known.account(expense);
+  known.last = net + tax;
+  const owing = { wanted: owedFor(known, false, thing), names: [thing] };
+  const input = tax === 0 ? [] : [debit(known.account({ type: 'sales-tax' }), tax)];
+  return does(
+    titled(expense.name ?? account.name),
+    [debit(account, net), ...input, ...paidBy(known, payments, owing)],
+    [price.total, ...price.uses],
+  );
+};
+
+function unknownPayment(scene: Scene): Understood | null {
+  const who = someNamed(scene);
+  const { known, said } = scene;
+  const [suppliers] = known.ofType('trade-payables');
+  if (who !== '' && said.first !== null && suppliers && -known.balanceOf(suppliers) >= said.first)
+    return does(`Pays ${who}`, [debit(suppliers, said.first), credit(moneyOf(scene), said.first)]);
+  return why(who === '' ? 'what is paid for isn’t said' : `what ${who} is paid for isn’t said`);
+}
+
+/** `Receives the electricity bill of 240, to be paid next month`: used already, and owed. */
+export const billed: Event = (scene) => {
+  const { said, known } = scene;
+  if (said.has('not|notyet')) return null;
+  if (!said.has('bill|invoice') || !said.has('receive|come|comes|arrives|arrive|from')) return null;
+  if (said.has('customer') || said.has('pay bill') || said.first === null) return null;
+  const words = wordsOf(scene);
+  const thing = thingAfter(said, 'for') || words;
+  const expense = expenseOf(thing, known) ?? expenseOf(words, known);
+  if (!expense) return why('what the bill is for isn’t said');
+  const account = known.account(expense);
+  const owing = { wanted: { type: 'trade-payables' }, names: [expense.name ?? thing, 'bill'] };
+  const payments = [{ means: 'credit' as const, amount: said.first, said }];
+  known.last = said.first;
+  return does(`Bill for ${account.name.toLowerCase()}`, [
+    debit(account, said.first),
+    ...paidBy(known, payments, owing),
+  ]);
+};

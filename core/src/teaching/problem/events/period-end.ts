@@ -1,0 +1,231 @@
+import type { Amount } from '../../../model/money/amount.js';
+import type { KnownAccount, Wanted } from '../known.js';
+import { moneyOf } from '../paid.js';
+import {
+  AFTER_A_GAP,
+  credit,
+  debit,
+  does,
+  titled,
+  why,
+  wordsOf,
+  type Event,
+  type Scene,
+  type Understood,
+} from '../scene.js';
+import { expenseOf } from '../things.js';
+import { partOf } from '../token.js';
+import { monthsSince } from './loans.js';
+import { serviceAs } from './selling.js';
+
+/** How much of what was paid or received ahead is used: an amount, a part, so many of its months, or as time has gone by. */
+function usedOf(
+  scene: Scene,
+  whole: Amount,
+  { months, from }: { months: number; from: string },
+): Amount | null {
+  const { said } = scene;
+  const left = said.has('remain|unexpired|unused');
+  const [share] = said.of('share');
+  const [span] = said.of('span');
+  const part =
+    said.first ??
+    (share
+      ? partOf(whole, share)
+      : span && months > 0 && span.value <= months
+        ? Math.round((whole * span.value) / months)
+        : null);
+  if (part !== null) return left ? whole - part : part;
+  if (months === 0) return null;
+  const gone = Math.min(months, Math.max(1, monthsSince(from, scene.day)));
+  return Math.round((whole * gone) / months);
+}
+
+/** `One month of the rent is used up`, `insurance of 200 has expired`: what was paid ahead becomes an expense. */
+export const usedUp: Event = (scene) => {
+  const { said, known } = scene;
+  const isCharged = said.has('charge') && said.of('span').length > 0;
+  if (
+    !isCharged &&
+    !said.has('use|unexpired|adjust|now belong') &&
+    !(said.has('remain') && said.has('prepay|prepayment|insurance|rent'))
+  )
+    return null;
+  if (said.has('buy|pay') && !said.has('prepay|pay advance|advance')) return null;
+  const account =
+    known.spokenOf(wordsOf(scene), ['prepayment']) ??
+    (said.has('prepay|prepayment') ? known.ofType('prepayment')[0] : undefined);
+  if (!account) return null;
+  const ahead = known.remembered.ahead.find((each) => each.account === account);
+  const whole = known.balanceOf(account);
+  const used = usedOf(scene, ahead?.amount ?? whole, ahead ?? { months: 0, from: scene.day });
+  if (used === null || used <= 0 || used > whole)
+    return why('how much of it is used up isn’t said');
+  const called = account.name
+    .replace(/^prepaid /i, '')
+    .replace(/ (?:paid (?:ahead|in advance)|prepaid)$/i, '');
+  const expense = ahead?.expense ??
+    expenseOf(called, known) ?? { type: 'sundry-operating', name: titled(called) };
+  const uses = said.amounts.map(({ value }) => value);
+  return does(
+    `${titled(called)} used up`,
+    [debit(known.account(expense), used), credit(account, used)],
+    uses,
+  );
+};
+
+/** `Of the clay, 210 is left`, `supplies used, 120`: what was kept for use, and is used or left. */
+export const suppliesUsed: Event = (scene) => {
+  const { said, known } = scene;
+  const isLeft = said.has('remain|count|be left|stock-take|stocktake|close|closing goods');
+  if (!isLeft && !said.has('use')) return null;
+  const account = known.spokenOf(wordsOf(scene), ['supplies', 'inventory']) ?? kept(scene);
+  if (!account || said.first === null || said.has('buy|sell|private')) return null;
+  const whole = known.balanceOf(account);
+  if (isLeft && known.hasGaps) return why(AFTER_A_GAP);
+  if (account.type === 'inventory' && !isLeft) return materialUsed(scene, account, said.first);
+  if (account.type === 'inventory') return counted(scene, account, said.first);
+  const used = isLeft && !said.has('use') ? whole - said.first : said.first;
+  if (used <= 0 || used > whole) return why(`there is less of it than is said: ${account.name}`);
+  const name = `${account.name} used`;
+  const expense = known.spokenOf(name, [
+    'office',
+    'sundry-operating',
+    'other-direct-cost',
+    'premises',
+  ]);
+  const lines = [
+    debit(expense ?? known.account({ type: 'sundry-operating', name, isGuess: true }), used),
+    credit(account, used),
+  ];
+  return does(name, lines, [said.first]);
+};
+
+function kept({ said, known }: Scene): KnownAccount | undefined {
+  if (said.has('supplies|clay|material|materials')) return known.ofType('supplies')[0];
+  return said.has('goods')
+    ? (known.ofType('inventory')[0] ??
+        goodsCounted(said.has('count|remain|close|closing goods'), known))
+    : undefined;
+}
+
+const goodsCounted = (isCounted: boolean, known: Scene['known']): KnownAccount | undefined =>
+  isCounted && !known.isPerpetual ? known.account({ type: 'inventory' }) : undefined;
+
+/** `Uses clay of 120`: material goes into what is made. */
+function materialUsed({ known }: Scene, account: KnownAccount, used: Amount): Understood {
+  if (used > known.balanceOf(account))
+    return why(`there is less of it than is said: ${account.name}`);
+  const name = `${account.name} used`;
+  const cost = known.account({ type: 'other-direct-cost', name, isGuess: true });
+  return does(name, [debit(cost, used), credit(account, used)]);
+}
+
+/** Goods counted at the end: where purchases are told, the change of stock; else what is missing. */
+function counted({ known, said }: Scene, account: KnownAccount, left: Amount): Understood | null {
+  const change = left - known.balanceOf(account);
+  if (change === 0) return why('the count agrees with the books: nothing moves');
+  if (known.isPerpetual && !said.has('count')) return null;
+  const against = known.account({
+    type: known.isPerpetual ? 'cost-of-goods-sold' : 'stock-change',
+  });
+  return does('Goods counted', [debit(account, change), credit(against, change)], [left]);
+}
+
+const WAGES = { type: 'staff', name: 'Wages', isGuess: true };
+
+const OWES =
+  'owe|accrue|notyet|unpaid|outstanding|to pay|to be pay|yet to|due|not receive|no bill|not bill|' +
+  'not invoice|still to|not come|not arrive|not have come|have not come|notyet invoice|will be pay|payable on|payable in|payable #day|payable on #day';
+
+/** `Salaries of 21,000 were earned, of which 19,800 was paid`: the rest is owed. */
+function partlyPaid(scene: Scene, expense: Wanted): Understood | null {
+  const { said, known } = scene;
+  const [whole, paid, ...more] = said.amounts;
+  if (!whole || !paid || more.length > 0 || !said.has('ofit') || !said.has('pay')) return null;
+  const rest = whole.value - paid.value;
+  if (rest <= 0) return why('more of it is paid than there is');
+  const owed = expense.type === 'staff' ? { type: 'wages-payable' } : { type: 'accrued-expense' };
+  return does(expense.name ?? 'Expense', [
+    debit(known.account(expense), whole.value),
+    credit(moneyOf(scene), paid.value),
+    credit(known.account(owed), rest),
+  ]);
+}
+
+/** `Wages of 300 are owed at the end`: used already, and not paid. */
+export const owedAtEnd: Event = (scene) => {
+  const { said, known } = scene;
+  if (!said.has(`${OWES}|earn`) || said.has('customer|receivable|buy|service|perform|advance'))
+    return null;
+  const expense = expenseOf(wordsOf(scene), known) ?? (said.has('earn') ? WAGES : null);
+  if (!expense) return null;
+  if (said.first === null) return why('how much of it is owed isn’t said');
+  const partly = partlyPaid(scene, expense);
+  if (partly) return partly;
+  const isTax = expense.type === 'income-tax';
+  const isWages = expense.type === 'staff' || expense.type === 'direct-labour';
+  const type = isTax ? 'income-tax-payable' : isWages ? 'wages-payable' : 'accrued-expense';
+  const owed = known.account(
+    type === 'accrued-expense' ? { type, name: `${expense.name ?? 'Expense'} owed` } : { type },
+  );
+  return does(`${expense.name ?? 'Expense'} owed`, [
+    debit(known.account(expense), said.first),
+    credit(owed, said.first),
+  ]);
+};
+
+/** `A third of what was paid ahead has been earned`: what was received ahead becomes revenue. */
+export const earnedAhead: Event = (scene) => {
+  const { said, known } = scene;
+  const isEarned = said.has('earn|perform|give|be give|redeem|redeemed|use|make');
+  const isOther = said.verb === 'receive' && !said.has('earn|perform|redeem|redeemed');
+  const [account] = known.ofType('deferred-income');
+  const names =
+    'advance|deferred|unearned|beforehand|prepay|voucher|vouchers|passes|subscriptions|ahead';
+  const promised = known.remembered.promised.at(-1);
+  if (!isEarned || isOther || !account || !said.has(names) || said.has('sell|pay rent|buy'))
+    return null;
+  const used = usedOf(scene, promised?.amount ?? known.balanceOf(account) * -1, {
+    months: promised?.months ?? 0,
+    from: scene.day,
+  });
+  if (used === null || used <= 0) return why('how much of it is earned isn’t said');
+  const income = known.account(serviceAs(known));
+  return does(
+    'Earned of what was received ahead',
+    [debit(account, used), credit(income, used)],
+    said.amounts.map(({ value }) => value),
+  );
+};
+
+/** `Work done for 250 is not invoiced yet`: earned, and nobody has been asked for it. */
+export const earnedUnbilled: Event = (scene) => {
+  const { said, known } = scene;
+  const isUnbilled = said.has(
+    'notyet invoice|notyet bill|unbilled|not invoice|not bill|not be invoice|notyet receive|but notyet|to be receive|will be receive|be receive in|accrue income|accrue revenue',
+  );
+  if (!isUnbilled || !said.has('perform|service|earn|do|done|work|accrue') || said.has('wage'))
+    return null;
+  if (said.first === null) return why('how much of it is earned isn’t said');
+  const lines = [
+    debit(known.account({ type: 'accrued-income' }), said.first),
+    credit(known.account(serviceAs(known)), said.first),
+  ];
+  return does('Earned, not yet invoiced', lines);
+};
+
+/** `Income tax of 400 is due on the profit`. */
+export const taxOwed: Event = ({ said, known }) => {
+  if (
+    !said.has('incometax') ||
+    said.first === null ||
+    (said.verb === 'pay' && !said.has('be pay|notyet'))
+  )
+    return null;
+  const lines = [
+    debit(known.account({ type: 'income-tax' }), said.first),
+    credit(known.account({ type: 'income-tax-payable' }), said.first),
+  ];
+  return does('Income tax', lines);
+};

@@ -1,0 +1,158 @@
+import type { Amount } from '../../../model/money/amount.js';
+import { discountIn, isAfterDiscount, moneyOf, owedOf, someNamed } from '../paid.js';
+import {
+  credit,
+  debit,
+  does,
+  thingAfter,
+  why,
+  wordsOf,
+  type Event,
+  type Scene,
+  type Understood,
+} from '../scene.js';
+import type { Told } from '../told.js';
+import { DOING } from '../words.js';
+import { bestOf } from '../things.js';
+import { partOf } from '../token.js';
+import { paidOf, type Debt } from './paying.js';
+import { serviceAs, soldAs } from './selling.js';
+
+/** Money comes in: received, or paid by customers. */
+const OURS: ReadonlySet<string> = new Set(
+  'business firm company we it they i studio shop owner partner partners practice club she he deposit bill wage loan rent'.split(
+    ' ',
+  ),
+);
+
+/** `A school pays 240`, `the zoo paid half of its bill`: somebody else pays, who is named before it. */
+function isTheirs({ tokens }: Told): boolean {
+  const at = tokens.findIndex(({ word }) => word === 'pay' || word === 'transfer');
+  if (at <= 0) return false;
+  const before = tokens.slice(0, at);
+  const isSomebody = before.some(
+    ({ kind, isNamed, word }) => kind === 'word' && isNamed !== true && word !== 'a',
+  );
+  const isPlain = before.every(
+    ({ word, kind }) =>
+      kind === 'word' && !OURS.has(word) && !DOING.has(word) && word !== 'be' && word !== 'and',
+  );
+  const isArticled =
+    before[0]?.word === 'a' && before.length > 1 && !before.some(({ word }) => word === 'be');
+  return (isSomebody && isPlain) || (isArticled && !OURS.has(before[1]?.word ?? ''));
+}
+
+const isReceiving = ({ said }: Scene): boolean =>
+  said.has('receive') ||
+  (said.has('pay') &&
+    (said.tokens[0]?.word === 'customer' || said.has('pay by customer|customer pay'))) ||
+  isTheirs(said) ||
+  said.has('bank credit') ||
+  (said.has('customer') && said.has('leave|deposit'));
+
+function takesDebt(scene: Scene, { account, owed, who }: Debt): Understood {
+  const { known } = scene;
+  const paid = paidOf(scene, owed);
+  if (paid === null || paid <= 0) return why('how much of what is owed comes in isn’t said');
+  const discount = discountIn(scene, paid) ?? 0;
+  const gross = isAfterDiscount(scene) ? paid + discount : paid;
+  known.last = gross;
+  const given = discount === 0 ? [] : [debit(known.account({ type: 'returns-given' }), discount)];
+  const lines = [debit(moneyOf(scene), gross - discount), ...given, credit(account, gross)];
+  return does(`${who} pays`, lines, [gross, paid]);
+}
+
+/** Whether somebody stands before what is paid: the school pays, and nobody pays the school. */
+function isNamedBefore({ tokens }: Told, name: string): boolean {
+  const at = tokens.findIndex(({ word }) => word === 'pay' || word === 'transfer');
+  const before = tokens.slice(0, Math.max(0, at)).map(({ said }) => said.toLowerCase());
+  return (
+    before.join(' ').includes(name.toLowerCase()) ||
+    (before.length > 0 && before.includes('customer'))
+  );
+}
+
+/** Customers pay what they owed. */
+export const receivingDebts: Event = (scene) => {
+  const { said, known } = scene;
+  const owed = owedOf(scene);
+  const isDebtor = owed && owed.line.amount > 0;
+  const pays = isReceiving(scene) || (isDebtor && isNamedBefore(said, owed.name));
+  if (!pays || said.has('advance|deposit|beforehand|interest|deposit|deposits|donation|grant'))
+    return null;
+  if (isDebtor) {
+    const { account, amount } = owed.line;
+    const open = Math.min(amount, known.balanceOf(account));
+    return takesDebt(scene, { account, owed: open, who: owed.name });
+  }
+  const isTheirBill = said.has('bill|account|accounts') && said.verb === 'pay';
+  const isOwed =
+    isTheirBill || said.has('owe|receivable|onaccount|debt|debts|outstanding|due|invoice');
+  const [account] = known.ofType('trade-receivables');
+  if (!isOwed && !(said.has('customer') && account)) return null;
+  if (said.has('for') && said.has('service|perform|sell|room|rooms|fees')) return null;
+  const customers = account ?? known.account({ type: 'trade-receivables' });
+  const open = known.balanceOf(customers);
+  return takesDebt(scene, { account: customers, owed: open, who: 'Customer' });
+};
+
+/** Received before anything is done for it. */
+export const receivingAhead: Event = (scene) => {
+  const { said, known } = scene;
+  const isAhead =
+    said.has(
+      'advance|beforehand|before|to be|to come|will be|for next|later|deferred|subscription|subscriptions',
+    ) || said.of('span').length > 0;
+  if (
+    !isReceiving(scene) ||
+    !isAhead ||
+    said.has(
+      'loan|owe|interest|bill|deposit be return|returnable|refundable|key|back|to be receive|will be receive|be receive in',
+    )
+  )
+    return null;
+  const amount = amountIn(scene);
+  if (amount === null) return why('how much comes in ahead isn’t said');
+  const account = known.account({ type: 'deferred-income' });
+  known.remembered.promised.push({ account, amount, months: said.of('span')[0]?.value ?? 0 });
+  return does('Received ahead', [debit(moneyOf(scene), amount), credit(account, amount)]);
+};
+
+/** An amount, or a part of the one that was spoken of last. */
+function amountIn({ said, known }: Scene): Amount | null {
+  if (said.first !== null) return said.first;
+  const [share] = said.of('share');
+  return share && known.last !== null ? partOf(known.last, share) : null;
+}
+
+const FROM: readonly (readonly [string, string])[] = [
+  ['deposits-held', 'returnable|refundable|key deposit|key deposits|security deposit|back'],
+  ['interest-received', 'interest'],
+  ['dividends-received', 'dividend|dividends'],
+  ['donations-grants', 'donation|donations|grant|gift|legacy|collection|declare'],
+  ['sundry-income', 'rent|commission|compensation|subtenant|tenant'],
+  ['income-tax', 'refund incometax'],
+];
+
+/** Other money that comes in: interest, rent, a donation; else what was earned by it. */
+export const receivingIncome: Event = (scene) => {
+  const { said, known } = scene;
+  if (!isReceiving(scene) || said.has('bill|order')) return null;
+  const amount = amountIn(scene);
+  if (amount === null)
+    return said.has('goods|delivery') ? null : why('how much comes in isn’t said');
+  const named = FROM.find(([, words]) => said.has(words));
+  const isEarned = said.has('for|from customer|fees|service|sales|takings|perform|cash sales');
+  const isService = bestOf(thingAfter(said, 'from'), ['service-fees', 'goods-sales']) !== null;
+  if (!named && !isEarned && !isService) {
+    const who = someNamed(scene);
+    return why(who === '' ? 'what it comes in for isn’t said' : `what ${who} pays for isn’t said`);
+  }
+  const words = wordsOf(scene);
+  const wanted = named ? { type: named[0] } : incomeOf(scene, words);
+  const account = known.account(wanted);
+  return does(account.name, [debit(moneyOf(scene), amount), credit(account, amount)]);
+};
+
+const incomeOf = (scene: Scene, words: string) =>
+  scene.said.has('service|fees|perform') ? serviceAs(scene.known) : soldAs(words, scene);

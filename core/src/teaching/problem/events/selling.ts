@@ -1,0 +1,196 @@
+import type { Amount } from '../../../model/money/amount.js';
+import type { Known, KnownLine, Wanted } from '../known.js';
+import { paidInto } from '../paid.js';
+import { paymentsOf } from '../payment.js';
+import { priceOf, taxOn } from '../price.js';
+import {
+  credit,
+  debit,
+  entry,
+  phrase,
+  thingAfter,
+  thingBefore,
+  thingFrom,
+  titled,
+  why,
+  type Event,
+  type Happening,
+  type Scene,
+} from '../scene.js';
+import { bestOf, isGoods, LASTING_TYPES } from '../things.js';
+import { Told } from '../told.js';
+
+const AHEAD = [
+  'voucher',
+  'vouchers',
+  'pass',
+  'passes',
+  'subscription',
+  'subscriptions',
+  'certificate',
+  'certificates',
+  'gift',
+];
+
+/** What is sold becomes: goods sold, a service done, or a promise of something later. */
+export function soldAs(thing: string, { said, known }: Scene): Wanted {
+  if (isGoods(thing, known)) return { type: 'goods-sales' };
+  const given = known.spokenOf(thing, ['goods-sales', 'service-fees', 'deferred-income']);
+  if (given?.isGiven) return { type: given.type, name: given.name };
+  const best = bestOf(thing, ['goods-sales', 'service-fees']);
+  const isPlain = known.goods.size === 0 && said.has('invoice');
+  const isService =
+    isPlain || said.has('service|perform|earn|work|job|jobs') || best?.type === 'service-fees';
+  if (isService) return serviceAs(known);
+  return { type: 'goods-sales', isGuess: best === null && known.goods.size > 0 };
+}
+
+/** Where services are told: on the account for fees, or on sales where a list has no other. */
+export function serviceAs(known: Known): Wanted {
+  const [given] = known.ofType('service-fees');
+  const [sales] = known.ofType('goods-sales').filter(({ isGiven }) => isGiven);
+  if (given) return { type: 'service-fees', name: given.name };
+  return sales ? { type: 'goods-sales', name: sales.name } : { type: 'service-fees' };
+}
+
+/** What the goods had cost that are sold: said beside the price, or found by nothing. */
+function costIn(said: Told): { readonly cost: Amount; readonly rest: Told } | null {
+  const at = said.tokens.findIndex(
+    ({ word }, i) =>
+      word === 'cost' && said.tokens.slice(i + 1, i + 6).some((each) => each.kind === 'amount'),
+  );
+  if (at < 0) return null;
+  const after = said.tokens.slice(at).findIndex(({ kind }) => kind === 'amount') + at;
+  const amount = said.tokens[after];
+  if (!amount) return null;
+  const isEach = ['each', 'apiece'].includes(said.tokens[after + 1]?.word ?? '');
+  const count = said.of('count')[0]?.value ?? 1;
+  const rest = said.tokens.filter((_, i) => i < at || i > after + (isEach ? 1 : 0));
+  return { cost: amount.value * (isEach ? count : 1), rest: new Told(rest) };
+}
+
+/** The cost of goods that were sold leaves the stock. */
+export const costOf = (known: Known, cost: Amount): Happening =>
+  entry(
+    'Cost of what was sold',
+    debit(known.account({ type: 'cost-of-goods-sold' }), cost),
+    credit(known.account({ type: 'inventory' }), cost),
+  );
+
+const taxLine = (known: Known, tax: Amount): KnownLine[] =>
+  tax === 0 ? [] : [credit(known.account({ type: 'sales-tax' }), tax)];
+
+function soldThing(said: Told): string {
+  const at = said.indexOf('sell', 'perform', 'invoice', 'earn', 'charge');
+  const after = phrase(thingFrom(said.tokens, at + 1));
+  const other = thingAfter(said, 'for');
+  if (said.has('invoice|charge') && other !== '') return other;
+  return after || other || phrase(thingFrom(said.tokens, 0));
+}
+
+const OURS = new Set([
+  'business',
+  'firm',
+  'company',
+  'we',
+  'it',
+  'they',
+  'i',
+  'studio',
+  'shop',
+  'owner',
+  'fees',
+  'commission',
+]);
+
+/** Whether what is earned is the business’s: nobody else is named before it. */
+function isOurs({ tokens }: Told): boolean {
+  const before = tokens.slice(
+    0,
+    tokens.findIndex(({ word }) => word === 'earn'),
+  );
+  const isPassive = before.some(({ word }) => word === 'be' || word === 'have');
+  return isPassive || before.every(({ word, kind }) => kind !== 'word' || OURS.has(word));
+}
+
+/** `Treated animals for cash of 2,150`: whatever it is that was done, money came in for it. */
+const isDoneForMoney = ({ said }: Scene): boolean => {
+  const [first] = said.tokens;
+  const isDone = first?.kind === 'word' && /(?:ed|s)$/.test(first.said) && first.isNamed === true;
+  return isDone && said.verb === '' && said.has('cash|onaccount|invoice');
+};
+
+/** What was done for money or on account, by a verb that is not known: a service, to be looked at. */
+export const doneForMoney: Event = (scene) => {
+  const { said, known } = scene;
+  if (!isDoneForMoney(scene)) return null;
+  const price = priceOf(said);
+  const payments = price && paymentsOf(price.rest, price.total, 'bank');
+  if (!payments) return null;
+  const account = known.account({ ...serviceAs(known), isGuess: true });
+  const lines = [...paidInto(known, payments, ['customer']), credit(account, price.total)];
+  return { entries: [entry('Done for customers', ...lines)], uses: price.uses };
+};
+
+const isSale = (said: Told): boolean =>
+  said.has('sell|perform|invoice|sales') ||
+  (said.has('takings') && ['', 'receive'].includes(said.verb)) ||
+  (said.verb === 'earn' && isOurs(said) && !said.has('advance')) ||
+  (said.verb === 'charge' && said.has('customer'));
+
+/** `The lamps cost 15 each`: what the goods had cost that were sold last. */
+export const costTold: Event = ({ said, known }) => {
+  const isIt =
+    said.has('cost') && said.first !== null && !said.has('pay|buy|sell|return|onaccount');
+  if (!isIt || known.soldLast === null || !known.isPerpetual || said.verb !== '') return null;
+  const each = said.first ?? 0;
+  const cost = said.has('each|apiece|per') ? each * known.soldLast : each;
+  known.soldLast = null;
+  return { entries: [costOf(known, cost)], uses: [each] };
+};
+
+/** `Sells bowls for 1,150, of which 400 in cash`: something sold, and what it had cost where that is said. */
+export const selling: Event = (scene) => {
+  const { said, known } = scene;
+  if (!isSale(said) || said.has('notyet invoice|bank charge')) return null;
+  const cost = costIn(said);
+  const main = cost?.rest ?? said;
+  const price = priceOf(main);
+  const thing = soldThing(main);
+  if (!price) return why('what it is sold for isn’t said');
+  const old = known.spokenOf(thing, LASTING_TYPES);
+  if (old && !isGoods(thing, known)) return null;
+  const { net, tax } = taxOn(main, price.total);
+  const usual = main.has('invoice') ? 'credit' : 'bank';
+  const payments = paymentsOf(price.rest, net + tax, usual);
+  if (!payments) return why('the parts that are paid don’t add up to the whole');
+  const wanted = wantedOf(thing, scene, main);
+  const income = credit(known.account(wanted), net);
+  known.last = net + tax;
+  if (wanted.type === 'deferred-income') keepPromise(scene, income);
+  const who = [thing, 'customer', thingAfter(main, 'to'), thingBefore(main, 'be')];
+  known.soldLast = cost ? null : (main.of('count')[0]?.value ?? 1);
+  const lines = [...paidInto(known, payments, who), income, ...taxLine(known, tax)];
+  const entries = [entry(titled(thing || 'sales'), ...lines)];
+  if (cost && known.isPerpetual) entries.push(costOf(known, cost.cost));
+  return { entries, uses: [...price.uses, price.total, ...usesOf(said, cost)] };
+};
+
+const usesOf = (said: Told, cost: ReturnType<typeof costIn>): Amount[] =>
+  cost
+    ? said.amounts
+        .map(({ value }) => value)
+        .filter((value) => value === cost.cost || said.has('each'))
+    : [];
+
+function wantedOf(thing: string, scene: Scene, main: Told): Wanted {
+  const words = thing.toLowerCase().split(' ');
+  const isAhead =
+    main.has('advance|for next|next season') || AHEAD.some((word) => words.includes(word));
+  return isAhead ? { type: 'deferred-income' } : soldAs(thing, scene);
+}
+
+function keepPromise({ known, said }: Scene, { account, amount }: KnownLine): void {
+  const months = said.of('span')[0]?.value ?? 0;
+  known.remembered.promised.push({ account, amount: -amount, months });
+}

@@ -1,0 +1,227 @@
+import type { LegalForm } from '../../model/book/book.js';
+import { addDays } from '../../model/day/calendar.js';
+import { dayAt } from './days.js';
+import type { Known } from './known.js';
+import type { Piece } from './pieces.js';
+import { rawPieces } from './raw-tokens.js';
+import { phrase, thingFrom } from './scene.js';
+import { LASTING_TYPES, bestOf } from './things.js';
+import { told } from './told.js';
+import { lemmaOf, monthNamed } from './words.js';
+
+/** What a problem says of the company itself. */
+export interface Header {
+  readonly name: string;
+  readonly legalForm: LegalForm;
+  /** ISO 8601. */
+  readonly firstDay: string;
+  /** ISO 4217. */
+  readonly currency: string;
+}
+
+const textOf = (piece: Piece): string =>
+  piece.kind === 'sentence' ? piece.sentence.text : piece.kind === 'heading' ? piece.text : '';
+
+const NO_NAMES: ReadonlySet<string> = new Set(
+  'the on at in during a an opening accounts balances transactions required adjustments trial record prepare show chart following these this here for his her its problem exercise question task facts notes data all some each every amounts relates concerning'.split(
+    ' ',
+  ),
+);
+
+/** Words with capital letters at the beginning of a text: the company, where they are no month and no day. */
+function nameIn(text: string): string {
+  const behind =
+    /\b(?:balances?|books|accounts|position|transactions|year \d{4}) of (?=\p{Lu})/u.exec(text);
+  const own = behind ? text.slice(behind.index + behind[0].length) : text;
+  const plain = own.replace(
+    /^(?:exercise|problem|question|task|case|example)\b[ \d]*[.:)–-]? ?/i,
+    '',
+  );
+  const words = plain.replace(/[’']s\b.*$/u, '').split(/\s+/);
+  const found: string[] = [];
+  for (const word of words) {
+    const isJoint = found.length > 0 && /^(?:&|and|of|the)$/.test(word);
+    if (!isJoint && !/^[\p{Lu}\d]/u.test(word)) break;
+    found.push(word.replace(/[,.:;]$/, ''));
+    if (/[,.:;]$/.test(word)) break;
+  }
+  while (/^(?:&|and|of|the)$/.test(found.at(-1) ?? '')) found.pop();
+  const [first = ''] = found;
+  const isName =
+    found.length > 0 &&
+    !NO_NAMES.has(first.toLowerCase()) &&
+    monthNamed(first) === 0 &&
+    !/^\d/.test(first);
+  return isName ? found.join(' ') : '';
+}
+
+const FORMS: readonly (readonly [LegalForm, RegExp])[] = [
+  ['non-profit', /\b(?:club|charity|association|society|non-profit|members’? subscriptions)\b/i],
+  [
+    'company',
+    /\b(?:shares|shareholders?|stockholders?|dividends?|ltd|inc|plc|limited|corporation|company’s share)\b/i,
+  ],
+  ['partnership', /\b(?:partners|partnership)\b/i],
+];
+
+/** Every day that a text says, in its order. */
+function daysIn(pieces: readonly Piece[], year: number): string[] {
+  const calendar = { year, day: `${year}-01-01` };
+  return pieces.flatMap((piece) => {
+    const raws = rawPieces(textOf(piece));
+    return raws.flatMap((raw, at) => {
+      const day = /^\d{1,2}(?:st|nd|rd|th)$/.test(raw.text) ? null : dayAt(raws, at, calendar);
+      return day ? [day.day] : [];
+    });
+  });
+}
+
+/** The year that is said most; the given one where none is. */
+export function yearIn(text: string, otherwise: number): number {
+  const found = [...text.matchAll(/(?<![\d.,])(?:19|20)\d\d(?![\d,])/g)].map(([year]) =>
+    Number(year),
+  );
+  const counted = new Map<number, number>();
+  for (const year of found) counted.set(year, (counted.get(year) ?? 0) + 1);
+  return [...counted].sort(([, a], [, b]) => b - a)[0]?.[0] ?? otherwise;
+}
+
+/** A month that is named without a day: `in May 2027`. */
+function monthIn(pieces: readonly Piece[], year: number): string | null {
+  for (const piece of pieces)
+    for (const raw of rawPieces(textOf(piece))) {
+      const month = /^\p{Lu}/u.test(raw.text) ? monthNamed(raw.text) : 0;
+      if (month > 0) return `${year}-${String(month).padStart(2, '0')}-01`;
+    }
+  return null;
+}
+
+/** The first day of the books: behind the day of the opening balances; else the first of the month in which they begin. */
+function firstDayOf(pieces: readonly Piece[], year: number): string {
+  const opening = pieces.find((piece) =>
+    /\b(?:balances?|position|trial balance)\b/i.test(textOf(piece)),
+  );
+  const at = opening && daysIn([opening], year)[0];
+  if (at !== undefined) return at.endsWith('-01') ? at : addDays(at, 1);
+  const [first] = daysIn(pieces, year).sort();
+  const begun = first ?? monthIn(pieces, year) ?? `${year}-01-01`;
+  const yearly = pieces.some((piece) =>
+    /\byear (?:ended|to|ending|20\d\d)|\b(?:for|during|of) the year\b|\byear[ -]end\b/i.test(
+      textOf(piece),
+    ),
+  );
+  return yearly ? `${begun.slice(0, 4)}-01-01` : `${begun.slice(0, 8)}01`;
+}
+
+const LONGEST_NAME = 80;
+
+/** By its sign, its letters or its name beside amounts; where several are said, the first of these. */
+const CURRENCIES: readonly (readonly [string, RegExp])[] = [
+  ['EUR', /€|\bEUR\b|\beuros?\b/i],
+  ['GBP', /£|\bGBP\b|\bpounds\b/i],
+  ['USD', /\$|\bUSD\b|\bdollars?\b/i],
+  ['CHF', /\bCHF\b|\bfrancs?\b/i],
+  ['JPY', /¥|\bJPY\b|\byen\b/i],
+];
+
+export function headerOf(pieces: readonly Piece[], text: string, year: number): Header {
+  const names = pieces
+    .filter(({ kind }) => kind !== 'row')
+    .slice(0, 3)
+    .map((piece) => nameIn(textOf(piece)));
+  return {
+    name: (names.find((name) => name !== '') ?? 'Practice company').slice(0, LONGEST_NAME),
+    legalForm: FORMS.find(([, said]) => said.test(text))?.[0] ?? 'sole-trader',
+    firstDay: firstDayOf(pieces, year),
+    currency: CURRENCIES.find(([, said]) => said.test(text))?.[0] ?? 'EUR',
+  };
+}
+
+const COST =
+  /\b(?:costing|cost of (?:the )?(?:goods|sales)|(?:had|which|that) cost|at a cost of|cost (?:him|her|them|us|of)|cost [\p{Sc}\d])/iu;
+
+/** What a business sells, and who owns it, as far as a text names them. */
+export function readNames(known: Known, pieces: readonly Piece[]): void {
+  for (const piece of pieces)
+    if (piece.kind !== 'row') {
+      keepGoods(known, textOf(piece));
+      keepOwners(known, textOf(piece));
+    }
+}
+
+/** Where a business keeps its money, and how it keeps its stock, as far as a text says. */
+export function readHabits(known: Known, text: string): void {
+  const small = text.toLowerCase();
+  const hasCash =
+    /\b(?:till|petty cash|cash box|cash in hand)\b/.test(small) ||
+    known.ofType('cash-in-hand').length > 0;
+  const hasBank =
+    /\b(?:bank|cheque|check|transfer)\b/.test(small) || known.ofType('bank').length > 0;
+  known.moneyIn =
+    hasCash && hasBank
+      ? 'both'
+      : hasBank
+        ? 'bank'
+        : /\bcash\b/.test(small)
+          ? 'cash-in-hand'
+          : 'bank';
+  if (/\bI (?:put|bought|paid|sold|took|invested|began|start|open)/.test(text))
+    known.owners.add('I');
+  known.isPerpetual = isPerpetual(known, text);
+  known.recordsPurchases =
+    /\bperiodic(?:al)?\b/i.test(text) || known.ofType('purchases').length > 0;
+}
+
+const COUNTED =
+  /\b(?:closing stock|stock ?-?tak(?:e|ing)|counts? (?:its|their|his|her|the) (?:stock|goods|inventory))\b/i;
+
+function isPerpetual(known: Known, text: string): boolean {
+  if (/\bperpetual\b/i.test(text) || known.ofType('cost-of-goods-sold').length > 0) return true;
+  if (/\bperiodic(?:al)?\b/i.test(text) || known.ofType('purchases').length > 0) return false;
+  if (COUNTED.test(text)) return false;
+  const sales = text.split(/[.\n]/).filter((each) => /\bs(?:old|ells?|ales?)\b/i.test(each));
+  return (
+    sales.some((each) => COST.test(each)) ||
+    /\b(?:merchandise|inventory)\b/i.test(text) ||
+    known.ofType('inventory').some(({ isGiven }) => isGiven)
+  );
+}
+
+const OWNS =
+  /^(?:(?:mr|mrs|ms|dr)\.? )?(\p{Lu}\p{Ll}+)(?: (\p{Lu}\p{Ll}+))? (?:set up|sets up|opens|opened|starts|started|begins|began|runs|owns|founded|transfers|transferred|invests|invested|puts|contributes|contributed|draws|drew|withdraws|withdrew|deposits|deposited)\b/iu;
+const PAYS_OWN = /^(\p{Lu}\p{Ll}+)(?: \p{Lu}\p{Ll}+)? pa(?:id|ys) .*\bown money\b/u;
+
+/** Who sets the business up, puts money in or takes some out, by name. */
+function keepOwners({ owners }: Known, text: string): void {
+  const found = OWNS.exec(text) ?? PAYS_OWN.exec(text);
+  for (const name of found?.slice(1) ?? [])
+    if (
+      name &&
+      /^\p{Lu}/u.test(name) &&
+      lemmaOf(name) === name.toLowerCase() &&
+      !NO_NAMES.has(name.toLowerCase())
+    )
+      owners.add(name);
+}
+
+const NO_GOODS: ReadonlySet<string> = new Set(
+  'service share voucher goods old all half part account subscription pass repair lesson'.split(
+    ' ',
+  ),
+);
+
+/** The words of what is sold, from `sells bowls and plates`. */
+function keepGoods({ goods }: Known, text: string): void {
+  const { tokens } = told(text, { year: 2000, day: '2000-01-01' });
+  for (const [at, { word, kind }] of tokens.entries()) {
+    if (kind !== 'word' || word !== 'sell') continue;
+    if (tokens.slice(at, at + 4).some(({ said }) => /^(?:old|used|second-hand)$/.test(said)))
+      continue;
+    const thing = phrase(thingFrom(tokens, at + 1));
+    if (bestOf(thing, LASTING_TYPES) && tokens[at + 1]?.word === 'a') continue;
+    for (const word of thing.split(/[^\p{L}]+/u).map(lemmaOf)) {
+      const one = word.replace(/s$/, '');
+      if (one.length > 2 && !NO_GOODS.has(one) && !NO_GOODS.has(word)) goods.add(one);
+    }
+  }
+}

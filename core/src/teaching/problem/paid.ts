@@ -1,0 +1,117 @@
+import type { Amount } from '../../model/money/amount.js';
+import type { Known, KnownAccount, KnownLine, Wanted } from './known.js';
+import type { Means, Payment } from './payment.js';
+import { meansIn } from './payment.js';
+import { credit, debit, partyAfter, titled, type Scene } from './scene.js';
+import type { Told } from './told.js';
+import { lemmaOf } from './words.js';
+
+/** What is owed for something, and by what words it can be spoken of later. */
+interface Owing {
+  readonly wanted: Wanted;
+  readonly names: readonly string[];
+}
+
+const isCash = (said: Told): boolean => meansIn(said) === 'cash';
+
+/** The account that money comes from, or goes to. */
+export const moneyOf = ({ known, said }: Scene): KnownAccount => known.money(isCash(said));
+
+const MEANT: Readonly<Record<Exclude<Means, 'cash' | 'bank' | 'credit'>, string>> = {
+  card: 'card-payable',
+  note: 'note-payable',
+  loan: 'long-term-loan',
+};
+
+function accountFor(known: Known, means: Means, owed: Wanted): KnownAccount {
+  if (means === 'cash' || means === 'bank') return known.money(means === 'cash');
+  return known.account(means === 'credit' ? owed : { type: MEANT[means] });
+}
+
+const COMMON: ReadonlySet<string> = new Set(['goods', 'service', 'sales', 'order']);
+
+/** Keeps what is owed under the names by which it is spoken of. */
+function remember(known: Known, line: KnownLine, names: readonly string[]): void {
+  for (const name of names)
+    if (name !== '' && !COMMON.has(lemmaOf(name)))
+      known.remembered.owed.set(name.toLowerCase().replaceAll(/[’']s\b/g, ''), {
+        name: titled(name),
+        line,
+      });
+}
+
+/** How something bought is paid for: lines in credit, and what is owed is kept. */
+export function paidBy(
+  known: Known,
+  payments: readonly Payment[],
+  { wanted, names }: Owing,
+): KnownLine[] {
+  return payments.map(({ means, amount, said }) => {
+    const party = partyAfter(said, 'to', 'from', 'of', 'by');
+    const isOwn = wanted.type === 'sundry-payable' && party !== '';
+    const account = accountFor(known, means, isOwn ? { ...wanted, name: party } : wanted);
+    const line = credit(account, amount);
+    if (means === 'credit') remember(known, line, [...names, party]);
+    return line;
+  });
+}
+
+/** How something sold is paid: lines in debit, and what customers owe is kept. */
+export function paidInto(
+  known: Known,
+  payments: readonly Payment[],
+  names: readonly string[],
+): KnownLine[] {
+  return payments.map(({ means, amount, said }) => {
+    const isNote = means === 'note' || means === 'loan';
+    const isOwed = means === 'credit' || isNote;
+    const account = isOwed
+      ? known.account({ type: isNote ? 'note-receivable' : 'trade-receivables' })
+      : known.money(means === 'cash');
+    const line = debit(account, amount);
+    if (isOwed) remember(known, line, [...names, partyAfter(said, 'to', 'from', 'by', 'of')]);
+    return line;
+  });
+}
+
+/** Where a thing that lasts is owed for: apart from what suppliers of goods are owed, unless a list knows only these. */
+export function owedFor(known: Known, isLasting: boolean, thing: string): Wanted {
+  const given = known.ofType('sundry-payable').length > 0;
+  const hasOnly = known.ofType('trade-payables').some(({ isGiven }) => isGiven) && !given;
+  return isLasting && !hasOnly
+    ? { type: 'sundry-payable', name: `Owed for the ${thing.toLowerCase()}` }
+    : { type: 'trade-payables' };
+}
+
+const isName = (word: string): boolean => /^\p{Lu}/u.test(word);
+
+/** What somebody is owed or owes, by a name or a thing that was spoken of; null: nothing is known of it. */
+export function owedOf({
+  said,
+  known,
+}: Scene): { readonly name: string; readonly line: KnownLine } | null {
+  const text = ` ${said.tokens.map((each) => each.said.replace(/[’']s$/, '').toLowerCase()).join(' ')} `;
+  const found = [...known.remembered.owed].filter(([name]) => text.includes(` ${name} `));
+  const [first] = found.sort(([a], [b]) => b.length - a.length);
+  return first?.[1] ?? null;
+}
+
+/** Whether an amount is what is left when a discount has been taken. */
+export const isAfterDiscount = ({ said }: Scene): boolean =>
+  said.has('after') && said.has('discount') && said.of('percent').length === 0;
+
+/** A discount that is taken off an amount: said in percent, or as an amount; null: none is spoken of. */
+export function discountIn({ said }: Scene, gross: Amount): Amount | null {
+  if (!said.has('discount')) return null;
+  const [percent] = said.of('percent');
+  if (percent) return Math.round((gross * percent.value) / 10_000);
+  return said.amountAfter('discount')?.value ?? said.amounts.at(-1)?.value ?? null;
+}
+
+/** Whoever a name with a capital letter in a sentence is, beside its first word. */
+export const someNamed = ({ said }: Scene): string =>
+  said.tokens
+    .slice(1)
+    .filter((each) => each.kind === 'word' && isName(each.said))
+    .map((each) => each.said)
+    .join(' ');

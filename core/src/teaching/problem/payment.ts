@@ -1,0 +1,124 @@
+import type { Amount } from '../../model/money/amount.js';
+import { partOf, percentOf, type Token } from './token.js';
+import { Told } from './told.js';
+
+/** How something is paid for. */
+export type Means = 'cash' | 'bank' | 'credit' | 'note' | 'loan' | 'card';
+
+export interface Payment {
+  readonly means: Means;
+  readonly amount: Amount;
+  /** The words beside it, in which somebody may be named. */
+  readonly said: Told;
+}
+
+const SAYS: readonly (readonly [Means, string])[] = [
+  ['card', 'creditcard|by card|with card|on card'],
+  ['note', 'promissory|note payable|note receivable|sign a note|issue a note|note'],
+  ['loan', 'loan|mortgage|lender|finance by|financed by|borrow'],
+  [
+    'credit',
+    'which pay|who pay|onaccount|owe|later|notyet|unpaid|due|credit|to be pay|to pay|will|promise|instalment|instalments',
+  ],
+  [
+    'credit',
+    'in #days|within #days|after #days|in #span|within #span|next monthof|next month|fall due|rest in monthof|balance in monthof|remainder in monthof|other #share in monthof',
+  ],
+  [
+    'credit',
+    'invoice for|be pay by #day|to be pay in|payable in|payable later|payable on|payable within',
+  ],
+  ['cash', 'cash|till|counter|coins'],
+  [
+    'bank',
+    'bank|cheque|transfer|debit|standing order|downpayment|atonce|now|down|immediately|pay|deposit|receive|today',
+  ],
+];
+
+/** How a part of a sentence says that something is paid; null: it doesn’t. */
+export function meansIn(said: Told): Means | null {
+  const named = SAYS.find(([, words]) => said.has(words));
+  return named?.[0] ?? null;
+}
+
+const REST = 'rest|balance|remainder|remaining|other #share|outstanding|difference';
+
+/** What a sentence is cut at: what is paid so, and what is paid otherwise, stand apart. */
+const CUTS: ReadonlySet<string> = new Set([
+  ',',
+  ';',
+  'and',
+  'but',
+  'with',
+  'ofit',
+  'while',
+  'against',
+]);
+
+function partsOf(said: Told): Told[] {
+  const parts: Token[][] = [[]];
+  for (const token of said.tokens)
+    if (CUTS.has(token.word)) parts.push([]);
+    else parts.at(-1)?.push(token);
+  return parts.filter((tokens) => tokens.length > 0).map((tokens) => new Told(tokens));
+}
+
+interface Part {
+  readonly means: Means | null;
+  readonly amount: Amount | null;
+  readonly isRest: boolean;
+  readonly said: Told;
+}
+
+/** How much a part of a sentence speaks of; null where it says no amount of its own. */
+function amountIn(said: Told, total: Amount): Amount | null {
+  const [amount] = said.amounts;
+  if (amount) return amount.value;
+  const [percent] = said.of('percent');
+  if (percent && !said.has('discount|vat|interest|at #percent')) return percentOf(total, percent);
+  const [share] = said.of('share');
+  return share ? partOf(total, share) : null;
+}
+
+function readPart(said: Told, total: Amount): Part {
+  const isRest = said.has(REST);
+  return { means: meansIn(said), amount: isRest ? null : amountIn(said, total), isRest, said };
+}
+
+/** A share without its means belongs to the means that follows it: `400, in cash`. */
+function joined(parts: readonly Part[]): Part[] {
+  const found: Part[] = [];
+  for (const part of parts) {
+    const before = found.at(-1);
+    const waits = before && before.means === null && (before.amount !== null || before.isRest);
+    if (waits && part.amount === null && !part.isRest && part.means)
+      found[found.length - 1] = { ...before, means: part.means, said: part.said };
+    else found.push(part);
+  }
+  return found;
+}
+
+const isMoney = (means: Means | null): boolean => means === 'cash' || means === 'bank';
+
+/**
+ * How a total is paid, in parts that add up to it; null where what is said does not add up. `said`: what stands behind
+ * the total. `usually`: how it is paid where nothing is said.
+ */
+export function paymentsOf(said: Told, total: Amount, usually: Means): Payment[] | null {
+  const parts = joined(partsOf(said).map((part) => readPart(part, total)));
+  const named = parts.filter(({ amount, isRest, means }) => means && (amount !== null || isRest));
+  const whole = parts.find(({ means, amount, isRest }) => means && amount === null && !isRest);
+  if (named.length === 0)
+    return [{ means: whole?.means ?? usually, amount: total, said: whole?.said ?? said }];
+  const paid = named.reduce((sum, { amount }) => sum + (amount ?? 0), 0);
+  const rest = total - paid;
+  const rests = named.filter(({ isRest }) => isRest).length;
+  if (rest < 0 || rests > 1 || (rests === 1 && rest === 0)) return null;
+  const payments = named.map(({ means, amount, said: own }): Payment => {
+    return { means: means as Means, amount: amount ?? rest, said: own };
+  });
+  if (rests === 1 || rest === 0) return payments;
+  const otherwise = isMoney(named[0]?.means ?? null) ? 'credit' : 'bank';
+  const own = whole && !named.some(({ means }) => means === whole.means) ? whole : null;
+  return [...payments, { means: own?.means ?? otherwise, amount: rest, said: own?.said ?? said }];
+}

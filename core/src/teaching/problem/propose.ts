@@ -1,0 +1,374 @@
+import { balancesOf } from '../../accounting/ledger/balances.js';
+import { minorDigits, type Amount } from '../../model/money/amount.js';
+import type { Book, Company } from '../../model/book/book.js';
+import { SHIPPED_SCHEMES, typeOf, type Scheme } from '../../model/scheme/index.js';
+import { sideOfClass, statementOfClass, type AccountType } from '../../model/scheme/scheme.js';
+import { typeGuess, type TypeGuess } from '../../model/naming/guess-type.js';
+import { wordsSpeakFor } from '../../model/naming/type-stems.js';
+import { clausesOf } from './clauses.js';
+import { dayAt, lastOfMonth } from './days.js';
+import { EVENTS } from './events/index.js';
+import { headerOf, readHabits, readNames, yearIn } from './header.js';
+import { Known, type KnownAccount, type KnownLine } from './known.js';
+import { piecesOf, type ListRow, type Piece, type Sentence } from './pieces.js';
+import { rawPieces } from './raw-tokens.js';
+import type { Happening, Scene, Understood } from './scene.js';
+import { isGoods } from './things.js';
+import type { Token } from './token.js';
+import { told, Told } from './told.js';
+import { monthNamed } from './words.js';
+
+type Side = 'debit' | 'credit';
+
+/** An entry that is proposed for a sentence. */
+export interface ProposedEntry {
+  readonly date: string;
+  readonly text: string;
+  readonly lines: readonly KnownLine[];
+}
+
+/** A sentence of a problem with what it does to the books; not understood: why. */
+export interface ProposedSentence {
+  readonly text: string;
+  readonly entries: readonly ProposedEntry[];
+  /** Why there is no entry; null: it is understood. */
+  readonly why: string | null;
+}
+
+/** What a problem’s text proposes: nothing of it is taken before somebody says so. */
+export interface Proposal {
+  readonly company: Company;
+  readonly accounts: readonly KnownAccount[];
+  /** Debit positive, minor units; at the end of the day before the first. */
+  readonly opening: readonly KnownLine[];
+  readonly sentences: readonly ProposedSentence[];
+  /** Sentences and headings in which nothing happens. */
+  readonly about: readonly string[];
+}
+
+export interface ProposeOptions {
+  /** The company that it happens in: its accounts are used. */
+  readonly book?: Book | undefined;
+  /** The year that is meant where the text says none. */
+  readonly year: number;
+}
+
+const TASKS =
+  /^(?:required|prepare|record|journali[sz]e|post|show|draw up|enter|write up|give the|make the|what |which |explain|note:)/i;
+const SCENERY =
+  /\b(?:begins? (?:the|its|her|his|trading|business)|following|opens? (?:the|its|her|his) (?:books|shop|business)|runs? an?|is an?|makes? and sells?|the books of|happened|took place|keeps? (?:its|her|his) books)\b/i;
+
+/** Reads a problem from its beginning to its end. */
+class Reading {
+  readonly sentences: ProposedSentence[] = [];
+  readonly about: string[] = [];
+  private readonly opening: KnownLine[] = [];
+  day: string;
+  /** Whether something has happened yet; in a company that there is nothing has to be introduced. */
+  private hasBegun;
+
+  constructor(
+    private readonly known: Known,
+    private readonly firstDay: string,
+    readonly year: number,
+  ) {
+    this.day = firstDay;
+    this.hasBegun = known.accounts.length > 0;
+  }
+
+  take(piece: Piece): void {
+    if (piece.kind === 'row') return;
+    if (piece.kind === 'heading') this.heading(piece.text);
+    else this.sentence(piece.sentence);
+  }
+
+  /** A heading says of which day, or month, what follows is. */
+  private heading(text: string): void {
+    this.about.push(text);
+    this.dated(text);
+  }
+
+  private dated(text: string): void {
+    const raws = rawPieces(text);
+    for (const at of raws.keys()) {
+      const found = dayAt(raws, at, this);
+      const month = /^\p{Lu}/u.test(raws[at]?.text ?? '') ? monthNamed(raws[at]?.text ?? '') : 0;
+      const first = `${this.year}-${String(month).padStart(2, '0')}-01`;
+      const day =
+        found?.day ?? (month > 0 && !this.day.startsWith(first.slice(0, 7)) ? first : null);
+      if (day !== null && day >= this.firstDay) {
+        this.day = day;
+        return;
+      }
+    }
+  }
+
+  private sentence({ text, number, isCounted }: Sentence): void {
+    const said = this.withOwners(told(text, this));
+    const isOnlyDay = said.tokens.every(({ kind }) => kind === 'day' || kind === 'comma');
+    if (isOnlyDay) {
+      this.day = dayOf(said, this.day, this.year);
+      return;
+    }
+    const moves = ['amount', 'share', 'percent'] as const;
+    const isQuiet = moves.every((kind) => said.of(kind).length === 0);
+    const isScenery = TASKS.test(text) || SCENERY.test(text) || !(this.hasBegun || isCounted);
+    if (isQuiet && isScenery) {
+      this.about.push(text);
+      if (this.hasBegun) this.dated(text);
+      return;
+    }
+    this.hasBegun = true;
+    if (number !== null) this.day = ofMonth(this.day, number);
+    const day = dayOf(said, this.day, this.year);
+    this.day = day;
+    this.sentences.push(this.understood(text, said, day));
+  }
+
+  /** Whoever is known to own the business is its owner, by whatever name. */
+  private withOwners({ tokens }: Told): Told {
+    const isOwner = ({ said, isNamed }: Token) =>
+      isNamed && this.known.owners.has(said.replace(/[’']s$/, ''));
+    return new Told(tokens.map((each) => (isOwner(each) ? { ...each, word: 'owner' } : each)));
+  }
+
+  private understood(text: string, said: Told, day: string): ProposedSentence {
+    if (said.has('if|unless|would|might|maybe|perhaps'))
+      return { text, entries: [], why: 'it says what may be, not what is' };
+    const entries: ProposedEntry[] = [];
+    const back = this.known.moment();
+    for (const clause of clausesOf(withoutItsDay(said))) {
+      const scene = { said: clause, known: this.known, day, firstDay: this.firstDay, text };
+      const found = happensIn(scene);
+      if ('why' in found) {
+        if (isIgnorable(clause) && said !== clause && entries.length > 0) continue;
+        back();
+        this.known.hasGaps ||= said.amounts.length > 0 && !found.why.startsWith('no amount');
+        return { text, entries: [], why: found.why };
+      }
+      for (const { lines, text: words, date } of found.entries) {
+        this.known.move(lines);
+        entries.push({ date: date ?? day, text: words, lines });
+      }
+    }
+    return entries.length > 0
+      ? { text, entries, why: null }
+      : { text, entries, why: 'no amount moves by this' };
+  }
+
+  open(lines: readonly KnownLine[]): void {
+    this.known.move(lines);
+    this.opening.push(...lines);
+  }
+
+  get opened(): readonly KnownLine[] {
+    return this.opening;
+  }
+}
+
+const isIgnorable = (said: Told): boolean =>
+  said.tokens.every(
+    ({ kind }) => kind === 'word' || kind === 'comma' || kind === 'day' || kind === 'month',
+  );
+
+const UNCLEAR = 'what happens isn’t told in words that are known here';
+
+/** The first event that knows a part of a sentence; what it can’t account for is not understood. */
+function happensIn(scene: Scene): Understood {
+  for (const event of EVENTS) {
+    const found = event(scene);
+    if (!found) continue;
+    return 'why' in found ? found : checked(scene, found.entries, found.uses ?? []);
+  }
+  return { why: UNCLEAR };
+}
+
+/** Debit equals credit, and every amount that is said stands in a line, or is known to be part of one. */
+function checked(
+  { said }: Scene,
+  entries: readonly Happening[],
+  uses: readonly Amount[],
+): Understood {
+  const lines = entries.flatMap((each) => each.lines);
+  const isBalanced = entries.every(
+    (each) =>
+      each.lines.length > 1 && each.lines.reduce((sum, { amount }) => sum + amount, 0) === 0,
+  );
+  if (!isBalanced) return { why: 'debit and credit would not agree' };
+  const stands = (value: Amount) =>
+    uses.includes(value) || lines.some(({ amount }) => Math.abs(amount) === value);
+  /** An amount that is said twice stands twice. */
+  const isTwice = (value: Amount) =>
+    said.amounts.filter((each) => each.value === value).length > 1 &&
+    lines.filter(({ amount }) => amount === value).length < 2 &&
+    lines.filter(({ amount }) => amount === -value).length < 2;
+  const open = said.amounts.find(({ value }) => !stands(value) || isTwice(value));
+  return open ? { why: `what the ${open.said} stands for isn’t said plainly` } : { entries };
+}
+
+const NOT_ITS_DAY: ReadonlySet<string> = new Set([
+  'from',
+  'until',
+  'to',
+  'before',
+  'due',
+  'by',
+  'after',
+  'till',
+  'since',
+  'of',
+  'payable',
+  'through',
+]);
+
+const JOINS_A_DAY: ReadonlySet<string> = new Set(['on', 'at', 'in']);
+
+/** Whether a day is the one on which it happens, and not the end or beginning of something else. */
+function isItsDay(tokens: readonly Token[], at: number): boolean {
+  if (tokens[at]?.kind !== 'day') return false;
+  const before = tokens[at - 1]?.word ?? '';
+  const isPayday = tokens[at - 2]?.word === 'pay' && tokens.some(({ word }) => word === 'earn');
+  if (isPayday) return false;
+  return !NOT_ITS_DAY.has(JOINS_A_DAY.has(before) ? (tokens[at - 2]?.word ?? '') : before);
+}
+
+/** The day of what a sentence tells: the first it says that is not the end or beginning of something else. */
+function dayOf(said: Told, day: string, year: number): string {
+  const at = said.tokens.findIndex((_, i) => isItsDay(said.tokens, i));
+  const found = said.tokens[at]?.day;
+  if (found !== undefined) return found;
+  if (said.tokens[0]?.word === 'in' && said.tokens[1]?.kind === 'month')
+    return `${year}-${String(said.tokens[1].value).padStart(2, '0')}-01`;
+  return said.has('end|end of year|year end|at close') ? lastOfMonth(day) : day;
+}
+
+/** A sentence without the day on which it happens: `on 3 May`, or a day at its beginning. */
+function withoutItsDay({ tokens }: Told): Told {
+  const isJoint = (at: number) =>
+    JOINS_A_DAY.has(tokens[at]?.word ?? '') && isItsDay(tokens, at + 1);
+  const left = tokens.filter((_, at) => !isItsDay(tokens, at) && !isJoint(at));
+  const isMonth = left[0]?.word === 'in' && left[1]?.kind === 'month';
+  return new Told(isMonth ? left.slice(2) : left);
+}
+
+const ofMonth = (day: string, number: number): string => {
+  const found = `${day.slice(0, 8)}${String(number).padStart(2, '0')}`;
+  return number >= 1 && found <= lastOfMonth(day) ? found : day;
+};
+
+const usualScheme = (): Scheme => SHIPPED_SCHEMES[0] as Scheme;
+
+const NO_STOCK = /\b(?:sales?|cost|purchases?|returns?|sold|fees|depreciation)\b/i;
+
+/** A row of a list becomes an account, its type taken from its name: sure where it is called just so. */
+function accountOfRow(known: Known, { name, side, amount }: ListRow): KnownAccount {
+  const before = known.accounts.find((each) => each.name.toLowerCase() === name.toLowerCase());
+  if (before) return before;
+  const isStock = side !== 'credit' && isGoods(name, known) && !NO_STOCK.test(name);
+  if (isStock) return known.add({ name, type: 'inventory', isGuess: true, isGiven: true });
+  const clear = typeGuess(known.scheme, name, null);
+  const fits =
+    clear && (side === null || amount === null || sideOf(known.scheme, clear.type) === side);
+  const guess = fits ? clear : bySections(known.scheme, name, amount === null ? null : side);
+  return known.add({ name, type: guess.type.id, isGuess: !guess.isSure, isGiven: true });
+}
+
+/** Types of which a name says so by other words than *loan*. */
+const NARROW: ReadonlySet<string> = new Set([
+  'loan-within-year',
+  'lease-within-year',
+  'due-from-owner',
+]);
+
+/** What no name says clearly: what its words speak for most, among types that have their balance on a side. */
+function bySections(scheme: Scheme, name: string, side: Side | null): TypeGuess {
+  const types = scheme.types.filter((type) => side === null || sideOf(scheme, type) === side);
+  const found = types
+    .filter(({ id }) => !NARROW.has(id))
+    .map((type) => ({ type, weight: wordsSpeakFor(name, type.id) }))
+    .sort((a, b) => b.weight - a.weight)[0];
+  const otherwise =
+    side === 'credit'
+      ? 'sundry-payable'
+      : side === 'debit'
+        ? 'plant-equipment'
+        : 'sundry-operating';
+  const usual = scheme.types.find(({ id }) => id === otherwise) as AccountType;
+  return { type: found && found.weight > 0 ? found.type : usual, isSure: false };
+}
+
+/** The side on which a type of the balance sheet has its balance; null for income and expenses. */
+function sideOf(scheme: Scheme, type: AccountType): Side | null {
+  const section = scheme.sections.find(({ id }) => id === type.section);
+  if (!section || statementOfClass(section.class) !== 'balance-sheet') return null;
+  return (sideOfClass(section.class) === 'debit') !== type.contra ? 'debit' : 'credit';
+}
+
+function openingLine(known: Known, row: ListRow): KnownLine[] {
+  const account = accountOfRow(known, row);
+  if (row.amount === null || row.amount === 0) return [];
+  const type = typeOf(known.scheme, account.type);
+  const side = row.side ?? (type && sideOf(known.scheme, type)) ?? 'debit';
+  return [{ account, amount: side === 'debit' ? row.amount : -row.amount }];
+}
+
+function knownOf(book: Book | undefined): Known {
+  const known = new Known(book?.scheme ?? usualScheme());
+  const held = book ? balancesOf(book) : new Map<string, Amount>();
+  const digits = minorDigits(book?.company.currency ?? 'EUR');
+  for (const { id, name, type } of book?.accounts ?? []) {
+    const account = known.add({
+      name,
+      type: type ?? 'sundry-operating',
+      isGuess: type === null,
+      isGiven: true,
+    });
+    const amount = Math.round((held.get(id) ?? 0) * 10 ** (2 - digits));
+    if (amount !== 0) known.move([{ account, amount }]);
+  }
+  return known;
+}
+
+/** In characters: some thirty pages. */
+export const LONGEST_PROBLEM = 50_000;
+
+/**
+ * What a problem’s text proposes: accounts with types, opening balances, and for each sentence its entry, or why there is
+ * none. Deterministic; what is not understood is said, never guessed silently. Throws for a text
+ * that is longer than `LONGEST_PROBLEM`. Amounts in minor units of two decimals.
+ */
+export function propose(text: string, { book, year: otherwise }: ProposeOptions): Proposal {
+  if (text.length > LONGEST_PROBLEM) throw new RangeError('longer than a problem can be');
+  const pieces = piecesOf(text);
+  const year = yearIn(text, book ? Number(book.company.firstDay.slice(0, 4)) : otherwise);
+  const header = headerOf(pieces, text, year);
+  const firstDay = book?.company.firstDay ?? header.firstDay;
+  const known = knownOf(book);
+  const reading = new Reading(known, firstDay, Number(firstDay.slice(0, 4)));
+  readNames(known, pieces);
+  for (const piece of pieces) if (piece.kind === 'row') reading.open(openingLine(known, piece.row));
+  readHabits(known, text);
+  for (const piece of pieces) reading.take(piece);
+  const used = new Set([
+    ...reading.opened.map(({ account }) => account),
+    ...reading.sentences.flatMap(({ entries }) =>
+      entries.flatMap(({ lines }) => lines.map(({ account }) => account)),
+    ),
+  ]);
+  return {
+    company: book?.company ?? companyOf(header),
+    accounts: known.accounts.filter((account) => account.isGiven || used.has(account)),
+    opening: reading.opened,
+    sentences: reading.sentences,
+    about: reading.about,
+  };
+}
+
+const companyOf = ({
+  name,
+  legalForm,
+  firstDay,
+  currency,
+}: ReturnType<typeof headerOf>): Company => ({
+  ...{ name, trade: '', legalForm, currency, firstDay, periods: 12 },
+});

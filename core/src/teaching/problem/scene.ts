@@ -1,0 +1,142 @@
+import type { Amount } from '../../model/money/amount.js';
+import { lastOfMonth } from './days.js';
+import type { Known, KnownAccount, KnownLine } from './known.js';
+import type { Token } from './token.js';
+import { type Told } from './told.js';
+import { DOING } from './words.js';
+
+/** One entry that a sentence tells. */
+export interface Happening {
+  readonly text: string;
+  readonly lines: readonly KnownLine[];
+  /** Another day than the sentence’s. */
+  readonly date?: string;
+}
+
+/** What came of a sentence, or of a part of one: entries; or why there are none. */
+export type Understood =
+  | {
+      readonly entries: readonly Happening[];
+      /** Amounts that are said and stand in no line: a price for each, a cost of which only a part is taken. */
+      readonly uses?: readonly Amount[];
+    }
+  | { readonly why: string };
+
+/** Where an amount would be reckoned from balances to which a sentence before is missing. */
+export const AFTER_A_GAP = 'it is reckoned from a sentence before it that is not understood';
+
+export const why = (text: string): Understood => ({ why: text });
+
+/** A part of a sentence in the middle of its problem. */
+export interface Scene {
+  readonly said: Told;
+  readonly known: Known;
+  /** ISO 8601: the day of what is told. */
+  readonly day: string;
+  /** ISO 8601: the first day of the books. */
+  readonly firstDay: string;
+  /** The whole sentence, as it is written. */
+  readonly text: string;
+}
+
+/** Tells what a part of a sentence does to the books; null: it tells of something else. */
+export type Event = (scene: Scene) => Understood | null;
+
+export const debit = (account: KnownAccount, amount: Amount): KnownLine => ({ account, amount });
+export const credit = (account: KnownAccount, amount: Amount): KnownLine => ({
+  account,
+  amount: -amount,
+});
+
+export const entry = (text: string, ...lines: readonly KnownLine[]): Happening => ({
+  text,
+  lines: lines.filter(({ amount }) => amount !== 0),
+});
+
+export const does = (
+  text: string,
+  lines: readonly KnownLine[],
+  uses: readonly Amount[] = [],
+): Understood => ({ entries: [entry(text, ...lines)], uses });
+
+/** Words with which the name of a thing ends. */
+const ENDS: ReadonlySet<string> = new Set(
+  (
+    'for at on from with by in , ; and worth cost to into of be that which who against as under per each pay owe onaccount ' +
+    'cash bank receive until till before after is through over during use value have amount amounting total totalling ' +
+    'private advance notyet monthof wrongly insteadof when then home again today'
+  ).split(' '),
+);
+
+const ARTICLES: ReadonlySet<string> = new Set(
+  'a another some more new second-hand second used old further additional small large several'.split(
+    ' ',
+  ),
+);
+
+const UNCOUNTED: ReadonlySet<string> = new Set(['count', 'share', 'span', 'month']);
+
+/** Whether a word names a thing: it does nothing, and ends nothing. */
+const isPlain = (token: Token | undefined): boolean =>
+  token?.kind === 'word' && !ENDS.has(token.word) && !DOING.has(token.word);
+
+/** The words of a thing from a place on, without its article; where a number stands before it, behind that. */
+export function thingFrom(tokens: readonly Token[], from: number): readonly Token[] {
+  let at = from;
+  while (tokens[at] && UNCOUNTED.has(tokens[at]?.kind ?? '')) at++;
+  if (tokens[at]?.word === 'of' && at > from) at++;
+  const words: Token[] = [];
+  for (const [i, token] of tokens.entries()) {
+    if (i < at) continue;
+    if (words.length === 0 && UNCOUNTED.has(token.kind)) continue;
+    const goesOn = token.word === 'and' && words.length > 0 && isPlain(tokens[i + 1]);
+    if (token.kind !== 'word' || (ENDS.has(token.word) && !goesOn)) break;
+    if (words.length > 0 || !ARTICLES.has(token.word)) words.push(token);
+  }
+  return words;
+}
+
+export const phrase = (tokens: readonly Token[]): string =>
+  tokens.map(({ said }) => said).join(' ');
+
+/** The words of a sentence as they are written, without its figures. */
+export const wordsOf = ({ said }: Scene): string =>
+  phrase(said.tokens.filter(({ kind }) => kind === 'word'));
+
+/** What is spoken of behind a word; empty where the word doesn’t stand there, or nothing is named. */
+export function thingAfter({ tokens }: Told, ...words: readonly string[]): string {
+  for (const [at, { word }] of tokens.entries()) {
+    if (!words.includes(word)) continue;
+    const found = phrase(thingFrom(tokens, at + 1));
+    if (found !== '') return found;
+  }
+  return '';
+}
+
+/** What is named before a word: the subject of `the rent was paid`. */
+export function thingBefore({ tokens }: Told, ...words: readonly string[]): string {
+  const at = tokens.findIndex(({ word }) => words.includes(word));
+  if (at <= 0) return '';
+  return phrase(thingFrom(tokens.slice(0, at), 0));
+}
+
+/** A name as that of an account: with a capital letter. */
+export const titled = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** Somebody named by a word with a capital letter behind some words; empty: nobody is. */
+export function partyAfter({ tokens }: Told, ...words: readonly string[]): string {
+  for (const [at, { word }] of tokens.entries()) {
+    if (!words.includes(word)) continue;
+    const named: Token[] = [];
+    for (const token of tokens.slice(at + 1)) {
+      const joins = named.length > 0 && token.said === '&';
+      if (!joins && (!token.isNamed || token.kind !== 'word')) break;
+      named.push(token);
+    }
+    if (named.length > 0) return phrase(named);
+  }
+  return '';
+}
+
+/** The last day of the month in which a sentence stands. */
+export const endOf = ({ day }: Scene): string => lastOfMonth(day);

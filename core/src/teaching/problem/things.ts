@@ -1,0 +1,103 @@
+import { wordsSpeakFor } from '../../model/naming/type-stems.js';
+import type { Known, Wanted } from './known.js';
+import { titled } from './scene.js';
+import { lemmaOf } from './words.js';
+
+const LASTING = [
+  ...['land', 'buildings', 'plant-equipment', 'vehicles', 'furniture-fittings', 'computers'],
+  ...['intangible', 'long-term-investment'],
+];
+export const LASTING_TYPES: readonly string[] = LASTING;
+
+const EXPENSE_TYPES: readonly string[] = [
+  ...['staff', 'premises', 'vehicle-running', 'selling', 'carriage-out', 'carriage-in', 'office'],
+  ...['insurance', 'repairs', 'professional-fees', 'sundry-operating', 'interest-paid'],
+  ...['direct-labour', 'income-tax', 'other-direct-cost', 'bad-debts', 'sundry-expense'],
+];
+
+interface Best {
+  readonly type: string;
+  readonly weight: number;
+  /** Whether another type is nearly as near. */
+  readonly isClose: boolean;
+}
+
+/** Of some types the one that the words of a thing speak for most; null: for none. */
+export function bestOf(thing: string, types: readonly string[]): Best | null {
+  const found = types
+    .map((type) => ({ type, weight: wordsSpeakFor(thing, type) }))
+    .filter(({ weight }) => weight > 0)
+    .sort((a, b) => b.weight - a.weight);
+  const [first, second] = found;
+  return first ? { ...first, isClose: (second?.weight ?? 0) > 0.8 * first.weight } : null;
+}
+
+const GOODS: ReadonlySet<string> = new Set(['goods', 'resale', 'sale', 'product', 'products']);
+
+/** Whether a thing is what the business sells. */
+export const isGoods = (thing: string, { goods }: Known): boolean =>
+  thing
+    .split(/[^\p{L}]+/u)
+    .map(lemmaOf)
+    .some((word) => GOODS.has(word) || goods.has(word) || goods.has(word.replace(/s$/, '')));
+
+/** What an expense is called: as it was said, short; where that says nothing, as its type is called. */
+const nameOf = (thing: string): string | undefined => {
+  const words = thing.split(' ').slice(0, 4);
+  return thing === '' || words.length === 0 ? undefined : titled(words.join(' '));
+};
+
+/** Words by which expenses are known whatever stands beside, their type, and what they are called then. */
+const PLAIN = `
+rent rental lease | premises | Rent
+wage part-time full-time helper helpers mechanic driver cook waiter waitress clerk gardener labourer labourers staff apprentice employee employees assistant worker workers | staff | Wages
+electricity power | premises | Electricity
+heating gas light water utilities utility | premises | Heat and light
+insurance premium | insurance | Insurance
+advertising advertisement advertisements advert adverts leaflets flyers posters marketing | selling | Advertising
+telephone phone internet broadband | office | Telephone
+stationery postage stamps | office | Postage and stationery
+fuel petrol diesel gasoline | vehicle-running | Fuel
+repair repairs repairing maintenance servicing mending | repairs | Repairs
+accountant lawyer solicitor attorney audit legal | professional-fees | Professional fees
+cleaning cleaner | premises | Cleaning
+interest | interest-paid | Interest
+`
+  .trim()
+  .split('\n')
+  .map((row) => {
+    const [words = '', type = '', name = ''] = row.split(' | ');
+    return { words: words.split(' '), wanted: { type, name } };
+  });
+
+/** The expense that words speak of: under the name of an account that is there, where there is one; null: none. */
+export function expenseOf(thing: string, known: Known): Wanted | null {
+  const words = new Set(thing.split(/[^\p{L}-]+/u).map(lemmaOf));
+  const plain = PLAIN.find((each) => each.words.some((word) => words.has(word)))?.wanted;
+  if (words.has('bank') && ['charge', 'fee', 'fees'].some((word) => words.has(word)))
+    return { type: 'office', name: 'Bank charges' };
+  const given = known.spokenOf(thing, plain ? [plain.type] : EXPENSE_TYPES);
+  if (given) return { type: given.type, name: given.name };
+  if (plain) return plain;
+  const best = bestOf(thing, EXPENSE_TYPES);
+  return best && { type: best.type, name: nameOf(thing), isGuess: best.isClose };
+}
+
+const BOUGHT = [...LASTING, 'supplies', 'inventory'];
+
+/** What a thing that is bought becomes. `isOne`: one of it, as `a kiln`. */
+export function boughtAs(thing: string, known: Known, isOne: boolean): Wanted {
+  const goods = known.isPerpetual ? 'inventory' : 'purchases';
+  if (isGoods(thing, known)) return { type: goods };
+  const given = known.spokenOf(thing, [...BOUGHT, 'purchases', 'short-term-investment']);
+  if (given?.isGiven) return { type: given.type, name: given.name };
+  const best = bestOf(thing, BOUGHT);
+  const expense = isOne ? null : expenseOf(thing, known);
+  const name = nameOf(thing);
+  if (!best)
+    return expense ?? { type: isOne ? 'plant-equipment' : 'supplies', name, isGuess: true };
+  if (LASTING.includes(best.type)) return { type: best.type, name, isGuess: best.isClose };
+  if (best.type === 'supplies') return { type: 'supplies', name: undefined };
+  const isUsed = known.goods.size > 0 && !known.recordsPurchases;
+  return { type: isUsed ? 'supplies' : goods, isGuess: true };
+}

@@ -1,0 +1,11 @@
+export {
+  GRACE,
+  isClosed,
+  LATE_RULES,
+  lateBy,
+  standsAt,
+  timesOf,
+  type LateRule,
+  type Times,
+} from './times.js';
+export { isZone, lastsSaid, momentSaid } from './told-time.js';

@@ -1,0 +1,40 @@
+const MINUTE = 60_000;
+const HOUR = 60 * MINUTE;
+const DAY = 24 * HOUR;
+
+/** A moment as people say it in a time zone (IANA): `Fri 16 Apr, 18:00`; with the year where it is another one than now. */
+export function momentSaid(at: number, zone: string, now: number): string {
+  const parts = (of: number) =>
+    Object.fromEntries(
+      new Intl.DateTimeFormat('en-GB', {
+        ...{ timeZone: zone, hourCycle: 'h23', weekday: 'short', day: 'numeric', month: 'short' },
+        ...{ year: 'numeric', hour: '2-digit', minute: '2-digit' },
+      })
+        .formatToParts(of)
+        .map(({ type, value }) => [type, value]),
+    );
+  const { weekday, day, month, year, hour, minute } = parts(at);
+  const ofYear = year === parts(now)['year'] ? '' : ` ${year}`;
+  return `${weekday} ${day} ${month}${ofYear}, ${hour}:${minute}`;
+}
+
+const counted = (count: number, one: string) => `${count} ${one}${count === 1 ? '' : 's'}`;
+
+/** How long something lasts, in the largest unit that says enough: `3 hours`, `20 minutes`, `2 days`. */
+export function lastsSaid(lasts: number): string {
+  if (lasts < MINUTE) return 'less than a minute';
+  if (lasts < 2 * HOUR) return counted(Math.floor(lasts / MINUTE), 'minute');
+  return lasts < 2 * DAY
+    ? counted(Math.floor(lasts / HOUR), 'hour')
+    : counted(Math.floor(lasts / DAY), 'day');
+}
+
+/** Whether a text names a time zone. */
+export function isZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return zone !== '';
+  } catch {
+    return false;
+  }
+}

@@ -1,0 +1,91 @@
+import fc from 'fast-check';
+import {
+  GRACE,
+  isClosed,
+  isZone,
+  lastsSaid,
+  lateBy,
+  momentSaid,
+  standsAt,
+  timesOf,
+} from '../src/index.js';
+import type { LateRule, Times } from '../src/index.js';
+
+const moment = fc.option(fc.integer({ min: 0, max: 10 ** 9 }), { nil: null });
+/** As they are taken: what closes, closes after it opens. */
+const times: fc.Arbitrary<Times> = fc
+  .record({ opensAt: moment, closesAt: moment, late: fc.constantFrom<LateRule>('refused', 'told') })
+  .map(({ opensAt, closesAt, late }) =>
+    opensAt !== null && closesAt !== null && closesAt <= opensAt
+      ? { opensAt: closesAt, closesAt: opensAt + 1, late }
+      : { opensAt, closesAt, late },
+  );
+
+test('of several classes a student has whatever is kindest, and more time never takes any away', () => {
+  fc.assert(
+    fc.property(
+      fc.array(times, { minLength: 1, maxLength: 4 }),
+      moment,
+      moment,
+      (all, more, at) => {
+        const now = at ?? 0;
+        const own = timesOf(all, more);
+        for (const each of all) {
+          if (standsAt(each, now) !== 'before') expect(standsAt(own, now)).not.toBe('before');
+          if (!isClosed(each, now)) expect(isClosed(own, now)).toBe(false);
+          expect(lateBy(own, now)).toBeLessThanOrEqual(lateBy(each, now));
+        }
+        if (more !== null && now < more) expect(isClosed(own, now)).toBe(false);
+      },
+    ),
+  );
+});
+
+test('what is handed in within the closing minute is in time; after it it is late by all that passed', () => {
+  const times: Times = { opensAt: 1_000, closesAt: 500_000, late: 'refused' };
+  expect(standsAt(times, 999)).toBe('before');
+  expect(standsAt(times, 1_000)).toBe('open');
+  const last = 500_000 + GRACE - 1;
+  expect([standsAt(times, last), isClosed(times, last), lateBy(times, last)]).toEqual([
+    'open',
+    false,
+    0,
+  ]);
+  const over = last + 1;
+  expect([standsAt(times, over), isClosed(times, over), lateBy(times, over)]).toEqual([
+    'over',
+    true,
+    GRACE,
+  ]);
+  expect(isClosed({ ...times, late: 'told' }, over)).toBe(false);
+});
+
+test('who has it through no class any more may finish', () => {
+  expect(standsAt(timesOf([], 5), 10 ** 12)).toBe('open');
+});
+
+test('a moment is said in the time zone of the school, with the day of the week, and the year only where it is another', () => {
+  const at = Date.UTC(2027, 3, 16, 16, 0);
+  expect(momentSaid(at, 'Europe/Vienna', at)).toBe('Fri 16 Apr, 18:00');
+  expect(momentSaid(at, 'America/New_York', at)).toBe('Fri 16 Apr, 12:00');
+  expect(momentSaid(Date.UTC(2026, 11, 31, 23, 5), 'Asia/Tokyo', Date.UTC(2026, 11, 31))).toBe(
+    'Fri 1 Jan 2027, 08:05',
+  );
+  expect(momentSaid(Date.UTC(2027, 0, 1), 'UTC', at)).toBe('Fri 1 Jan, 00:00');
+  expect([isZone('Europe/Vienna'), isZone('Nowhere/Here'), isZone('')]).toEqual([
+    true,
+    false,
+    false,
+  ]);
+});
+
+test.each([
+  [30_000, 'less than a minute'],
+  [60_000, '1 minute'],
+  [90 * 60_000, '90 minutes'],
+  [3 * 3_600_000, '3 hours'],
+  [47 * 3_600_000, '47 hours'],
+  [50 * 3_600_000, '2 days'],
+])('%i ms last %s', (lasts, says) => {
+  expect(lastsSaid(lasts)).toBe(says);
+});

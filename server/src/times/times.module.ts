@@ -1,0 +1,11 @@
+import { Module } from '@nestjs/common';
+import { AuditModule } from '../audit/audit.module.js';
+import { SetTimesService } from './set-times.service.js';
+import { TimesService } from './times.service.js';
+
+@Module({
+  imports: [AuditModule],
+  providers: [TimesService, SetTimesService],
+  exports: [TimesService, SetTimesService],
+})
+export class TimesModule {}

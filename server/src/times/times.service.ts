@@ -1,0 +1,108 @@
+import { Inject, Injectable } from '@nestjs/common';
+import { isClosed, standsAt, timesOf, type Times } from '@gleddo/core';
+import type { MoreTimeShown, TimesShown } from '@gleddo/contract';
+import { and, asc, eq, type SQL } from 'drizzle-orm';
+import type { AnyPgColumn } from 'drizzle-orm/pg-core';
+import type { Database } from '../database/open-database.js';
+import { handOuts, members, moreTimes, people } from '../database/schema/index.js';
+import type { Settings } from '../http/settings.js';
+import { DATABASE, SETTINGS } from '../http/tokens.js';
+import { isOver, notOpenYet } from './refused-times.js';
+
+type Given = Pick<typeof handOuts.$inferSelect, 'opensAt' | 'closesAt' | 'late'>;
+
+/** As the core reckons with them. */
+export const asTimes = ({ opensAt, closesAt, late }: Given): Times => ({
+  opensAt: opensAt?.getTime() ?? null,
+  closesAt: closesAt?.getTime() ?? null,
+  late,
+});
+
+const isoOf = (at: number | null): string | null =>
+  at === null ? null : new Date(at).toISOString();
+
+/** From when to when exercises are open, student by student. */
+@Injectable()
+export class TimesService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    @Inject(SETTINGS) private readonly settings: Settings,
+  ) {}
+
+  get zone(): string {
+    return this.settings.zone;
+  }
+
+  /** Of one student: by exercise; of one exercise alone, where only that is asked for. */
+  async ofStudent(personId: string, exerciseId?: string): Promise<(id: string) => Times> {
+    const only = (column: AnyPgColumn) =>
+      exerciseId === undefined ? undefined : eq(column, exerciseId);
+    const known = await this.known(
+      and(eq(members.personId, personId), only(handOuts.exerciseId)),
+      and(eq(moreTimes.personId, personId), only(moreTimes.exerciseId)),
+    );
+    return (id) => known(id, personId);
+  }
+
+  /** Of one exercise: by student. */
+  async ofExercise(exerciseId: string): Promise<(personId: string) => Times> {
+    const known = await this.known(
+      eq(handOuts.exerciseId, exerciseId),
+      eq(moreTimes.exerciseId, exerciseId),
+    );
+    return (personId) => known(exerciseId, personId);
+  }
+
+  private async known(
+    those: SQL | undefined,
+    more: SQL | undefined,
+  ): Promise<(exerciseId: string, personId: string) => Times> {
+    const given = await this.db
+      .select({ handOut: handOuts, personId: members.personId })
+      .from(handOuts)
+      .innerJoin(members, eq(members.groupId, handOuts.groupId))
+      .where(those);
+    const byStudent = new Map<string, Times[]>();
+    for (const { handOut, personId } of given) {
+      const at = `${handOut.exerciseId} ${personId}`;
+      byStudent.set(at, [...(byStudent.get(at) ?? []), asTimes(handOut)]);
+    }
+    const longer = new Map(
+      (await this.db.select().from(moreTimes).where(more)).map((each) => [
+        `${each.exerciseId} ${each.personId}`,
+        each.until.getTime(),
+      ]),
+    );
+    return (exerciseId, personId) => {
+      const at = `${exerciseId} ${personId}`;
+      return timesOf(byStudent.get(at) ?? [], longer.get(at) ?? null);
+    };
+  }
+
+  shown({ opensAt, closesAt, late }: Times): TimesShown {
+    return { opensAt: isoOf(opensAt), closesAt: isoOf(closesAt), late, zone: this.zone };
+  }
+
+  /** Who has more time for an exercise than their class. */
+  async moreTimeOf(exerciseId: string): Promise<MoreTimeShown[]> {
+    const rows = await this.db
+      .select({ personId: people.id, student: people.name, until: moreTimes.until })
+      .from(moreTimes)
+      .innerJoin(people, eq(people.id, moreTimes.personId))
+      .where(eq(moreTimes.exerciseId, exerciseId))
+      .orderBy(asc(people.name));
+    return rows.map(({ until, ...row }) => ({ ...row, until: until.toISOString() }));
+  }
+
+  /** Refuses what is asked before an exercise opens. */
+  refuseBefore(times: Times, now = Date.now()): void {
+    if (times.opensAt !== null && standsAt(times, now) === 'before')
+      throw notOpenYet(times.opensAt, { zone: this.zone, now });
+  }
+
+  /** Refuses what comes after an exercise has closed, where nothing may come late. */
+  refuseAfter(times: Times, now = Date.now()): void {
+    if (times.closesAt !== null && isClosed(times, now))
+      throw isOver(times.closesAt, { zone: this.zone, now });
+  }
+}

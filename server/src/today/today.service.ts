@@ -1,0 +1,84 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { ComingTime, Me, Today, WorksWaiting } from '@gleddo/contract';
+import { sql } from 'drizzle-orm';
+import { rowsOf, type Database } from '../database/open-database.js';
+import { DATABASE } from '../http/tokens.js';
+import { TimesService } from '../times/times.service.js';
+
+/** So many days ahead are told. */
+const DAYS_AHEAD = 8;
+
+interface Opening extends Omit<ComingTime, 'what' | 'at'> {
+  readonly opensAt: string | null;
+  readonly closesAt: string | null;
+}
+
+const isoOf = (at: string | Date): string => new Date(at).toISOString();
+
+/** What waits for an instructor, and what comes within days. */
+@Injectable()
+export class TodayService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly times: TimesService,
+  ) {}
+
+  async of(me: Me): Promise<Today> {
+    const [waits, coming, has] = [await this.waits(me), await this.coming(me), await this.has(me)];
+    return { waits, coming, zone: this.times.zone, has };
+  }
+
+  private async waits(me: Me): Promise<readonly WorksWaiting[]> {
+    return rowsOf<WorksWaiting>(
+      await this.db.execute(sql`
+        select e.id as "exerciseId", e.title,
+          array(select g.name from hand_outs h join groups g on g.id = h.group_id
+            where h.exercise_id = e.id order by g.name) as groups,
+          (count(*) filter (where t.check_fault is null and t.check_id is not null))::int as "toMark",
+          (count(*) filter (where t.check_fault is not null))::int as failed,
+          (count(*) filter (where t.check_fault is null and t.check_id is null))::int as checking
+        from exercises e join tries t on t.exercise_id = e.id and t.state = 'handed-in'
+        where e.owner_id = ${me.id} and e.put_away_at is null
+        group by e.id, e.title order by max(t.handed_in_at) desc`),
+    );
+  }
+
+  private async coming(me: Me): Promise<ComingTime[]> {
+    const found = rowsOf<Opening>(
+      await this.db.execute(sql`
+        select e.id as "exerciseId", e.title, g.name as "group",
+          h.opens_at as "opensAt", h.closes_at as "closesAt", count(m.person_id)::int as students,
+          count(t.id)::int as begun,
+          (count(t.id) filter (where t.state <> 'working'))::int as "handedIn"
+        from hand_outs h join exercises e on e.id = h.exercise_id join groups g on g.id = h.group_id
+          left join members m on m.group_id = h.group_id
+          left join tries t on t.exercise_id = h.exercise_id and t.person_id = m.person_id
+        where e.owner_id = ${me.id} and e.put_away_at is null
+          and (h.opens_at between now() and now() + make_interval(days => ${DAYS_AHEAD})
+            or h.closes_at between now() and now() + make_interval(days => ${DAYS_AHEAD}))
+        group by e.id, e.title, g.id, g.name, h.opens_at, h.closes_at`),
+    );
+    const until = Date.now() + DAYS_AHEAD * 86_400_000;
+    return found
+      .flatMap(({ opensAt, closesAt, ...row }) => [
+        ...(opensAt === null ? [] : [{ ...row, what: 'opens' as const, at: isoOf(opensAt) }]),
+        ...(closesAt === null ? [] : [{ ...row, what: 'closes' as const, at: isoOf(closesAt) }]),
+      ])
+      .filter(({ at }) => Date.parse(at) > Date.now() && Date.parse(at) <= until)
+      .sort((a, b) => (a.at < b.at ? -1 : 1));
+  }
+
+  private async has(me: Me): Promise<Today['has']> {
+    const [has] = rowsOf<Today['has']>(
+      await this.db.execute(sql`
+        select
+          (select count(*)::int from companies where owner_id = ${me.id}) as companies,
+          (select count(*)::int from exercises where owner_id = ${me.id}) as exercises,
+          (select count(*)::int from members m join groups g on g.id = m.group_id
+            where g.owner_id = ${me.id}) as students,
+          (select count(*)::int from hand_outs h join exercises e on e.id = h.exercise_id
+            where e.owner_id = ${me.id}) as "handedOut"`),
+    );
+    return has ?? { companies: 0, exercises: 0, students: 0, handedOut: 0 };
+  }
+}

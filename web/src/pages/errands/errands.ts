@@ -1,0 +1,33 @@
+/** What there is to do about an exercise: five errands, each with its parts. */
+export const ERRANDS = [
+  {
+    id: 'asked',
+    name: 'What is asked',
+    parts: [
+      ['brief', 'Brief'],
+      ['steps', 'Steps'],
+    ],
+  },
+  {
+    id: 'right',
+    name: 'What is right',
+    parts: [
+      ['key', 'Answer key'],
+      ['also-right', 'Also right'],
+    ],
+  },
+  {
+    id: 'done',
+    name: 'How it is done',
+    parts: [
+      ['start', 'Starting point'],
+      ['checks', 'Checks'],
+      ['own-figures', 'Own figures'],
+    ],
+  },
+  { id: 'tried', name: 'Try it', parts: [['try', 'Try it']] },
+  { id: 'out', name: 'Hand out', parts: [['hand-out', 'Hand out']] },
+] as const;
+
+export type Errand = (typeof ERRANDS)[number];
+export type ErrandId = Errand['id'];

@@ -1,0 +1,99 @@
+import type { ExerciseAnswer, HandedOutTo, TimesShown } from '@gleddo/contract';
+import { Button, Radio } from 'antd';
+import { useState } from 'react';
+import { counted } from '../../platform/figures/counted';
+import { Refusal } from '../../platform/shell/Refusal';
+import { MomentField } from '../../platform/times/MomentField';
+import { isShut } from '../../platform/times/times-said';
+import { useNow } from '../../platform/times/use-now';
+import { useTimes } from './use-hand-out';
+import styles from './times.module.css';
+
+interface ClassTimesProps {
+  readonly of: HandedOutTo;
+  readonly exercise: ExerciseAnswer;
+  onDone(): void;
+}
+
+const LATE = [
+  { value: 'told', label: 'Late work is taken, and told' },
+  { value: 'refused', label: 'What is open is handed in as it stands' },
+] as const;
+
+/** From when to when one class has the exercise, and what becomes of late work. */
+export function ClassTimes({ of: group, exercise, onDone }: ClassTimesProps) {
+  const [times, setTimes] = useState<TimesShown>(group.times);
+  const change = useTimes(exercise);
+  const { opensAt, closesAt, late, zone } = times;
+  const save = () =>
+    change.mutate({ groupId: group.id, opensAt, closesAt, late }, { onSuccess: onDone });
+  return (
+    <section className={styles['times']} aria-label={`When ${group.name} has it`}>
+      <TimesFields times={times} onChange={setTimes} />
+      <WhatItMeans times={times} begun={group.begun} />
+      <div className={styles['acts']}>
+        <Button type="primary" loading={change.isPending} onClick={save}>
+          Save the times
+        </Button>
+        <Button onClick={onDone}>Leave it</Button>
+        <span className="quiet">Times are those of {zone}.</span>
+      </div>
+      <Refusal of={change} />
+    </section>
+  );
+}
+
+interface TimesFieldsProps {
+  readonly times: TimesShown;
+  onChange(times: TimesShown): void;
+}
+
+function TimesFields({ times, onChange }: TimesFieldsProps) {
+  const { opensAt, closesAt, late, zone } = times;
+  return (
+    <>
+      <label>
+        Opens
+        <MomentField
+          label="Opens"
+          none="at once"
+          {...{ zone, value: opensAt }}
+          onChange={(at) => onChange({ ...times, opensAt: at })}
+        />
+      </label>
+      <label>
+        Closes
+        <MomentField
+          label="Closes"
+          none="never"
+          {...{ zone, value: closesAt }}
+          onChange={(at) => onChange({ ...times, closesAt: at })}
+        />
+      </label>
+      <Radio.Group
+        aria-label="After the closing time"
+        disabled={closesAt === null}
+        value={late}
+        options={[...LATE]}
+        onChange={({ target }) => onChange({ ...times, late: target.value })}
+      />
+    </>
+  );
+}
+
+/** What changes for those who have begun: said before it is saved. */
+function WhatItMeans({ times, begun }: { readonly times: TimesShown; readonly begun: number }) {
+  const now = useNow();
+  if (begun === 0) return null;
+  const who = `${counted(begun, 'student')} ${begun === 1 ? 'has' : 'have'} begun`;
+  if (isShut(times, now))
+    return (
+      <p className="notice">
+        {who}. This has closed already: what is still open is handed in as it stands, within seconds
+        of saving.
+      </p>
+    );
+  if (times.opensAt !== null && Date.parse(times.opensAt) > now)
+    return <p className="notice">{who}. They keep working; only others have to wait.</p>;
+  return null;
+}

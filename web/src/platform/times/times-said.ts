@@ -1,0 +1,52 @@
+import type { CameIn, TimesShown } from '@gleddo/contract';
+import { isClosed, lastsSaid, momentSaid, standsAt, type Times } from '@gleddo/core';
+
+const momentOf = (iso: string | null): number | null => (iso === null ? null : Date.parse(iso));
+
+/** Times as the core reckons with them. */
+export const timesIn = ({ opensAt, closesAt, late }: TimesShown): Times => ({
+  ...{ opensAt: momentOf(opensAt), closesAt: momentOf(closesAt), late },
+});
+
+/** What is said of opening and closing: when, and how long that is from now; nothing where it is always open. */
+export function timesSaid(shown: TimesShown, now: number): string {
+  const times = timesIn(shown);
+  const said = (at: number) => momentSaid(at, shown.zone, now);
+  if (times.opensAt !== null && standsAt(times, now) === 'before')
+    return `opens ${said(times.opensAt)}, in ${lastsSaid(times.opensAt - now)}`;
+  if (times.closesAt === null) return '';
+  if (now < times.closesAt)
+    return `closes ${said(times.closesAt)}, in ${lastsSaid(times.closesAt - now)}`;
+  const may = times.late === 'told' ? ', may still come late' : '';
+  return `closed ${said(times.closesAt)}${may}`;
+}
+
+/** From when to when a class has it, and what becomes of late work: as its instructor reads it. */
+export function spanSaid({ opensAt, closesAt, late, zone }: TimesShown, now: number): string {
+  const said = (iso: string) => momentSaid(Date.parse(iso), zone, now);
+  const opens = opensAt === null ? '' : `from ${said(opensAt)}`;
+  if (closesAt === null) return opens || 'always open';
+  const then = late === 'told' ? 'late work is told' : 'then handed in as it stands';
+  return [opens, `until ${said(closesAt)}; ${then}`].filter(Boolean).join(' ');
+}
+
+/** Whether less than an hour is left. */
+export const isSoon = ({ closesAt }: TimesShown, now: number): boolean => {
+  const left = (momentOf(closesAt) ?? Infinity) - now;
+  return left > 0 && left < HOUR;
+};
+
+const HOUR = 3_600_000;
+
+/** Whether the closing time ended it. */
+export const isShut = (shown: TimesShown, now: number): boolean => isClosed(timesIn(shown), now);
+
+/** Whether it has not opened yet. */
+export const isAhead = (shown: TimesShown, now: number): boolean =>
+  standsAt(timesIn(shown), now) === 'before';
+
+/** How work came in, where that is worth a word. */
+export function cameInSaid({ byItself, lateBy }: CameIn): string {
+  if (byItself) return 'handed in by itself when it closed';
+  return lateBy > 0 ? `late by ${lastsSaid(lateBy)}` : '';
+}
