@@ -1,8 +1,8 @@
-import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { Agent, request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { startServer as begin } from '../scripts/server.mjs';
 
 /** People at once on a running server: how long a change and a page take, with and without a class being checked. */
 const EVERY = 2_000;
@@ -52,33 +52,15 @@ export function asked({ address, cookie }, what, body) {
 
 export async function startServer(main, env) {
   const data = mkdtempSync(join(tmpdir(), 'gleddo-people-'));
-  const child = spawn(process.execPath, [main], {
+  const { address, end } = await begin({
+    main,
     // A database that is shared is for those who ask for it: what is embedded is measured as such.
-    env: {
-      ...process.env,
-      DATABASE_URL: undefined,
-      GLEDDO_DATA: data,
-      GLEDDO_PORT: '0',
-      GLEDDO_LOG: 'silent',
-      ...env,
-    },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  const address = await new Promise((resolve, reject) => {
-    let said = '';
-    child.stdout.on('data', (part) => {
-      said += part;
-      const found = /Gleddo is at (http:\S+)/.exec(said);
-      if (found) resolve(found[1]);
-    });
-    child.once('exit', () => reject(new Error(`the server ended: ${said}`)));
+    env: { DATABASE_URL: undefined, GLEDDO_DATA: data, GLEDDO_LOG: 'silent', ...env },
   });
   return {
     address,
     async stop() {
-      const ended = new Promise((resolve) => child.once('exit', resolve));
-      child.kill('SIGTERM');
-      await ended;
+      await end();
       rmSync(data, { recursive: true, force: true });
     },
   };

@@ -4,7 +4,7 @@ import { expect, test } from '@playwright/test';
 import { OwnServer } from './own-server.js';
 import { choose, comeInAs, signIn } from './people.js';
 
-const server = new OwnServer(3223, true);
+const server = new OwnServer(true);
 test.beforeAll(async () => {
   test.setTimeout(400_000);
   await server.start();

@@ -2,7 +2,7 @@ import { chromium, expect, test, type Page } from '@playwright/test';
 import { launchOptions } from '../scripts/chromium.mjs';
 import { OwnServer } from './own-server.js';
 
-const server = new OwnServer(3219, false);
+const server = new OwnServer(false);
 test.beforeAll(() => server.start());
 test.afterAll(() => server.throwAway());
 

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { OwnServer } from './own-server.js';
 import { answerSheet, choose, comeInAs } from './people.js';
 
-const server = new OwnServer(3233, true);
+const server = new OwnServer(true);
 test.beforeAll(async () => {
   test.setTimeout(400_000);
   await server.start();

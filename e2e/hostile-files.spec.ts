@@ -3,7 +3,7 @@ import { HOSTILE_FILES } from '../scripts/hostile-files.mjs';
 import { OwnServer } from './own-server.js';
 import { comeInAs } from './people.js';
 
-const server = new OwnServer(3281, true);
+const server = new OwnServer(true);
 test.beforeAll(() => server.start());
 test.afterAll(() => server.throwAway());
 

@@ -4,7 +4,7 @@ import { nothingSerious } from './accessible.js';
 import { OwnServer } from './own-server.js';
 import { comeInAs, signIn } from './people.js';
 
-const server = new OwnServer(3271, true);
+const server = new OwnServer(true);
 test.beforeAll(() => server.start());
 test.afterAll(() => server.throwAway());
 

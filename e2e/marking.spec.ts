@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { OwnServer } from './own-server.js';
 import { answerSheet, choose, comeInAs, giveBackHere, openClass } from './people.js';
 
-const server = new OwnServer(3229, true);
+const server = new OwnServer(true);
 test.beforeAll(async () => {
   test.setTimeout(400_000);
   await server.start();

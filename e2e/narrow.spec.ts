@@ -3,7 +3,7 @@ import { nothingSerious } from './accessible.js';
 import { OwnServer } from './own-server.js';
 import { choose, comeInAs, saved } from './people.js';
 
-const server = new OwnServer(3239, true);
+const server = new OwnServer(true);
 test.beforeAll(async () => {
   test.setTimeout(400_000);
   await server.start();

@@ -1,53 +1,38 @@
-import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { startServer, type Running } from '../scripts/server.mjs';
 import { fromTemplate, templates } from '../scripts/templates.mjs';
-
-const root = join(import.meta.dirname, '..');
 
 /** A server of a story's own, which it may kill, and whose data it may spoil. */
 export class OwnServer {
   readonly data = mkdtempSync(join(tmpdir(), 'gleddo-story-'));
-  private child: ChildProcess | null = null;
-  private hasData = false;
+  private running: Running | null = null;
+  private at: string | null = null;
 
-  constructor(
-    private readonly port: number,
-    private readonly demo: boolean,
-  ) {}
+  constructor(private readonly demo: boolean) {}
 
+  /** Where it is found, also after it was killed and begun again. */
   get address(): string {
-    return `http://localhost:${this.port}`;
+    if (this.at === null) throw new Error('It has not been started.');
+    return this.at;
   }
 
   async start(): Promise<void> {
-    if (!this.hasData) fromTemplate(await templates(), this.data, this.demo);
-    this.hasData = true;
-    const child = spawn(process.execPath, ['server/dist/main.mjs'], {
-      cwd: root,
+    if (this.at === null) fromTemplate(await templates(), this.data, this.demo);
+    this.running = await startServer({
       env: {
-        ...process.env,
         GLEDDO_DATA: this.data,
-        GLEDDO_PORT: String(this.port),
+        GLEDDO_PORT: this.at === null ? '0' : new URL(this.at).port,
         GLEDDO_DEMO: this.demo ? '1' : '0',
       },
     });
-    this.child = child;
-    await new Promise<void>((resolve) =>
-      child.stdout.on('data', (said: Buffer) => {
-        if (said.toString().includes('Gleddo is at')) resolve();
-      }),
-    );
+    this.at = this.running.address;
   }
 
-  end(signal: NodeJS.Signals): Promise<void> {
-    return new Promise((resolve) => {
-      if (!this.child) return resolve();
-      this.child.once('exit', () => resolve());
-      this.child.kill(signal);
-      this.child = null;
-    });
+  async end(signal: NodeJS.Signals): Promise<void> {
+    await this.running?.end(signal);
+    this.running = null;
   }
 
   async throwAway(): Promise<void> {

@@ -9,7 +9,7 @@ import Papa from 'papaparse';
 import { OwnServer } from './own-server.js';
 import { comeInAs } from './people.js';
 
-const server = new OwnServer(3234, true);
+const server = new OwnServer(true);
 const folder = mkdtempSync(join(tmpdir(), 'gleddo-pile-'));
 test.beforeAll(async () => {
   test.setTimeout(400_000);

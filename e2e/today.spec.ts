@@ -2,8 +2,8 @@ import { expect, test } from '@playwright/test';
 import { nothingSerious } from './accessible.js';
 import { OwnServer } from './own-server.js';
 
-const demo = new OwnServer(3241, true);
-const empty = new OwnServer(3243, false);
+const demo = new OwnServer(true);
+const empty = new OwnServer(false);
 test.beforeAll(async () => {
   test.setTimeout(400_000);
   await Promise.all([demo.start(), empty.start()]);

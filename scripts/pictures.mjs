@@ -1,4 +1,3 @@
-import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -6,6 +5,7 @@ import { build } from './build.mjs';
 import { launchOptions } from './chromium.mjs';
 import { ensureChromium } from './install.mjs';
 import { ROOT } from './run.mjs';
+import { startServer } from './server.mjs';
 
 /** Takes the pictures in docs/screenshots anew, from a fresh demo world. */
 /** Only whether it runs: of the students’ pages, beside those that are kept. */
@@ -14,20 +14,11 @@ const folder = IS_SMALL
   ? mkdtempSync(join(tmpdir(), 'gleddo-shots-'))
   : join(ROOT, 'docs', 'screenshots');
 const data = mkdtempSync(join(tmpdir(), 'gleddo-pictures-'));
-const PORT = '3231';
-const address = `http://localhost:${PORT}`;
 
 await build();
 await ensureChromium();
 const { chromium } = await import('@playwright/test');
-const server = spawn(process.execPath, [join(ROOT, 'server/dist/main.mjs')], {
-  env: { ...process.env, GLEDDO_DEMO: '1', GLEDDO_DATA: data, GLEDDO_PORT: PORT },
-});
-await new Promise((resolve) =>
-  server.stdout.on('data', (said) => {
-    if (said.toString().includes('Gleddo is at')) resolve();
-  }),
-);
+const { address, end } = await startServer({ env: { GLEDDO_DEMO: '1', GLEDDO_DATA: data } });
 const browser = await chromium.launch(launchOptions());
 
 async function comeIn(name) {
@@ -265,7 +256,6 @@ if (!IS_SMALL) await instructor();
 await student();
 if (!IS_SMALL) await narrow();
 await browser.close();
-server.kill('SIGTERM');
-await new Promise((resolve) => server.once('exit', resolve));
+await end();
 rmSync(data, { recursive: true, force: true });
 if (IS_SMALL) rmSync(folder, { recursive: true, force: true });

@@ -1,4 +1,3 @@
-import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import {
   cpSync,
@@ -11,6 +10,7 @@ import {
 } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT } from './run.mjs';
+import { startServer } from './server.mjs';
 
 const migrations = join(ROOT, 'server/migrations');
 const built = join(ROOT, 'server/dist');
@@ -53,18 +53,9 @@ async function empty(folder) {
 /** Lets the built server make the demo world in a copy of the empty database. */
 async function withDemo(folder, template) {
   cpSync(template, join(folder, 'database'), { recursive: true });
-  const env = { GLEDDO_DATA: folder, GLEDDO_PORT: '0', GLEDDO_DEMO: '1', GLEDDO_LOG: 'warn' };
-  const child = spawn(process.execPath, [join(built, 'main.mjs')], {
-    env: { ...process.env, ...env },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await new Promise((resolve, reject) => {
-    child.stdout.on('data', (part) => part.includes('Gleddo is at') && resolve());
-    child.once('exit', () => reject(new Error('the demo world could not be made')));
-  });
-  const ended = new Promise((resolve) => child.once('exit', resolve));
-  child.kill('SIGTERM');
-  await ended;
+  const env = { GLEDDO_DATA: folder, GLEDDO_DEMO: '1', GLEDDO_LOG: 'warn' };
+  const { end } = await startServer({ env });
+  await end();
   rmSync(join(folder, 'kept-aside'), { force: true });
 }
 

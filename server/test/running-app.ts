@@ -1,8 +1,8 @@
-import { spawn, type ChildProcess } from 'node:child_process';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import request from 'supertest';
+import { startServer } from '../../scripts/server.mjs';
 
 type Method = 'get' | 'post' | 'patch' | 'put' | 'delete';
 
@@ -111,41 +111,8 @@ export interface RunningApp {
   close(): Promise<number | null>;
 }
 
-const server = join(import.meta.dirname, '../dist/main.mjs');
-
 /** Most live for seconds: the database's code is compiled once, not a second time for speed. */
-const SHORT_LIVED = ['--liftoff-only'];
-
-interface Started {
-  readonly child: ChildProcess;
-  readonly address: string;
-  readonly said: () => string;
-}
-
-function started(env: NodeJS.ProcessEnv): Promise<Started> {
-  const child = spawn(process.execPath, [...SHORT_LIVED, server], {
-    env: { ...process.env, ...env },
-  });
-  return new Promise((resolve, reject) => {
-    let said = '';
-    const hear = (part: Buffer) => {
-      said += part.toString();
-      const found = /Gleddo is at \S+ \((http:\S+)\)|Gleddo is at (http:\S+)/.exec(said);
-      const address = found?.[1] ?? found?.[2];
-      if (address) resolve({ child, address, said: () => said });
-    };
-    child.stdout.on('data', hear);
-    child.stderr.on('data', hear);
-    child.once('exit', () => reject(new Error(`the server ended: ${said}`)));
-  });
-}
-
-const ended = (child: ChildProcess, signal: NodeJS.Signals) =>
-  new Promise<number | null>((resolve) => {
-    if (child.exitCode !== null) return resolve(child.exitCode);
-    child.once('exit', (status) => resolve(status));
-    child.kill(signal);
-  });
+const node = ['--liftoff-only'];
 
 function copyTemplate(demo: boolean, folder: string): void {
   const { GLEDDO_DEMO_TEMPLATE = '', GLEDDO_TEMPLATE = '' } = process.env;
@@ -166,12 +133,11 @@ export async function runningApp(
   if (url === undefined && madeBefore === null) copyTemplate(demo, folder);
   const env = {
     GLEDDO_DATA: folder,
-    GLEDDO_PORT: '0',
     GLEDDO_DEMO: demo ? '1' : '0',
     GLEDDO_LOG: 'warn',
     ...(url === undefined ? {} : { DATABASE_URL: url }),
   };
-  let now = await started(env);
+  let now = await startServer({ node, env });
   let before = '';
   return {
     get address() {
@@ -189,14 +155,14 @@ export async function runningApp(
       return found;
     },
     async killAndStartAgain() {
-      await ended(now.child, 'SIGKILL');
+      await now.end('SIGKILL');
       before += now.said();
-      now = await started(env);
+      now = await startServer({ node, env });
     },
     another: () => runningApp(demo, url),
-    stop: () => ended(now.child, 'SIGTERM'),
+    stop: () => now.end(),
     async close() {
-      const status = await ended(now.child, 'SIGTERM');
+      const status = await now.end();
       rmSync(folder, { recursive: true, force: true });
       return status;
     },
