@@ -53,16 +53,20 @@ function drawn(all, many) {
   return taken;
 }
 
+/** What a mutant may lie in is copied; all else that tests look at is where it was. */
+const CHANGED = ['core', 'contract', 'package.json', 'tsconfig.json', 'tsconfig.base.json'];
+const NOT_THERE = ['.git', 'jest.config.mjs'];
+
 /** A copy of the core in which each mutant can be switched on by its number. */
 function planted(mutants) {
   mkdirSync(copy, { recursive: true });
-  for (const name of ['core', 'contract', 'package.json', 'tsconfig.json', 'tsconfig.base.json'])
-    cpSync(join(ROOT, name), join(copy, name), {
-      recursive: true,
-      filter: (from) => !from.includes('node_modules'),
-    });
-  for (const name of ['docs']) symlinkSync(join(ROOT, name), join(copy, name));
-  symlinkSync(join(ROOT, 'node_modules'), join(copy, 'node_modules'));
+  for (const name of readdirSync(ROOT)) {
+    if (NOT_THERE.includes(name)) continue;
+    const [from, to] = [join(ROOT, name), join(copy, name)];
+    if (CHANGED.includes(name))
+      cpSync(from, to, { recursive: true, filter: (each) => !each.includes('node_modules') });
+    else symlinkSync(from, to);
+  }
   const config = readFileSync(join(ROOT, 'jest.config.mjs'), 'utf8');
   const setup = `setupFilesAfterEnv: ['${join(copy, 'switch.mjs')}'], cacheDirectory: '${join(copy, 'cache')}',`;
   writeFileSync(
