@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
 import { expect, test } from '@playwright/test';
+import { nothingSerious } from './accessible.js';
 import { OwnServer } from './own-server.js';
 import { choose, comeInAs, signIn } from './people.js';
 
@@ -52,8 +53,8 @@ test('a forgotten password is set anew, and changed by who it belongs to', async
   await comeInAs(page, 'Ruth Marsh', server.address);
   await page.getByRole('link', { name: 'Class groups' }).click();
   await page.getByRole('link', { name: /Bookkeeping/ }).click();
-  await page.getByRole('button', { name: 'New password: Greta Pohl' }).click();
-  await page.getByRole('button', { name: 'Set a new one' }).click();
+  await page.getByRole('button', { name: 'Change: Greta Pohl' }).click();
+  await page.getByRole('button', { name: 'Set a new password' }).click();
   const made = await page.locator('code').innerText();
   const greta = await browser.newPage();
   await signIn(greta, 'greta.pohl', { password: made, address: server.address });
@@ -152,4 +153,58 @@ test('a book that can’t be read any more is told so, and set back to before it
   await expect(page.getByRole('heading', { name: 'This book can’t be opened' })).toBeVisible();
   await page.getByRole('button', { name: 'Set back to before it' }).first().click();
   await expect(name).toHaveValue('Vouchers');
+});
+
+test('the school’s list says what it will do; two of one name are told apart; somebody leaves and comes back', async ({
+  page,
+}) => {
+  await comeInAs(page, 'Ruth Marsh', server.address);
+  await page.getByRole('link', { name: 'Class groups' }).click();
+  await page.getByLabel('Name of the new class group').fill('Evening school');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('link', { name: /Evening school/ }).click();
+  const list = page.getByLabel(/^A name on each line/);
+  await list.fill(
+    [
+      'Surname;First name;Student ID;E-mail;Class',
+      'Vance;Priya;2716;;Evening school',
+      'Obi;Tess;;;Evening school',
+      'Lund;Eva;31;eva;Evening school',
+      'Reed;Tom;32;;Morning school',
+      'Moss;Vik;33;vik@quay.example;Evening school',
+    ].join('\n'),
+  );
+  const told = page.getByRole('status').filter({ hasText: 'in the list' });
+  await expect(told).toHaveText(
+    '3 students in the list: 1 new, 1 from another class, 1 to be decided.',
+  );
+  await expect(page.getByText('Row 4 is left out: “eva” is no e-mail.')).toBeVisible();
+  await expect(page.getByText('Row 5 is left out: it is of Morning school.')).toBeVisible();
+  const add = page.getByRole('button', { name: 'Add them' });
+  await expect(add).toBeDisabled();
+  await page.getByRole('combobox', { name: 'Who is Tess Obi' }).click();
+  await page.getByTitle('the same as Tess Obi, in Bookkeeping, spring term').click();
+  await add.click();
+  await expect(page.getByText('2 students taken in from other classes')).toBeVisible();
+  await expect(page.getByRole('heading', { name: '3 students' })).toBeVisible();
+  await expect(page.locator('code')).toHaveCount(1);
+
+  await list.fill('Name;Number\nVik Moss-Reed;33\nTess Obi;2720');
+  await expect(page.getByText('Name Vik Moss becomes Vik Moss-Reed')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Priya Vance' }).check();
+  await page.getByRole('button', { name: 'Take the list' }).click();
+  await expect(page.getByRole('heading', { name: 'Taken out' })).toBeVisible();
+  await page.getByRole('button', { name: 'Bring back: Priya Vance' }).click();
+  await expect(page.getByRole('heading', { name: '3 students' })).toBeVisible();
+  await page.getByRole('button', { name: 'Change: Vik Moss-Reed' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('E-mail').fill('no place');
+  await sheet.getByRole('button', { name: 'Save' }).click();
+  await expect(sheet.getByRole('alert')).toContainText('An e-mail is written as name@place');
+  await sheet.getByRole('combobox', { name: 'To which class' }).click();
+  await page.getByTitle('Bookkeeping, spring term').click();
+  await sheet.getByRole('button', { name: 'Move there' }).click();
+  await expect(sheet).toBeHidden();
+  await expect(page.getByRole('heading', { name: '2 students' })).toBeVisible();
+  await nothingSerious(page, 'class-list', 'main');
 });

@@ -81,7 +81,10 @@ export async function handOut(
   await expect(page.locator('#brief-text')).toBeVisible();
   const id = /exercises\/([^/]+)/.exec(page.url())?.[1] ?? '';
   const group = await ask(page, 'groups', { name: `Group for ${title}` });
-  const added = await ask(page, `groups/${String(group['id'])}/members`, { names: [student] });
+  const added = await ask(page, `groups/${String(group['id'])}/members`, {
+    students: [{ name: student, number: '', email: '' }],
+    same: { 0: 'new' },
+  });
   const [person] = added['added'] as { login: string; password: string }[];
   await ask(page, `exercises/${id}/hand-out`, { groupId: group['id'] });
   return { id, login: person?.login ?? '', password: person?.password ?? '' };

@@ -108,7 +108,10 @@ async function classOfHundred(page: Page): Promise<{ exercise: string; id: strin
   };
   const group = await ask('post', 'groups', { name: 'A pile' });
   const names = Array.from({ length: SIZE }, (_, i) => studentAt(i));
-  await ask('post', `groups/${group.id}/members`, { names });
+  await ask('post', `groups/${group.id}/members`, {
+    students: names.map((name) => ({ name, number: '', email: '' })),
+    same: Object.fromEntries(names.map((_, at) => [at, 'new'])),
+  });
   const exercises = (await ask('get', 'exercises')) as { id: string; title: string }[];
   const id = exercises.find(({ title }) => /^Quarter-end/.test(title))?.id ?? '';
   await ask('post', `exercises/${id}/hand-out`, { groupId: group.id });

@@ -149,7 +149,7 @@ test('an instructor builds a company by keyboard alone, a student does the exerc
   await page.getByLabel('Name of the new class group').fill('Sailors');
   await page.keyboard.press('Enter');
   await page.getByRole('link', { name: /Sailors/ }).click();
-  await page.getByLabel('A name on each line').fill('Nell Harbour');
+  await page.getByLabel(/^A name on each line/).fill('Nell Harbour');
   await page.getByRole('button', { name: 'Add them' }).click();
   const password = await page.locator('code').innerText();
   await page.goto(exercise.replace('/brief', '/hand-out'));

@@ -26,22 +26,6 @@ export const IsName = (longest: number, message: string, shortest = 1) =>
     says(message),
   );
 
-/** The same for each of a list. */
-export const AreNames = (longest: number, message: string) =>
-  ValidateBy(
-    {
-      name: 'areNames',
-      validator: {
-        validate: (value: unknown) =>
-          Array.isArray(value) &&
-          value.every(
-            (each) => typeof each === 'string' && each.length <= longest && !IN_ONE_LINE.test(each),
-          ),
-      },
-    },
-    says(message),
-  );
-
 /** A longer text, without characters that can't be printed. */
 export const IsProse = (longest: number, message: string) =>
   ValidateBy(

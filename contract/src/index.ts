@@ -75,12 +75,19 @@ export {
   TakeBackRequest,
 } from './exercises.js';
 export {
-  type AddedStudents,
-  AddStudentsRequest,
+  type ClassListDone,
+  type ClassListPlan,
+  ClassListRequest,
+  type CouldBe,
+  type FormerMember,
   type GroupAnswer,
   type GroupSummary,
+  type Member,
+  MergeStudentsRequest,
+  MoveStudentRequest,
   NewGroupRequest,
   type Student,
+  StudentRequest,
 } from './groups.js';
 export {
   type AcceptedShown,
@@ -165,3 +172,11 @@ export {
   type RouteName,
   ROUTES,
 } from './routes.js';
+export {
+  AskWordRequest,
+  type AtWork,
+  type AtWorkRow,
+  type OpenQuestion,
+  SayWordRequest,
+  type Word,
+} from './words.js';

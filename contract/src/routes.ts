@@ -1,3 +1,4 @@
+import type { AskWordRequest, AtWork, SayWordRequest, Word } from './words.js';
 import type { DrillFeedback } from '@gleddo/core';
 import type {
   BookAnswer,
@@ -29,11 +30,15 @@ import type {
   StockNote,
 } from './giving.js';
 import type {
-  AddStudentsRequest,
-  AddedStudents,
+  ClassListDone,
+  ClassListPlan,
+  ClassListRequest,
   GroupAnswer,
   GroupSummary,
+  MergeStudentsRequest,
+  MoveStudentRequest,
   NewGroupRequest,
+  StudentRequest,
 } from './groups.js';
 import type {
   AnswerRequest,
@@ -169,7 +174,14 @@ export const ROUTES = {
   'GET groups': to<GroupSummary[]>(),
   'POST groups': to<GroupSummary, NewGroupRequest>(),
   'GET groups/:id': to<GroupAnswer>(),
-  'POST groups/:id/members': to<AddedStudents, AddStudentsRequest>(),
+  'PATCH groups/:id': to<GroupSummary, NewGroupRequest>(),
+  'POST groups/:id/list': to<ClassListPlan, ClassListRequest>(),
+  'POST groups/:id/members': to<ClassListDone, ClassListRequest>(),
+  'PATCH groups/:id/members/:person': to<GroupAnswer, StudentRequest>(),
+  'DELETE groups/:id/members/:person': to<GroupAnswer>(),
+  'POST groups/:id/members/:person/back': to<GroupAnswer>(),
+  'POST groups/:id/members/:person/move': to<GroupAnswer, MoveStudentRequest>(),
+  'POST groups/:id/members/:person/merge': to<GroupAnswer, MergeStudentsRequest>(),
   'POST groups/:id/members/:person/password': to<MadePassword>(),
   'GET groups/:id/mix-ups': to<ClassMixUps>(),
   'GET groups/:id/mix-ups/:student': to<ClassMixUps>(),
@@ -199,6 +211,9 @@ export const ROUTES = {
   'POST exercises/:id/trial-run/spoil': to<TrialRun, SpoilRequest>(),
   'POST exercises/:id/trial-run/check': to<TrialRunMarks>(),
   'GET exercises/:id/results': to<ClassResults>(),
+  'GET exercises/:id/at-work': to<AtWork>(),
+  'POST exercises/:id/words': to<AtWork, SayWordRequest>(),
+  'POST exercises/:id/words/:word/put-away': to<AtWork>(),
   'GET exercises/:id/copied-figures': to<CopiedShown[]>(),
   'GET exercises/:id/key-versions': to<KeyVersionShown[]>(),
   'POST exercises/:id/check-again': to<ClassResults, CheckAgainRequest>(),
@@ -225,6 +240,9 @@ export const ROUTES = {
   'GET my-exercises': to<MyTry[]>(),
   'GET my-exercises/:id': to<MyTryDetail>(),
   'POST my-exercises/:id/begin': to<MyTryDetail>(),
+  'GET my-exercises/:id/words': to<Word[]>(),
+  'POST my-exercises/:id/words': to<Word[], AskWordRequest>(),
+  'POST my-exercises/:id/words/seen': to<Word[]>(),
   'POST my-exercises/:id/check': to<InterimCheck>(),
   'POST my-exercises/:id/hand-in': to<MyTryDetail>(),
   'POST my-exercises/:id/file': to<MyTryDetail, OwnFileRequest>(),

@@ -9,6 +9,8 @@ export interface WorksWaiting {
   readonly failed: number;
   /** Handed in, and not checked yet. */
   readonly checking: number;
+  /** Questions of students that nobody has answered. */
+  readonly asked: number;
 }
 
 /** An exercise that opens or closes for a class within days. */

@@ -193,6 +193,9 @@ export interface ClassRow {
   readonly bookId: string | null;
   readonly student: string;
   readonly login: string;
+  /** What the school’s own lists call them; empty: not said. */
+  readonly number: string;
+  readonly email: string;
   /** The class groups, by id, through which they have the exercise. */
   readonly groups: readonly string[];
   /** The day of handing in; null before. */

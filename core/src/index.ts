@@ -176,6 +176,7 @@ export { ownKey, ownStart, setsAmong, setsOf, trySeeds } from './teaching/varian
 export { checkpoint, type DrawnPaper, type Exercise } from './teaching/exercise/index.js';
 export { exerciseFromJson, exerciseToJson, faultsOfGuide } from './teaching/exercise/index.js';
 export { faultsOfQuestions, guideShown, type GuideShown } from './teaching/exercise/index.js';
+export { howFar, type StepReached } from './teaching/exercise/index.js';
 export { ownExercise, picturesOf, proposedGuide } from './teaching/exercise/index.js';
 export { type QuestionShown, readExercise, type RowShown } from './teaching/exercise/index.js';
 export { type RulesOfTry, rulesOfTry, type SheetShown } from './teaching/exercise/index.js';
@@ -193,13 +194,25 @@ export {
   type Times,
   timesOf,
 } from './teaching/times/index.js';
+export {
+  planOfList,
+  SOMEBODY_NEW,
+  STUDENT_FIELDS,
+  type Becomes,
+  type Decisions,
+  type FieldChange,
+  type KnownStudent,
+  type ListedStudent,
+  type ListPlan,
+  type PlannedStudent,
+} from './teaching/class-list/index.js';
 export { type StepShown, USUAL_RULES, withPictures } from './teaching/exercise/index.js';
 export { writeExercise } from './teaching/exercise/index.js';
 export { EXERCISE_PARTS, exerciseOfParts, type ExerciseParts } from './teaching/part/index.js';
 export { type Named, namedIn, type Overtaken, type PartChange } from './teaching/part/index.js';
 export { partChanges, partSays, reverseOf, withPartChanges } from './teaching/part/index.js';
 export { blankItem, blankParty, itemsInTable, type Listed } from './files/lists/index.js';
-export { partiesInTable } from './files/lists/index.js';
+export { partiesInTable, studentsInTable, type StudentsInTable } from './files/lists/index.js';
 export { accountsIntoBook, accountsToTable, type AccountTable } from './files/table/index.js';
 export { balancesInTable, bookFromTable, cellsOf, cellsToCsv } from './files/table/index.js';
 export { closingBalances, COLUMN_KINDS, type ColumnKind } from './files/table/index.js';

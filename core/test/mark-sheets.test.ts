@@ -45,7 +45,10 @@ describe('a marked work on paper', () => {
 });
 
 it('marks of a class stand on one sheet; who has none has empty cells', () => {
-  const student = { student: 'A', login: 'a', state: 'given back', missed: 2 };
+  const student = {
+    ...{ student: 'A', login: 'a', state: 'given back', missed: 2 },
+    ...{ number: '', email: '', classes: '' },
+  };
   const { rows } = marksSheet('Quarter-end', '', [
     { ...student, day: '2027-04-14', points: 15, of: 20 },
     { ...student, day: null, points: null, of: null },

@@ -6,6 +6,8 @@ import { CompaniesModule } from './companies/companies.module.js';
 import { DrillsModule } from './drills/drills.module.js';
 import { ExerciseFilesModule } from './exercise-files/exercise-files.module.js';
 import { ExercisesModule } from './exercises/exercises.module.js';
+import { AtWorkModule } from './at-work/at-work.module.js';
+import { WordsModule } from './words/words.module.js';
 import { GroupsModule } from './groups/groups.module.js';
 import { GuidesModule } from './guides/guides.module.js';
 import { HouseModule } from './house/house.module.js';
@@ -28,7 +30,7 @@ const REQUESTS_A_MINUTE = 1200;
 const SUBJECTS = [
   ...[PeopleModule, GroupsModule, BooksModule, CompaniesModule, ExercisesModule],
   ...[ExerciseFilesModule, GuidesModule, TodayModule, TriesModule, ResultsModule, TrialRunsModule],
-  ...[PracticesModule, DrillsModule, HouseModule, LeavingModule],
+  ...[PracticesModule, DrillsModule, HouseModule, LeavingModule, WordsModule, AtWorkModule],
 ];
 
 /** The house: each subject with what it gives the others named in its own module. */

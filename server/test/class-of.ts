@@ -63,6 +63,12 @@ export const COMPANY = {
   ],
 };
 
+/** A school’s list of these names, of whom each is somebody new, whoever else is called so. */
+export const listOf = (names: readonly string[]) => ({
+  students: names.map((name) => ({ name, number: '', email: '' })),
+  same: Object.fromEntries(names.map((_, at) => [at, 'new'])),
+});
+
 /** Lets a house begin: its first instructor, a company, an exercise handed out to a class of so many. */
 export async function classOf(running: RunningApp, size: number): Promise<TestClass> {
   const ruth = running.visitor();
@@ -72,7 +78,7 @@ export async function classOf(running: RunningApp, size: number): Promise<TestCl
   const { body: company } = await ruth.post('companies', { book: COMPANY });
   const { body: group } = await ruth.post('groups', { name: 'Evening class' });
   const names = Array.from({ length: size }, (_, i) => `Student ${String(i + 1).padStart(3, '0')}`);
-  const { body: added } = await ruth.post(`groups/${group.id}/members`, { names });
+  const { body: added } = await ruth.post(`groups/${group.id}/members`, listOf(names));
   const { body: exercise } = await ruth.post('exercises', {
     ...{ companyId: company.id, title: 'Place them', start: 'place-them' },
   });

@@ -1,9 +1,10 @@
 import {
-  rework,
+  COMPANY,
   checkedRows,
   classOf,
-  COMPANY,
   goThrough,
+  listOf,
+  rework,
   type Row,
   type TestClass,
 } from './class-of.js';
@@ -183,7 +184,7 @@ describe('what the whole counts', () => {
 describe('a class group among others', () => {
   it('is shown alone, with its own counts', async () => {
     const { body: group } = await ruth.post('groups', { name: 'Morning class' });
-    await ruth.post(`groups/${group.id}/members`, { names: ['Early Bird'] });
+    await ruth.post(`groups/${group.id}/members`, listOf(['Early Bird']));
     await ruth.post(`exercises/${classes.exerciseId}/hand-out`, { groupId: group.id });
     const path = `exercises/${classes.exerciseId}/results`;
     const { body: all } = await ruth.get(path);

@@ -18,6 +18,11 @@ const HAPPENED = {
   'first-instructor': 'became the first instructor',
   'instructor-made': 'made an instructor of',
   'students-added': 'added',
+  'student-joined': 'took into a class group',
+  'student-returned': 'took back into a class group',
+  'student-taken-out': 'took out of a class group',
+  'student-changed': 'changed name, number or e-mail of',
+  'students-merged': 'put two people together as',
   'deletion-asked': 'asked for the deletion of',
   'deletion-taken-back': 'took back the deletion of',
   deleted: 'had deleted',
@@ -39,6 +44,7 @@ const HAPPENED = {
   'taken-back': 'took back an exercise',
   'times-set': 'said when an exercise opens and closes',
   'more-time': 'gave more time to',
+  'word-said': 'wrote to',
   'set-back': 'set a book back to an earlier moment',
 } as const;
 

@@ -5,7 +5,7 @@ import { eq, inArray } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { filedTables, members, tries } from '../database/schema/index.js';
+import { filedTables, members, people, tries } from '../database/schema/index.js';
 import type { MadeExercise } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { PeopleService } from '../people/people.service.js';
@@ -18,6 +18,9 @@ export const PASSWORD = 'kayaks at dawn';
 const HANDED_IN = Date.parse('2027-04-14T15:00:00Z');
 const PLACED_IN = Date.parse('2027-03-03T09:30:00Z');
 const APART = 17 * 60_000;
+
+/** What the school calls the first of them by. */
+const FIRST_NUMBER = 2701;
 
 /** The demo's class group: its students, and what each has made of the exercises. */
 @Injectable()
@@ -51,6 +54,9 @@ export class DemoClass {
       password: PASSWORD,
       role: 'student',
     });
+    const number = String(FIRST_NUMBER + STUDENTS.indexOf(student));
+    const listed = { number, email: `${login}@tern-island.example` };
+    await this.db.update(people).set(listed).where(eq(people.id, person.id));
     await this.db.insert(members).values({ groupId, personId: person.id });
     return person.id;
   }

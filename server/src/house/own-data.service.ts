@@ -10,6 +10,7 @@ import {
   drillAnswers,
   exercises,
   groups,
+  formerMembers,
   members,
   people,
   practices,
@@ -69,8 +70,8 @@ export class OwnDataService {
   private async person({ id }: Me) {
     const [found] = await this.db.select().from(people).where(eq(people.id, id));
     if (!found) return null;
-    const { name, login, role, createdAt } = found;
-    return { id, name, login, role, createdAt };
+    const { name, number, email, login, role, createdAt } = found;
+    return { id, name, number, email, login, role, createdAt };
   }
 
   private async *groups(me: Me) {
@@ -78,7 +79,14 @@ export class OwnDataService {
       .selectDistinct({ id: groups.id, name: groups.name })
       .from(groups)
       .leftJoin(members, eq(members.groupId, groups.id))
-      .where(or(eq(groups.ownerId, me.id), eq(members.personId, me.id)));
+      .leftJoin(formerMembers, eq(formerMembers.groupId, groups.id))
+      .where(
+        or(
+          eq(groups.ownerId, me.id),
+          eq(members.personId, me.id),
+          eq(formerMembers.personId, me.id),
+        ),
+      );
   }
 
   private async *sessions(me: Me) {

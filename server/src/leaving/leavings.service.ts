@@ -129,7 +129,8 @@ export class LeavingsService {
       eq(exercises.ownerId, me.id),
       eq(groups.ownerId, me.id),
       eq(leavings.aboutId, me.id),
-      sql`exists (select 1 from members m join groups g on g.id = m.group_id
+      sql`exists (select 1 from
+        (select group_id, person_id from members union select group_id, person_id from former_members) m join groups g on g.id = m.group_id
         where ${leavings.kind} = 'person' and m.person_id = ${leavings.aboutId} and g.owner_id = ${me.id})`,
     );
 }

@@ -58,6 +58,8 @@ async function makeNameless(tx: Queries, id: string): Promise<void> {
     passwordHash: '',
     totpSecret: null,
     addedWith: null,
+    number: '',
+    email: '',
   };
   await tx
     .update(people)

@@ -1,10 +1,10 @@
 import type { Hangs } from '@gleddo/contract';
 import { and, count, eq, inArray, notExists, sql, type SQL } from 'drizzle-orm';
-import { alias } from 'drizzle-orm/pg-core';
 import type { Queries } from '../database/open-database.js';
 import {
   companies,
   exercises,
+  formerMembers,
   groups,
   members,
   people,
@@ -40,39 +40,43 @@ export async function hangsOnStudents(db: Queries, ids: readonly string[]): Prom
   });
 }
 
-/** Students of these class groups who are in no other one. */
+/** Who is or was in which class group. */
+const everIn = (db: Queries, name: string) =>
+  db
+    .select({ groupId: members.groupId, personId: members.personId })
+    .from(members)
+    .union(
+      db
+        .select({ groupId: formerMembers.groupId, personId: formerMembers.personId })
+        .from(formerMembers),
+    )
+    .as(name);
+
+/** Students of these class groups who are, and were, in no other one. */
 export async function onlyIn(db: Queries, groupIds: readonly string[]): Promise<string[]> {
   if (groupIds.length === 0) return [];
-  const elsewhere = alias(members, 'elsewhere');
+  const [within, elsewhere] = [everIn(db, 'within'), everIn(db, 'elsewhere')];
+  const inOthers = db
+    .select({ id: elsewhere.personId })
+    .from(elsewhere)
+    .where(
+      and(eq(elsewhere.personId, people.id), sql`not ${inArray(elsewhere.groupId, [...groupIds])}`),
+    );
   const rows = await db
     .selectDistinct({ id: people.id })
-    .from(members)
-    .innerJoin(people, and(eq(people.id, members.personId), eq(people.role, 'student')))
-    .where(
-      and(
-        inArray(members.groupId, [...groupIds]),
-        notExists(
-          db
-            .select({ id: elsewhere.personId })
-            .from(elsewhere)
-            .where(
-              and(
-                eq(elsewhere.personId, people.id),
-                sql`not ${inArray(elsewhere.groupId, [...groupIds])}`,
-              ),
-            ),
-        ),
-      ),
-    );
+    .from(within)
+    .innerJoin(people, and(eq(people.id, within.personId), eq(people.role, 'student')))
+    .where(and(inArray(within.groupId, [...groupIds]), notExists(inOthers)));
   return rows.map(({ id }) => id);
 }
 
 export async function hangsOnGroups(db: Queries, ids: readonly string[]): Promise<Hangs> {
   const leave = await onlyIn(db, ids);
+  const ever = everIn(db, 'ever');
   const [all] = await db
-    .select({ n: count(sql`distinct ${members.personId}`) })
-    .from(members)
-    .where(inArray(members.groupId, [...ids]));
+    .select({ n: count(sql`distinct ${ever.personId}`) })
+    .from(ever)
+    .where(inArray(ever.groupId, [...ids]));
   return {
     ...known({ students: leave.length, studentsStay: (all?.n ?? 0) - leave.length }),
     ...(await hangsOnStudents(db, leave)),

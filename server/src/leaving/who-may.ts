@@ -2,7 +2,8 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { LeavingKind, Me } from '@gleddo/contract';
 import { and, eq } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
-import { exercises, groups, members, people } from '../database/schema/index.js';
+import { exercises, formerMembers, groups, members, people } from '../database/schema/index.js';
+import { WhoseStudents } from '../groups/whose-students.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 
@@ -31,10 +32,19 @@ const ASK_HEAD = () =>
     'Your companies, exercises and classes hang on you. Ask the head of the house, who says to whom they pass.',
   );
 
+const SHARED = () =>
+  refuse(
+    'leaving.shared',
+    'They are in a colleague’s class, too, with works of their own there. Take them out of your class instead; the head of the house deletes people.',
+  );
+
 /** Who may delete what: the owner an exercise or a class; oneself and whoever teaches them a student; the head an instructor. */
 @Injectable()
 export class WhoMayDelete {
-  constructor(@Inject(DATABASE) private readonly db: Database) {}
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly whose: WhoseStudents,
+  ) {}
 
   async find(me: Me, { kind, id }: Thing): Promise<Found> {
     if (kind === 'person') return this.person(me, id);
@@ -63,13 +73,23 @@ export class WhoMayDelete {
     return me.role === 'instructor' && !isInstructor && (await this.teaches(me, id));
   }
 
+  /** Who teaches a student alone, or did: what a colleague has is not theirs to delete. */
   private async teaches(me: Me, id: string): Promise<boolean> {
-    const taught = await this.db
-      .select({ id: members.personId })
-      .from(members)
-      .innerJoin(groups, eq(groups.id, members.groupId))
-      .where(and(eq(members.personId, id), eq(groups.ownerId, me.id)))
+    const taught = await Promise.all(
+      [members, formerMembers].map((table) => this.in(table, me, id)),
+    );
+    if (!taught.includes(true)) return false;
+    if ((await this.whose.shared(me, [id])).has(id)) throw SHARED();
+    return true;
+  }
+
+  private async in(table: typeof members | typeof formerMembers, me: Me, id: string) {
+    const found = await this.db
+      .select({ id: table.personId })
+      .from(table)
+      .innerJoin(groups, eq(groups.id, table.groupId))
+      .where(and(eq(table.personId, id), eq(groups.ownerId, me.id)))
       .limit(1);
-    return taught.length > 0;
+    return found.length > 0;
   }
 }

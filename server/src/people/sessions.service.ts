@@ -86,11 +86,15 @@ export class SessionsService implements OnModuleInit {
       .delete(sessions)
       .where(which)
       .returning({ personId: sessions.personId });
-    for (const personId of new Set(ended.map((each) => each.personId))) {
-      this.forget(personId);
-      await this.db.execute(sql`select pg_notify(${ENDED}, ${personId})`);
-    }
+    for (const personId of new Set(ended.map((each) => each.personId)))
+      await this.lookAgain(personId);
     return ended.length > 0;
+  }
+
+  /** Whoever remembers this person looks again who they are, on each server. */
+  async lookAgain(personId: string): Promise<void> {
+    this.forget(personId);
+    await this.db.execute(sql`select pg_notify(${ENDED}, ${personId})`);
   }
 
   /** Where somebody is signed in, the one that asks first. */

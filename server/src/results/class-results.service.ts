@@ -22,6 +22,7 @@ import {
 } from '../database/schema/index.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
+import { STUDENT } from '../groups/groups.service.js';
 import { cameIn } from '../times/came-in.js';
 import { TimesService } from '../times/times.service.js';
 import { ChecksService, type TryRow } from './checks.service.js';
@@ -40,11 +41,11 @@ interface Student {
   readonly id: string;
   readonly name: string;
   readonly login: string;
+  readonly number: string;
+  readonly email: string;
   /** The class groups, by id, through which they have the exercise. */
   readonly groups: readonly string[];
 }
-
-const STUDENT = { id: people.id, name: people.name, login: people.login };
 
 /** What the whole class did: every student and every check, where accounts were placed, what was missed. */
 @Injectable()
@@ -204,6 +205,8 @@ function rowOf(student: Student, work: TryRow | null, { runs, timesOf }: Seen): 
     bookId: work?.bookId ?? null,
     student: student.name,
     login: student.login,
+    number: student.number,
+    email: student.email,
     groups: student.groups,
     handedInOn: work?.handedInAt?.toISOString().slice(0, 10) ?? null,
     cameIn: cameIn(work, timesOf(student.id)),

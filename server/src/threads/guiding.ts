@@ -4,10 +4,12 @@ import {
   copiedFigures,
   guideFile,
   guideShown,
+  howFar,
   readBook,
   wordsBy,
   type Guide,
   type GuideShown,
+  type StepReached,
 } from '@gleddo/core';
 import { LRUCache } from 'lru-cache';
 import { readAsMade, readKeyText, type KeyText } from './checking.js';
@@ -48,6 +50,16 @@ export function guide({ key: text, guide: guideText, work, answers }: ToGuide): 
   });
   return { ok: true, value: shown };
 }
+
+/** How far each of these works is. One that can’t be read is nowhere. */
+export const reached = (works: readonly ToGuide[]): StepReached[][] =>
+  works.map(({ key: text, guide: guideText, work, answers }) => {
+    const { key, start } = readKeyText(text);
+    const read = readBook(work);
+    if (!read.ok) return [];
+    const answered = new Map(Object.entries(answers));
+    return howFar({ key, start, work: read.value, guide: guideOf(guideText), answers: answered });
+  });
 
 /** Words with the figures and names of whoever reads them. */
 export const wordsFor = (text: KeyText, words: string): string =>

@@ -2,7 +2,7 @@ import { setPriority } from 'node:os';
 import { readBook } from '@gleddo/core';
 import { changeText } from './changing.js';
 import { check, checkToKeep } from './checking.js';
-import { checkpointOf, copied, guide, ownStartOf } from './guiding.js';
+import { checkpointOf, copied, guide, ownStartOf, reached } from './guiding.js';
 import { keyHistory } from './key-history.js';
 import type { Sent } from './prepared-book.js';
 import { replay } from './replaying.js';
@@ -26,4 +26,4 @@ export function judge(text: string): Sent<null> {
 }
 
 export { changeText, check, checkToKeep, checkpointOf, copied, guide, keyHistory, ownStartOf };
-export { replay, takeBook, takeExercise, takeWork };
+export { reached, replay, takeBook, takeExercise, takeWork };

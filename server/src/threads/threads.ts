@@ -1,7 +1,7 @@
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { Injectable } from '@nestjs/common';
-import type { CopiedFigures, GuideShown, Operation, Rules } from '@gleddo/core';
+import type { CopiedFigures, GuideShown, Operation, Rules, StepReached } from '@gleddo/core';
 import { Piscina } from 'piscina';
 import { whoAsks } from '../turns/asking.js';
 import type { ChangedBook } from './changing.js';
@@ -86,6 +86,9 @@ export class Threads {
   /** For one who waits for it, as a check is. */
   guide = (work: ToGuide, bookId: string): Promise<Sent<GuideShown>> =>
     this.run(this.asked, { name: 'guide', longest: LONGEST_ASKED, of: bookId }, work);
+
+  reached = (works: readonly ToGuide[]): Promise<StepReached[][]> =>
+    this.run(this.others, { name: 'reached' }, works);
 
   ownStart = (key: KeyText): Promise<Sent<PreparedBook>> =>
     this.run(this.asked, { name: 'ownStartOf' }, key);

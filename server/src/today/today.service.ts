@@ -5,6 +5,8 @@ import { rowsOf, type Database } from '../database/open-database.js';
 import { DATABASE } from '../http/tokens.js';
 import { TimesService } from '../times/times.service.js';
 
+const IS_IN = sql`t.state = 'handed-in'`;
+
 /** So many days ahead are told. */
 const DAYS_AHEAD = 8;
 
@@ -34,12 +36,15 @@ export class TodayService {
         select e.id as "exerciseId", e.title,
           array(select g.name from hand_outs h join groups g on g.id = h.group_id
             where h.exercise_id = e.id order by g.name) as groups,
-          (count(*) filter (where t.check_fault is null and t.check_id is not null))::int as "toMark",
-          (count(*) filter (where t.check_fault is not null))::int as failed,
-          (count(*) filter (where t.check_fault is null and t.check_id is null))::int as checking
-        from exercises e join tries t on t.exercise_id = e.id and t.state = 'handed-in'
-        where e.owner_id = ${me.id} and e.put_away_at is null
-        group by e.id, e.title order by max(t.handed_in_at) desc`),
+          (count(*) filter (where ${IS_IN} and t.check_fault is null and t.check_id is not null))::int as "toMark",
+          (count(*) filter (where ${IS_IN} and t.check_fault is not null))::int as failed,
+          (count(*) filter (where ${IS_IN} and t.check_fault is null and t.check_id is null))::int as checking,
+          (sum(q.asked))::int as asked
+        from exercises e join tries t on t.exercise_id = e.id
+          left join lateral (select count(*)::int as asked from words w
+            where w.try_id = t.id and w.by_id = t.person_id and w.seen_at is null) q on true
+        where e.owner_id = ${me.id} and e.put_away_at is null and (${IS_IN} or q.asked > 0)
+        group by e.id, e.title order by max(t.handed_in_at) desc nulls last`),
     );
   }
 

@@ -131,6 +131,11 @@ function remarksOnPaper(marked: MarkedOnPaper): Handout {
 export interface MarkOnPaper {
   readonly student: string;
   readonly login: string;
+  /** What the school’s own lists call them; empty: not said. */
+  readonly number: string;
+  readonly email: string;
+  /** The class groups through which they have the exercise. */
+  readonly classes: string;
   readonly state: string;
   /** The day of handing in; null before. */
   readonly day: string | null;
@@ -141,17 +146,31 @@ export interface MarkOnPaper {
 
 const number = (n: number | null): HandoutCell => (n === null ? '' : { amount: n });
 
+/** Columns that are there only where somebody has something in them. */
+const SAID = [
+  { of: 'number', name: 'Number', share: 1.4 },
+  { of: 'email', name: 'E-mail', share: 3 },
+  { of: 'classes', name: 'Class', share: 2.4 },
+] as const;
+
+const pointsOf = ({ points, of, missed }: MarkOnPaper): HandoutCell[] => [
+  ...[points === null ? '' : number(missed), number(points), number(of)],
+  points === null || !of ? '' : { amount: Math.round((100 * points) / of) },
+];
+
 /** The marks of a class on one sheet; points are whole. */
 export function marksSheet(
   exercise: string,
   company: string,
   marks: readonly MarkOnPaper[],
 ): Handout {
+  const said = SAID.filter(({ of }) => marks.some((mark) => mark[of] !== ''));
   return {
     ...{ title: 'Marks', company, subtitle: exercise, currency: null, digits: 0, places: 0 },
     columns: [
       { name: 'Student', share: 3, isFigure: false },
       { name: 'Signs in as', share: 2.4, isFigure: false },
+      ...said.map(({ name, share }) => ({ name, share, isFigure: false })),
       { name: 'State', share: 1.8, isFigure: false },
       { name: 'Handed in', share: 1.6, isFigure: false },
       { name: 'Not met', share: 1.1, isFigure: true },
@@ -159,13 +178,13 @@ export function marksSheet(
       { name: 'Of', share: 1, isFigure: true },
       { name: 'Percent', share: 1.1, isFigure: true },
     ],
-    rows: marks.map(({ student, login, state, day, points, of, missed }): HandoutRow => ({
+    rows: marks.map((mark): HandoutRow => ({
       kind: 'row',
       depth: 0,
       cells: [
-        ...[student, login, state, day === null ? '' : dayText(day)],
-        ...[points === null ? '' : number(missed), number(points), number(of)],
-        points === null || !of ? '' : { amount: Math.round((100 * points) / of) },
+        ...[mark.student, mark.login, ...said.map(({ of }) => mark[of])],
+        ...[mark.state, mark.day === null ? '' : dayText(mark.day)],
+        ...pointsOf(mark),
       ],
     })),
   };

@@ -30,12 +30,15 @@ function lookStep(start: Book): Proposed[] {
   ];
 }
 
+/** The step that asks for a place for what stands there without one. */
+export const PLACE_STEP = 'place';
+
 function placeStep(start: Book): Proposed[] {
   const waiting = start.accounts.filter(({ type }) => type === null).length;
   if (waiting === 0) return [];
   return [
     alone({
-      id: 'place',
+      id: PLACE_STEP,
       title: 'Put each where it belongs',
       words: `${count(waiting, 'account has', 'accounts have')} no place yet: on which statement, in which section, under which type does each belong?`,
     }),

@@ -3,6 +3,8 @@ export interface MarkRow {
   readonly student: string;
   /** The name that the student signs in with: it tells two of the same name apart. */
   readonly login: string;
+  /** What the school’s own lists call them; empty: not said. */
+  readonly number: string;
   readonly state: 'not-started' | 'working' | 'handed-in' | 'given-back';
   /** Null while nothing has been handed in. */
   readonly points: number | null;
@@ -35,10 +37,10 @@ export const marksToTable = (exerciseId: string, rows: readonly MarkRow[]): stri
     'metadata.scoreMaximum',
     'metadata.studentName',
   ],
-  ...rows.map(({ student, login, state, points, of, day }) => [
+  ...rows.map(({ student, login, number, state, points, of, day }) => [
     `${exerciseId}-${login}`,
     exerciseId,
-    login,
+    number || login,
     STATUS[state],
     text(points),
     day ?? '',

@@ -25,3 +25,21 @@ export const members = pgTable(
     index('members_person').on(table.personId),
   ],
 );
+
+/** Who was in a class group and was taken out: what they did stays, nothing more is handed out to them. */
+export const formerMembers = pgTable(
+  'former_members',
+  {
+    groupId: text('group_id')
+      .notNull()
+      .references(() => groups.id, { onDelete: 'cascade' }),
+    personId: text('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    leftAt: timestamp('left_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.groupId, table.personId] }),
+    index('former_members_person').on(table.personId),
+  ],
+);

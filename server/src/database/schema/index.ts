@@ -1,5 +1,5 @@
 export { people, sessions } from './people.js';
-export { groups, members } from './groups.js';
+export { formerMembers, groups, members } from './groups.js';
 export { books, bookMoments, bookOperations, bookSnapshots } from './books.js';
 export { companies } from './companies.js';
 export { exerciseChanges, exercises, handOuts, keys, moreTimes, trialRuns } from './exercises.js';
@@ -17,3 +17,4 @@ export { answers, drillAnswers, drillsAsked, guidePlaces, pictures, practices } 
 export { audit } from './audit.js';
 export { house } from './house.js';
 export { leavings } from './leavings.js';
+export { words } from './words.js';

@@ -14,6 +14,9 @@ export const people = pgTable(
   {
     id: text('id').primaryKey(),
     name: text('name').notNull(),
+    /** What the school’s own lists call somebody; empty: not said. */
+    number: text('number').notNull().default(''),
+    email: text('email').notNull().default(''),
     login: text('login').notNull(),
     passwordHash: text('password_hash').notNull(),
     role: text('role', { enum: ['instructor', 'student'] }).notNull(),
@@ -33,6 +36,9 @@ export const people = pgTable(
       .on(table.isHead)
       .where(sql`${table.isHead}`),
     index('people_added_with').on(table.addedWith),
+    index('people_number').on(sql`lower(${table.number})`),
+    index('people_email').on(sql`lower(${table.email})`),
+    index('people_name').on(sql`lower(${table.name})`),
   ],
 );
 

@@ -10,6 +10,7 @@ import { SheetsOnRequest } from '../../book/handouts/SheetsOnRequest';
 import { Asking } from '../../platform/shell/Asking';
 import { ButtonLink } from '../../platform/shell/ButtonLink';
 import { Refusal } from '../../platform/shell/Refusal';
+import { AtWorkView } from '../at-work/AtWorkView';
 import { ChooseGroup } from './ByGroup';
 import { percentOf } from '../marks/percent';
 import { ByCheck } from './ByCheck';
@@ -36,6 +37,7 @@ const isUnderWay = (results: ClassResults | undefined): boolean =>
 
 const VIEWS = [
   ['', 'Whole class'],
+  ['now', 'At work now'],
   ['student', 'By student'],
   ['check', 'By check'],
 ] as const;
@@ -60,7 +62,9 @@ export default function ClassResultsPage() {
       <CheckingBar results={results.data} />
       <Counts results={results.data} />
       <main className="desk" tabIndex={by === 'check' ? 0 : undefined}>
-        {by === 'student' ? (
+        {by === 'now' ? (
+          <AtWorkView exerciseId={id} group={group} />
+        ) : by === 'student' ? (
           <ByStudent results={results.data} />
         ) : by === 'check' ? (
           <ByCheck results={results.data} />

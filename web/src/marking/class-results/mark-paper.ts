@@ -77,13 +77,20 @@ export function paperOfMarked(marked: Marked): Handout[] {
   });
 }
 
+const namesOf = (groups: ClassResults['groups'], ids: readonly string[]): string =>
+  groups
+    .filter(({ id }) => ids.includes(id))
+    .map(({ name }) => name)
+    .join(', ');
+
 /** The marks of a class on paper. */
-export const classPaper = ({ title, rows }: ClassResults): Handout[] => [
+export const classPaper = ({ title, rows, groups }: ClassResults): Handout[] => [
   marksSheet(
     title,
     '',
     rows.map((row) => ({
       ...row,
+      classes: namesOf(groups, row.groups),
       state: stateSays(row),
       day: row.handedInOn,
       missed: missedBy(row),

@@ -100,6 +100,7 @@ interface Person {
   readonly personId: string;
   readonly student: string;
   readonly login: string;
+  readonly number: string;
 }
 
 const plain = (text: string): string =>
@@ -110,7 +111,7 @@ const plain = (text: string): string =>
     .replace(/[^a-z0-9]+/g, ' ')
     .trim();
 
-/** Whose a file is, by its name: who is named whole in it, or the only one of whom some word of the name stands there. */
+/** Whose a file is, by its name: whose number or whole name stands in it, or the only one of whom some word of the name stands there. */
 export function ownerOf(fileName: string, people: readonly Person[]): string | null {
   const words = new Set(plain(fileName).split(' '));
   const named = (name: string, all: boolean) => {
@@ -119,7 +120,9 @@ export function ownerOf(fileName: string, people: readonly Person[]): string | n
       ? own.every((word) => words.has(word))
       : own.some((word) => word.length > 2 && words.has(word));
   };
-  const whole = people.filter(({ student, login }) => named(student, true) || named(login, true));
+  const whole = people.filter((person) =>
+    [person.student, person.login, person.number].some((name) => name !== '' && named(name, true)),
+  );
   const [one, ...more] =
     whole.length > 0 ? whole : people.filter(({ student }) => named(student, false));
   return one && more.length === 0 ? one.personId : null;

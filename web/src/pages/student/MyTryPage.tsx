@@ -30,6 +30,7 @@ const GIVEN_BACK = lazyView(() => import('./GivenBack').then((m) => m.GivenBack)
 const GUIDED = lazyView(() => import('../../exercise/guide/GuidedWork').then((m) => m.GuidedWork));
 const HAND_IN_FILE = lazyView(() => import('./HandInFile').then((m) => m.HandInFile));
 const INTERIM = lazyView(() => import('./InterimCheck').then((m) => m.InterimCheck));
+const MY_WORDS = lazyView(() => import('../../exercise/words/MyWords').then((m) => m.MyWords));
 const PUT_RIGHT = lazyView(() => import('../put-right/PutRight').then((m) => m.PutRight));
 
 const A_MOMENT = 6_000;
@@ -143,6 +144,9 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
               )}
               {mine.mayFile && <FileInstead mine={mine} />}
               <Until mine={mine} />
+              <Suspense>
+                <MY_WORDS.View exerciseId={mine.exerciseId} bookId={bookId} />
+              </Suspense>
               <HandIn mine={mine} />
             </>
           ) : (

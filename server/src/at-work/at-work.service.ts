@@ -1,0 +1,123 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { AtWork, AtWorkRow, GuidePlace, Me } from '@gleddo/contract';
+import type { StepReached } from '@gleddo/core';
+import { sql } from 'drizzle-orm';
+import { rowsOf, type Database } from '../database/open-database.js';
+import { ExercisesService } from '../exercises/exercises.service.js';
+import { DATABASE } from '../http/tokens.js';
+import { WordsService } from '../words/words.service.js';
+import { HowFarService } from './how-far.service.js';
+
+interface Found {
+  readonly personId: string;
+  readonly student: string;
+  readonly tryId: string | null;
+  readonly bookId: string | null;
+  readonly state: AtWorkRow['state'] | null;
+  readonly revision: number | null;
+  readonly startedAt: string | null;
+  readonly changedAt: string | null;
+  readonly handedInAt: string | null;
+  readonly asked: number | null;
+  readonly place: string | null;
+  readonly answers: Readonly<Record<string, string>> | null;
+}
+
+interface Words {
+  readonly asking: ReadonlySet<string>;
+  readonly unseen: ReadonlyMap<string, number>;
+}
+
+const tickOf = (step: string): string => `step ${step}`;
+
+const isoOf = (at: string | null): string | null =>
+  at === null ? null : new Date(at).toISOString();
+
+const doneOf = ({ id, done, of }: StepReached, { ticks }: GuidePlace): number =>
+  of === 0 ? Number(ticks.includes(tickOf(id))) : done / of;
+
+function rowOf(found: Found, reached: readonly StepReached[], words: Words): AtWorkRow {
+  const { personId, student, tryId, bookId, changedAt, startedAt } = found;
+  const place = JSON.parse(found.place ?? '{"step":null,"ticks":[]}') as GuidePlace;
+  const shares = reached.map((step) => doneOf(step, place));
+  const isOpen = found.state === 'working';
+  const here =
+    reached.find(({ id }, i) => id === place.step && shares[i] !== 1) ??
+    reached.find((_, i) => shares[i] !== 1);
+  return {
+    ...{ personId, student, tryId, bookId, state: found.state ?? 'not-started', shares },
+    here: isOpen ? (here?.id ?? null) : null,
+    next: isOpen ? (here?.next ?? null) : null,
+    lastAt: isoOf(changedAt ?? startedAt),
+    handedInAt: isoOf(found.handedInAt),
+    checks: found.asked ?? 0,
+    asks: tryId !== null && words.asking.has(tryId),
+    unseen: words.unseen.get(tryId ?? '') ?? 0,
+  };
+}
+
+/** A class at an exercise, as it is this moment. */
+@Injectable()
+export class AtWorkService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly exercises: ExercisesService,
+    private readonly howFar: HowFarService,
+    private readonly words: WordsService,
+  ) {}
+
+  async of(me: Me, exerciseId: string, groupId: string | null = null): Promise<AtWork> {
+    const exercise = await this.exercises.rowOf(me, exerciseId);
+    const found = await this.students(exerciseId, groupId);
+    const works = found.flatMap(({ personId, bookId, revision, answers }) =>
+      bookId === null
+        ? []
+        : [{ personId, bookId, revision: revision ?? 0, answers: answers ?? {} }],
+    );
+    const reached = await this.howFar.of(exercise, works);
+    const byBook = new Map(works.map(({ bookId }, i) => [bookId, reached[i] ?? []]));
+    const [first = []] = [...byBook.values()].filter((steps) => steps.length > 0);
+    const questions = await this.words.open(exerciseId);
+    const said: Words = {
+      asking: new Set(questions.map(({ tryId }) => tryId)),
+      unseen: await this.words.unseen(exerciseId),
+    };
+    return {
+      title: exercise.title,
+      steps: first.map(({ id, title }) => ({ id, title })),
+      rows: found.map((each) => rowOf(each, byBook.get(each.bookId ?? '') ?? [], said)),
+      questions,
+      groups: await this.groups(exerciseId),
+      now: new Date().toISOString(),
+    };
+  }
+
+  private async students(exerciseId: string, groupId: string | null): Promise<readonly Found[]> {
+    return rowsOf<Found>(
+      await this.db.execute(sql`
+        select p.id as "personId", p.name as student, t.id as "tryId", t.book_id as "bookId",
+          t.state, t.started_at as "startedAt", t.handed_in_at as "handedInAt", t.asked,
+          b.revision, g.place,
+          (select o.at from book_operations o where o.book_id = t.book_id
+            order by o.revision desc limit 1) as "changedAt",
+          (select json_object_agg(a.question_id, a.answer) from answers a
+            where a.book_id = t.book_id) as answers
+        from people p
+          left join tries t on t.person_id = p.id and t.exercise_id = ${exerciseId}
+          left join books b on b.id = t.book_id
+          left join guide_places g on g.book_id = t.book_id
+        where p.password_hash <> '' and exists (select 1 from members m
+          join hand_outs h on h.group_id = m.group_id and h.exercise_id = ${exerciseId}
+          where m.person_id = p.id and (${groupId}::text is null or m.group_id = ${groupId}))
+        order by p.name`),
+    );
+  }
+
+  private async groups(exerciseId: string): Promise<readonly { id: string; name: string }[]> {
+    return rowsOf(
+      await this.db.execute(sql`
+        select g.id, g.name from hand_outs h join groups g on g.id = h.group_id
+        where h.exercise_id = ${exerciseId} order by g.name`),
+    );
+  }
+}

@@ -1,0 +1,29 @@
+import { and, eq, inArray } from 'drizzle-orm';
+import type { Queries } from '../database/open-database.js';
+import { formerMembers, members } from '../database/schema/index.js';
+
+/** Puts students into a class group, those who were taken out of it, too. */
+export async function bringIn(tx: Queries, groupId: string, ids: readonly string[]): Promise<void> {
+  if (ids.length === 0) return;
+  await tx
+    .insert(members)
+    .values(ids.map((personId) => ({ groupId, personId })))
+    .onConflictDoNothing();
+  await tx
+    .delete(formerMembers)
+    .where(and(eq(formerMembers.groupId, groupId), inArray(formerMembers.personId, [...ids])));
+}
+
+/** Takes students out of a class group; that they were in it is kept. */
+export async function takeOut(tx: Queries, groupId: string, ids: readonly string[]): Promise<void> {
+  if (ids.length === 0) return;
+  const gone = await tx
+    .delete(members)
+    .where(and(eq(members.groupId, groupId), inArray(members.personId, [...ids])))
+    .returning();
+  if (gone.length === 0) return;
+  await tx
+    .insert(formerMembers)
+    .values(gone.map(({ personId }) => ({ groupId, personId })))
+    .onConflictDoNothing();
+}

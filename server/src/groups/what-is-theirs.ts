@@ -1,0 +1,37 @@
+import { and, eq, is, sql } from 'drizzle-orm';
+import { getTableConfig, PgTable } from 'drizzle-orm/pg-core';
+import type { Queries } from '../database/open-database.js';
+import * as schema from '../database/schema/index.js';
+
+const { formerMembers, leavings, members, moreTimes, people, sessions } = schema;
+
+/** Of these each has at most one a person and thing, or goes with them. */
+const SETTLED: readonly PgTable[] = [members, formerMembers, moreTimes, sessions];
+
+/** The columns that name a person: the tables say so themselves. */
+const naming = Object.values(schema).flatMap((table) => {
+  if (!is(table, PgTable) || SETTLED.includes(table)) return [];
+  return getTableConfig(table).foreignKeys.flatMap((key) => {
+    const { columns, foreignTable } = key.reference();
+    return foreignTable === people ? columns.map((column) => ({ table, column })) : [];
+  });
+});
+
+async function moveMoreTime(tx: Queries, from: string, into: string): Promise<void> {
+  await tx.execute(
+    sql`insert into more_times (exercise_id, person_id, until)
+      select exercise_id, ${into}, until from more_times where person_id = ${from}
+      on conflict (exercise_id, person_id) do update
+      set until = greatest(more_times.until, excluded.until)`,
+  );
+}
+
+/** Whatever names one person names another from now on. */
+export async function moveWhatIsTheirs(tx: Queries, from: string, into: string): Promise<void> {
+  await moveMoreTime(tx, from, into);
+  for (const { table, column } of naming)
+    await tx.execute(
+      sql`update ${table} set ${sql.identifier(column.name)} = ${into} where ${column} = ${from}`,
+    );
+  await tx.delete(leavings).where(and(eq(leavings.kind, 'person'), eq(leavings.aboutId, from)));
+}

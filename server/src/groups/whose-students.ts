@@ -1,0 +1,37 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { Me } from '@gleddo/contract';
+import { and, eq, inArray, ne } from 'drizzle-orm';
+import type { Database, Queries } from '../database/open-database.js';
+import { groups, members, people } from '../database/schema/index.js';
+import { refuse } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+
+/** Who was made nameless can’t come in any more: their works alone are left. */
+export const IS_HERE = ne(people.passwordHash, '');
+
+const taughtByOthers = (name: string) =>
+  refuse(
+    'student.shared',
+    `${name} is in a colleague’s class, too. The head of the house changes what is known of them, and sets new passwords.`,
+  );
+
+/** Who may change what is known of a student: who teaches them alone, and the head of the house. */
+@Injectable()
+export class WhoseStudents {
+  constructor(@Inject(DATABASE) private readonly db: Database) {}
+
+  /** Which of them a colleague teaches as well. */
+  async shared(me: Me, ids: readonly string[], db: Queries = this.db): Promise<Set<string>> {
+    if (me.isHead || ids.length === 0) return new Set();
+    const rows = await db
+      .selectDistinct({ id: members.personId })
+      .from(members)
+      .innerJoin(groups, eq(groups.id, members.groupId))
+      .where(and(inArray(members.personId, [...ids]), ne(groups.ownerId, me.id)));
+    return new Set(rows.map(({ id }) => id));
+  }
+
+  async judge(me: Me, { id, name }: { readonly id: string; readonly name: string }): Promise<void> {
+    if ((await this.shared(me, [id])).has(id)) throw taughtByOthers(name);
+  }
+}

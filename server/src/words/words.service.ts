@@ -1,0 +1,178 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { AskWordRequest, Me, OpenQuestion, SayWordRequest, Word } from '@gleddo/contract';
+import { and, asc, eq, inArray, isNull, ne, sql } from 'drizzle-orm';
+import { nanoid } from 'nanoid';
+import type { Database } from '../database/open-database.js';
+import { people, tries, words } from '../database/schema/index.js';
+import { notFound, refuse } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+import { sameNotes } from './same-notes.js';
+
+/** So many questions of one student wait at once: more of them nobody answers. */
+const MOST_OPEN = 20;
+
+const notBegun = () =>
+  refuse('words.not-begun', 'You can ask once you have begun the exercise. Begin it first.');
+
+const tooMany = () =>
+  refuse(
+    'words.too-many',
+    `${MOST_OPEN} of your questions wait for an answer. Wait for one before you ask the next.`,
+    'text',
+  );
+
+const WORD = {
+  ...{ id: words.id, by: people.name, text: words.text, about: words.about, ref: words.ref },
+  ...{ answers: words.answers, at: words.at, seenAt: words.seenAt },
+  isAsked: sql<boolean>`${words.byId} = ${tries.personId}`,
+};
+
+type Row = Omit<Word, 'at' | 'isSeen'> & { readonly at: Date; readonly seenAt: Date | null };
+
+const shown = ({ at, seenAt, ...row }: Row): Word => ({
+  ...row,
+  at: at.toISOString(),
+  isSeen: seenAt !== null,
+});
+
+/** What students and their instructor say to each other about works. */
+@Injectable()
+export class WordsService {
+  constructor(@Inject(DATABASE) private readonly db: Database) {}
+
+  private async tryOf(me: Me, exerciseId: string) {
+    const [mine] = await this.db
+      .select({ id: tries.id })
+      .from(tries)
+      .where(and(eq(tries.exerciseId, exerciseId), eq(tries.personId, me.id)));
+    return mine ?? null;
+  }
+
+  /** What was said about one’s own work, the oldest first. */
+  async mine(me: Me, exerciseId: string): Promise<Word[]> {
+    const rows = await this.db
+      .select(WORD)
+      .from(words)
+      .innerJoin(tries, eq(tries.id, words.tryId))
+      .innerJoin(people, eq(people.id, words.byId))
+      .where(and(eq(tries.exerciseId, exerciseId), eq(tries.personId, me.id)))
+      .orderBy(asc(words.at));
+    return rows.map(shown);
+  }
+
+  async ask(me: Me, exerciseId: string, { text, about, ref }: AskWordRequest): Promise<Word[]> {
+    const mine = await this.tryOf(me, exerciseId);
+    if (!mine) throw notBegun();
+    const open = and(eq(words.tryId, mine.id), eq(words.byId, me.id), isNull(words.seenAt));
+    if ((await this.db.$count(words, open)) >= MOST_OPEN) throw tooMany();
+    await this.db.insert(words).values({
+      ...{ id: nanoid(), tryId: mine.id, byId: me.id, text: text.trim(), about: about.trim() },
+      ref: ref ?? null,
+    });
+    return this.mine(me, exerciseId);
+  }
+
+  /** Whatever was said to one is read. */
+  async seen(me: Me, exerciseId: string): Promise<Word[]> {
+    const mine = await this.tryOf(me, exerciseId);
+    if (mine)
+      await this.db
+        .update(words)
+        .set({ seenAt: new Date() })
+        .where(and(eq(words.tryId, mine.id), ne(words.byId, me.id), isNull(words.seenAt)));
+    return this.mine(me, exerciseId);
+  }
+
+  /** Says something to the students of some works; an answer goes to each who asked the same. */
+  async say(me: Me, exerciseId: string, { tries: to, text, answers }: SayWordRequest) {
+    const known = await this.db
+      .select({ id: tries.id })
+      .from(tries)
+      .where(and(eq(tries.exerciseId, exerciseId), inArray(tries.id, [...to, ''])));
+    if (known.length < new Set(to).size) throw notFound('One of these works');
+    const asked = answers === undefined ? [] : await this.alikeTo(exerciseId, answers);
+    if (known.length === 0) return;
+    await this.db.transaction(async (tx) => {
+      await tx.insert(words).values(
+        known.map(({ id: tryId }) => {
+          const own = asked.find((each) => each.tryId === tryId);
+          const about = { about: own?.about ?? asked[0]?.about ?? '', ref: asked[0]?.ref ?? null };
+          const answered = { answers: own?.id ?? null };
+          return {
+            ...{ id: nanoid(), tryId, byId: me.id, text: text.trim() },
+            ...about,
+            ...answered,
+          };
+        }),
+      );
+      const done = asked.filter(({ tryId }) => to.includes(tryId)).map(({ id }) => id);
+      await tx
+        .update(words)
+        .set({ seenAt: new Date() })
+        .where(inArray(words.id, [...done, '']));
+    });
+  }
+
+  /** The question, and those that wait and ask the same. */
+  private async alikeTo(exerciseId: string, id: string) {
+    const rows = await this.waiting(exerciseId);
+    const question = rows.find((each) => each.id === id);
+    if (!question) throw notFound('This question, which may have been answered meanwhile,');
+    const same = ({ ref, about }: Row) => ref === question.ref && about === question.about;
+    return [question, ...rows.filter((each) => each !== question && isAt(each) && same(each))];
+  }
+
+  private waiting(exerciseId: string) {
+    return this.db
+      .select({ ...WORD, tryId: words.tryId, bookId: tries.bookId })
+      .from(words)
+      .innerJoin(tries, eq(tries.id, words.tryId))
+      .innerJoin(people, eq(people.id, words.byId))
+      .where(
+        and(eq(tries.exerciseId, exerciseId), eq(words.byId, tries.personId), isNull(words.seenAt)),
+      )
+      .orderBy(asc(words.at));
+  }
+
+  /** Questions that nobody has answered, the oldest first. */
+  async open(exerciseId: string): Promise<OpenQuestion[]> {
+    const rows = await this.waiting(exerciseId);
+    const refs = rows.flatMap(({ ref }) => ref ?? []);
+    const noted = await sameNotes(this.db, exerciseId, refs);
+    return rows.map(({ bookId: _, ...row }) => ({
+      ...{ ...shown(row), tryId: row.tryId, student: row.by },
+      alike: [
+        ...new Set(
+          [
+            ...rows.filter(
+              (each) => isAt(each) && each.ref === row.ref && each.about === row.about,
+            ),
+            ...(noted.get(row.ref ?? '') ?? []).map((tryId) => ({ tryId })),
+          ].map(({ tryId }) => tryId),
+        ),
+      ].filter((tryId) => tryId !== row.tryId),
+    }));
+  }
+
+  async putAway(exerciseId: string, id: string): Promise<void> {
+    await this.alikeTo(exerciseId, id);
+    await this.db.update(words).set({ seenAt: new Date() }).where(eq(words.id, id));
+  }
+
+  /** To how many words each work’s student has not listened yet. */
+  async unseen(exerciseId: string): Promise<Map<string, number>> {
+    const rows = await this.db
+      .select({ tryId: words.tryId, n: sql<number>`count(*)`.mapWith(Number) })
+      .from(words)
+      .innerJoin(tries, eq(tries.id, words.tryId))
+      .where(
+        and(eq(tries.exerciseId, exerciseId), ne(words.byId, tries.personId), isNull(words.seenAt)),
+      )
+      .groupBy(words.tryId);
+    return new Map(rows.map(({ tryId, n }) => [tryId, n]));
+  }
+}
+
+/** Whether it was asked at some place, so that others may ask the same. */
+const isAt = ({ ref, about }: { readonly ref: string | null; readonly about: string }): boolean =>
+  ref !== null || about !== '';

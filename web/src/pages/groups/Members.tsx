@@ -1,0 +1,55 @@
+import type { GroupAnswer, Member } from '@gleddo/contract';
+import { useState } from 'react';
+import { LongRows } from '../../platform/figures/LongRows';
+import { TableHead } from '../../platform/figures/TableHead';
+import { LeavingList } from '../../platform/leaving/LeavingList';
+import { StudentDialog } from './StudentDialog';
+
+/** Who is in the class, with what the school calls them as far as anybody said it. */
+export function Members({ group }: { readonly group: GroupAnswer }) {
+  const { members } = group;
+  const [openId, open] = useState<string | null>(null);
+  const opened = members.find(({ id }) => id === openId);
+  const hasNumbers = members.some(({ number }) => number !== '');
+  const names = ['Name', ...(hasNumbers ? ['Number'] : []), 'Signs in as', ''];
+  return (
+    <>
+      <table className="lines-table">
+        <TableHead names={names} />
+        <LongRows
+          of={members}
+          rowHeight={30}
+          row={(member) => (
+            <MemberRow key={member.id} {...{ member, hasNumbers }} onOpen={() => open(member.id)} />
+          )}
+        />
+      </table>
+      <LeavingList which={(each) => members.some((member) => member.id === each.id)} />
+      {opened && <StudentDialog {...{ group, student: opened }} onClose={() => open(null)} />}
+    </>
+  );
+}
+
+interface MemberRowProps {
+  readonly member: Member;
+  readonly hasNumbers: boolean;
+  onOpen(): void;
+}
+
+const MemberRow = ({ member, hasNumbers, onOpen }: MemberRowProps) => (
+  <tr>
+    <td>{member.name}</td>
+    {hasNumbers && <td className="quiet">{member.number}</td>}
+    <td className="quiet">{member.login}</td>
+    <td>
+      <button
+        type="button"
+        className="link-button"
+        aria-label={`Change: ${member.name}`}
+        onClick={onOpen}
+      >
+        Change
+      </button>
+    </td>
+  </tr>
+);
