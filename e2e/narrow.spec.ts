@@ -153,6 +153,17 @@ async function addressesOfInstructor(page: Page): Promise<string[]> {
     (await page.request.get(`${server.address}/api/${path}`)).json();
   const [exercise] = await asked('exercises');
   const [group] = await asked('groups');
+  const [company] = await asked('companies');
+  const books = [
+    'profile',
+    'chart',
+    'numbers',
+    'opening',
+    'documents',
+    'journal',
+    'statements',
+    'history',
+  ];
   const { rows } = await asked(`exercises/${exercise.id}/results`);
   const work = rows.find(({ points }: { points: number | null }) => points !== null);
   const parts = ['brief', 'steps', 'also-right', 'checks', 'own-figures', 'try', 'hand-out'];
@@ -160,15 +171,31 @@ async function addressesOfInstructor(page: Page): Promise<string[]> {
     ...['/companies', '/exercises', '/groups', '/results', '/people', '/house'],
     ...parts.map((part) => `/exercises/${exercise.id}/${part}`),
     ...[`/groups/${group.id}`, `/results/${exercise.id}`, `/marking/${work.tryId}`],
+    ...[`/results/${exercise.id}?by=now`, `/results/${exercise.id}/files`, '/today', '/password'],
+    ...['/companies/new', '/exercises/from-a-text', `/groups/${group.id}/mix-ups`],
+    `/marking/${work.tryId}/pairs`,
+    ...books.map((part) => `/companies/${company.bookId}/${part}`),
   ];
 }
 
-/** Where a view runs sideways: its address, and at which widths. */
+/** What every page has: a title of its own, and one main part. */
+async function lacks(page: Page, address: string): Promise<string[]> {
+  const mains = await page.locator('main:visible').count();
+  const title = await page.title();
+  return [
+    ...(mains === 1 ? [] : [`${address} has ${mains} main parts`]),
+    ...(/\S · Gleddo$/.test(title) ? [] : [`${address} is called “${title}”`]),
+  ];
+}
+
+/** Where a view runs sideways: its address, and at which widths; or what it lacks. */
 async function sideways(page: Page, addresses: readonly string[]): Promise<string[]> {
   const found: string[] = [];
   for (const address of addresses) {
     await page.goto(`${server.address}${address}`);
     await expect(page.locator('h1').first()).toBeVisible();
+    await expect(page.locator('[aria-busy="true"]')).toHaveCount(0);
+    found.push(...(await lacks(page, address)));
     for (const width of WIDTHS) {
       await page.setViewportSize({ width, height: 900 });
       const isOver = await page.evaluate(
@@ -180,7 +207,7 @@ async function sideways(page: Page, addresses: readonly string[]): Promise<strin
   return found;
 }
 
-test('no view runs sideways, for a student or an instructor, from 320 pixels on', async ({
+test('every view has a title and a main part, and none runs sideways, for a student or an instructor, from 320 pixels on', async ({
   page,
 }) => {
   test.setTimeout(600_000);

@@ -16,14 +16,14 @@ test('an instructor comes in to what waits and what closes, and is led there', a
   await page.goto(demo.address);
   await page.getByRole('button', { name: /^Ruth Marsh/ }).click();
   const waits = page.getByRole('region', { name: 'Waits for you' });
-  await expect(waits).toContainText('16 to mark');
+  await expect(waits).toContainText('1 question to answer · 16 to mark');
   const week = page.getByRole('region', { name: 'This week' });
   const closing = week.getByRole('listitem').filter({ hasText: 'closes' }).first();
   await expect(closing).toContainText(/Where does it stand.* closes/);
   await expect(closing).toContainText('of 24 in');
   await expect(week.getByRole('listitem').filter({ hasText: 'opens' })).toContainText('A shop');
   await nothingSerious(page, 'today', 'main');
-  await waits.getByRole('link', { name: 'Mark: Quarter-end at Tern Island' }).click();
+  await waits.getByRole('link', { name: 'Answer: Quarter-end at Tern Island' }).click();
   await expect(page.getByRole('heading', { name: 'Quarter-end at Tern Island' })).toBeVisible();
   await page.getByRole('link', { name: 'Today' }).click();
   await week.getByRole('link', { name: /Where does it stand/ }).click();

@@ -70,6 +70,8 @@ export interface MyTry {
   /** From when to when it is open for this student. */
   readonly times: TimesShown;
   readonly cameIn: CameIn;
+  /** How many words of their instructor’s they have not seen. */
+  readonly unseen: number;
 }
 
 export interface MyTryDetail extends MyTry {

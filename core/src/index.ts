@@ -199,8 +199,6 @@ export {
   SOMEBODY_NEW,
   STUDENT_FIELDS,
   type Becomes,
-  type Decisions,
-  type FieldChange,
   type KnownStudent,
   type ListedStudent,
   type ListPlan,

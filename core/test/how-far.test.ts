@@ -10,7 +10,7 @@ import {
 import { ternIsland } from '../src/demo/index.js';
 
 const KEY = keyOf(ternIsland());
-const startWith = (what: 'accounts' | 'place-them' | 'empty') =>
+const startWith = (what: 'accounts' | 'place-them') =>
   givenToStudents(startingPoint(KEY.book, what, { faults: {}, seed: 1 }), what, 3);
 
 const reached = (start: Book, work: Book, guide: Guide = {}) =>

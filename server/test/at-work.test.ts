@@ -1,4 +1,4 @@
-import { classOf, type TestClass } from './class-of.js';
+import { checkedRows, classOf, type TestClass } from './class-of.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
 let running: RunningApp;
@@ -36,7 +36,8 @@ describe('a class at work', () => {
     ]);
     const [row] = before.rows as (Row & { next: string; lastAt: string })[];
     expect(row?.shares[0]).toBe(0);
-    expect(row?.next).toMatch(/Bank/);
+    const waiting = (await first.get(`books/${bookId}`)).body.book.accounts as { name: string }[];
+    expect(waiting.map(({ name }) => name)).toContain(row?.next);
     const { revision, book } = (await first.get(`books/${bookId}`)).body;
     const [account] = book.accounts as { id: string }[];
     const operations = [
@@ -119,5 +120,53 @@ describe('a class at work', () => {
     expect(refused.map(({ status }) => status)).toEqual([404, 404, 404, 403]);
     const elsewhere = await ruth.post(`${at}/words`, { tries: ['not-there'], text: 'Hello' });
     expect(elsewhere.status).toBe(404);
+  });
+});
+
+describe('a question at a note', () => {
+  const mark = async (n: number) => {
+    const visitor = await student(n);
+    await visitor.post(mine('/begin'));
+    await visitor.post(mine('/hand-in'));
+    return visitor;
+  };
+  const given = async (visitor: Visitor) => (await visitor.get(mine())).body;
+
+  it('is asked by the name that its student knows; the answer stands at the same note of all who have it', async () => {
+    const [asker, other] = [await mark(3), await mark(0)];
+    await checkedRows(ruth, classes.exerciseId);
+    for (const id of [classes.ids[3], classes.ids[0]]) {
+      const { rows } = (await ruth.get(`exercises/${classes.exerciseId}/results`)).body;
+      const row = rows.find((each: { personId: string }) => each.personId === id);
+      await ruth.post(`tries/${row.tryId}/give-back`, {
+        shows: { marks: true, notes: true, tells: 'there', key: false, copy: false },
+      });
+    }
+    const { results } = await given(asker);
+    const fault = results.find(
+      (each: { outcome: string; ref: string }) =>
+        /^account\./.test(each.ref) && each.outcome === 'not-met',
+    );
+    expect(
+      (await asker.post(mine('/words'), { text: 'Why?', about: '', ref: 'made:up' })).status,
+    ).toBe(422);
+    const asked = await asker.post(mine('/words'), {
+      ...{ text: 'Why is this wrong?', about: fault.fault, ref: fault.ref },
+    });
+    expect(asked.body.at(-1)).toMatchObject({ ref: fault.ref, text: 'Why is this wrong?' });
+    const { questions } = await atWork();
+    const question = questions.find((each: { text: string }) => each.text === 'Why is this wrong?');
+    await other.post(mine('/words/seen'));
+    const { tryId } = await given(other);
+    expect(question.alike).toContain(tryId);
+    await ruth.post(`exercises/${classes.exerciseId}/words`, {
+      tries: [question.tryId, ...question.alike],
+      ...{ text: 'It has no place yet.', answers: question.id },
+    });
+    const theirs = await given(other);
+    expect(theirs.unseen).toBe(1);
+    const word = (await other.get(mine('/words'))).body.at(-1);
+    expect(word).toMatchObject({ text: 'It has no place yet.', isAsked: false });
+    expect(theirs.results.some(({ ref }: { ref: string }) => ref === word.ref)).toBe(true);
   });
 });

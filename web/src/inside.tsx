@@ -7,6 +7,7 @@ import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-route
 import { Head } from './pages/head/Head';
 import { Recovering } from './platform/shell/Recovering';
 import { NothingHere } from './platform/shell/NothingHere';
+import { usePageTitle } from './pages/head/use-page-title';
 import { SkipLink } from './pages/head/SkipLink';
 import { theme } from './platform/shell/theme';
 import { lazyPage } from './platform/shell/lazy-view';
@@ -68,6 +69,7 @@ export function Inside({ me }: { me: Me }) {
 
 function Pages({ me }: { me: Me }) {
   const { pathname } = useLocation();
+  usePageTitle();
   return (
     <div className="app">
       <SkipLink />

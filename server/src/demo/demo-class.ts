@@ -5,7 +5,7 @@ import { eq, inArray } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { filedTables, members, people, tries } from '../database/schema/index.js';
+import { filedTables, members, people, tries, words } from '../database/schema/index.js';
 import type { MadeExercise } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { PeopleService } from '../people/people.service.js';
@@ -18,6 +18,10 @@ export const PASSWORD = 'kayaks at dawn';
 const HANDED_IN = Date.parse('2027-04-14T15:00:00Z');
 const PLACED_IN = Date.parse('2027-03-03T09:30:00Z');
 const APART = 17 * 60_000;
+
+/** For how many minutes those who work have done nothing. */
+const RESTED: Readonly<Record<string, number>> = { 'Vera Quill': 14, 'Xenia Holt': 38 };
+const ASKS_AFTER = 30;
 
 /** What the school calls the first of them by. */
 const FIRST_NUMBER = 2701;
@@ -78,6 +82,21 @@ export class DemoClass {
         .insert(filedTables)
         .values({ tryId: id, content: JSON.stringify(FILES[student.name]?.content(work)) });
     if (state === 'given-back') this.toGiveBack.push(id);
+    if (state === 'working') await this.rest(id, { personId, minutes: RESTED[student.name] ?? 1 });
+  }
+
+  /** A work on which nobody has done anything for so long; who has longest asks. */
+  private async rest(
+    tryId: string,
+    { personId, minutes }: { readonly personId: string; readonly minutes: number },
+  ): Promise<void> {
+    const startedAt = new Date(Date.now() - minutes * 60_000);
+    await this.db.update(tries).set({ startedAt }).where(eq(tries.id, tryId));
+    if (minutes < ASKS_AFTER) return;
+    await this.db.insert(words).values({
+      ...{ id: nanoid(), tryId, byId: personId, about: 'Adjustments' },
+      text: 'Why is the insurance not 2,580? We paid all of it.',
+    });
   }
 
   private async place(

@@ -21,7 +21,7 @@ export class Redaction {
     return `x${createHmac('sha256', this.marking).update(id).digest('hex').slice(0, 16)}`;
   }
 
-  private overRef(ref: string): string {
+  ref(ref: string): string {
     const at = ref.indexOf(':');
     const isNamed = at >= 0 && /^(account|opening|entry)\./.test(ref);
     return isNamed ? `${ref.slice(0, at + 1)}${this.over(ref.slice(at + 1))}` : ref;
@@ -32,9 +32,9 @@ export class Redaction {
     const isNamed = kind === 'account' || kind === 'entry';
     return {
       ...result,
-      ref: this.overRef(result.ref),
+      ref: this.ref(result.ref),
       subject: isNamed ? { kind, id: this.over(id) } : result.subject,
-      from: result.from.map((ref) => this.overRef(ref)),
+      from: result.from.map((ref) => this.ref(ref)),
     };
   }
 
@@ -43,6 +43,6 @@ export class Redaction {
   }
 
   note(note: Note): Note {
-    return { ...note, ref: note.ref === null ? null : this.overRef(note.ref) };
+    return { ...note, ref: note.ref === null ? null : this.ref(note.ref) };
   }
 }

@@ -19,6 +19,7 @@ import { ClassResultsService } from './class-results.service.js';
 import { StartsService } from './starts.service.js';
 import { CopiedFiguresService } from './copied-figures.service.js';
 import { OpeningAgainService } from './opening-again.service.js';
+import { NoteRefs } from './note-refs.js';
 import { PastChecksService } from './past-checks.service.js';
 
 @Module({
@@ -38,7 +39,15 @@ import { PastChecksService } from './past-checks.service.js';
     CopiedFiguresService,
     OpeningAgainService,
     PastChecksService,
+    NoteRefs,
   ],
-  exports: [ChecksService, CheckRunner, ShownResults, UploadedWorksService, StartsService],
+  exports: [
+    ChecksService,
+    CheckRunner,
+    NoteRefs,
+    ShownResults,
+    UploadedWorksService,
+    StartsService,
+  ],
 })
 export class ResultsModule {}

@@ -24,6 +24,7 @@ import { KeyVersionsService } from '../keys/key-versions.service.js';
 import { StartsService } from '../results/starts.service.js';
 import { cameIn, closedNow } from '../times/came-in.js';
 import { TimesService } from '../times/times.service.js';
+import { WordsService } from '../words/words.service.js';
 import { ShownResults } from '../results/shown-results.js';
 
 type Exercise = typeof exercises.$inferSelect;
@@ -40,6 +41,7 @@ export class TriesService {
     private readonly keys: KeyVersionsService,
     private readonly starts: StartsService,
     private readonly times: TimesService,
+    private readonly words: WordsService,
   ) {}
 
   /** What is handed out to a class of theirs, or what they have begun, whatever became of the hand-out. */
@@ -62,7 +64,11 @@ export class TriesService {
     const found = await rows.where(where).orderBy(desc(exercises.createdAt));
     await this.markRead(found.flatMap(({ work }) => work ?? []));
     const timesOf = await this.times.ofStudent(me.id);
-    return found.map(({ exercise, work }) => this.myTry(exercise, work, timesOf(exercise.id)));
+    const unseen = await this.words.unseenBy(me);
+    return found.map(({ exercise, work }) => ({
+      ...this.myTry(exercise, work, timesOf(exercise.id)),
+      unseen: unseen.get(exercise.id) ?? 0,
+    }));
   }
 
   private async timesOf(me: Me, exerciseId: string): Promise<Times> {
@@ -106,6 +112,7 @@ export class TriesService {
     const whose = { exerciseId, personId: me.id };
     return {
       ...this.myTry(exercise, work, times),
+      unseen: (await this.words.unseenBy(me)).get(exerciseId) ?? 0,
       brief: isThere ? await this.starts.wordsOf(exercise, whose, exercise.brief) : '',
       checkWhileWorking: exercise.checkWhileWorking,
       mayFile: exercise.mayFile,
@@ -243,7 +250,7 @@ export class TriesService {
     return this.open(me, exerciseId);
   }
 
-  private myTry(exercise: Exercise, work: Try | null, times: Times): MyTry {
+  private myTry(exercise: Exercise, work: Try | null, times: Times): Omit<MyTry, 'unseen'> {
     const hasMarks = work?.state === 'given-back' && shownOf(work).marks;
     return {
       exerciseId: exercise.id,

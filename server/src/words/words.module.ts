@@ -1,10 +1,10 @@
 import { Module } from '@nestjs/common';
-import { PeopleModule } from '../people/people.module.js';
+import { ResultsModule } from '../results/results.module.js';
 import { MyWordsController } from './my-words.controller.js';
 import { WordsService } from './words.service.js';
 
 @Module({
-  imports: [PeopleModule],
+  imports: [ResultsModule],
   controllers: [MyWordsController],
   providers: [WordsService],
   exports: [WordsService],

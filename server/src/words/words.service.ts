@@ -6,6 +6,7 @@ import type { Database } from '../database/open-database.js';
 import { people, tries, words } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { NoteRefs } from '../results/note-refs.js';
 import { sameNotes } from './same-notes.js';
 
 /** So many questions of one student wait at once: more of them nobody answers. */
@@ -13,6 +14,13 @@ const MOST_OPEN = 20;
 
 const notBegun = () =>
   refuse('words.not-begun', 'You can ask once you have begun the exercise. Begin it first.');
+
+const noNote = () =>
+  refuse(
+    'words.no-note',
+    'This note is not in your work any more. Open the work again and look.',
+    'ref',
+  );
 
 const tooMany = () =>
   refuse(
@@ -38,11 +46,14 @@ const shown = ({ at, seenAt, ...row }: Row): Word => ({
 /** What students and their instructor say to each other about works. */
 @Injectable()
 export class WordsService {
-  constructor(@Inject(DATABASE) private readonly db: Database) {}
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly refs: NoteRefs,
+  ) {}
 
   private async tryOf(me: Me, exerciseId: string) {
     const [mine] = await this.db
-      .select({ id: tries.id })
+      .select()
       .from(tries)
       .where(and(eq(tries.exerciseId, exerciseId), eq(tries.personId, me.id)));
     return mine ?? null;
@@ -50,24 +61,28 @@ export class WordsService {
 
   /** What was said about one’s own work, the oldest first. */
   async mine(me: Me, exerciseId: string): Promise<Word[]> {
+    const work = await this.tryOf(me, exerciseId);
+    if (!work) return [];
     const rows = await this.db
       .select(WORD)
       .from(words)
       .innerJoin(tries, eq(tries.id, words.tryId))
       .innerJoin(people, eq(people.id, words.byId))
-      .where(and(eq(tries.exerciseId, exerciseId), eq(tries.personId, me.id)))
+      .where(eq(words.tryId, work.id))
       .orderBy(asc(words.at));
-    return rows.map(shown);
+    return (await this.refs.shown(work, rows)).map(shown);
   }
 
   async ask(me: Me, exerciseId: string, { text, about, ref }: AskWordRequest): Promise<Word[]> {
     const mine = await this.tryOf(me, exerciseId);
     if (!mine) throw notBegun();
+    const at = ref === undefined ? null : await this.refs.named(mine, ref);
+    if (ref !== undefined && at === null) throw noNote();
     const open = and(eq(words.tryId, mine.id), eq(words.byId, me.id), isNull(words.seenAt));
     if ((await this.db.$count(words, open)) >= MOST_OPEN) throw tooMany();
     await this.db.insert(words).values({
       ...{ id: nanoid(), tryId: mine.id, byId: me.id, text: text.trim(), about: about.trim() },
-      ref: ref ?? null,
+      ref: at,
     });
     return this.mine(me, exerciseId);
   }
@@ -157,6 +172,17 @@ export class WordsService {
   async putAway(exerciseId: string, id: string): Promise<void> {
     await this.alikeTo(exerciseId, id);
     await this.db.update(words).set({ seenAt: new Date() }).where(eq(words.id, id));
+  }
+
+  /** How many words to somebody, about any of their works, they have not seen: by exercise. */
+  async unseenBy(me: Me): Promise<Map<string, number>> {
+    const rows = await this.db
+      .select({ exerciseId: tries.exerciseId, n: sql<number>`count(*)`.mapWith(Number) })
+      .from(words)
+      .innerJoin(tries, eq(tries.id, words.tryId))
+      .where(and(eq(tries.personId, me.id), ne(words.byId, me.id), isNull(words.seenAt)))
+      .groupBy(tries.exerciseId);
+    return new Map(rows.map(({ exerciseId, n }) => [exerciseId, n]));
   }
 
   /** To how many words each work’s student has not listened yet. */

@@ -1,7 +1,7 @@
 import type { ListedStudent } from '../../teaching/class-list/index.js';
 
 /** A row of a list that says nothing of a student of this class, and why. */
-export interface LeftOutRow {
+interface LeftOutRow {
   /** Counted from 1, as a spreadsheet does. */
   readonly row: number;
   readonly why: string;

@@ -1,10 +1,8 @@
-export { STUDENT_FIELDS, type ListedStudent, type StudentField } from './listed-student.js';
+export { STUDENT_FIELDS, type ListedStudent } from './listed-student.js';
 export {
   planOfList,
   SOMEBODY_NEW,
   type Becomes,
-  type Decisions,
-  type FieldChange,
   type KnownStudent,
   type ListPlan,
   type PlannedStudent,

@@ -19,7 +19,7 @@ export interface KnownStudent extends ListedStudent {
 
 export type Becomes = 'new' | 'same' | 'changed' | 'joins' | 'returns' | 'doubtful';
 
-export interface FieldChange {
+interface FieldChange {
   readonly field: StudentField;
   readonly from: string;
   readonly to: string;

@@ -34,12 +34,12 @@ export function HistoryView() {
   if (!history.data) return <Asking of={history} what="The history" />;
   if (steps.length === 0)
     return (
-      <main className="desk">
+      <div className="desk">
         <div className="paper">
           <p className="state-line">{history.data.length > 0 ? SET_BACK : NOTHING_YET}</p>
           <WentOn history={history.data} />
         </div>
-      </main>
+      </div>
     );
   return <Steps steps={steps} history={history.data} />;
 }

@@ -8,8 +8,8 @@ export function HealthView() {
   const base = useLocation().pathname.replace(/\/health$/, '');
   if (by === 'student' && !help.health) return <Navigate to={`${base}/chart`} replace />;
   return (
-    <main className="desk">
+    <div className="desk">
       <HealthCard base={base} />
-    </main>
+    </div>
   );
 }

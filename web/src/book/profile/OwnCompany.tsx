@@ -2,7 +2,7 @@ import { CompanyParticulars } from './CompanyParticulars';
 
 /** The company, as far as whoever does an exercise sets it up. */
 export const OwnCompany = () => (
-  <main className="desk">
+  <div className="desk">
     <CompanyParticulars />
-  </main>
+  </div>
 );

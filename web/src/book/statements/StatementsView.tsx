@@ -68,9 +68,9 @@ export function StatementsView() {
   const isBackwards = choice.period.from > choice.period.to;
   if (!answer.help.totals)
     return (
-      <main className="desk">
+      <div className="desk">
         <p className="paper state-line">{KEPT_BACK}</p>
-      </main>
+      </div>
     );
   return (
     <div className="book-desk">

@@ -70,7 +70,9 @@ export function WorkView({ part }: { part: string }) {
   return (
     <Recovering what={part}>
       <Suspense fallback={<div className="book-desk" aria-busy="true" />}>
-        <View key={part} />
+        <main className="no-box">
+          <View key={part} />
+        </main>
       </Suspense>
     </Recovering>
   );

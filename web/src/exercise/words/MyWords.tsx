@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Refusal } from '../../platform/shell/Refusal';
 import { WordList } from './WordList';
 import { useStepTitle, useWords } from './use-words';
-import styles from './words.module.css';
+import styles from './my-words.module.css';
 
 interface MyWordsProps {
   readonly exerciseId: string;

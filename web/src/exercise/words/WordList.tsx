@@ -1,6 +1,6 @@
 import type { Word } from '@gleddo/contract';
 import { momentText } from '../../platform/figures/days';
-import styles from './words.module.css';
+import styles from './my-words.module.css';
 
 interface WordListProps {
   readonly words: readonly Word[];

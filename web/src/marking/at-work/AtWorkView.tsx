@@ -146,6 +146,7 @@ function Question({
         answers={id}
         saying={saying}
       />
+      {question.ref !== null && <ButtonLink to={`/marking/${tryId}`}>Look at the work</ButtonLink>}
       <Button type="link" onClick={() => saying.putAway.mutate(id)}>
         Answered otherwise
       </Button>

@@ -1,6 +1,6 @@
 import type { Note, PairShown, ShownResult } from '@gleddo/contract';
 import type { Book } from '@gleddo/core';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { moneyOf } from '../../platform/figures/money';
 import { comparedPeriod } from '../marks/compared-period';
 import { MarginNotes } from '../marks/MarginNotes';
@@ -18,6 +18,8 @@ interface OwnMarkedProps {
   readonly scaledFrom: number | null;
   /** The key’s book, where it is shown. */
   readonly keyBook?: Book | null;
+  /** What can be done at a note. */
+  toolsAt?(fault: ShownResult): ReactNode;
 }
 
 /** A work with the notes in its margin, as a student gets it back: beside the key only where that is shown. */
@@ -27,6 +29,7 @@ export function OwnMarked({
   pairs,
   notes,
   keyBook = null,
+  toolsAt,
   ...marks
 }: OwnMarkedProps) {
   const [active, setActive] = useState<number | null>(null);
@@ -49,6 +52,7 @@ export function OwnMarked({
           lineNames={lineNamesOf(work)}
           onPoint={setActive}
           {...{ notes, ...marks }}
+          {...(toolsAt ? { toolsAt } : {})}
         />
       </div>
     </main>

@@ -3,6 +3,7 @@ import type { Me, MyTryDetail } from '@gleddo/contract';
 import { bookFromJson, type Book } from '@gleddo/core';
 import { useMemo } from 'react';
 import { get } from '../../platform/api/client';
+import { AskAtNote, useSeenAtNotes } from '../../exercise/words/AskAtNote';
 import { SheetsOnRequest } from '../../book/handouts/SheetsOnRequest';
 import { comparedPeriod } from '../../marking/marks/compared-period';
 import { markPaper } from '../../marking/class-results/mark-paper';
@@ -42,6 +43,7 @@ export function GivenBack({ mine }: { mine: MyTryDetail }) {
     queryKey: ['given-back', mine.bookId],
     queryFn: () => get(`books/${mine.bookId}`),
   });
+  useSeenAtNotes(mine.exerciseId);
   const work = useRead(answer.data?.book);
   const keyBook = useRead(mine.key);
   const me = useQueryClient().getQueryData<Me>(['me']);
@@ -67,6 +69,7 @@ export function GivenBack({ mine }: { mine: MyTryDetail }) {
         of={mine.of}
         scaledFrom={mine.scaledFrom}
         keyBook={keyBook}
+        toolsAt={(fault) => <AskAtNote exerciseId={mine.exerciseId} fault={fault} />}
       />
     </>
   );

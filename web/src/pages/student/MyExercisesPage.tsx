@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { MyTry, TryState } from '@gleddo/contract';
 import { get } from '../../platform/api/client';
 import { momentText } from '../../platform/figures/days';
+import { counted } from '../../platform/figures/counted';
 import { cameInSaid, timesSaid } from '../../platform/times/times-said';
 import { useNow } from '../../platform/times/use-now';
 import { ListPage } from '../../platform/shell/ListPage';
@@ -14,12 +15,14 @@ const SAYS: Readonly<Record<TryState, string>> = {
   'given-back': 'given back',
 };
 
-function standsOf({ state, handedInAt, points, of, times, cameIn }: MyTry, now: number): string {
+function standsOf(mine: MyTry, now: number): string {
+  const { state, handedInAt, points, of, times, cameIn, unseen } = mine;
+  const said = unseen === 0 ? '' : counted(unseen, 'word to you', 'words to you');
   const when = handedInAt === null ? '' : ` ${momentText(handedInAt)}`;
   const mark = points === null ? '' : `${points} of ${of}`;
   const isOpen = state === 'not-started' || state === 'working';
   const until = isOpen ? timesSaid(times, now) : cameInSaid(cameIn);
-  return [SAYS[state] + when, until, mark].filter(Boolean).join(' · ');
+  return [SAYS[state] + when, until, mark, said].filter(Boolean).join(' · ');
 }
 
 /** What is to be done first stands first: what closes soonest, then the rest as it came. */

@@ -20,6 +20,7 @@ import { Asking } from '../../platform/shell/Asking';
 import { BeginPaper } from '../../book/work/BeginPaper';
 import { BesideBrief } from '../../book/work/BesideBrief';
 import { BookSays, BookTools } from '../../book/work/BookTools';
+import { Later } from '../../platform/shell/Later';
 import { lazyView } from '../../platform/shell/lazy-view';
 import { TRY_PARTS, TryTabs } from '../../book/work/WorkView';
 import { ExerciseTitle } from '../put-right/ExerciseTitle';
@@ -144,9 +145,11 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
               )}
               {mine.mayFile && <FileInstead mine={mine} />}
               <Until mine={mine} />
-              <Suspense>
-                <MY_WORDS.View exerciseId={mine.exerciseId} bookId={bookId} />
-              </Suspense>
+              <Later>
+                <Suspense>
+                  <MY_WORDS.View exerciseId={mine.exerciseId} bookId={bookId} />
+                </Suspense>
+              </Later>
               <HandIn mine={mine} />
             </>
           ) : (
