@@ -5,6 +5,7 @@ import './platform/shell/tokens.css';
 import './platform/shell/base.css';
 import './platform/shell/room.css';
 import './platform/shell/narrow.css';
+import './platform/shell/print.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app';

@@ -1,7 +1,10 @@
 import type { Period } from '@gleddo/core';
 
-/** A day alone is that day here, whatever the hour is elsewhere. */
-const dateOf = (iso: string): Date => new Date(iso.includes('T') ? iso : `${iso}T00:00`);
+/** A day alone is that day here, whatever the hour is elsewhere. What is not written so is no date. */
+function dateOf(iso: string): Date {
+  if (!/^\d{4}-\d\d-\d\d/.test(iso)) return new Date(NaN);
+  return new Date(iso.includes('T') ? iso : `${iso}T00:00`);
+}
 
 const MONTH = new Intl.DateTimeFormat('en-US', { month: 'short' });
 const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });

@@ -1,7 +1,8 @@
 import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual';
+import { usePrinting } from './use-printing';
 import { useLayoutEffect, useRef, useState, type RefObject } from 'react';
 
-/** Fewer rows than this are all drawn: then a page can be searched and printed as it is. */
+/** Fewer rows than this are all drawn: then a page can be searched as it is. On paper all are. */
 const FEW = 60;
 const ROWS_BEYOND = 12;
 
@@ -31,7 +32,8 @@ export function useLongList<E extends HTMLElement>(
   const list = useRef<E>(null);
   const [around, setAround] = useState<HTMLElement | null>(null);
   const [margin, setMargin] = useState(0);
-  const isFew = count <= FEW;
+  const isPrinted = usePrinting();
+  const isFew = count <= FEW || isPrinted;
   useLayoutEffect(() => {
     if (!list.current || isFew) return;
     const scroller = scrolling(list.current);
