@@ -234,6 +234,7 @@ export { type HandoutCell, type HandoutColumn, type HandoutKind } from './files/
 export { handoutOf, type HandoutRow, handoutToTable } from './files/handout/index.js';
 export { type HandoutWanted, isIndented, journalSheet } from './files/handout/index.js';
 export { ledgerSheet, markSheets, marksSheet, namesOfDocuments } from './files/handout/index.js';
+export { signInSlips } from './files/handout/index.js';
 export { openingsSheet, owedSheet, paperSheets, proposedBrief } from './files/handout/index.js';
 export { type Remark, sheetSays, statementSheets, type TableCell } from './files/handout/index.js';
 export { tableHeads, tableRow, worksheetSheet } from './files/handout/index.js';

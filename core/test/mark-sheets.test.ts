@@ -1,4 +1,12 @@
-import { checkWork, keyOf, marginOf, markSheets, marksSheet, sideBySide } from '../src/index.js';
+import {
+  checkWork,
+  keyOf,
+  marginOf,
+  markSheets,
+  marksSheet,
+  signInSlips,
+  sideBySide,
+} from '../src/index.js';
 import { keptPairs, keptResults } from '../src/assessment/mark/kept-result.js';
 import { change, shop } from './builder.js';
 
@@ -57,4 +65,13 @@ it('marks of a class stand on one sheet; who has none has empty cells', () => {
     ...['14 April 2027', { amount: 2 }, { amount: 15 }, { amount: 20 }, { amount: 75 }],
   ]);
   expect(rows[1]?.cells.slice(3)).toEqual(['', '', '', '', '']);
+});
+
+it('who signs in for the first time has a row of their own, with where', () => {
+  const slip = { name: 'Ada Holm', login: 'ada.holm', password: 'reed-quay-lamp' };
+  const { rows, subtitle } = signInSlips('Evening', 'https://books.example', [slip]);
+  expect(subtitle).toBe('https://books.example');
+  expect(rows.map(({ cells }) => cells)).toEqual([
+    ['Ada Holm', 'ada.holm', 'reed-quay-lamp', 'https://books.example'],
+  ]);
 });

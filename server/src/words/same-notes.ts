@@ -1,25 +1,55 @@
+import { Inject, Injectable } from '@nestjs/common';
 import type { KeptResult } from '@gleddo/core';
-import { and, eq } from 'drizzle-orm';
-import type { Queries } from '../database/open-database.js';
+import { and, eq, inArray, isNotNull } from 'drizzle-orm';
+import { LRUCache } from 'lru-cache';
+import type { Database } from '../database/open-database.js';
 import { checks, tries } from '../database/schema/index.js';
+import { DATABASE } from '../http/tokens.js';
 
-/** Which works that were given back have a note at each of these places: of whom the same could be asked. */
-export async function sameNotes(
-  db: Queries,
-  exerciseId: string,
-  refs: readonly string[],
-): Promise<Map<string, string[]>> {
-  const found = new Map<string, string[]>();
-  if (refs.length === 0) return found;
-  const wanted = new Set(refs);
-  const rows = await db
-    .select({ tryId: tries.id, results: checks.results })
-    .from(tries)
-    .innerJoin(checks, eq(checks.id, tries.checkId))
-    .where(and(eq(tries.exerciseId, exerciseId), eq(tries.state, 'given-back')));
-  for (const { tryId, results } of rows)
-    for (const { ref, outcome } of JSON.parse(results) as KeptResult[])
-      if (outcome === 'not-met' && wanted.has(ref))
-        found.set(ref, [...(found.get(ref) ?? []), tryId]);
-  return found;
+/** Which works that were given back have a note at the same place: of whom the same could be asked. */
+@Injectable()
+export class SameNotes {
+  /** The notes of a run, which never change. */
+  private readonly notes = new LRUCache<string, ReadonlySet<string>>({ max: 2000 });
+
+  constructor(@Inject(DATABASE) private readonly db: Database) {}
+
+  /** The works by the place of the note, for each of these places. */
+  async at(exerciseId: string, refs: readonly string[]): Promise<Map<string, string[]>> {
+    if (refs.length === 0) return new Map();
+    const works = await this.db
+      .select({ tryId: tries.id, checkId: tries.checkId })
+      .from(tries)
+      .where(
+        and(
+          eq(tries.exerciseId, exerciseId),
+          eq(tries.state, 'given-back'),
+          isNotNull(tries.checkId),
+        ),
+      );
+    await this.read(works.flatMap(({ checkId }) => checkId ?? []));
+    const has = (checkId: string | null, ref: string) => this.notes.get(checkId ?? '')?.has(ref);
+    return new Map(
+      refs.map((ref) => [
+        ref,
+        works.flatMap(({ tryId, checkId }) => (has(checkId, ref) ? [tryId] : [])),
+      ]),
+    );
+  }
+
+  private async read(checkIds: readonly string[]): Promise<void> {
+    const unread = checkIds.filter((id) => !this.notes.has(id));
+    if (unread.length === 0) return;
+    const rows = await this.db
+      .select({ id: checks.id, results: checks.results })
+      .from(checks)
+      .where(inArray(checks.id, unread));
+    for (const { id, results } of rows) {
+      const all = JSON.parse(results) as KeptResult[];
+      this.notes.set(
+        id,
+        new Set(all.filter(({ outcome }) => outcome === 'not-met').map(({ ref }) => ref)),
+      );
+    }
+  }
 }

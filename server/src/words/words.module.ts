@@ -1,12 +1,13 @@
 import { Module } from '@nestjs/common';
 import { ResultsModule } from '../results/results.module.js';
 import { MyWordsController } from './my-words.controller.js';
+import { SameNotes } from './same-notes.js';
 import { WordsService } from './words.service.js';
 
 @Module({
   imports: [ResultsModule],
   controllers: [MyWordsController],
-  providers: [WordsService],
+  providers: [SameNotes, WordsService],
   exports: [WordsService],
 })
 export class WordsModule {}

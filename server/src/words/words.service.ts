@@ -7,7 +7,7 @@ import { people, tries, words } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { NoteRefs } from '../results/note-refs.js';
-import { sameNotes } from './same-notes.js';
+import { SameNotes } from './same-notes.js';
 
 /** So many questions of one student wait at once: more of them nobody answers. */
 const MOST_OPEN = 20;
@@ -49,6 +49,7 @@ export class WordsService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
     private readonly refs: NoteRefs,
+    private readonly same: SameNotes,
   ) {}
 
   private async tryOf(me: Me, exerciseId: string) {
@@ -153,7 +154,7 @@ export class WordsService {
   async open(exerciseId: string): Promise<OpenQuestion[]> {
     const rows = await this.waiting(exerciseId);
     const refs = rows.flatMap(({ ref }) => ref ?? []);
-    const noted = await sameNotes(this.db, exerciseId, refs);
+    const noted = await this.same.at(exerciseId, refs);
     return rows.map(({ bookId: _, ...row }) => ({
       ...{ ...shown(row), tryId: row.tryId, student: row.by },
       alike: [

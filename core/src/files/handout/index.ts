@@ -2,6 +2,7 @@ export { handoutOf } from './handout.js';
 export { journalSheet, ledgerSheet } from './journal-sheets.js';
 export { namesOfDocuments, owedSheet } from './owed-sheet.js';
 export { marksSheet, markSheets, type Remark } from './mark-sheets.js';
+export { signInSlips } from './sign-in-slips.js';
 export { openingsSheet } from './openings-sheet.js';
 export { cashBasisSheet } from './cash-basis-sheet.js';
 export { costSheet } from './cost-sheet.js';

@@ -1,7 +1,8 @@
 import type { Handout } from '@gleddo/core';
 import { Button, Popover } from 'antd';
-import { useEffect, useState, type ReactNode } from 'react';
-import { createPortal, flushSync } from 'react-dom';
+import { useState, type ReactNode } from 'react';
+import { createPortal } from 'react-dom';
+import { usePrinting } from '../../platform/figures/use-printing';
 import { HandoutPaper } from './HandoutPaper';
 import { SaveSheets } from './SaveSheets';
 import styles from './handout.module.css';
@@ -35,6 +36,7 @@ export function SheetsOnRequest({ label = 'Print or save', ...props }: SheetsOnR
 function Sheets({ make, name, csv, children }: SheetsOnRequestProps) {
   // As the page stood when they were asked for.
   const [sheets] = useState(make);
+  // Paper is drawn while it is printed, and not before: a long journal has many thousand rows.
   const isPrinting = usePrinting();
   return (
     <>
@@ -51,20 +53,4 @@ function Sheets({ make, name, csv, children }: SheetsOnRequestProps) {
         )}
     </>
   );
-}
-
-/** Paper is drawn while it is printed, and not before: a long journal has many thousand rows. */
-function usePrinting(): boolean {
-  const [isPrinting, setPrinting] = useState(false);
-  useEffect(() => {
-    const begin = () => flushSync(() => setPrinting(true));
-    const end = () => setPrinting(false);
-    window.addEventListener('beforeprint', begin);
-    window.addEventListener('afterprint', end);
-    return () => {
-      window.removeEventListener('beforeprint', begin);
-      window.removeEventListener('afterprint', end);
-    };
-  }, []);
-  return isPrinting;
 }

@@ -1,7 +1,8 @@
 import type { MadePassword } from '@gleddo/contract';
-import { cellsToCsv } from '@gleddo/core';
+import { cellsToCsv, signInSlips } from '@gleddo/core';
 import { Button } from 'antd';
 import { TableHead } from '../../platform/figures/TableHead';
+import { SheetsOnRequest } from '../../book/handouts/SheetsOnRequest';
 import { download, fileNameOf } from '../../book/files/download';
 import styles from './people.module.css';
 
@@ -40,6 +41,10 @@ export function MadePasswords({ made, of }: MadePasswordsProps) {
       </table>
       <div className="slip-actions">
         <Button onClick={save}>Save as CSV</Button>
+        <SheetsOnRequest
+          name={`${of} passwords`}
+          make={() => [signInSlips(of, window.location.origin, made)]}
+        />
       </div>
     </div>
   );

@@ -1,11 +1,12 @@
 import { useSyncExternalStore } from 'react';
+import { flushSync } from 'react-dom';
 
 let isPrinting = false;
 
 function listen(told: () => void): () => void {
   const set = (now: boolean) => () => {
     isPrinting = now;
-    told();
+    flushSync(told);
   };
   const [begin, end] = [set(true), set(false)];
   window.addEventListener('beforeprint', begin);
