@@ -32,7 +32,7 @@ describe.each(['embedded', 'shared'] as const)('thirty people at once, %s', (eng
         expect(row).toMatchObject({ state: 'handed-in', checked: 'checked', of: rows[0]?.of });
       expect(running.log).not.toMatch(/"level":50/);
     },
-    120_000,
+    300_000,
   );
 
   it('check again, accept and give back at once leave every work checked once and whole', async () => {
