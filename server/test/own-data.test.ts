@@ -21,12 +21,15 @@ async function own(i: number): Promise<Visitor> {
 describe('what is kept of a person', () => {
   it('is theirs whole: books as anybody reads them, marks once they are given back, nothing of others', async () => {
     const student = await own(0);
+    const said = { text: 'Why is the van no expense?', about: 'Place them' };
+    await student.post(`my-exercises/${classes.exerciseId}/words`, said);
     const { body } = await student.get('me/data');
     expect(body).toMatchObject({
       ...{ format: 'gleddo-own-data', version: 1 },
       person: { name: 'Student 001', login: 'student.001', role: 'student' },
       groups: [{ name: 'Evening class' }],
-      works: [{ title: 'Place them', state: 'handed-in', answers: [] }],
+      works: [{ title: 'Place them', state: 'handed-in', answers: [], words: [said] }],
+      moreTime: [],
     });
     expect(Object.keys(body.works[0])).not.toContain('points');
     expect(bookFromJson(body.works[0].book).ok).toBe(true);

@@ -12,10 +12,12 @@ import {
   groups,
   formerMembers,
   members,
+  moreTimes,
   people,
   practices,
   sessions,
   tries,
+  words,
 } from '../database/schema/index.js';
 import { ExerciseFilesService } from '../exercise-files/exercise-files.service.js';
 import { DATABASE } from '../http/tokens.js';
@@ -63,6 +65,7 @@ export class OwnDataService {
           ['works', this.works(me)],
           ['practices', this.practices(me)],
           ['drills', this.drills(me)],
+          ['moreTime', this.moreTime(me)],
         ]
       : [...own, ['companies', this.companies(me)], ['exercises', this.exercises(me)]];
   }
@@ -121,9 +124,28 @@ export class OwnDataService {
         ...{ title, state, startedAt, handedInAt, givenBackAt, fileName },
         ...(isReported ? { points, of: outOf } : {}),
         answers: await this.answers(work.bookId),
+        words: await this.words(me, work.id),
         book: await this.book(work.bookId),
       };
     }
+  }
+
+  /** What they asked about a work, and what was said to them. */
+  private async words(me: Me, tryId: string) {
+    const rows = await this.db
+      .select()
+      .from(words)
+      .where(eq(words.tryId, tryId))
+      .orderBy(asc(words.at));
+    return rows.map(({ text, about, at, byId }) => ({ text, about, at, byThem: byId === me.id }));
+  }
+
+  private async *moreTime(me: Me) {
+    yield* await this.db
+      .select({ title: exercises.title, until: moreTimes.until })
+      .from(moreTimes)
+      .innerJoin(exercises, eq(exercises.id, moreTimes.exerciseId))
+      .where(eq(moreTimes.personId, me.id));
   }
 
   private answers(bookId: string) {
