@@ -107,7 +107,7 @@ test('a student and a class are deleted in time: what goes is said before, and i
   await page.getByRole('button', { name: 'Delete Ines Okafor' }).click();
   await dialog.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(dialog).toBeHidden();
-  await page.keyboard.press('Escape');
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   const leaves = page.getByRole('region', { name: 'To be deleted' });
   await expect(leaves).toContainText('Ines Okafor is deleted on');
