@@ -104,10 +104,10 @@ test('a student and a class are deleted in time: what goes is said before, and i
   await expect(dialog).toContainText(/With them go \d+ works.*until then it can be taken back/);
   await dialog.getByRole('button', { name: 'Keep' }).click();
   await expect(dialog).toBeHidden();
+  await page.getByRole('button', { name: 'Change: Ines Okafor' }).click();
   await page.getByRole('button', { name: 'Delete Ines Okafor' }).click();
   await dialog.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(dialog).toBeHidden();
-  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   const leaves = page.getByRole('region', { name: 'To be deleted' });
   await expect(leaves).toContainText('Ines Okafor is deleted on');

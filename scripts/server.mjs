@@ -4,11 +4,17 @@ import { ROOT } from './run.mjs';
 
 export const MAIN = join(ROOT, 'server/dist/main.mjs');
 
-/** Ends whatever was begun when the one who began it ends, however that comes about. */
+/** What was begun ends with the one who began it, also where a signal ends that one (but SIGKILL, which nobody hears). */
 const begun = new Set();
-process.on('exit', () => {
+const endAll = () => {
   for (const child of begun) child.kill('SIGKILL');
-});
+};
+process.on('exit', endAll);
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
+  process.once(signal, () => {
+    endAll();
+    process.kill(process.pid, signal);
+  });
 
 function exitOf(child) {
   if (child.exitCode !== null || child.signalCode !== null) return Promise.resolve(child.exitCode);

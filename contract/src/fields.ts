@@ -4,6 +4,10 @@ import { ValidateBy, ValidateIf } from 'class-validator';
 const UNPRINTABLE = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
 const IN_ONE_LINE = /[\u0000-\u001f\u007f\u2028\u2029]/;
 
+/** Whether it is text in one line, of at most so many characters. */
+export const isLine = (value: unknown, longest: number): value is string =>
+  typeof value === 'string' && value.length <= longest && !IN_ONE_LINE.test(value);
+
 const says = (message: string) => ({ message });
 
 /** A field that may be left out; null is not the same as leaving it out, and is refused. */
@@ -16,12 +20,18 @@ export const IsName = (longest: number, message: string, shortest = 1) =>
       name: 'isName',
       validator: {
         validate: (value: unknown) =>
-          typeof value === 'string' &&
-          value.trim().length >= shortest &&
-          value.length <= longest &&
-          isVisible(value) &&
-          !IN_ONE_LINE.test(value),
+          isLine(value, longest) && value.trim().length >= shortest && isVisible(value),
       },
+    },
+    says(message),
+  );
+
+/** What somebody says to somebody: something that can be seen, in as many lines as it takes. */
+export const IsSaid = (longest: number, message: string) =>
+  ValidateBy(
+    {
+      name: 'isSaid',
+      validator: { validate: (value: unknown) => isShort(value, longest) && isVisible(value) },
     },
     says(message),
   );
@@ -39,7 +49,7 @@ export const IsProse = (longest: number, message: string) =>
     says(message),
   );
 
-const isShort = (value: unknown, longest: number): boolean =>
+const isShort = (value: unknown, longest: number): value is string =>
   typeof value === 'string' && value.length <= longest && !UNPRINTABLE.test(value);
 
 /** One text of at most so many characters. */
@@ -68,7 +78,7 @@ export const IsId = () =>
     {
       name: 'isId',
       validator: {
-        validate: (value: unknown) => typeof value === 'string' && /^[\w-]{1,60}$/.test(value),
+        validate: isToken,
       },
     },
     says('This is no id that was given out here. Choose again from the list.'),

@@ -178,5 +178,6 @@ export {
   type AtWorkRow,
   type OpenQuestion,
   SayWordRequest,
+  SeenWordsRequest,
   type Word,
 } from './words.js';

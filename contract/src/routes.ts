@@ -1,4 +1,4 @@
-import type { AskWordRequest, AtWork, SayWordRequest, Word } from './words.js';
+import type { AskWordRequest, AtWork, SayWordRequest, SeenWordsRequest, Word } from './words.js';
 import type { DrillFeedback } from '@gleddo/core';
 import type {
   BookAnswer,
@@ -242,7 +242,7 @@ export const ROUTES = {
   'POST my-exercises/:id/begin': to<MyTryDetail>(),
   'GET my-exercises/:id/words': to<Word[]>(),
   'POST my-exercises/:id/words': to<Word[], AskWordRequest>(),
-  'POST my-exercises/:id/words/seen': to<Word[]>(),
+  'POST my-exercises/:id/words/seen': to<Word[], SeenWordsRequest>(),
   'POST my-exercises/:id/check': to<InterimCheck>(),
   'POST my-exercises/:id/hand-in': to<MyTryDetail>(),
   'POST my-exercises/:id/file': to<MyTryDetail, OwnFileRequest>(),

@@ -1,18 +1,13 @@
 import { isVisible } from '@gleddo/core';
 import { ValidateBy } from 'class-validator';
+import { isLine, isToken } from './fields.js';
 
-const IN_ONE_LINE = /[\u0000-\u001f\u007f\u2028\u2029]/;
 const LONGEST_NAME = 120;
 const LONGEST_NUMBER = 40;
 const LONGEST_EMAIL = 200;
 
 const judged = (name: string, message: string, validate: (value: unknown) => boolean) =>
   ValidateBy({ name, validator: { validate } }, { message });
-
-const isLine = (value: unknown, longest: number): value is string =>
-  typeof value === 'string' && value.length <= longest && !IN_ONE_LINE.test(value);
-
-const isId = (value: unknown): boolean => typeof value === 'string' && /^[\w-]{1,60}$/.test(value);
 
 const isEmail = (value: unknown): boolean =>
   isLine(value, LONGEST_EMAIL) && (value.trim() === '' || /^[^\s@]+@[^\s@]+$/.test(value.trim()));
@@ -51,12 +46,12 @@ export const AreDecisions = () =>
     (value) =>
       typeof value === 'object' &&
       value !== null &&
-      Object.entries(value).every(([at, said]) => /^\d{1,4}$/.test(at) && isId(said)),
+      Object.entries(value).every(([at, said]) => /^\d{1,4}$/.test(at) && isToken(said)),
   );
 
 export const AreIds = (most: number) =>
   judged(
     'areIds',
     'These are no ids that were given out here. Choose again from the list.',
-    (value) => Array.isArray(value) && value.length <= most && value.every(isId),
+    (value) => Array.isArray(value) && value.length <= most && value.every(isToken),
   );

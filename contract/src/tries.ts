@@ -200,6 +200,8 @@ export interface ClassRow {
   readonly email: string;
   /** The class groups, by id, through which they have the exercise. */
   readonly groups: readonly string[];
+  /** Whether they are in no class any more that has the exercise. */
+  readonly hasLeft: boolean;
   /** The day of handing in; null before. */
   readonly handedInOn: string | null;
   readonly cameIn: CameIn;

@@ -1,5 +1,5 @@
 import { ArrayMaxSize, IsArray } from 'class-validator';
-import { IsId, IsName, IsProse, MayBeLeftOut } from './fields.js';
+import { IsId, IsProse, IsSaid, IsToken, MayBeLeftOut } from './fields.js';
 import { AreIds } from './student-fields.js';
 
 const LONGEST = 1000;
@@ -23,7 +23,7 @@ export interface Word {
 }
 
 export class AskWordRequest {
-  @IsName(LONGEST, SAY)
+  @IsSaid(LONGEST, SAY)
   text!: string;
 
   @IsProse(200, 'Where it is asked is told in 200 characters at most.')
@@ -33,6 +33,17 @@ export class AskWordRequest {
   @MayBeLeftOut()
   @IsProse(300, 'A question stands at one note.')
   ref?: string;
+
+  /** A name of the request: sent again after a lost answer, nothing is said twice. */
+  @MayBeLeftOut()
+  @IsToken()
+  token?: string;
+}
+
+/** What has been read: what came since has not. */
+export class SeenWordsRequest {
+  @AreIds(500)
+  words!: string[];
 }
 
 export class SayWordRequest {
@@ -42,13 +53,18 @@ export class SayWordRequest {
   @AreIds(500)
   tries!: string[];
 
-  @IsName(LONGEST, SAY)
+  @IsSaid(LONGEST, SAY)
   text!: string;
 
   /** The question that it answers. */
   @MayBeLeftOut()
   @IsId()
   answers?: string;
+
+  /** A name of the request: sent again after a lost answer, nothing is said twice. */
+  @MayBeLeftOut()
+  @IsToken()
+  token?: string;
 }
 
 /** A question that nobody has answered yet. */

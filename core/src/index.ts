@@ -176,7 +176,7 @@ export { ownKey, ownStart, setsAmong, setsOf, trySeeds } from './teaching/varian
 export { checkpoint, type DrawnPaper, type Exercise } from './teaching/exercise/index.js';
 export { exerciseFromJson, exerciseToJson, faultsOfGuide } from './teaching/exercise/index.js';
 export { faultsOfQuestions, guideShown, type GuideShown } from './teaching/exercise/index.js';
-export { howFar, type StepReached } from './teaching/exercise/index.js';
+export { howFar, type StepReached, tickOfStep } from './teaching/exercise/index.js';
 export { ownExercise, picturesOf, proposedGuide } from './teaching/exercise/index.js';
 export { type QuestionShown, readExercise, type RowShown } from './teaching/exercise/index.js';
 export { type RulesOfTry, rulesOfTry, type SheetShown } from './teaching/exercise/index.js';

@@ -62,8 +62,11 @@ describe('a class at work', () => {
       { text: 'Look at the second line of the paper.', by: 'Ruth Marsh', isSeen: false },
     ]);
     expect((await second.get(mine('/words'))).body).toEqual([]);
-    expect((await first.post(mine('/words/seen'))).body).toMatchObject([{ isSeen: true }]);
-    expect((await atWork()).rows[0].unseen).toBe(0);
+    const [{ id: read }] = (await first.get(mine('/words'))).body;
+    await ruth.post(`exercises/${classes.exerciseId}/words`, { tries: to, text: 'And the third.' });
+    const seen = await first.post(mine('/words/seen'), { words: [read] });
+    expect(seen.body.map(({ isSeen }: { isSeen: boolean }) => isSeen)).toEqual([true, false]);
+    expect((await atWork()).rows[0].unseen).toBe(1);
   });
 
   it('a question waits with its instructor; the answer goes to each who asked the same', async () => {
@@ -95,6 +98,26 @@ describe('a class at work', () => {
     const path = `exercises/${classes.exerciseId}/words/${questions[2].id}/put-away`;
     expect((await ruth.post(path)).body.questions).toEqual([]);
     expect((await ruth.post(path)).status).toBe(404);
+  });
+
+  it('what is sent again, since the answer was lost, is said and asked once; in as many lines as it takes', async () => {
+    const second = await student(1);
+    const many = async () => (await second.get(mine('/words'))).body.length;
+    const before = await many();
+    const asked = { text: 'One line\nand another', about: '', token: 'lost-question' };
+    for (let n = 0; n < 3; n++) expect((await second.post(mine('/words'), asked)).status).toBe(200);
+    expect(await many()).toBe(before + 1);
+    const { questions } = await atWork();
+    const question = questions.find(({ text }: { text: string }) => text === asked.text);
+    const said = {
+      ...{ tries: [question.tryId], text: 'Yes.\nYou may.', answers: question.id },
+      token: 'lost-answer',
+    };
+    const path = `exercises/${classes.exerciseId}/words`;
+    const answers = [await ruth.post(path, said), await ruth.post(path, said)];
+    expect(answers.map(({ status }) => status)).toEqual([200, 200]);
+    expect(await many()).toBe(before + 2);
+    expect((await second.post(mine('/words'), { text: ' \n ', about: '' })).status).toBe(400);
   });
 
   it('nobody asks without end, before beginning, or about another’s work', async () => {
@@ -156,7 +179,8 @@ describe('a question at a note', () => {
     expect(asked.body.at(-1)).toMatchObject({ ref: fault.ref, text: 'Why is this wrong?' });
     const { questions } = await atWork();
     const question = questions.find((each: { text: string }) => each.text === 'Why is this wrong?');
-    await other.post(mine('/words/seen'));
+    const before = (await other.get(mine('/words'))).body as { id: string }[];
+    await other.post(mine('/words/seen'), { words: before.map(({ id }) => id) });
     const { tryId } = await given(other);
     expect(question.alike).toContain(tryId);
     await ruth.post(`exercises/${classes.exerciseId}/words`, {
@@ -168,5 +192,8 @@ describe('a question at a note', () => {
     const word = (await other.get(mine('/words'))).body.at(-1);
     expect(word).toMatchObject({ text: 'It has no place yet.', isAsked: false });
     expect(theirs.results.some(({ ref }: { ref: string }) => ref === word.ref)).toBe(true);
+    expect((await ruth.post(`tries/${tryId}/open-again`)).status).toBeLessThan(300);
+    const later = (await other.get(mine('/words'))).body;
+    expect(later.every(({ ref }: { ref: string | null }) => ref === null)).toBe(true);
   });
 });

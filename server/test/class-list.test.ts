@@ -113,6 +113,31 @@ describe('a school’s list', () => {
     );
   });
 
+  it('whoever was a colleague’s is not taken over by their number, and not named by it', async () => {
+    const theirs = await group(otto, 'Ended at Otto’s');
+    const mine = await group(ruth, 'Takes over');
+    const [made] = (
+      await otto.post(`groups/${theirs}/members`, { students: [student('Ulf Brandt', '61')] })
+    ).body.added;
+    const second = await ruth.post('instructors', { name: 'Pia Noll', login: 'pia' });
+    const pia = running.visitor();
+    await pia.post('sign-in', { login: 'pia', password: second.body.password });
+    const own = await group(pia, 'Of Pia');
+    const look = await pia.post(`groups/${own}/list`, {
+      students: [student('Someone Else', '61')],
+    });
+    expect(look.body.students[0].becomes).toBe('doubtful');
+    expect(JSON.stringify(look.body)).not.toContain('Ulf');
+    await otto.remove(`groups/${theirs}/members/${made.id}`);
+    const taken = await pia.post(`groups/${own}/members`, {
+      students: [student('Ulf Brandt', '61')],
+    });
+    expect(taken.body.joined).toBe(1);
+    const reset = await pia.post(`groups/${own}/members/${made.id}/password`);
+    expect([reset.status, reset.body.detail]).toEqual([422, expect.stringMatching(/colleague/)]);
+    expect((await ruth.get(`groups/${mine}`)).body.members).toEqual([]);
+  });
+
   it('a number that is another person’s is a doubt, and so is one who stands there twice', async () => {
     const id = await group(ruth, 'Doubts');
     await ruth.post(`groups/${id}/members`, { students: [student('Ida Kerr', '41')] });
@@ -176,6 +201,12 @@ describe('a student of a class', () => {
     };
     await begin(one);
     const second = await begin(two);
+    const { bookId } = (await second.get('my-exercises')).body[0];
+    const { revision, book } = (await second.get(`books/${bookId}`)).body;
+    const operations = [
+      { kind: 'move-account', id: book.accounts[0].id, type: 'bank', parent: null, number: null },
+    ];
+    await second.post(`books/${bookId}/operations`, { revision, token: 'of-two', operations });
     expect((await second.post(`my-exercises/${exercise.id}/hand-in`, {})).status).toBeLessThan(300);
     const at = `groups/${id}/members/${two.id}`;
     expect((await ruth.post(`${at}/merge`, { into: two.id })).status).toBe(422);
@@ -185,6 +216,11 @@ describe('a student of a class', () => {
     expect(rows).toMatchObject([{ student: 'Eva Lund', state: 'handed-in' }]);
     expect((await signedIn(two)).status).toBe(422);
     expect((await second.get('my-exercises')).status).toBe(401);
+    const { visitor: eva } = await signedIn(one);
+    const [own] = (await eva.get('my-exercises')).body;
+    const history = (await eva.get(`books/${own.bookId}/history`)).body;
+    expect(JSON.stringify(history)).not.toContain(two.id);
+    expect(JSON.stringify(history)).toContain('Eva Lund');
   });
 
   it('is nobody’s but their instructor’s', async () => {

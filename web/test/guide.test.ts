@@ -1,4 +1,4 @@
-import type { StepShown } from '@gleddo/core';
+import { tickOfStep, type StepShown } from '@gleddo/core';
 import {
   askedSays,
   currentOf,
@@ -6,7 +6,6 @@ import {
   nextOpen,
   partOf,
   shareDone,
-  tickOfStep,
 } from '../src/exercise/guide/step-state';
 import { freshId, movedStep, withoutQuestion, withoutSheet } from '../src/pages/steps/guide-draft';
 

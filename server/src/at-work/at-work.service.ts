@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { AtWork, AtWorkRow, GuidePlace, Me } from '@gleddo/contract';
-import type { StepReached } from '@gleddo/core';
+import { tickOfStep, type StepReached } from '@gleddo/core';
 import { sql } from 'drizzle-orm';
 import { rowsOf, type Database } from '../database/open-database.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
@@ -28,24 +28,29 @@ interface Words {
   readonly unseen: ReadonlyMap<string, number>;
 }
 
-const tickOf = (step: string): string => `step ${step}`;
-
 const isoOf = (at: string | null): string | null =>
   at === null ? null : new Date(at).toISOString();
 
 const doneOf = ({ id, done, of }: StepReached, { ticks }: GuidePlace): number =>
-  of === 0 ? Number(ticks.includes(tickOf(id))) : done / of;
+  of === 0 ? Number(ticks.includes(tickOfStep(id))) : done / of;
 
-function rowOf(found: Found, reached: readonly StepReached[], words: Words): AtWorkRow {
+interface Seen {
+  /** The steps of the class, in their order. */
+  readonly steps: AtWork['steps'];
+  readonly words: Words;
+}
+
+function rowOf(found: Found, reached: readonly StepReached[], { steps, words }: Seen): AtWorkRow {
   const { personId, student, tryId, bookId, changedAt, startedAt } = found;
   const place = JSON.parse(found.place ?? '{"step":null,"ticks":[]}') as GuidePlace;
-  const shares = reached.map((step) => doneOf(step, place));
+  const done = new Map(reached.map((step) => [step.id, doneOf(step, place)]));
   const isOpen = found.state === 'working';
   const here =
-    reached.find(({ id }, i) => id === place.step && shares[i] !== 1) ??
-    reached.find((_, i) => shares[i] !== 1);
+    reached.find(({ id }) => id === place.step && done.get(id) !== 1) ??
+    reached.find(({ id }) => done.get(id) !== 1);
   return {
-    ...{ personId, student, tryId, bookId, state: found.state ?? 'not-started', shares },
+    ...{ personId, student, tryId, bookId, state: found.state ?? 'not-started' },
+    shares: steps.map(({ id }) => done.get(id) ?? null),
     here: isOpen ? (here?.id ?? null) : null,
     next: isOpen ? (here?.next ?? null) : null,
     lastAt: isoOf(changedAt ?? startedAt),
@@ -78,14 +83,17 @@ export class AtWorkService {
     const byBook = new Map(works.map(({ bookId }, i) => [bookId, reached[i] ?? []]));
     const [first = []] = [...byBook.values()].filter((steps) => steps.length > 0);
     const questions = await this.words.open(exerciseId);
+    const steps = first.map(({ id, title }) => ({ id, title }));
     const said: Words = {
       asking: new Set(questions.map(({ tryId }) => tryId)),
       unseen: await this.words.unseen(exerciseId),
     };
     return {
       title: exercise.title,
-      steps: first.map(({ id, title }) => ({ id, title })),
-      rows: found.map((each) => rowOf(each, byBook.get(each.bookId ?? '') ?? [], said)),
+      steps,
+      rows: found.map((each) =>
+        rowOf(each, byBook.get(each.bookId ?? '') ?? [], { steps, words: said }),
+      ),
       questions,
       groups: await this.groups(exerciseId),
       now: new Date().toISOString(),

@@ -15,6 +15,8 @@ export interface Standing {
   readonly answers: Readonly<Record<string, string>>;
 }
 
+const AT_ONCE = 40;
+
 /** How far works are, step by step: reckoned again only where something has changed. */
 @Injectable()
 export class HowFarService {
@@ -37,7 +39,15 @@ export class HowFarService {
     return works.map((work) => this.known.get(name(work)) ?? []);
   }
 
-  private async reckon({ id, guide }: ExerciseRow, keyId: string, works: readonly Standing[]) {
+  /** Some at a time: each is sent with its key, and others want the threads, too. */
+  private async reckon(exercise: ExerciseRow, keyId: string, works: readonly Standing[]) {
+    const found: StepReached[][] = [];
+    for (let from = 0; from < works.length; from += AT_ONCE)
+      found.push(...(await this.some(exercise, keyId, works.slice(from, from + AT_ONCE))));
+    return found;
+  }
+
+  private async some({ id, guide }: ExerciseRow, keyId: string, works: readonly Standing[]) {
     const asked = [];
     for (const { personId, bookId, answers } of works) {
       const key = await this.keys.ownTextOf(keyId, { exerciseId: id, personId, bookId });

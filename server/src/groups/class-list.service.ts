@@ -1,6 +1,12 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { ClassListDone, ClassListPlan, ClassListRequest, Me } from '@gleddo/contract';
-import { planOfList, type ListedStudent, type ListPlan, type PlannedStudent } from '@gleddo/core';
+import {
+  planOfList,
+  type KnownStudent,
+  type ListedStudent,
+  type ListPlan,
+  type PlannedStudent,
+} from '@gleddo/core';
 import { and, eq, inArray } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
@@ -57,11 +63,19 @@ export class ClassListService {
     const { plan, known } = await this.plan(me, { ...list, groupId }, this.db);
     const named = new Set([...plan.students.flatMap(({ could }) => could), ...plan.gone]);
     const classes = await ownClassesOf(this.db, me, [...named]);
+    const said = new Set(plan.students.map(({ name }) => name.toLowerCase()));
+    // Of a colleague’s student no name is told that did not stand in the list.
+    const isTold = ({ stands, mayChange, name }: KnownStudent) =>
+      stands !== 'elsewhere' || mayChange || said.has(name.toLowerCase());
     return {
       ...plan,
       people: known
         .filter(({ id }) => named.has(id))
-        .map(({ id, name }) => ({ id, name, classes: classes.get(id) ?? [] })),
+        .map((each) => ({
+          id: each.id,
+          name: isTold(each) ? each.name : 'Somebody',
+          classes: classes.get(each.id) ?? [],
+        })),
     };
   }
 

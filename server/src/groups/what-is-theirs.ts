@@ -3,7 +3,7 @@ import { getTableConfig, PgTable } from 'drizzle-orm/pg-core';
 import type { Queries } from '../database/open-database.js';
 import * as schema from '../database/schema/index.js';
 
-const { formerMembers, leavings, members, moreTimes, people, sessions } = schema;
+const { audit, formerMembers, leavings, members, moreTimes, people, sessions } = schema;
 
 /** Of these each has at most one a person and thing, or goes with them. */
 const SETTLED: readonly PgTable[] = [members, formerMembers, moreTimes, sessions];
@@ -33,5 +33,15 @@ export async function moveWhatIsTheirs(tx: Queries, from: string, into: string):
     await tx.execute(
       sql`update ${table} set ${sql.identifier(column.name)} = ${into} where ${column} = ${from}`,
     );
+  // History and the list of what was done name people without being tied to them.
+  await tx.execute(
+    sql`update book_operations set by_id = ${into} where by_id = ${from} and book_id in (
+      select book_id from tries where person_id = ${into}
+      union select begun_book_id from tries where person_id = ${into}
+      union select book_id from practices where person_id = ${into}
+      union select m.book_id from mends m join tries t on t.id = m.try_id where t.person_id = ${into})`,
+  );
+  await tx.update(audit).set({ byId: into }).where(eq(audit.byId, from));
+  await tx.update(audit).set({ aboutId: into }).where(eq(audit.aboutId, from));
   await tx.delete(leavings).where(and(eq(leavings.kind, 'person'), eq(leavings.aboutId, from)));
 }

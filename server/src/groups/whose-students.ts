@@ -2,7 +2,14 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { Me } from '@gleddo/contract';
 import { and, eq, inArray, ne } from 'drizzle-orm';
 import type { Database, Queries } from '../database/open-database.js';
-import { groups, members, people } from '../database/schema/index.js';
+import {
+  exercises,
+  formerMembers,
+  groups,
+  members,
+  people,
+  tries,
+} from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 
@@ -12,22 +19,29 @@ export const IS_HERE = ne(people.passwordHash, '');
 const taughtByOthers = (name: string) =>
   refuse(
     'student.shared',
-    `${name} is in a colleague’s class, too. The head of the house changes what is known of them, and sets new passwords.`,
+    `${name} is, or was, in a colleague’s class, too. The head of the house changes what is known of them, and sets new passwords.`,
   );
 
-/** Who may change what is known of a student: who teaches them alone, and the head of the house. */
+/** Who may change what is known of a student, and give them a new password: who alone has taught them, and the head of the house. */
 @Injectable()
 export class WhoseStudents {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
-  /** Which of them a colleague teaches as well. */
+  /** Which of them a colleague teaches as well, or did, or has works of. */
   async shared(me: Me, ids: readonly string[], db: Queries = this.db): Promise<Set<string>> {
     if (me.isHead || ids.length === 0) return new Set();
-    const rows = await db
-      .selectDistinct({ id: members.personId })
-      .from(members)
-      .innerJoin(groups, eq(groups.id, members.groupId))
-      .where(and(inArray(members.personId, [...ids]), ne(groups.ownerId, me.id)));
+    const inClasses = (table: typeof members | typeof formerMembers) =>
+      db
+        .select({ id: table.personId })
+        .from(table)
+        .innerJoin(groups, eq(groups.id, table.groupId))
+        .where(and(inArray(table.personId, [...ids]), ne(groups.ownerId, me.id)));
+    const works = db
+      .select({ id: tries.personId })
+      .from(tries)
+      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
+      .where(and(inArray(tries.personId, [...ids]), ne(exercises.ownerId, me.id)));
+    const rows = await inClasses(members).union(inClasses(formerMembers)).union(works);
     return new Set(rows.map(({ id }) => id));
   }
 

@@ -17,6 +17,7 @@ const {
   sessions,
   stockNotes,
   tries,
+  words,
 } = schema;
 
 /** How somebody is called of whom nothing but works is left. */
@@ -68,6 +69,8 @@ async function makeNameless(tx: Queries, id: string): Promise<void> {
   await tx.delete(sessions).where(eq(sessions.personId, id));
   const own = tx.select({ id: tries.id }).from(tries).where(eq(tries.personId, id));
   await tx.delete(filedTables).where(inArray(filedTables.tryId, own));
+  // What they wrote may say who they were.
+  await tx.delete(words).where(inArray(words.tryId, own));
   await tx.update(tries).set({ fileName: null }).where(eq(tries.personId, id));
 }
 
@@ -85,7 +88,8 @@ export async function removeInstructor(
   const heir = await whoTakesOver(tx, heirId);
   if (heirId === null) await removeThings(tx, id, fate);
   else await passOn(tx, id, heir);
-  await tx.update(notes).set({ byId: heir }).where(eq(notes.byId, id));
+  for (const table of [notes, words])
+    await tx.update(table).set({ byId: heir }).where(eq(table.byId, id));
   await tx.delete(people).where(eq(people.id, id));
 }
 

@@ -208,6 +208,7 @@ function rowOf(student: Student, work: TryRow | null, { runs, timesOf }: Seen): 
     number: student.number,
     email: student.email,
     groups: student.groups,
+    hasLeft: student.groups.length === 0,
     handedInOn: work?.handedInAt?.toISOString().slice(0, 10) ?? null,
     cameIn: cameIn(work, timesOf(student.id)),
     state: work?.state ?? 'not-started',

@@ -29,12 +29,13 @@ export class NoteRefs {
     return run?.results.find(({ ref }) => calls(ref) === shownRef)?.ref ?? null;
   }
 
-  /** As its student knows each. */
+  /** As its student knows each; while the work is not given back they know none. */
   async shown<T extends { readonly ref: string | null }>(
     work: Try,
     of: readonly T[],
   ): Promise<T[]> {
     if (of.every(({ ref }) => ref === null)) return [...of];
+    if (work.state !== 'given-back') return of.map((each) => ({ ...each, ref: null }));
     const calls = await this.calls(work);
     return of.map((each) => ({ ...each, ref: each.ref === null ? null : calls(each.ref) }));
   }

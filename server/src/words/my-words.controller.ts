@@ -1,5 +1,5 @@
 import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
-import { AskWordRequest, type Me, type Word } from '@gleddo/contract';
+import { AskWordRequest, SeenWordsRequest, type Me, type Word } from '@gleddo/contract';
 import { Only, SignedIn } from '../http/signed-in.js';
 import { WordsService } from './words.service.js';
 
@@ -22,7 +22,11 @@ export class MyWordsController {
 
   @Post('seen')
   @HttpCode(200)
-  seen(@Param('id') id: string, @SignedIn() me: Me): Promise<Word[]> {
-    return this.words.seen(me, id);
+  seen(
+    @Param('id') id: string,
+    @Body() { words }: SeenWordsRequest,
+    @SignedIn() me: Me,
+  ): Promise<Word[]> {
+    return this.words.seen(me, id, words);
   }
 }

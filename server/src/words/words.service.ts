@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import type { AskWordRequest, Me, OpenQuestion, SayWordRequest, Word } from '@gleddo/contract';
 import { and, asc, eq, inArray, isNull, ne, sql } from 'drizzle-orm';
@@ -34,6 +35,10 @@ const WORD = {
   ...{ answers: words.answers, at: words.at, seenAt: words.seenAt },
   isAsked: sql<boolean>`${words.byId} = ${tries.personId}`,
 };
+
+/** The same request about the same work has the same name: it is done once. */
+const nameOf = (token: string, tryId: string): string =>
+  createHash('sha256').update(`${token} ${tryId}`).digest('base64url');
 
 type Row = Omit<Word, 'at' | 'isSeen'> & { readonly at: Date; readonly seenAt: Date | null };
 
@@ -74,53 +79,77 @@ export class WordsService {
     return (await this.refs.shown(work, rows)).map(shown);
   }
 
-  async ask(me: Me, exerciseId: string, { text, about, ref }: AskWordRequest): Promise<Word[]> {
+  async ask(
+    me: Me,
+    exerciseId: string,
+    { text, about, ref, token = nanoid() }: AskWordRequest,
+  ): Promise<Word[]> {
     const mine = await this.tryOf(me, exerciseId);
     if (!mine) throw notBegun();
+    const id = nameOf(token, mine.id);
     const at = ref === undefined ? null : await this.refs.named(mine, ref);
     if (ref !== undefined && at === null) throw noNote();
-    const open = and(eq(words.tryId, mine.id), eq(words.byId, me.id), isNull(words.seenAt));
+    const open = and(
+      ...[eq(words.tryId, mine.id), eq(words.byId, me.id)],
+      ...[isNull(words.seenAt), ne(words.id, id)],
+    );
     if ((await this.db.$count(words, open)) >= MOST_OPEN) throw tooMany();
-    await this.db.insert(words).values({
-      ...{ id: nanoid(), tryId: mine.id, byId: me.id, text: text.trim(), about: about.trim() },
-      ref: at,
-    });
+    await this.db
+      .insert(words)
+      .values({
+        ...{ id, tryId: mine.id, byId: me.id, text: text.trim(), about: about.trim() },
+        ref: at,
+      })
+      .onConflictDoNothing();
     return this.mine(me, exerciseId);
   }
 
-  /** Whatever was said to one is read. */
-  async seen(me: Me, exerciseId: string): Promise<Word[]> {
+  /** These were said to one, and have been read. */
+  async seen(me: Me, exerciseId: string, read: readonly string[]): Promise<Word[]> {
     const mine = await this.tryOf(me, exerciseId);
     if (mine)
       await this.db
         .update(words)
         .set({ seenAt: new Date() })
-        .where(and(eq(words.tryId, mine.id), ne(words.byId, me.id), isNull(words.seenAt)));
+        .where(
+          and(
+            ...[eq(words.tryId, mine.id), ne(words.byId, me.id), isNull(words.seenAt)],
+            inArray(words.id, [...read, '']),
+          ),
+        );
     return this.mine(me, exerciseId);
   }
 
   /** Says something to the students of some works; an answer goes to each who asked the same. */
-  async say(me: Me, exerciseId: string, { tries: to, text, answers }: SayWordRequest) {
+  async say(
+    me: Me,
+    exerciseId: string,
+    { tries: to, text, answers, token = nanoid() }: SayWordRequest,
+  ): Promise<void> {
     const known = await this.db
       .select({ id: tries.id })
       .from(tries)
       .where(and(eq(tries.exerciseId, exerciseId), inArray(tries.id, [...to, ''])));
     if (known.length < new Set(to).size) throw notFound('One of these works');
+    const ids = known.map(({ id }) => nameOf(token, id));
+    const isSaid = (await this.db.$count(words, inArray(words.id, [...ids, '']))) > 0;
+    if (known.length === 0 || isSaid) return;
     const asked = answers === undefined ? [] : await this.alikeTo(exerciseId, answers);
-    if (known.length === 0) return;
+    const [question] = asked;
     await this.db.transaction(async (tx) => {
-      await tx.insert(words).values(
-        known.map(({ id: tryId }) => {
-          const own = asked.find((each) => each.tryId === tryId);
-          const about = { about: own?.about ?? asked[0]?.about ?? '', ref: asked[0]?.ref ?? null };
-          const answered = { answers: own?.id ?? null };
-          return {
-            ...{ id: nanoid(), tryId, byId: me.id, text: text.trim() },
-            ...about,
-            ...answered,
-          };
-        }),
-      );
+      await tx
+        .insert(words)
+        .values(
+          known.map(({ id: tryId }) => {
+            const own = asked.find((each) => each.tryId === tryId);
+            return {
+              ...{ id: nameOf(token, tryId), tryId, byId: me.id, text: text.trim() },
+              ...{ about: own?.about ?? question?.about ?? '', ref: question?.ref ?? null },
+              answers: own?.id ?? null,
+            };
+          }),
+        )
+        .onConflictDoNothing();
       const done = asked.filter(({ tryId }) => to.includes(tryId)).map(({ id }) => id);
       await tx
         .update(words)

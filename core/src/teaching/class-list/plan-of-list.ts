@@ -57,14 +57,46 @@ const namesakes = (names: string, one: string) =>
     .split(' ')
     .some((word) => word.length > 1 && one.split(' ').some((other) => isSame(word, other)));
 
-/** Who is known by what only one person has: a number, an e-mail. */
-function bySign(row: ListedStudent, known: readonly KnownStudent[]): readonly KnownStudent[] {
-  return known.filter((each) => isSame(row.number, each.number) || isSame(row.email, each.email));
+/** Those who are known, found by what is said of them. */
+class Known {
+  private readonly by: Readonly<Record<StudentField, ReadonlyMap<string, readonly KnownStudent[]>>>;
+  private readonly byId: ReadonlyMap<string, KnownStudent>;
+
+  constructor(readonly all: readonly KnownStudent[]) {
+    const said = (field: StudentField) => {
+      const found = new Map<string, KnownStudent[]>();
+      for (const each of all) {
+        const text = folded(each[field]);
+        found.set(text, [...(found.get(text) ?? []), each]);
+      }
+      return found;
+    };
+    this.by = { name: said('name'), number: said('number'), email: said('email') };
+    this.byId = new Map(all.map((each) => [each.id, each]));
+  }
+
+  called(id: string): KnownStudent | null {
+    return this.byId.get(id) ?? null;
+  }
+
+  private with(field: StudentField, text: string): readonly KnownStudent[] {
+    return text === '' ? [] : (this.by[field].get(folded(text)) ?? []);
+  }
+
+  /** By what only one person has: a number, an e-mail. */
+  bySign({ number, email }: ListedStudent): readonly KnownStudent[] {
+    return [...new Set([...this.with('number', number), ...this.with('email', email)])];
+  }
+
+  /** Of the same name, and nothing that is said of both sets them apart. */
+  byName({ name, number }: ListedStudent): readonly KnownStudent[] {
+    return this.with('name', name).filter((each) => !differs(number, each.number));
+  }
 }
 
-/** Of the same name, and nothing that is said of both sets them apart. */
-const byName = (row: ListedStudent, known: readonly KnownStudent[]): readonly KnownStudent[] =>
-  known.filter((each) => isSame(row.name, each.name) && !differs(row.number, each.number));
+/** Of whom a colleague has, no more is said than that there is somebody. */
+const calledHere = ({ stands, mayChange, name }: KnownStudent): string =>
+  stands === 'elsewhere' && !mayChange ? 'somebody in a colleague’s class' : name;
 
 function bySignAlone(row: ListedStudent, [first, ...more]: readonly KnownStudent[]): Found | null {
   if (!first) return null;
@@ -76,16 +108,16 @@ function bySignAlone(row: ListedStudent, [first, ...more]: readonly KnownStudent
   if (differs(row.number, first.number))
     return {
       could: [first],
-      why: `This e-mail is that of somebody with the number ${first.number}.`,
+      why: `This e-mail is that of ${calledHere(first)}, with another number.`,
     };
   const isOther = row.name !== '' && !namesakes(row.name, first.name);
   return isOther
-    ? { could: [first], why: `This number or e-mail is that of ${first.name}.` }
+    ? { could: [first], why: `This number or e-mail is that of ${calledHere(first)}.` }
     : { is: first };
 }
 
-function byNameAlone(row: ListedStudent, known: readonly KnownStudent[]): Found {
-  const alike = byName(row, known);
+function byNameAlone(row: ListedStudent, known: Known): Found {
+  const alike = known.byName(row);
   const here = alike.filter(({ stands }) => stands !== 'elsewhere');
   const [one] = here;
   if (here.length > 1) return { could: here, why: 'Several in the class are called so.' };
@@ -119,7 +151,7 @@ class Planning {
   private readonly added = new Set<string>();
 
   constructor(
-    private readonly known: readonly KnownStudent[],
+    private readonly known: Known,
     private readonly decisions: Decisions,
   ) {}
 
@@ -139,12 +171,12 @@ class Planning {
     const said = this.decisions[at];
     if (said === undefined) return null;
     if (said === SOMEBODY_NEW) return { is: null };
-    const is = this.known.find(({ id }) => id === said);
-    return is ? { is } : null;
+    const is = this.known.called(said);
+    return is && { is };
   }
 
   private found(row: ListedStudent): Found {
-    return bySignAlone(row, bySign(row, this.known)) ?? byNameAlone(row, this.known);
+    return bySignAlone(row, this.known.bySign(row)) ?? byNameAlone(row, this.known);
   }
 
   private somebodyNew(row: ListedStudent, at: number): PlannedStudent {
@@ -165,7 +197,7 @@ class Planning {
   }
 
   gone = (): string[] =>
-    this.known
+    this.known.all
       .filter(({ stands, id }) => stands === 'in' && !this.taken.has(id))
       .map(({ id }) => id);
 }
@@ -180,7 +212,7 @@ export function planOfList(
   known: readonly KnownStudent[],
   decisions: Decisions = {},
 ): ListPlan {
-  const planning = new Planning(known, decisions);
+  const planning = new Planning(new Known(known), decisions);
   const students = rows.map((row, at) => planning.planned(tidy(row), at));
   return { students, gone: planning.gone() };
 }

@@ -25,6 +25,9 @@ export interface Reached {
   readonly answers: ReadonlyMap<string, string>;
 }
 
+/** How it is kept that a step was ticked by hand. */
+export const tickOfStep = (step: string): string => `step ${step}`;
+
 const LONGEST = 60;
 
 function entrySays({ book }: AnswerKey, id: string): string {

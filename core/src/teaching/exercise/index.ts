@@ -6,7 +6,7 @@ export { faultsOfGuide, faultsOfQuestions } from './guide-faults.js';
 export { picturesOf, withPictures } from './guide-pictures.js';
 export { guideShown } from './guide-shown.js';
 export type { GuideShown, QuestionShown, RowShown, SheetShown, StepShown } from './guide-shown.js';
-export { howFar, type StepReached } from './how-far.js';
+export { howFar, tickOfStep, type StepReached } from './how-far.js';
 export { ownExercise } from './own-exercise.js';
 export { proposedGuide } from './proposed-guide.js';
 export type { DrawnPaper } from './drawn-papers.js';

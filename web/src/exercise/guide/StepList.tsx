@@ -1,5 +1,5 @@
 import type { GuideAnswer } from '@gleddo/contract';
-import type { StepShown } from '@gleddo/core';
+import { tickOfStep, type StepShown } from '@gleddo/core';
 import { Button, Checkbox, Popconfirm } from 'antd';
 import { Link, useLocation } from 'react-router';
 import { Brief } from '../../book/words/Brief';
@@ -17,7 +17,6 @@ import {
   PART_NAMES,
   partOf,
   shareDone,
-  tickOfStep,
 } from './step-state';
 import type { Guiding } from './use-guiding';
 

@@ -1,8 +1,7 @@
 import type { GuidePlace } from '@gleddo/contract';
-import type { Revealed, StepShown } from '@gleddo/core';
+import { tickOfStep, type Revealed, type StepShown } from '@gleddo/core';
 
-/** How a tick by hand is named. */
-export const tickOfStep = (step: string): string => `step ${step}`;
+/** How a tick beside a row of a paper is named. */
 export const tickOfRow = (sheet: string, row: number): string => `row ${sheet} ${row}`;
 
 interface Count {

@@ -1,8 +1,9 @@
+import type { Word } from '@gleddo/contract';
 import { Button, Input, Modal } from 'antd';
 import { useState } from 'react';
 import { Refusal } from '../../platform/shell/Refusal';
 import { WordList } from './WordList';
-import { useStepTitle, useWords } from './use-words';
+import { unread, useAsking, useSeen, useStepTitle, useTypedWord, useWords } from './use-words';
 import styles from './my-words.module.css';
 
 interface MyWordsProps {
@@ -10,42 +11,44 @@ interface MyWordsProps {
   readonly bookId: string;
 }
 
-/** What the instructor says while one works, and a way to ask: where one works. */
+/** What the instructor says, and a way to ask: where one works. */
 export function MyWords({ exerciseId, bookId }: MyWordsProps) {
-  const { words, ask, seen } = useWords(exerciseId);
+  const words = useWords(exerciseId);
+  const seen = useSeen(exerciseId);
   const [isOpen, setOpen] = useState(false);
-  const unseen = words.filter(({ isAsked, isSeen }) => !isAsked && !isSeen);
+  const unseen = unread(words);
   return (
     <>
       <Button onClick={() => setOpen(true)}>Ask</Button>
       {unseen.length > 0 && (
         <div className={styles['said']} role="status">
           <WordList words={unseen} all={words} />
-          <Button size="small" loading={seen.isPending} onClick={() => seen.mutate()}>
+          <Button size="small" loading={seen.isPending} onClick={() => seen.mutate(unseen)}>
             Understood
           </Button>
         </div>
       )}
-      {isOpen && <AskDialog {...{ words, ask, bookId }} onClose={() => setOpen(false)} />}
+      {isOpen && <AskDialog {...{ words, exerciseId, bookId }} onClose={() => setOpen(false)} />}
     </>
   );
 }
 
-interface AskDialogProps extends Pick<ReturnType<typeof useWords>, 'words' | 'ask'> {
-  readonly bookId: string;
+interface AskDialogProps extends MyWordsProps {
+  readonly words: readonly Word[];
   onClose(): void;
 }
 
-function AskDialog({ words, ask, bookId, onClose }: AskDialogProps) {
-  const [text, setText] = useState('');
+function AskDialog({ words, exerciseId, bookId, onClose }: AskDialogProps) {
+  const { text, setText, clear, token, isEmpty } = useTypedWord(`ask.${exerciseId}`);
+  const ask = useAsking(exerciseId);
   const stepTitle = useStepTitle(bookId);
-  const send = () => ask.mutate({ text, about: stepTitle() }, { onSuccess: () => setText('') });
+  const send = () => ask.mutate({ text, about: stepTitle(), token }, { onSuccess: clear });
   return (
     <Modal
       open
       title="Ask your instructor"
       okText="Ask"
-      okButtonProps={{ disabled: text.trim() === '', loading: ask.isPending }}
+      okButtonProps={{ disabled: isEmpty, loading: ask.isPending }}
       cancelText="Close"
       onOk={send}
       onCancel={onClose}

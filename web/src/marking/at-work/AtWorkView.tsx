@@ -1,7 +1,7 @@
 import type { AtWork, AtWorkRow, OpenQuestion } from '@gleddo/contract';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { momentText } from '../../platform/figures/days';
+import { momentText, timeText } from '../../platform/figures/days';
 import { counted } from '../../platform/figures/counted';
 import { Asking } from '../../platform/shell/Asking';
 import { ButtonLink } from '../../platform/shell/ButtonLink';
@@ -9,7 +9,7 @@ import { Refusal } from '../../platform/shell/Refusal';
 import { AtWorkRows } from './AtWorkRows';
 import { SayWord } from './SayWord';
 import { agoSaid, byNeed, goingOf, holdsUp, restedFor } from './stuck';
-import { useAtWork, useSaying } from './use-at-work';
+import { useAtWork, usePuttingAway } from './use-at-work';
 import styles from './at-work.module.css';
 
 interface AtWorkViewProps {
@@ -17,12 +17,9 @@ interface AtWorkViewProps {
   readonly group: string | null;
 }
 
-type Saying = ReturnType<typeof useSaying>;
-
 /** A class at work, live: who is stuck and where, what they ask, and a word to one or all. */
 export function AtWorkView({ exerciseId, group }: AtWorkViewProps) {
   const atWork = useAtWork(exerciseId, group);
-  const saying = useSaying(exerciseId);
   const [chosen, choose] = useState<string | null>(null);
   if (!atWork.data) return <Asking of={atWork} what="The class at work" />;
   const now = Date.parse(atWork.data.now);
@@ -31,13 +28,22 @@ export function AtWorkView({ exerciseId, group }: AtWorkViewProps) {
   return (
     <div className={styles['at-work']}>
       <section className="paper" aria-label="Who is how far">
-        <AtWorkRows of={atWork.data} {...{ rows, now, chosen }} onChoose={choose} />
+        {atWork.isError && (
+          <p className="notice" role="alert">
+            The server can’t be reached. This is how it was at {timeText(atWork.data.now)}.
+          </p>
+        )}
+        {rows.length === 0 ? (
+          <p className="quiet">Nobody yet: the classes that have this exercise are empty.</p>
+        ) : (
+          <AtWorkRows of={atWork.data} {...{ rows, now, chosen }} onChoose={choose} />
+        )}
       </section>
       <div>
-        {row && <Chosen {...{ row, now, exerciseId, saying }} of={atWork.data} />}
-        <Questions of={atWork.data} saying={saying} />
-        <HoldsUp {...{ rows, now, saying }} />
-        <ToAll {...{ rows, saying }} />
+        {row && <Chosen {...{ row, now, exerciseId }} of={atWork.data} />}
+        <Questions of={atWork.data} exerciseId={exerciseId} />
+        <HoldsUp {...{ rows, now, exerciseId }} />
+        <ToAll {...{ rows, exerciseId }} />
       </div>
     </div>
   );
@@ -47,10 +53,9 @@ interface ChosenProps extends Pick<AtWorkViewProps, 'exerciseId'> {
   readonly of: AtWork;
   readonly row: AtWorkRow;
   readonly now: number;
-  readonly saying: Saying;
 }
 
-function Chosen({ of, row, now, exerciseId, saying }: ChosenProps) {
+function Chosen({ of, row, now, exerciseId }: ChosenProps) {
   const step = of.steps.find(({ id }) => id === row.here);
   return (
     <section className="paper" aria-label={row.student}>
@@ -81,7 +86,7 @@ function Chosen({ of, row, now, exerciseId, saying }: ChosenProps) {
             label={`A word to ${row.student}`}
             name="Say it"
             to={[row.tryId]}
-            saying={saying}
+            exerciseId={exerciseId}
           />
         </>
       )}
@@ -101,17 +106,22 @@ const WhatIsKnown = ({ row, now }: Pick<ChosenProps, 'row' | 'now'>) => (
   </>
 );
 
-function Questions({ of, saying }: { readonly of: AtWork; readonly saying: Saying }) {
+function Questions({ of, exerciseId }: { readonly of: AtWork; readonly exerciseId: string }) {
+  const putAway = usePuttingAway(exerciseId);
   if (of.questions.length === 0) return null;
   return (
     <section className="paper" aria-label="Asked">
       <h2>Asked</h2>
       <ul className={styles['questions']}>
         {of.questions.map((question) => (
-          <Question key={question.id} {...{ question, saying }} />
+          <Question
+            key={question.id}
+            {...{ question, exerciseId }}
+            onPutAway={() => putAway.mutate(question.id)}
+          />
         ))}
       </ul>
-      <Refusal of={saying.putAway} />
+      <Refusal of={putAway} />
     </section>
   );
 }
@@ -119,13 +129,13 @@ function Questions({ of, saying }: { readonly of: AtWork; readonly saying: Sayin
 const alikeSays = (n: number): string =>
   n === 0 ? 'Answer' : n === 1 ? 'Answer both who have it' : `Answer all ${n + 1} who have it`;
 
-function Question({
-  question,
-  saying,
-}: {
+interface QuestionProps {
   readonly question: OpenQuestion;
-  readonly saying: Saying;
-}) {
+  readonly exerciseId: string;
+  onPutAway(): void;
+}
+
+function Question({ question, exerciseId, onPutAway }: QuestionProps) {
   const { id, student, about, text, at, tryId, alike } = question;
   return (
     <li>
@@ -144,10 +154,10 @@ function Question({
         name={alikeSays(alike.length)}
         to={[tryId, ...alike]}
         answers={id}
-        saying={saying}
+        exerciseId={exerciseId}
       />
       {question.ref !== null && <ButtonLink to={`/marking/${tryId}`}>Look at the work</ButtonLink>}
-      <Button type="link" onClick={() => saying.putAway.mutate(id)}>
+      <Button type="link" onClick={onPutAway}>
         Answered otherwise
       </Button>
     </li>
@@ -157,10 +167,10 @@ function Question({
 interface HoldsUpProps {
   readonly rows: readonly AtWorkRow[];
   readonly now: number;
-  readonly saying: Saying;
+  readonly exerciseId: string;
 }
 
-function HoldsUp({ rows, now, saying }: HoldsUpProps) {
+function HoldsUp({ rows, now, exerciseId }: HoldsUpProps) {
   const [to, setTo] = useState<string | null>(null);
   const all = holdsUp(rows, now);
   if (all.length === 0) return null;
@@ -179,7 +189,7 @@ function HoldsUp({ rows, now, saying }: HoldsUpProps) {
                 label={`A word to ${who.map(({ student }) => student).join(', ')}`}
                 name="Say it"
                 to={who.flatMap(({ tryId }) => tryId ?? [])}
-                saying={saying}
+                exerciseId={exerciseId}
                 onSaid={() => setTo(null)}
               />
             )}
@@ -190,7 +200,7 @@ function HoldsUp({ rows, now, saying }: HoldsUpProps) {
   );
 }
 
-function ToAll({ rows, saying }: Omit<HoldsUpProps, 'now'>) {
+function ToAll({ rows, exerciseId }: Omit<HoldsUpProps, 'now'>) {
   const to = rows.flatMap(({ tryId, state }) => (state === 'working' && tryId ? [tryId] : []));
   if (to.length === 0) return null;
   return (
@@ -200,7 +210,7 @@ function ToAll({ rows, saying }: Omit<HoldsUpProps, 'now'>) {
         label={`To ${counted(to.length, 'student')}`}
         name="Say it to all"
         to={to}
-        saying={saying}
+        exerciseId={exerciseId}
       />
     </section>
   );

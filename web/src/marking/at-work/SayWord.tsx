@@ -1,30 +1,31 @@
 import { Button, Input } from 'antd';
-import { useState } from 'react';
+import { useTypedWord } from '../../exercise/words/use-words';
 import { Refusal } from '../../platform/shell/Refusal';
-import type { useSaying } from './use-at-work';
+import { useSaying } from './use-at-work';
 import styles from './at-work.module.css';
 
 interface SayWordProps {
+  readonly exerciseId: string;
   readonly label: string;
   readonly name: string;
   readonly to: readonly string[];
   readonly answers?: string;
-  readonly saying: ReturnType<typeof useSaying>;
   onSaid?(): void;
 }
 
 /** A word to some students, which stands where they work. */
-export function SayWord({ label, name, to, answers, saying: { say }, onSaid }: SayWordProps) {
-  const [text, setText] = useState('');
+export function SayWord({ exerciseId, label, name, to, answers, onSaid }: SayWordProps) {
+  const typed = useTypedWord(`word.${exerciseId}.${answers ?? label}`);
+  const { text, token } = typed;
+  const say = useSaying(exerciseId);
+  const done = () => {
+    typed.clear();
+    onSaid?.();
+  };
   const send = () =>
     say.mutate(
-      { tries: [...to], text, ...(answers === undefined ? {} : { answers }) },
-      {
-        onSuccess: () => {
-          setText('');
-          onSaid?.();
-        },
-      },
+      { tries: [...to], text, token, ...(answers === undefined ? {} : { answers }) },
+      { onSuccess: done },
     );
   return (
     <div className={styles['say']}>
@@ -34,11 +35,11 @@ export function SayWord({ label, name, to, answers, saying: { say }, onSaid }: S
         autoSize={{ minRows: 2, maxRows: 6 }}
         maxLength={1000}
         value={text}
-        onChange={(event) => setText(event.target.value)}
+        onChange={(event) => typed.setText(event.target.value)}
       />
       <Button
         type="primary"
-        disabled={text.trim() === '' || to.length === 0}
+        disabled={typed.isEmpty || to.length === 0}
         loading={say.isPending}
         onClick={send}
       >

@@ -20,6 +20,7 @@ interface OwnMarkedProps {
   readonly keyBook?: Book | null;
   /** What can be done at a note. */
   toolsAt?(fault: ShownResult): ReactNode;
+  readonly children?: ReactNode;
 }
 
 /** A work with the notes in its margin, as a student gets it back: beside the key only where that is shown. */
@@ -30,6 +31,7 @@ export function OwnMarked({
   notes,
   keyBook = null,
   toolsAt,
+  children,
   ...marks
 }: OwnMarkedProps) {
   const [active, setActive] = useState<number | null>(null);
@@ -53,7 +55,9 @@ export function OwnMarked({
           onPoint={setActive}
           {...{ notes, ...marks }}
           {...(toolsAt ? { toolsAt } : {})}
-        />
+        >
+          {children}
+        </MarginNotes>
       </div>
     </main>
   );

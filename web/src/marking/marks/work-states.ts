@@ -9,7 +9,11 @@ const STATES = {
 } as const;
 
 /** How a student's work stands, in a few words. */
-export function stateSays({ state, checked, asked, cameIn }: ClassRow): string {
+export function stateSays(row: ClassRow): string {
+  return row.hasLeft ? `${itself(row)}, in no class any more that has it` : itself(row);
+}
+
+function itself({ state, checked, asked, cameIn }: ClassRow): string {
   if (checked === 'waiting') return 'handed in, not checked yet';
   if (checked === 'failed') return 'handed in, could not be checked';
   const asks = state === 'working' && asked > 0 ? `, ${asked} × checked so far` : '';

@@ -3,12 +3,14 @@ import { useState } from 'react';
 import { LongRows } from '../../platform/figures/LongRows';
 import { TableHead } from '../../platform/figures/TableHead';
 import { LeavingList } from '../../platform/leaving/LeavingList';
+import { useDeleting } from '../../platform/leaving/use-deleting';
 import { StudentDialog } from './StudentDialog';
 
 /** Who is in the class, with what the school calls them as far as anybody said it. */
 export function Members({ group }: { readonly group: GroupAnswer }) {
   const { members } = group;
   const [openId, open] = useState<string | null>(null);
+  const { onDelete, dialog } = useDeleting('person');
   const opened = members.find(({ id }) => id === openId);
   const hasNumbers = members.some(({ number }) => number !== '');
   const names = ['Name', ...(hasNumbers ? ['Number'] : []), 'Signs in as', ''];
@@ -25,7 +27,10 @@ export function Members({ group }: { readonly group: GroupAnswer }) {
         />
       </table>
       <LeavingList which={(each) => members.some((member) => member.id === each.id)} />
-      {opened && <StudentDialog {...{ group, student: opened }} onClose={() => open(null)} />}
+      {opened && (
+        <StudentDialog {...{ group, student: opened, onDelete }} onClose={() => open(null)} />
+      )}
+      {dialog}
     </>
   );
 }

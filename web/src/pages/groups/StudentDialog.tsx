@@ -5,7 +5,6 @@ import { App, Button, Input, Modal, Select } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { get, post } from '../../platform/api/client';
 import { BY_LABEL } from '../../platform/figures/by-label';
-import { useDeleting } from '../../platform/leaving/use-deleting';
 import { Refusal } from '../../platform/shell/Refusal';
 import { MadePasswords } from '../people/MadePasswords';
 import styles from './groups.module.css';
@@ -17,15 +16,15 @@ interface StudentProps {
 }
 
 interface StudentDialogProps extends StudentProps {
+  onDelete(id: string): void;
   onClose(): void;
 }
 
 type Change = ReturnType<typeof useStudentChange>;
 
 /** One student: what is known of them, their password, where they are, and whether there are two of them. */
-export function StudentDialog({ group, student, onClose }: StudentDialogProps) {
+export function StudentDialog({ group, student, onDelete, onClose }: StudentDialogProps) {
   const change = useStudentChange(group);
-  const { onDelete, dialog } = useDeleting('person');
   return (
     <Modal open title={student.name} footer={null} onCancel={onClose} destroyOnHidden>
       <div className={styles['student']}>
@@ -43,12 +42,18 @@ export function StudentDialog({ group, student, onClose }: StudentDialogProps) {
         {student.mayChange && (
           <section>
             <p className="quiet">What is kept of them is said before it goes.</p>
-            <Button onClick={() => onDelete(student.id)}>Delete {student.name}</Button>
+            <Button
+              onClick={() => {
+                onClose();
+                onDelete(student.id);
+              }}
+            >
+              Delete {student.name}
+            </Button>
           </section>
         )}
         <Refusal of={change} />
       </div>
-      {dialog}
     </Modal>
   );
 }

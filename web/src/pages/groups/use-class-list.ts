@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ClassListRequest, GroupAnswer } from '@gleddo/contract';
-import { done, listCellsOf, studentsInTable, type Result } from '@gleddo/core';
+import { done, listCellsOf, studentsInTable, type ListedStudent, type Result } from '@gleddo/core';
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import { post } from '../../platform/api/client';
@@ -21,20 +21,33 @@ interface Asked {
   readonly list: string;
 }
 
+/** What a row says, by which what was decided of it is found again wherever the row stands. */
+const saysOf = (student: ListedStudent): string =>
+  JSON.stringify([student.name, student.number, student.email]);
+
 /** What is decided of a list by hand. */
-function useDecided() {
-  const [same, setSame] = useState<Readonly<Record<number, string>>>({});
+function useDecided(students: readonly ListedStudent[]) {
+  const [of, setOf] = useState<Readonly<Record<string, string>>>({});
   const [takeOut, setTakeOut] = useState<readonly string[]>([]);
-  return {
-    same,
-    takeOut,
-    decide: (at: number, who: string) => setSame({ ...same, [at]: who }),
-    setTakeOut,
-    forget() {
-      setSame({});
-      setTakeOut([]);
-    },
+  const same = useMemo(
+    () =>
+      Object.fromEntries(
+        students.flatMap((student, at) => {
+          const who = of[saysOf(student)];
+          return who === undefined ? [] : [[at, who] as const];
+        }),
+      ),
+    [students, of],
+  );
+  const decide = (at: number, who: string) => {
+    const student = students[at];
+    if (student) setOf({ ...of, [saysOf(student)]: who });
   };
+  const forget = () => {
+    setOf({});
+    setTakeOut([]);
+  };
+  return { same, takeOut, decide, setTakeOut, forget };
 }
 
 /** The students of the cells; of one class where the list names several. */
@@ -69,7 +82,7 @@ export function useClassList({ id, name }: GroupAnswer) {
   const queries = useQueryClient();
   const pasted = usePastedCells({ name: `students.${id}`, ofBook: OF_BOOK, read });
   const { table, setClass } = useTable(pasted.cells, name);
-  const decided = useDecided();
+  const decided = useDecided(table.students);
   const [asked, setAsked, forgetAsked] = useKept<Asked | null>(`students-asked.${id}`, null);
   const { same, takeOut } = decided;
   const list = useMemo(() => ({ students: [...table.students], same }), [table, same]);

@@ -3,7 +3,8 @@ import type { Me, MyTryDetail } from '@gleddo/contract';
 import { bookFromJson, type Book } from '@gleddo/core';
 import { useMemo } from 'react';
 import { get } from '../../platform/api/client';
-import { AskAtNote, useSeenAtNotes } from '../../exercise/words/AskAtNote';
+import { AskAtNote, SaidOtherwise, useSeenHere } from '../../exercise/words/AskAtNote';
+import { useWords } from '../../exercise/words/use-words';
 import { SheetsOnRequest } from '../../book/handouts/SheetsOnRequest';
 import { comparedPeriod } from '../../marking/marks/compared-period';
 import { markPaper } from '../../marking/class-results/mark-paper';
@@ -43,7 +44,8 @@ export function GivenBack({ mine }: { mine: MyTryDetail }) {
     queryKey: ['given-back', mine.bookId],
     queryFn: () => get(`books/${mine.bookId}`),
   });
-  useSeenAtNotes(mine.exerciseId);
+  const words = useWords(mine.exerciseId);
+  useSeenHere(mine.exerciseId, words);
   const work = useRead(answer.data?.book);
   const keyBook = useRead(mine.key);
   const me = useQueryClient().getQueryData<Me>(['me']);
@@ -69,8 +71,10 @@ export function GivenBack({ mine }: { mine: MyTryDetail }) {
         of={mine.of}
         scaledFrom={mine.scaledFrom}
         keyBook={keyBook}
-        toolsAt={(fault) => <AskAtNote exerciseId={mine.exerciseId} fault={fault} />}
-      />
+        toolsAt={(fault) => <AskAtNote exerciseId={mine.exerciseId} {...{ fault, words }} />}
+      >
+        <SaidOtherwise words={words} results={mine.results ?? []} />
+      </OwnMarked>
     </>
   );
 }

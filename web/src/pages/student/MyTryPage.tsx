@@ -136,6 +136,11 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
         <TryTabs base={base} parts={parts} />
         <div className="actions">
           <BookTools />
+          <Later>
+            <Suspense>
+              <MY_WORDS.View exerciseId={mine.exerciseId} bookId={bookId} />
+            </Suspense>
+          </Later>
           {mine.state === 'working' ? (
             <>
               {mine.checkWhileWorking && (
@@ -145,11 +150,6 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
               )}
               {mine.mayFile && <FileInstead mine={mine} />}
               <Until mine={mine} />
-              <Later>
-                <Suspense>
-                  <MY_WORDS.View exerciseId={mine.exerciseId} bookId={bookId} />
-                </Suspense>
-              </Later>
               <HandIn mine={mine} />
             </>
           ) : (
