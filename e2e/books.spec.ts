@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { ask, manyCompanies, openBakery } from './exercise-steps.js';
+import { openOwnCompany } from './own-company.js';
 import { choose, comeInAs, saved } from './people.js';
 
 async function open(page: Page, company: RegExp, part: string): Promise<void> {
@@ -191,7 +192,8 @@ test('entries wait in a batch, are looked at and posted together; one begins fro
 test('a journal is pasted from a spreadsheet: what was understood is seen, what can’t be read is told', async ({
   page,
 }) => {
-  await open(page, /Pollard Row Bindery/, 'Journal');
+  await openOwnCompany(page, 'Pollard Row Bindery');
+  await page.getByRole('link', { name: 'Journal', exact: true }).click();
   await page.getByText('A journal from a spreadsheet').click();
   const typed = page.getByLabel('entries, one a line');
   await typed.fill(

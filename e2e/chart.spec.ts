@@ -1,12 +1,12 @@
 import { expect, test, type Page } from '@playwright/test';
+import { openOwnCompany } from './own-company.js';
 import { answerSheet, comeInAs, saved } from './people.js';
 
 const row = (page: Page, name: string) =>
   page.locator('.row.account').filter({ has: page.getByText(name, { exact: true }) });
 
 async function openChart(page: Page, company: string): Promise<void> {
-  await comeInAs(page, 'Ruth Marsh');
-  await page.getByRole('link', { name: new RegExp(company) }).click();
+  await openOwnCompany(page, company);
   await expect(page.getByRole('grid', { name: 'Balance sheet' })).toBeVisible();
 }
 
@@ -16,8 +16,6 @@ async function select(page: Page, name: string): Promise<void> {
   await page.keyboard.press('Escape');
   await expect(row(page, name)).toBeFocused();
 }
-
-test.describe.configure({ mode: 'serial' });
 
 test('accounts move, nest, retire and come back, and all of it is undone', async ({ page }) => {
   await openChart(page, 'Pollard Row Bindery');

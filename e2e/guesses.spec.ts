@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { comeInAs, saved } from './people.js';
+import { openOwnCompany } from './own-company.js';
+import { saved } from './people.js';
 
 async function addTo(page: Page, section: string, name: string): Promise<void> {
   const line = page.getByPlaceholder(`Type a name to add to ${section}`);
@@ -12,8 +13,7 @@ async function addTo(page: Page, section: string, name: string): Promise<void> {
 test('types that were taken from names are shown as guesses, and settled in one list', async ({
   page,
 }) => {
-  await comeInAs(page, 'Ruth Marsh');
-  await page.getByRole('link', { name: /Pollard Row Bindery/ }).click();
+  await openOwnCompany(page, 'Pollard Row Bindery');
   await addTo(page, 'Fixed assets', 'Delivery bicycles');
   await addTo(page, 'Fixed assets', 'Vehicles');
   await addTo(page, 'Current assets', 'Glue and thread');
@@ -33,8 +33,7 @@ test('types that were taken from names are shown as guesses, and settled in one 
 test('a guess is said to be right where the account stands, by choosing what it is', async ({
   page,
 }) => {
-  await comeInAs(page, 'Ruth Marsh');
-  await page.getByRole('link', { name: /Pollard Row Bindery/ }).click();
+  await openOwnCompany(page, 'Pollard Row Bindery');
   await addTo(page, 'Fixed assets', 'Sewing frames');
   const row = page.getByRole('row', { name: /Sewing frames/ });
   await expect(row).toContainText('type?');
@@ -56,8 +55,7 @@ test('a guess is said to be right where the account stands, by choosing what it 
 test('what is typed into a profile is there when one comes back, until it is saved or left', async ({
   page,
 }) => {
-  await comeInAs(page, 'Ruth Marsh');
-  await page.getByRole('link', { name: /Pollard Row Bindery/ }).click();
+  await openOwnCompany(page, 'Pollard Row Bindery');
   await page.getByRole('link', { name: 'Profile', exact: true }).click();
   await page.getByLabel('Contact', { exact: true }).fill('Ask at the counter');
   await page.getByRole('link', { name: 'Chart', exact: true }).click();

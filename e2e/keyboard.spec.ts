@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { begin, handOut, openBakery, row } from './exercise-steps.js';
+import { openOwnCompany } from './own-company.js';
 import { answerSheet, comeInAs, saved, tabTo } from './people.js';
 
 /** That something has the focus: the keys go somewhere. */
@@ -139,8 +140,7 @@ test('a student’s exercise by keyboard: the focus is never lost', async ({ pag
 test('shortcuts are what is typed, on whichever keyboard, and can be turned off', async ({
   page,
 }) => {
-  await comeInAs(page, 'Ruth Marsh');
-  await page.getByRole('link', { name: /^Pollard Row Bindery/ }).click();
+  await openOwnCompany(page, 'Pollard Row Bindery');
   const find = page.getByRole('combobox', { name: 'Go to an account or page' });
   await expect(row(page, 'Bank').first()).toBeVisible();
   await row(page, 'Drawings').focus();
@@ -254,8 +254,7 @@ test('a key that goes to the next student does not leave a note half typed', asy
 test('the slip goes aside for who takes accounts together, and leaves when they do', async ({
   page,
 }) => {
-  await comeInAs(page, 'Ruth Marsh');
-  await page.getByRole('link', { name: /^Pollard Row Bindery/ }).click();
+  await openOwnCompany(page, 'Pollard Row Bindery');
   await row(page, 'Trade debtors').click();
   const slip = page.getByRole('complementary', { name: 'Account Trade debtors' });
   await expect(slip.getByLabel('Name of the account')).toBeFocused();

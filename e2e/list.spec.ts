@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { ask } from './exercise-steps.js';
+import { openOwnCompany } from './own-company.js';
 import { comeInAs, saved } from './people.js';
 
 const rows = (page: Page) => page.locator('.list-row.account');
 
 async function openList(page: Page): Promise<void> {
-  await comeInAs(page, 'Ruth Marsh');
-  await page.getByRole('link', { name: /Tern Island Kayaks/ }).click();
+  await openOwnCompany(page, 'Tern Island Kayaks');
   await page.getByRole('checkbox', { name: 'As one list' }).click();
   await expect(page.getByRole('grid', { name: 'Accounts as a list' })).toBeVisible();
 }

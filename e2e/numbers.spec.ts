@@ -1,11 +1,11 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import { manyCompanies } from './exercise-steps.js';
-import { choose, comeInAs, saved } from './people.js';
+import { openOwnCompany } from './own-company.js';
+import { choose, saved } from './people.js';
 
 /** The account numbers of a company; answers the card on which they stand. */
 async function openNumbers(page: Page): Promise<Locator> {
-  await comeInAs(page, 'Ruth Marsh');
-  await page.getByRole('link', { name: /Juniper Lane Nursery/ }).click();
+  await openOwnCompany(page, 'Juniper Lane Nursery');
   await page.getByRole('link', { name: 'Profile', exact: true }).click();
   await page.getByRole('link', { name: 'Account numbers' }).click();
   return page.getByRole('region', { name: 'Account numbers' });

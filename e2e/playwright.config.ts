@@ -7,6 +7,7 @@ const root = join(import.meta.dirname, '..');
 
 export default defineConfig({
   testDir: '.',
+  globalSetup: './demo-stays.ts',
   outputDir: 'results',
   timeout: 180_000,
   // As long as a class takes to be checked where four others want the same two cores.

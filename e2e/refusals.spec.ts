@@ -1,9 +1,9 @@
 import { expect, test, type Page } from '@playwright/test';
+import { openOwnCompany } from './own-company.js';
 import { comeInAs } from './people.js';
 
-async function openPart(page: Page, part: string, of = /Juniper Lane Nursery/): Promise<void> {
-  await comeInAs(page, 'Ruth Marsh');
-  await page.getByRole('link', { name: of }).click();
+async function openPart(page: Page, part: string, of = 'Juniper Lane Nursery'): Promise<void> {
+  await openOwnCompany(page, of);
   await page.getByRole('link', { name: part, exact: true }).click();
 }
 
@@ -68,7 +68,7 @@ test('an entry out of balance is refused with its difference; a refresh loses no
 test('a name that is too long, and a second account of a kind that a book has once', async ({
   page,
 }) => {
-  await openPart(page, 'Chart', /Tern Island Kayaks/);
+  await openPart(page, 'Chart', 'Tern Island Kayaks');
   const line = page.getByRole('textbox', { name: 'New account in Equity', exact: true });
   await line.click();
   await line.fill('x'.repeat(140));

@@ -1,16 +1,14 @@
 import { expect, test, type Page } from '@playwright/test';
-import { choose, comeInAs, saved, tabTo } from './people.js';
+import { openOwnCompany } from './own-company.js';
+import { choose, saved, tabTo } from './people.js';
 
 async function openProfile(page: Page, part: string): Promise<void> {
-  await comeInAs(page, 'Ruth Marsh');
-  await page.getByRole('link', { name: /Juniper Lane Nursery/ }).click();
+  await openOwnCompany(page, 'Juniper Lane Nursery');
   await page.getByRole('link', { name: 'Profile', exact: true }).click();
   await page.getByRole('link', { name: part, exact: true }).click();
 }
 
 const chart = (page: Page) => page.getByRole('link', { name: 'Chart', exact: true }).click();
-
-test.describe.configure({ mode: 'serial' });
 
 test('a scheme is adapted: what would lose its place is said first, kept, and undone', async ({
   page,

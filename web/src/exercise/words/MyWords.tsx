@@ -11,25 +11,31 @@ interface MyWordsProps {
   readonly bookId: string;
 }
 
-/** What the instructor says, and a way to ask: where one works. */
-export function MyWords({ exerciseId, bookId }: MyWordsProps) {
+/** A way to ask, where one works. */
+export function AskButton({ exerciseId, bookId }: MyWordsProps) {
   const words = useWords(exerciseId);
-  const seen = useSeen(exerciseId);
   const [isOpen, setOpen] = useState(false);
-  const unseen = unread(words);
   return (
     <>
       <Button onClick={() => setOpen(true)}>Ask</Button>
-      {unseen.length > 0 && (
-        <div className={styles['said']} role="status">
-          <WordList words={unseen} all={words} />
-          <Button size="small" loading={seen.isPending} onClick={() => seen.mutate(unseen)}>
-            Understood
-          </Button>
-        </div>
-      )}
       {isOpen && <AskDialog {...{ words, exerciseId, bookId }} onClose={() => setOpen(false)} />}
     </>
+  );
+}
+
+/** What the instructor says while one works, above the work, until it is understood. */
+export function SaidWords({ exerciseId }: Pick<MyWordsProps, 'exerciseId'>) {
+  const words = useWords(exerciseId);
+  const seen = useSeen(exerciseId);
+  const unseen = unread(words);
+  if (unseen.length === 0) return null;
+  return (
+    <div className={styles['said']} role="status">
+      <WordList words={unseen} all={words} />
+      <Button size="small" loading={seen.isPending} onClick={() => seen.mutate(unseen)}>
+        Understood
+      </Button>
+    </div>
   );
 }
 

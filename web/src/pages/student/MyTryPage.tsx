@@ -31,7 +31,8 @@ const GIVEN_BACK = lazyView(() => import('./GivenBack').then((m) => m.GivenBack)
 const GUIDED = lazyView(() => import('../../exercise/guide/GuidedWork').then((m) => m.GuidedWork));
 const HAND_IN_FILE = lazyView(() => import('./HandInFile').then((m) => m.HandInFile));
 const INTERIM = lazyView(() => import('./InterimCheck').then((m) => m.InterimCheck));
-const MY_WORDS = lazyView(() => import('../../exercise/words/MyWords').then((m) => m.MyWords));
+const ASK = lazyView(() => import('../../exercise/words/MyWords').then((m) => m.AskButton));
+const SAID = lazyView(() => import('../../exercise/words/MyWords').then((m) => m.SaidWords));
 const PUT_RIGHT = lazyView(() => import('../put-right/PutRight').then((m) => m.PutRight));
 
 const A_MOMENT = 6_000;
@@ -138,7 +139,7 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
           <BookTools />
           <Later>
             <Suspense>
-              <MY_WORDS.View exerciseId={mine.exerciseId} bookId={bookId} />
+              <ASK.View exerciseId={mine.exerciseId} bookId={bookId} />
             </Suspense>
           </Later>
           {mine.state === 'working' ? (
@@ -158,6 +159,11 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
         </div>
       </div>
       <BookSays />
+      <Later>
+        <Suspense>
+          <SAID.View exerciseId={mine.exerciseId} />
+        </Suspense>
+      </Later>
       <WorkOf base={base} mine={mine} part={tab} />
     </OpenBook>
   );
