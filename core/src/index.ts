@@ -114,7 +114,15 @@ export { sentenceOf, settingName } from './assessment/all-checks/index.js';
 export { type Checked, checkedToJson, type CheckOptions } from './assessment/mark/index.js';
 export { checkWork, figureWith, type KeptPair, keptPairs } from './assessment/mark/index.js';
 export { type KeptResult, keptResults, type LineOnItsWay } from './assessment/mark/index.js';
-export { linesOnTheirWay, lostAtStart, type Margin, marginOf } from './assessment/mark/index.js';
+export {
+  asNotOwnFigures,
+  gathered,
+  linesOnTheirWay,
+  lostAtStart,
+  type Margin,
+  marginOf,
+  together,
+} from './assessment/mark/index.js';
 export {
   AIM_NAMES,
   pointsFollowing,

@@ -1,5 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { CopiedShown } from '@gleddo/contract';
+import type { CopiedShown, ShownResult } from '@gleddo/contract';
+import { asNotOwnFigures } from '@gleddo/core';
 import { and, eq, inArray } from 'drizzle-orm';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
@@ -11,9 +12,19 @@ import { DATABASE } from '../http/tokens.js';
 import { Threads } from '../threads/threads.js';
 import { KeyVersionsService } from '../keys/key-versions.service.js';
 
+interface WorkOf {
+  readonly work: typeof tries.$inferSelect;
+  readonly student: string;
+}
+
+/** Of so many classes it is remembered what was found. */
+const REMEMBERED = 20;
+
 /** Somebody else’s own figures in a work: a fact that the instructor is told, no verdict. */
 @Injectable()
 export class CopiedFiguresService {
+  private readonly known = new Map<string, Promise<CopiedShown[]>>();
+
   constructor(
     @Inject(DATABASE) private readonly db: Database,
     private readonly books: KeptBooks,
@@ -30,6 +41,31 @@ export class CopiedFiguresService {
       .where(
         and(eq(tries.exerciseId, exercise.id), inArray(tries.state, ['handed-in', 'given-back'])),
       );
+    const key = await this.keys.todays(exercise);
+    const about = [key.id, ...rows.map(({ work }) => `${work.id} ${work.checkId}`).sort()].join();
+    const known = this.known.get(about) ?? this.among(exercise, key.id, rows);
+    this.known.delete(about);
+    this.known.set(about, known);
+    for (const oldest of [...this.known.keys()].slice(0, -REMEMBERED)) this.known.delete(oldest);
+    known.catch(() => this.known.delete(about));
+    return known;
+  }
+
+  /** Results of a work as they are shown: where its figures are somebody else’s, this is one note. */
+  async told<R extends ShownResult>(
+    exercise: ExerciseRow,
+    tryId: string,
+    results: readonly R[],
+  ): Promise<readonly R[]> {
+    const found = (await this.in(exercise)).find((each) => each.tryId === tryId);
+    return found ? asNotOwnFigures(results, found.count) : results;
+  }
+
+  private async among(
+    exercise: ExerciseRow,
+    keyId: string,
+    rows: readonly WorkOf[],
+  ): Promise<CopiedShown[]> {
     const works = await Promise.all(
       rows.map(async ({ work }) => ({
         seed: ownSeed(exercise.id, work.personId),
@@ -38,8 +74,7 @@ export class CopiedFiguresService {
       })),
     );
     const nameOf = new Map(rows.map(({ work, student }) => [work.id, student]));
-    const key = await this.keys.textOf((await this.keys.todays(exercise)).id);
-    const found = await this.threads.copied(key, works);
+    const found = await this.threads.copied(await this.keys.textOf(keyId), works);
     return found.map(({ by, whose, count, how }) => ({
       ...{ tryId: by, student: nameOf.get(by) ?? '', count, how },
       whose: whose.map((id) => nameOf.get(id) ?? '').join(' or '),

@@ -22,6 +22,7 @@ import { ExercisesService, type ExerciseRow } from '../exercises/exercises.servi
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChecksService, type TryRow } from './checks.service.js';
+import { CopiedFiguresService } from './copied-figures.service.js';
 import { givingOf, shownOf } from '../kept/giving.js';
 import { KeyVersionsService } from '../keys/key-versions.service.js';
 import { ShownResults } from './shown-results.js';
@@ -43,6 +44,7 @@ export class MarkingService {
     private readonly checks: ChecksService,
     private readonly keys: KeyVersionsService,
     private readonly shown: ShownResults,
+    private readonly copied: CopiedFiguresService,
     private readonly audit: AuditService,
   ) {}
 
@@ -77,7 +79,7 @@ export class MarkingService {
       keyVersion: run.keyVersion,
       key: await this.keys.bookOf(run.keyId, work),
       work: book,
-      results: run.results,
+      results: await this.copied.told(exercise, tryId, run.results),
       pairs: run.pairs,
       notes: await this.shown.notesOf(tryId),
       handPairs: JSON.parse(work.handPairs) as HandPairShown[],

@@ -44,6 +44,7 @@ import { PastChecksService } from './past-checks.service.js';
   exports: [
     ChecksService,
     CheckRunner,
+    CopiedFiguresService,
     NoteRefs,
     ShownResults,
     UploadedWorksService,

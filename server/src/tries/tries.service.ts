@@ -19,6 +19,7 @@ import { isGuided } from '../guides/guided.js';
 import { foundSoFar } from '../results/found-so-far.js';
 import { ChecksService } from '../results/checks.service.js';
 import { asShown, mayBeCorrected, shownOf, tellsKey } from '../kept/giving.js';
+import { CopiedFiguresService } from '../results/copied-figures.service.js';
 import { Redaction } from '../results/redaction.js';
 import { KeyVersionsService } from '../keys/key-versions.service.js';
 import { StartsService } from '../results/starts.service.js';
@@ -42,6 +43,7 @@ export class TriesService {
     private readonly starts: StartsService,
     private readonly times: TimesService,
     private readonly words: WordsService,
+    private readonly copied: CopiedFiguresService,
   ) {}
 
   /** What is handed out to a class of theirs, or what they have begun, whatever became of the hand-out. */
@@ -118,7 +120,7 @@ export class TriesService {
       mayFile: exercise.mayFile,
       isGuided: isGuided(exercise),
       asks: asksOf(exercise, work),
-      ...(isBack ? await this.givenBack(work) : NOTHING_BACK),
+      ...(isBack ? await this.givenBack(exercise, work) : NOTHING_BACK),
     };
   }
 
@@ -130,7 +132,7 @@ export class TriesService {
   }
 
   /** What came back of a work, as far as its instructor shows it. */
-  private async givenBack(work: Try): Promise<GivenBack> {
+  private async givenBack(exercise: Exercise, work: Try): Promise<GivenBack> {
     const shows = await this.showsOf(work);
     const run = work.checkId !== null ? await this.shown.run(work.checkId) : null;
     const [correction] = await this.db
@@ -138,8 +140,12 @@ export class TriesService {
       .from(corrections)
       .where(eq(corrections.tryId, work.id));
     const notes = shows.notes ? await this.shown.notesOf(work.id) : null;
+    const results =
+      run && shows.notes
+        ? await this.copied.told(exercise, work.id, asShown(shows, run.results))
+        : null;
     const described = {
-      results: run && shows.notes ? asShown(shows, run.results) : null,
+      results,
       notes: notes && (shows.marks ? notes : notes.map((note) => ({ ...note, points: 0 }))),
       pairs: run && shows.notes ? run.pairs : null,
     };

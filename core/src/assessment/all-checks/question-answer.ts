@@ -88,6 +88,7 @@ export const questionAnswer: Check<'question.answer', Found> = {
   calls: ({ answer }) => (answer === '' ? 'Not answered' : null),
   compares: 'Each question is answered as the key’s book answers it; partly right earns its part.',
   looksAt: { answers: true },
+  isFigure: true,
   points: atEach(2),
   run: (marking) => marking.key.questions.map((question) => judged(marking, question)),
   says({ question, answer, right, known, explains, odd }, outcome) {

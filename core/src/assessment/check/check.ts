@@ -50,6 +50,8 @@ export interface Check<Id extends string = string, F extends Facts = Facts> exte
   /** The kind of cause of a difference in a statement that a fault found here answers for. */
   readonly answersFor?: CauseKind;
   readonly undone?: Undone<F>;
+  /** Whether what is wrong can be an amount alone. */
+  readonly isFigure?: true;
   /** What an exercise is about where this counts, too, with what was left out altogether; absent: nowhere. */
   readonly aims?: readonly Aim[];
   run(marking: Marking): Finding<F>[];

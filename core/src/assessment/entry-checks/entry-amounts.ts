@@ -89,6 +89,7 @@ export const entryAmounts: Check<'entry.amounts', Found> = {
   looksAt: { line: ['account', 'amount'] },
   follows: [entryPresent],
   answersFor: 'entry',
+  isFigure: true,
   aims: AIMS,
   points: { ...atEach(9), books: 6, numbers: 11 },
   run: (marking) =>

@@ -4,6 +4,8 @@ export { AIM_NAMES, pointsFollowing, usualWorth, weightsOf, type Weighing } from
 export { checkedToJson } from './checked-json.js';
 export { sideBySide, type SideRow, type SideSection } from './side-by-side.js';
 export { marginOf, type Margin } from './margin.js';
+export { asNotOwnFigures } from './not-own-figures.js';
+export { gathered, together } from './together.js';
 export { stillOpen } from './still-open.js';
 export { keptPairs, keptResults, type KeptPair, type KeptResult } from './kept-result.js';
 export { missingIn, pairedByHand, pairLines, type PairLine, type Sureness } from './pair-list.js';

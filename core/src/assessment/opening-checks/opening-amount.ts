@@ -92,6 +92,7 @@ export const openingAmount: Check<'opening.amount', Found> = {
   compares: 'The opening balance is the key’s, by table or by entry; none where the key has none.',
   looksAt: { opening: ['balances'] },
   answersFor: 'opening',
+  isFigure: true,
   undone: { isUndone: ({ id }, { work }) => openingOf(work, id) === 0 },
   aims: ['setting-up', 'books'],
   points: atEach(1),

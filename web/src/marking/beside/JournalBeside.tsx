@@ -13,7 +13,8 @@ import { TableHead } from '../../platform/figures/TableHead';
 import type { Money } from '../../platform/figures/money';
 import type { BesideProps } from './beside-props';
 import styles from './beside.module.css';
-import { NoteNumbers, numbersAbout } from './note-numbers';
+import { NoteNumbers } from '../marks/NoteNumbers';
+import { numbersAbout } from './note-numbers';
 
 const LINE = 21;
 

@@ -3,7 +3,8 @@ import { useMemo } from 'react';
 import { longDay } from '../../platform/figures/days';
 import type { BesideProps } from './beside-props';
 import styles from './beside.module.css';
-import { NoteNumbers, numbersAbout } from './note-numbers';
+import { NoteNumbers } from '../marks/NoteNumbers';
+import { numbersAbout } from './note-numbers';
 
 /** The opening balances of a work beside the key’s: debit as it is, credit in parentheses. */
 export function OpeningsBeside(props: BesideProps) {

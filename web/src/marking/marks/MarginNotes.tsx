@@ -1,8 +1,9 @@
 import type { Note, ShownResult } from '@gleddo/contract';
 import type { ReactNode } from 'react';
-import { inOneText } from '@gleddo/core';
+import { together } from '@gleddo/core';
 import { MarginNumber } from './MarginNumber';
-import { ToldNote } from './ToldNote';
+import { OneRule, points, withoutRule } from './OneRule';
+import { textOf, ToldNote } from './ToldNote';
 import type { ShownMargin } from './marked-rows';
 import styles from '../../book/spread/margin.module.css';
 
@@ -25,18 +26,14 @@ interface MarginNotesProps {
 
 /** The margin: what was found, in sentences, with the points each fault cost. */
 export function MarginNotes(props: MarginNotesProps) {
-  const { margin, lineNames, notes, onPoint, toolsAt, toolsAtNote, children } = props;
+  const { margin, lineNames, notes, toolsAtNote, children } = props;
   return (
     <section className={styles['notes']} aria-label="Margin notes">
       <MarginHead {...props} />
       {margin.faults.length === 0 && notes.length === 0 && (
         <p className={styles['note']}>Nothing to remark: everything that was checked is met.</p>
       )}
-      {margin.faults.map((fault, i) => (
-        <FaultNote key={fault.ref} fault={fault} at={i + 1} notes={notes} onPoint={onPoint}>
-          {toolsAt?.(fault)}
-        </FaultNote>
-      ))}
+      <Faults {...props} />
       {notes
         .filter((note) => note.ref === null || margin.numberOf(note.ref) === null)
         .map((note) => (
@@ -57,6 +54,23 @@ export function MarginNotes(props: MarginNotesProps) {
     </section>
   );
 }
+
+const Faults = ({ margin, notes, onPoint, toolsAt }: MarginNotesProps) =>
+  together(margin.faults).map((faults) => (
+    <OneRule key={faults[0]?.ref ?? ''} faults={faults}>
+      {faults.map((fault) => (
+        <FaultNote
+          key={fault.ref}
+          fault={faults.length > 1 ? withoutRule(fault) : fault}
+          at={margin.numberOf(fault.ref) ?? 0}
+          notes={notes}
+          onPoint={onPoint}
+        >
+          {toolsAt?.(fault)}
+        </FaultNote>
+      ))}
+    </OneRule>
+  ));
 
 function MarginHead({ margin, points, of, scaledFrom }: MarginNotesProps) {
   if (points === null || of === null) return <h2>Margin notes</h2>;
@@ -83,11 +97,6 @@ function MarginHead({ margin, points, of, scaledFrom }: MarginNotesProps) {
     </>
   );
 }
-
-const textOf = (result: ShownResult | undefined): string =>
-  result ? inOneText(result.told, ['there', 'belongs']) : '';
-
-const points = (n: number): string => (n === 0 ? '0' : n > 0 ? `+${n}` : `−${-n}`);
 
 interface FaultNoteProps {
   readonly fault: ShownResult;

@@ -18,6 +18,7 @@ import { useMemo } from 'react';
 import { longDay, periodText } from '../../platform/figures/days';
 import type { Money } from '../../platform/figures/money';
 import { MarginNumber } from './MarginNumber';
+import { NoteNumbers } from './NoteNumbers';
 import type { MarkedRows } from './marked-rows';
 import styles from './marked.module.css';
 
@@ -243,9 +244,7 @@ function MarkedRow(props: MarkedRowProps) {
         {row.kind !== 'together' && <span className="sr-only">, {WORDS[row.kind]}</span>}
       </span>
       <span className={styles['numbers']}>
-        {notes.map((n) => (
-          <MarginNumber key={n} of={n} />
-        ))}
+        <NoteNumbers of={notes} />
       </span>
       {shown !== 'key' && (
         <span className="figure">{row.theirs === null ? '—' : money(row.theirs)}</span>
@@ -279,10 +278,31 @@ function partsOf(rows: MarkedRows, result: ShownResult | undefined, money: Money
     sums.set(n, (sums.get(n) ?? 0) + cause.share);
   }
   const unmarked = OF_NOTHING[result?.outcome ?? ''] ?? 'what has no note';
-  return [...sums]
+  const parts = [...sums]
     .filter(([, share]) => share !== 0)
     .sort(([a], [b]) => (a ?? Infinity) - (b ?? Infinity))
-    .map(([n, share]) => `${n === null ? unmarked : `note ${n}`} (${signed(money, share)})`);
+    .map(([n, share]) => ({ name: n === null ? unmarked : `note ${n}`, share }));
+  return named(parts).map(({ name, share }) => `${name} (${signed(money, share)})`);
+}
+
+interface Part {
+  readonly name: string;
+  readonly share: number;
+}
+
+/** So many parts of a difference are named: the largest; the others are one sum. */
+const MOST_NAMED = 6;
+
+function named(parts: readonly Part[]): readonly Part[] {
+  if (parts.length <= MOST_NAMED) return parts;
+  const bySize = [...parts].sort((a, b) => Math.abs(b.share) - Math.abs(a.share));
+  const largest = new Set(bySize.slice(0, MOST_NAMED - 1));
+  const others = parts.filter((part) => !largest.has(part));
+  const share = others.reduce((sum, part) => sum + part.share, 0);
+  return [
+    ...parts.filter((part) => largest.has(part)),
+    { name: `${others.length} other notes`, share },
+  ];
 }
 
 /** What the difference is made of, in the numbers of the notes. */

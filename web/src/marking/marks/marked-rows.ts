@@ -1,4 +1,5 @@
 import {
+  gathered,
   linesOfStatement,
   marginOf,
   pairedEntries,
@@ -66,7 +67,7 @@ interface MarkedOf {
 
 /** The key's book, the student's work, and what was found: laid out row by row. The key may be kept back. */
 export function markedRows({ key, work, pairs, results, period }: MarkedOf): MarkedRows {
-  const margin = marginOf(results);
+  const margin = marginOf(gathered(results));
   const alone = work.accounts.map(({ id }) => ({ keys: [id], works: [id] }));
   const sections = key
     ? sideBySide(key, work, { pairs, period })

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { MyTryDetail } from '@gleddo/contract';
 import { GRACE } from '@gleddo/core';
-import { Suspense } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import { Navigate, useParams } from 'react-router';
 import { untilThere } from '../../platform/api/try-again';
 import { get, post } from '../../platform/api/client';
@@ -126,6 +126,13 @@ const NotNow = ({ says, isOver }: { readonly says: string; readonly isOver: bool
   </main>
 );
 
+/** What is asked and said comes once the work is there. */
+const WordsLater = ({ children }: { readonly children: ReactNode }) => (
+  <Later>
+    <Suspense>{children}</Suspense>
+  </Later>
+);
+
 function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: string }) {
   const base = `/mine/${mine.exerciseId}`;
   if (!TRY_PARTS.some(([part]) => part === tab)) return <Navigate to={`${base}/chart`} replace />;
@@ -137,11 +144,9 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
         <TryTabs base={base} parts={parts} />
         <div className="actions">
           <BookTools />
-          <Later>
-            <Suspense>
-              <ASK.View exerciseId={mine.exerciseId} bookId={bookId} />
-            </Suspense>
-          </Later>
+          <WordsLater>
+            <ASK.View exerciseId={mine.exerciseId} bookId={bookId} />
+          </WordsLater>
           {mine.state === 'working' ? (
             <>
               {mine.checkWhileWorking && (
@@ -159,11 +164,9 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
         </div>
       </div>
       <BookSays />
-      <Later>
-        <Suspense>
-          <SAID.View exerciseId={mine.exerciseId} />
-        </Suspense>
-      </Later>
+      <WordsLater>
+        <SAID.View exerciseId={mine.exerciseId} />
+      </WordsLater>
       <WorkOf base={base} mine={mine} part={tab} />
     </OpenBook>
   );

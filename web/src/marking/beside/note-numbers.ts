@@ -1,5 +1,4 @@
 import type { ShownResult } from '@gleddo/contract';
-import { MarginNumber } from '../marks/MarginNumber';
 
 /** The numbers of the notes of one group of checks that are about any of some accounts or entries. */
 export const numbersAbout = (
@@ -10,11 +9,3 @@ export const numbersAbout = (
   faults.flatMap(({ check, subject }, i) =>
     check.startsWith(group) && ids.includes(subject.id) ? [i + 1] : [],
   );
-
-export const NoteNumbers = ({ of }: { of: readonly number[] }) => (
-  <>
-    {of.map((n) => (
-      <MarginNumber key={n} of={n} />
-    ))}
-  </>
-);
