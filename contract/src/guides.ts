@@ -1,4 +1,4 @@
-import { MOST_OF_A_PICTURE, type GuideShown } from '@gleddo/core';
+import { MOST_OF_A_PICTURE, type GuideShown, type HintPiece } from '@gleddo/core';
 import { ArrayMaxSize, IsArray } from 'class-validator';
 import type { CopiedFigures } from '@gleddo/core';
 import type { TrialRunMarks } from './trial-runs.js';
@@ -48,6 +48,24 @@ export interface GuideAnswer {
   readonly mayGoOn: boolean;
   /** The points that each step so skipped costs; null: what it gives earns nothing. */
   readonly goOnCost: number | null;
+  readonly hints: HintsShown;
+}
+
+/** Help that comes piece by piece. */
+export interface HintsShown {
+  /** How far it goes; null: none is given here. */
+  readonly upTo: HintPiece | null;
+  /** The points that a piece costs. */
+  readonly cost: number;
+  readonly told: readonly HintShown[];
+}
+
+export interface HintShown {
+  readonly step: string;
+  /** What it is about: the same number for the same thing. */
+  readonly thing: number;
+  readonly piece: HintPiece;
+  readonly says: string;
 }
 
 /** Lets students go on from the beginning of a step; none named: all who work on it. */

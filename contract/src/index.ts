@@ -141,6 +141,8 @@ export {
   type CopiedShown,
   type GuideAnswer,
   type GuidePlace,
+  type HintShown,
+  type HintsShown,
   GoOnRequest,
   type LetGoOn,
   LetGoOnRequest,

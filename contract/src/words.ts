@@ -92,6 +92,8 @@ export interface AtWorkRow {
   readonly handedInAt: string | null;
   /** How often a check was asked for. */
   readonly checks: number;
+  /** How many hints they took. */
+  readonly hints: number;
   readonly asks: boolean;
   /** Words to them that they have not seen. */
   readonly unseen: number;
@@ -104,6 +106,8 @@ export interface AtWork {
   readonly rows: readonly AtWorkRow[];
   readonly questions: readonly OpenQuestion[];
   readonly groups: readonly { readonly id: string; readonly name: string }[];
+  /** Whether it leads by steps of its own, from which one can be let go on. */
+  readonly isLed: boolean;
   /** The server’s clock, by which all of this is told. */
   readonly now: string;
 }

@@ -181,6 +181,14 @@ export {
   type SaidLine,
 } from './teaching/problem/index.js';
 export { ownKey, ownStart, setsAmong, setsOf, trySeeds } from './teaching/variant/index.js';
+export { HINT_PIECES, type HintPiece } from './model/exercise-shapes/hint-pieces.js';
+export {
+  earnedOf,
+  type Hint,
+  type HintAbout,
+  type HintsSoFar,
+  nextHint,
+} from './teaching/hint/index.js';
 export { checkpoint, type DrawnPaper, type Exercise } from './teaching/exercise/index.js';
 export { exerciseFromJson, exerciseToJson, faultsOfGuide } from './teaching/exercise/index.js';
 export { faultsOfQuestions, guideShown, type GuideShown } from './teaching/exercise/index.js';

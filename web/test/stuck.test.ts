@@ -7,7 +7,7 @@ const minutesAgo = (n: number): string => new Date(NOW - n * 60_000).toISOString
 const row = (student: string, more: Partial<AtWorkRow> = {}): AtWorkRow => ({
   ...{ personId: student, student, tryId: `t-${student}`, bookId: `b-${student}`, shares: [] },
   ...{ state: 'working', here: null, next: null, lastAt: minutesAgo(1), handedInAt: null },
-  ...{ checks: 0, asks: false, unseen: 0 },
+  ...{ checks: 0, hints: 0, asks: false, unseen: 0 },
   ...more,
 });
 

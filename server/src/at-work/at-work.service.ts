@@ -5,6 +5,7 @@ import { sql } from 'drizzle-orm';
 import { rowsOf, type Database } from '../database/open-database.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
+import { guideOf } from '../threads/guiding.js';
 import { WordsService } from '../words/words.service.js';
 import { HowFarService } from './how-far.service.js';
 
@@ -19,6 +20,7 @@ interface Found {
   readonly changedAt: string | null;
   readonly handedInAt: string | null;
   readonly asked: number | null;
+  readonly hints: number;
   readonly place: string | null;
   readonly answers: Readonly<Record<string, string>> | null;
 }
@@ -56,6 +58,7 @@ function rowOf(found: Found, reached: readonly StepReached[], { steps, words }: 
     lastAt: isoOf(changedAt ?? startedAt),
     handedInAt: isoOf(found.handedInAt),
     checks: found.asked ?? 0,
+    hints: found.hints,
     asks: tryId !== null && words.asking.has(tryId),
     unseen: words.unseen.get(tryId ?? '') ?? 0,
   };
@@ -96,6 +99,7 @@ export class AtWorkService {
       ),
       questions,
       groups: await this.groups(exerciseId),
+      isLed: (guideOf(exercise.guide).steps ?? []).length > 1,
       now: new Date().toISOString(),
     };
   }
@@ -106,6 +110,7 @@ export class AtWorkService {
         select p.id as "personId", p.name as student, t.id as "tryId", t.book_id as "bookId",
           t.state, t.started_at as "startedAt", t.handed_in_at as "handedInAt", t.asked,
           b.revision, g.place,
+          (select count(*)::int from hints n where n.book_id = t.book_id) as hints,
           (select o.at from book_operations o where o.book_id = t.book_id
             order by o.revision desc limit 1) as "changedAt",
           (select json_object_agg(a.question_id, a.answer) from answers a

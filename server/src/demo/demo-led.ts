@@ -148,7 +148,7 @@ export function led(): MadeExercise {
     start: begun,
     keyRules: RULES,
     guide: guideOf(keyOf(key, RULES), begun),
-    rules: { mayPractise: true, mayGoOn: true, goOnCost: null },
+    rules: { mayPractise: true, mayGoOn: true, goOnCost: null, hintsUpTo: 'answer', hintCost: 1 },
   };
 }
 

@@ -24,6 +24,7 @@ import { drillBooks } from '../drills/drills.service.js';
 import type { MadeExercise } from '../exercises/exercises.service.js';
 import { drawingOf } from '../exercises/own-seed.js';
 import { DATABASE } from '../http/tokens.js';
+import { HintsService } from '../guides/hints.service.js';
 import { ChecksService } from '../results/checks.service.js';
 import { LED, ledWork, type LedBy } from './demo-led.js';
 
@@ -36,6 +37,11 @@ const DRILLED: readonly (readonly [name: string, rounds: number, mixed: readonly
   ['Kaia Brandt', 2, ['repairs', 'plant-equipment']],
   ['Ines Okafor', 2, ['long-term-loan']],
 ];
+/** Who asked for hints, and at which steps. */
+const HINTED: Readonly<Record<string, readonly string[]>> = {
+  'Ella Nakata': ['adjusting'],
+  'Vera Quill': ['entries', 'entries', 'entries'],
+};
 const NAMES = 10;
 const FIRST_DAY = Date.parse('2027-04-05T16:00:00Z');
 const DAY = 86_400_000;
@@ -47,6 +53,7 @@ export class DemoPractice {
     @Inject(DATABASE) private readonly db: Database,
     private readonly books: KeptBooks,
     private readonly checks: ChecksService,
+    private readonly hints: HintsService,
   ) {}
 
   async layOut(exerciseId: string, made: MadeExercise, byId: string): Promise<void> {
@@ -82,6 +89,8 @@ export class DemoPractice {
         .insert(answers)
         .values(said.map(([questionId, answer]) => ({ bookId, questionId, answer })));
     if (by.isHandedIn) await this.checks.run(id);
+    const me = { id: personId, name: by.name, role: 'student', isHead: false } as const;
+    for (const step of HINTED[by.name] ?? []) await this.hints.ask(me, bookId, step);
   }
 
   /** What was answered: who answers well also reads the profit off. */

@@ -2,6 +2,7 @@ import { Module } from '@nestjs/common';
 import { BooksModule } from '../books/books.module.js';
 import { CompaniesModule } from '../companies/companies.module.js';
 import { ExercisesModule } from '../exercises/exercises.module.js';
+import { GuidesModule } from '../guides/guides.module.js';
 import { GroupsModule } from '../groups/groups.module.js';
 import { PeopleModule } from '../people/people.module.js';
 import { ResultsModule } from '../results/results.module.js';
@@ -17,6 +18,7 @@ import { DemoWorld } from './demo-world.js';
     CompaniesModule,
     ExercisesModule,
     GroupsModule,
+    GuidesModule,
     PeopleModule,
     ResultsModule,
     TimesModule,

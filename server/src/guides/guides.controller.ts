@@ -8,6 +8,7 @@ import {
   type Me,
 } from '@gleddo/contract';
 import { SignedIn } from '../http/signed-in.js';
+import { HintsService } from './hints.service.js';
 import { SkippingAheadService } from './skipping-ahead.service.js';
 import { GuidesService } from './guides.service.js';
 
@@ -16,6 +17,7 @@ export class GuidesController {
   constructor(
     private readonly guides: GuidesService,
     private readonly skippingAhead: SkippingAheadService,
+    private readonly hints: HintsService,
   ) {}
 
   @Get('guide')
@@ -36,6 +38,16 @@ export class GuidesController {
   @HttpCode(204)
   answer(@Param('id') id: string, @Body() body: AnswerRequest, @SignedIn() me: Me): Promise<void> {
     return this.guides.answer(me, id, body);
+  }
+
+  @Post('hints')
+  @HttpCode(200)
+  hint(
+    @Param('id') id: string,
+    @Body() { step }: GoOnRequest,
+    @SignedIn() me: Me,
+  ): Promise<GuideAnswer> {
+    return this.hints.ask(me, id, step);
   }
 
   @Post('skip-ahead')

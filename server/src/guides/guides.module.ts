@@ -10,12 +10,13 @@ import { GuidesController } from './guides.controller.js';
 import { PicturesController } from './pictures.controller.js';
 import { GuidesService } from './guides.service.js';
 import { PicturesService } from './pictures.service.js';
+import { HintsService } from './hints.service.js';
 import { SkippingAheadService } from './skipping-ahead.service.js';
 
 @Module({
   imports: [AuditModule, BooksModule, ExercisesModule, KeysModule, ResultsModule, ThreadsModule],
   controllers: [SkippingAheadController, GuidesController, PicturesController],
-  providers: [GuidesService, PicturesService, SkippingAheadService],
-  exports: [PicturesService],
+  providers: [GuidesService, HintsService, PicturesService, SkippingAheadService],
+  exports: [HintsService, PicturesService],
 })
 export class GuidesModule {}

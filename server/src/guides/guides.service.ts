@@ -1,11 +1,18 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { AnswerRequest, GuideAnswer, GuidePlace, Me, PlaceRequest } from '@gleddo/contract';
-import type { GuideShown } from '@gleddo/core';
-import { eq, sql } from 'drizzle-orm';
+import type {
+  AnswerRequest,
+  GuideAnswer,
+  GuidePlace,
+  HintsShown,
+  Me,
+  PlaceRequest,
+} from '@gleddo/contract';
+import type { GuideShown, HintPiece } from '@gleddo/core';
+import { asc, eq, sql } from 'drizzle-orm';
 import { BookAccess, type SkipTo, type Rights } from '../books/book-access.js';
 import { KeptBooks } from '../books/kept-books.js';
 import { rowsOf, type Database } from '../database/open-database.js';
-import { answers, exercises, guidePlaces } from '../database/schema/index.js';
+import { answers, exercises, guidePlaces, hints } from '../database/schema/index.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { notFound, refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
@@ -63,6 +70,7 @@ export class GuidesService {
       mayAnswer: rights.mayChange,
       mayGoOn: rights.mayChange && mayGoOn(going),
       goOnCost: going.costs ? exercise.goOnCost : 0,
+      hints: await this.hintsOf(bookId, going),
     };
   }
 
@@ -79,6 +87,23 @@ export class GuidesService {
     );
     if (!shown.ok) throw refusedBy(shown.refusals);
     return shown.value;
+  }
+
+  /** What was told here; what it is about keeps its key’s name back. */
+  private async hintsOf(bookId: string, going: Going): Promise<HintsShown> {
+    const rows = await this.db
+      .select()
+      .from(hints)
+      .where(eq(hints.bookId, bookId))
+      .orderBy(asc(hints.at), asc(hints.id));
+    const things = [...new Set(rows.map(({ kind, about }) => `${kind}:${about}`))];
+    return {
+      upTo: going.rights.mayChange ? hintsUpTo(going) : null,
+      cost: going.costs ? going.exercise.hintCost : 0,
+      told: rows.map(({ step, kind, about, piece, says }) => ({
+        ...{ step, piece, says, thing: things.indexOf(`${kind}:${about}`) + 1 },
+      })),
+    };
   }
 
   private async placeOf(bookId: string): Promise<GuidePlace> {
@@ -116,6 +141,10 @@ export class GuidesService {
 }
 
 const HANDED_IN = 'This work has been handed in, so its answers stay as they are.';
+
+/** How far help goes here; null: none. In a practice of what is still to be handed in nothing of the key is told. */
+export const hintsUpTo = ({ go, exercise, isHeldBack }: Going): HintPiece | null =>
+  go.kind === 'correction' || isHeldBack ? null : exercise.hintsUpTo;
 
 /** Practice, once one has handed in, and one’s own go are as free as can be. */
 export const mayGoOn = ({ go, exercise, isHeldBack }: Going): boolean =>

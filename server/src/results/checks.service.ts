@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { CheckProgress } from '@gleddo/contract';
-import type { HandPair } from '@gleddo/core';
+import type { HandPair, KeptResult } from '@gleddo/core';
 import { and, count, eq, inArray, isNotNull, isNull, or, sql, sum } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Logger } from 'pino';
@@ -29,6 +29,7 @@ import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { Threads } from '../threads/threads.js';
 import { answersBeside } from '../books/answers.js';
 import { KeyVersionsService, type Figured } from '../keys/key-versions.service.js';
+import { chargeAnswers } from './hint-charges.js';
 
 type Unchecked = Extract<CheckOutcome<unknown>, { ok: false }>;
 
@@ -250,7 +251,13 @@ export class ChecksService {
           ),
         )
         .returning({ id: tries.id });
-      if (kept) await this.addUp(work.id, tx);
+      if (!kept) return;
+      await chargeAnswers(tx, work, {
+        results: JSON.parse(results) as KeptResult[],
+        of: outOf,
+        scaledFrom,
+      });
+      await this.addUp(work.id, tx);
     });
   }
 

@@ -5,10 +5,13 @@ import {
   guideFile,
   guideShown,
   howFar,
+  nextHint,
   readBook,
   wordsBy,
   type Guide,
   type GuideShown,
+  type Hint,
+  type HintsSoFar,
   type StepReached,
 } from '@gleddo/core';
 import { LRUCache } from 'lru-cache';
@@ -49,6 +52,26 @@ export function guide({ key: text, guide: guideText, work, answers }: ToGuide): 
     ...{ key, start, work: read.value, guide: guideOf(guideText), answers: answered },
   });
   return { ok: true, value: shown };
+}
+
+export interface ToHint extends ToGuide {
+  readonly soFar: HintsSoFar;
+}
+
+/** The next piece of help over a work; null: there is none. */
+export function hint({
+  key: text,
+  guide: guideText,
+  work,
+  answers,
+  soFar,
+}: ToHint): Sent<Hint | null> {
+  const { key, start } = readKeyText(text);
+  const read = readBook(work);
+  if (!read.ok) return read;
+  const answered = new Map(Object.entries(answers));
+  const over = { key, start, work: read.value, guide: guideOf(guideText), answers: answered };
+  return { ok: true, value: nextHint(over, soFar) };
 }
 
 /** How far each of these works is. One that can’t be read is nowhere. */

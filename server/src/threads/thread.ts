@@ -2,7 +2,7 @@ import { setPriority } from 'node:os';
 import { readBook } from '@gleddo/core';
 import { changeText } from './changing.js';
 import { check, checkToKeep } from './checking.js';
-import { checkpointOf, copied, guide, ownStartOf, reached } from './guiding.js';
+import { checkpointOf, copied, guide, hint, ownStartOf, reached } from './guiding.js';
 import { keyHistory } from './key-history.js';
 import type { Sent } from './prepared-book.js';
 import { replay } from './replaying.js';
@@ -25,5 +25,15 @@ export function judge(text: string): Sent<null> {
   return read.ok ? { ok: true, value: null } : read;
 }
 
-export { changeText, check, checkToKeep, checkpointOf, copied, guide, keyHistory, ownStartOf };
+export {
+  changeText,
+  check,
+  checkToKeep,
+  checkpointOf,
+  copied,
+  guide,
+  hint,
+  keyHistory,
+  ownStartOf,
+};
 export { reached, replay, takeBook, takeExercise, takeWork };

@@ -1,14 +1,14 @@
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { Injectable } from '@nestjs/common';
-import type { CopiedFigures, GuideShown, Operation, Rules, StepReached } from '@gleddo/core';
+import type { CopiedFigures, GuideShown, Hint, Operation, Rules, StepReached } from '@gleddo/core';
 import { Piscina } from 'piscina';
 import { whoAsks } from '../turns/asking.js';
 import type { ChangedBook } from './changing.js';
 import type { CheckedWork, CheckOutcome, KeptCheck, KeyText, ToCheck } from './checking.js';
 import type { PreparedBook, Sent } from './prepared-book.js';
 import type { PreparedExercise } from './taking-exercise.js';
-import type { FiguredWork, ToGoOn, ToGuide } from './guiding.js';
+import type { FiguredWork, ToGoOn, ToGuide, ToHint } from './guiding.js';
 import type { FiledContent } from './taking-work.js';
 import type { ToReplay } from './replaying.js';
 import { TurnsByPerson } from '../turns/turns-by-person.js';
@@ -86,6 +86,9 @@ export class Threads {
   /** For one who waits for it, as a check is. */
   guide = (work: ToGuide, bookId: string): Promise<Sent<GuideShown>> =>
     this.run(this.asked, { name: 'guide', longest: LONGEST_ASKED, of: bookId }, work);
+
+  hint = (to: ToHint, bookId: string): Promise<Sent<Hint | null>> =>
+    this.run(this.asked, { name: 'hint', longest: LONGEST_ASKED, of: bookId }, to);
 
   reached = (works: readonly ToGuide[]): Promise<StepReached[][]> =>
     this.run(this.others, { name: 'reached' }, works);

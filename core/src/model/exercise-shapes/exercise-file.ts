@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { bookFile } from '../shapes/book-file.js';
 import { wholeKey } from './key-file.js';
+import { HINT_PIECES } from './hint-pieces.js';
 import { guideFile } from './guide.js';
 import { refusal } from '../refusal/refusal.js';
 import { textTooLong } from '../shape/explain.js';
@@ -51,6 +52,8 @@ export const rulesOfTry = z.strictObject({
   mayGoOn: optional(flag.value),
   /** Null: what one did not do oneself earns nothing. */
   goOnCost: optional(z.nullable(whole(0, 1000).value)),
+  hintsUpTo: optional(z.nullable(z.enum(HINT_PIECES))),
+  hintCost: optional(whole(0, 1000).value),
 });
 
 const fields = {

@@ -1,6 +1,7 @@
 import type { Book } from '../../model/book/book.js';
 import type { AnswerKey } from '../../assessment/key/answer-key.js';
 import type { Guide } from '../../model/exercise-shapes/guide.js';
+import type { HintPiece } from '../../model/exercise-shapes/hint-pieces.js';
 import type { EntersBy } from '../../model/exercise-shapes/exercise-file.js';
 
 /** What students may do in a try, and what helps them. */
@@ -24,6 +25,10 @@ export interface RulesOfTry {
   /** Whether one may go on from a checkpoint, and the points that each step so skipped costs; null: all that it gives. */
   readonly mayGoOn: boolean;
   readonly goOnCost: number | null;
+  /** How far help goes that is asked for at a step, piece by piece; null: none is given. What an answer gives earns nothing. */
+  readonly hintsUpTo: HintPiece | null;
+  /** The points that each other piece costs. */
+  readonly hintCost: number;
 }
 
 /** What students may do where nobody says otherwise. */
@@ -31,6 +36,7 @@ export const USUAL_RULES: RulesOfTry = {
   ...{ entriesMayChange: true, enters: 'both', helpTypes: true, helpTotals: true },
   ...{ helpBands: true, helpHealth: false, checkWhileWorking: false, askLimit: 5, askPause: 0 },
   ...{ mayFile: false, mayPractise: false, mayGoOn: false, goOnCost: null },
+  ...{ hintsUpTo: null, hintCost: 0 },
 };
 
 /** Two sets of rules, chosen by name and then free to change: with all help; or with nothing given before it is given back. */
@@ -38,11 +44,12 @@ export const RULE_SETS = {
   learn: {
     ...{ helpTypes: true, helpTotals: true, helpBands: true, helpHealth: true },
     ...{ checkWhileWorking: true, askLimit: null, askPause: 0 },
-    ...{ mayPractise: true, mayGoOn: true, goOnCost: null },
+    ...{ mayPractise: true, mayGoOn: true, goOnCost: null, hintsUpTo: 'answer', hintCost: 0 },
   },
   test: {
     ...{ helpTypes: false, helpTotals: true, helpBands: true, helpHealth: false },
     ...{ checkWhileWorking: false, mayPractise: false, mayGoOn: false, mayFile: false },
+    ...{ hintsUpTo: null },
   },
 } as const satisfies Readonly<Record<string, Partial<RulesOfTry>>>;
 

@@ -1,4 +1,4 @@
-import type { EntersBy, LateRule } from '@gleddo/core';
+import type { EntersBy, HintPiece, LateRule } from '@gleddo/core';
 import {
   boolean,
   index,
@@ -53,6 +53,9 @@ export const exercises = pgTable(
     /** Whether one may go on from a checkpoint, and the points that each step so skipped costs. */
     mayGoOn: boolean('may_go_on').notNull().default(false),
     goOnCost: integer('go_on_cost'),
+    /** How far help at a step goes, and the points that each piece of it costs. */
+    hintsUpTo: text('hints_up_to').$type<HintPiece>(),
+    hintCost: integer('hint_cost').notNull().default(0),
     /** The exercise of a series that it continues; null: it continues none. */
     continues: text('continues'),
     /** Whether each student begins it with their own work of the one before. */

@@ -1,4 +1,14 @@
-import { boolean, index, integer, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
+import type { HintAbout, HintPiece } from '@gleddo/core';
+import {
+  boolean,
+  index,
+  integer,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core';
 import { books } from './books.js';
 import { exercises } from './exercises.js';
 import { people } from './people.js';
@@ -24,6 +34,26 @@ export const guidePlaces = pgTable('guide_places', {
     .references(() => books.id, { onDelete: 'cascade' }),
   place: text('place').notNull(),
 });
+
+/** Help that was asked for at a step, piece by piece. */
+export const hints = pgTable(
+  'hints',
+  {
+    id: text('id').primaryKey(),
+    bookId: text('book_id')
+      .notNull()
+      .references(() => books.id, { onDelete: 'cascade' }),
+    step: text('step').notNull(),
+    /** What it is about, by its id in the key. */
+    kind: text('kind').$type<HintAbout['kind']>().notNull(),
+    about: text('about').notNull(),
+    piece: text('piece').$type<HintPiece>().notNull(),
+    /** As it was told then. */
+    says: text('says').notNull(),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [uniqueIndex('hints_once').on(table.bookId, table.kind, table.about, table.piece)],
+);
 
 /** A picture that lies beside the work of an exercise. */
 export const pictures = pgTable(

@@ -13,7 +13,8 @@ export {
   stockNotes,
   tries,
 } from './tries.js';
-export { answers, drillAnswers, drillsAsked, guidePlaces, pictures, practices } from './guides.js';
+export { answers, drillAnswers, drillsAsked, guidePlaces, hints } from './guides.js';
+export { pictures, practices } from './guides.js';
 export { audit } from './audit.js';
 export { house } from './house.js';
 export { leavings } from './leavings.js';

@@ -7,6 +7,7 @@ import { useSingleKey } from '../../platform/keyboard/single-keys';
 import { Refusal } from '../../platform/shell/Refusal';
 import styles from './guide.module.css';
 import { Glossary } from '../../book/words/Glossary';
+import { Hints } from './Hints';
 import { QuestionField } from './QuestionField';
 import {
   askedSays,
@@ -157,6 +158,7 @@ function StepBody({ step, base, guiding }: Omit<StepRowProps, 'at' | 'isCurrent'
         />
       ))}
       <Refusal of={guiding.put} />
+      <Hints step={step} guiding={guiding} />
       {part !== null && <Link to={`${base}/${part}`}>Go to {PART_NAMES[part]}</Link>}
     </div>
   );

@@ -35,6 +35,10 @@ export function useGuideChanges() {
     mutationFn: (step: string) => post(`${path}/skip-ahead`, { step }),
     onSuccess: again,
   });
+  const hint = useMutation({
+    mutationFn: (step: string) => post(`${path}/hints`, { step }),
+    onSuccess: again,
+  });
   const placing = ['place', answer.id] as const;
   const place = useMutation({
     mutationKey: placing,
@@ -49,5 +53,5 @@ export function useGuideChanges() {
     // Of several ticks only the last asks anew.
     onSettled: () => (queries.isMutating({ mutationKey: placing }) > 1 ? undefined : again()),
   });
-  return { put, goOn, place };
+  return { put, goOn, hint, place };
 }

@@ -6,7 +6,7 @@ import { useGuideChanges } from './use-guide';
 
 /** What one can do with what leads: go to a step, tick, answer, go on from a later one. */
 export function useGuiding(answer: GuideAnswer) {
-  const { put, goOn, place } = useGuideChanges();
+  const { put, goOn, hint, place } = useGuideChanges();
   const navigate = useNavigate();
   const { ticks } = answer.place;
   // Whoever has gone nowhere yet is at the first.
@@ -15,6 +15,7 @@ export function useGuiding(answer: GuideAnswer) {
     answer,
     put,
     goOn,
+    hint,
     goTo(to: StepShown, base: string) {
       place.mutate({ step: to.id, ticks });
       const part = partOf(to);

@@ -1,4 +1,5 @@
 import type { AtWork, AtWorkRow } from '@gleddo/contract';
+import { counted } from '../../platform/figures/counted';
 import { momentText } from '../../platform/figures/days';
 import { agoSaid, goingOf, restedFor, type Going } from './stuck';
 import styles from './at-work.module.css';
@@ -48,8 +49,13 @@ const MARKS: Readonly<Record<Going, string>> = {
 function lastSaid(row: AtWorkRow, now: number): string {
   if (row.state === 'not-started') return 'not begun';
   if (row.handedInAt !== null) return `handed in ${momentText(row.handedInAt)}`;
-  const { checks } = row;
-  return [agoSaid(restedFor(row, now)), checks > 0 && `${checks} checks asked`, row.asks && 'asks']
+  const { checks, hints } = row;
+  return [
+    agoSaid(restedFor(row, now)),
+    hints > 0 && counted(hints, 'hint'),
+    checks > 0 && `${counted(checks, 'check')} asked`,
+    row.asks && 'asks',
+  ]
     .filter(Boolean)
     .join(' · ');
 }

@@ -7,6 +7,7 @@ import { Asking } from '../../platform/shell/Asking';
 import { ButtonLink } from '../../platform/shell/ButtonLink';
 import { Refusal } from '../../platform/shell/Refusal';
 import { AtWorkRows } from './AtWorkRows';
+import { LetGoOn } from './LetGoOn';
 import { SayWord } from './SayWord';
 import { agoSaid, byNeed, goingOf, holdsUp, restedFor } from './stuck';
 import { useAtWork, usePuttingAway } from './use-at-work';
@@ -81,6 +82,7 @@ function Chosen({ of, row, now, exerciseId }: ChosenProps) {
           >
             Look at the work
           </ButtonLink>
+          <LetGoOn key={`${row.tryId} ${row.here}`} {...{ of, row, exerciseId }} />
           <SayWord
             key={row.tryId}
             label={`A word to ${row.student}`}

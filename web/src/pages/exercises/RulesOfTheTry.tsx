@@ -2,6 +2,7 @@ import { RULE_SETS, ruleSetOf, type EntersBy, type RuleSet, type RulesOfTry } fr
 import { Checkbox, Radio, Select } from 'antd';
 import { AskRules } from './AskRules';
 import { GoOnRules } from './GoOnRules';
+import { HintRules } from './HintRules';
 
 const WAYS: { value: EntersBy; label: string }[] = [
   { value: 'both', label: 'as documents or in the journal' },
@@ -37,11 +38,15 @@ export function RulesOfTheTry({ rules, onChange }: RulesOfTheTryProps) {
       {rules.mayGoOn && (
         <GoOnRules cost={rules.goOnCost} onCost={(goOnCost) => onChange({ ...rules, goOnCost })} />
       )}
+      <HintRules rules={rules} onChange={(hints) => onChange({ ...rules, ...hints })} />
     </section>
   );
 }
 
-type YesOrNo = Exclude<keyof RulesOfTry, 'enters' | 'askLimit' | 'askPause' | 'goOnCost'>;
+type YesOrNo = Exclude<
+  keyof RulesOfTry,
+  'enters' | 'askLimit' | 'askPause' | 'goOnCost' | 'hintsUpTo' | 'hintCost'
+>;
 
 const TRY_RULES: readonly (readonly [YesOrNo, string, string])[] = [
   [
@@ -104,8 +109,8 @@ const SETS: readonly { readonly value: RuleSet; readonly label: string }[] = [
 ];
 
 const SAYS_SET: Readonly<Record<RuleSet, string>> = {
-  learn: 'All that helps: asking for a check, going on, practising at any time.',
-  test: 'Nothing of the key before it is given back: no check, no going on, no practice.',
+  learn: 'All that helps: hints, asking for a check, going on, practising at any time.',
+  test: 'Nothing of the key before it is given back: no hints, no check, no going on, no practice.',
 };
 
 function RuleSetChoice({ rules, onChange }: RulesOfTheTryProps) {

@@ -1,0 +1,1 @@
+export { earnedOf, nextHint, type Hint, type HintAbout, type HintsSoFar } from './next-hint.js';

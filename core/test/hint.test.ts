@@ -1,0 +1,126 @@
+import {
+  apply,
+  earnedOf,
+  HINT_PIECES,
+  keyOf,
+  nextHint,
+  proposedGuide,
+  startingPoint,
+  type Book,
+  type HintAbout,
+  type HintPiece,
+} from '../src/index.js';
+import { ternIsland } from '../src/demo/index.js';
+
+const KEY = keyOf(ternIsland());
+const START = startingPoint(KEY.book, 'company-only', { faults: {}, seed: 1 });
+const GUIDE = proposedGuide(KEY, START);
+const STEPS = GUIDE.steps ?? [];
+
+interface Taken {
+  readonly about: HintAbout;
+  readonly piece: HintPiece;
+}
+
+const next = (step: string, upTo: HintPiece, { work = START, taken = [] as Taken[] } = {}) =>
+  nextHint(
+    { key: KEY, start: START, work, guide: GUIDE, answers: new Map() },
+    { step, upTo, taken },
+  );
+
+/** All that is told of a step, in the order in which it is told. */
+function allOf(step: string, upTo: HintPiece, work: Book = START) {
+  const taken: Taken[] = [];
+  const said: string[] = [];
+  for (let hint = next(step, upTo, { work }); hint; hint = next(step, upTo, { work, taken })) {
+    taken.push(hint);
+    said.push(hint.says);
+  }
+  return { taken, said };
+}
+
+describe('hints', () => {
+  test('come one by one, each piece once, of one thing before the next, no further than they may', () => {
+    for (const { id } of STEPS)
+      for (const upTo of HINT_PIECES) {
+        const { taken } = allOf(id, upTo);
+        const names = taken.map(({ about, piece }) => `${about.kind} ${about.id} ${piece}`);
+        expect(new Set(names).size).toBe(names.length);
+        expect(
+          taken.every(({ piece }) => HINT_PIECES.indexOf(piece) <= HINT_PIECES.indexOf(upTo)),
+        ).toBe(true);
+        const things = taken.map(({ about }) => `${about.kind} ${about.id}`);
+        expect([...new Set(things)]).toEqual(things.filter((each, at) => each !== things[at - 1]));
+      }
+  });
+
+  test('say everything that a step asks for at the end, and nothing of it before the answer', () => {
+    const entries = STEPS.find((step) => (step.entries ?? []).length > 0);
+    const { taken, said } = allOf(entries?.id ?? '', 'answer');
+    const answers = taken.filter(({ piece }) => piece === 'answer');
+    expect(answers.map(({ about }) => about.id)).toEqual(entries?.entries);
+    const [first] = answers;
+    const entry = KEY.book.entries.find(({ id }) => id === first?.about.id);
+    const names = (entry?.lines ?? []).map(
+      ({ account }) => KEY.book.accounts.find(({ id }) => id === account)?.name ?? '?',
+    );
+    const at = taken.findIndex(({ piece }) => piece === 'answer');
+    for (const name of names) expect(said[at]).toContain(`“${name}”`);
+    const amount = Math.max(...(entry?.lines ?? []).map((line) => line.amount)) / 100;
+    const figure = amount.toLocaleString('en', { maximumFractionDigits: 2 });
+    expect(said[at]).toContain(figure);
+    expect(said[at - 1]).not.toContain(` ${figure} `);
+  });
+
+  test('a like case is in balance', () => {
+    for (const { id } of STEPS)
+      for (const { says, piece } of hintsOf(id).filter(({ piece: each }) => each === 'example')) {
+        const [debit, credit] = says.split(', credit ');
+        if (!credit || !debit?.includes('debit ')) continue;
+        const sums = [debit, credit].map((side) =>
+          [...side.matchAll(/” ([\d,]+)/g)].reduce(
+            (sum, [, n]) => sum + Number(n?.replace(/,/g, '')),
+            0,
+          ),
+        );
+        expect([piece, sums[0]]).toEqual(['example', sums[1]]);
+      }
+  });
+
+  test('what stands is not told of', () => {
+    const opening = STEPS.find((step) => (step.openings ?? []).length > 0);
+    const { openings = [] } = opening ?? {};
+    const stood = openings.slice(1).reduce(
+      (book, id) => {
+        const amount = KEY.book.opening.balances[id] ?? 0;
+        const done = apply(book, { kind: 'set-opening', id, amount });
+        return done.ok ? done.value.book : book;
+      },
+      { ...KEY.book, opening: { ...KEY.book.opening, balances: {} }, entries: [] } as Book,
+    );
+    const { taken } = allOf(opening?.id ?? '', 'answer', stood);
+    expect(
+      new Set(taken.filter(({ about }) => about.kind === 'openings').map(({ about }) => about.id)),
+    ).toEqual(new Set([openings[0]]));
+  });
+
+  test('what an answer was told for is what its own checks gave', () => {
+    const of = (check: string, id: string, points: number) => ({
+      ...{ check, points, subject: { kind: 'account' as const, id } },
+    });
+    const results = [
+      of('account.type', 'bank', 2),
+      of('opening.amount', 'bank', 1),
+      of('account.name', 'van', 1),
+    ];
+    expect(earnedOf(results, { kind: 'accounts', id: 'bank' })).toBe(2);
+    expect(earnedOf(results, { kind: 'openings', id: 'bank' })).toBe(1);
+  });
+});
+
+function hintsOf(step: string) {
+  const taken: { about: HintAbout; piece: HintPiece; says: string }[] = [];
+  for (let hint = next(step, 'answer'); hint; hint = next(step, 'answer', { taken }))
+    taken.push(hint);
+  return taken;
+}

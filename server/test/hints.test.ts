@@ -1,0 +1,99 @@
+import { checkedRows, classOf, rework } from './class-of.js';
+import { guidedExercise } from './guided.js';
+import { runningApp, type Answer, type RunningApp, type Visitor } from './running-app.js';
+
+let running: RunningApp;
+let ruth: Visitor;
+let exerciseId: string;
+const students: Visitor[] = [];
+
+beforeAll(async () => {
+  running = await runningApp(false);
+  const classes = await classOf(running, 2);
+  ({ ruth } = classes);
+  exerciseId = await guidedExercise(classes);
+  for (const { login, password } of classes.students) {
+    const student = running.visitor();
+    await student.post('sign-in', { login, password });
+    students.push(student);
+  }
+});
+afterAll(() => running.close());
+
+const student = (i: number) => students[i] as Visitor;
+const ask = (i: number, bookId: string, step = 'open'): Promise<Answer> =>
+  student(i).post(`books/${bookId}/hints`, { step });
+const begin = async (i: number): Promise<string> =>
+  (await student(i).post(`my-exercises/${exerciseId}/begin`)).body.bookId;
+
+describe('hints', () => {
+  it('are given only where the exercise gives them, to whose work it is', async () => {
+    const bookId = await begin(0);
+    const refused = await ask(0, bookId);
+    expect([refused.status, refused.body.detail]).toEqual([
+      422,
+      expect.stringContaining('No hints are given here'),
+    ]);
+    await rework(ruth, exerciseId, { hintsUpTo: 'answer', hintCost: 1 });
+    expect((await ask(1, bookId)).status).toBe(404);
+    expect((await ask(0, bookId, 'nowhere')).status).toBe(422);
+  });
+
+  it('come one by one, are counted once however often the button is pressed, and cost what is said', async () => {
+    const bookId = await begin(0);
+    const pressed = await Promise.all([ask(0, bookId), ask(0, bookId)]);
+    expect(pressed.map(({ status }) => status)).toEqual([200, 200]);
+    const { hints } = (await student(0).get(`books/${bookId}/guide`)).body;
+    expect(hints).toMatchObject({ upTo: 'answer', cost: 1 });
+    expect(hints.told.map(({ piece }: { piece: string }) => piece)).toEqual(['where', 'rule']);
+    expect(hints.told[0]).toMatchObject({ step: 'open', thing: 1 });
+    expect(hints.told[0].says).toMatch(
+      /^An opening balance under .* is not entered yet\. Look at “Old balance sheet”\.$/,
+    );
+    for (let i = 0; i < 2; i++) await ask(0, bookId);
+    const { body } = await student(0).get(`books/${bookId}/guide`);
+    expect(body.hints.told[3]).toMatchObject({ piece: 'answer', thing: 1 });
+    // What a hint is about is the key’s own id: it stays here.
+    expect(JSON.stringify(body.hints)).not.toMatch(/openings|"bank"/);
+  });
+
+  it('an answer earns nothing, however the work goes on', async () => {
+    const bookId = await begin(0);
+    const { hints } = (await student(0).get(`books/${bookId}/guide`)).body;
+    const [, amount = '0'] = /opens with ([\d,.]+) in debit/.exec(hints.told[3].says) ?? [];
+    const { revision, book } = (await student(0).get(`books/${bookId}`)).body;
+    const { id } = book.accounts.find(({ type }: { type: string }) => type === 'bank');
+    const cents = Math.round(Number(amount.replaceAll(',', '')) * 100);
+    const done = await student(0).post(`books/${bookId}/operations`, {
+      ...{
+        revision,
+        token: 'opened',
+        operations: [{ kind: 'set-opening', id, amount: cents }],
+      },
+    });
+    expect(done.status).toBe(200);
+    await student(0).post(`my-exercises/${exerciseId}/hand-in`);
+    const [mine] = await checkedRows(ruth, exerciseId);
+    const { notes, results, points, of, scaledFrom } = (await ruth.get(`tries/${mine?.tryId}`))
+      .body;
+    const bank = results.filter(
+      ({ check, subject }: { check: string; subject: { id: string } }) =>
+        check.startsWith('opening.') && subject.id === 'bank',
+    );
+    const earned = bank.reduce((sum: number, each: { points: number }) => sum + each.points, 0);
+    expect(earned).toBeGreaterThan(0);
+    const charged = notes.map((note: { points: number }) => note.points);
+    const scaled = (sum: number) => Math.round((sum * of) / (scaledFrom ?? of));
+    expect(charged.sort()).toEqual([-1, -1, -1, -scaled(earned)].sort());
+    // All that was done was told.
+    expect(points).toBe(0);
+    expect((await ask(0, bookId)).body.detail).toMatch(/handed in/);
+  });
+
+  it('in a practice of what is still to be handed in nothing is told', async () => {
+    await rework(ruth, exerciseId, { mayPractise: true });
+    await begin(1);
+    const { body } = await student(1).post('practices', { exerciseId });
+    expect((await ask(1, body.bookId)).body.detail).toMatch(/No hints are given here/);
+  });
+});
