@@ -9,7 +9,8 @@ import { Recovering } from './platform/shell/Recovering';
 import { NothingHere } from './platform/shell/NothingHere';
 import { usePageTitle } from './pages/head/use-page-title';
 import { SkipLink } from './pages/head/SkipLink';
-import { theme } from './platform/shell/theme';
+import { useLook } from './platform/shell/look';
+import { themeOf } from './platform/shell/theme';
 import { lazyPage } from './platform/shell/lazy-view';
 import './book/spread/page.css';
 import './book/spread/row.css';
@@ -50,9 +51,10 @@ const LEAVES_AT_ONCE = { loadingIcon: <LoadingOutlined /> };
 
 /** All that one sees who is signed in. */
 export function Inside({ me }: { me: Me }) {
+  const look = useLook();
   return (
     <ConfigProvider
-      theme={theme}
+      theme={themeOf(look)}
       wave={{ disabled: true }}
       modal={STAYS_OPEN}
       button={LEAVES_AT_ONCE}

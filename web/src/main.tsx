@@ -10,8 +10,10 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app';
 import { keepFocus } from './platform/keyboard/keep-focus';
+import { showLook } from './platform/shell/look';
 
 keepFocus();
+showLook();
 
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>

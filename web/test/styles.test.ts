@@ -81,3 +81,22 @@ test('each colour and letter that a sheet names is one of the tokens, or said in
   expect(named.length).toBeGreaterThan(50);
   expect([...new Set(named)].filter((name) => !said.includes(name))).toEqual([]);
 });
+
+test('no sheet names a colour of its own, so that each has its like in the dark; paper alone is white', () => {
+  const own = sheets
+    .filter((path) => !path.endsWith('print.css'))
+    .filter((path) => /#[0-9a-f]{3,8}\b/i.test(read(path)));
+  expect(own).toEqual([]);
+});
+
+test('each colour of the light has one of the dark', () => {
+  const named = (css: string) =>
+    css
+      .split('\n')
+      .flatMap((line) => (line.startsWith('  --') ? [line.slice(2).split(':')[0]] : []));
+  const [light = '', rest = ''] = tokensAsCss().split('@media (prefers-color-scheme: dark)');
+  const colours = named(light).filter((name) => name !== '--serif' && name !== '--sans');
+  const [, wished = ''] = rest.split(":root[data-look='dark'] {");
+  expect(named(wished.split('}')[0] ?? '')).toEqual(colours);
+  expect(named(rest.split('}')[0] ?? '')).toEqual(colours);
+});

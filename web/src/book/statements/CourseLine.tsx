@@ -11,10 +11,9 @@ import {
 import { Line } from 'react-chartjs-2';
 import { longDay } from '../../platform/figures/days';
 import type { Money } from '../../platform/figures/money';
-import { COLOUR } from '../../platform/shell/tokens';
+import { useChartColours } from '../../platform/figures/charts';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Legend, Tooltip);
-Chart.defaults.font.family = "'Figtree Variable', sans-serif";
 
 interface CourseLineProps {
   readonly steps: readonly CourseStep[];
@@ -24,15 +23,16 @@ interface CourseLineProps {
 
 /** Profit and total assets over all that happened, as steps; a dot where one stands. */
 export function CourseLine({ steps, at, money }: CourseLineProps) {
+  const colour = useChartColours();
   const line = (label: string, of: (step: CourseStep) => number, dashed: boolean) => ({
     label,
     data: steps.map((step) => of(step) / 100),
-    borderColor: dashed ? COLOUR.plum : COLOUR.teal,
+    borderColor: dashed ? colour.plum : colour.teal,
     borderWidth: dashed ? 1.2 : 2,
     ...(dashed ? { borderDash: [4, 3], yAxisID: 'assets' } : {}),
     stepped: true as const,
     pointRadius: steps.map((_, i) => (i === at ? 4 : 0)),
-    pointBackgroundColor: COLOUR.plum,
+    pointBackgroundColor: colour.plum,
   });
   const here = steps[at];
   return (

@@ -1,39 +1,26 @@
-import { Input, Modal } from 'antd';
-import { useState } from 'react';
-import styles from './words.module.css';
-import { useExplained } from './Words';
+import { Suspense, useState } from 'react';
+import { lazyView } from '../../platform/shell/lazy-view';
 
-/** All words that are explained, to be looked through. */
+const DIALOG = lazyView(() => import('./WordsDialog').then((m) => m.WordsDialog));
+
+/** The way to all words that are explained. */
 export function Glossary() {
   const [open, setOpen] = useState(false);
-  const [typed, setTyped] = useState('');
-  const words = useExplained().filter(({ word, says }) =>
-    `${word} ${says}`.toLowerCase().includes(typed.trim().toLowerCase()),
-  );
   return (
     <>
-      <button type="button" className="link-button" onClick={() => setOpen(true)}>
+      <button
+        type="button"
+        className="link-button"
+        onPointerEnter={() => void DIALOG.ahead()}
+        onClick={() => setOpen(true)}
+      >
         Words
       </button>
-      <Modal title="Words" open={open} onCancel={() => setOpen(false)} footer={null} width={600}>
-        <Input
-          aria-label="Search the words"
-          placeholder="Search the words"
-          value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-        />
-        <dl className={styles['glossary']}>
-          {words.map(({ word, says, example }) => (
-            <div key={word}>
-              <dt>{word}</dt>
-              <dd>
-                {says} {example && <em className="quiet">{example}</em>}
-              </dd>
-            </div>
-          ))}
-        </dl>
-        {words.length === 0 && <p className="quiet">No word fits. Search for a part of one.</p>}
-      </Modal>
+      {open && (
+        <Suspense>
+          <DIALOG.View onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
     </>
   );
 }

@@ -1,15 +1,15 @@
 import type { ClassRow } from '@gleddo/contract';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { Bar } from 'react-chartjs-2';
-import { COLOUR } from '../../platform/shell/tokens';
+import { useChartColours } from '../../platform/figures/charts';
 
 Chart.register(BarElement, CategoryScale, LinearScale, Tooltip);
-Chart.defaults.font.family = "'Figtree Variable', sans-serif";
 
 const STEP = 10;
 
 /** How many students have which share of the points, in steps of ten per cent. */
 export function MarksChart({ rows }: { rows: readonly ClassRow[] }) {
+  const colour = useChartColours();
   const shares = rows.flatMap((row) =>
     row.points !== null && row.of ? [(100 * row.points) / row.of] : [],
   );
@@ -32,7 +32,7 @@ export function MarksChart({ rows }: { rows: readonly ClassRow[] }) {
         aria-label={`Marks of the class: ${says}`}
         data={{
           labels: steps.map((from) => `${from}–${from + STEP}%`),
-          datasets: [{ data: counts, backgroundColor: COLOUR.plum, borderRadius: 3 }],
+          datasets: [{ data: counts, backgroundColor: colour.plum, borderRadius: 3 }],
         }}
         options={{
           maintainAspectRatio: false,

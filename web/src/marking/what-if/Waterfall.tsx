@@ -2,12 +2,11 @@ import { figureWith, type LineOnItsWay } from '@gleddo/core';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { Bar } from 'react-chartjs-2';
 import type { Money } from '../../platform/figures/money';
-import { COLOUR } from '../../platform/shell/tokens';
+import { useChartColours } from '../../platform/figures/charts';
 import type { MarkedRows } from '../marks/marked-rows';
 import styles from './what-if.module.css';
 
 Chart.register(BarElement, CategoryScale, LinearScale, Tooltip);
-Chart.defaults.font.family = "'Figtree Variable', sans-serif";
 
 interface WaterfallProps {
   readonly line: LineOnItsWay;
@@ -23,13 +22,14 @@ interface Step {
   readonly label: string;
   readonly from: number;
   readonly to: number;
-  readonly colour: string;
+  readonly tone: 'vermilion' | 'teal' | 'plum';
   /** Null: it is no note’s. */
   readonly note: number | null;
 }
 
 /** From the key’s figure to theirs: a bar for each note that is not put right. */
 export function Waterfall({ line, putRight, margin, money, onNote }: WaterfallProps) {
+  const colours = useChartColours();
   const steps = stepsOf(line, putRight, margin);
   const says = steps.map(({ label, from, to }) => `${label} ${money(to - from)}`).join(', ');
   return (
@@ -42,7 +42,7 @@ export function Waterfall({ line, putRight, margin, money, onNote }: WaterfallPr
           datasets: [
             {
               data: steps.map(({ from, to }): [number, number] => [from / 100, to / 100]),
-              backgroundColor: steps.map(({ colour }) => colour),
+              backgroundColor: steps.map(({ tone }) => colours[tone]),
               borderRadius: 2,
               maxBarThickness: 56,
             },
@@ -73,14 +73,14 @@ function stepsOf(
     .filter(({ root }) => root === null || !putRight.has(root))
     .map(({ root, share }): Step => {
       const n = root === null ? null : margin.numberOf(root);
-      const step = { from: at, to: at + share, colour: COLOUR.vermilion };
+      const step = { from: at, to: at + share, tone: 'vermilion' as const };
       at += share;
       return { label: n === null ? 'no note' : `note ${n}`, note: n, ...step };
     });
   const theirs = figureWith(line, putRight);
   return [
-    { label: 'the key’s', from: 0, to: line.wanted, colour: COLOUR.teal, note: null },
+    { label: 'the key’s', from: 0, to: line.wanted, tone: 'teal', note: null },
     ...between,
-    { label: 'theirs', from: 0, to: theirs, colour: COLOUR.plum, note: null },
+    { label: 'theirs', from: 0, to: theirs, tone: 'plum', note: null },
   ];
 }

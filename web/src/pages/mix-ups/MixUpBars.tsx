@@ -3,11 +3,10 @@ import { DISTINCTIONS } from '@gleddo/core';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { Bar } from 'react-chartjs-2';
 import { percentOf } from '../../marking/marks/percent';
-import { COLOUR } from '../../platform/shell/tokens';
+import { useChartColours } from '../../platform/figures/charts';
 import styles from './mix-ups.module.css';
 
 Chart.register(BarElement, CategoryScale, LinearScale, Tooltip);
-Chart.defaults.font.family = "'Figtree Variable', sans-serif";
 
 /** In pixels: a bar stands beside its row of the list. */
 const ROW = 46;
@@ -70,6 +69,7 @@ const namesOf = ({ who }: MixUpRow): string =>
   [...new Set(who.flatMap(({ names }) => names))].slice(0, MOST_NAMES).join(', ');
 
 function Bars({ rows }: { rows: readonly MixUpRow[] }) {
+  const colour = useChartColours();
   const says = rows
     .map((row) => `${DISTINCTIONS[row.distinction].name} ${shareOf(row)}%`)
     .join(', ');
@@ -83,13 +83,13 @@ function Bars({ rows }: { rows: readonly MixUpRow[] }) {
           {
             label: 'now',
             data: rows.map(shareOf),
-            backgroundColor: COLOUR.vermilion,
+            backgroundColor: colour.vermilion,
             borderRadius: 5,
           },
           {
             label: 'before the last drill',
             data: rows.map(({ before }) => (before === null ? null : Math.round(100 * before))),
-            backgroundColor: COLOUR.rule,
+            backgroundColor: colour.rule,
             borderRadius: 5,
           },
         ],

@@ -4,11 +4,10 @@ import { CategoryScale, Chart, LinearScale, LineElement, PointElement, Tooltip }
 import { useState } from 'react';
 import { Line } from 'react-chartjs-2';
 import { percentOf } from '../../marking/marks/percent';
-import { COLOUR } from '../../platform/shell/tokens';
+import { useChartColours } from '../../platform/figures/charts';
 import styles from './practice.module.css';
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Tooltip);
-Chart.defaults.font.family = "'Figtree Variable', sans-serif";
 
 /** How each distinction stands, and its own curve: the share that was right, some answers at a time. */
 export function Curves({ curves }: { curves: readonly DrillCurve[] }) {
@@ -50,6 +49,7 @@ export function Curves({ curves }: { curves: readonly DrillCurve[] }) {
 }
 
 function Curve({ curve: { distinction, points } }: { curve: DrillCurve }) {
+  const colour = useChartColours();
   const { name, asks } = DISTINCTIONS[distinction];
   const shares = points.map(({ right }) => Math.round(100 * right));
   const labels = points.map((_, i) =>
@@ -68,8 +68,8 @@ function Curve({ curve: { distinction, points } }: { curve: DrillCurve }) {
             datasets: [
               {
                 data: shares,
-                borderColor: COLOUR.plum,
-                backgroundColor: COLOUR.plum,
+                borderColor: colour.plum,
+                backgroundColor: colour.plum,
                 pointRadius: 4,
               },
             ],
