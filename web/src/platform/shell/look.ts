@@ -9,12 +9,12 @@ const NAME = 'gleddo.look';
 const system = window.matchMedia('(prefers-color-scheme: dark)');
 const listeners = new Set<() => void>();
 
-export function wishedLook(): Wish {
+function wishedLook(): Wish {
   const wish = kept('local', NAME);
   return wish === 'light' || wish === 'dark' ? wish : 'system';
 }
 
-export function lookNow(): Look {
+function lookNow(): Look {
   const wish = wishedLook();
   if (wish !== 'system') return wish;
   return system.matches ? 'dark' : 'light';

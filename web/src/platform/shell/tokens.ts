@@ -98,7 +98,7 @@ const DARK: Colours = {
   veil: '#000000A0',
 };
 
-export const FONT = {
+const FONT = {
   serif: "'Source Serif 4', serif",
   sans: "'Figtree Variable', sans-serif",
 } as const;
