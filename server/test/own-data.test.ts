@@ -28,7 +28,7 @@ describe('what is kept of a person', () => {
       ...{ format: 'gleddo-own-data', version: 1 },
       person: { name: 'Student 001', login: 'student.001', role: 'student' },
       groups: [{ name: 'Evening class' }],
-      works: [{ title: 'Place them', state: 'handed-in', answers: [], words: [said] }],
+      works: [{ title: 'Place them', state: 'handed-in', answers: [], words: [said], hints: [] }],
       moreTime: [],
     });
     expect(Object.keys(body.works[0])).not.toContain('points');

@@ -9,6 +9,7 @@ import {
   companies,
   drillAnswers,
   exercises,
+  hints,
   groups,
   formerMembers,
   members,
@@ -125,6 +126,7 @@ export class OwnDataService {
         ...(isReported ? { points, of: outOf } : {}),
         answers: await this.answers(work.bookId),
         words: await this.words(me, work.id),
+        hints: await this.hints(work.bookId),
         book: await this.book(work.bookId),
       };
     }
@@ -146,6 +148,16 @@ export class OwnDataService {
       .from(moreTimes)
       .innerJoin(exercises, eq(exercises.id, moreTimes.exerciseId))
       .where(eq(moreTimes.personId, me.id));
+  }
+
+  /** The help that they asked for, as it was told. */
+  private hints(bookId: string) {
+    const { says, at } = hints;
+    return this.db
+      .select({ says, at })
+      .from(hints)
+      .where(eq(hints.bookId, bookId))
+      .orderBy(asc(at));
   }
 
   private answers(bookId: string) {
