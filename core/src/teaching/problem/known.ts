@@ -83,6 +83,8 @@ export class Known {
   readonly owners = new Set<string>();
   /** What the business sells, word by word. */
   readonly goods = new Set<string>();
+  /** What was sold or done for customers, as it was named. */
+  readonly sold = new Set<string>();
   /** Whether goods are taken to the cost of sales with each sale; false: counted at the end. */
   isPerpetual = true;
   /** Whether something that moved amounts was not understood: balances are not what they should be. */

@@ -5,6 +5,8 @@
 const FORMS = `
 buy buys bought buying purchases purchased purchasing acquires acquired acquiring
 sell sells sold selling
+subscribe subscribes subscribed subscribing
+deliver delivers delivered delivering
 pay payment payments pays paid paying settles settled settling spends spent
 receive receipts receives received receiving collects collected collecting gets got
 owe owes owed owing

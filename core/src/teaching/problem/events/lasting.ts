@@ -63,11 +63,11 @@ function lastingOf(scene: Scene): KnownAccount | null {
   return namesAnother(scene, last) ? null : last;
 }
 
-const accumulatedOf = ({ known }: Scene, asset: KnownAccount): KnownAccount | null => {
-  const { accumulated, name } = worn(asset);
-  const all = known.ofType(accumulated);
-  return known.spokenOf(name, [accumulated]) ?? (all.length === 1 ? (all[0] ?? null) : null);
-};
+/** What has gathered beside a thing: named after it, or the only such account of a list. */
+function accumulatedOf(scene: Scene, asset: KnownAccount): KnownAccount | null {
+  const { accumulated } = worn(asset);
+  return scene.known.spokenOf(asset.name, [accumulated]) ?? theOnly(scene, accumulated);
+}
 
 /** A month’s wear times the months that have gone by since the thing is there: to the end of the month that is told. */
 function reckoned(scene: Scene, asset: KnownAccount): Amount | null {
@@ -120,7 +120,7 @@ function wearOf(scene: Scene, asset: KnownAccount, charge: Amount): Happening {
   const { known } = scene;
   const own = worn(asset);
   const charged =
-    known.spokenOf(own.charged, [own.charge]) ??
+    known.spokenOf(asset.name, [own.charge]) ??
     theOnly(scene, own.charge) ??
     known.account({ type: own.charge, name: own.charged });
   const kept =

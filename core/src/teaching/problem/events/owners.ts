@@ -71,7 +71,8 @@ export const ownersPutIn: Event = (scene) => {
   if (!puts(scene)) return null;
   const [amount, second, ...more] = said.amounts;
   if (!amount) return why('how much is put in isn’t said');
-  if (more.length > 0) return why('more is put in than can be told apart');
+  if (more.length > 0 || said.has('each|apiece'))
+    return why('more is put in than can be told apart');
   const thing = thingPutIn(scene);
   const capital = capitalOf(scene);
   if (thing && LASTING_TYPES.includes(thing.type))
@@ -105,6 +106,8 @@ export const ownersPutIn: Event = (scene) => {
   ]);
 };
 
+const SHAREHOLDERS = 'shareholder|shareholders|stockholder|stockholders|founder|founders';
+
 /** The nominal value of a share: beside its word, or the first amount. */
 const nominalIn = (said: Told, first: Amount): Amount => {
   const at = said.indexOf('nominal', 'par');
@@ -117,7 +120,9 @@ const nominalIn = (said: Told, first: Amount): Amount => {
 /** `Issues 1,000 shares of 1 at 1.50`: shares for money, at their nominal value and above it. */
 export const sharesIssued: Event = (scene) => {
   const { said, known } = scene;
-  if (!said.has('share') || !said.has('issue|sell') || said.has('dividend')) return null;
+  const isTaken = said.has('subscribe') || (said.has('buy|take') && said.has(SHAREHOLDERS));
+  if (!said.has('share') || !(said.has('issue|sell') || isTaken) || said.has('dividend'))
+    return null;
   const [count] = said.of('count');
   const [first, second] = said.amounts;
   if (!first) return why('what the shares bring in isn’t said');
@@ -142,11 +147,16 @@ export const sharesIssued: Event = (scene) => {
   );
 };
 
-const takesOut = ({ said }: Scene): boolean =>
+/** `Pays her own phone bill`: what is not the business’s; but out of their own money is nothing that the business paid. */
+const isTheirOwn = (text: string): boolean =>
+  /\b(?:his|her|their) own\b/i.test(text) && !/\bown (?:money|pocket|funds|savings)\b/i.test(text);
+
+const takesOut = ({ said, text }: Scene): boolean =>
   (said.has('withdraw') && !said.has('wage|petty|rent')) ||
   said.has('private|home|drawings|for her self|himself|herself|themselves|household') ||
   (said.has('take') && said.has('owner|out|for own|partner|she|he')) ||
-  (said.has('buy|pay') && said.has('owner|she|he') && said.has(FAMILY));
+  (said.has('buy|pay') && said.has('owner|she|he') && said.has(FAMILY)) ||
+  (said.has('pay') && isTheirOwn(text));
 
 const FAMILY = 'sister|brother|mother|father|wife|husband|daughter|son|family|holiday|children';
 
@@ -184,9 +194,11 @@ export const dividendGranted: Event = ({ said, known }) => {
 /** Money moved between bank and till. */
 export const moneyMoved: Event = (scene) => {
   const { said, known } = scene;
-  const toBank = said.has('into bank|to bank|in bank|at bank');
+  // What lies in the till was received before.
+  const isBanked = said.has('banked') && said.has('till|float|petty');
+  const toBank = isBanked || said.has('into bank|to bank|in bank|at bank');
   const isTakings = said.has('takings|till|cash|float|petty');
-  const isMoving = said.has('pay|put|deposit|bring|withdraw|transfer|take|bank');
+  const isMoving = isBanked || said.has('pay|put|deposit|bring|withdraw|transfer|take|bank');
   const fromBank = said.has('from bank') && said.has('till|petty|float|office use|cash');
   if (
     !isTakings ||

@@ -35,8 +35,9 @@ const isPaying = ({ said }: Scene): boolean =>
   said.verb === 'transfer' ||
   (said.verb === 'withdraw' && said.has('wage'));
 
-/** How much of a debt is paid: an amount, a part of it, or all that is owed. */
+/** How much of a debt is paid: an amount, a part of it, or all that is owed; less what is let off, where only that is said. */
 export function paidOf({ said }: Scene, owed: Amount): Amount | null {
+  if (said.has('less #amount') && said.amounts.length === 1 && !said.has('discount')) return null;
   if (said.first !== null) return said.first;
   const [share] = said.of('share');
   if (share) return partOf(owed, share);
@@ -298,10 +299,26 @@ export const payingExpenses: Event = (scene) => {
   );
 };
 
+const OURS: ReadonlySet<string> = new Set(
+  'business firm company we it they i studio shop owner partner partners practice club she he and , : a bill account'.split(
+    ' ',
+  ),
+);
+
+/** Whether the business pays: nobody else is named before it (`the Lantern Inn pays 650`), or somebody is paid. */
+function isOursPaying({ said: { tokens }, known }: Scene, who: string): boolean {
+  const at = tokens.findIndex(({ word }) => word === 'pay' || word === 'transfer');
+  const before = tokens.slice(0, Math.max(0, at)).filter(({ kind }) => kind === 'word');
+  if (before.some(({ word }) => word === 'be' || word === 'have')) return true;
+  if (known.owners.has(who)) return false;
+  return before.every(({ word, said }) => OURS.has(word) || known.owners.has(said));
+}
+
 function unknownPayment(scene: Scene): Understood | null {
   const who = someNamed(scene);
   const { known, said } = scene;
   const [suppliers] = known.ofType('trade-payables');
+  if (!isOursPaying(scene, who)) return why('who pays whom for what isn’t said plainly');
   if (who !== '' && said.first !== null && suppliers && -known.balanceOf(suppliers) >= said.first)
     return does(`Pays ${who}`, [debit(suppliers, said.first), credit(moneyOf(scene), said.first)]);
   return why(who === '' ? 'what is paid for isn’t said' : `what ${who} is paid for isn’t said`);

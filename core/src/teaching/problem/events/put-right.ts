@@ -3,6 +3,7 @@ import type { KnownAccount } from '../known.js';
 import { moneyOf } from '../paid.js';
 import { meansIn } from '../payment.js';
 import {
+  partyAfter,
   AFTER_A_GAP,
   credit,
   debit,
@@ -22,11 +23,16 @@ import { costOf } from './selling.js';
 const costAt = (said: Told): Amount | null => said.amountAfter('cost')?.value ?? null;
 
 /** `A customer returns bowls sold for 60, which had cost 25`: goods, or money let off, to customers. */
+/** `Returned by the Lantern Inn`: whoever is named sends back what was sold to them. */
+const isReturnedBy = ({ said }: Scene): boolean =>
+  said.has('return by') && partyAfter(said, 'by') !== '';
+
 export const customersReturn: Event = (scene) => {
   const { said, known } = scene;
   const gives = said.has('return|refund|creditnote|allowance|let off|price reduction');
   const isTheirs =
     said.has('customer|refund|by customer|to customer|sell') ||
+    isReturnedBy(scene) ||
     (said.has('creditnote') && said.has('issue|give|sign'));
   if (!gives || !isTheirs || said.has('supplier|doubtful|deposit|incometax|cheque')) return null;
   const amount = said.amounts.find(({ value }) => value !== costAt(said))?.value ?? null;
@@ -56,7 +62,8 @@ export const returning: Event = (scene) => {
   const { said, known } = scene;
   if (
     !said.has('return|allowance|creditnote|refund') ||
-    said.has('customer|doubtful|deposit|incometax|sell')
+    said.has('customer|doubtful|deposit|incometax|sell') ||
+    isReturnedBy(scene)
   )
     return null;
   if (said.first === null) return why('what the return is worth isn’t said');

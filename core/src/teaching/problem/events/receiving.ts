@@ -47,7 +47,7 @@ const isReceiving = ({ said }: Scene): boolean =>
   (said.has('pay') &&
     (said.tokens[0]?.word === 'customer' || said.has('pay by customer|customer pay'))) ||
   isTheirs(said) ||
-  said.has('bank credit') ||
+  said.has('bank credit|credit by bank') ||
   (said.has('customer') && said.has('leave|deposit'));
 
 function takesDebt(scene: Scene, { account, owed, who }: Debt): Understood {
@@ -72,6 +72,12 @@ function isNamedBefore({ tokens }: Told, name: string): boolean {
   );
 }
 
+/** `Receipts from repairs`: what comes in for what is done, whoever was billed for the like before. */
+const isTakings = ({ said, known }: Scene): boolean =>
+  said.has('receive from') &&
+  !said.has('bill|invoice|owe|account|onaccount') &&
+  known.sold.has(thingAfter(said, 'from').toLowerCase());
+
 /** Customers pay what they owed. */
 export const receivingDebts: Event = (scene) => {
   const { said, known } = scene;
@@ -80,7 +86,7 @@ export const receivingDebts: Event = (scene) => {
   const pays = isReceiving(scene) || (isDebtor && isNamedBefore(said, owed.name));
   if (!pays || said.has('advance|deposit|beforehand|interest|deposit|deposits|donation|grant'))
     return null;
-  if (isDebtor) {
+  if (isDebtor && !isTakings(scene)) {
     const { account, amount } = owed.line;
     const open = Math.min(amount, known.balanceOf(account));
     return takesDebt(scene, { account, owed: open, who: owed.name });
@@ -143,7 +149,8 @@ export const receivingIncome: Event = (scene) => {
     return said.has('goods|delivery') ? null : why('how much comes in isn’t said');
   const named = FROM.find(([, words]) => said.has(words));
   const isEarned = said.has('for|from customer|fees|service|sales|takings|perform|cash sales');
-  const isService = bestOf(thingAfter(said, 'from'), ['service-fees', 'goods-sales']) !== null;
+  const isService =
+    isTakings(scene) || bestOf(thingAfter(said, 'from'), ['service-fees', 'goods-sales']) !== null;
   if (!named && !isEarned && !isService) {
     const who = someNamed(scene);
     return why(who === '' ? 'what it comes in for isn’t said' : `what ${who} pays for isn’t said`);
@@ -154,5 +161,14 @@ export const receivingIncome: Event = (scene) => {
   return does(account.name, [debit(moneyOf(scene), amount), credit(account, amount)]);
 };
 
+/** Where the like was told before: takings stand with what was invoiced. */
+const soldBefore = (scene: Scene) => {
+  if (!isTakings(scene)) return null;
+  const [only, ...others] = scene.known.ofType('service-fees', 'goods-sales');
+  return only && others.length === 0 ? { type: only.type, name: only.name } : null;
+};
+
 const incomeOf = (scene: Scene, words: string) =>
-  scene.said.has('service|fees|perform') ? serviceAs(scene.known) : soldAs(words, scene);
+  scene.said.has('service|fees|perform')
+    ? serviceAs(scene.known)
+    : (soldBefore(scene) ?? soldAs(words, scene));

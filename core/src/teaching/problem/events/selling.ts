@@ -7,6 +7,7 @@ import {
   credit,
   debit,
   entry,
+  partyAfter,
   phrase,
   thingAfter,
   thingBefore,
@@ -132,11 +133,19 @@ export const doneForMoney: Event = (scene) => {
   return { entries: [entry('Done for customers', ...lines)], uses: price.uses };
 };
 
+/** `...; the cafe pays next week`: said beside the sale. */
+const PAYS_LATER = /\bpays? (?:next|later|within|in \d)/i;
+
+/** `Candles worth 1,150 are delivered to the Lantern Inn`: to whoever is named. */
+const isDelivered = (said: Told): boolean =>
+  said.has('be deliver to') && partyAfter(said, 'to') !== '';
+
 const isSale = (said: Told): boolean =>
   said.has('sell|perform|invoice|sales') ||
   (said.has('takings') && ['', 'receive'].includes(said.verb)) ||
   (said.verb === 'earn' && isOurs(said) && !said.has('advance')) ||
-  (said.verb === 'charge' && said.has('customer'));
+  (said.verb === 'charge' && said.has('customer')) ||
+  isDelivered(said);
 
 /** `The lamps cost 15 each`: what the goods had cost that were sold last. */
 export const costTold: Event = ({ said, known }) => {
@@ -161,7 +170,8 @@ export const selling: Event = (scene) => {
   const old = known.spokenOf(thing, LASTING_TYPES);
   if (old && !isGoods(thing, known)) return null;
   const { net, tax } = taxOn(main, price.total);
-  const usual = main.has('invoice') ? 'credit' : 'bank';
+  const isLater = main.has('invoice') || isDelivered(main) || PAYS_LATER.test(scene.text);
+  const usual = isLater ? 'credit' : 'bank';
   const payments = paymentsOf(price.rest, net + tax, usual);
   if (!payments) return why('the parts that are paid don’t add up to the whole');
   const wanted = wantedOf(thing, scene, main);
@@ -172,6 +182,7 @@ export const selling: Event = (scene) => {
   known.soldLast = cost ? null : (main.of('count')[0]?.value ?? 1);
   const lines = [...paidInto(known, payments, who), income, ...taxLine(known, tax)];
   const entries = [entry(titled(thing || 'sales'), ...lines)];
+  if (thing !== '') known.sold.add(thing.toLowerCase());
   if (cost && known.isPerpetual) entries.push(costOf(known, cost.cost));
   return { entries, uses: [...price.uses, price.total, ...usesOf(said, cost)] };
 };
