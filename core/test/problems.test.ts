@@ -93,7 +93,7 @@ test('of problems in longer sentences nothing is proposed wrongly, though less i
   const missed = problems.map(missedIn);
   const count = problems.flatMap(({ told }) => told).length;
   expect(missed.flatMap(({ wrong }) => wrong)).toEqual([]);
-  expect(missed.flatMap(({ unknown }) => unknown).length).toBeLessThan(0.25 * count);
+  expect(missed.flatMap(({ unknown }) => unknown).length).toBeLessThan(0.35 * count);
 });
 
 test.each([...problemsIn(), ...problemsIn('apart'), ...problemsIn('later')])(

@@ -42,7 +42,10 @@ const puts = ({ said }: Scene): boolean =>
     ) &&
     !said.has('pay owner|private')) ||
   (said.has('bring') && (said.has(OWNERS) || said.tokens[0]?.isNamed === true)) ||
-  (said.has('begin') && said.has('business|books|with') && said.first !== null) ||
+  (said.has('begin') &&
+    said.has('business|books|with') &&
+    said.first !== null &&
+    !said.has('at begin|owe|pay')) ||
   (said.has('put|deposit') && said.has('capital|savings|own money|into business'));
 
 const NO_THING = /^(?:own )?(?:cash|money|capital|savings|business|fair|market|value|bank)\b/i;

@@ -17,6 +17,7 @@ import {
   does,
   phrase,
   thingAfter,
+  thingBefore,
   thingFrom,
   titled,
   why,
@@ -25,7 +26,7 @@ import {
   type Scene,
   type Understood,
 } from '../scene.js';
-import { expenseOf } from '../things.js';
+import { expenseOf, isGoods } from '../things.js';
 import { partOf, type Token } from '../token.js';
 import type { Told } from '../told.js';
 
@@ -324,18 +325,26 @@ function unknownPayment(scene: Scene): Understood | null {
   return why(who === '' ? 'what is paid for isn’t said' : `what ${who} is paid for isn’t said`);
 }
 
+/** `The paper arrives with an invoice`: what is kept under such a name, or is sold. */
+function goodsCalled(thing: string, known: Known): KnownAccount | null {
+  const kept = known.spokenOf(thing, ['inventory', 'supplies']);
+  const type = known.isPerpetual ? 'inventory' : 'purchases';
+  return kept ?? (isGoods(thing, known) ? known.account({ type }) : null);
+}
+
 /** `Receives the electricity bill of 240, to be paid next month`: used already, and owed. */
 export const billed: Event = (scene) => {
   const { said, known } = scene;
   if (said.has('not|notyet')) return null;
   if (!said.has('bill|invoice') || !said.has('receive|come|comes|arrives|arrive|from')) return null;
   if (said.has('customer') || said.has('pay bill') || said.first === null) return null;
-  const words = wordsOf(scene);
+  const words = thingBefore(said, 'arrive') || wordsOf(scene);
   const thing = thingAfter(said, 'for') || words;
-  const expense = expenseOf(thing, known) ?? expenseOf(words, known);
-  if (!expense) return why('what the bill is for isn’t said');
-  const account = known.account(expense);
-  const owing = { wanted: { type: 'trade-payables' }, names: [expense.name ?? thing, 'bill'] };
+  const goods = said.has('arrive') ? goodsCalled(thing, known) : null;
+  const expense = goods ? null : (expenseOf(thing, known) ?? expenseOf(words, known));
+  if (!goods && !expense) return why('what the bill is for isn’t said');
+  const account = goods ?? known.account(expense ?? { type: '' });
+  const owing = { wanted: { type: 'trade-payables' }, names: [expense?.name ?? thing, 'bill'] };
   const payments = [{ means: 'credit' as const, amount: said.first, said }];
   known.last = said.first;
   return does(`Bill for ${account.name.toLowerCase()}`, [

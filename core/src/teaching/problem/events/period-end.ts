@@ -158,6 +158,8 @@ export const owedAtEnd: Event = (scene) => {
   const { said, known } = scene;
   if (!said.has(`${OWES}|earn`) || said.has('customer|receivable|buy|service|perform|advance'))
     return null;
+  // What was owed and is paid is no cost of this period.
+  if (said.verb === 'pay' && said.has('pay of|owe at begin|owe business|business owe')) return null;
   const expense = expenseOf(wordsOf(scene), known) ?? (said.has('earn') ? WAGES : null);
   if (!expense) return null;
   if (said.first === null) return why('how much of it is owed isn’t said');

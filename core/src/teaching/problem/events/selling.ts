@@ -141,7 +141,9 @@ const isDelivered = (said: Told): boolean =>
   said.has('be deliver to') && partyAfter(said, 'to') !== '';
 
 const isSale = (said: Told): boolean =>
-  said.has('sell|perform|invoice|sales') ||
+  said.has('sell|perform|sales') ||
+  // What comes with its invoice was bought.
+  (said.has('invoice') && !['arrive', 'come'].includes(said.verb) && !said.has('arrive')) ||
   (said.has('takings') && ['', 'receive'].includes(said.verb)) ||
   (said.verb === 'earn' && isOurs(said) && !said.has('advance')) ||
   (said.verb === 'charge' && said.has('customer')) ||
