@@ -156,7 +156,9 @@ export function readHabits(known: Known, text: string): void {
     /\b(?:till|petty cash|cash box|cash in hand)\b/.test(small) ||
     known.ofType('cash-in-hand').length > 0;
   const hasBank =
-    /\b(?:bank|cheque|check|transfer)\b/.test(small) || known.ofType('bank').length > 0;
+    /\b(?:bank|cheque|check|transfer(?:s|red)?|direct debit|(?:business|current|checking) account)\b/.test(
+      small,
+    ) || known.ofType('bank').length > 0;
   known.moneyIn =
     hasCash && hasBank
       ? 'both'

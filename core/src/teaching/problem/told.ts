@@ -8,7 +8,7 @@ import { DOING, lemmaOf, monthNamed, phraseAt } from './words.js';
 const COSTS: ReadonlySet<string> = new Set(
   (
     'wage goods service fees taxes rates expenses supplies is was has cash bank of plus less minus interest this its us ' +
-    'thus his sales relates belongs concerns covers comes goes refers remains takings earnings savings charge bill cost customer supplier receivable payable cheque doubtful sundries'
+    'thus his towards across besides sales relates belongs concerns covers comes goes refers remains takings earnings savings charge bill cost customer supplier receivable payable cheque doubtful sundries'
   ).split(' '),
 );
 
@@ -81,6 +81,14 @@ function isYear(raws: readonly Raw[], at: number): boolean {
   return isOfPeriod || BEFORE_YEARS.has(before ?? '') || monthNamed(before ?? '') > 0;
 }
 
+const TERMS: ReadonlySet<string> = new Set(['within', 'in', 'after']);
+
+/** Days, or weeks until something is due: `in 14 days`, `within three weeks`. */
+function isTerm(raws: readonly Raw[], at: number): boolean {
+  const unit = lemmaOf(raws[at + 1]?.text.replace(/[’']s?$/, '') ?? '');
+  return unit === 'day' || (unit === 'week' && TERMS.has(raws[at - 1]?.text.toLowerCase() ?? ''));
+}
+
 function numberToken(raws: readonly Raw[], at: number): Token | null {
   const raw = raws[at];
   if (raw?.number == null) return null;
@@ -92,8 +100,7 @@ function numberToken(raws: readonly Raw[], at: number): Token | null {
     return token('percent', said, { value: number });
   if (raws[at + 1]?.text === 'per' && raws[at + 2]?.text === 'cent')
     return token('percent', said, { value: number });
-  if (lemmaOf(raws[at + 1]?.text.replace(/[’']s?$/, '') ?? '') === 'day')
-    return token('word', said, { word: '#days' });
+  if (isTerm(raws, at)) return token('word', said, { word: '#days' });
   if (isCount(raws, at)) return token('count', said, { value: number / 100 });
   if (!/\d/.test(said)) return token('count', said, { value: number / 100 });
   return token('amount', said, { value: number, isMoney: raw.isMoney });

@@ -19,13 +19,15 @@ export interface SaidOfIt {
 const MOST_OF_PARTS = 11;
 const NUMBER_WORDS = 'two three four five six seven eight nine ten eleven twelve'.split(' ');
 
+/** Numbers from two to twelve that stand in words. */
+const inWords = (words: string): number[] =>
+  NUMBER_WORDS.flatMap((word, i) => (words.includes(word) ? [i + 2] : []));
+
 function partsSaid({ words, figures: { numbers } }: SaidOfIt): Set<number> {
   const parts = new Set([...numbers].filter((each) => each > 1 && each <= 600));
   for (const [said, into] of PARTS_SAID)
     if (said.test(words)) for (const each of into) parts.add(each);
-  NUMBER_WORDS.forEach((word, i) => {
-    if (words.includes(word)) parts.add(i + 2);
-  });
+  for (const each of inWords(words)) parts.add(each);
   for (const each of [...parts]) if (/year/.test(words) && each <= 50) parts.add(each * 12);
   return parts;
 }
@@ -77,10 +79,14 @@ function isShare(amount: Amount, said: SaidOfIt): boolean {
 }
 
 /** So many pieces at a price. */
-const isProduct = (amount: Amount, { figures: { amounts, numbers } }: SaidOfIt): boolean =>
+const isProduct = (amount: Amount, { words, figures: { amounts, numbers } }: SaidOfIt): boolean =>
   [...amounts].some((price) => {
     const pieces = amount / price;
-    return pieces > 1 && Number.isInteger(pieces) && numbers.has(pieces);
+    return (
+      pieces > 1 &&
+      Number.isInteger(pieces) &&
+      (numbers.has(pieces) || inWords(words).includes(pieces))
+    );
   });
 
 /** A sum or a difference of two amounts that are said of it. */

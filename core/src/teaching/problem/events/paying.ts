@@ -276,7 +276,7 @@ export const payingExpenses: Event = (scene) => {
   const price = priceOf(said);
   const thing = paidThing(scene);
   const other = thingAfter(said, 'for');
-  const isPlain = other !== '' && someNamed(scene) === '';
+  const isPlain = other !== '' && someNamed(scene) === '' && isOursPaying(scene, '');
   const guess = isPlain ? { type: 'sundry-operating', name: titled(other), isGuess: true } : null;
   const expense = expenseOf(thing, known) ?? (price ? guess : null);
   if (!price)

@@ -140,10 +140,17 @@ const FROM: readonly (readonly [string, string])[] = [
   ['income-tax', 'refund incometax'],
 ];
 
+/** `Textbooks are received; the bill is due in October`: what came in is not money. */
+const comesWithBill = ({ text }: Scene): boolean =>
+  /\b(?:bill|invoice|payment|payable)\b[^.;]* (?:due|payable|follows|will follow|later)\b/i.test(
+    text,
+  );
+
 /** Other money that comes in: interest, rent, a donation; else what was earned by it. */
 export const receivingIncome: Event = (scene) => {
   const { said, known } = scene;
   if (!isReceiving(scene) || said.has('bill|order')) return null;
+  if (comesWithBill(scene)) return why('whether goods or money come in isn’t plain');
   const amount = amountIn(scene);
   if (amount === null)
     return said.has('goods|delivery') ? null : why('how much comes in isn’t said');
