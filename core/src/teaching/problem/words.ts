@@ -7,7 +7,7 @@ buy buys bought buying purchases purchased purchasing acquires acquired acquirin
 sell sells sold selling
 subscribe subscribes subscribed subscribing
 deliver delivers delivered delivering
-pay payment payments pays paid paying settles settled settling spends spent
+pay payment payments pays paid paying settle settles settled settling spend spends spent
 receive receipts receives received receiving collects collected collecting gets got
 owe owes owed owing
 invest invests invested investing contributes contributed contributing introduces introduced introducing injects injected

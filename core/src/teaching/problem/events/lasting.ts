@@ -91,12 +91,19 @@ function reckoned(scene: Scene, asset: KnownAccount): Amount | null {
 
 const isLosing = (said: Told): boolean => said.has('lose') && said.has('value|worth');
 
+/** `Furniture is written down by 100`: of what lasts; goods and debts lose in other ways. */
+const isWrittenDown = (scene: Scene): boolean =>
+  scene.said.has('writedown by') && lastingOf(scene) !== null;
+
 /** `The kiln serves five years`, `depreciation of the van is 150`: what a thing has worn. */
 export const depreciating: Event = (scene) => {
   const { said } = scene;
   const isOver = said.has('writeoff over #span');
   const wears =
-    isOver || said.has('depreciate|endure|useful life|life|wear|straightline') || isLosing(said);
+    isOver ||
+    said.has('depreciate|endure|useful life|life|wear|straightline') ||
+    isLosing(said) ||
+    isWrittenDown(scene);
   if (!wears || said.has('sell') || (said.has('buy') && !isOver)) return null;
   if (said.has('depreciate') && said.amounts.length > 1 && said.of('span').length === 0)
     return severalWorn(scene);
@@ -104,7 +111,7 @@ export const depreciating: Event = (scene) => {
   if (!asset)
     return isOver || said.has('depreciate|life|wear') ? why('what wears isn’t said') : null;
   const isSaid =
-    (said.has('depreciate') || isLosing(said)) &&
+    (said.has('depreciate|writedown') || isLosing(said)) &&
     said.of('span').every(({ value }) => value <= 12) &&
     !said.has('residual') &&
     said.of('percent').length === 0;

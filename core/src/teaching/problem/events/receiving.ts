@@ -48,6 +48,7 @@ const isReceiving = ({ said }: Scene): boolean =>
     (said.tokens[0]?.word === 'customer' || said.has('pay by customer|customer pay'))) ||
   isTheirs(said) ||
   said.has('bank credit|credit by bank') ||
+  (said.has('interest') && said.has('added by bank|bank adds|bank added')) ||
   (said.has('customer') && said.has('leave|deposit'));
 
 function takesDebt(scene: Scene, { account, owed, who }: Debt): Understood {

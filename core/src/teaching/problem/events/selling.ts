@@ -169,6 +169,8 @@ export const selling: Event = (scene) => {
   const price = priceOf(main);
   const thing = soldThing(main);
   if (!price) return why('what it is sold for isn’t said');
+  if (main.has('less #percent') && !main.has('discount|vat'))
+    return why('what comes off the price isn’t said plainly');
   const old = known.spokenOf(thing, LASTING_TYPES);
   if (old && !isGoods(thing, known)) return null;
   const { net, tax } = taxOn(main, price.total);
