@@ -13,7 +13,6 @@ const lightness = (page: Page): Promise<number> =>
 
 async function wish(page: Page, look: string): Promise<void> {
   await page.getByRole('button', { name: /Ruth Marsh/ }).click();
-  await page.getByRole('menuitem', { name: 'Appearance' }).hover();
   await page.getByRole('menuitem', { name: look }).click();
 }
 
@@ -36,6 +35,15 @@ test('pages are dark where the system is, or where somebody wishes it; paper is 
   expect(await lightness(page)).toBeLessThan(80);
   await page.emulateMedia({ media: 'print' });
   await expect.poll(() => lightness(page)).toBeGreaterThan(200);
+  // What a browser says when it prints: what is drawn by the theme is written darkly on paper, too.
+  const words = () =>
+    page.evaluate(() =>
+      getComputedStyle(document.querySelector('.ant-app') as Element).getPropertyValue('color'),
+    );
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+  expect(await words()).toBe('rgb(35, 31, 43)');
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  expect(await words()).toBe('rgb(239, 234, 243)');
 });
 
 test('axe finds nothing serious in the dark', async ({ page }) => {

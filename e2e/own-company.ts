@@ -16,7 +16,8 @@ let made = 0;
 export async function openOwnCompany(page: Page, like: string): Promise<string> {
   await comeInAs(page, 'Ruth Marsh');
   const companies = (await (await page.request.get('/api/companies')).json()) as Company[];
-  const of = companies.find(({ name }) => name === like)?.bookId ?? like;
+  const of = companies.find(({ name }) => name === like)?.bookId;
+  if (!of) throw new Error(`The demo has no company called ${like}.`);
   const { book } = (await (await page.request.get(`/api/books/${of}`)).json()) as {
     readonly book: { readonly company: object };
   };

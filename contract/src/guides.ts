@@ -1,5 +1,5 @@
 import { MOST_OF_A_PICTURE, type GuideShown, type HintPiece } from '@gleddo/core';
-import { ArrayMaxSize, IsArray } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsInt, Max, Min } from 'class-validator';
 import type { CopiedFigures } from '@gleddo/core';
 import type { TrialRunMarks } from './trial-runs.js';
 import type { FoundSoFar } from './tries.js';
@@ -37,6 +37,19 @@ export interface GuidePlace {
 export class GoOnRequest {
   @IsShortText(60, 'There is no such step here.')
   step!: string;
+}
+
+/** One more piece of help at a step. */
+export class HintRequest extends GoOnRequest {
+  /** How many pieces whoever asks has seen: sent twice, nothing more is told, and nothing more is charged. */
+  @IsInt()
+  @Min(0)
+  @Max(100_000)
+  told!: number;
+
+  /** Whether just the answer is asked for. */
+  @IsBoolean()
+  answer!: boolean;
 }
 
 /** What leads through a go at an exercise, and how far it is. */

@@ -141,6 +141,7 @@ export {
   type CopiedShown,
   type GuideAnswer,
   type GuidePlace,
+  HintRequest,
   type HintShown,
   type HintsShown,
   GoOnRequest,

@@ -44,6 +44,7 @@ import type {
   AnswerRequest,
   CopiedShown,
   GoOnRequest,
+  HintRequest,
   GuideAnswer,
   GuidePlace,
   LetGoOn,
@@ -169,7 +170,7 @@ export const ROUTES = {
   'PUT books/:id/place': to<GuidePlace, PlaceRequest>(),
   'PUT books/:id/answers': to<undefined, AnswerRequest>(),
   'POST books/:id/skip-ahead': to<GuideAnswer, GoOnRequest>(),
-  'POST books/:id/hints': to<GuideAnswer, GoOnRequest>(),
+  'POST books/:id/hints': to<GuideAnswer, HintRequest>(),
   'GET books/:id/pictures/:picture': to<undefined>(),
 
   'GET groups': to<GroupSummary[]>(),

@@ -186,6 +186,7 @@ export {
   earnedOf,
   type Hint,
   type HintAbout,
+  hintsFor,
   type HintsSoFar,
   nextHint,
 } from './teaching/hint/index.js';

@@ -2,6 +2,7 @@ import {
   apply,
   earnedOf,
   HINT_PIECES,
+  hintsFor,
   keyOf,
   nextHint,
   proposedGuide,
@@ -25,7 +26,7 @@ interface Taken {
 const next = (step: string, upTo: HintPiece, { work = START, taken = [] as Taken[] } = {}) =>
   nextHint(
     { key: KEY, start: START, work, guide: GUIDE, answers: new Map() },
-    { step, upTo, taken },
+    { step, pieces: HINT_PIECES.slice(0, HINT_PIECES.indexOf(upTo) + 1), taken },
   );
 
 /** All that is told of a step, in the order in which it is told. */
@@ -85,6 +86,27 @@ describe('hints', () => {
         );
         expect([piece, sums[0]]).toEqual(['example', sums[1]]);
       }
+  });
+
+  test('what stands on its unusual side is not told of the usual one', () => {
+    const balances = { ...KEY.book.opening.balances, bank: -500_000 };
+    const overdrawn = keyOf({ ...KEY.book, opening: { ...KEY.book.opening, balances } });
+    const step = { id: 'bank', title: 'Bank', openings: ['bank'] };
+    const over = { key: overdrawn, start: START, guide: { steps: [step] }, answers: new Map() };
+    const said = HINT_PIECES.map(
+      (piece) =>
+        nextHint({ ...over, work: START }, { step: 'bank', pieces: [piece], taken: [] })?.says,
+    );
+    expect(said[1]).toMatch(/This one stands on the other side/);
+    expect(said[2]).toMatch(/with 1,000 in credit/);
+    expect(said[3]).toMatch(/5,000 in credit/);
+  });
+
+  test('an answer is told only to who asks for just that, where it may be told', () => {
+    expect(hintsFor('answer', false)).toEqual(['where', 'rule', 'example']);
+    expect(hintsFor('answer', true)).toEqual(['answer']);
+    expect(hintsFor('rule', false)).toEqual(['where', 'rule']);
+    expect(hintsFor('example', true)).toEqual([]);
   });
 
   test('what stands is not told of', () => {

@@ -87,6 +87,17 @@ export async function classOf(running: RunningApp, size: number): Promise<TestCl
   return { ruth, exerciseId: exercise.id, groupId: group.id, students: added.added, ids };
 }
 
+/** The students of a class, each signed in. */
+export async function signedIn(running: RunningApp, { students }: TestClass): Promise<Visitor[]> {
+  return Promise.all(
+    students.map(async ({ login, password }) => {
+      const student = running.visitor();
+      await student.post('sign-in', { login, password });
+      return student;
+    }),
+  );
+}
+
 export interface Row {
   readonly student: string;
   readonly state: string;

@@ -1,22 +1,18 @@
-import { classOf, type TestClass } from './class-of.js';
+import { classOf, signedIn, type TestClass } from './class-of.js';
 import { guidedExercise } from './guided.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
 let running: RunningApp;
 let classes: TestClass;
 let ruth: Visitor;
-const students: Visitor[] = [];
+let students: readonly Visitor[] = [];
 
 beforeAll(async () => {
   running = await runningApp(false);
   classes = await classOf(running, 5);
   ({ ruth } = classes);
   await guidedExercise(classes);
-  for (const { login, password } of classes.students) {
-    const student = running.visitor();
-    await student.post('sign-in', { login, password });
-    students.push(student);
-  }
+  students = await signedIn(running, classes);
 });
 afterAll(() => running.close());
 

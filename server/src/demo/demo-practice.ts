@@ -90,7 +90,8 @@ export class DemoPractice {
         .values(said.map(([questionId, answer]) => ({ bookId, questionId, answer })));
     if (by.isHandedIn) await this.checks.run(id);
     const me = { id: personId, name: by.name, role: 'student', isHead: false } as const;
-    for (const step of HINTED[by.name] ?? []) await this.hints.ask(me, bookId, step);
+    for (const [told, step] of (HINTED[by.name] ?? []).entries())
+      await this.hints.ask(me, bookId, { step, told, answer: false });
   }
 
   /** What was answered: who answers well also reads the profit off. */

@@ -2,6 +2,7 @@ import { Body, Controller, Get, HttpCode, Param, Post, Put } from '@nestjs/commo
 import {
   AnswerRequest,
   GoOnRequest,
+  HintRequest,
   PlaceRequest,
   type GuideAnswer,
   type GuidePlace,
@@ -44,10 +45,10 @@ export class GuidesController {
   @HttpCode(200)
   hint(
     @Param('id') id: string,
-    @Body() { step }: GoOnRequest,
+    @Body() body: HintRequest,
     @SignedIn() me: Me,
   ): Promise<GuideAnswer> {
-    return this.hints.ask(me, id, step);
+    return this.hints.ask(me, id, body);
   }
 
   @Post('skip-ahead')

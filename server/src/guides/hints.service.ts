@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { GuideAnswer, Me } from '@gleddo/contract';
-import type { Hint, HintPiece } from '@gleddo/core';
+import type { GuideAnswer, HintRequest, Me } from '@gleddo/contract';
+import { hintsFor, type Hint, type HintPiece } from '@gleddo/core';
 import { eq } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { answersBeside } from '../books/answers.js';
@@ -15,6 +15,11 @@ import { guideOf } from '../threads/guiding.js';
 import { Threads } from '../threads/threads.js';
 import { GuidesService, hintsUpTo, type Going } from './guides.service.js';
 
+interface Asked extends Pick<HintRequest, 'step' | 'answer'> {
+  /** What was told before. */
+  readonly before: readonly (typeof hints.$inferSelect)[];
+}
+
 /** Help at a step that comes piece by piece, counted. */
 @Injectable()
 export class HintsService {
@@ -26,26 +31,29 @@ export class HintsService {
     private readonly turns: Turns,
   ) {}
 
-  async ask(me: Me, bookId: string, step: string): Promise<GuideAnswer> {
+  async ask(me: Me, bookId: string, asked: HintRequest): Promise<GuideAnswer> {
     await this.turns.take(bookId, async () => {
       const going = await this.guides.going(me, bookId);
       if (!going.rights.mayChange) throw refuse('book.fixed', going.rights.why);
-      const hint = await this.next(bookId, going, step);
-      await this.tell(bookId, going, { ...hint, step });
+      const before = await this.db.select().from(hints).where(eq(hints.bookId, bookId));
+      // Another page, or the same request before, was told more.
+      if (before.length !== asked.told) return;
+      const hint = await this.next(bookId, going, { ...asked, before });
+      await this.tell(bookId, going, { ...hint, step: asked.step });
     });
     return this.guides.open(me, bookId);
   }
 
-  private async next(bookId: string, going: Going, step: string): Promise<Hint> {
+  private async next(bookId: string, going: Going, { step, answer, before }: Asked): Promise<Hint> {
     const upTo = hintsUpTo(going);
     if (upTo === null) throw noHints();
-    const before = await this.db.select().from(hints).where(eq(hints.bookId, bookId));
+    const pieces = hintsFor(upTo, answer);
     const taken = before.map(({ kind, about, piece }) => ({ about: { kind, id: about }, piece }));
     const found = await this.threads.hint(
       {
         ...{ key: await this.guides.keyOf(going), guide: going.exercise.guide },
         ...{ work: (await this.books.at(bookId)).text },
-        ...{ answers: await answersBeside(this.db, bookId), soFar: { step, upTo, taken } },
+        ...{ answers: await answersBeside(this.db, bookId), soFar: { step, pieces, taken } },
       },
       bookId,
     );

@@ -72,14 +72,17 @@ export function openingPieces(book: Book, account: Account): Pieces {
   const amount = openingOf(book, account.id);
   const money = moneyOf(book);
   const side = type ? normalSide(book.scheme, type) : 'debit';
+  const stands = sideOf(amount) ?? side;
+  const unusual =
+    stands === side ? '' : ' This one stands on the other side: look which way it is.';
   const turned = type?.contra
     ? ' This one lowers another, so it stands on the other side from what it lowers.'
     : '';
   return {
     where: section ? `An opening balance under ${section.name} is not entered yet.` : '',
-    rule: section ? `${SIDES[section.class]}${turned}` : '',
-    example: `Were it 1,000 in the last balance sheet, it would open with 1,000 in ${side}.`,
-    answer: `“${account.name}” opens with ${money(amount)} in ${sideOf(amount) ?? side}.`,
+    rule: section ? `${SIDES[section.class]}${turned}${unusual}` : '',
+    example: `Were it 1,000 in the last balance sheet, it would open with 1,000 in ${stands}.`,
+    answer: `“${account.name}” opens with ${money(amount)} in ${stands}.`,
   };
 }
 
@@ -131,7 +134,7 @@ export function entryPieces(book: Book, entry: Entry): Pieces {
     ...{ name: accountOf(book, account)?.name ?? account, amount },
   }));
   return {
-    where: `What happened on ${dayText(entry.date)} is not in the books yet: ${entry.text}.`,
+    where: `What happened on ${dayText(entry.date)} is not in the books yet.`,
     rule: whyOfEntry({ debits: kinds(1), credits: kinds(-1) }),
     example: `With other figures: ${linesSaid(likeLines(book, entry), money)}.`,
     answer: `On ${dayText(entry.date)}: ${linesSaid(named, money)}.`,

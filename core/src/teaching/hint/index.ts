@@ -1,1 +1,8 @@
-export { earnedOf, nextHint, type Hint, type HintAbout, type HintsSoFar } from './next-hint.js';
+export {
+  earnedOf,
+  hintsFor,
+  nextHint,
+  type Hint,
+  type HintAbout,
+  type HintsSoFar,
+} from './next-hint.js';

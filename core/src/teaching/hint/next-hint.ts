@@ -20,10 +20,16 @@ export interface Hint {
   readonly says: string;
 }
 
-/** How far help goes, and what somebody was told before. */
+/** The pieces that one more hint can be: an answer is told only to who asks for just that, since it earns nothing then. */
+export function hintsFor(upTo: HintPiece, answer: boolean): readonly HintPiece[] {
+  if (answer) return upTo === 'answer' ? ['answer'] : [];
+  return HINT_PIECES.slice(0, HINT_PIECES.indexOf(upTo) + 1).filter((each) => each !== 'answer');
+}
+
+/** Which pieces may come now, and what somebody was told before. */
 export interface HintsSoFar {
   readonly step: string;
-  readonly upTo: HintPiece;
+  readonly pieces: readonly HintPiece[];
   readonly taken: readonly Pick<Hint, 'about' | 'piece'>[];
 }
 
@@ -62,19 +68,16 @@ function paperOf(
  */
 export function nextHint(
   { key, start, work, guide, answers }: Guided,
-  { step, upTo, taken }: HintsSoFar,
+  { step, pieces: may, taken }: HintsSoFar,
 ): Hint | null {
   const progress = new Progress(key, start, { work, answers });
   const asked = (guide.steps ?? []).find(({ id }) => id === step);
-  const last = HINT_PIECES.indexOf(upTo);
   for (const kind of HINTED)
     for (const id of asked?.[kind] ?? []) {
       if (progress.stands(kind, id)) continue;
       const about = aboutOf(key, kind, id);
       const pieces = about ? piecesOf(key, about) : NOTHING;
-      const piece = HINT_PIECES.find(
-        (each, at) => at <= last && pieces[each] !== '' && !isTaken(taken, about, each),
-      );
+      const piece = may.find((each) => pieces[each] !== '' && !isTaken(taken, about, each));
       if (!piece || !about) continue;
       const paper = piece === 'where' ? paperOf({ key, start, guide }, { kind, id }) : null;
       const says = paper === null ? pieces[piece] : `${pieces[piece]} Look at “${paper}”.`;

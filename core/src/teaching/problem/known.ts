@@ -122,10 +122,13 @@ export class Known {
     const lists = [ahead, promised, lasting, loans] as unknown[][];
     const lengths = lists.map((list) => list.length);
     const { soldLast, moneyIn } = this;
+    const sold = [...this.sold];
     return () => {
       this.accounts.length = kept;
       refill(this.balances, balances);
       refill(owed, debts);
+      this.sold.clear();
+      for (const name of sold) this.sold.add(name);
       for (const [i, list] of lists.entries()) list.length = lengths[i] ?? 0;
       Object.assign(this, { soldLast, moneyIn });
     };

@@ -175,6 +175,12 @@ export const DOING: ReadonlySet<string> = new Set(
   ).split(' '),
 );
 
+/** Who the business is told as. */
+export const OURS: readonly string[] =
+  'business firm company we it they i studio shop owner partner partners practice club she he'.split(
+    ' ',
+  );
+
 /** Numbers in words. */
 export const NUMBERS: ReadonlyMap<string, number> = new Map(
   (

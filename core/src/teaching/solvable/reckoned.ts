@@ -20,8 +20,10 @@ const MOST_OF_PARTS = 11;
 const NUMBER_WORDS = 'two three four five six seven eight nine ten eleven twelve'.split(' ');
 
 /** Numbers from two to twelve that stand in words. */
-const inWords = (words: string): number[] =>
-  NUMBER_WORDS.flatMap((word, i) => (words.includes(word) ? [i + 2] : []));
+function inWords(words: string): number[] {
+  const said = new Set(words.toLowerCase().split(/[^\p{L}]/u));
+  return NUMBER_WORDS.flatMap((word, i) => (said.has(word) ? [i + 2] : []));
+}
 
 function partsSaid({ words, figures: { numbers } }: SaidOfIt): Set<number> {
   const parts = new Set([...numbers].filter((each) => each > 1 && each <= 600));

@@ -1,6 +1,6 @@
-import type { HintShown, HintsShown } from '@gleddo/contract';
-import { HINT_PIECES, type HintPiece, type StepShown } from '@gleddo/core';
+import type { HintPiece, StepShown } from '@gleddo/core';
 import { Button } from 'antd';
+import { counted } from '../../platform/figures/counted';
 import { Refusal } from '../../platform/shell/Refusal';
 import styles from './guide.module.css';
 import type { Guiding } from './use-guiding';
@@ -12,16 +12,6 @@ const NAMES: Readonly<Record<HintPiece, string>> = {
   answer: 'What belongs there',
 };
 
-const points = (n: number): string => `${n} ${n === 1 ? 'point' : 'points'}`;
-
-/** What the next piece will cost, as far as that can be told before. */
-function costSays({ cost, upTo }: HintsShown, told: readonly HintShown[]): string {
-  const last = told.at(-1);
-  const isNextAnswer = upTo === 'answer' && last?.piece === HINT_PIECES.at(-2);
-  if (isNextAnswer) return 'The next tells what belongs there: it then earns nothing.';
-  return cost === 0 ? '' : `Each costs ${points(cost)}.`;
-}
-
 /** Whether something of it can still be told: questions are answered by oneself. */
 const isOpen = ({ kind, done, of }: StepShown['asks'][number]): boolean =>
   kind !== 'questions' && done < of;
@@ -32,7 +22,8 @@ export function Hints({ step, guiding }: { step: StepShown; guiding: Guiding }) 
   const told = hints.told.filter((each) => each.step === step.id);
   const isAsked = hints.upTo !== null && step.asks.some(isOpen);
   if (!isAsked && told.length === 0) return null;
-  const cost = costSays(hints, told);
+  const ask = (answer: boolean) =>
+    guiding.hint.mutate({ step: step.id, told: hints.told.length, answer });
   return (
     <section className={styles['hints']} aria-label="Hints">
       <div aria-live="polite">
@@ -44,14 +35,20 @@ export function Hints({ step, guiding }: { step: StepShown; guiding: Guiding }) 
       </div>
       {isAsked && (
         <>
-          <Button
-            size="small"
-            loading={guiding.hint.isPending}
-            onClick={() => guiding.hint.mutate(step.id)}
-          >
+          <Button size="small" loading={guiding.hint.isPending} onClick={() => ask(false)}>
             {told.length === 0 ? 'A hint' : 'Another hint'}
           </Button>
-          {cost !== '' && <span className="quiet"> {cost}</span>}
+          {hints.cost > 0 && (
+            <span className="quiet"> Each costs {counted(hints.cost, 'point')}.</span>
+          )}
+          {hints.upTo === 'answer' && told.length > 0 && (
+            <div>
+              <Button size="small" loading={guiding.hint.isPending} onClick={() => ask(true)}>
+                Tell me what belongs there
+              </Button>
+              <span className="quiet"> It then earns nothing.</span>
+            </div>
+          )}
           <Refusal of={guiding.hint} />
         </>
       )}

@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { GuideAnswer, GuidePlace } from '@gleddo/contract';
+import type { GuideAnswer, GuidePlace, HintRequest } from '@gleddo/contract';
 import { ask, get, post } from '../../platform/api/client';
 import { untilThere } from '../../platform/api/try-again';
 import { useOpenBook } from '../../book/open-book/open-book';
@@ -36,7 +36,7 @@ export function useGuideChanges() {
     onSuccess: again,
   });
   const hint = useMutation({
-    mutationFn: (step: string) => post(`${path}/hints`, { step }),
+    mutationFn: (asked: HintRequest) => post(`${path}/hints`, asked),
     onSuccess: again,
   });
   const placing = ['place', answer.id] as const;

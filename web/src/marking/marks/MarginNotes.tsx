@@ -2,7 +2,7 @@ import type { Note, ShownResult } from '@gleddo/contract';
 import type { ReactNode } from 'react';
 import { together } from '@gleddo/core';
 import { MarginNumber } from './MarginNumber';
-import { OneRule, points, withoutRule } from './OneRule';
+import { OneRule, points, underRule } from './OneRule';
 import { textOf, ToldNote } from './ToldNote';
 import type { ShownMargin } from './marked-rows';
 import styles from '../../book/spread/margin.module.css';
@@ -61,7 +61,7 @@ const Faults = ({ margin, notes, onPoint, toolsAt }: MarginNotesProps) =>
       {faults.map((fault) => (
         <FaultNote
           key={fault.ref}
-          fault={faults.length > 1 ? withoutRule(fault) : fault}
+          fault={underRule(fault, faults)}
           at={margin.numberOf(fault.ref) ?? 0}
           notes={notes}
           onPoint={onPoint}

@@ -299,10 +299,7 @@ function named(parts: readonly Part[]): readonly Part[] {
   const largest = new Set(bySize.slice(0, MOST_NAMED - 1));
   const others = parts.filter((part) => !largest.has(part));
   const share = others.reduce((sum, part) => sum + part.share, 0);
-  return [
-    ...parts.filter((part) => largest.has(part)),
-    { name: `${others.length} other notes`, share },
-  ];
+  return [...parts.filter((part) => largest.has(part)), { name: `${others.length} others`, share }];
 }
 
 /** What the difference is made of, in the numbers of the notes. */

@@ -4,15 +4,20 @@ import styles from '../../book/spread/margin.module.css';
 
 export const points = (n: number): string => (n === 0 ? '0' : n > 0 ? `+${n}` : `−${-n}`);
 
-/** A fault whose rule stands above it. */
-export const withoutRule = (fault: ShownResult): ShownResult => ({
-  ...fault,
-  told: { ...fault.told, why: '', now: '' },
-});
-
 /** What all have in common; null where they don’t. */
 const shared = (texts: readonly string[]): string | null =>
   new Set(texts).size === 1 ? (texts[0] ?? null) : null;
+
+/** What to do where it is the same for all; empty where each has its own. */
+const nowOf = (faults: readonly ShownResult[]): string =>
+  shared(faults.map(({ told }) => told.now)) ?? '';
+
+/** A fault of several against one rule, without what stands above them all. */
+export function underRule(fault: ShownResult, faults: readonly ShownResult[]): ShownResult {
+  if (faults.length === 1) return fault;
+  const now = nowOf(faults) === '' ? fault.told.now : '';
+  return { ...fault, told: { ...fault.told, why: '', now } };
+}
 
 /** More than so many are folded away until they are asked for. */
 const MOST_OPEN = 6;
@@ -28,7 +33,7 @@ export function OneRule({ faults, children }: OneRuleProps) {
   if (!first || faults.length === 1) return children;
   const cost = faults.reduce((sum, { points: got, of }) => sum + got - of, 0);
   const name = shared(faults.map(({ fault }) => fault)) ?? 'One rule';
-  const now = shared(faults.map(({ told }) => told.now)) ?? '';
+  const now = nowOf(faults);
   return (
     <section className={styles['rule']} aria-label={`${name}, in ${faults.length} places`}>
       <div className={styles['note']}>

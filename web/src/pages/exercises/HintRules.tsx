@@ -50,7 +50,7 @@ export function HintRules({ rules: { hintsUpTo, hintCost }, onChange }: HintRule
             {hintCost === 1 ? 'point' : 'points'}
           </label>
           <p className="quiet">
-            They are counted, and stand in the marked work.
+            They are counted where the class is at work; what they cost stands in the marked work.
             {hintsUpTo === 'answer' && ' What an answer gives earns nothing.'}
           </p>
         </div>

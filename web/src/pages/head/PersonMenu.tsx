@@ -30,6 +30,7 @@ export function PersonMenu({ me }: { me: Me }) {
     { key: 'who', label: `${me.name}, ${me.role}`, disabled: true },
     {
       key: 'look',
+      type: 'group' as const,
       label: 'Appearance',
       children: LOOKS.map(({ wish: key, label }) => ({
         key,

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { flushSync } from 'react-dom';
 import { keepFor, kept } from '../kept/kept-here';
 import { dashed, type Colours, type Look } from './tokens';
 
@@ -8,6 +9,7 @@ export type Wish = Look | 'system';
 const NAME = 'gleddo.look';
 const system = window.matchMedia('(prefers-color-scheme: dark)');
 const listeners = new Set<() => void>();
+let isPrinting = false;
 
 function wishedLook(): Wish {
   const wish = kept('local', NAME);
@@ -15,6 +17,7 @@ function wishedLook(): Wish {
 }
 
 function lookNow(): Look {
+  if (isPrinting) return 'light';
   const wish = wishedLook();
   if (wish !== 'system') return wish;
   return system.matches ? 'dark' : 'light';
@@ -22,7 +25,7 @@ function lookNow(): Look {
 
 /** Shows the pages as they are wished; the style sheets know what the system has without being told. */
 export function showLook(): void {
-  const wish = wishedLook();
+  const wish = isPrinting ? 'light' : wishedLook();
   if (wish === 'system') delete document.documentElement.dataset['look'];
   else document.documentElement.dataset['look'] = wish;
   for (const tell of listeners) tell();
@@ -34,6 +37,14 @@ export function wishFor(wish: Wish): void {
 }
 
 system.addEventListener('change', showLook);
+
+/** Paper is light, and so is all that is drawn for it. */
+const onPaper = (now: boolean) => () => {
+  isPrinting = now;
+  flushSync(showLook);
+};
+window.addEventListener('beforeprint', onPaper(true));
+window.addEventListener('afterprint', onPaper(false));
 // Another tab was told otherwise.
 window.addEventListener('storage', ({ key }) => {
   if (key === NAME) showLook();

@@ -29,6 +29,7 @@ import {
 import { expenseOf, isGoods } from '../things.js';
 import { partOf, type Token } from '../token.js';
 import type { Told } from '../told.js';
+import { OURS } from '../words.js';
 
 const isPaying = ({ said }: Scene): boolean =>
   said.has('pay|prepay') ||
@@ -300,11 +301,7 @@ export const payingExpenses: Event = (scene) => {
   );
 };
 
-const OURS: ReadonlySet<string> = new Set(
-  'business firm company we it they i studio shop owner partner partners practice club she he and , : a bill account'.split(
-    ' ',
-  ),
-);
+const BEFORE_OURS: ReadonlySet<string> = new Set([...OURS, 'and', 'a', 'bill', 'account']);
 
 /** Whether the business pays: nobody else is named before it (`the Lantern Inn pays 650`), or somebody is paid. */
 function isOursPaying({ said: { tokens }, known }: Scene, who: string): boolean {
@@ -312,7 +309,7 @@ function isOursPaying({ said: { tokens }, known }: Scene, who: string): boolean 
   const before = tokens.slice(0, Math.max(0, at)).filter(({ kind }) => kind === 'word');
   if (before.some(({ word }) => word === 'be' || word === 'have')) return true;
   if (known.owners.has(who)) return false;
-  return before.every(({ word, said }) => OURS.has(word) || known.owners.has(said));
+  return before.every(({ word, said }) => BEFORE_OURS.has(word) || known.owners.has(said));
 }
 
 function unknownPayment(scene: Scene): Understood | null {

@@ -12,18 +12,16 @@ import {
   type Understood,
 } from '../scene.js';
 import type { Told } from '../told.js';
-import { DOING } from '../words.js';
+import { DOING, OURS } from '../words.js';
 import { bestOf } from '../things.js';
 import { partOf } from '../token.js';
 import { paidOf, type Debt } from './paying.js';
 import { serviceAs, soldAs } from './selling.js';
 
-/** Money comes in: received, or paid by customers. */
-const OURS: ReadonlySet<string> = new Set(
-  'business firm company we it they i studio shop owner partner partners practice club she he deposit bill wage loan rent'.split(
-    ' ',
-  ),
-);
+const NOT_THEIRS: ReadonlySet<string> = new Set([
+  ...OURS,
+  ...['deposit', 'bill', 'wage', 'loan', 'rent'],
+]);
 
 /** `A school pays 240`, `the zoo paid half of its bill`: somebody else pays, who is named before it. */
 function isTheirs({ tokens }: Told): boolean {
@@ -35,13 +33,18 @@ function isTheirs({ tokens }: Told): boolean {
   );
   const isPlain = before.every(
     ({ word, kind }) =>
-      kind === 'word' && !OURS.has(word) && !DOING.has(word) && word !== 'be' && word !== 'and',
+      kind === 'word' &&
+      !NOT_THEIRS.has(word) &&
+      !DOING.has(word) &&
+      word !== 'be' &&
+      word !== 'and',
   );
   const isArticled =
     before[0]?.word === 'a' && before.length > 1 && !before.some(({ word }) => word === 'be');
-  return (isSomebody && isPlain) || (isArticled && !OURS.has(before[1]?.word ?? ''));
+  return (isSomebody && isPlain) || (isArticled && !NOT_THEIRS.has(before[1]?.word ?? ''));
 }
 
+/** Money comes in: received, or paid by customers. */
 const isReceiving = ({ said }: Scene): boolean =>
   said.has('receive') ||
   (said.has('pay') &&

@@ -20,6 +20,7 @@ import {
 } from '../scene.js';
 import { bestOf, isGoods, LASTING_TYPES } from '../things.js';
 import { Told } from '../told.js';
+import { OURS } from '../words.js';
 
 const AHEAD = [
   'voucher',
@@ -89,20 +90,7 @@ function soldThing(said: Told): string {
   return after || other || phrase(thingFrom(said.tokens, 0));
 }
 
-const OURS = new Set([
-  'business',
-  'firm',
-  'company',
-  'we',
-  'it',
-  'they',
-  'i',
-  'studio',
-  'shop',
-  'owner',
-  'fees',
-  'commission',
-]);
+const EARNS: ReadonlySet<string> = new Set([...OURS, 'fees', 'commission']);
 
 /** Whether what is earned is the business’s: nobody else is named before it. */
 function isOurs({ tokens }: Told): boolean {
@@ -111,7 +99,7 @@ function isOurs({ tokens }: Told): boolean {
     tokens.findIndex(({ word }) => word === 'earn'),
   );
   const isPassive = before.some(({ word }) => word === 'be' || word === 'have');
-  return isPassive || before.every(({ word, kind }) => kind !== 'word' || OURS.has(word));
+  return isPassive || before.every(({ word, kind }) => kind !== 'word' || EARNS.has(word));
 }
 
 /** `Treated animals for cash of 2,150`: whatever it is that was done, money came in for it. */
