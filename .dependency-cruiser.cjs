@@ -1,6 +1,6 @@
 /** From below: each floor knows only those before it. */
 const FLOORS = {
-  core: ['model', 'accounting', 'changes', 'assessment', 'teaching', 'files', 'demo'],
+  core: ['model', 'accounting', 'changes', 'assessment', 'teaching', 'files', 'shelf', 'demo'],
   web: ['platform', 'book', 'exercise', 'marking', 'pages'],
 };
 

@@ -37,6 +37,7 @@ const project = (name, { paths = {}, ...rest } = {}) => ({
     ...paths,
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^@gleddo/core$': `${CORE}/index.mjs`,
+    '^@gleddo/core/shelf$': `${CORE}/shelf/index.mjs`,
     '^@gleddo/core/demo$': `${CORE}/demo/index.mjs`,
     '^@gleddo/contract$': `${import.meta.dirname}/contract/src/index.ts`,
   },

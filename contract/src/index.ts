@@ -17,6 +17,7 @@ export {
   SignInRequest,
   type Welcome,
 } from './people.js';
+export type { ReadyShown } from './shelf.js';
 export type { HappenedPage, HouseShown } from './house.js';
 export {
   type Fate,

@@ -23,6 +23,7 @@ import type {
   PartsRequest,
   TakeBackRequest,
 } from './exercises.js';
+import type { ReadyShown } from './shelf.js';
 import type {
   GiveAllBackRequest,
   GiveBackRequest,
@@ -192,6 +193,9 @@ export const ROUTES = {
   'GET exercises': to<ExerciseSummary[]>(),
   'POST exercises': to<ExerciseAnswer, NewExerciseRequest>(),
   'POST exercises/file': to<ExerciseAnswer, Document>(),
+  'GET shelf': to<ReadyShown[]>(),
+  'GET shelf/:ready': to<Document>(),
+  'POST shelf/:ready/take': to<ExerciseAnswer>(),
   'GET exercises/:id': to<ExerciseAnswer>(),
   'PATCH exercises/:id': to<ExerciseAnswer, ChangeExerciseRequest>(),
   'GET exercises/:id/file': to<Document>(),

@@ -18,7 +18,9 @@ function doors() {
     .flatMap((file) => [
       ...readFileSync(file, 'utf8').matchAll(/from '\.\.\/src\/([\w/-]+)\.js'/g),
     ]);
-  return [...new Set(['index', 'demo/index', ...asked.map(([, name]) => name)])].sort();
+  return [
+    ...new Set(['index', 'demo/index', 'shelf/index', ...asked.map(([, name]) => name)]),
+  ].sort();
 }
 
 function isFresh(names) {

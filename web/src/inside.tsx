@@ -24,6 +24,7 @@ const NewCompanyPage = lazyPage(() => import('./pages/companies/NewCompanyPage')
 const CompanyPage = lazyPage(() => import('./pages/companies/CompanyPage'));
 const ExercisesPage = lazyPage(() => import('./pages/exercises/ExercisesPage'));
 const ProblemPage = lazyPage(() => import('./pages/problem/ProblemPage'));
+const ShelfPage = lazyPage(() => import('./pages/shelf/ShelfPage'));
 const ExercisePage = lazyPage(() => import('./pages/exercises/ExercisePage'));
 const GroupsPage = lazyPage(() => import('./pages/groups/GroupsPage'));
 const GroupPage = lazyPage(() => import('./pages/groups/GroupPage'));
@@ -95,6 +96,8 @@ function InstructorRoutes({ me }: { me: Me }) {
       <Route path="/companies/:bookId/:part/:inner" element={<CompanyPage />} />
       <Route path="/exercises" element={<ExercisesPage />} />
       <Route path="/exercises/from-a-text" element={<ProblemPage />} />
+      <Route path="/exercises/shelf" element={<ShelfPage />} />
+      <Route path="/exercises/shelf/:ready" element={<ShelfPage />} />
       <Route path="/exercises/:id/:tab" element={<ExercisePage />} />
       <Route path="/exercises/:id/:tab/:part" element={<ExercisePage />} />
       <Route path="/exercises/:id/:tab/:part/:inner" element={<ExercisePage />} />

@@ -1,4 +1,4 @@
-import { bookOfSheet } from './ledger-sheet.js';
+import { bookOfSheet } from '../shelf/sheet/ledger-sheet.js';
 
 /** Juniper Lane Nursery: a partnership that grows and sells plants; the spring of 2027. */
 export const juniperLane = () =>

@@ -6,7 +6,7 @@ import { madeUntil, planRows } from '../accounting/schedule/plan-rows.js';
 import type { Item } from '../model/shapes/item.js';
 import type { Party } from '../model/shapes/party.js';
 import type { Schedule } from '../model/shapes/schedule.js';
-import { bookOfSheet } from './ledger-sheet.js';
+import { bookOfSheet } from '../shelf/sheet/ledger-sheet.js';
 import { NurseryStory, OPENINGS, PLANTS } from './nursery-story.js';
 
 const FIRST_DAY = '2027-01-01';

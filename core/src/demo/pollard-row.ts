@@ -1,4 +1,4 @@
-import { bookOfSheet } from './ledger-sheet.js';
+import { bookOfSheet } from '../shelf/sheet/ledger-sheet.js';
 
 /** Pollard Row Bindery: a sole trader who repairs and binds books; January and February 2027. */
 export const pollardRow = () =>

@@ -1,4 +1,4 @@
-import { bookOfSheet } from './ledger-sheet.js';
+import { bookOfSheet } from '../shelf/sheet/ledger-sheet.js';
 
 /** Tern Island Kayaks: kayak hire, guided tours and a small shop; the first quarter of 2027. */
 export const ternIsland = () =>

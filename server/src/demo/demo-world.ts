@@ -1,7 +1,10 @@
 import { Injectable } from '@nestjs/common';
 import type { Me } from '@gleddo/contract';
 import { juniperLane, nurseryYear, pollardRow, ternIsland } from '@gleddo/core/demo';
+import { RULE_SETS, writeExercise } from '@gleddo/core';
+import { fromShelf } from '@gleddo/core/shelf';
 import { CompaniesService } from '../companies/companies.service.js';
+import { ExerciseFilesService } from '../exercise-files/exercise-files.service.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { HandOutsService } from '../exercises/hand-outs.service.js';
 import { GroupsService } from '../groups/groups.service.js';
@@ -15,6 +18,8 @@ import { DemoSite } from './demo-site.js';
 import { drafts, placing } from './demo-workshop.js';
 
 const A_DAY = 86_400_000;
+const AN_HOUR = 3_600_000;
+const TEST_IN_DAYS = 9;
 
 /** The demo world: four companies, a class group, exercises of every kind with tries in every state. */
 @Injectable()
@@ -24,6 +29,7 @@ export class DemoWorld {
     private readonly companies: CompaniesService,
     private readonly groups: GroupsService,
     private readonly exercises: ExercisesService,
+    private readonly files: ExerciseFilesService,
     private readonly handOuts: HandOutsService,
     private readonly times: SetTimesService,
     private readonly students: DemoClass,
@@ -42,6 +48,7 @@ export class DemoWorld {
     for (const book of [nurseryYear(), juniperLane(), pollardRow(), ternIsland()])
       await this.companies.add(ruth, book);
     const group = await this.groups.create(ruth, 'Bookkeeping, spring term');
+    await this.handOutTest(ruth, group.id);
     for (const draft of drafts()) await this.exercises.add(ruth, draft);
     const spring = led();
     const ledId = await this.exercises.add(ruth, spring);
@@ -64,6 +71,22 @@ export class DemoWorld {
     await this.students.work(group.id, quarterId, { id: placingId, made: placed });
     await this.practice.layOut(ledId, spring, ruth.id);
     await this.site.finish();
+  }
+
+  /** A test out of the shelf, of two hours, on a day to come. */
+  private async handOutTest(ruth: Me, groupId: string): Promise<void> {
+    const ready = fromShelf('lamps-errors');
+    if (!ready) return;
+    const test = { ...ready, rules: { ...ready.rules, ...RULE_SETS.test } };
+    const { id } = await this.files.take(ruth, Buffer.from(writeExercise(test)));
+    await this.handOuts.handOut(ruth, id, groupId);
+    const begins = new Date();
+    begins.setHours(10, 0, 0, 0);
+    const at = (hours: number) =>
+      new Date(begins.getTime() + TEST_IN_DAYS * A_DAY + hours * AN_HOUR).toISOString();
+    await this.times.forClass(ruth, id, {
+      ...{ groupId, opensAt: at(0), closesAt: at(2), late: 'refused' },
+    });
   }
 
   /** One closes at the end of the week, late work told; the next of a series opens when it is over. */

@@ -1,6 +1,7 @@
 import { Module } from '@nestjs/common';
 import { BooksModule } from '../books/books.module.js';
 import { CompaniesModule } from '../companies/companies.module.js';
+import { ExerciseFilesModule } from '../exercise-files/exercise-files.module.js';
 import { ExercisesModule } from '../exercises/exercises.module.js';
 import { GuidesModule } from '../guides/guides.module.js';
 import { GroupsModule } from '../groups/groups.module.js';
@@ -16,6 +17,7 @@ import { DemoWorld } from './demo-world.js';
   imports: [
     BooksModule,
     CompaniesModule,
+    ExerciseFilesModule,
     ExercisesModule,
     GroupsModule,
     GuidesModule,

@@ -149,6 +149,18 @@ export function renumberedChart(book: Book, plan: NumberPlan | null): Result<Ren
   return done([...result.value, ...homeless]);
 }
 
+/** The book with its chart numbered anew by its own plan. Throws where the plan has no room for it. */
+export function numberedAnew(book: Book): Book {
+  const plain = { ...book, accounts: book.accounts.map((each) => ({ ...each, number: null })) };
+  const result = renumberedChart(plain, plain.numberPlan);
+  if (!result.ok) throw new Error(result.refusals[0]?.says);
+  const numbers = new Map(result.value.map(({ id, number }) => [id, number]));
+  return {
+    ...plain,
+    accounts: plain.accounts.map((each) => ({ ...each, number: numbers.get(each.id) ?? null })),
+  };
+}
+
 /** A section's numbers spread evenly over its band, so that there is room between them again. */
 export function evenlyNumbered(book: Book, section: string): Result<Renumbered[]> {
   const plan = book.numberPlan;

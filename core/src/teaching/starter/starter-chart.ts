@@ -2,7 +2,7 @@ import type { Account, Book, Company, LegalForm } from '../../model/book/book.js
 import { withSubledgers } from '../../model/book/subledgers.js';
 import type { InventorySystem } from '../../model/shapes/subledgers.js';
 import { account, freeId, newBook, slugOf } from '../../model/book/new-book.js';
-import { renumberedChart } from '../../model/placing/renumber-chart.js';
+import { numberedAnew } from '../../model/placing/renumber-chart.js';
 import { namesInAnyWords, typeOf, type Scheme } from '../../model/scheme/index.js';
 import { EVERYBODY, TRADES, type Trade } from './trades.js';
 
@@ -84,14 +84,9 @@ export function starterChart(tradeId: string, frame: StarterFrame): Book {
   const taken = new Set(empty.accounts.map((each) => each.id));
   const rows = [EVERYBODY, trade.rows, EQUITY[frame.company.legalForm]].flatMap(rowsOf);
   const accounts = [...empty.accounts, ...accountsOf(rows, empty.scheme, taken)];
-  const book = { ...empty, accounts: inOrderOfTypes(empty.scheme, accounts) };
-  const plain = { ...book, accounts: book.accounts.map((each) => ({ ...each, number: null })) };
-  const result = renumberedChart(plain, plain.numberPlan);
-  if (!result.ok) throw new Error(result.refusals[0]?.says);
-  const numbers = new Map(result.value.map(({ id, number }) => [id, number]));
-  const numbered = {
-    ...plain,
-    accounts: plain.accounts.map((each) => ({ ...each, number: numbers.get(each.id) ?? null })),
-  };
+  const numbered = numberedAnew({
+    ...empty,
+    accounts: inOrderOfTypes(empty.scheme, accounts),
+  });
   return withSubledgers(numbered, { inventory: inventoryOf(accounts) });
 }

@@ -28,6 +28,7 @@ export default function ExercisesPage() {
         <>
           <ExerciseFromFile />
           <ButtonLink to="/exercises/from-a-text">From a problem’s text</ButtonLink>
+          <ButtonLink to="/exercises/shelf">From the shelf</ButtonLink>
           <MakeFrom />
         </>
       }
@@ -42,9 +43,9 @@ export default function ExercisesPage() {
       }))}
       empty={
         <>
-          No exercise yet. An exercise is made from one of your{' '}
-          <Link to="/companies">companies</Link>, whose book becomes the key, or from a{' '}
-          <Link to="/exercises/from-a-text">problem’s text</Link>.
+          No exercise yet. Take a ready one from the <Link to="/exercises/shelf">shelf</Link>; or
+          make your own from one of your <Link to="/companies">companies</Link>, whose book becomes
+          the key, or from a <Link to="/exercises/from-a-text">problem’s text</Link>.
         </>
       }
     >

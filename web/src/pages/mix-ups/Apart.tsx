@@ -85,6 +85,7 @@ function Actions({ row, found, ask }: ApartProps) {
           if (what !== null) ask.mutate({ kind: 'practice', what, people: all });
         }}
       />
+      <Link to={`/exercises/shelf?for=${row.distinction}`}>Ready exercises for it</Link>
       {work && <Link to={`/marking/${work.tryId}`}>Show it in a work</Link>}
       <Refusal of={ask} />
     </div>

@@ -130,6 +130,9 @@ const Begin = () => (
       <Link to="/exercises" className={styles['act']}>
         Make an exercise
       </Link>
+      <Link to="/exercises/shelf" className={styles['act']}>
+        An exercise from the shelf
+      </Link>
       <Link to="/exercises/from-a-text" className={styles['act']}>
         From a problem’s text
       </Link>

@@ -1,12 +1,12 @@
-import type { Account, Book, Company, Entry, EntryKind, LegalForm } from '../model/book/book.js';
-import { account } from '../model/book/new-book.js';
-import { NO_TAX_LISTS } from '../model/book/tax-lists.js';
-import { SHIPPED_PLANS } from '../model/numbering/shipped-plans.js';
-import { inWords, SHIPPED_SCHEMES, type Scheme, type Words } from '../model/scheme/index.js';
-import { addDays } from '../model/day/calendar.js';
-import { shippedScheme } from '../model/scheme/words.js';
+import type { Account, Book, Company, Entry, EntryKind, LegalForm } from '../../model/book/book.js';
+import { account } from '../../model/book/new-book.js';
+import { NO_TAX_LISTS } from '../../model/book/tax-lists.js';
+import { SHIPPED_PLANS } from '../../model/numbering/shipped-plans.js';
+import { inWords, SHIPPED_SCHEMES, type Scheme, type Words } from '../../model/scheme/index.js';
+import { addDays } from '../../model/day/calendar.js';
+import { shippedScheme } from '../../model/scheme/words.js';
 
-/** A book written down as a sheet of plain rows: how the demo companies are kept in the source. */
+/** A book written down as a sheet of plain rows: how companies that ship with the program are kept in its source. */
 export interface LedgerSheet {
   readonly name: string;
   readonly trade: string;
@@ -19,9 +19,9 @@ export interface LedgerSheet {
   readonly entries: string;
 }
 
-const CENTS = 100;
+export const CENTS = 100;
 
-const rowsOf = (text: string): string[][] =>
+export const rowsOf = (text: string): string[][] =>
   text
     .trim()
     .split('\n')
