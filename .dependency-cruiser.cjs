@@ -51,7 +51,7 @@ module.exports = {
       name: 'by-the-one-door',
       severity: 'error',
       from: { path: '^(contract|server|cli|web)/src', pathNot: '^server/src/demo/' },
-      to: { path: '^(core|contract)/src/(?!index\\.ts$)', pathNot: '^contract/src' },
+      to: { path: '^(core|contract)/src/(?!(shelf/)?index\\.ts$)', pathNot: '^contract/src' },
     },
     {
       name: 'nothing-that-runs-for-a-school-needs-the-demo',
