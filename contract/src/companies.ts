@@ -1,4 +1,5 @@
 import { IsBoolean, IsObject } from 'class-validator';
+import type { SharedBy } from './sharing.js';
 
 /** A new company from a book document: a fresh one, one made from a table, or one from a file. */
 export class NewCompanyRequest {
@@ -28,4 +29,6 @@ export interface CompanySummary {
   readonly entries: number;
   readonly changedAt: string;
   readonly putAway: boolean;
+  /** Whose it is and how it is shared; null: it is one’s own. */
+  readonly shared: SharedBy | null;
 }

@@ -9,6 +9,7 @@ import {
   type StartKind,
 } from '@gleddo/core';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, Max, Min } from 'class-validator';
+import type { May } from './sharing.js';
 import type { MoreTimeShown, TimesShown } from './times.js';
 import { AreFaultCounts, AreOf, IsId, IsName, MayBeLeftOut } from './fields.js';
 
@@ -172,6 +173,9 @@ export interface ExerciseSummary {
   readonly handedIn: number;
   readonly givenBack: number;
   readonly putAway: boolean;
+  /** What one may do with it, and whose it is where it is a colleague’s. */
+  readonly may: May;
+  readonly by: string | null;
 }
 
 export interface ExerciseAnswer extends ExerciseSummary, RulesOfTry {

@@ -1,5 +1,6 @@
 import type { ListedStudent, ListPlan } from '@gleddo/core';
 import { ArrayMaxSize, IsArray } from 'class-validator';
+import type { SharedBy } from './sharing.js';
 import { IsId, IsName, IsShortText, MayBeLeftOut } from './fields.js';
 import { AreDecisions, AreIds, AreListedStudents, IsEmailOrNothing } from './student-fields.js';
 
@@ -66,6 +67,8 @@ export interface GroupSummary {
   readonly id: string;
   readonly name: string;
   readonly students: number;
+  /** Whose it is and how it is shared; null: it is one’s own. */
+  readonly shared: SharedBy | null;
 }
 
 export interface Student extends ListedStudent {

@@ -17,6 +17,18 @@ export {
   SignInRequest,
   type Welcome,
 } from './people.js';
+export {
+  type Colleague,
+  type HowShared,
+  type May,
+  mayAtLeast,
+  type SharedBy,
+  type SharedKind,
+  SHARED_KINDS,
+  ShareRequest,
+  type Sharing,
+  WAYS_TO_SHARE,
+} from './sharing.js';
 export type { ReadyShown } from './shelf.js';
 export type { HappenedPage, HouseShown } from './house.js';
 export {

@@ -24,6 +24,7 @@ import type {
   TakeBackRequest,
 } from './exercises.js';
 import type { ReadyShown } from './shelf.js';
+import type { ShareRequest, Sharing } from './sharing.js';
 import type {
   GiveAllBackRequest,
   GiveBackRequest,
@@ -173,6 +174,10 @@ export const ROUTES = {
   'POST books/:id/skip-ahead': to<GuideAnswer, GoOnRequest>(),
   'POST books/:id/hints': to<GuideAnswer, HintRequest>(),
   'GET books/:id/pictures/:picture': to<undefined>(),
+
+  'GET sharing/:kind/:id': to<Sharing>(),
+  'PUT sharing/:kind/:id': to<Sharing, ShareRequest>(),
+  'DELETE sharing/:kind/:id/:person': to<Sharing>(),
 
   'GET groups': to<GroupSummary[]>(),
   'POST groups': to<GroupSummary, NewGroupRequest>(),

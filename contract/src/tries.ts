@@ -1,3 +1,4 @@
+import type { May } from './sharing.js';
 import type { CauseShare, Told } from '@gleddo/core';
 import { IsProse, MayBeLeftOut } from './fields.js';
 import { NewStockNoteRequest, type Giving } from './giving.js';
@@ -141,6 +142,8 @@ export interface Marked {
   readonly student: string;
   readonly exerciseId: string;
   readonly title: string;
+  /** What whoever looks may do with it: write notes, or mark. */
+  readonly may: May;
   readonly state: TryState;
   readonly handedInAt: string | null;
   readonly points: number;
@@ -233,6 +236,8 @@ export interface PlacementCell {
 export interface ClassResults {
   readonly exerciseId: string;
   readonly title: string;
+  /** What whoever looks may do: see the works, or mark them. */
+  readonly may: May;
   readonly counts: { inClass: number; handedIn: number; working: number; notStarted: number };
   readonly columns: readonly ClassColumn[];
   readonly rows: readonly ClassRow[];

@@ -21,6 +21,7 @@ import { SessionGuard } from './people/session.guard.js';
 import { PracticesModule } from './practices/practices.module.js';
 import { ResultsModule } from './results/results.module.js';
 import { TrialRunsModule } from './trial-runs/trial-runs.module.js';
+import { SharingModule } from './sharing/sharing.module.js';
 import { ShelfModule } from './shelf/shelf.module.js';
 import { TodayModule } from './today/today.module.js';
 import { TriesModule } from './tries/tries.module.js';
@@ -32,7 +33,7 @@ const SUBJECTS = [
   ...[PeopleModule, GroupsModule, BooksModule, CompaniesModule, ExercisesModule],
   ...[ExerciseFilesModule, GuidesModule, TodayModule, TriesModule, ResultsModule, TrialRunsModule],
   ...[PracticesModule, DrillsModule, HouseModule, LeavingModule, WordsModule, AtWorkModule],
-  ...[ShelfModule],
+  ...[ShelfModule, SharingModule],
 ];
 
 /** The house: each subject with what it gives the others named in its own module. */

@@ -33,7 +33,7 @@ export class AtWorkController {
     @Body() body: SayWordRequest,
     @SignedIn() me: Me,
   ): Promise<AtWork> {
-    await this.exercises.rowOf(me, id);
+    await this.exercises.rowOf(me, id, 'assist');
     await this.words.say(me, id, body);
     return this.atWork.of(me, id);
   }
@@ -45,8 +45,8 @@ export class AtWorkController {
     @Param('word') word: string,
     @SignedIn() me: Me,
   ): Promise<AtWork> {
-    await this.exercises.rowOf(me, id);
-    await this.words.putAway(id, word);
+    await this.exercises.rowOf(me, id, 'assist');
+    await this.words.putAway(me, id, word);
     return this.atWork.of(me, id);
   }
 }

@@ -5,6 +5,7 @@ import { sql } from 'drizzle-orm';
 import { rowsOf, type Database } from '../database/open-database.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
+import { groupsSeenBy } from '../reach/reach.js';
 import { guideOf } from '../threads/guiding.js';
 import { WordsService } from '../words/words.service.js';
 import { HowFarService } from './how-far.service.js';
@@ -75,8 +76,8 @@ export class AtWorkService {
   ) {}
 
   async of(me: Me, exerciseId: string, groupId: string | null = null): Promise<AtWork> {
-    const exercise = await this.exercises.rowOf(me, exerciseId);
-    const found = await this.students(exerciseId, groupId);
+    const exercise = await this.exercises.rowOf(me, exerciseId, 'assist');
+    const found = await this.students(me, exerciseId, groupId);
     const works = found.flatMap(({ personId, bookId, revision, answers }) =>
       bookId === null
         ? []
@@ -85,7 +86,7 @@ export class AtWorkService {
     const reached = await this.howFar.of(exercise, works);
     const byBook = new Map(works.map(({ bookId }, i) => [bookId, reached[i] ?? []]));
     const [first = []] = [...byBook.values()].filter((steps) => steps.length > 0);
-    const questions = await this.words.open(exerciseId);
+    const questions = await this.words.open(me, exerciseId);
     const steps = first.map(({ id, title }) => ({ id, title }));
     const said: Words = {
       asking: new Set(questions.map(({ tryId }) => tryId)),
@@ -98,13 +99,17 @@ export class AtWorkService {
         rowOf(each, byBook.get(each.bookId ?? '') ?? [], { steps, words: said }),
       ),
       questions,
-      groups: await this.groups(exerciseId),
+      groups: await this.groups(me, exerciseId),
       isLed: (guideOf(exercise.guide).steps ?? []).length > 1,
       now: new Date().toISOString(),
     };
   }
 
-  private async students(exerciseId: string, groupId: string | null): Promise<readonly Found[]> {
+  private async students(
+    me: Me,
+    exerciseId: string,
+    groupId: string | null,
+  ): Promise<readonly Found[]> {
     return rowsOf<Found>(
       await this.db.execute(sql`
         select p.id as "personId", p.name as student, t.id as "tryId", t.book_id as "bookId",
@@ -121,16 +126,20 @@ export class AtWorkService {
           left join guide_places g on g.book_id = t.book_id
         where p.password_hash <> '' and exists (select 1 from members m
           join hand_outs h on h.group_id = m.group_id and h.exercise_id = ${exerciseId}
-          where m.person_id = p.id and (${groupId}::text is null or m.group_id = ${groupId}))
+          where m.person_id = p.id and m.group_id in ${groupsSeenBy(me.id)}
+            and (${groupId}::text is null or m.group_id = ${groupId}))
         order by p.name`),
     );
   }
 
-  private async groups(exerciseId: string): Promise<readonly { id: string; name: string }[]> {
+  private async groups(
+    me: Me,
+    exerciseId: string,
+  ): Promise<readonly { id: string; name: string }[]> {
     return rowsOf(
       await this.db.execute(sql`
         select g.id, g.name from hand_outs h join groups g on g.id = h.group_id
-        where h.exercise_id = ${exerciseId} order by g.name`),
+        where h.exercise_id = ${exerciseId} and g.id in ${groupsSeenBy(me.id)} order by g.name`),
     );
   }
 }

@@ -45,6 +45,8 @@ const HAPPENED = {
   'times-set': 'said when an exercise opens and closes',
   'more-time': 'gave more time to',
   'word-said': 'wrote to',
+  shared: 'shares something with',
+  'shared-no-more': 'shares something no longer with',
   'set-back': 'set a book back to an earlier moment',
 } as const;
 

@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { BookUse, Help, Me } from '@gleddo/contract';
+import { mayAtLeast, type BookUse, type Help, type May, type Me } from '@gleddo/contract';
 import { AUTHOR, type Rules } from '@gleddo/core';
-import { eq, or } from 'drizzle-orm';
+import { eq, or, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
 import { LRUCache } from 'lru-cache';
 import type { Database, Engine } from '../database/open-database.js';
@@ -18,6 +18,7 @@ import { drawsFigures, keyRulesIn } from '../kept/kept-rules.js';
 import { notFound } from '../http/problem.js';
 import { shownOf } from '../kept/giving.js';
 import { DATABASE, ENGINE } from '../http/tokens.js';
+import { mayOnCompany, mayOnExercise, seesTry } from '../reach/reach.js';
 
 export interface Rights {
   readonly revision: number;
@@ -60,6 +61,8 @@ const OWN: Own = { mayChange: true, why: '', rules: AUTHOR, help: ALL_HELP, star
 const HANDED_IN =
   'This work has been handed in, so it stays as it is. Ask your instructor if something must be changed.';
 const THEIRS = 'This is a student’s work; only they change it.';
+const TO_LOOK_AT =
+  'A colleague shares this with you to look at, so it stays as it is. Take a copy, or ask for it to be shared to change.';
 
 /** The exercise that a book is the start or the key of, and the one that it is a go at. */
 const made = alias(exercises, 'made');
@@ -84,8 +87,8 @@ const RULES_OF_TRY = {
 const WHAT_IT_IS = {
   revision: books.revision,
   use: books.use,
-  companyOwner: companies.ownerId,
-  madeOwner: made.ownerId,
+  companyId: companies.id,
+  madeId: made.id,
   madeStart: made.startBookId,
   madeKey: made.keyBookId,
   personId: tries.personId,
@@ -101,6 +104,15 @@ const WHAT_IT_IS = {
   correctedGiving: corrected.giving,
   doneOwner: done.ownerId,
 };
+
+/** What an instructor may do with what it belongs to. */
+const reachOf = ({ id }: Me) => ({
+  mayCompany: mayOnCompany(id),
+  mayMade: mayOnExercise(id, 'made'),
+  mayDone: mayOnExercise(id, 'done'),
+  seesTry: sql<boolean>`${seesTry(id, 'tries', 'done')}`,
+  seesCorrected: sql<boolean>`${seesTry(id, 'mended', 'done')}`,
+});
 
 /** Who may see and change which book. What is not named here is nobody's. */
 @Injectable()
@@ -136,8 +148,8 @@ export class BookAccess {
   }
 
   private async ask(bookId: string, me: Me): Promise<Rights> {
-    const row = await this.rowOf(bookId);
-    const own = row && (me.role === 'instructor' ? instructor(row, me) : student(row, me));
+    const row = await this.rowOf(bookId, me);
+    const own = row && (me.role === 'instructor' ? instructor(row) : student(row, me));
     if (!row || !own) throw notFound('This book');
     const { revision, use, tryState } = row;
     return {
@@ -150,7 +162,7 @@ export class BookAccess {
     };
   }
 
-  private async rowOf(bookId: string) {
+  private async rowOf(bookId: string, me: Me) {
     const goes = or(
       eq(done.id, tries.exerciseId),
       eq(done.id, trialRuns.exerciseId),
@@ -161,6 +173,7 @@ export class BookAccess {
       .select({
         ...WHAT_IT_IS,
         ...RULES_OF_TRY,
+        ...reachOf(me),
       })
       .from(books)
       .leftJoin(companies, eq(companies.bookId, books.id))
@@ -200,14 +213,22 @@ function goOf(row: Row): SkipTo | null {
   return { ...at, kind: 'trial-run', personId: doneOwner ?? '', seed: row.trialRunSeed };
 }
 
-function instructor(row: Row, me: Me): Own | null {
-  if (row.companyOwner !== null) return row.companyOwner === me.id ? OWN : null;
-  if (row.madeOwner !== null) {
-    const startBookId = row.madeKey === row.id ? row.madeStart : null;
-    return row.madeOwner === me.id ? { ...OWN, startBookId } : null;
-  }
-  if (row.doneOwner !== me.id || row.practiserId !== null) return null;
-  if (row.trialRunOf !== null) return asStudent(row, true);
+/** A book of one’s own, or shared: to change, or to look at. */
+function ofAuthor(may: May | null, startBookId: string | null): Own | null {
+  if (may === null) return null;
+  const own = { ...OWN, startBookId };
+  return mayAtLeast(may, 'change') ? own : { ...own, mayChange: false, why: TO_LOOK_AT };
+}
+
+function instructor(row: Row): Own | null {
+  if (row.companyId !== null) return ofAuthor(row.mayCompany, null);
+  if (row.madeId !== null)
+    return ofAuthor(row.mayMade, row.madeKey === row.id ? row.madeStart : null);
+  if (row.practiserId !== null) return null;
+  if (row.trialRunOf !== null)
+    return mayAtLeast(row.mayDone, 'change') ? asStudent(row, true) : null;
+  const sees = row.correctorId === null ? row.seesTry : row.seesCorrected;
+  if (!sees || !mayAtLeast(row.mayDone, 'assist')) return null;
   const { startBookId } = row;
   return { mayChange: false, why: THEIRS, rules: AUTHOR, help: ALL_HELP, startBookId };
 }

@@ -1,14 +1,21 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { CompanySummary, HangsOnCompany, Me } from '@gleddo/contract';
+import {
+  mayAtLeast,
+  type CompanySummary,
+  type HangsOnCompany,
+  type May,
+  type Me,
+} from '@gleddo/contract';
 import { refusal, type Book } from '@gleddo/core';
 import { and, desc, eq, isNotNull } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { BookHistoryService } from '../books/book-history.service.js';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { bookMoments, bookOperations, books, companies } from '../database/schema/index.js';
+import { bookMoments, bookOperations, books, companies, people } from '../database/schema/index.js';
 import { notFound, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { mayOnCompany } from '../reach/reach.js';
 import { prepared, type PreparedBook } from '../threads/prepared-book.js';
 import { noBook, takeBook } from '../threads/taking.js';
 import { Threads } from '../threads/threads.js';
@@ -33,12 +40,13 @@ export class CompaniesService {
 
   async list(me: Me): Promise<CompanySummary[]> {
     const rows = await this.db
-      .select({ company: companies, book: COLUMNS })
+      .select({ company: companies, book: COLUMNS, may: mayOnCompany(me.id), owner: people.name })
       .from(companies)
       .innerJoin(books, eq(books.id, companies.bookId))
-      .where(eq(companies.ownerId, me.id))
+      .innerJoin(people, eq(people.id, companies.ownerId))
+      .where(isNotNull(mayOnCompany(me.id)))
       .orderBy(desc(books.changedAt));
-    return rows.map(({ company, book }) => ({
+    return rows.map(({ company, book, may, owner }) => ({
       id: company.id,
       bookId: book.id,
       name: book.name,
@@ -46,7 +54,8 @@ export class CompaniesService {
       accounts: book.accounts,
       entries: book.entries,
       changedAt: book.changedAt.toISOString(),
-      putAway: company.putAwayAt !== null,
+      putAway: may === 'own' && company.putAwayAt !== null,
+      shared: may === 'own' ? null : { by: owner, how: may === 'change' ? 'change' : 'look' },
     }));
   }
 
@@ -96,7 +105,7 @@ export class CompaniesService {
   }
 
   async hanging(me: Me, id: string): Promise<HangsOnCompany> {
-    const { bookId } = await this.ownRow(me, id);
+    const { bookId } = await this.ownRow(me, id, 'own');
     const [changes, moments] = await Promise.all([
       this.db.$count(bookOperations, eq(bookOperations.bookId, bookId)),
       this.db.$count(bookMoments, eq(bookMoments.bookId, bookId)),
@@ -106,7 +115,7 @@ export class CompaniesService {
 
   /** Deletes a company that was put away, with its book and its history; exercises have books of their own and stay. */
   async delete(me: Me, id: string): Promise<void> {
-    const { bookId } = await this.ownRow(me, id);
+    const { bookId } = await this.ownRow(me, id, 'own');
     const isGone = await this.db.transaction(async (tx) => {
       const gone = await tx
         .delete(companies)
@@ -118,18 +127,18 @@ export class CompaniesService {
     if (!isGone) throw refusedBy([notAway({})]);
   }
 
-  private async ownRow(me: Me, id: string) {
+  private async ownRow(me: Me, id: string, least: May) {
     const [company] = await this.db
-      .select()
+      .select({ bookId: companies.bookId, may: mayOnCompany(me.id) })
       .from(companies)
-      .where(and(eq(companies.id, id), eq(companies.ownerId, me.id)));
-    if (!company) throw notFound('This company');
+      .where(eq(companies.id, id));
+    if (!company || !mayAtLeast(company.may, least)) throw notFound('This company');
     return company;
   }
 
   /** A company’s book as it stands, or as it stood after a revision. */
   async bookOf(me: Me, id: string, revision?: number): Promise<Book> {
-    const company = await this.ownRow(me, id);
+    const company = await this.ownRow(me, id, 'look');
     return revision === undefined
       ? this.books.read(company.bookId)
       : this.past.at(company.bookId, revision);

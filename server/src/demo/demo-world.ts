@@ -9,6 +9,7 @@ import { ExercisesService } from '../exercises/exercises.service.js';
 import { HandOutsService } from '../exercises/hand-outs.service.js';
 import { GroupsService } from '../groups/groups.service.js';
 import { SetTimesService } from '../times/set-times.service.js';
+import { SharingService } from '../sharing/sharing.service.js';
 import { PeopleService } from '../people/people.service.js';
 import { BRIEF, KEY_RULES, keyBook, startBook, TITLE } from './demo-exercise.js';
 import { DemoClass, PASSWORD } from './demo-class.js';
@@ -35,6 +36,7 @@ export class DemoWorld {
     private readonly students: DemoClass,
     private readonly practice: DemoPractice,
     private readonly site: DemoSite,
+    private readonly sharing: SharingService,
   ) {}
 
   /** Lays the world out in an empty database, once; one whose making was cut off is made again. */
@@ -70,7 +72,27 @@ export class DemoWorld {
     await this.giveTimes(ruth, group.id, [placingId, nextId]);
     await this.students.work(group.id, quarterId, { id: placingId, made: placed });
     await this.practice.layOut(ledId, spring, ruth.id);
+    await this.share(ruth, { groupId: group.id, exerciseId: placingId });
     await this.site.finish();
+  }
+
+  /** A colleague who assists in the class, and has a company to look at and an exercise to change. */
+  private async share(ruth: Me, of: { readonly groupId: string; readonly exerciseId: string }) {
+    const { id: personId } = await this.people.add({
+      ...{ name: 'Odile Fenn', login: 'odile.fenn', password: PASSWORD },
+      role: 'instructor',
+    });
+    const [company] = await this.companies.list(ruth);
+    const group = { kind: 'groups', id: of.groupId };
+    await this.sharing.share(ruth, group, { personId, how: 'assist' });
+    const exercise = { kind: 'exercises', id: of.exerciseId };
+    await this.sharing.share(ruth, exercise, { personId, how: 'look' });
+    if (company)
+      await this.sharing.share(
+        ruth,
+        { kind: 'companies', id: company.id },
+        { personId, how: 'look' },
+      );
   }
 
   /** A test out of the shelf, of two hours, on a day to come. */

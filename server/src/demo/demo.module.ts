@@ -6,6 +6,7 @@ import { ExercisesModule } from '../exercises/exercises.module.js';
 import { GuidesModule } from '../guides/guides.module.js';
 import { GroupsModule } from '../groups/groups.module.js';
 import { PeopleModule } from '../people/people.module.js';
+import { SharingModule } from '../sharing/sharing.module.js';
 import { ResultsModule } from '../results/results.module.js';
 import { TimesModule } from '../times/times.module.js';
 import { DemoClass } from './demo-class.js';
@@ -23,6 +24,7 @@ import { DemoWorld } from './demo-world.js';
     GuidesModule,
     PeopleModule,
     ResultsModule,
+    SharingModule,
     TimesModule,
   ],
   providers: [DemoClass, DemoPractice, DemoSite, DemoWorld],

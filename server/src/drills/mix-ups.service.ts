@@ -7,7 +7,7 @@ import {
   type MixedStudent,
   type Overview,
 } from '@gleddo/core';
-import { and, desc, eq, inArray, isNull } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/open-database.js';
 import {
@@ -23,6 +23,7 @@ import {
 } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { groupsSeenBy, groupsTaughtBy, mayOnExercise } from '../reach/reach.js';
 import { drillAnswerOf, drillBooks } from './drills.service.js';
 
 /** A student of the class, and what of theirs counts. */
@@ -35,11 +36,15 @@ interface Counted extends MixedStudent {
 export class MixUpsService {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
-  private async groupOf(me: Me, groupId: string): Promise<{ id: string; name: string }> {
+  private async groupOf(
+    me: Me,
+    groupId: string,
+    which = groupsSeenBy(me.id),
+  ): Promise<{ id: string; name: string }> {
     const [group] = await this.db
       .select({ id: groups.id, name: groups.name })
       .from(groups)
-      .where(and(eq(groups.id, groupId), eq(groups.ownerId, me.id)));
+      .where(and(eq(groups.id, groupId), sql`${groups.id} in ${which}`));
     if (!group) throw notFound('This class group');
     return group;
   }
@@ -51,7 +56,7 @@ export class MixUpsService {
       .select({ id: exercises.id, title: exercises.title })
       .from(handOuts)
       .innerJoin(exercises, eq(exercises.id, handOuts.exerciseId))
-      .where(and(eq(handOuts.groupId, groupId), eq(exercises.ownerId, me.id)))
+      .where(and(eq(handOuts.groupId, groupId), isNotNull(mayOnExercise(me.id))))
       .orderBy(desc(handOuts.at));
     const all = await this.countedIn(
       groupId,
@@ -124,7 +129,7 @@ export class MixUpsService {
     groupId: string,
     { kind, what, people: named }: AskDrillRequest,
   ): Promise<ClassMixUps> {
-    await this.groupOf(me, groupId);
+    await this.groupOf(me, groupId, groupsTaughtBy(me.id));
     const isDrill = kind === 'drill';
     if (isDrill && !DISTINCTION_IDS.some((id) => id === what))
       throw refuse('drill.unknown', 'Choose from the list what is to be told apart.');
@@ -157,7 +162,7 @@ export class MixUpsService {
     const [exercise] = await this.db
       .select()
       .from(exercises)
-      .where(and(eq(exercises.id, exerciseId), eq(exercises.ownerId, me.id)));
+      .where(and(eq(exercises.id, exerciseId), sql`${mayOnExercise(me.id)} in ('own', 'change')`));
     if (!exercise) throw notFound('This exercise');
     if (!exercise.mayPractise)
       await this.db

@@ -28,7 +28,7 @@ export class ExerciseFilesService {
 
   /** The document of an exercise, with today's key. */
   async of(me: Me, id: string): Promise<object> {
-    const row = await this.exercises.rowOf(me, id);
+    const row = await this.exercises.rowOf(me, id, 'look');
     const [key, start] = await Promise.all([
       this.exercises.keyOf(row),
       this.exercises.startOf(row),

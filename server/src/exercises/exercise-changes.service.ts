@@ -1,5 +1,5 @@
 import { HttpStatus, Inject, Injectable } from '@nestjs/common';
-import type { ExerciseAnswer, ExerciseChange, Me } from '@gleddo/contract';
+import type { ExerciseAnswer, ExerciseChange, May, Me } from '@gleddo/contract';
 import {
   EXERCISE_PARTS,
   exerciseOfParts,
@@ -32,12 +32,14 @@ const MOST_SHOWN = 30;
 const FIGURES = '/keyRules/figures/';
 
 /** What becomes of an exercise's parts, as they are by now. */
-type Edit = (now: ExerciseParts) => readonly PartChange[];
+export type Edit = (now: ExerciseParts) => readonly PartChange[];
 
 interface Asked {
   readonly edit: Edit;
   /** The revision that is taken back; null: none. */
   readonly undoes: number | null;
+  /** What whoever changes it has to be allowed; absent: to change it. */
+  readonly least?: May;
 }
 
 /** An exercise changed part by part: what does not fit any more is told, and nothing is written over. */
@@ -60,6 +62,11 @@ export class ExerciseChangesService {
     return this.keep(me, id, { edit, undoes: null });
   }
 
+  /** The same by who marks works with it: what else is right is said while marking. */
+  accept(me: Me, id: string, edit: Edit): Promise<void> {
+    return this.keep(me, id, { edit, undoes: null, least: 'mark' });
+  }
+
   /** Takes back what was changed in one step, where it still stands so. */
   async takeBack(me: Me, id: string, revision: number): Promise<ExerciseAnswer> {
     const { changes } = await this.stepOf(id, revision);
@@ -68,8 +75,8 @@ export class ExerciseChangesService {
     return this.exercises.open(me, id);
   }
 
-  private async keep(me: Me, id: string, { edit, undoes }: Asked): Promise<void> {
-    const { keyBookId } = await this.exercises.rowOf(me, id);
+  private async keep(me: Me, id: string, { edit, undoes, least = 'change' }: Asked): Promise<void> {
+    const { keyBookId } = await this.exercises.rowOf(me, id, least);
     const book = await this.books.read(keyBookId);
     await this.db.transaction(async (tx) => {
       const [row] = await tx.select().from(exercises).where(eq(exercises.id, id)).for('update');
@@ -118,7 +125,7 @@ export class ExerciseChangesService {
 
   /** What was changed by whom, the latest first. */
   async list(me: Me, id: string): Promise<ExerciseChange[]> {
-    const row = await this.exercises.rowOf(me, id);
+    const row = await this.exercises.rowOf(me, id, 'look');
     const now = partsOfRow(row);
     const named = namedIn(await this.books.read(row.keyBookId));
     const steps = await this.db

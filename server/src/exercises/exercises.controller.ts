@@ -105,8 +105,8 @@ export class ExercisesController {
   /** The seeds of all who have it. */
   @Get(':id/seeds')
   async seeds(@Param('id') id: string, @SignedIn() me: Me): Promise<SeedShown[]> {
-    await this.exercises.rowOf(me, id);
-    return this.handOuts.seedsOf(id);
+    await this.exercises.rowOf(me, id, 'assist');
+    return this.handOuts.seedsOf(me, id);
   }
 
   @Post(':id/hand-out')
@@ -127,7 +127,8 @@ export class ExercisesController {
     @Body() body: TimesRequest,
     @SignedIn() me: Me,
   ): Promise<ExerciseAnswer> {
-    await this.exercises.rowOf(me, id);
+    await this.exercises.rowOf(me, id, 'mark');
+    await this.handOuts.judgeTaught(me, body.groupId);
     await this.times.forClass(me, id, body);
     return this.exercises.open(me, id);
   }
@@ -139,7 +140,8 @@ export class ExercisesController {
     @Body() body: MoreTimeRequest,
     @SignedIn() me: Me,
   ): Promise<ExerciseAnswer> {
-    await this.exercises.rowOf(me, id);
+    await this.exercises.rowOf(me, id, 'mark');
+    await this.handOuts.judgeSeen(me, id, body.personId);
     await this.times.forStudent(me, id, body);
     return this.exercises.open(me, id);
   }

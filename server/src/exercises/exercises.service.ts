@@ -1,6 +1,13 @@
 import { randomInt } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
-import type { ExerciseAnswer, ExerciseSummary, Me, NewExerciseRequest } from '@gleddo/contract';
+import {
+  mayAtLeast,
+  type ExerciseAnswer,
+  type ExerciseSummary,
+  type May,
+  type Me,
+  type NewExerciseRequest,
+} from '@gleddo/contract';
 import {
   givenToStudents,
   keyOfRules,
@@ -12,14 +19,15 @@ import {
   type Book,
   type RulesOfTry,
 } from '@gleddo/core';
-import { and, count, desc, eq, sql } from 'drizzle-orm';
+import { and, count, desc, eq, getTableColumns, isNotNull, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
 import { CompaniesService } from '../companies/companies.service.js';
 import type { Database } from '../database/open-database.js';
-import { exercises, tries } from '../database/schema/index.js';
-import { notFound, refusedBy } from '../http/problem.js';
+import { exercises, people, tries } from '../database/schema/index.js';
+import { notFound, refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { mayOnExercise, seesTry } from '../reach/reach.js';
 import { partsOfRow } from './exercise-parts.js';
 import { TimesService } from '../times/times.service.js';
 import { HandOutsService } from './hand-outs.service.js';
@@ -41,6 +49,8 @@ export class ExercisesService {
     const rows = await this.db
       .select({
         exercise: LISTED,
+        may: mayOnExercise(me.id),
+        owner: people.name,
         tries: count(tries.id),
         handedIn: sql<number>`count(*) filter (where ${tries.state} = 'handed-in')`.mapWith(Number),
         givenBack: sql<number>`count(*) filter (where ${tries.state} = 'given-back')`.mapWith(
@@ -48,31 +58,51 @@ export class ExercisesService {
         ),
       })
       .from(exercises)
-      .leftJoin(tries, eq(tries.exerciseId, exercises.id))
-      .where(eq(exercises.ownerId, me.id))
-      .groupBy(exercises.id)
+      .innerJoin(people, eq(people.id, exercises.ownerId))
+      .leftJoin(tries, and(eq(tries.exerciseId, exercises.id), seesTry(me.id)))
+      .where(isNotNull(mayOnExercise(me.id)))
+      .groupBy(exercises.id, people.name)
       .orderBy(desc(exercises.createdAt));
     const groupsOf = await this.handOuts.groupsOf(me);
-    return rows.map(({ exercise: { putAwayAt, continues, ...exercise }, ...rest }) => {
+    return rows.map(({ exercise: { putAwayAt, continues, ...exercise }, owner, ...rest }) => {
       const out = groupsOf.get(exercise.id) ?? [];
+      const may = rest.may ?? 'look';
       const state = out.length > 0 ? 'handed-out' : 'draft';
       const after = rows.find((each) => each.exercise.id === continues)?.exercise.title ?? null;
-      return { ...exercise, after, state, groups: out, putAway: putAwayAt !== null, ...rest };
+      const by = may === 'own' ? null : owner;
+      const putAway = may === 'own' && putAwayAt !== null;
+      return { ...exercise, after, state, groups: out, putAway, ...rest, may, by };
     });
   }
 
-  /** The exercise's row, when it is this instructor's. */
-  async rowOf(me: Me, id: string): Promise<ExerciseRow> {
+  /** The exercise’s row, for somebody who may do so much with it: to change it, where nothing else is said. */
+  async rowOf(me: Me, id: string, least: May = 'change'): Promise<ExerciseRow> {
     const [row] = await this.db
-      .select()
+      .select({
+        ...getTableColumns(exercises),
+        may: mayOnExercise(me.id),
+        owner: people.name,
+      })
       .from(exercises)
-      .where(and(eq(exercises.id, id), eq(exercises.ownerId, me.id)));
-    if (!row) throw notFound('This exercise');
-    return row;
+      .innerJoin(people, eq(people.id, exercises.ownerId))
+      .where(eq(exercises.id, id));
+    if (!row || row.may === null) throw notFound('This exercise');
+    const { may, owner, ...exercise } = row;
+    if (!mayAtLeast(may, least)) throw notSo(owner, least);
+    return exercise;
+  }
+
+  async mayOf(me: Me, id: string): Promise<May> {
+    const [row] = await this.db
+      .select({ may: mayOnExercise(me.id) })
+      .from(exercises)
+      .where(eq(exercises.id, id));
+    if (!row || row.may === null) throw notFound('This exercise');
+    return row.may;
   }
 
   async open(me: Me, id: string): Promise<ExerciseAnswer> {
-    const row = await this.rowOf(me, id);
+    const row = await this.rowOf(me, id, 'look');
     const summary = (await this.list(me)).find((each) => each.id === id);
     if (!summary) throw notFound('This exercise');
     const { startBookId, keyBookId, revision } = row;
@@ -82,8 +112,8 @@ export class ExercisesService {
       ...rules,
       ...parts,
       ...{ startBookId, keyBookId, revision },
-      handedOutTo: await this.handOuts.of(id),
-      moreTime: await this.times.moreTimeOf(id),
+      handedOutTo: await this.handOuts.of(id, me),
+      moreTime: await this.handOuts.seenOf(me, id, await this.times.moreTimeOf(id)),
       ...(await this.neighbours(row)),
       begun: await this.db.$count(tries, eq(tries.exerciseId, id)),
     };
@@ -153,7 +183,7 @@ export class ExercisesService {
 
   /** Out of the instructor's way, or back in the list. */
   async putAway(me: Me, id: string, away: boolean): Promise<ExerciseAnswer> {
-    await this.rowOf(me, id);
+    await this.rowOf(me, id, 'own');
     await this.db
       .update(exercises)
       .set({ putAwayAt: away ? new Date() : null })
@@ -173,6 +203,21 @@ export class ExercisesService {
     return this.books.read(row.startBookId);
   }
 }
+
+const SAYS: Readonly<Record<May, string>> = {
+  look: 'look at it',
+  assist: 'see the works of its classes',
+  mark: 'mark the works of its classes',
+  change: 'change it',
+  own: 'do this with it',
+};
+
+/** It is shared, but not so far. */
+const notSo = (owner: string, least: May) =>
+  refuse(
+    'exercise.not-so-far',
+    `This exercise is ${owner}’s, and you may not ${SAYS[least]}. Ask ${owner} to share it so, or save it as a file and take that as an exercise of your own.`,
+  );
 
 const LISTED = {
   id: exercises.id,

@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { HandedOutTo, Me, SeedShown } from '@gleddo/contract';
-import { and, asc, count, eq } from 'drizzle-orm';
+import { and, asc, count, eq, isNotNull, sql } from 'drizzle-orm';
 import { AuditService } from '../audit/audit.service.js';
 import type { Database } from '../database/open-database.js';
 import { exercises, groups, handOuts, members, people, tries } from '../database/schema/index.js';
@@ -8,6 +8,16 @@ import { ownSeed } from './own-seed.js';
 import { asTimes, TimesService } from '../times/times.service.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { groupsSeenBy, groupsTaughtBy, mayOnExercise, seesWork } from '../reach/reach.js';
+
+const SEEN = {
+  exercise: sql.raw('"exercises"."id"'),
+  person: sql.raw('"people"."id"'),
+  owner: sql.raw('"exercises"."owner_id"'),
+};
+
+/** Handed out to a class whose works somebody sees. */
+export const isSeenBy = (me: Me) => sql`${handOuts.groupId} in ${groupsSeenBy(me.id)}`;
 
 const CLASS = {
   ...{ id: groups.id, name: groups.name, at: handOuts.at },
@@ -30,7 +40,9 @@ export class HandOutsService {
       .from(handOuts)
       .innerJoin(groups, eq(groups.id, handOuts.groupId))
       .innerJoin(exercises, eq(exercises.id, handOuts.exerciseId))
-      .where(eq(exercises.ownerId, me.id))
+      .where(
+        and(isNotNull(mayOnExercise(me.id)), sql`${handOuts.groupId} in ${groupsSeenBy(me.id)}`),
+      )
       .orderBy(asc(handOuts.at));
     const found = new Map<string, { id: string; name: string }[]>();
     for (const { exerciseId, ...group } of rows)
@@ -38,8 +50,8 @@ export class HandOutsService {
     return found;
   }
 
-  /** The class groups that have an exercise, and how many of each have begun. */
-  async of(exerciseId: string): Promise<HandedOutTo[]> {
+  /** The class groups of somebody that have an exercise, and how many of each have begun. */
+  async of(exerciseId: string, me: Me): Promise<HandedOutTo[]> {
     const rows = await this.db
       .select({ ...CLASS, begun: count(tries.id) })
       .from(handOuts)
@@ -49,7 +61,7 @@ export class HandOutsService {
         tries,
         and(eq(tries.personId, members.personId), eq(tries.exerciseId, handOuts.exerciseId)),
       )
-      .where(eq(handOuts.exerciseId, exerciseId))
+      .where(and(eq(handOuts.exerciseId, exerciseId), isSeenBy(me)))
       .groupBy(...Object.values(CLASS))
       .orderBy(asc(handOuts.at));
     return rows.map(({ at, opensAt, closesAt, late, ...row }) => ({
@@ -59,25 +71,65 @@ export class HandOutsService {
   }
 
   /** With which seeds the figures of all who have an exercise are drawn, by their names. */
-  async seedsOf(exerciseId: string): Promise<SeedShown[]> {
+  async seedsOf(me: Me, exerciseId: string): Promise<SeedShown[]> {
     const rows = await this.db
       .selectDistinct({ id: people.id, name: people.name })
       .from(handOuts)
       .innerJoin(members, eq(members.groupId, handOuts.groupId))
       .innerJoin(people, eq(people.id, members.personId))
-      .where(eq(handOuts.exerciseId, exerciseId));
+      .where(and(eq(handOuts.exerciseId, exerciseId), isSeenBy(me)));
     const collator = new Intl.Collator('en');
     return rows
       .map(({ id, name }) => ({ student: name, seed: ownSeed(exerciseId, id) }))
       .sort((a, b) => collator.compare(a.student, b.student));
   }
 
-  async handOut(me: Me, exerciseId: string, groupId: string): Promise<void> {
+  /** Those of some people whose works at an exercise somebody sees. */
+  async seenOf<T extends { readonly personId: string }>(
+    me: Me,
+    exerciseId: string,
+    all: readonly T[],
+  ): Promise<T[]> {
+    if (all.length === 0) return [];
+    const seen = await this.seesOf(me, exerciseId);
+    return all.filter(({ personId }) => seen(personId));
+  }
+
+  /** Whose works at an exercise somebody sees, of all who have it or did it. */
+  async seesOf(me: Me, exerciseId: string): Promise<(personId: string) => boolean> {
+    const rows = await this.db
+      .select({ id: people.id })
+      .from(people)
+      .innerJoin(exercises, eq(exercises.id, exerciseId))
+      .where(
+        and(
+          sql`${people.id} in (select w.person_id from tries w where w.exercise_id = ${exerciseId}
+            union select m.person_id from members m join hand_outs h on h.group_id = m.group_id
+              where h.exercise_id = ${exerciseId})`,
+          seesWork(me.id, SEEN),
+        ),
+      );
+    const ids = new Set(rows.map(({ id }) => id));
+    return (personId) => ids.has(personId);
+  }
+
+  /** Refuses a student whose work at an exercise is not theirs to see. */
+  async judgeSeen(me: Me, exerciseId: string, personId: string): Promise<void> {
+    if (!(await this.seesOf(me, exerciseId))(personId))
+      throw notFound('This student, in a class that has the exercise,');
+  }
+
+  /** Refuses a class that somebody does not teach. */
+  async judgeTaught(me: Me, groupId: string): Promise<void> {
     const [group] = await this.db
       .select({ id: groups.id })
       .from(groups)
-      .where(and(eq(groups.id, groupId), eq(groups.ownerId, me.id)));
+      .where(and(eq(groups.id, groupId), sql`${groups.id} in ${groupsTaughtBy(me.id)}`));
     if (!group) throw notFound('This class group');
+  }
+
+  async handOut(me: Me, exerciseId: string, groupId: string): Promise<void> {
+    await this.judgeTaught(me, groupId);
     await this.db.insert(handOuts).values({ exerciseId, groupId }).onConflictDoNothing();
     await this.audit.write('handed-out', me.id, { aboutId: exerciseId });
   }
@@ -88,7 +140,8 @@ export class HandOutsService {
     exerciseId: string,
     { groupId, isSure }: { readonly groupId: string; readonly isSure: boolean },
   ): Promise<void> {
-    const group = (await this.of(exerciseId)).find(({ id }) => id === groupId);
+    await this.judgeTaught(me, groupId);
+    const group = (await this.of(exerciseId, me)).find(({ id }) => id === groupId);
     if (!group) throw notFound('This class group');
     if (group.begun > 0 && !isSure)
       throw refuse(

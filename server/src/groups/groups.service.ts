@@ -1,12 +1,37 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { FormerMember, GroupAnswer, GroupSummary, Me, Member } from '@gleddo/contract';
-import { and, count, eq } from 'drizzle-orm';
+import type {
+  FormerMember,
+  GroupAnswer,
+  GroupSummary,
+  Me,
+  Member,
+  SharedBy,
+} from '@gleddo/contract';
+import { and, count, eq, isNotNull } from 'drizzle-orm';
+import { alias } from 'drizzle-orm/pg-core';
 import { nanoid } from 'nanoid';
-import type { Database, Queries } from '../database/open-database.js';
+import type { Database } from '../database/open-database.js';
 import { formerMembers, groups, members, people } from '../database/schema/index.js';
-import { notFound } from '../http/problem.js';
+import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { mayOnGroup, type OnGroup } from '../reach/reach.js';
 import { IS_HERE, WhoseStudents } from './whose-students.js';
+
+const owner = alias(people, 'owner');
+
+interface GroupFound {
+  readonly name: string;
+  readonly shared: SharedBy | null;
+}
+
+const sharedBy = (may: OnGroup | null, by: string): SharedBy | null =>
+  may === 'own' ? null : { by, how: may === 'teach' ? 'teach' : 'assist' };
+
+const assistsOnly = (name: string) =>
+  refuse(
+    'group.assists',
+    `You assist in this class. Who is in it, and how it is called, is changed by who teaches it: ${name}.`,
+  );
 
 export const STUDENT = {
   id: people.id,
@@ -26,40 +51,48 @@ export class GroupsService {
 
   async list(me: Me): Promise<GroupSummary[]> {
     const rows = await this.db
-      .select({ id: groups.id, name: groups.name, students: count(people.id) })
+      .select({
+        ...{ id: groups.id, name: groups.name, students: count(people.id) },
+        ...{ may: mayOnGroup(me.id), owner: owner.name },
+      })
       .from(groups)
+      .innerJoin(owner, eq(owner.id, groups.ownerId))
       .leftJoin(members, eq(members.groupId, groups.id))
       .leftJoin(people, and(eq(people.id, members.personId), IS_HERE))
-      .where(eq(groups.ownerId, me.id))
-      .groupBy(groups.id, groups.name);
-    return collated(rows);
+      .where(isNotNull(mayOnGroup(me.id)))
+      .groupBy(groups.id, groups.name, owner.name);
+    return collated(
+      rows.map(({ may, owner: by, ...row }) => ({ ...row, shared: sharedBy(may, by) })),
+    );
   }
 
   async create(me: Me, name: string): Promise<GroupSummary> {
     const id = nanoid();
     await this.db.insert(groups).values({ id, name: name.trim(), ownerId: me.id });
-    return { id, name: name.trim(), students: 0 };
+    return { id, name: name.trim(), students: 0, shared: null };
   }
 
   async rename(me: Me, id: string, name: string): Promise<GroupSummary> {
     await this.own(me, id);
     await this.db.update(groups).set({ name: name.trim() }).where(eq(groups.id, id));
-    const { students } = await this.open(me, id);
-    return { id, name: name.trim(), students };
+    const { students, shared } = await this.open(me, id);
+    return { id, name: name.trim(), students, shared };
   }
 
-  /** A class group of one’s own. */
-  async own(me: Me, id: string, db: Queries = this.db): Promise<typeof groups.$inferSelect> {
-    const [group] = await db
-      .select()
+  /** A class group that one teaches; where it is said, also one in which one only assists. */
+  async own(me: Me, id: string, how: OnGroup = 'teach'): Promise<GroupFound> {
+    const [group] = await this.db
+      .select({ name: groups.name, may: mayOnGroup(me.id), owner: owner.name })
       .from(groups)
-      .where(and(eq(groups.id, id), eq(groups.ownerId, me.id)));
-    if (!group) throw notFound('This class group');
-    return group;
+      .innerJoin(owner, eq(owner.id, groups.ownerId))
+      .where(eq(groups.id, id));
+    if (!group || group.may === null) throw notFound('This class group');
+    if (how === 'teach' && group.may === 'assist') throw assistsOnly(group.owner);
+    return { name: group.name, shared: sharedBy(group.may, group.owner) };
   }
 
   async open(me: Me, id: string): Promise<GroupAnswer> {
-    const { name } = await this.own(me, id);
+    const { name, shared: by } = await this.own(me, id, 'assist');
     const now = await this.db
       .select(STUDENT)
       .from(members)
@@ -78,7 +111,14 @@ export class GroupsService {
       ...{ ...each, ...mine(each) },
       leftAt: each.leftAt.toISOString(),
     }));
-    return { id, name, students: all.length, members: collated(all), former: collated(former) };
+    return {
+      id,
+      name,
+      shared: by,
+      students: all.length,
+      members: collated(all),
+      former: collated(former),
+    };
   }
 }
 

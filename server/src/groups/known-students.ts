@@ -3,6 +3,7 @@ import type { KnownStudent, ListedStudent } from '@gleddo/core';
 import { and, eq, inArray, or, sql } from 'drizzle-orm';
 import type { Queries } from '../database/open-database.js';
 import { formerMembers, groups, members, people } from '../database/schema/index.js';
+import { groupsTaughtBy } from '../reach/reach.js';
 import { STUDENT } from './groups.service.js';
 import { IS_HERE } from './whose-students.js';
 
@@ -67,7 +68,7 @@ export async function ownClassesOf(
     .select({ id: members.personId, name: groups.name })
     .from(members)
     .innerJoin(groups, eq(groups.id, members.groupId))
-    .where(and(inArray(members.personId, [...ids]), eq(groups.ownerId, me.id)));
+    .where(and(inArray(members.personId, [...ids]), sql`${groups.id} in ${groupsTaughtBy(me.id)}`));
   const found = new Map<string, string[]>();
   for (const { id, name } of rows) found.set(id, [...(found.get(id) ?? []), name]);
   return found;

@@ -26,6 +26,7 @@ export class StudentsService {
 
   /** Who is or was in a class of one’s own. */
   async find(me: Me, groupId: string, id: string): Promise<Student> {
+    await this.groups.own(me, groupId);
     const { members, former } = await this.groups.open(me, groupId);
     const found = [...members, ...former].find((each) => each.id === id);
     if (!found) throw notFound('This student');

@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Me } from '@gleddo/contract';
-import { and, eq, inArray, ne } from 'drizzle-orm';
+import { and, eq, inArray, ne, sql } from 'drizzle-orm';
 import type { Database, Queries } from '../database/open-database.js';
 import {
   exercises,
@@ -12,6 +12,7 @@ import {
 } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { groupsTaughtBy, seesTry } from '../reach/reach.js';
 
 /** Who was made nameless can’t come in any more: their works alone are left. */
 export const IS_HERE = ne(people.passwordHash, '');
@@ -35,12 +36,14 @@ export class WhoseStudents {
         .select({ id: table.personId })
         .from(table)
         .innerJoin(groups, eq(groups.id, table.groupId))
-        .where(and(inArray(table.personId, [...ids]), ne(groups.ownerId, me.id)));
+        .where(
+          and(inArray(table.personId, [...ids]), sql`${groups.id} not in ${groupsTaughtBy(me.id)}`),
+        );
     const works = db
       .select({ id: tries.personId })
       .from(tries)
       .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
-      .where(and(inArray(tries.personId, [...ids]), ne(exercises.ownerId, me.id)));
+      .where(and(inArray(tries.personId, [...ids]), sql`not ${seesTry(me.id)}`));
     const rows = await inClasses(members).union(inClasses(formerMembers)).union(works);
     return new Set(rows.map(({ id }) => id));
   }

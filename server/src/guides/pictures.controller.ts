@@ -34,7 +34,7 @@ export class PicturesController {
     @SignedIn() me: Me,
     @Res() reply: FastifyReply,
   ) {
-    const row = await this.exercises.rowOf(me, id);
+    const row = await this.exercises.rowOf(me, id, 'look');
     return answer(reply, await this.pictures.keptWith(row.id, picture));
   }
 

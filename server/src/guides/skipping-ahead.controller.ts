@@ -20,7 +20,7 @@ export class SkippingAheadController {
     @Body() body: LetGoOnRequest,
     @SignedIn() me: Me,
   ): Promise<LetGoOn> {
-    const exercise = await this.exercises.rowOf(me, id);
+    const exercise = await this.exercises.rowOf(me, id, 'mark');
     return { count: await this.skippingAhead.letGoOn(me, exercise, body) };
   }
 }

@@ -9,10 +9,11 @@ import { BookWriting } from '../books/book-writing.js';
 import { KeptBooks } from '../books/kept-books.js';
 import { Turns } from '../books/turns.js';
 import type { Database, Queries } from '../database/open-database.js';
-import { notes, tries } from '../database/schema/index.js';
+import { exercises, notes, tries } from '../database/schema/index.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { refuse, Refused, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { seesTry } from '../reach/reach.js';
 import { ChecksService } from '../results/checks.service.js';
 import { guideOf } from '../threads/guiding.js';
 import { Threads } from '../threads/threads.js';
@@ -67,9 +68,10 @@ export class SkippingAheadService {
     { step, tries: ids }: { readonly step: string; readonly tries: readonly string[] },
   ): Promise<number> {
     const working = await this.db
-      .select()
+      .select({ id: tries.id, bookId: tries.bookId, personId: tries.personId })
       .from(tries)
-      .where(and(eq(tries.exerciseId, exercise.id), eq(tries.state, 'working')));
+      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
+      .where(and(eq(tries.exerciseId, exercise.id), eq(tries.state, 'working'), seesTry(me.id)));
     stepAt(exercise, step);
     let count = 0;
     for (const { id, bookId, personId } of working)

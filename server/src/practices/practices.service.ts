@@ -8,6 +8,7 @@ import type { Database } from '../database/open-database.js';
 import { drillsAsked, exercises, people, practices } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { seesTry } from '../reach/reach.js';
 import { ChecksService } from '../results/checks.service.js';
 import { foundSoFar } from '../results/found-so-far.js';
 import { shown } from '../results/shown-results.js';
@@ -124,12 +125,13 @@ export class PracticesService {
   }
 
   /** How often each student practised an exercise, and what came of it last. */
-  async practisedBy(exerciseId: string): Promise<PractisedShown[]> {
+  async practisedBy(me: Me, exerciseId: string): Promise<PractisedShown[]> {
     const goes = await this.db
       .select({ personId: practices.personId, student: people.name, goes: count(practices.id) })
       .from(practices)
       .innerJoin(people, eq(people.id, practices.personId))
-      .where(eq(practices.exerciseId, exerciseId))
+      .innerJoin(exercises, eq(exercises.id, practices.exerciseId))
+      .where(and(eq(practices.exerciseId, exerciseId), seesTry(me.id, 'practices')))
       .groupBy(practices.personId, people.name);
     if (goes.length === 0) return [];
     const checked = await this.db

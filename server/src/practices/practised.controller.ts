@@ -16,7 +16,7 @@ export class PractisedController {
   /** How often it was practised by whom, and what came of it. */
   @Get(':id/practised')
   async practised(@Param('id') id: string, @SignedIn() me: Me): Promise<PractisedShown[]> {
-    await this.exercises.rowOf(me, id);
-    return this.practices.practisedBy(id);
+    await this.exercises.rowOf(me, id, 'assist');
+    return this.practices.practisedBy(me, id);
   }
 }

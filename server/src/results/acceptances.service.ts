@@ -10,7 +10,11 @@ import {
   type AnswerKey,
 } from '@gleddo/core';
 import { AuditService } from '../audit/audit.service.js';
-import { between, ExerciseChangesService } from '../exercises/exercise-changes.service.js';
+import {
+  between,
+  ExerciseChangesService,
+  type Edit,
+} from '../exercises/exercise-changes.service.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { notFound, refusedBy } from '../http/problem.js';
 import { ChecksService } from './checks.service.js';
@@ -33,13 +37,13 @@ export class AcceptancesService {
   async preview(me: Me, tryId: string, request: AcceptRequest): Promise<Preview> {
     const { exercise } = await this.marking.find(me, tryId);
     const key = await this.exercises.keyOf(exercise);
-    return this.previews.of(exercise, { ...key, accepts: acceptsWith(key, request) });
+    return this.previews.of(me, exercise, { ...key, accepts: acceptsWith(key, request) });
   }
 
   /** Whose marks today's key would change; nothing is kept. */
   async previewOfToday(me: Me, exerciseId: string): Promise<Preview> {
-    const exercise = await this.exercises.rowOf(me, exerciseId);
-    return this.previews.of(exercise, await this.exercises.keyOf(exercise));
+    const exercise = await this.exercises.rowOf(me, exerciseId, 'mark');
+    return this.previews.of(me, exercise, await this.exercises.keyOf(exercise));
   }
 
   /**
@@ -58,7 +62,7 @@ export class AcceptancesService {
   /** Names that the program does not know are right, for everybody: kept in one step, and the class is checked once. */
   async acceptNames(me: Me, exerciseId: string, names: readonly RightName[]): Promise<void> {
     if (names.length === 0) return;
-    const exercise = await this.exercises.rowOf(me, exerciseId);
+    const exercise = await this.exercises.rowOf(me, exerciseId, 'mark');
     const requests = names.map(({ account, name }): AcceptRequest => ({
       account,
       what: 'name',
@@ -77,7 +81,7 @@ export class AcceptancesService {
   ): Promise<void> {
     const { book } = await this.exercises.keyOf(exercise);
     const touched = new Set(requests.map(({ account }) => account));
-    await this.changes.edit(me, exercise.id, (now) => {
+    const accepted: Edit = (now) => {
       const key = keyOfRules(book, standingRules(book, now.keyRules));
       if (!key.ok) throw refusedBy(key.refusals);
       const accepts = requests.reduce(
@@ -88,7 +92,8 @@ export class AcceptancesService {
       const own = accepts.filter(({ account }) => touched.has(account));
       const keyRules = { ...now.keyRules, accepts: [...others, ...own] };
       return between(now, { ...now, keyRules });
-    });
+    };
+    await this.changes.accept(me, exercise.id, accepted);
   }
 }
 

@@ -8,7 +8,7 @@ import {
   type Overview,
   type Times,
 } from '@gleddo/core';
-import { asc, eq, inArray } from 'drizzle-orm';
+import { and, asc, eq, inArray } from 'drizzle-orm';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
 import {
@@ -20,7 +20,8 @@ import {
   people,
   tries,
 } from '../database/schema/index.js';
-import { ExercisesService } from '../exercises/exercises.service.js';
+import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
+import { HandOutsService, isSeenBy } from '../exercises/hand-outs.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { STUDENT } from '../groups/groups.service.js';
 import { cameIn } from '../times/came-in.js';
@@ -54,6 +55,7 @@ export class ClassResultsService {
     @Inject(DATABASE) private readonly db: Database,
     private readonly books: KeptBooks,
     private readonly exercises: ExercisesService,
+    private readonly handOuts: HandOutsService,
     private readonly checks: ChecksService,
     private readonly keys: KeyVersionsService,
     private readonly times: TimesService,
@@ -61,10 +63,10 @@ export class ClassResultsService {
 
   /** Of all class groups that have the exercise, or of one of them. */
   async open(me: Me, exerciseId: string, groupId: string | null = null): Promise<ClassResults> {
-    const exercise = await this.exercises.rowOf(me, exerciseId);
+    const exercise = await this.exercises.rowOf(me, exerciseId, 'assist');
     const today = await this.keys.todays(exercise);
-    const all = await this.db.select().from(tries).where(eq(tries.exerciseId, exerciseId));
-    const students = (await this.studentsOf(exerciseId, all)).filter(
+    const all = await this.worksOf(me, exerciseId);
+    const students = (await this.studentsOf(me, exerciseId, all)).filter(
       ({ groups }) => groupId === null || groups.includes(groupId),
     );
     const shown = new Set(students.map(({ id }) => id));
@@ -80,8 +82,7 @@ export class ClassResultsService {
     const key = await this.keys.read(latest?.keyId ?? today.id);
     const overviews = [...runs.values()].map(({ overview }) => overview);
     return {
-      exerciseId,
-      title: exercise.title,
+      ...(await this.about(me, exercise)),
       counts: countsOf(rows),
       columns: columnsOfClass(overviews),
       rows,
@@ -89,23 +90,40 @@ export class ClassResultsService {
       placements: placementsIn(overviews),
       missed: missedMost(overviews),
       unknownNames: unknownNamesIn(await this.exercises.keyOf(exercise), seenIn(rows, runs)),
-      shows: givingOf(exercise),
       keyVersion: today.version,
       checkedWithToday: works
         .filter(({ state }) => state === 'handed-in')
         .every(({ id }) => (runs.get(id)?.version ?? today.version) === today.version),
       checking: await this.checks.progress(exerciseId),
-      groups: await this.groupsOf(exerciseId),
     };
   }
 
-  private async studentsOf(exerciseId: string, works: readonly TryRow[]): Promise<Student[]> {
+  private async about(me: Me, exercise: ExerciseRow) {
+    const { id: exerciseId, title } = exercise;
+    return {
+      ...{ exerciseId, title, shows: givingOf(exercise) },
+      may: await this.exercises.mayOf(me, exerciseId),
+      groups: await this.groupsOf(me, exerciseId),
+    };
+  }
+
+  /** The works that somebody sees. */
+  private async worksOf(me: Me, exerciseId: string): Promise<TryRow[]> {
+    const works = await this.db.select().from(tries).where(eq(tries.exerciseId, exerciseId));
+    return this.handOuts.seenOf(me, exerciseId, works);
+  }
+
+  private async studentsOf(
+    me: Me,
+    exerciseId: string,
+    works: readonly TryRow[],
+  ): Promise<Student[]> {
     const found = await this.db
       .select({ ...STUDENT, group: handOuts.groupId })
       .from(handOuts)
       .innerJoin(members, eq(members.groupId, handOuts.groupId))
       .innerJoin(people, eq(people.id, members.personId))
-      .where(eq(handOuts.exerciseId, exerciseId));
+      .where(and(eq(handOuts.exerciseId, exerciseId), isSeenBy(me)));
     const known = new Map<string, Student>();
     for (const { group, ...student } of found)
       known.set(student.id, {
@@ -123,12 +141,12 @@ export class ClassResultsService {
   }
 
   /** The class groups that have an exercise, by name. */
-  private groupsOf(exerciseId: string): Promise<{ id: string; name: string }[]> {
+  private groupsOf(me: Me, exerciseId: string): Promise<{ id: string; name: string }[]> {
     return this.db
       .select({ id: groups.id, name: groups.name })
       .from(handOuts)
       .innerJoin(groups, eq(groups.id, handOuts.groupId))
-      .where(eq(handOuts.exerciseId, exerciseId))
+      .where(and(eq(handOuts.exerciseId, exerciseId), isSeenBy(me)))
       .orderBy(asc(groups.name));
   }
 

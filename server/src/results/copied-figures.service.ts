@@ -1,10 +1,11 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { CopiedShown, ShownResult } from '@gleddo/contract';
+import type { CopiedShown, Me, ShownResult } from '@gleddo/contract';
 import { asNotOwnFigures } from '@gleddo/core';
 import { and, eq, inArray } from 'drizzle-orm';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
 import { people, tries } from '../database/schema/index.js';
+import { HandOutsService } from '../exercises/hand-outs.service.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { drawsFigures } from '../kept/kept-rules.js';
 import { ownSeed } from '../exercises/own-seed.js';
@@ -17,22 +18,46 @@ interface WorkOf {
   readonly student: string;
 }
 
+interface MadeBy {
+  readonly personId: string;
+  readonly student: string;
+}
+
+interface Copied extends Omit<CopiedShown, 'whose'>, MadeBy {
+  readonly whose: readonly MadeBy[];
+}
+
 /** Of so many classes it is remembered what was found. */
 const REMEMBERED = 20;
 
 /** Somebody else’s own figures in a work: a fact that the instructor is told, no verdict. */
 @Injectable()
 export class CopiedFiguresService {
-  private readonly known = new Map<string, Promise<CopiedShown[]>>();
+  private readonly known = new Map<string, Promise<Copied[]>>();
 
   constructor(
     @Inject(DATABASE) private readonly db: Database,
     private readonly books: KeptBooks,
+    private readonly handOuts: HandOutsService,
     private readonly keys: KeyVersionsService,
     private readonly threads: Threads,
   ) {}
 
-  async in(exercise: ExerciseRow): Promise<CopiedShown[]> {
+  /** Those that somebody sees; of whom it was copied is told only where they see that one’s work, too. */
+  async seenBy(me: Me, exercise: ExerciseRow): Promise<CopiedShown[]> {
+    const all = await this.in(exercise);
+    const sees = await this.handOuts.seesOf(me, exercise.id);
+    return all
+      .filter(({ personId }) => sees(personId))
+      .map(({ personId: _, whose, ...found }) => ({
+        ...found,
+        whose: whose
+          .map((each) => (sees(each.personId) ? each.student : 'a student of another class'))
+          .join(' or '),
+      }));
+  }
+
+  private async in(exercise: ExerciseRow): Promise<Copied[]> {
     if (!drawsFigures(exercise.keyRules)) return [];
     const rows = await this.db
       .select({ work: tries, student: people.name })
@@ -66,7 +91,7 @@ export class CopiedFiguresService {
     exercise: ExerciseRow,
     keyId: string,
     rows: readonly WorkOf[],
-  ): Promise<CopiedShown[]> {
+  ): Promise<Copied[]> {
     const works = await Promise.all(
       rows.map(async ({ work }) => ({
         seed: ownSeed(exercise.id, work.personId),
@@ -74,11 +99,14 @@ export class CopiedFiguresService {
         text: (await this.books.at(work.bookId)).text,
       })),
     );
-    const nameOf = new Map(rows.map(({ work, student }) => [work.id, student]));
+    const madeBy = new Map(
+      rows.map(({ work, student }) => [work.id, { personId: work.personId, student }]),
+    );
+    const by = (id: string) => madeBy.get(id) ?? { personId: '', student: '' };
     const found = await this.threads.copied(await this.keys.textOf(keyId), works);
-    return found.map(({ by, whose, count, how }) => ({
-      ...{ tryId: by, student: nameOf.get(by) ?? '', count, how },
-      whose: whose.map((id) => nameOf.get(id) ?? '').join(' or '),
+    return found.map(({ by: tryId, whose, count, how }) => ({
+      ...{ tryId, ...by(tryId), count, how },
+      whose: whose.map(by),
     }));
   }
 }

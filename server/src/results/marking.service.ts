@@ -1,14 +1,16 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type {
-  AcceptedShown,
-  FiledWork,
-  GiveAllBackRequest,
-  Giving,
-  HandPairShown,
-  KeyVersionShown,
-  Marked,
-  Me,
-  NewNoteRequest,
+import {
+  mayAtLeast,
+  type AcceptedShown,
+  type FiledWork,
+  type GiveAllBackRequest,
+  type Giving,
+  type HandPairShown,
+  type KeyVersionShown,
+  type Marked,
+  type May,
+  type Me,
+  type NewNoteRequest,
 } from '@gleddo/contract';
 import { isVisible } from '@gleddo/core';
 import { and, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
@@ -21,6 +23,7 @@ import { keyRulesIn } from '../kept/kept-rules.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { mayOnExercise, seesTry } from '../reach/reach.js';
 import { ChecksService, type TryRow } from './checks.service.js';
 import { CopiedFiguresService } from './copied-figures.service.js';
 import { givingOf, shownOf } from '../kept/giving.js';
@@ -32,6 +35,7 @@ export interface FoundWork {
   readonly work: TryRow;
   readonly exercise: ExerciseRow;
   readonly student: string;
+  readonly may: May | null;
 }
 
 /** Looking at one try beside the key, and what the instructor does there. */
@@ -48,28 +52,34 @@ export class MarkingService {
     private readonly audit: AuditService,
   ) {}
 
-  async find(me: Me, tryId: string): Promise<FoundWork> {
+  /** A work that somebody sees, and with which they may do so much: mark it, where nothing else is said. */
+  async find(me: Me, tryId: string, least: May = 'mark'): Promise<FoundWork> {
     const [row] = await this.db
-      .select({ work: tries, exercise: exercises, student: people.name })
+      .select({
+        ...{ work: tries, exercise: exercises, student: people.name },
+        may: mayOnExercise(me.id),
+      })
       .from(tries)
       .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .innerJoin(people, eq(people.id, tries.personId))
-      .where(and(eq(tries.id, tryId), eq(exercises.ownerId, me.id)));
+      .where(and(eq(tries.id, tryId), seesTry(me.id)));
     if (!row) throw notFound('This work');
+    if (!mayAtLeast(row.may, least)) throw assistsOnly();
     return row;
   }
 
   async open(me: Me, tryId: string): Promise<Marked> {
-    const { work, exercise, student } = await this.find(me, tryId);
+    const { work, exercise, student, may } = await this.find(me, tryId, 'assist');
     const run = work.checkId === null ? null : await this.shown.run(work.checkId);
     if (work.state === 'working' || !run) throw notMarkedYet(work, student);
     const book = JSON.parse((await this.books.readable(work.bookId)).text) as object;
-    const { previous, next } = await this.neighbours(exercise.id, tryId);
+    const { previous, next } = await this.neighbours(me, exercise.id, tryId);
     return {
       tryId,
       student,
       exerciseId: exercise.id,
       title: exercise.title,
+      may: may ?? 'assist',
       state: work.state,
       handedInAt: work.handedInAt?.toISOString() ?? null,
       points: work.points ?? run.points,
@@ -97,13 +107,18 @@ export class MarkingService {
   }
 
   /** The handed-in tries before and after one, by the students' names. */
-  private async neighbours(exerciseId: string, tryId: string) {
+  private async neighbours(me: Me, exerciseId: string, tryId: string) {
     const rows = await this.db
       .select({ id: tries.id, name: people.name })
       .from(tries)
       .innerJoin(people, eq(people.id, tries.personId))
+      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(
-        and(eq(tries.exerciseId, exerciseId), inArray(tries.state, ['handed-in', 'given-back'])),
+        and(
+          eq(tries.exerciseId, exerciseId),
+          inArray(tries.state, ['handed-in', 'given-back']),
+          seesTry(me.id),
+        ),
       );
     const collator = new Intl.Collator('en');
     rows.sort((a, b) => collator.compare(a.name, b.name));
@@ -112,7 +127,8 @@ export class MarkingService {
   }
 
   async addNote(me: Me, tryId: string, { ref, text, points }: NewNoteRequest): Promise<Marked> {
-    const { work } = await this.find(me, tryId);
+    // Who assists writes notes; what a note counts is said by who marks.
+    const { work } = await this.find(me, tryId, points === 0 ? 'assist' : 'mark');
     if (!isVisible(text)) throw refuse('note.empty', 'Write the note first.', 'text');
     const note = { id: nanoid(), tryId, byId: me.id, ref: ref ?? null, text: text.trim(), points };
     await this.db.transaction(async (tx) => {
@@ -124,13 +140,19 @@ export class MarkingService {
   }
 
   async removeNote(me: Me, tryId: string, noteId: string): Promise<Marked> {
-    const { work } = await this.find(me, tryId);
+    const { work } = await this.find(me, tryId, await this.neededToRemove(me, noteId));
     await this.db.transaction(async (tx) => {
       await tx.delete(notes).where(and(eq(notes.id, noteId), eq(notes.tryId, tryId)));
       await this.checks.addUp(work.id, tx);
       await this.audit.write('mark-changed', me.id, { aboutId: tryId, db: tx });
     });
     return this.open(me, tryId);
+  }
+
+  /** Who assists takes away their own notes that count nothing. */
+  private async neededToRemove(me: Me, noteId: string): Promise<May> {
+    const [note] = await this.db.select().from(notes).where(eq(notes.id, noteId));
+    return note?.byId === me.id && note.points === 0 ? 'assist' : 'mark';
   }
 
   /** Gives one work back, once it has been checked; from then on its marks stay as they are. */
@@ -152,7 +174,7 @@ export class MarkingService {
     exerciseId: string,
     { shows, groupId }: GiveAllBackRequest,
   ): Promise<void> {
-    const exercise = await this.exercises.rowOf(me, exerciseId);
+    const exercise = await this.exercises.rowOf(me, exerciseId, 'mark');
     const ofGroup = this.db
       .select({ id: members.personId })
       .from(members)
@@ -165,9 +187,19 @@ export class MarkingService {
           eq(tries.exerciseId, exerciseId),
           TO_GIVE_BACK,
           groupId === undefined ? undefined : inArray(tries.personId, ofGroup),
+          inArray(tries.id, this.seenIn(me, exerciseId)),
         ),
       );
     await this.audit.write('all-given-back', me.id, { aboutId: exerciseId });
+  }
+
+  /** The works at an exercise that somebody sees. */
+  private seenIn(me: Me, exerciseId: string) {
+    return this.db
+      .select({ id: tries.id })
+      .from(tries)
+      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
+      .where(and(eq(tries.exerciseId, exerciseId), seesTry(me.id)));
   }
 
   /** What becomes of a work that is given back; what is shown of it is chosen for the next ones, too. */
@@ -201,7 +233,7 @@ export class MarkingService {
    * that are named.
    */
   async checkAgain(me: Me, exerciseId: string, givenBack: readonly string[] = []): Promise<void> {
-    await this.exercises.rowOf(me, exerciseId);
+    await this.exercises.rowOf(me, exerciseId, 'mark');
     await this.checks.askForAll(exerciseId);
     await this.checkGivenBack(me, exerciseId, givenBack);
     await this.checks.settled(exerciseId, SHORT_WHILE);
@@ -213,7 +245,13 @@ export class MarkingService {
     const found = await this.db
       .select({ id: tries.id })
       .from(tries)
-      .where(and(eq(tries.exerciseId, exerciseId), inArray(tries.id, [...ids])));
+      .where(
+        and(
+          eq(tries.exerciseId, exerciseId),
+          inArray(tries.id, [...ids]),
+          inArray(tries.id, this.seenIn(me, exerciseId)),
+        ),
+      );
     for (const { id } of found) {
       await this.checks.run(id, true);
       await this.audit.write('mark-changed', me.id, { aboutId: id });
@@ -234,19 +272,25 @@ export class MarkingService {
   }
 
   async keyVersions(me: Me, exerciseId: string): Promise<KeyVersionShown[]> {
-    const exercise = await this.exercises.rowOf(me, exerciseId);
+    const exercise = await this.exercises.rowOf(me, exerciseId, 'assist');
     await this.keys.todays(exercise);
     return this.keys.history(exerciseId);
   }
 
   async cancelChecks(me: Me, exerciseId: string): Promise<void> {
-    await this.exercises.rowOf(me, exerciseId);
+    await this.exercises.rowOf(me, exerciseId, 'mark');
     await this.checks.cancel(exerciseId);
   }
 }
 
 /** What a class that is small has been checked within; who waits longer sees how far it is. */
 const SHORT_WHILE = 3_000;
+
+const assistsOnly = () =>
+  refuse(
+    'work.assists',
+    'You assist in this class: you see its works and write notes. Marks are changed and given back by who teaches it.',
+  );
 
 const TO_GIVE_BACK = and(eq(tries.state, 'handed-in'), isNotNull(tries.checkId));
 

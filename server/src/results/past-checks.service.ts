@@ -18,7 +18,7 @@ export class PastChecksService {
 
   /** The newest first. */
   async of(me: Me, tryId: string): Promise<PastCheck[]> {
-    await this.marking.find(me, tryId);
+    await this.marking.find(me, tryId, 'assist');
     const runs = await this.db
       .select({ check: checks, keyVersion: keys.version })
       .from(checks)

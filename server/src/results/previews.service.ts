@@ -1,14 +1,15 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Preview, PreviewRow } from '@gleddo/contract';
+import type { Me, Preview, PreviewRow } from '@gleddo/contract';
 import { writeBook, writeKey, type AnswerKey } from '@gleddo/core';
 import { and, eq, inArray, isNotNull, sum } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { notes, people, tries } from '../database/schema/index.js';
+import { exercises, notes, people, tries } from '../database/schema/index.js';
 import { drawingOf } from '../exercises/own-seed.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { DATABASE } from '../http/tokens.js';
+import { seesTry } from '../reach/reach.js';
 import { Threads } from '../threads/threads.js';
 import { ChecksService, withOwn, type TryRow } from './checks.service.js';
 import type { KeyText } from '../threads/checking.js';
@@ -32,14 +33,15 @@ export class PreviewsService {
     private readonly checks: ChecksService,
   ) {}
 
-  async of(exercise: ExerciseRow, key: AnswerKey): Promise<Preview> {
+  /** Of the works that somebody sees; those of colleagues’ classes are counted with what stays. */
+  async of(me: Me, exercise: ExerciseRow, key: AnswerKey): Promise<Preview> {
     const start = await this.exercises.startOf(exercise);
     const text: KeyText = {
       id: `preview-${nanoid()}`,
       key: writeKey(key),
       start: writeBook(start),
     };
-    const works = await this.worksOf(exercise.id);
+    const works = await this.worksOf(me, exercise.id);
     const own = await this.ownPoints(works.map(({ work }) => work.id));
     const rows: PreviewRow[] = [];
     let failed = 0;
@@ -54,13 +56,15 @@ export class PreviewsService {
   }
 
   /** What has marks: a work that waits for its first check has none that could change. */
-  private async worksOf(exerciseId: string): Promise<Work[]> {
+  private async worksOf(me: Me, exerciseId: string): Promise<Work[]> {
     const rows = await this.db
       .select({ work: tries, student: people.name })
       .from(tries)
       .innerJoin(people, eq(people.id, tries.personId))
+      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(
         and(
+          seesTry(me.id),
           eq(tries.exerciseId, exerciseId),
           inArray(tries.state, ['handed-in', 'given-back']),
           isNotNull(tries.points),

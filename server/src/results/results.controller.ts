@@ -54,7 +54,7 @@ export class ResultsController {
   /** In whose works somebody else’s own figures stand. */
   @Get('exercises/:id/copied-figures')
   async copiedFigures(@Param('id') id: string, @SignedIn() me: Me): Promise<CopiedShown[]> {
-    return this.copied.in(await this.exercises.rowOf(me, id));
+    return this.copied.seenBy(me, await this.exercises.rowOf(me, id, 'assist'));
   }
 
   @Post('exercises/:id/check-again')

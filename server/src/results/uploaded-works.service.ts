@@ -14,6 +14,7 @@ import {
   people,
   tries,
 } from '../database/schema/index.js';
+import { HandOutsService } from '../exercises/hand-outs.service.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { notFound, refuse, refusedBy, type Refused } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
@@ -30,6 +31,7 @@ export class UploadedWorksService {
     @Inject(DATABASE) private readonly db: Database,
     private readonly books: KeptBooks,
     private readonly exercises: ExercisesService,
+    private readonly handOuts: HandOutsService,
     private readonly checks: ChecksService,
     private readonly keys: KeyVersionsService,
     private readonly threads: Threads,
@@ -38,7 +40,8 @@ export class UploadedWorksService {
 
   /** Puts a file beside the class as a student's work, handed in; a file of theirs that was there before is replaced. */
   async file(me: Me, exerciseId: string, request: FiledRequest): Promise<void> {
-    const exercise = await this.exercises.rowOf(me, exerciseId);
+    const exercise = await this.exercises.rowOf(me, exerciseId, 'mark');
+    await this.handOuts.judgeSeen(me, exerciseId, request.personId);
     const student = await this.studentOf(exerciseId, request.personId);
     await this.take(me, exercise, {
       ...{ ...request, isOwn: false, mayReplace: REPLACED_BY_FILE, refusal: hasWork(student) },

@@ -3,6 +3,7 @@ import type { ComingTime, Me, Today, WorksWaiting } from '@gleddo/contract';
 import { sql } from 'drizzle-orm';
 import { rowsOf, type Database } from '../database/open-database.js';
 import { DATABASE } from '../http/tokens.js';
+import { groupsSeenBy, mayOnExercise, seesTry } from '../reach/reach.js';
 import { TimesService } from '../times/times.service.js';
 
 const IS_IN = sql`t.state = 'handed-in'`;
@@ -35,15 +36,16 @@ export class TodayService {
       await this.db.execute(sql`
         select e.id as "exerciseId", e.title,
           array(select g.name from hand_outs h join groups g on g.id = h.group_id
-            where h.exercise_id = e.id order by g.name) as groups,
+            where h.exercise_id = e.id and g.id in ${groupsSeenBy(me.id)} order by g.name) as groups,
           (count(*) filter (where ${IS_IN} and t.check_fault is null and t.check_id is not null))::int as "toMark",
           (count(*) filter (where ${IS_IN} and t.check_fault is not null))::int as failed,
           (count(*) filter (where ${IS_IN} and t.check_fault is null and t.check_id is null))::int as checking,
           (sum(q.asked))::int as asked
-        from exercises e join tries t on t.exercise_id = e.id
+        from exercises e join tries t on t.exercise_id = e.id and ${seesTry(me.id, 't', 'e')}
           left join lateral (select count(*)::int as asked from words w
             where w.try_id = t.id and w.by_id = t.person_id and w.seen_at is null) q on true
-        where e.owner_id = ${me.id} and e.put_away_at is null and (${IS_IN} or q.asked > 0)
+        where ${mayOnExercise(me.id, 'e')} in ('mark', 'change', 'own')
+          and e.put_away_at is null and (${IS_IN} or q.asked > 0)
         group by e.id, e.title order by max(t.handed_in_at) desc nulls last`),
     );
   }
@@ -58,7 +60,7 @@ export class TodayService {
         from hand_outs h join exercises e on e.id = h.exercise_id join groups g on g.id = h.group_id
           left join members m on m.group_id = h.group_id
           left join tries t on t.exercise_id = h.exercise_id and t.person_id = m.person_id
-        where e.owner_id = ${me.id} and e.put_away_at is null
+        where h.group_id in ${groupsSeenBy(me.id)} and e.put_away_at is null
           and (h.opens_at between now() and now() + make_interval(days => ${DAYS_AHEAD})
             or h.closes_at between now() and now() + make_interval(days => ${DAYS_AHEAD}))
         group by e.id, e.title, g.id, g.name, h.opens_at, h.closes_at`),

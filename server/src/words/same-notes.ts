@@ -1,10 +1,12 @@
 import { Inject, Injectable } from '@nestjs/common';
+import type { Me } from '@gleddo/contract';
 import type { KeptResult } from '@gleddo/core';
 import { and, eq, inArray, isNotNull } from 'drizzle-orm';
 import { LRUCache } from 'lru-cache';
 import type { Database } from '../database/open-database.js';
-import { checks, tries } from '../database/schema/index.js';
+import { checks, exercises, tries } from '../database/schema/index.js';
 import { DATABASE } from '../http/tokens.js';
+import { seesTry } from '../reach/reach.js';
 
 /** Which works that were given back have a note at the same place: of whom the same could be asked. */
 @Injectable()
@@ -15,13 +17,15 @@ export class SameNotes {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
   /** The works by the place of the note, for each of these places. */
-  async at(exerciseId: string, refs: readonly string[]): Promise<Map<string, string[]>> {
+  async at(me: Me, exerciseId: string, refs: readonly string[]): Promise<Map<string, string[]>> {
     if (refs.length === 0) return new Map();
     const works = await this.db
       .select({ tryId: tries.id, checkId: tries.checkId })
       .from(tries)
+      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(
         and(
+          seesTry(me.id),
           eq(tries.exerciseId, exerciseId),
           eq(tries.state, 'given-back'),
           isNotNull(tries.checkId),

@@ -4,9 +4,10 @@ import type { AskWordRequest, Me, OpenQuestion, SayWordRequest, Word } from '@gl
 import { and, asc, eq, inArray, isNull, ne, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/open-database.js';
-import { people, tries, words } from '../database/schema/index.js';
+import { exercises, people, tries, words } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { seesTry } from '../reach/reach.js';
 import { NoteRefs } from '../results/note-refs.js';
 import { SameNotes } from './same-notes.js';
 
@@ -129,12 +130,13 @@ export class WordsService {
     const known = await this.db
       .select({ id: tries.id })
       .from(tries)
-      .where(and(eq(tries.exerciseId, exerciseId), inArray(tries.id, [...to, ''])));
+      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
+      .where(and(eq(tries.exerciseId, exerciseId), inArray(tries.id, [...to, '']), seesTry(me.id)));
     if (known.length < new Set(to).size) throw notFound('One of these works');
     const ids = known.map(({ id }) => nameOf(token, id));
     const isSaid = (await this.db.$count(words, inArray(words.id, [...ids, '']))) > 0;
     if (known.length === 0 || isSaid) return;
-    const asked = answers === undefined ? [] : await this.alikeTo(exerciseId, answers);
+    const asked = answers === undefined ? [] : await this.alikeTo(me, exerciseId, answers);
     const [question] = asked;
     await this.db.transaction(async (tx) => {
       await tx
@@ -159,31 +161,36 @@ export class WordsService {
   }
 
   /** The question, and those that wait and ask the same. */
-  private async alikeTo(exerciseId: string, id: string) {
-    const rows = await this.waiting(exerciseId);
+  private async alikeTo(me: Me, exerciseId: string, id: string) {
+    const rows = await this.waiting(me, exerciseId);
     const question = rows.find((each) => each.id === id);
     if (!question) throw notFound('This question, which may have been answered meanwhile,');
     const same = ({ ref, about }: Row) => ref === question.ref && about === question.about;
     return [question, ...rows.filter((each) => each !== question && isAt(each) && same(each))];
   }
 
-  private waiting(exerciseId: string) {
+  /** Questions about works that somebody sees. */
+  private waiting(me: Me, exerciseId: string) {
     return this.db
       .select({ ...WORD, tryId: words.tryId, bookId: tries.bookId })
       .from(words)
       .innerJoin(tries, eq(tries.id, words.tryId))
       .innerJoin(people, eq(people.id, words.byId))
+      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(
-        and(eq(tries.exerciseId, exerciseId), eq(words.byId, tries.personId), isNull(words.seenAt)),
+        and(
+          ...[eq(tries.exerciseId, exerciseId), eq(words.byId, tries.personId)],
+          ...[isNull(words.seenAt), seesTry(me.id)],
+        ),
       )
       .orderBy(asc(words.at));
   }
 
   /** Questions that nobody has answered, the oldest first. */
-  async open(exerciseId: string): Promise<OpenQuestion[]> {
-    const rows = await this.waiting(exerciseId);
+  async open(me: Me, exerciseId: string): Promise<OpenQuestion[]> {
+    const rows = await this.waiting(me, exerciseId);
     const refs = rows.flatMap(({ ref }) => ref ?? []);
-    const noted = await this.same.at(exerciseId, refs);
+    const noted = await this.same.at(me, exerciseId, refs);
     return rows.map(({ bookId: _, ...row }) => ({
       ...{ ...shown(row), tryId: row.tryId, student: row.by },
       alike: [
@@ -199,8 +206,8 @@ export class WordsService {
     }));
   }
 
-  async putAway(exerciseId: string, id: string): Promise<void> {
-    await this.alikeTo(exerciseId, id);
+  async putAway(me: Me, exerciseId: string, id: string): Promise<void> {
+    await this.alikeTo(me, exerciseId, id);
     await this.db.update(words).set({ seenAt: new Date() }).where(eq(words.id, id));
   }
 

@@ -14,7 +14,7 @@ export const SUBJECTS = {
   whole: 'A whole story',
 } as const;
 
-export type Subject = keyof typeof SUBJECTS;
+type Subject = keyof typeof SUBJECTS;
 
 /**
  * What students find: nothing but the company; the chart without amounts; chart and opening balances; accounts without a

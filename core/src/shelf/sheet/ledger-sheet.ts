@@ -21,7 +21,7 @@ export interface LedgerSheet {
 
 export const CENTS = 100;
 
-export const rowsOf = (text: string): string[][] =>
+const rowsOf = (text: string): string[][] =>
   text
     .trim()
     .split('\n')

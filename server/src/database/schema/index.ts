@@ -19,3 +19,4 @@ export { audit } from './audit.js';
 export { house } from './house.js';
 export { leavings } from './leavings.js';
 export { words } from './words.js';
+export { shares } from './shares.js';

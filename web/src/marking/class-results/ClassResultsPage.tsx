@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { ClassResults, Giving } from '@gleddo/contract';
+import { mayAtLeast, type ClassResults, type Giving } from '@gleddo/contract';
 import { cellsToCsv, marksToTable, spreadOf } from '@gleddo/core';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -81,7 +81,9 @@ function WholeClass({ results }: { results: ClassResults }) {
     <div className={styles['columns']}>
       <Matrix results={results} />
       <div>
-        {results.unknownNames.length > 0 && <UnknownNames results={results} />}
+        {results.unknownNames.length > 0 && mayAtLeast(results.may, 'mark') && (
+          <UnknownNames results={results} />
+        )}
         <Placements results={results} />
         <MissedMost results={results} />
         <CopiedFigures exerciseId={results.exerciseId} />
@@ -143,7 +145,8 @@ function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
 }
 
 function ClassActions({ results }: { results: ClassResults }) {
-  const { exerciseId: id, title } = results;
+  const { exerciseId: id, title, may } = results;
+  const isMarked = mayAtLeast(may, 'mark');
   const change = useClassChange(id);
   const waiting = results.rows.filter(
     (row) => row.state === 'handed-in' && row.checked !== 'waiting' && row.points !== null,
@@ -154,8 +157,12 @@ function ClassActions({ results }: { results: ClassResults }) {
       {!results.checkedWithToday && results.checking === null && (
         <span className="is-notice">The key has changed since these were checked.</span>
       )}
-      <ButtonLink to={`/results/${id}/files`}>Work from files</ButtonLink>
-      <CheckAgain id={id} change={change} />
+      {isMarked && (
+        <>
+          <ButtonLink to={`/results/${id}/files`}>Work from files</ButtonLink>
+          <CheckAgain id={id} change={change} />
+        </>
+      )}
       <SheetsOnRequest
         label="Export marks"
         name={`${title} marks`}
@@ -164,7 +171,7 @@ function ClassActions({ results }: { results: ClassResults }) {
       >
         <ClassMarkSheets results={results} />
       </SheetsOnRequest>
-      <GiveAllBack waiting={waiting} shows={results.shows} change={change} />
+      {isMarked && <GiveAllBack waiting={waiting} shows={results.shows} change={change} />}
     </div>
   );
 }

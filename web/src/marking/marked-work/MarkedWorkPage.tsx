@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import type { Marked } from '@gleddo/contract';
+import { mayAtLeast, type Marked } from '@gleddo/contract';
 import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -75,22 +75,38 @@ function MarkedWork({ marked }: { marked: Marked }) {
       <main className={styles['desk']}>
         <div className={`${styles['spread']} shows-${view.shown}`}>
           <MarkedPages {...{ marked, view, active, onNote }} {...pages} />
-          <MarginNotes
-            margin={rows.margin}
-            lineNames={lineNamesOf(work)}
-            notes={marked.notes}
-            {...marksOf(marked)}
-            onPoint={onPoint}
-            toolsAt={(fault) => <FaultTools {...{ fault, marked, work, change }} />}
-            toolsAtNote={(note) => <NoteTools {...{ note, marked, change }} />}
-          >
-            <NoteForm marked={marked} change={change} />
-            <Accepted {...{ marked, keyBook, change }} />
-            <PastChecks {...{ marked, keyBook }} />
-          </MarginNotes>
+          <Margin {...{ marked, change, keyBook, work, rows, onPoint }} />
         </div>
       </main>
     </>
+  );
+}
+
+type Pages = Pick<ReturnType<typeof useMarkedRows>, 'keyBook' | 'work' | 'rows'>;
+
+interface MarginProps extends Pages {
+  readonly marked: Marked;
+  readonly change: MarkedChange;
+  onPoint(note: number | null): void;
+}
+
+/** The notes beside the pages; who only assists writes notes and changes no mark. */
+function Margin({ marked, change, keyBook, work, rows, onPoint }: MarginProps) {
+  const isMarking = mayAtLeast(marked.may, 'mark');
+  return (
+    <MarginNotes
+      margin={rows.margin}
+      lineNames={lineNamesOf(work)}
+      notes={marked.notes}
+      {...marksOf(marked)}
+      onPoint={onPoint}
+      toolsAt={(fault) => isMarking && <FaultTools {...{ fault, marked, work, change }} />}
+      toolsAtNote={(note) => <NoteTools {...{ note, marked, change }} />}
+    >
+      <NoteForm marked={marked} change={change} />
+      {isMarking && <Accepted {...{ marked, keyBook, change }} />}
+      <PastChecks {...{ marked, keyBook }} />
+    </MarginNotes>
   );
 }
 
@@ -142,9 +158,15 @@ function MarkedHead({ marked, change }: { marked: Marked; change: MarkedChange }
         <Button disabled={next === null} onClick={() => go(next)} title="N">
           Next ›
         </Button>
-        <ButtonLink to={`/marking/${tryId}/pairs`}>Pairs</ButtonLink>
-        <OpenAgain marked={marked} />
-        <GiveBack marked={marked} change={change} />
+        {mayAtLeast(marked.may, 'mark') ? (
+          <>
+            <ButtonLink to={`/marking/${tryId}/pairs`}>Pairs</ButtonLink>
+            <OpenAgain marked={marked} />
+            <GiveBack marked={marked} change={change} />
+          </>
+        ) : (
+          <span className="quiet">you assist: who teaches gives it back</span>
+        )}
       </div>
       <Refusal of={change} />
     </div>

@@ -1,4 +1,4 @@
-import type { Marked, Note, ShownResult } from '@gleddo/contract';
+import { mayAtLeast, type Marked, type Note, type ShownResult } from '@gleddo/contract';
 import { accountOf, typeOf, type Book } from '@gleddo/core';
 import { Button, Input, InputNumber } from 'antd';
 import { useEffect, useRef, useState } from 'react';
@@ -140,7 +140,7 @@ interface NoteFieldsProps {
   readonly points: number;
   readonly ask: string;
   /** The mark that the points are added to. */
-  readonly mark: Pick<Marked, 'points' | 'of'>;
+  readonly mark: Pick<Marked, 'points' | 'of' | 'may'>;
   readonly change: MarkedChange;
   onKeep(text: string, points: number, done: () => void): void;
 }
@@ -163,11 +163,13 @@ function NoteFields({ name, points, ask: question, mark, change, onKeep }: NoteF
         onTake={({ text, points: own }) => setTyped({ text, points: own })}
       />
       <div className={styles['tools']}>
-        <PointsAdded
-          points={typed.points}
-          mark={mark}
-          onChange={(next) => setTyped({ ...typed, points: next })}
-        />
+        {mayAtLeast(mark.may, 'mark') && (
+          <PointsAdded
+            points={typed.points}
+            mark={mark}
+            onChange={(next) => setTyped({ ...typed, points: next })}
+          />
+        )}
         <Button
           size="small"
           loading={change.isPending}

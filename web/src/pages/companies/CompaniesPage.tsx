@@ -6,6 +6,7 @@ import { get } from '../../platform/api/client';
 import { momentText } from '../../platform/figures/days';
 import { usePreloadedWork } from '../../book/work/preload';
 import { ListPage } from '../../platform/shell/ListPage';
+import { sharedSaid } from '../../platform/sharing/shared-words';
 import { usePutAway } from '../../platform/shell/use-put-away';
 import { useCopyDelete } from './use-copy-delete';
 
@@ -34,9 +35,12 @@ export default function CompaniesPage() {
         key: company.id,
         to: `/companies/${company.bookId}/chart`,
         name: company.name,
-        about: company.trade,
+        about: [company.trade, sharedSaid(company.shared)]
+          .filter((part) => part !== '')
+          .join(' · '),
         stands: standsOf(company),
         putAway: company.putAway,
+        isOthers: company.shared !== null,
       }))}
       acts={{ onPutAway, onCopy, onDelete: (id, name) => void onDelete(id, name) }}
       empty="No company yet. A practice company is a book you keep in order to make exercises from it: begin with “New company”."

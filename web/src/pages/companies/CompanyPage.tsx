@@ -1,4 +1,8 @@
+import { useQuery } from '@tanstack/react-query';
 import { Navigate, useParams } from 'react-router';
+import { get } from '../../platform/api/client';
+import { sharedSaid } from '../../platform/sharing/shared-words';
+import { ShareWith } from '../../platform/sharing/ShareWith';
 import { OpenBook, useOpenBook } from '../../book/open-book/open-book';
 import { MakeExercise } from '../making/MakeExercise';
 import { BookSays, BookTools } from '../../book/work/BookTools';
@@ -20,6 +24,15 @@ export default function CompanyPage() {
   );
 }
 
+/** Whoever has it from a colleague does not share it further. */
+function ShareCompany({ bookId, name }: { bookId: string; name: string }) {
+  const companies = useQuery({ queryKey: ['companies'], queryFn: () => get('companies') });
+  const company = companies.data?.find((each) => each.bookId === bookId);
+  if (!company) return null;
+  if (company.shared !== null) return <span className="quiet">{sharedSaid(company.shared)}</span>;
+  return <ShareWith kind="companies" id={company.id} name={name} />;
+}
+
 function CompanyHead({ base, bookId }: { base: string; bookId: string }) {
   const { book } = useOpenBook();
   return (
@@ -30,6 +43,7 @@ function CompanyHead({ base, bookId }: { base: string; bookId: string }) {
       <WorkTabs base={base} parts={KEPT_PARTS} />
       <div className="actions">
         <BookTools />
+        <ShareCompany bookId={bookId} name={book.company.name} />
         <MakeExercise bookId={bookId} />
       </div>
     </div>

@@ -36,7 +36,7 @@ export function BriefView({ exercise }: { exercise: ExerciseAnswer }) {
             <ExerciseChanges exerciseId={exercise.id} />
           </details>
         </section>
-        <section className="paper" aria-label="The brief, as students see it">
+        <section className="paper" aria-label="The brief, as students see it" tabIndex={0}>
           <p className="mark-says">as students see it</p>
           <h2>{title}</h2>
           <Brief text={brief} />

@@ -1,4 +1,4 @@
-import type { ExerciseAnswer } from '@gleddo/contract';
+import { mayAtLeast, type ExerciseAnswer } from '@gleddo/contract';
 import { Link, Navigate, useParams } from 'react-router';
 import { OpenBook } from '../../book/open-book/open-book';
 import { Asking } from '../../platform/shell/Asking';
@@ -9,7 +9,9 @@ import { AlsoRightView } from '../also-right/AlsoRightView';
 import { BriefView } from './BriefView';
 import { ChecksView } from './ChecksView';
 import { HandOutView } from '../handing-out/HandOutView';
+import { maySeeWorks, OthersExercise } from './OthersExercise';
 import { SaveExercise } from './SaveExercise';
+import { ShareWith } from '../../platform/sharing/ShareWith';
 import { OwnFiguresView } from '../own-figures/OwnFiguresView';
 import { StepsView } from '../steps/StepsView';
 import { TryItView } from '../trying/TryItView';
@@ -43,13 +45,15 @@ function ErrandPage({ exercise, tab, part }: ErrandPageProps) {
   return (
     <>
       <ExerciseHead of={known} tab={tab} isBrief={tab === 'try' && part !== ''} />
-      {tab === 'brief' && <BriefView exercise={exercise} />}
-      {tab === 'steps' && <StepsView exercise={exercise} />}
-      {tab === 'own-figures' && <OwnFiguresView exercise={exercise} />}
-      {tab === 'also-right' && <AlsoRightView exercise={exercise} />}
-      {tab === 'checks' && <ChecksView exercise={exercise} />}
-      {tab === 'try' && <TryItView exercise={exercise} part={part} />}
-      {tab === 'hand-out' && <HandOutView exercise={exercise} looked={known.looked} />}
+      <OthersExercise exercise={exercise} isMarking={tab === 'hand-out'}>
+        {tab === 'brief' && <BriefView exercise={exercise} />}
+        {tab === 'steps' && <StepsView exercise={exercise} />}
+        {tab === 'own-figures' && <OwnFiguresView exercise={exercise} />}
+        {tab === 'also-right' && <AlsoRightView exercise={exercise} />}
+        {tab === 'checks' && <ChecksView exercise={exercise} />}
+        {tab === 'try' && <TryItView exercise={exercise} part={part} />}
+        {tab === 'hand-out' && <HandOutView exercise={exercise} looked={known.looked} />}
+      </OthersExercise>
     </>
   );
 }
@@ -69,11 +73,14 @@ function ExerciseHead({ of, tab, isBrief }: ExerciseHeadProps) {
         <h1>{exercise.title}</h1>
         {isBrief && errands}
         <div className="actions">
-          {exercise.state === 'handed-out' && (
+          {exercise.state === 'handed-out' && maySeeWorks(exercise) && (
             <Link to={`/results/${exercise.id}`}>See the results</Link>
           )}
-          {!isBrief && tab !== 'try' && (
+          {!isBrief && tab !== 'try' && mayAtLeast(exercise.may, 'change') && (
             <Link to={`/exercises/${exercise.id}/try`}>See it as a student</Link>
+          )}
+          {exercise.may === 'own' && (
+            <ShareWith kind="exercises" id={exercise.id} name={exercise.title} />
           )}
           <SaveExercise exercise={exercise} />
         </div>

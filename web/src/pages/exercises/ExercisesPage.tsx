@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import type { ExerciseSummary } from '@gleddo/contract';
+import type { ExerciseSummary, May } from '@gleddo/contract';
 import { Button, Dropdown } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { get } from '../../platform/api/client';
@@ -12,8 +12,17 @@ import { usePutAway } from '../../platform/shell/use-put-away';
 import { ExerciseFromFile } from '../making/ExerciseFromFile';
 import { makingAddress } from '../making/use-making';
 
-const aboutOf = ({ company, after }: ExerciseSummary): string =>
-  after === null ? company : `${company} · continues “${after}”`;
+const AS: Readonly<Record<May, string>> = {
+  ...{ look: 'to look at', change: 'to change', mark: 'you teach along', assist: 'you assist' },
+  own: '',
+};
+
+const aboutOf = ({ company, after, by, may }: ExerciseSummary): string =>
+  [
+    company,
+    ...(after === null ? [] : [`continues “${after}”`]),
+    ...(by === null ? [] : [`${by}’s, ${AS[may]}`]),
+  ].join(' · ');
 
 /** The instructor's exercises, the newest first. */
 export default function ExercisesPage() {
@@ -40,6 +49,7 @@ export default function ExercisesPage() {
         about: aboutOf(exercise),
         stands: stateOf(exercise),
         putAway: exercise.putAway,
+        isOthers: exercise.by !== null,
       }))}
       empty={
         <>

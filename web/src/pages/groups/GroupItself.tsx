@@ -16,8 +16,12 @@ export function GroupItself({ group }: { readonly group: GroupAnswer }) {
     <section className="paper">
       <h2>The class group</h2>
       <Rename group={group} />
-      <p>When it is over: what hangs on the class is said before anything goes.</p>
-      <Button onClick={() => onDelete(id)}>Delete this class group</Button>
+      {group.shared === null && (
+        <>
+          <p>When it is over: what hangs on the class is said before anything goes.</p>
+          <Button onClick={() => onDelete(id)}>Delete this class group</Button>
+        </>
+      )}
       <LeavingList which={(each) => each.id === id} />
       {dialog}
     </section>

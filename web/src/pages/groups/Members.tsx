@@ -6,8 +6,14 @@ import { LeavingList } from '../../platform/leaving/LeavingList';
 import { useDeleting } from '../../platform/leaving/use-deleting';
 import { StudentDialog } from './StudentDialog';
 
+interface MembersProps {
+  readonly group: GroupAnswer;
+  /** Who only assists changes nobody. */
+  readonly mayChange: boolean;
+}
+
 /** Who is in the class, with what the school calls them as far as anybody said it. */
-export function Members({ group }: { readonly group: GroupAnswer }) {
+export function Members({ group, mayChange }: MembersProps) {
   const { members } = group;
   const [openId, open] = useState<string | null>(null);
   const { onDelete, dialog } = useDeleting('person');
@@ -22,7 +28,11 @@ export function Members({ group }: { readonly group: GroupAnswer }) {
           of={members}
           rowHeight={30}
           row={(member) => (
-            <MemberRow key={member.id} {...{ member, hasNumbers }} onOpen={() => open(member.id)} />
+            <MemberRow
+              key={member.id}
+              {...{ member, hasNumbers }}
+              onOpen={mayChange ? () => open(member.id) : null}
+            />
           )}
         />
       </table>
@@ -38,7 +48,7 @@ export function Members({ group }: { readonly group: GroupAnswer }) {
 interface MemberRowProps {
   readonly member: Member;
   readonly hasNumbers: boolean;
-  onOpen(): void;
+  readonly onOpen: (() => void) | null;
 }
 
 const MemberRow = ({ member, hasNumbers, onOpen }: MemberRowProps) => (
@@ -47,14 +57,16 @@ const MemberRow = ({ member, hasNumbers, onOpen }: MemberRowProps) => (
     {hasNumbers && <td className="quiet">{member.number}</td>}
     <td className="quiet">{member.login}</td>
     <td>
-      <button
-        type="button"
-        className="link-button"
-        aria-label={`Change: ${member.name}`}
-        onClick={onOpen}
-      >
-        Change
-      </button>
+      {onOpen && (
+        <button
+          type="button"
+          className="link-button"
+          aria-label={`Change: ${member.name}`}
+          onClick={onOpen}
+        >
+          Change
+        </button>
+      )}
     </td>
   </tr>
 );

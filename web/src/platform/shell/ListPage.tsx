@@ -13,6 +13,8 @@ interface ListRow {
   readonly stands: string;
   /** Out of the way: shown on request only. */
   readonly putAway?: boolean;
+  /** A colleague’s: it can be copied, and nothing else done with it here. */
+  readonly isOthers?: boolean;
 }
 
 /** What can be done with a thing of a list, besides opening it; absent where that can't be done. */
@@ -116,7 +118,7 @@ function ShelfRow({ of: row, acts }: ShelfRowProps) {
   );
 }
 
-function Acts({ of: { key, name, putAway = false }, acts }: ShelfRowProps) {
+function Acts({ of: { key, name, putAway = false, isOthers = false }, acts }: ShelfRowProps) {
   const { onPutAway, onCopy, onDelete } = acts;
   const what = putAway ? 'Bring back' : 'Put away';
   const act = (label: string, done: () => void) => (
@@ -127,8 +129,8 @@ function Acts({ of: { key, name, putAway = false }, acts }: ShelfRowProps) {
   return (
     <span className={styles['acts']}>
       {onCopy && !putAway && act('Copy', () => onCopy(key))}
-      {onDelete && putAway && act('Delete', () => onDelete(key, name))}
-      {onPutAway && act(what, () => onPutAway(key, !putAway))}
+      {onDelete && putAway && !isOthers && act('Delete', () => onDelete(key, name))}
+      {onPutAway && !isOthers && act(what, () => onPutAway(key, !putAway))}
     </span>
   );
 }

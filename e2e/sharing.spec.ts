@@ -1,0 +1,63 @@
+import { expect, test } from '@playwright/test';
+import { nothingSerious } from './accessible.js';
+import { OwnServer } from './own-server.js';
+import { choose, comeInAs } from './people.js';
+
+const server = new OwnServer(true);
+
+test.beforeAll(() => server.start());
+test.afterAll(() => server.throwAway());
+
+test('who assists sees the works of the class and writes notes; once she teaches along, she gives back', async ({
+  browser,
+}) => {
+  const [odile, ruth] = [await browser.newPage(), await browser.newPage()];
+  await comeInAs(odile, 'Odile Fenn', server.address);
+  await odile.getByRole('link', { name: 'Companies' }).click();
+  await expect(odile.getByRole('link', { name: /Ruth Marsh’s, to look at/ })).toBeVisible();
+  await odile.getByRole('link', { name: 'Class groups' }).click();
+  await odile.getByRole('link', { name: /spring term/ }).click();
+  await expect(odile.getByText('Ruth Marsh’s, you assist')).toBeVisible();
+  await expect(odile.getByRole('button', { name: /^Change: / })).toHaveCount(0);
+  await odile.getByRole('link', { name: 'Exercises', exact: true }).click();
+  await odile.getByRole('link', { name: /^Quarter-end/ }).click();
+  await expect(odile.getByText('handed out to a class in which you assist')).toBeVisible();
+  await nothingSerious(odile, 'a colleague’s exercise', 'main');
+  await odile.getByRole('link', { name: 'See the results' }).click();
+  await expect(odile.getByRole('button', { name: 'Give all back' })).toHaveCount(0);
+  const work = odile.getByRole('link', { name: 'Ade Marlow' }).first();
+  await work.click();
+  await expect(odile.getByText('you assist: who teaches gives it back')).toBeVisible();
+  await odile.getByRole('button', { name: 'Add a note' }).click();
+  await odile.getByLabel('Your note to the student').fill('Come and see me on Tuesday.');
+  await odile.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(odile.getByText('Come and see me on Tuesday.')).toBeVisible();
+
+  await comeInAs(ruth, 'Ruth Marsh', `${server.address}/groups`);
+  await ruth.getByRole('link', { name: /spring term/ }).click();
+  await ruth.getByRole('button', { name: 'Share' }).click();
+  const dialog = ruth.getByRole('dialog');
+  await nothingSerious(ruth, 'sharing', '.ant-modal');
+  await dialog.getByLabel('How it is shared with Odile Fenn').click();
+  await choose(ruth, 'teaches along');
+  await expect(dialog.getByRole('listitem')).toContainText('teaches along');
+
+  await odile.reload();
+  await expect(odile.getByText('you assist: who teaches gives it back')).toHaveCount(0);
+  await expect(odile.getByRole('button', { name: /^(Give back|Take back)$/ })).toBeVisible();
+});
+
+test('a colleague’s company is looked at, and a copy of it is one’s own', async ({ page }) => {
+  await comeInAs(page, 'Odile Fenn', server.address);
+  await page.getByRole('link', { name: 'Companies' }).click();
+  await page.getByRole('link', { name: /Ruth Marsh’s, to look at/ }).click();
+  await expect(page.getByText('Ruth Marsh’s, to look at')).toBeVisible();
+  await expect(page.getByText('Read only')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Share' })).toHaveCount(0);
+  await page.goto(`${server.address}/companies`);
+  await page
+    .getByRole('button', { name: /^Copy: / })
+    .first()
+    .click();
+  await expect(page.getByRole('link', { name: /^Copy of / })).toBeVisible();
+});
