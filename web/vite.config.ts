@@ -3,6 +3,7 @@ import { basename, join } from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, gzip } from 'node:zlib';
 import react from '@vitejs/plugin-react';
+import inRem from 'postcss-pxtorem';
 import { defineConfig, type InlineConfig, type Plugin } from 'vite';
 import { otherScripts } from './other-scripts.ts';
 import { pieces } from './pieces.ts';
@@ -77,9 +78,15 @@ const tokens = (): Plugin => ({
 const scopedName = (name: string, path: string) =>
   `${basename(path.split('?')[0] ?? path, '.module.css')}-${name}`;
 
+/** Sheets are written in pixels of usual letters and sent in rem: all grows with the letters that somebody has chosen; hairlines don’t. */
+const IN_REM = inRem({ rootValue: 16, propList: ['*'], mediaQuery: true, minPixelValue: 2 });
+
 const shared = (): InlineConfig => ({
   root: import.meta.dirname,
-  css: { modules: { generateScopedName: scopedName } },
+  css: {
+    modules: { generateScopedName: scopedName },
+    postcss: { plugins: [IN_REM] },
+  },
   plugins: [react(), tokens()],
   resolve: { conditions: ['source', 'browser', 'module', 'import', 'default'] },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 2200 },

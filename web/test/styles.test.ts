@@ -100,3 +100,17 @@ test('each colour of the light has one of the dark', () => {
   expect(named(wished.split('}')[0] ?? '')).toEqual(colours);
   expect(named(rest.split('}')[0] ?? '')).toEqual(colours);
 });
+
+/** A size in pixels beside an element, or where nothing makes it grow with the letters. */
+const INLINE =
+  /style=\{\{[^}]*\b(?:width|minWidth|maxWidth|height|minHeight|maxHeight|padding\w*|margin\w*|fontSize): [1-9]\d/;
+const IN_FALLBACK = /var\([^)]*\dpx/;
+const IN_CONTAINER = /@container[^{]*\dpx/;
+
+it('no size is told in a way that stays behind when somebody has larger letters', () => {
+  const inline = code.filter(({ text }) => INLINE.test(text)).map(({ path }) => path);
+  const stays = sheets.filter(
+    (path) => IN_FALLBACK.test(read(path)) || IN_CONTAINER.test(read(path)),
+  );
+  expect([...inline, ...stays]).toEqual([]);
+});

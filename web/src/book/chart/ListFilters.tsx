@@ -29,7 +29,7 @@ export function ListFilters({ list }: { list: ChartList }) {
       <Input
         aria-label="Words to look for"
         placeholder="Number, name, former name or type"
-        style={{ width: 280 }}
+        style={{ width: '17.5rem' }}
         allowClear
         value={wanted.text}
         onChange={(event) => want({ text: event.target.value })}
@@ -50,7 +50,7 @@ function PlaceFilters({ list: { wanted, want } }: { list: ChartList }) {
     <>
       <Select
         aria-label="Section"
-        style={{ width: 190 }}
+        style={{ width: '11.875rem' }}
         value={wanted.section ?? ''}
         options={[
           { value: '', label: 'All sections' },
@@ -61,7 +61,7 @@ function PlaceFilters({ list: { wanted, want } }: { list: ChartList }) {
       />
       <Select
         aria-label="Type"
-        style={{ width: 190 }}
+        style={{ width: '11.875rem' }}
         showSearch={BY_LABEL}
         value={wanted.type ?? ''}
         options={[
@@ -80,7 +80,7 @@ function UseFilters({ list: { wanted, want } }: { list: ChartList }) {
     <>
       <Select
         aria-label="Use"
-        style={{ width: 150 }}
+        style={{ width: '9.375rem' }}
         value={wanted.use ?? ''}
         options={[...USES]}
         onChange={(use: ListUse | '') => want({ use: use === '' ? null : use })}
@@ -88,7 +88,7 @@ function UseFilters({ list: { wanted, want } }: { list: ChartList }) {
       {origins && (
         <Select
           aria-label="Where it comes from"
-          style={{ width: 130 }}
+          style={{ width: '8.125rem' }}
           value={wanted.origin ?? ''}
           options={ORIGINS}
           onChange={(origin: string) => want({ origin: (origin || null) as ListWanted['origin'] })}

@@ -1,5 +1,6 @@
 import type { Account } from '@gleddo/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
+import { typeScale } from '../../platform/shell/type-scale';
 import { useEffect, useRef, type RefObject } from 'react';
 import { useChartState } from '../chart-state/chart-state';
 import { accountOfRow, accountRow } from '../chart-state/chart-order';
@@ -68,7 +69,7 @@ function ListBody({ list, columns }: ListProps) {
   const virtual = useVirtualizer({
     count: accounts.length,
     getScrollElement: () => around.current,
-    estimateSize: () => ROW_HEIGHT,
+    estimateSize: () => ROW_HEIGHT * typeScale(),
     overscan: ROWS_BEYOND,
   });
   const selected = accountOfRow(useChartState().selected);

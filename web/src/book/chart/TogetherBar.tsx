@@ -87,7 +87,7 @@ function NumberFrom({ onRefused }: { onRefused(says: string | null): void }) {
         aria-label="Number them from"
         value={typed}
         maxLength={15}
-        style={{ width: 70 }}
+        style={{ width: '4.375rem' }}
         onChange={(event) => setTyped(event.target.value)}
         onPressEnter={number}
       />
@@ -107,7 +107,7 @@ function UnderParent({ onChoose }: { onChoose(parent: string): void }) {
       aria-label="Put them under"
       placeholder="Put them under …"
       showSearch={BY_LABEL}
-      style={{ width: 170 }}
+      style={{ width: '10.625rem' }}
       value={null}
       options={parents.map(({ id, name }) => ({ value: id, label: name }))}
       onChange={(parent: string | null) => parent !== null && onChoose(parent)}

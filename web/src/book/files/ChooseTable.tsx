@@ -10,6 +10,6 @@ export const ChooseTable = ({ onChoose }: { onChoose(file: File): void }) => (
       return false;
     }}
   >
-    <Button style={{ marginTop: 8 }}>Choose a file</Button>
+    <Button style={{ marginTop: '0.5rem' }}>Choose a file</Button>
   </Upload>
 );

@@ -61,7 +61,7 @@ export function SeveralAtOnce<T extends { readonly name: string }>(props: Severa
     list.forget();
   };
   return (
-    <section aria-label={`Several ${noun[1]} at once`} style={{ marginTop: 18 }}>
+    <section aria-label={`Several ${noun[1]} at once`} style={{ marginTop: '1.125rem' }}>
       <h3>Several at once</h3>
       <p className="quiet">{says}</p>
       {children}
@@ -101,7 +101,7 @@ function Understood<T extends { readonly name: string }>(props: UnderstoodProps<
         role="region"
         aria-label="Row by row"
         tabIndex={0}
-        style={{ marginTop: 10 }}
+        style={{ marginTop: '0.625rem' }}
       >
         <table className="lines-table">
           <tbody>

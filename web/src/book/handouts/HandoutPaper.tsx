@@ -74,7 +74,9 @@ export function PaperRow({ handout, row, leads, toEntry }: PaperRowProps) {
           <td
             key={i}
             className={isFigure ? 'figure' : ''}
-            style={isIndented(columns, i) && depth > 0 ? { paddingLeft: depth * 14 } : {}}
+            style={
+              isIndented(columns, i) && depth > 0 ? { paddingLeft: `${depth * 0.875}rem` } : {}
+            }
           >
             <PaperCell
               {...{ row, isFigure, leads, toEntry }}

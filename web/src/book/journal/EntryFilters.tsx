@@ -43,7 +43,7 @@ export function EntryFilters({ book, money, filter, found, children }: EntryFilt
         aria-label="Find entries"
         placeholder="Words or amount"
         allowClear
-        style={{ width: 164 }}
+        style={{ width: '10.25rem' }}
         value={wanted.text}
         onChange={(event) => want({ text: event.target.value })}
       />
@@ -73,14 +73,14 @@ function KindAndAccount({
     <>
       <Select
         aria-label="Kind of entry"
-        style={{ width: 110 }}
+        style={{ width: '6.875rem' }}
         value={wanted.kind ?? ''}
         options={KINDS}
         onChange={(kind: EntryKind | '') => want({ kind: kind || null })}
       />
       <Select
         aria-label="Entries on account"
-        style={{ width: 124 }}
+        style={{ width: '7.75rem' }}
         showSearch={BY_LABEL}
         value={wanted.account ?? ''}
         options={[{ value: '', label: 'Any account' }, ...accounts]}
@@ -137,7 +137,7 @@ function MadeByOrWith({
   return (
     <Select
       aria-label="Made by, or with whom"
-      style={{ width: 128 }}
+      style={{ width: '8rem' }}
       popupMatchSelectWidth={false}
       showSearch={BY_LABEL}
       value={value}

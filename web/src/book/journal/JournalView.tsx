@@ -227,7 +227,7 @@ function WhatItDoes({ book, draft, read, children }: WhatItDoesProps) {
   const operation = operationOf(book, draft, read);
   return (
     <Page side="right" title="What it does" when="before it is recorded" bare>
-      <div style={{ paddingTop: 10 }}>
+      <div style={{ paddingTop: '0.625rem' }}>
         <EntryEffect {...{ book, rules, until: UNTIL_BALANCED }} operation={operation} />
         {operation === null && children}
       </div>

@@ -69,7 +69,7 @@ function Months({ entry, onDone }: { entry: Entry; onDone(): void }) {
         min={1}
         max={24}
         precision={0}
-        style={{ width: 60 }}
+        style={{ width: '3.75rem' }}
         value={months}
         onChange={(value) => setMonths(value ?? 1)}
         onPressEnter={record}

@@ -64,7 +64,7 @@ function MakeRoom({ book }: { book: Book }) {
       <Select
         aria-label="Section to make room in"
         placeholder="Make room in a section"
-        style={{ width: 240 }}
+        style={{ width: '15rem' }}
         value={section}
         options={book.scheme.sections.map(({ id, name }) => ({ value: id, label: name }))}
         onChange={setSection}

@@ -76,7 +76,7 @@ function PlanParticulars({ plan, onChange }: Omit<PlanEditorProps, 'book'>) {
         Name{' '}
         <Input
           size="small"
-          style={{ width: 160 }}
+          style={{ width: '10rem' }}
           value={plan.name}
           maxLength={80}
           onChange={(event) => onChange({ ...plan, name: event.target.value })}
@@ -85,7 +85,7 @@ function PlanParticulars({ plan, onChange }: Omit<PlanEditorProps, 'book'>) {
       <Select
         size="small"
         aria-label="Characters"
-        style={{ width: 146 }}
+        style={{ width: '9.125rem' }}
         value={plan.characters}
         options={[...CHARACTERS]}
         onChange={(characters: NumberPlan['characters']) => onChange({ ...plan, characters })}
@@ -98,7 +98,7 @@ function PlanParticulars({ plan, onChange }: Omit<PlanEditorProps, 'book'>) {
             min={1}
             max={most}
             precision={0}
-            style={{ width: 74 }}
+            style={{ width: '4.625rem' }}
             value={plan[name]}
             onChange={(value) => onChange({ ...plan, [name]: value ?? 1 })}
           />
@@ -171,7 +171,7 @@ function AddBand({ section, types, onAdd }: AddBandProps) {
       aria-label={`A band of its own for a type in ${section.name}`}
       placeholder={<span className="quiet">and one for a type …</span>}
       showSearch={BY_LABEL}
-      style={{ width: 190 }}
+      style={{ width: '11.875rem' }}
       value={null}
       options={types.map((type) => ({ value: type.id, label: type.name }))}
       onChange={(type: string | null) => type !== null && onAdd(type)}
@@ -207,7 +207,7 @@ function BandRow({ book, name, isNested, band, end: tools, onSet }: BandRowProps
           <Input
             size="small"
             aria-label={`${name}, ${end}`}
-            style={{ width: 84 }}
+            style={{ width: '5.25rem' }}
             value={band[end]}
             maxLength={15}
             onChange={(event) => onSet({ ...band, [end]: event.target.value })}
@@ -220,7 +220,7 @@ function BandRow({ book, name, isNested, band, end: tools, onSet }: BandRowProps
           {room?.[name]}
         </td>
       ))}
-      <td style={{ width: 200, paddingLeft: 14 }}>{tools}</td>
+      <td style={{ width: '12.5rem', paddingLeft: '0.875rem' }}>{tools}</td>
     </tr>
   );
 }

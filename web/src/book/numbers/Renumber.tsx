@@ -72,7 +72,7 @@ export function Renumber({ book, bookId, choice, onChoose }: RenumberProps) {
           aria-label="Another number plan"
           placeholder="Another plan for the whole chart"
           showSearch={BY_LABEL}
-          style={{ width: 240 }}
+          style={{ width: '15rem' }}
           value={choice}
           options={[...OFFERED, { label: 'The plan of another company', options: others.options }]}
           onChange={choose}

@@ -28,7 +28,7 @@ export function FromOtherCompany({ ends }: { readonly ends: TakingEnds }) {
         <Select
           aria-label="Company"
           placeholder="Company"
-          style={{ width: 260 }}
+          style={{ width: '16.25rem' }}
           showSearch={BY_LABEL}
           options={options}
           onChange={(id: string) => void take(id, open)}

@@ -128,7 +128,7 @@ const Where = ({ each, options, goes, onChoose }: WhereProps) => (
   <Select
     size="small"
     aria-label={`Where ${each.name} goes`}
-    style={{ width: 280 }}
+    style={{ width: '17.5rem' }}
     showSearch={BY_LABEL}
     value={goes}
     options={[...options]}

@@ -29,7 +29,7 @@ export function TakeOpenings({ lay }: Pick<Beside, 'lay'>) {
       <button
         type="button"
         className="link-button"
-        style={{ color: 'var(--plum)', marginRight: 14 }}
+        style={{ color: 'var(--plum)', marginRight: '0.875rem' }}
         onClick={() => setOpen(true)}
       >
         Take balances from elsewhere
@@ -60,7 +60,7 @@ function FromElsewhere({ ends }: { readonly ends: TakingEnds }) {
           value={way}
           options={[...WAYS]}
           onChange={setWay}
-          style={{ marginBottom: 10 }}
+          style={{ marginBottom: '0.625rem' }}
         />
       )}
       {way === 'table' ? <FromTable ends={ends} /> : <FromOtherCompany ends={ends} />}

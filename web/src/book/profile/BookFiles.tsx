@@ -18,7 +18,7 @@ export function BookFiles() {
         {book.accounts.length} accounts · {book.entries.length} entries · scheme “{book.scheme.name}
         ” · {book.numberPlan ? `numbers: ${book.numberPlan.name.toLowerCase()}` : 'without numbers'}
       </p>
-      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
+      <div style={{ display: 'flex', flexWrap: 'wrap', gap: '0.5rem' }}>
         <Button onClick={() => download(`${name}.book.json`, 'application/json', writeBook(book))}>
           Save the book
         </Button>

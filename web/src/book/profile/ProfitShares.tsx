@@ -50,7 +50,7 @@ function ShareField({ id, name, value, onChange }: ShareFieldProps) {
         min={0}
         max={1000}
         precision={0}
-        style={{ width: 90 }}
+        style={{ width: '5.625rem' }}
         value={value}
         onChange={(next) => onChange(next ?? 0)}
       />

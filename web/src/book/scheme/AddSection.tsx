@@ -43,7 +43,7 @@ export function AddSection({ scheme, statement, onChange, onChoose }: AddSection
         size="small"
         aria-label="Class of the new section"
         value={of}
-        style={{ width: 110 }}
+        style={{ width: '6.875rem' }}
         options={classes.map((each) => ({ value: each, label: CLASS_NAMES[each] }))}
         onChange={setOf}
       />

@@ -100,7 +100,7 @@ function TakeScheme({ bookId, scheme, onTake }: TakeSchemeProps) {
       placeholder="Take over a scheme"
       showSearch={BY_LABEL}
       value={null}
-      style={{ width: 230 }}
+      style={{ width: '14.375rem' }}
       options={[
         {
           label: 'With the program',

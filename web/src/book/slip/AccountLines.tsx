@@ -18,7 +18,7 @@ export function AccountLines({ account, onBack }: { account: Account; onBack(): 
   return (
     <>
       <div className={styles['head']}>
-        <h3 style={{ fontSize: 17 }}>
+        <h3 style={{ fontSize: '1.0625rem' }}>
           {account.number} {account.name}
         </h3>
       </div>

@@ -8,7 +8,7 @@ const FAR = 60;
 const QUICK = 600;
 
 /** Only where one page is open there is anything to turn; elsewhere the key is the browser’s. */
-const isTurned = (): boolean => window.matchMedia('(max-width: 1023px)').matches;
+const isTurned = (): boolean => window.matchMedia('(max-width: 63.9375rem)').matches;
 
 const otherSide = (at: Side): Side => (at === 'left' ? 'right' : 'left');
 

@@ -55,7 +55,7 @@ function OneAccount({ book, choice }: { book: Book; choice: Choice }) {
   return (
     <QuickSelect
       aria-label="Which account"
-      style={{ width: 280 }}
+      style={{ width: '17.5rem' }}
       showSearch={SEARCH}
       allowClear
       placeholder="All accounts"

@@ -21,7 +21,7 @@ function CompareWith({ book, choice }: { book: Book; choice: Choice }) {
   return (
     <Select
       aria-label="Compare with"
-      style={{ width: 150 }}
+      style={{ width: '9.375rem' }}
       value={choice.budget ? BUDGET : (against?.to ?? '')}
       options={[
         { value: '', label: 'Nothing beside it' },
@@ -44,7 +44,7 @@ function OtherDay({ choice: { against, set } }: { choice: Choice }) {
       label="The day beside it"
       value={against.to}
       onChange={(day) => set({ against: day })}
-      style={{ width: 126 }}
+      style={{ width: '7.875rem' }}
     />
   );
 }
@@ -89,7 +89,7 @@ function DayOf({ name, book, choice }: DayOfProps) {
       value={choice.period[name]}
       {...(name === 'to' ? { offered: periodEnds(book) } : {})}
       onChange={(value) => choice.set({ [name]: value })}
-      style={{ width: 126 }}
+      style={{ width: '7.875rem' }}
     />
   );
 }
@@ -124,7 +124,7 @@ export function StatementBar({ book, choice, children }: StatementBarProps) {
       {shown === 'spread' && (
         <Select
           aria-label="Detail"
-          style={{ width: 122 }}
+          style={{ width: '7.625rem' }}
           value={level === 'account' && !choice.zeros ? NO_ZEROS : level}
           options={LEVELS}
           onChange={(value) =>

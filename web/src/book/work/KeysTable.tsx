@@ -30,14 +30,14 @@ export function KeysTable() {
         <tbody>
           {KEYS.map(([keys, does]) => (
             <tr key={keys}>
-              <td style={{ width: 170, fontWeight: 600 }}>{keys}</td>
+              <td style={{ width: '10.625rem', fontWeight: 600 }}>{keys}</td>
               <td>{does}</td>
             </tr>
           ))}
         </tbody>
       </table>
       <Checkbox
-        style={{ marginTop: 12 }}
+        style={{ marginTop: '0.75rem' }}
         checked={areOn}
         onChange={(event) => singleKeys.turn(event.target.checked)}
       >

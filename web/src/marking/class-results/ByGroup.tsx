@@ -21,7 +21,7 @@ export function ChooseGroup({ groups }: Pick<ClassResults, 'groups'>) {
     <Select
       size="small"
       aria-label="Class group"
-      style={{ minWidth: 180 }}
+      style={{ minWidth: '11.25rem' }}
       value={params.get('group') ?? ALL}
       options={[
         { value: ALL, label: 'all class groups' },

@@ -75,7 +75,7 @@ function HowFarTold({ shows, onShows }: HowFarToldProps) {
       Each note tells{' '}
       <Select
         aria-label="Each note tells"
-        style={{ width: 240 }}
+        style={{ width: '15rem' }}
         disabled={!shows.notes}
         value={shows.tells ?? KIND_ALONE}
         options={[...TELLS]}

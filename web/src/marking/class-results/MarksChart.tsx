@@ -26,7 +26,7 @@ export function MarksChart({ rows }: { rows: readonly ClassRow[] }) {
     .filter((each) => each !== '')
     .join(', ');
   return (
-    <div style={{ height: 240 }}>
+    <div style={{ height: '15rem' }}>
       <Bar
         role="img"
         aria-label={`Marks of the class: ${says}`}

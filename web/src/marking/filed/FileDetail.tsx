@@ -81,7 +81,7 @@ function Whose({ shown, rows, change }: Omit<FileDetailProps, 'asked'>) {
         Whose work is it?{' '}
         <Select
           size="small"
-          style={{ width: 240 }}
+          style={{ width: '15rem' }}
           aria-label={`Whose work ${file.name} is`}
           placeholder="Choose a student"
           showSearch={BY_LABEL}

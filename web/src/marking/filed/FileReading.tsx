@@ -70,7 +70,7 @@ function SignOf({ table, shown: { file }, change }: FileReadingProps & { table: 
       Amounts above zero are{' '}
       <Select
         size="small"
-        style={{ width: 250 }}
+        style={{ width: '15.625rem' }}
         aria-label="What amounts above zero are"
         value={table.sign}
         options={SIGN_NAMES}
@@ -190,7 +190,7 @@ function KindOf({
   return (
     <Select
       size="small"
-      style={{ width: 148 }}
+      style={{ width: '9.25rem' }}
       aria-label={`What column ${at + 1} holds`}
       value={kind}
       options={KINDS}

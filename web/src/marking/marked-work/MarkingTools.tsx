@@ -200,7 +200,7 @@ function PointsAdded({ points, mark, onChange }: PointsAddedProps) {
         <InputNumber
           size="small"
           precision={0}
-          style={{ width: 64 }}
+          style={{ width: '4rem' }}
           value={points}
           onChange={(value) => onChange(value ?? 0)}
         />

@@ -92,7 +92,7 @@ function AskedFor({ account, now, change }: PartProps) {
   return (
     <Select
       size="small"
-      style={{ width: 142 }}
+      style={{ width: '8.875rem' }}
       aria-label={`Whether ${account.name} is asked for`}
       value={askedFor(now, account)}
       options={ASKED_FOR}
@@ -193,7 +193,7 @@ function NumberRule({ account, book, now, change }: PartProps) {
   return (
     <Select
       size="small"
-      style={{ width: 150 }}
+      style={{ width: '9.375rem' }}
       aria-label={`The number of ${account.name}`}
       showSearch={BY_LABEL}
       value={typeof number === 'string' ? number : `${NEXT_TO}${number.nextTo}`}

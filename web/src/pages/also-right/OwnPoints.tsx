@@ -21,7 +21,7 @@ export function OwnPoints(props: OwnPointsProps) {
       <button
         type="button"
         className="link-button"
-        style={{ minHeight: 24, whiteSpace: 'nowrap' }}
+        style={{ minHeight: '1.5rem', whiteSpace: 'nowrap' }}
         aria-label={`Points of ${props.name}`}
       >
         {own === 0 ? 'as usual' : 'its own'}
@@ -33,7 +33,7 @@ export function OwnPoints(props: OwnPointsProps) {
 function ByCheck({ groups, id, name, weighing, onChange }: OwnPointsProps) {
   const checks = CHECKS.filter((check) => groups.some((group) => check.id.startsWith(group)));
   return (
-    <div style={{ maxHeight: 380, overflowY: 'auto' }}>
+    <div style={{ maxHeight: '23.75rem', overflowY: 'auto' }}>
       <p className="quiet">Points of {name}. Empty: as usual.</p>
       <table className="lines-table">
         <tbody>
@@ -49,7 +49,7 @@ function ByCheck({ groups, id, name, weighing, onChange }: OwnPointsProps) {
                     min={0}
                     max={1000}
                     precision={0}
-                    style={{ width: 72 }}
+                    style={{ width: '4.5rem' }}
                     placeholder={String(usualWorth(weighing, check.id))}
                     value={weighing.points?.[ref] ?? null}
                     onChange={(value) => onChange(ref, value)}

@@ -32,7 +32,7 @@ export function useSaidOf<Row extends { readonly id: string }>({
     <Select
       aria-label={`Say something of ${what}`}
       placeholder={`Say something of ${what} …`}
-      style={{ width: 320, marginBlockStart: 8 }}
+      style={{ width: '20rem', marginBlockStart: '0.5rem' }}
       showSearch={BY_LABEL}
       value={null}
       options={others.map((row) => ({ value: row.id, label: nameOf(row) }))}

@@ -58,7 +58,7 @@ function WholeBook({ chosen, frame, busy, make }: Chosen<'book'>) {
   const { book } = chosen;
   const company = { ...book.company, name: frame.company.name.trim() || book.company.name };
   return (
-    <div style={{ marginTop: 12 }}>
+    <div style={{ marginTop: '0.75rem' }}>
       <p>
         <strong>{book.company.name}</strong>: {book.accounts.length} accounts, {book.entries.length}{' '}
         entries. It is taken whole, with its own year and currency; a name typed on the left goes
@@ -80,7 +80,7 @@ function OfTable({ chosen, frame, busy, make }: Chosen<'cells'>) {
     [table, frame, sign],
   );
   return (
-    <div style={{ marginTop: 12 }}>
+    <div style={{ marginTop: '0.75rem' }}>
       <TablePreview
         cells={chosen.cells}
         reading={reading}

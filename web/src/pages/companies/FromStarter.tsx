@@ -24,7 +24,7 @@ export function FromStarter({ frame, busy, make }: FromStarterProps) {
       <Space wrap style={{ margin: '12px 0 8px' }}>
         <Select
           aria-label="Starter chart of"
-          style={{ width: 230 }}
+          style={{ width: '14.375rem' }}
           value={trade}
           options={TRADES.map(({ id, name }) => ({ value: id, label: name }))}
           onChange={setTrade}

@@ -152,7 +152,7 @@ function BeginFrom({ frame, from, busy, make, onChoose }: BeginFromProps) {
         value={from}
         onChange={(event) => onChoose(event.target.value as From)}
         options={[...ORIGINS]}
-        style={{ marginBottom: 14 }}
+        style={{ marginBottom: '0.875rem' }}
       />
       {from === 'empty' && <FromNothing {...rest} />}
       {from === 'starter' && <FromStarter {...rest} />}
@@ -226,7 +226,7 @@ function CompanySelect({ value, onChange }: CompanySelectProps) {
   return (
     <Select
       aria-label="Company to begin from"
-      style={{ width: '100%', marginBottom: 12 }}
+      style={{ width: '100%', marginBottom: '0.75rem' }}
       placeholder="Choose a company"
       showSearch={BY_LABEL}
       value={value}

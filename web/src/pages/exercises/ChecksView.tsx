@@ -80,7 +80,7 @@ function WholeCounts({
   onTotal(total: number | null): void;
 }) {
   return (
-    <div style={{ marginBlock: 12 }}>
+    <div style={{ marginBlock: '0.75rem' }}>
       <label>
         The whole counts{' '}
         <InputNumber
@@ -88,7 +88,7 @@ function WholeCounts({
           min={1}
           max={1000}
           precision={0}
-          style={{ width: 72 }}
+          style={{ width: '4.5rem' }}
           placeholder="–"
           value={total}
           onChange={onTotal}

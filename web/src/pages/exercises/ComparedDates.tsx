@@ -51,7 +51,7 @@ interface DateRowProps {
 
 function DateRow({ date, onChange, onRemove }: DateRowProps) {
   return (
-    <div style={{ marginBlock: 8 }}>
+    <div style={{ marginBlock: '0.5rem' }}>
       {date.statement === 'balance-sheet' ? (
         <>
           Balance sheet as at{' '}

@@ -29,7 +29,7 @@ export function HintRules({ rules: { hintsUpTo, hintCost }, onChange }: HintRule
           aria-label="Hints at a step"
           value={hintsUpTo ?? NONE}
           options={[...UP_TO]}
-          style={{ width: 160 }}
+          style={{ width: '10rem' }}
           onChange={(value: HintPiece | typeof NONE) =>
             onChange({ hintsUpTo: value === NONE ? null : value, hintCost })
           }

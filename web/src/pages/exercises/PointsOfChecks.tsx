@@ -61,7 +61,7 @@ function CheckRows({ group, name, weighing, onChange }: CheckRowsProps) {
               min={0}
               max={1000}
               precision={0}
-              style={{ width: 64 }}
+              style={{ width: '4rem' }}
               value={usualWorth(weighing, check.id)}
               onChange={(value) => onChange(check.id, value ?? 0)}
             />

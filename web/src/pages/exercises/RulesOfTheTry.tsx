@@ -27,7 +27,7 @@ export function RulesOfTheTry({ rules, onChange }: RulesOfTheTryProps) {
           aria-label="What happens is entered"
           value={rules.enters}
           options={WAYS}
-          style={{ width: 230 }}
+          style={{ width: '14.375rem' }}
           onChange={(enters) => onChange({ ...rules, enters })}
         />
       </label>

@@ -57,7 +57,7 @@ const WhichClass = ({ list, of }: { readonly list: ClassList; readonly of: strin
     <Select
       id="which-class"
       value={of}
-      style={{ minWidth: 200 }}
+      style={{ minWidth: '12.5rem' }}
       options={list.table.classes.map((value) => ({ value, label: value }))}
       onChange={list.setClass}
     />

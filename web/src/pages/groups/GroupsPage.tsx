@@ -43,7 +43,11 @@ function NewGroup() {
   };
   return (
     <>
-      <form onSubmit={submit} className="narrow" style={{ display: 'flex', gap: 8, marginTop: 16 }}>
+      <form
+        onSubmit={submit}
+        className="narrow"
+        style={{ display: 'flex', gap: '0.5rem', marginTop: '1rem' }}
+      >
         <Input
           aria-label="Name of the new class group"
           placeholder="Name of a new class group"

@@ -91,7 +91,7 @@ function ToAnother({ exercise }: { exercise: ExerciseAnswer }) {
     change.mutate({ what: 'hand-out', groupId }, { onSuccess: () => setGroupId(null) });
   return (
     <>
-      <div style={{ display: 'flex', gap: 8, marginTop: 14 }}>
+      <div style={{ display: 'flex', gap: '0.5rem', marginTop: '0.875rem' }}>
         <Select
           aria-label="Class group"
           style={{ flex: 1 }}

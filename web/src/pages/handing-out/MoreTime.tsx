@@ -61,7 +61,7 @@ function GiveMore({ exercise, change, zone }: GiveMoreProps) {
       <Select
         aria-label="Who has more time"
         placeholder="Student"
-        style={{ width: 200 }}
+        style={{ width: '12.5rem' }}
         showSearch={BY_LABEL}
         value={personId}
         options={students}

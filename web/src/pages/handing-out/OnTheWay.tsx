@@ -42,7 +42,7 @@ function LetThemGoOn({ exercise, steps }: LetThemGoOnProps) {
       <Select
         aria-label="From the beginning of which step"
         placeholder="From the beginning of which step"
-        style={{ width: 300 }}
+        style={{ width: '18.75rem' }}
         options={steps.slice(1).map(({ id, title }) => ({ value: id, label: title }))}
         value={step}
         onChange={setStep}
@@ -82,7 +82,7 @@ function WhoWorks({ exerciseId, tries, onTries }: WhoWorksProps) {
       mode="multiple"
       aria-label="Who"
       placeholder="all who work on it"
-      style={{ width: '100%', marginTop: 8 }}
+      style={{ width: '100%', marginTop: '0.5rem' }}
       showSearch={BY_LABEL}
       options={working.map(({ tryId, student }) => ({ value: tryId ?? '', label: student }))}
       value={[...tries]}

@@ -77,7 +77,7 @@ function Actions({ row, found, ask }: ApartProps) {
       <Select
         aria-label="Practise an exercise with new figures"
         placeholder="Practise with new figures"
-        style={{ width: 220 }}
+        style={{ width: '13.75rem' }}
         popupMatchSelectWidth={360}
         value={null}
         options={found.exercises.map(({ id, title }) => ({ value: id, label: title }))}

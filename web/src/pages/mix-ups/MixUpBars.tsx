@@ -8,8 +8,9 @@ import styles from './mix-ups.module.css';
 
 Chart.register(BarElement, CategoryScale, LinearScale, Tooltip);
 
-/** In pixels: a bar stands beside its row of the list. */
+/** In pixels of usual letters: a bar stands beside its row of the list. */
 const ROW = 46;
+const rem = (pixels: number): string => `${pixels / 16}rem`;
 
 interface MixUpBarsProps {
   readonly rows: readonly MixUpRow[];
@@ -32,7 +33,7 @@ export function MixUpBars({ rows, shown, onChoose }: MixUpBarsProps) {
     <div className={styles['bars']}>
       <ul className="plain-list">
         {rows.map((row) => (
-          <li key={row.distinction} style={{ height: ROW }}>
+          <li key={row.distinction} style={{ height: rem(ROW) }}>
             <button
               type="button"
               aria-pressed={row === shown}
@@ -45,12 +46,12 @@ export function MixUpBars({ rows, shown, onChoose }: MixUpBarsProps) {
           </li>
         ))}
       </ul>
-      <div style={{ height: ROW * rows.length }}>
+      <div style={{ height: rem(ROW * rows.length) }}>
         <Bars rows={rows} />
       </div>
       <ul className="plain-list figures">
         {rows.map((row) => (
-          <li key={row.distinction} style={{ height: ROW, lineHeight: `${ROW}px` }}>
+          <li key={row.distinction} style={{ height: rem(ROW), lineHeight: rem(ROW) }}>
             {percentOf(row.missed / row.asked)}
           </li>
         ))}

@@ -16,7 +16,7 @@ export const OfSeed = ({ seed, onSeed }: OfSeedProps) => (
       max={1_000_000}
       precision={0}
       placeholder="my own"
-      style={{ width: 84 }}
+      style={{ width: '5.25rem' }}
       value={seed}
       onChange={onSeed}
     />

@@ -79,7 +79,7 @@ function Figures({ exercise, made, start }: FiguresProps) {
                 min={1}
                 max={1_000_000}
                 precision={0}
-                style={{ width: 90 }}
+                style={{ width: '5.625rem' }}
                 value={seed}
                 onChange={(value) => setSeed(value ?? 1)}
               />

@@ -108,7 +108,7 @@ function EachForItself({ figures, onChange }: QuantitiesProps) {
       step={0.1}
       precision={2}
       value={Number(each[end])}
-      style={{ width: 72 }}
+      style={{ width: '4.5rem' }}
       onChange={(value) => onChange({ ...figures, each: { ...each, [end]: String(value ?? 1) } })}
     />
   );
@@ -164,7 +164,7 @@ function ByFormula({ figures, onChange }: QuantitiesProps) {
           max={1_000_000}
           precision={0}
           value={roundTo ?? 1}
-          style={{ width: 90 }}
+          style={{ width: '5.625rem' }}
           onChange={(value) => onChange({ ...figures, roundTo: value ?? 1 })}
         />
       </label>

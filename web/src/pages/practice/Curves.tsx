@@ -59,7 +59,7 @@ function Curve({ curve: { distinction, points } }: { curve: DrillCurve }) {
     <div className={styles['curve']}>
       <h3>{name}</h3>
       <p className="mark-note">{asks}</p>
-      <div style={{ height: 180 }}>
+      <div style={{ height: '11.25rem' }}>
         <Line
           role="img"
           aria-label={`${name}, share right: ${shares.map((each) => `${each}%`).join(', ')}`}

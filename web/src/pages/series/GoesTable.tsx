@@ -19,7 +19,7 @@ export function GoesTable({ book, goes, onGoes }: GoesTableProps) {
   const put = (at: number, to: AccountGoes) =>
     onGoes(goes.map((each, i) => (i === at ? to : each)));
   return (
-    <div style={{ maxHeight: 300, overflowY: 'auto' }} tabIndex={0} aria-label="Accounts">
+    <div style={{ maxHeight: '18.75rem', overflowY: 'auto' }} tabIndex={0} aria-label="Accounts">
       <table className="lines-table">
         <tbody>
           {goes.map((each, i) => (
@@ -47,7 +47,7 @@ function GoesRow({ book, each, onChange }: GoesRowProps) {
         <Select
           size="small"
           aria-label={`Where ${account.name} goes`}
-          style={{ width: 120 }}
+          style={{ width: '7.5rem' }}
           value={each.goes}
           options={WAYS}
           onChange={(goes: AccountGoes['goes']) => onChange({ account: each.account, goes })}
@@ -63,7 +63,7 @@ const Becomes = ({ book, each, account, onChange }: GoesRowProps & { account: Ac
     <Input
       size="small"
       aria-label={`New name of ${account.name}`}
-      style={{ width: 170 }}
+      style={{ width: '10.625rem' }}
       maxLength={120}
       value={each.name ?? account.name}
       onChange={(event) => onChange({ ...each, name: event.target.value })}
@@ -71,7 +71,7 @@ const Becomes = ({ book, each, account, onChange }: GoesRowProps & { account: Ac
     <Select
       size="small"
       aria-label={`New type of ${account.name}`}
-      style={{ width: 170 }}
+      style={{ width: '10.625rem' }}
       showSearch={BY_LABEL}
       value={each.type ?? account.type ?? ''}
       options={book.scheme.types.map(({ id, name }) => ({ value: id, label: name }))}

@@ -23,7 +23,7 @@ export function ChoosePicture({ title, picture, onKept }: ChoosePictureProps) {
   return (
     <div>
       {picture !== undefined && (
-        <img src={`/api/${path}/${picture}`} alt={title} style={{ maxHeight: 72 }} />
+        <img src={`/api/${path}/${picture}`} alt={title} style={{ maxHeight: '4.5rem' }} />
       )}
       <Upload
         accept="image/*"

@@ -20,7 +20,7 @@ export function InsertFigure({ keyNow, onInsert }: InsertFigureProps) {
       size="small"
       aria-label="Put a figure of the key into the words"
       placeholder="Put a figure of the key into the words"
-      style={{ width: 320 }}
+      style={{ width: '20rem' }}
       showSearch={BY_LABEL}
       options={options}
       value={null}

@@ -89,7 +89,7 @@ function WhatItAsks({ question, points, onPoints, onChange, onRemove }: Question
       <Select
         size="small"
         aria-label="What it asks for"
-        style={{ width: 120 }}
+        style={{ width: '7.5rem' }}
         options={[...KINDS]}
         value={question.kind}
         onChange={(kind: QuestionKind) => onChange(asKind(question, kind))}
@@ -101,7 +101,7 @@ function WhatItAsks({ question, points, onPoints, onChange, onRemove }: Question
         min={0}
         max={1000}
         precision={0}
-        style={{ width: 64 }}
+        style={{ width: '4rem' }}
         value={points ?? USUAL_POINTS}
         onChange={(value) => onPoints(value)}
       />

@@ -97,7 +97,7 @@ function Propose({ keyNow, onAdd }: ProposeProps) {
       size="small"
       aria-label="Ask something that the key proposes"
       placeholder="Ask something that the key proposes"
-      style={{ width: 320 }}
+      style={{ width: '20rem' }}
       popupMatchSelectWidth={560}
       showSearch={BY_LABEL}
       options={proposals.map(({ text }, i) => ({ value: i, label: text }))}

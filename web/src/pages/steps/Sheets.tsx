@@ -67,7 +67,7 @@ const AddSheet = ({ onAdd }: { onAdd(kind: SheetKind): void }) => (
     size="small"
     aria-label="Add a paper"
     placeholder="Add a paper"
-    style={{ width: 240 }}
+    style={{ width: '15rem' }}
     options={[...KINDS]}
     value={null}
     onChange={(kind: SheetKind | null) => {

@@ -39,7 +39,7 @@ export function StepPoints({ keyNow, draft, step, onDraft }: StepEditorProps) {
             min={0}
             max={1000}
             precision={0}
-            style={{ width: 64 }}
+            style={{ width: '4rem' }}
             placeholder={String(usualWorth({ points: keyNow.points, aim: aimOf(keyNow) }, check))}
             value={sameOf(ids.map((id) => draft.points[`${check}:${id}`] ?? null))}
             onChange={(value) => {

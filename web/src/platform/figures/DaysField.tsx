@@ -33,7 +33,7 @@ export function DaysField({ label, from, to, offered, onChange }: DaysFieldProps
   return (
     <DatePicker.RangePicker
       aria-label={label}
-      style={{ width: 252 }}
+      style={{ width: '15.75rem' }}
       placeholder={['From day', 'to day']}
       allowEmpty={[true, true]}
       format={FORMATS}

@@ -1,4 +1,5 @@
 import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual';
+import { typeScale } from '../shell/type-scale';
 import { usePrinting } from './use-printing';
 import { useLayoutEffect, useRef, useState, type RefObject } from 'react';
 
@@ -46,7 +47,7 @@ export function useLongList<E extends HTMLElement>(
     count,
     enabled: !isFew,
     getScrollElement: () => around,
-    estimateSize: rowHeight,
+    estimateSize: (index) => rowHeight(index) * typeScale(),
     overscan: ROWS_BEYOND,
     scrollMargin: margin,
     initialRect: { width: 0, height: 800 },

@@ -48,9 +48,15 @@ const TermFields = () => (
       label="What is deleted can be taken back for"
       rules={[{ required: true, message: 'Say the term in whole days; 0 is at once.' }]}
     >
-      <InputNumber min={0} max={LONGEST_TERM} precision={0} suffix="days" style={{ width: 140 }} />
+      <InputNumber
+        min={0}
+        max={LONGEST_TERM}
+        precision={0}
+        suffix="days"
+        style={{ width: '8.75rem' }}
+      />
     </Form.Item>
-    <Form.Item name="fate" label="Of people who leave" style={{ marginBottom: 4 }}>
+    <Form.Item name="fate" label="Of people who leave" style={{ marginBottom: '0.25rem' }}>
       <Radio.Group vertical options={[...FATES]} />
     </Form.Item>
     <p className="quiet">{NAMELESS_SAYS}</p>

@@ -23,7 +23,7 @@ export function FirstInstructor({ onEntering }: { onEntering(): void }) {
   return (
     <form className="narrow" onSubmit={submit}>
       <h2>Nobody is here yet. You are the first instructor.</h2>
-      <div className="field" style={{ marginTop: 14 }}>
+      <div className="field" style={{ marginTop: '0.875rem' }}>
         <PlainField {...field('name')} label="Your name" autoComplete="name" />
         <PlainField {...field('login')} label="Name to sign in with" autoComplete="username" />
         <PasswordField

@@ -88,7 +88,7 @@ function Shelf({ rows, acts }: ShelfProps) {
       )}
       {away.length > 0 && (
         <Checkbox
-          style={{ marginTop: 10 }}
+          style={{ marginTop: '0.625rem' }}
           checked={showsAll}
           onChange={(event) => setShowsAll(event.target.checked)}
         >

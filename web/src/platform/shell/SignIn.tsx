@@ -109,7 +109,7 @@ function Door({ isDemo, onEntering }: Entering & { isDemo: boolean }) {
   const { login, setLogin, password, setPassword, code, setCode } = typed;
   return (
     <form onSubmit={submit}>
-      {!isDemo && <h2 style={{ marginBottom: 12 }}>Sign in</h2>}
+      {!isDemo && <h2 style={{ marginBottom: '0.75rem' }}>Sign in</h2>}
       <div className="field">
         <PlainField
           id="login"

@@ -36,11 +36,11 @@ export function MomentField({ label, value, zone, none, onChange }: MomentFieldP
         min="2000-01-01T00:00"
         max="2199-12-31T23:59"
         aria-label={label}
-        style={{ width: 212 }}
+        style={{ width: '13.25rem' }}
         value={typed}
         onChange={({ target }) => take(target.value)}
       />
-      <span className="quiet" style={{ minWidth: 42 }}>
+      <span className="quiet" style={{ minWidth: '2.625rem' }}>
         {local ? local.format('ddd') : none}
       </span>
     </>
