@@ -1,6 +1,9 @@
 // The one door of the contract: what crosses the wire between web and server.
 export {
   ChangePasswordRequest,
+  ChoosePasswordRequest,
+  type LinkShown,
+  type MadeLink,
   DemoSignInRequest,
   FirstInstructorRequest,
   type Happened,

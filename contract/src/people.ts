@@ -90,6 +90,27 @@ export interface MadePassword {
   readonly password: string;
 }
 
+/** A link by which somebody chooses a password of their own, shown this once. */
+export interface MadeLink {
+  readonly name: string;
+  readonly login: string;
+  /** What stands in the link. */
+  readonly token: string;
+  readonly until: string;
+}
+
+/** Whom a link is for. */
+export interface LinkShown {
+  readonly name: string;
+  readonly login: string;
+}
+
+export class ChoosePasswordRequest {
+  @IsString()
+  @Length(10, 200, { message: 'Choose a password of at least 10 characters.' })
+  password!: string;
+}
+
 export interface Instructor {
   readonly id: string;
   readonly name: string;

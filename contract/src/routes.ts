@@ -93,6 +93,9 @@ import type {
   SessionShown,
   SignInRequest,
   Welcome,
+  ChoosePasswordRequest,
+  LinkShown,
+  MadeLink,
 } from './people.js';
 import type { MoreTimeRequest, TimesRequest } from './times.js';
 import type { Today } from './today.js';
@@ -142,6 +145,9 @@ export const ROUTES = {
   'GET instructors': to<Instructor[]>(),
   'POST instructors': to<MadePassword, NewInstructorRequest>(),
   'POST instructors/:id/password': to<MadePassword>(),
+  'POST instructors/:id/link': to<MadeLink>(),
+  'GET links/:token': to<LinkShown>(),
+  'POST links/:token': to<Me | null, ChoosePasswordRequest>(),
 
   'GET house': to<HouseShown>(),
   'GET house/happened': to<HappenedPage>(),
@@ -191,6 +197,7 @@ export const ROUTES = {
   'POST groups/:id/members/:person/move': to<GroupAnswer, MoveStudentRequest>(),
   'POST groups/:id/members/:person/merge': to<GroupAnswer, MergeStudentsRequest>(),
   'POST groups/:id/members/:person/password': to<MadePassword>(),
+  'POST groups/:id/members/:person/link': to<MadeLink>(),
   'GET groups/:id/mix-ups': to<ClassMixUps>(),
   'GET groups/:id/mix-ups/:student': to<ClassMixUps>(),
   'POST groups/:id/mix-ups/drills': to<ClassMixUps, AskDrillRequest>(),

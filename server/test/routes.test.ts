@@ -32,6 +32,8 @@ const DOORS: readonly RouteName[] = [
   'POST sign-in',
   'POST demo-sign-in',
   'POST sign-out',
+  'GET links/:token',
+  'POST links/:token',
 ];
 
 /** What a student is there for; of all else nothing is theirs. */

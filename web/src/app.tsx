@@ -3,6 +3,7 @@ import { Suspense } from 'react';
 import { get, Problem } from './platform/api/client';
 import { untilThere } from './platform/api/try-again';
 import { Asking } from './platform/shell/Asking';
+import { ChooseByLink, linkInAddress } from './platform/shell/ChooseByLink';
 import { Recovering } from './platform/shell/Recovering';
 import { SignIn } from './platform/shell/SignIn';
 import { lazyView } from './platform/shell/lazy-view';
@@ -32,6 +33,17 @@ export function App() {
 }
 
 function Doorway() {
+  const link = linkInAddress();
+  return link === null ? <AtDoor /> : <AtLink token={link} />;
+}
+
+/** Whoever is in goes on; until then the link is what they came for. */
+function AtLink({ token }: { readonly token: string }) {
+  const me = useQuery({ queryKey: ['me'], queryFn: () => get('me'), enabled: false });
+  return me.data ? <INSIDE.View me={me.data} /> : <ChooseByLink token={token} />;
+}
+
+function AtDoor() {
   const me = useQuery({ queryKey: ['me'], queryFn: () => get('me'), staleTime: Infinity });
   if (me.error instanceof Problem && me.error.status === 401 && !me.data)
     return <SignIn onEntering={() => void INSIDE.ahead()} />;

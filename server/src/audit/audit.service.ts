@@ -28,6 +28,8 @@ const HAPPENED = {
   deleted: 'had deleted',
   'password-reset': 'set a new password for',
   'password-changed': 'changed their own password',
+  'link-made': 'gave a link to choose a password to',
+  'link-used': 'chose a password by a link',
   'mark-changed': 'changed the mark of',
   'answer-accepted': 'accepted an answer of',
   'names-accepted': 'accepted names that a class had used in an exercise',

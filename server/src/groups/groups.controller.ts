@@ -9,6 +9,7 @@ import {
   type ClassListPlan,
   type GroupAnswer,
   type GroupSummary,
+  type MadeLink,
   type MadePassword,
   type Me,
 } from '@gleddo/contract';
@@ -131,5 +132,16 @@ export class GroupsController {
     @SignedIn() me: Me,
   ): Promise<MadePassword> {
     return this.students.resetPassword(me, group, id);
+  }
+
+  /** A link by which they choose a password of their own. */
+  @Post(':id/members/:person/link')
+  @HttpCode(200)
+  link(
+    @Param('id') group: string,
+    @Param('person') id: string,
+    @SignedIn() me: Me,
+  ): Promise<MadeLink> {
+    return this.students.link(me, group, id);
   }
 }

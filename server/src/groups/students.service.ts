@@ -1,11 +1,19 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { GroupAnswer, MadePassword, Me, Student, StudentRequest } from '@gleddo/contract';
+import type {
+  GroupAnswer,
+  MadeLink,
+  MadePassword,
+  Me,
+  Student,
+  StudentRequest,
+} from '@gleddo/contract';
 import { eq } from 'drizzle-orm';
 import { AuditService } from '../audit/audit.service.js';
 import type { Database } from '../database/open-database.js';
 import { people } from '../database/schema/index.js';
 import { notFound } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { SignInLinksService } from '../people/sign-in-links.service.js';
 import { PeopleService } from '../people/people.service.js';
 import { SessionsService } from '../people/sessions.service.js';
 import { GroupsService } from './groups.service.js';
@@ -20,6 +28,7 @@ export class StudentsService {
     private readonly groups: GroupsService,
     private readonly whose: WhoseStudents,
     private readonly people: PeopleService,
+    private readonly links: SignInLinksService,
     private readonly audit: AuditService,
     private readonly sessions: SessionsService,
   ) {}
@@ -90,5 +99,11 @@ export class StudentsService {
   async resetPassword(me: Me, groupId: string, id: string): Promise<MadePassword> {
     await this.whose.judge(me, await this.find(me, groupId, id));
     return this.people.resetPassword(me, id);
+  }
+
+  /** A link by which they choose a password of their own. */
+  async link(me: Me, groupId: string, id: string): Promise<MadeLink> {
+    await this.whose.judge(me, await this.find(me, groupId, id));
+    return this.links.make(me, id);
   }
 }

@@ -2,6 +2,7 @@ import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
 import {
   NewInstructorRequest,
   type Instructor,
+  type MadeLink,
   type MadePassword,
   type Me,
 } from '@gleddo/contract';
@@ -30,5 +31,12 @@ export class InstructorsController {
   @HttpCode(200)
   reset(@Param('id') id: string, @SignedIn() me: Me): Promise<MadePassword> {
     return this.instructors.resetPassword(me, id);
+  }
+
+  /** A link by which they choose a password of their own. */
+  @Post(':id/link')
+  @HttpCode(200)
+  link(@Param('id') id: string, @SignedIn() me: Me): Promise<MadeLink> {
+    return this.instructors.link(me, id);
   }
 }

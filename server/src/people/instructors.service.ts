@@ -1,5 +1,11 @@
 import { Inject, Injectable } from '@nestjs/common';
-import { foldedSignInName, type Instructor, type MadePassword, type Me } from '@gleddo/contract';
+import {
+  foldedSignInName,
+  type Instructor,
+  type MadeLink,
+  type MadePassword,
+  type Me,
+} from '@gleddo/contract';
 import { and, asc, eq, sql } from 'drizzle-orm';
 import { AuditService } from '../audit/audit.service.js';
 import type { Database } from '../database/open-database.js';
@@ -8,6 +14,7 @@ import { notFound } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { madePassword } from './passwords.js';
 import { PeopleService } from './people.service.js';
+import { SignInLinksService } from './sign-in-links.service.js';
 
 /** The instructors of the house, each with companies and classes of their own. */
 @Injectable()
@@ -15,6 +22,7 @@ export class InstructorsService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
     private readonly people: PeopleService,
+    private readonly links: SignInLinksService,
     private readonly audit: AuditService,
   ) {}
 
@@ -46,11 +54,20 @@ export class InstructorsService {
   }
 
   async resetPassword(me: Me, id: string): Promise<MadePassword> {
+    await this.judge(id);
+    return this.people.resetPassword(me, id);
+  }
+
+  async link(me: Me, id: string): Promise<MadeLink> {
+    await this.judge(id);
+    return this.links.make(me, id);
+  }
+
+  private async judge(id: string): Promise<void> {
     const [found] = await this.db
       .select({ id: people.id })
       .from(people)
       .where(and(eq(people.id, id), eq(people.role, 'instructor')));
     if (!found) throw notFound('This instructor');
-    return this.people.resetPassword(me, id);
   }
 }

@@ -8,13 +8,13 @@ import {
 } from '@gleddo/contract';
 import { Throttle } from '@nestjs/throttler';
 import type { FastifyReply, FastifyRequest } from 'fastify';
+import { ComingIn } from './coming-in.js';
 import { DEMO_PEOPLE } from './demo-people.js';
 import { AuditService } from '../audit/audit.service.js';
 import { notFound } from '../http/problem.js';
 import type { Settings } from '../http/settings.js';
 import { SETTINGS } from '../http/tokens.js';
 import { Cookies } from './cookies.js';
-import { KnownBrowsers } from './known-browsers.js';
 import { PeopleService } from './people.service.js';
 import { SessionsService } from './sessions.service.js';
 import { Open, SignedIn, type SignedRequest } from '../http/signed-in.js';
@@ -29,7 +29,7 @@ export class PeopleController {
     private readonly sessions: SessionsService,
     private readonly audit: AuditService,
     private readonly cookies: Cookies,
-    private readonly browsers: KnownBrowsers,
+    private readonly comingIn: ComingIn,
     @Inject(SETTINGS) private readonly settings: Settings,
   ) {}
 
@@ -57,7 +57,7 @@ export class PeopleController {
   ): Promise<Me> {
     const from = { address: request.ip, browser: this.cookies.read(request, 'known') };
     const me = await this.people.signIn(body, from);
-    return this.comesIn(reply, me, request);
+    return this.comingIn.begin(reply, me, request);
   }
 
   @Open()
@@ -72,7 +72,7 @@ export class PeopleController {
     const me = known ? await this.people.byLogin(body.person) : null;
     if (!me) throw notFound('This person');
     await this.audit.write('signed-in', me.id);
-    return this.comesIn(reply, me, request);
+    return this.comingIn.begin(reply, me, request);
   }
 
   @Open()
@@ -85,7 +85,7 @@ export class PeopleController {
   ): Promise<Me> {
     const { name, login, password } = body;
     const me = await this.people.addFirst({ name, login, password });
-    return this.comesIn(reply, me, request);
+    return this.comingIn.begin(reply, me, request);
   }
 
   @Get('me')
@@ -104,12 +104,5 @@ export class PeopleController {
     if (token !== undefined) await this.sessions.end(token);
     if (request.person) await this.audit.write('signed-out', request.person.id);
     this.cookies.forget(reply);
-  }
-
-  private async comesIn(reply: FastifyReply, me: Me, request: FastifyRequest): Promise<Me> {
-    const token = await this.sessions.begin(me.id, request.headers['user-agent']);
-    this.cookies.keep(reply, 'session', token);
-    this.cookies.keep(reply, 'known', await this.browsers.markOf(me.id));
-    return me;
   }
 }

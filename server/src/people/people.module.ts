@@ -1,5 +1,8 @@
 import { Module } from '@nestjs/common';
 import { AuditModule } from '../audit/audit.module.js';
+import { ComingIn } from './coming-in.js';
+import { SignInLinksController } from './sign-in-links.controller.js';
+import { SignInLinksService } from './sign-in-links.service.js';
 import { PeopleController } from './people.controller.js';
 import { OwnSignInController } from './own-sign-in.controller.js';
 import { InstructorsController } from './instructors.controller.js';
@@ -13,7 +16,12 @@ import { InstructorsService } from './instructors.service.js';
 
 @Module({
   imports: [AuditModule],
-  controllers: [PeopleController, OwnSignInController, InstructorsController],
+  controllers: [
+    PeopleController,
+    OwnSignInController,
+    InstructorsController,
+    SignInLinksController,
+  ],
   providers: [
     SessionsService,
     SecondFactor,
@@ -22,7 +30,9 @@ import { InstructorsService } from './instructors.service.js';
     FailedSignIns,
     PeopleService,
     InstructorsService,
+    ComingIn,
+    SignInLinksService,
   ],
-  exports: [SessionsService, Cookies, PeopleService],
+  exports: [SessionsService, Cookies, PeopleService, SignInLinksService],
 })
 export class PeopleModule {}

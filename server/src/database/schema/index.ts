@@ -20,3 +20,4 @@ export { house } from './house.js';
 export { leavings } from './leavings.js';
 export { words } from './words.js';
 export { shares } from './shares.js';
+export { signInLinks } from './sign-in-links.js';

@@ -1,11 +1,12 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import type { GroupAnswer, MadePassword, Member } from '@gleddo/contract';
+import type { GroupAnswer, MadeLink, MadePassword, Member } from '@gleddo/contract';
 import { STUDENT_FIELDS, type ListedStudent } from '@gleddo/core';
 import { App, Button, Input, Modal, Select } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { get, post } from '../../platform/api/client';
 import { BY_LABEL } from '../../platform/figures/by-label';
 import { Refusal } from '../../platform/shell/Refusal';
+import { MadeLinkShown } from '../people/MadeLinkShown';
 import { MadePasswords } from '../people/MadePasswords';
 import styles from './groups.module.css';
 import { useStudentChange } from './use-student-change';
@@ -87,6 +88,11 @@ function Known({ student, change }: { readonly student: Member; readonly change:
 
 function NewPassword({ group, student }: StudentProps) {
   const [made, setMade] = useState<MadePassword | null>(null);
+  const [link, setLink] = useState<MadeLink | null>(null);
+  const give = useMutation({
+    mutationFn: () => post(`groups/${group.id}/members/${student.id}/link`),
+    onSuccess: setLink,
+  });
   const reset = useMutation({
     mutationFn: () => post(`groups/${group.id}/members/${student.id}/password`),
     onSuccess: setMade,
@@ -99,7 +105,12 @@ function NewPassword({ group, student }: StudentProps) {
       <Button loading={reset.isPending} onClick={() => reset.mutate()}>
         Set a new password
       </Button>
+      <Button loading={give.isPending} onClick={() => give.mutate()}>
+        A link to choose one
+      </Button>
       <Refusal of={reset} />
+      <Refusal of={give} />
+      {link && <MadeLinkShown made={link} />}
       {made && <MadePasswords made={[made]} of={made.name} />}
     </section>
   );
@@ -114,7 +125,9 @@ function Where({ group, student, change, onClose }: LeavesProps) {
   const { id } = student;
   const [to, setTo] = useState<string | null>(null);
   const groups = useQuery({ queryKey: ['groups'], queryFn: () => get('groups') });
-  const others = (groups.data ?? []).filter((each) => each.id !== group.id);
+  const others = (groups.data ?? []).filter(
+    (each) => each.id !== group.id && each.shared?.how !== 'assist',
+  );
   return (
     <section>
       <p className="quiet">What they did in this class stays with its exercises.</p>

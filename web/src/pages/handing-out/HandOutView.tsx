@@ -83,7 +83,9 @@ function ToAnother({ exercise }: { exercise: ExerciseAnswer }) {
   const [groupId, setGroupId] = useState<string | null>(null);
   const change = useHandOut(exercise);
   const has = new Set(exercise.handedOutTo.map(({ id }) => id));
-  const others = (groups.data ?? []).filter(({ id }) => !has.has(id));
+  const others = (groups.data ?? []).filter(
+    ({ id, shared }) => !has.has(id) && shared?.how !== 'assist',
+  );
   if (groups.isSuccess && groups.data.length === 0) return <NoGroupYet />;
   if (others.length === 0) return null;
   const handOut = () =>

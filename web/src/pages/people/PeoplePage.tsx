@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Instructor, MadePassword } from '@gleddo/contract';
+import type { Instructor, MadeLink, MadePassword } from '@gleddo/contract';
 import { App, Button, Input } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -11,6 +11,7 @@ import { useDeleting } from '../../platform/leaving/use-deleting';
 import { Asking } from '../../platform/shell/Asking';
 import { Refusal } from '../../platform/shell/Refusal';
 import { HappenedList } from './HappenedList';
+import { MadeLinkShown } from './MadeLinkShown';
 import { MadePasswords } from './MadePasswords';
 
 /** For the first instructor: the others, their passwords, and what happened lately. */
@@ -21,6 +22,7 @@ export default function PeoplePage() {
     staleTime: 0,
   });
   const [made, setMade] = useState<MadePassword | null>(null);
+  const [link, setLink] = useState<MadeLink | null>(null);
   if (!instructors.data) return <Asking of={instructors} what="The list of people" />;
   return (
     <>
@@ -31,10 +33,15 @@ export default function PeoplePage() {
         <div className="columns">
           <section className="paper">
             <h2>Instructors</h2>
-            <Instructors list={instructors.data} onMade={setMade} />
+            <Instructors list={instructors.data} onMade={setMade} onLink={setLink} />
           </section>
           <div>
             <AddInstructor onMade={setMade} />
+            {link && (
+              <section className="paper" aria-label="The link">
+                <MadeLinkShown made={link} />
+              </section>
+            )}
             {made && (
               <section className="paper" aria-label="The new password">
                 <MadePasswords made={[made]} of={made.name} />
@@ -51,6 +58,7 @@ export default function PeoplePage() {
 interface InstructorsProps {
   readonly list: readonly Instructor[];
   onMade(made: MadePassword): void;
+  onLink(made: MadeLink): void;
 }
 
 /** A new password for an instructor, asked about before. */
@@ -75,8 +83,15 @@ function useReset(onMade: (made: MadePassword) => void) {
   return { reset, askFirst };
 }
 
-function Instructors({ list, onMade }: InstructorsProps) {
+const useLink = (onLink: (made: MadeLink) => void) =>
+  useMutation({
+    mutationFn: (id: string) => post(`instructors/${id}/link`),
+    onSuccess: onLink,
+  });
+
+function Instructors({ list, onMade, onLink }: InstructorsProps) {
   const { reset, askFirst } = useReset(onMade);
+  const give = useLink(onLink);
   const { onDelete, dialog } = useDeleting('person', (id) => list.filter((each) => each.id !== id));
   return (
     <>
@@ -92,7 +107,12 @@ function Instructors({ list, onMade }: InstructorsProps) {
               <td className="quiet">{each.login}</td>
               <td>
                 {!each.isHead && (
-                  <ActsOn of={each} onReset={() => askFirst(each)} onDelete={onDelete} />
+                  <ActsOn
+                    of={each}
+                    onReset={() => askFirst(each)}
+                    onLink={() => give.mutate(each.id)}
+                    onDelete={onDelete}
+                  />
                 )}
               </td>
               <td className="figure">{each.companies || '–'}</td>
@@ -102,6 +122,7 @@ function Instructors({ list, onMade }: InstructorsProps) {
         </tbody>
       </table>
       <Refusal of={reset} />
+      <Refusal of={give} />
       <LeavingList which={({ id }) => list.some((each) => each.id === id)} />
       {dialog}
     </>
@@ -111,11 +132,21 @@ function Instructors({ list, onMade }: InstructorsProps) {
 interface ActsOnProps {
   readonly of: Instructor;
   onReset(): void;
+  onLink(): void;
   onDelete(id: string): void;
 }
 
-const ActsOn = ({ of: { id, name }, onReset, onDelete }: ActsOnProps) => (
+const ActsOn = ({ of: { id, name }, onReset, onLink, onDelete }: ActsOnProps) => (
   <>
+    <button
+      type="button"
+      className="link-button"
+      aria-label={`A link to choose a password: ${name}`}
+      onClick={onLink}
+    >
+      Link
+    </button>
+    <span className="quiet"> · </span>
     <button type="button" className="link-button" onClick={onReset}>
       New password
     </button>

@@ -1,0 +1,77 @@
+import { classOf, type TestClass } from './class-of.js';
+import { runningApp, type RunningApp, type Visitor } from './running-app.js';
+
+let running: RunningApp;
+let classes: TestClass;
+let ruth: Visitor;
+
+beforeAll(async () => {
+  running = await runningApp(false);
+  classes = await classOf(running, 2);
+  ({ ruth } = classes);
+});
+afterAll(() => running.close());
+
+const linkOf = async (at = 0): Promise<string> => {
+  const made = await ruth.post(`groups/${classes.groupId}/members/${classes.ids[at] ?? ''}/link`);
+  expect(made.status).toBe(200);
+  return made.body.token as string;
+};
+
+describe('a link to choose a password', () => {
+  it('says whom it is for, sets what they choose, signs them in, and is used up', async () => {
+    const token = await linkOf();
+    const { login = '', password = '' } = classes.students[0] ?? {};
+    const student = running.visitor();
+    expect((await student.get(`links/${token}`)).body).toEqual({ name: 'Student 001', login });
+    const weak = await student.post(`links/${token}`, { password: 'password123' });
+    expect(weak.status).toBe(422);
+    expect((await student.get('me')).status).toBe(401);
+    const chosen = await student.post(`links/${token}`, { password: 'kelp and driftwood' });
+    expect(chosen.body).toMatchObject({ name: 'Student 001', role: 'student' });
+    expect((await student.get('my-exercises')).status).toBe(200);
+    const again = await running
+      .visitor()
+      .post(`links/${token}`, { password: 'kelp and tides now' });
+    expect(again.body.detail).toMatch(/^This link has been used/);
+    const other = running.visitor();
+    expect((await other.post('sign-in', { login, password })).status).toBe(422);
+    expect((await other.post('sign-in', { login, password: 'kelp and driftwood' })).status).toBe(
+      200,
+    );
+  });
+
+  it('leaves the password as it is until it is used; a newer one ends it', async () => {
+    const first = await linkOf(1);
+    const { login = '', password = '' } = classes.students[1] ?? {};
+    expect((await running.visitor().post('sign-in', { login, password })).status).toBe(200);
+    const second = await linkOf(1);
+    expect((await running.visitor().get(`links/${first}`)).status).toBe(422);
+    expect((await running.visitor().get(`links/${second}`)).status).toBe(200);
+  });
+
+  it('is used by one of those who use it at once', async () => {
+    const token = await linkOf(1);
+    const chosen = await Promise.all(
+      ['oak and ash trees', 'elm and yew trees', 'fir and pine trees'].map((password) =>
+        running.visitor().post(`links/${token}`, { password }),
+      ),
+    );
+    expect(chosen.filter(({ status }) => status === 200)).toHaveLength(1);
+  });
+
+  it('is made for their own students by instructors, and for instructors by the head of the house', async () => {
+    const made = await ruth.post('instructors', { name: 'Otto Fell', login: 'otto' });
+    const otto = running.visitor();
+    await otto.post('sign-in', { login: 'otto', password: made.body.password });
+    const path = `groups/${classes.groupId}/members/${classes.ids[0] ?? ''}/link`;
+    expect((await otto.post(path)).status).toBe(404);
+    const id = (await otto.get('me')).body.id as string;
+    expect((await otto.post(`instructors/${id}/link`)).status).toBe(403);
+    const { token } = (await ruth.post(`instructors/${id}/link`)).body;
+    const come = await running.visitor().post(`links/${token}`, { password: 'a harbour in june' });
+    expect(come.body).toMatchObject({ name: 'Otto Fell', role: 'instructor' });
+    expect((await otto.get('me')).status).toBe(401);
+    expect((await running.visitor().get('links/made-up')).status).toBe(422);
+  });
+});

@@ -1,0 +1,88 @@
+import { useQuery } from '@tanstack/react-query';
+import type { LinkShown } from '@gleddo/contract';
+import { useState, type FormEvent } from 'react';
+import { get, post } from '../api/client';
+import { Asking } from './Asking';
+import { PasswordField } from './PlainField';
+import { Refusal } from './Refusal';
+import { useEnter } from './use-enter';
+import plainStyles from './plain.module.css';
+import signInStyles from './sign-in.module.css';
+
+const AT = '/link/';
+
+/** What stands in the link by which somebody comes; null: they come otherwise. */
+export const linkInAddress = (): string | null => {
+  const { pathname } = window.location;
+  return pathname.startsWith(AT) ? decodeURIComponent(pathname.slice(AT.length)) : null;
+};
+
+/** Who comes by a link chooses a password of their own, and is in. */
+export function ChooseByLink({ token }: { readonly token: string }) {
+  const link = useQuery({
+    queryKey: ['link', token],
+    queryFn: () => get(`links/${token}`),
+    staleTime: Infinity,
+    retry: false,
+  });
+  return (
+    <div className={signInStyles['page']}>
+      <section className={signInStyles['cover']}>
+        <h1>
+          Gleddo<span>.</span>
+        </h1>
+        <p>
+          Practice companies, exercises on the chart of accounts, and marks that say to the cent
+          what caused each difference.
+        </p>
+      </section>
+      <main className={signInStyles['door']}>
+        {link.data ? (
+          <Choose token={token} whose={link.data} />
+        ) : (
+          <Asking of={link} what="What the link is for" />
+        )}
+      </main>
+    </div>
+  );
+}
+
+function Choose({ token, whose }: { readonly token: string; readonly whose: LinkShown }) {
+  const [password, setPassword] = useState('');
+  const enter = useEnter(async () => {
+    const me = await post(`links/${token}`, { password });
+    // The link is used up: whoever reloads comes to the first page, and so does who shows a second device.
+    window.history.replaceState(null, '', '/');
+    if (me === null) window.location.reload();
+    return me ?? (await get('me'));
+  });
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    enter.mutate(undefined);
+  };
+  return (
+    <form className="narrow" onSubmit={submit}>
+      <h2>Welcome, {whose.name}</h2>
+      <p>
+        You sign in as <strong>{whose.login}</strong>. Choose a password: nobody else is told it.
+      </p>
+      <div className="field">
+        <PasswordField
+          id="password"
+          label="Password, 10 characters or more"
+          autoComplete="new-password"
+          value={password}
+          onType={setPassword}
+        />
+        <Refusal of={enter} />
+      </div>
+      <button
+        type="submit"
+        className={`${plainStyles['button']} is-primary`}
+        disabled={enter.isPending}
+      >
+        Come in
+      </button>
+    </form>
+  );
+}
