@@ -32,6 +32,7 @@ export {
   type Sharing,
   WAYS_TO_SHARE,
 } from './sharing.js';
+export { type OwnTerm, type TermMarks, TermRequest, type TermRow } from './term.js';
 export type { ReadyShown } from './shelf.js';
 export type { HappenedPage, HouseShown } from './house.js';
 export {

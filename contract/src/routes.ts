@@ -23,6 +23,7 @@ import type {
   PartsRequest,
   TakeBackRequest,
 } from './exercises.js';
+import type { OwnTerm, TermMarks, TermRequest } from './term.js';
 import type { ReadyShown } from './shelf.js';
 import type { ShareRequest, Sharing } from './sharing.js';
 import type {
@@ -198,6 +199,8 @@ export const ROUTES = {
   'POST groups/:id/members/:person/merge': to<GroupAnswer, MergeStudentsRequest>(),
   'POST groups/:id/members/:person/password': to<MadePassword>(),
   'POST groups/:id/members/:person/link': to<MadeLink>(),
+  'GET groups/:id/marks': to<TermMarks>(),
+  'PATCH groups/:id/marks': to<TermMarks, TermRequest>(),
   'GET groups/:id/mix-ups': to<ClassMixUps>(),
   'GET groups/:id/mix-ups/:student': to<ClassMixUps>(),
   'POST groups/:id/mix-ups/drills': to<ClassMixUps, AskDrillRequest>(),
@@ -255,6 +258,7 @@ export const ROUTES = {
   'POST note-stock': to<StockNote[], NewStockNoteRequest>(),
   'DELETE note-stock/:id': to<StockNote[]>(),
 
+  'GET my-exercises/term': to<OwnTerm[]>(),
   'GET my-exercises': to<MyTry[]>(),
   'GET my-exercises/:id': to<MyTryDetail>(),
   'POST my-exercises/:id/begin': to<MyTryDetail>(),

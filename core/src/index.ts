@@ -180,6 +180,13 @@ export {
   type SaidEntry,
   type SaidLine,
 } from './teaching/problem/index.js';
+export {
+  percentOfTenths,
+  termResult,
+  type Counts,
+  type TermExercise,
+  type TermWork,
+} from './teaching/term/index.js';
 export { ownKey, ownStart, setsAmong, setsOf, trySeeds } from './teaching/variant/index.js';
 export { HINT_PIECES, type HintPiece } from './model/exercise-shapes/hint-pieces.js';
 export {

@@ -31,6 +31,7 @@ const GroupPage = lazyPage(() => import('./pages/groups/GroupPage'));
 const PeoplePage = lazyPage(() => import('./pages/people/PeoplePage'));
 const HousePage = lazyPage(() => import('./pages/people/HousePage'));
 const OwnSignInPage = lazyPage(() => import('./pages/people/OwnSignInPage'));
+const TermPage = lazyPage(() => import('./pages/term/TermPage'));
 const MixUpsPage = lazyPage(() => import('./pages/mix-ups/MixUpsPage'));
 const PracticePage = lazyPage(() => import('./pages/practice/PracticePage'));
 const DrillPage = lazyPage(() => import('./pages/practice/DrillPage'));
@@ -103,6 +104,7 @@ function InstructorRoutes({ me }: { me: Me }) {
       <Route path="/exercises/:id/:tab/:part/:inner" element={<ExercisePage />} />
       <Route path="/groups" element={<GroupsPage />} />
       <Route path="/groups/:id" element={<GroupPage />} />
+      <Route path="/groups/:id/marks" element={<TermPage />} />
       <Route path="/groups/:id/mix-ups" element={<MixUpsPage />} />
       <Route path="/results" element={<ResultsPage />} />
       <Route path="/results/:id" element={<ClassResultsPage />} />

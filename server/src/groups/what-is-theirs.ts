@@ -4,9 +4,13 @@ import type { Queries } from '../database/open-database.js';
 import * as schema from '../database/schema/index.js';
 
 const { audit, formerMembers, leavings, members, moreTimes, people, sessions } = schema;
+const { excused, signInLinks } = schema;
 
 /** Of these each has at most one a person and thing, or goes with them. */
-const SETTLED: readonly PgTable[] = [members, formerMembers, moreTimes, sessions];
+const SETTLED: readonly PgTable[] = [
+  ...[members, formerMembers, moreTimes, sessions],
+  ...[excused, signInLinks],
+];
 
 /** The columns that name a person: the tables say so themselves. */
 const naming = Object.values(schema).flatMap((table) => {
@@ -26,9 +30,18 @@ async function moveMoreTime(tx: Queries, from: string, into: string): Promise<vo
   );
 }
 
+/** What does not count for one of them does not count for them. */
+async function moveExcused(tx: Queries, from: string, into: string): Promise<void> {
+  await tx.execute(
+    sql`insert into excused (exercise_id, person_id)
+      select exercise_id, ${into} from excused where person_id = ${from} on conflict do nothing`,
+  );
+}
+
 /** Whatever names one person names another from now on. */
 export async function moveWhatIsTheirs(tx: Queries, from: string, into: string): Promise<void> {
   await moveMoreTime(tx, from, into);
+  await moveExcused(tx, from, into);
   for (const { table, column } of naming)
     await tx.execute(
       sql`update ${table} set ${sql.identifier(column.name)} = ${into} where ${column} = ${from}`,

@@ -1,4 +1,4 @@
-import { index, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
+import { index, integer, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
 import { people } from './people.js';
 
 export const groups = pgTable('groups', {
@@ -7,6 +7,8 @@ export const groups = pgTable('groups', {
   ownerId: text('owner_id')
     .notNull()
     .references(() => people.id),
+  /** How many of each student’s worst marks don’t count. */
+  dropWorst: integer('drop_worst').notNull().default(0),
   createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
 });
 

@@ -21,3 +21,4 @@ export { leavings } from './leavings.js';
 export { words } from './words.js';
 export { shares } from './shares.js';
 export { signInLinks } from './sign-in-links.js';
+export { excused, termWeights } from './term.js';

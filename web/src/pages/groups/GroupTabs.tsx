@@ -6,6 +6,7 @@ export const GroupTabs = ({ id }: { id: string }) => (
     <NavLink to={`/groups/${id}`} end>
       Students
     </NavLink>
+    <NavLink to={`/groups/${id}/marks`}>Marks</NavLink>
     <NavLink to={`/groups/${id}/mix-ups`}>Mix-ups</NavLink>
   </nav>
 );

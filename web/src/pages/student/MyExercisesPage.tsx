@@ -6,6 +6,7 @@ import { counted } from '../../platform/figures/counted';
 import { cameInSaid, timesSaid } from '../../platform/times/times-said';
 import { useNow } from '../../platform/times/use-now';
 import { ListPage } from '../../platform/shell/ListPage';
+import { OwnTerm } from './OwnTerm';
 import { usePreloadedWork } from '../../book/work/preload';
 
 const SAYS: Readonly<Record<TryState, string>> = {
@@ -60,6 +61,8 @@ export default function MyExercisesPage() {
         }))
       }
       empty="Nothing has been handed out to you yet. It will stand here as soon as it is."
-    />
+    >
+      <OwnTerm />
+    </ListPage>
   );
 }

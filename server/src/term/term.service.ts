@@ -1,0 +1,187 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { Me, OwnTerm, TermMarks, TermRequest, TermRow } from '@gleddo/contract';
+import { termResult, type TermExercise, type TermWork } from '@gleddo/core';
+import { and, asc, eq, inArray, sql } from 'drizzle-orm';
+import type { Database } from '../database/open-database.js';
+import {
+  excused,
+  exercises,
+  groups,
+  handOuts,
+  members,
+  people,
+  termWeights,
+  tries,
+} from '../database/schema/index.js';
+import { GroupsService, STUDENT } from '../groups/groups.service.js';
+import { notFound, refuse } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+
+/** As much as each exercise weighs where nothing is said. */
+const USUAL_WEIGHT = 1;
+
+type Student = Pick<TermRow, 'student' | 'login' | 'number' | 'email'> & { readonly id: string };
+
+interface ClassTerm {
+  readonly exercises: readonly TermExercise[];
+  readonly dropWorst: number;
+  workOf(person: string, exercise: string): TermWork;
+}
+
+const nothingSaid = () =>
+  refuse('term.nothing', 'Say which exercise weighs how much, or for whom it does not count.');
+
+/** What the exercises of a class come to over the term. Only what was given back is a mark. */
+@Injectable()
+export class TermService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly groups: GroupsService,
+  ) {}
+
+  async ofClass(me: Me, groupId: string): Promise<TermMarks> {
+    const { name, shared } = await this.groups.own(me, groupId, 'assist');
+    const term = await this.termOf(groupId);
+    const students = await this.db
+      .select({ ...STUDENT, student: people.name })
+      .from(members)
+      .innerJoin(people, eq(people.id, members.personId))
+      .where(eq(members.groupId, groupId));
+    const collator = new Intl.Collator('en');
+    return {
+      ...{ group: name, dropWorst: term.dropWorst, exercises: term.exercises },
+      rows: students
+        .sort((a, b) => collator.compare(a.student, b.student))
+        .map((student) => rowOf(student, term)),
+      mayChange: shared?.how !== 'assist',
+    };
+  }
+
+  /** In each class that one is in. */
+  async ofStudent(me: Me): Promise<OwnTerm[]> {
+    const own = await this.db
+      .select({ id: groups.id, name: groups.name })
+      .from(members)
+      .innerJoin(groups, eq(groups.id, members.groupId))
+      .where(eq(members.personId, me.id))
+      .orderBy(asc(groups.name));
+    return Promise.all(
+      own.map(async ({ id, name }) => {
+        const term = await this.termOf(id, me.id);
+        const { marks, tenths } = markedIn(me.id, term);
+        return { group: name, exercises: term.exercises, marks, tenths };
+      }),
+    );
+  }
+
+  async change(me: Me, groupId: string, request: TermRequest): Promise<TermMarks> {
+    await this.groups.own(me, groupId);
+    const { dropWorst, exerciseId, weight, personId, isExcused } = request;
+    if (dropWorst !== undefined)
+      await this.db.update(groups).set({ dropWorst }).where(eq(groups.id, groupId));
+    if (exerciseId !== undefined) {
+      await this.judgeHandedOut(groupId, exerciseId);
+      if (weight !== undefined) await this.weigh({ groupId, exerciseId, weight });
+      if (personId !== undefined && isExcused !== undefined)
+        await this.excuse(groupId, { exerciseId, personId }, isExcused);
+    } else if (dropWorst === undefined) throw nothingSaid();
+    return this.ofClass(me, groupId);
+  }
+
+  private async judgeHandedOut(groupId: string, exerciseId: string): Promise<void> {
+    const [found] = await this.db
+      .select({ id: handOuts.exerciseId })
+      .from(handOuts)
+      .where(and(eq(handOuts.groupId, groupId), eq(handOuts.exerciseId, exerciseId)));
+    if (!found) throw notFound('This exercise, among those of the class,');
+  }
+
+  private async weigh(row: typeof termWeights.$inferInsert): Promise<void> {
+    await this.db
+      .insert(termWeights)
+      .values(row)
+      .onConflictDoUpdate({
+        target: [termWeights.groupId, termWeights.exerciseId],
+        set: { weight: row.weight },
+      });
+  }
+
+  private async excuse(
+    groupId: string,
+    who: { readonly exerciseId: string; readonly personId: string },
+    isExcused: boolean,
+  ): Promise<void> {
+    const [member] = await this.db
+      .select({ id: members.personId })
+      .from(members)
+      .where(and(eq(members.groupId, groupId), eq(members.personId, who.personId)));
+    if (!member) throw notFound('This student');
+    const at = and(eq(excused.exerciseId, who.exerciseId), eq(excused.personId, who.personId));
+    if (isExcused) await this.db.insert(excused).values(who).onConflictDoNothing();
+    else await this.db.delete(excused).where(at);
+  }
+
+  /** Of a whole class, or as far as one student is concerned. */
+  private async termOf(groupId: string, only: string | null = null): Promise<ClassTerm> {
+    const [group] = await this.db.select().from(groups).where(eq(groups.id, groupId));
+    const handedOut = await this.exercisesOf(groupId);
+    const ids = ['', ...handedOut.map(({ id }) => id)];
+    const ofOne = only === null ? undefined : eq(tries.personId, only);
+    const works = await this.db
+      .select({
+        ...{ person: tries.personId, exercise: tries.exerciseId, state: tries.state },
+        ...{ points: tries.points, of: tries.outOf },
+      })
+      .from(tries)
+      .where(and(inArray(tries.exerciseId, ids), ofOne));
+    const out = await this.db.select().from(excused).where(inArray(excused.exerciseId, ids));
+    const ill = new Set(out.map(({ exerciseId, personId }) => `${personId} ${exerciseId}`));
+    const byWork = new Map(works.map((work) => [`${work.person} ${work.exercise}`, work]));
+    return {
+      exercises: handedOut,
+      dropWorst: group?.dropWorst ?? 0,
+      workOf: (person, exercise) => {
+        const work = byWork.get(`${person} ${exercise}`);
+        const { points = null, of = null, state = 'working' } = work ?? {};
+        const isGiven = state === 'given-back' && points !== null && of !== null;
+        return {
+          mark: isGiven ? { points, of } : null,
+          isIn: state !== 'working',
+          isExcused: ill.has(`${person} ${exercise}`),
+        };
+      },
+    };
+  }
+
+  private async exercisesOf(groupId: string): Promise<TermExercise[]> {
+    const isOver = sql<boolean>`exists (select 1 from tries w join members sits
+      on sits.person_id = w.person_id and sits.group_id = ${groupId}
+      where w.exercise_id = "exercises"."id" and w.state = 'given-back')`;
+    const rows = await this.db
+      .select({ id: exercises.id, title: exercises.title, weight: termWeights.weight, isOver })
+      .from(handOuts)
+      .innerJoin(exercises, eq(exercises.id, handOuts.exerciseId))
+      .leftJoin(
+        termWeights,
+        and(eq(termWeights.exerciseId, exercises.id), eq(termWeights.groupId, groupId)),
+      )
+      .where(eq(handOuts.groupId, groupId))
+      .orderBy(asc(handOuts.at), asc(exercises.title));
+    return rows.map(({ weight, ...row }) => ({ ...row, weight: weight ?? USUAL_WEIGHT }));
+  }
+}
+
+function markedIn(person: string, { exercises: all, dropWorst, workOf }: ClassTerm) {
+  const works = new Map(all.map(({ id }) => [id, workOf(person, id)]));
+  const { tenths, counts } = termResult(all, works, dropWorst);
+  const marks = all.map(({ id }) => {
+    const mark = works.get(id)?.mark ?? null;
+    const counted = counts.get(id) ?? 'not-yet';
+    return { exerciseId: id, points: mark?.points ?? null, of: mark?.of ?? null, counts: counted };
+  });
+  return { marks, tenths };
+}
+
+function rowOf({ id, student, login, number, email }: Student, term: ClassTerm): TermRow {
+  return { personId: id, student, login, number, email, ...markedIn(id, term) };
+}
