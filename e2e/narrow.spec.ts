@@ -91,13 +91,20 @@ interface Spot {
   readonly y: number;
 }
 
+/** How long a finger takes from one place to the next, in seconds: a swipe is as quick on a slow machine. */
+const A_MOVE = 0.02;
+
 /** Moves a finger: as a swipe, or, where it rests first, with what lies under it. */
 async function finger(page: Page, from: Spot, { to, rests }: { to: Spot; rests: number }) {
   const session = await page.context().newCDPSession(page);
-  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at: readonly Spot[]) =>
-    session.send('Input.dispatchTouchEvent', { type, touchPoints: [...at] });
+  let timestamp = Date.now() / 1000;
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at: readonly Spot[]) => {
+    timestamp += A_MOVE;
+    return session.send('Input.dispatchTouchEvent', { type, touchPoints: [...at], timestamp });
+  };
   await touch('touchStart', [from]);
   await page.waitForTimeout(rests);
+  timestamp += rests / 1000;
   for (let i = 1; i <= 8; i++) {
     const part = (a: number, b: number) => a + ((b - a) * i) / 8;
     await touch('touchMove', [{ x: part(from.x, to.x), y: part(from.y, to.y) }]);
@@ -173,6 +180,7 @@ async function addressesOfInstructor(page: Page): Promise<string[]> {
     ...[`/groups/${group.id}`, `/results/${exercise.id}`, `/marking/${work.tryId}`],
     ...[`/results/${exercise.id}?by=now`, `/results/${exercise.id}/files`, '/today', '/password'],
     ...['/companies/new', '/exercises/from-a-text', `/groups/${group.id}/mix-ups`],
+    ...['/exercises/shelf', '/exercises/shelf/school-ahead', `/groups/${group.id}/marks`],
     `/marking/${work.tryId}/pairs`,
     ...books.map((part) => `/companies/${company.bookId}/${part}`),
   ];

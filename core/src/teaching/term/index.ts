@@ -3,6 +3,5 @@ export {
   termResult,
   type Counts,
   type TermExercise,
-  type TermResult,
   type TermWork,
 } from './term-marks.js';
