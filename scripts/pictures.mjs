@@ -130,9 +130,11 @@ async function instructor() {
   await page.getByRole('button', { name: /^Prepayment/ }).click();
   await picture(page, 'scheme', '.scheme-sheet');
   await problem(page);
+  await page.goto(`${address}/exercises/shelf`);
+  await picture(page, 'shelf', 'h3');
   await page.goto(`${address}/exercises`);
   await link(page, /Quarter-end/);
-  await picture(page, 'exercise-brief', '#brief-text');
+  await page.locator('#brief-text').waitFor();
   const exercise = page.url().replace('/brief', '');
   await page.goto(exercise.replace('exercises', 'results'));
   await picture(page, 'class-results', '.matrix-table');
