@@ -22,6 +22,7 @@ export function Hints({ step, guiding }: { step: StepShown; guiding: Guiding }) 
   const told = hints.told.filter((each) => each.step === step.id);
   const isAsked = hints.upTo !== null && step.asks.some(isOpen);
   if (!isAsked && told.length === 0) return null;
+  // However often it is pressed before it is answered, it is told once: no press is lost, and none counts twice.
   const ask = (answer: boolean) =>
     guiding.hint.mutate({ step: step.id, told: hints.told.length, answer });
   return (
@@ -35,7 +36,7 @@ export function Hints({ step, guiding }: { step: StepShown; guiding: Guiding }) 
       </div>
       {isAsked && (
         <>
-          <Button size="small" loading={guiding.hint.isPending} onClick={() => ask(false)}>
+          <Button size="small" onClick={() => ask(false)}>
             {told.length === 0 ? 'A hint' : 'Another hint'}
           </Button>
           {hints.cost > 0 && (
@@ -43,7 +44,7 @@ export function Hints({ step, guiding }: { step: StepShown; guiding: Guiding }) 
           )}
           {hints.upTo === 'answer' && told.length > 0 && (
             <div>
-              <Button size="small" loading={guiding.hint.isPending} onClick={() => ask(true)}>
+              <Button size="small" onClick={() => ask(true)}>
                 Tell me what belongs there
               </Button>
               <span className="quiet"> It then earns nothing.</span>
