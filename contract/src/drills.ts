@@ -69,6 +69,8 @@ export class AskDrillRequest {
 /** What a class does not tell apart. */
 export interface ClassMixUps {
   readonly group: string;
+  /** Whether whoever looks may ask something of its students: they teach the class. */
+  readonly mayAsk: boolean;
   /** Everybody in the class, by name. */
   readonly people: readonly { readonly id: string; readonly name: string }[];
   /** Of how many it is told: of all, or of the one that was asked about. */

@@ -106,8 +106,8 @@ export interface AtWork {
   readonly rows: readonly AtWorkRow[];
   readonly questions: readonly OpenQuestion[];
   readonly groups: readonly { readonly id: string; readonly name: string }[];
-  /** Whether it leads by steps of its own, from which one can be let go on. */
-  readonly isLed: boolean;
+  /** Whether it leads by steps of its own, from which whoever looks may let one go on. */
+  readonly mayLetGoOn: boolean;
   /** The server’s clock, by which all of this is told. */
   readonly now: string;
 }

@@ -66,7 +66,11 @@ describe('what is deleted', () => {
   it('or made nameless: the work stays and counts, nobody signs in as its student', async () => {
     await term(0, 'nameless');
     const [second] = await members();
+    const link = await head.post(`groups/${house.groupId}/members/${second?.id}/link`);
+    expect(link.status).toBe(200);
     await head.post(`leavings/person/${second?.id}`);
+    const come = await running.visitor().get(`links/${link.body.token}`);
+    expect(come.status).toBe(422);
     const { login, password } = house.students[1] as TestClass['students'][number];
     expect((await running.visitor().post('sign-in', { login, password })).status).toBe(422);
     expect(await members()).toHaveLength(3);

@@ -50,6 +50,28 @@ describe('a link to choose a password', () => {
     expect((await running.visitor().get(`links/${second}`)).status).toBe(200);
   });
 
+  it('is worth nothing any more once the password was changed or set otherwise', async () => {
+    const { login = '', password = '' } = classes.students[1] ?? {};
+    const student = running.visitor();
+    await student.post('sign-in', { login, password });
+    const before = await linkOf(1);
+    const own = { old: password, next: 'seven herons wading' };
+    expect((await student.post('me/password', own)).status).toBe(204);
+    expect((await running.visitor().get(`links/${before}`)).status).toBe(422);
+    const next = await linkOf(1);
+    const path = `groups/${classes.groupId}/members/${classes.ids[1] ?? ''}/password`;
+    expect((await ruth.post(path)).status).toBe(200);
+    expect((await running.visitor().get(`links/${next}`)).status).toBe(422);
+  });
+
+  it('is looked at by a whole class behind one address in the same minute', async () => {
+    const token = await linkOf(1);
+    const looks = await Promise.all(
+      Array.from({ length: 80 }, () => running.visitor().get(`links/${token}`)),
+    );
+    expect(looks.every(({ status }) => status === 200)).toBe(true);
+  });
+
   it('is used by one of those who use it at once', async () => {
     const token = await linkOf(1);
     const chosen = await Promise.all(

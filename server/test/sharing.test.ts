@@ -125,6 +125,10 @@ describe('a class that is taught together', () => {
       [`exercises/${classes.exerciseId}/give-back`, {}],
       [`exercises/${classes.exerciseId}/check-again`, {}],
       [`groups/${classes.groupId}/members`, listOf(['Somebody New'])],
+      [
+        `groups/${classes.groupId}/mix-ups/drills`,
+        { kind: 'drill', what: 'contra', people: [...classes.ids] },
+      ],
     ] as const) {
       const refused = await ines.at.post(path, body);
       expect(refused.status).toBe(422);
@@ -211,6 +215,28 @@ describe('an exercise that is shared to change', () => {
         })
       ).status,
     ).toBe(404);
+  });
+
+  it('is checked again and deleted without touching what a colleague’s class did', async () => {
+    const { keyBookId } = (await ruth.get(`exercises/${classes.exerciseId}`)).body;
+    const { revision } = (await ruth.get(`books/${keyBookId}`)).body;
+    const rename = { kind: 'rename-account', id: 'bank', name: 'Bank, main account' };
+    const sent = { revision, token: 'another key', operations: [rename] };
+    expect((await ruth.post(`books/${keyBookId}/operations`, sent)).status).toBe(200);
+    const work = await tryOf(vera.at);
+    await vera.at.post(`tries/${work}/take-back`);
+    const checksOf = async () =>
+      ((await vera.at.get(`tries/${work}/checks`)).body as object[]).length;
+    const before = await checksOf();
+    expect((await ruth.post(`exercises/${classes.exerciseId}/check-again`, {})).status).toBe(200);
+    await checkedRows(ruth, classes.exerciseId);
+    expect(await checksOf()).toBe(before);
+    await vera.at.post(`exercises/${classes.exerciseId}/check-again`, {});
+    await checkedRows(vera.at, classes.exerciseId);
+    expect(await checksOf()).toBe(before + 1);
+    const gone = await ruth.post(`leavings/exercise/${classes.exerciseId}`);
+    expect(gone.status).toBe(422);
+    expect(gone.body.detail).toContain('Vera has handed it out to Morning class');
   });
 
   it('is no longer hers once it is not shared; what her class did stays with her class', async () => {

@@ -35,8 +35,22 @@ it('counts nothing before works are given back, and tells a student nothing of i
   ]);
 });
 
+it('tells a student nothing of a mark that is given back without being shown', async () => {
+  const rows = await checkedRows(ruth, classes.exerciseId);
+  const shows = { marks: false, notes: true, key: false, copy: false, tells: 'there' };
+  const given = await ruth.post(`tries/${rows[0]?.tryId ?? ''}/give-back`, { shows });
+  expect(given.body).toMatchObject({ state: 'given-back', shows: { marks: false } });
+  const [term] = await own(0);
+  expect(term).toMatchObject({ tenths: null });
+  expect(term.marks[0]).toMatchObject({ points: null, of: null, counts: 'waits' });
+  expect((await ruth.get(path())).body.rows[0].marks[0].counts).toBe('counts');
+  await ruth.post(`tries/${rows[0]?.tryId ?? ''}/take-back`);
+});
+
 it('counts what was given back, and what is missing by then; who was ill is excused', async () => {
-  await ruth.post(`exercises/${classes.exerciseId}/give-back`, {});
+  const shows = { marks: true, notes: true, key: false, copy: false, tells: 'there' };
+  await ruth.post(`exercises/${classes.exerciseId}/give-back`, { shows });
+  expect((await own(0))[0].tenths).not.toBeNull();
   expect(await counts()).toEqual(['counts', 'counts', 'missing']);
   const { rows } = (await ruth.get(path())).body;
   expect(rows[2].tenths).toBe(0);

@@ -11,7 +11,7 @@ import { WHOLE } from './exercises/whole.js';
 import { readyExercise } from './ready/ready-exercise.js';
 import type { ReadySheet } from './ready/ready-sheet.js';
 
-export { readyFacts } from './ready/ready-facts.js';
+export { readyFacts, type ReadyFacts } from './ready/ready-facts.js';
 export { SUBJECTS } from './ready/ready-sheet.js';
 
 /** The ready exercises that ship with the program, in the order of a course. */

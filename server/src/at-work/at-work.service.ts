@@ -1,5 +1,11 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { AtWork, AtWorkRow, GuidePlace, Me } from '@gleddo/contract';
+import {
+  mayAtLeast,
+  type AtWork,
+  type AtWorkRow,
+  type GuidePlace,
+  type Me,
+} from '@gleddo/contract';
 import { tickOfStep, type StepReached } from '@gleddo/core';
 import { sql } from 'drizzle-orm';
 import { rowsOf, type Database } from '../database/open-database.js';
@@ -100,7 +106,9 @@ export class AtWorkService {
       ),
       questions,
       groups: await this.groups(me, exerciseId),
-      isLed: (guideOf(exercise.guide).steps ?? []).length > 1,
+      mayLetGoOn:
+        (guideOf(exercise.guide).steps ?? []).length > 1 &&
+        mayAtLeast(await this.exercises.mayOf(me, exerciseId), 'mark'),
       now: new Date().toISOString(),
     };
   }

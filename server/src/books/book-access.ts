@@ -114,6 +114,12 @@ const reachOf = ({ id }: Me) => ({
   seesCorrected: sql<boolean>`${seesTry(id, 'mended', 'done')}`,
 });
 
+/** Students have what is theirs, and nothing is asked of what colleagues share. */
+const NO_REACH: ReturnType<typeof reachOf> = {
+  ...{ mayCompany: sql`null`, mayMade: sql`null`, mayDone: sql`null` },
+  ...{ seesTry: sql`false`, seesCorrected: sql`false` },
+};
+
 /** Who may see and change which book. What is not named here is nobody's. */
 @Injectable()
 export class BookAccess {
@@ -173,7 +179,7 @@ export class BookAccess {
       .select({
         ...WHAT_IT_IS,
         ...RULES_OF_TRY,
-        ...reachOf(me),
+        ...(me.role === 'instructor' ? reachOf(me) : NO_REACH),
       })
       .from(books)
       .leftJoin(companies, eq(companies.bookId, books.id))

@@ -76,7 +76,7 @@ export class DemoWorld {
     await this.site.finish();
   }
 
-  /** A colleague who assists in the class, and has a company to look at and an exercise to change. */
+  /** A colleague who assists in the class, and has a company and an exercise to look at. */
   private async share(ruth: Me, of: { readonly groupId: string; readonly exerciseId: string }) {
     const { id: personId } = await this.people.add({
       ...{ name: 'Odile Fenn', login: 'odile.fenn', password: PASSWORD },

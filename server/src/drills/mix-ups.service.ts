@@ -1,5 +1,12 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { AskDrillRequest, ClassMixUps, Me, MixedUp, MixUpRow } from '@gleddo/contract';
+import {
+  mayAtLeast,
+  type AskDrillRequest,
+  type ClassMixUps,
+  type Me,
+  type MixedUp,
+  type MixUpRow,
+} from '@gleddo/contract';
 import {
   classMixUps,
   DISTINCTION_IDS,
@@ -7,7 +14,7 @@ import {
   type MixedStudent,
   type Overview,
 } from '@gleddo/core';
-import { and, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/open-database.js';
 import {
@@ -23,7 +30,7 @@ import {
 } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
-import { groupsSeenBy, groupsTaughtBy, mayOnExercise } from '../reach/reach.js';
+import { mayOnExercise, mayOnGroup } from '../reach/reach.js';
 import { drillAnswerOf, drillBooks } from './drills.service.js';
 
 /** A student of the class, and what of theirs counts. */
@@ -31,27 +38,37 @@ interface Counted extends MixedStudent {
   readonly student: string;
 }
 
+const assistsOnly = () =>
+  refuse(
+    'drill.assists',
+    'You assist in this class: what its students practise is asked of them by who teaches it.',
+  );
+
+const notPractised = () =>
+  refuse(
+    'exercise.not-practised',
+    'This exercise is a colleague’s, and may not be practised. Ask whose it is to allow it.',
+    'what',
+  );
+
 /** What a class does not tell apart, from its works and its drills; and what is asked of whom because of it. */
 @Injectable()
 export class MixUpsService {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
-  private async groupOf(
-    me: Me,
-    groupId: string,
-    which = groupsSeenBy(me.id),
-  ): Promise<{ id: string; name: string }> {
+  private async groupOf(me: Me, groupId: string) {
     const [group] = await this.db
-      .select({ id: groups.id, name: groups.name })
+      .select({ name: groups.name, may: mayOnGroup(me.id) })
       .from(groups)
-      .where(and(eq(groups.id, groupId), sql`${groups.id} in ${which}`));
-    if (!group) throw notFound('This class group');
+      .where(eq(groups.id, groupId));
+    if (!group || group.may === null) throw notFound('This class group');
     return group;
   }
 
   /** Of a whole class, or of one of its students. */
   async ofClass(me: Me, groupId: string, only?: string): Promise<ClassMixUps> {
     const group = await this.groupOf(me, groupId);
+    const mayAsk = group.may !== 'assist';
     const handedOut = await this.db
       .select({ id: exercises.id, title: exercises.title })
       .from(handOuts)
@@ -66,7 +83,7 @@ export class MixUpsService {
     if (only !== undefined && counted.length === 0) throw notFound('This student');
     const asked = await this.askedOf(counted.map(({ id }) => id));
     return {
-      group: group.name,
+      ...{ group: group.name, mayAsk },
       people: all.map(({ id, student }) => ({ id, name: student })),
       students: counted.length,
       exercises: handedOut,
@@ -129,7 +146,7 @@ export class MixUpsService {
     groupId: string,
     { kind, what, people: named }: AskDrillRequest,
   ): Promise<ClassMixUps> {
-    await this.groupOf(me, groupId, groupsTaughtBy(me.id));
+    if ((await this.groupOf(me, groupId)).may === 'assist') throw assistsOnly();
     const isDrill = kind === 'drill';
     if (isDrill && !DISTINCTION_IDS.some((id) => id === what))
       throw refuse('drill.unknown', 'Choose from the list what is to be told apart.');
@@ -160,10 +177,11 @@ export class MixUpsService {
 
   private async practisable(me: Me, exerciseId: string): Promise<void> {
     const [exercise] = await this.db
-      .select()
+      .select({ mayPractise: exercises.mayPractise, may: mayOnExercise(me.id) })
       .from(exercises)
-      .where(and(eq(exercises.id, exerciseId), sql`${mayOnExercise(me.id)} in ('own', 'change')`));
-    if (!exercise) throw notFound('This exercise');
+      .where(eq(exercises.id, exerciseId));
+    if (!exercise || !mayAtLeast(exercise.may, 'mark')) throw notFound('This exercise');
+    if (!exercise.mayPractise && !mayAtLeast(exercise.may, 'change')) throw notPractised();
     if (!exercise.mayPractise)
       await this.db
         .update(exercises)

@@ -8,6 +8,7 @@ import {
   audit,
   companies,
   drillAnswers,
+  excused,
   exercises,
   hints,
   groups,
@@ -67,6 +68,7 @@ export class OwnDataService {
           ['practices', this.practices(me)],
           ['drills', this.drills(me)],
           ['moreTime', this.moreTime(me)],
+          ['excused', this.excused(me)],
         ]
       : [...own, ['companies', this.companies(me)], ['exercises', this.exercises(me)]];
   }
@@ -91,6 +93,15 @@ export class OwnDataService {
           eq(formerMembers.personId, me.id),
         ),
       );
+  }
+
+  /** The exercises that do not count for them over the term. */
+  private async *excused(me: Me) {
+    yield* await this.db
+      .select({ exercise: exercises.title })
+      .from(excused)
+      .innerJoin(exercises, eq(exercises.id, excused.exerciseId))
+      .where(eq(excused.personId, me.id));
   }
 
   private async *sessions(me: Me) {

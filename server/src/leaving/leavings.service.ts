@@ -61,6 +61,7 @@ export class LeavingsService {
   /** Asked again, it stays as it was asked first. */
   async ask(me: Me, thing: Thing, heir: string | undefined): Promise<void> {
     const found = await this.may.find(me, thing);
+    await this.may.refuseWhereOthersHaveIt(me, thing);
     const heirId = heir === undefined ? null : await this.heirOf(found, heir);
     const { days, fate } = await this.term.now();
     const asked = await this.db

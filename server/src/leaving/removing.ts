@@ -15,6 +15,8 @@ const {
   notes,
   people,
   sessions,
+  shares,
+  signInLinks,
   stockNotes,
   tries,
   words,
@@ -66,7 +68,7 @@ async function makeNameless(tx: Queries, id: string): Promise<void> {
     .update(people)
     .set({ name: NAMELESS, ...unknown })
     .where(eq(people.id, id));
-  await tx.delete(sessions).where(eq(sessions.personId, id));
+  for (const table of [sessions, signInLinks]) await tx.delete(table).where(eq(table.personId, id));
   const own = tx.select({ id: tries.id }).from(tries).where(eq(tries.personId, id));
   await tx.delete(filedTables).where(inArray(filedTables.tryId, own));
   // What they wrote may say who they were.
@@ -113,6 +115,15 @@ async function removeThings(tx: Queries, id: string, fate: Fate): Promise<void> 
 async function passOn(tx: Queries, id: string, ownerId: string): Promise<void> {
   for (const table of [companies, exercises, groups, stockNotes])
     await tx.update(table).set({ ownerId }).where(eq(table.ownerId, id));
+  // What is theirs from now on is shared with them no longer.
+  for (const [column, table] of [
+    [shares.companyId, companies],
+    [shares.exerciseId, exercises],
+    [shares.groupId, groups],
+  ] as const) {
+    const theirs = tx.select({ id: table.id }).from(table).where(eq(table.ownerId, ownerId));
+    await tx.delete(shares).where(and(eq(shares.personId, ownerId), inArray(column, theirs)));
+  }
 }
 
 /** The columns that name a book: the tables say so themselves. */

@@ -1,11 +1,19 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { LeavingKind, Me } from '@gleddo/contract';
-import { and, eq } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
-import { exercises, formerMembers, groups, members, people } from '../database/schema/index.js';
+import {
+  exercises,
+  formerMembers,
+  groups,
+  handOuts,
+  members,
+  people,
+} from '../database/schema/index.js';
 import { WhoseStudents } from '../groups/whose-students.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { groupsTaughtBy } from '../reach/reach.js';
 
 /** What somebody may delete, by kind and id. */
 export interface Thing {
@@ -30,6 +38,12 @@ const ASK_HEAD = () =>
   refuse(
     'leaving.ask-head',
     'Your companies, exercises and classes hang on you. Ask the head of the house, who says to whom they pass.',
+  );
+
+const othersHaveIt = (group: string, by: string) =>
+  refuse(
+    'leaving.others-have-it',
+    `${by} has handed it out to ${group}, whose works would go with it. Put it away instead, or ask ${by} to take it back.`,
   );
 
 const SHARED = () =>
@@ -57,6 +71,21 @@ export class WhoMayDelete {
       .where(and(eq(table.id, id), eq(table.ownerId, me.id)));
     if (!row) throw notFound(kind === 'exercise' ? 'This exercise' : 'This class group');
     return { kind, id, name: row.name, isInstructor: false };
+  }
+
+  /** What a colleague’s class works at is not taken from it. */
+  async refuseWhereOthersHaveIt(me: Me, { kind, id: exerciseId }: Thing): Promise<void> {
+    if (kind !== 'exercise') return;
+    const [other] = await this.db
+      .select({ group: groups.name, by: people.name })
+      .from(handOuts)
+      .innerJoin(groups, eq(groups.id, handOuts.groupId))
+      .innerJoin(people, eq(people.id, groups.ownerId))
+      .where(
+        and(eq(handOuts.exerciseId, exerciseId), sql`${groups.id} not in ${groupsTaughtBy(me.id)}`),
+      )
+      .limit(1);
+    if (other) throw othersHaveIt(other.group, other.by);
   }
 
   private async person(me: Me, id: string): Promise<Found> {

@@ -10,7 +10,7 @@ import { eq, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
 import type { Database, Queries } from '../database/open-database.js';
-import { people } from '../database/schema/index.js';
+import { people, signInLinks } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { fitsPassword, hashOfPassword, madePassword, wasteTime } from './passwords.js';
@@ -164,6 +164,9 @@ export class PeopleService {
 
   private async setPassword(personId: string, password: string): Promise<void> {
     const passwordHash = await hashOfPassword(password);
-    await this.db.update(people).set({ passwordHash }).where(eq(people.id, personId));
+    await this.db.transaction(async (tx) => {
+      await tx.update(people).set({ passwordHash }).where(eq(people.id, personId));
+      await tx.delete(signInLinks).where(eq(signInLinks.personId, personId));
+    });
   }
 }

@@ -1,7 +1,7 @@
 import { foldedSignInName } from '@gleddo/contract';
 import { eq, sql } from 'drizzle-orm';
 import type { Queries } from '../database/open-database.js';
-import { audit, people, sessions } from '../database/schema/index.js';
+import { audit, people, sessions, signInLinks } from '../database/schema/index.js';
 import { hashOfPassword, madePassword } from './passwords.js';
 
 /** A new password for somebody, without a second device, signed out everywhere; null where nobody signs in so. */
@@ -15,6 +15,7 @@ export async function setNewPassword(db: Queries, login: string): Promise<string
     .returning({ id: people.id });
   if (!found) return null;
   await db.delete(sessions).where(eq(sessions.personId, found.id));
+  await db.delete(signInLinks).where(eq(signInLinks.personId, found.id));
   await db.insert(audit).values({ what: 'password-reset', byId: null, aboutId: found.id });
   return password;
 }

@@ -1,17 +1,13 @@
 import { Body, Controller, Get, HttpCode, Param, Post, Req, Res } from '@nestjs/common';
-import { Throttle } from '@nestjs/throttler';
 import { ChoosePasswordRequest, type LinkShown, type Me } from '@gleddo/contract';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { Open } from '../http/signed-in.js';
 import { ComingIn } from './coming-in.js';
 import { SignInLinksService } from './sign-in-links.service.js';
 
-/** For one address: what a link says can’t be guessed, and nobody tries. */
-const LOOKS_A_MINUTE = 30;
-
+/** What stands in a link can’t be guessed, and a password is hashed only for one that is: a whole class comes by theirs at once. */
 @Open()
 @Controller('api/links')
-@Throttle({ default: { limit: LOOKS_A_MINUTE, ttl: 60_000 } })
 export class SignInLinksController {
   constructor(
     private readonly links: SignInLinksService,

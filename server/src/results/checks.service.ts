@@ -1,5 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { CheckProgress } from '@gleddo/contract';
+import type { CheckProgress, Me } from '@gleddo/contract';
 import type { HandPair, KeptResult } from '@gleddo/core';
 import { and, count, eq, inArray, isNotNull, isNull, or, sql, sum } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
@@ -18,6 +18,7 @@ import {
 } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE, LOG } from '../http/tokens.js';
+import { seesTry } from '../reach/reach.js';
 import type {
   CheckedWork,
   CheckOutcome,
@@ -72,8 +73,8 @@ export class ChecksService {
     await db.insert(checkTasks).values({ id: nanoid(), tryId }).onConflictDoNothing();
   }
 
-  /** Asks for all that is handed in and not given back. What is given back stays as it was given. */
-  async askForAll(exerciseId: string): Promise<void> {
+  /** Asks for all that is handed in, not given back, and theirs to see who asks. What is given back stays as it was given. */
+  async askForAll(exerciseId: string, me: Me): Promise<void> {
     const jobId = nanoid();
     await this.db.transaction(async (tx) => {
       await tx.execute(sql`
@@ -83,15 +84,16 @@ export class ChecksService {
       await tx.insert(checkJobs).values({ id: jobId, exerciseId });
       await tx.execute(sql`
         insert into check_tasks (id, try_id, job_id)
-        select ${jobId} || '-' || id, id, ${jobId} from tries
-        where exercise_id = ${exerciseId} and state = 'handed-in'
+        select ${jobId} || '-' || tries.id, tries.id, ${jobId}
+        from tries join exercises on exercises.id = tries.exercise_id
+        where tries.exercise_id = ${exerciseId} and tries.state = 'handed-in' and ${seesTry(me.id)}
         on conflict (try_id) where state = 'waiting' do update set job_id = excluded.job_id`);
     });
     this.onAsked();
   }
 
   /** Leaves as it was checked before what of a class still waits; what was never checked will be. */
-  async cancel(exerciseId: string): Promise<void> {
+  async cancel(exerciseId: string, me: Me): Promise<void> {
     const jobs = this.db
       .select({ id: checkJobs.id })
       .from(checkJobs)
@@ -99,8 +101,10 @@ export class ChecksService {
     const before = this.db
       .select({ id: tries.id })
       .from(tries)
+      .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(
         and(
+          seesTry(me.id),
           eq(tries.exerciseId, exerciseId),
           or(isNotNull(tries.checkId), isNotNull(tries.checkFault)),
         ),
@@ -118,7 +122,13 @@ export class ChecksService {
     await this.db
       .update(checkJobs)
       .set({ cancelledAt: new Date() })
-      .where(and(eq(checkJobs.exerciseId, exerciseId), isNull(checkJobs.cancelledAt)));
+      .where(
+        and(
+          ...[eq(checkJobs.exerciseId, exerciseId), isNull(checkJobs.cancelledAt)],
+          // A colleague’s, of whose works some still wait, goes on.
+          sql`not exists (select 1 from check_tasks t where t.job_id = ${checkJobs.id} and t.state = 'waiting')`,
+        ),
+      );
   }
 
   /** How far the checks of an exercise are; null when none are under way. */

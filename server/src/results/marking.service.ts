@@ -234,7 +234,7 @@ export class MarkingService {
    */
   async checkAgain(me: Me, exerciseId: string, givenBack: readonly string[] = []): Promise<void> {
     await this.exercises.rowOf(me, exerciseId, 'mark');
-    await this.checks.askForAll(exerciseId);
+    await this.checks.askForAll(exerciseId, me);
     await this.checkGivenBack(me, exerciseId, givenBack);
     await this.checks.settled(exerciseId, SHORT_WHILE);
   }
@@ -279,7 +279,7 @@ export class MarkingService {
 
   async cancelChecks(me: Me, exerciseId: string): Promise<void> {
     await this.exercises.rowOf(me, exerciseId, 'mark');
-    await this.checks.cancel(exerciseId);
+    await this.checks.cancel(exerciseId, me);
   }
 }
 

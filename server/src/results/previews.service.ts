@@ -33,7 +33,7 @@ export class PreviewsService {
     private readonly checks: ChecksService,
   ) {}
 
-  /** Of the works that somebody sees; those of colleagues’ classes are counted with what stays. */
+  /** Of the works that somebody sees: those of colleagues’ classes are checked again by them. */
   async of(me: Me, exercise: ExerciseRow, key: AnswerKey): Promise<Preview> {
     const start = await this.exercises.startOf(exercise);
     const text: KeyText = {

@@ -16,6 +16,7 @@ import {
 import { GroupsService, STUDENT } from '../groups/groups.service.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { shownOf } from '../kept/giving.js';
 
 /** As much as each exercise weighs where nothing is said. */
 const USUAL_WEIGHT = 1;
@@ -121,7 +122,7 @@ export class TermService {
     else await this.db.delete(excused).where(at);
   }
 
-  /** Of a whole class, or as far as one student is concerned. */
+  /** Of a whole class, or as far as one student is concerned, and may know. */
   private async termOf(groupId: string, only: string | null = null): Promise<ClassTerm> {
     const [group] = await this.db.select().from(groups).where(eq(groups.id, groupId));
     const handedOut = await this.exercisesOf(groupId);
@@ -130,7 +131,7 @@ export class TermService {
     const works = await this.db
       .select({
         ...{ person: tries.personId, exercise: tries.exerciseId, state: tries.state },
-        ...{ points: tries.points, of: tries.outOf },
+        ...{ points: tries.points, of: tries.outOf, giving: tries.giving },
       })
       .from(tries)
       .where(and(inArray(tries.exerciseId, ids), ofOne));
@@ -142,8 +143,10 @@ export class TermService {
       dropWorst: group?.dropWorst ?? 0,
       workOf: (person, exercise) => {
         const work = byWork.get(`${person} ${exercise}`);
-        const { points = null, of = null, state = 'working' } = work ?? {};
-        const isGiven = state === 'given-back' && points !== null && of !== null;
+        const { points = null, of = null, state = 'working', giving = null } = work ?? {};
+        // A student is told of a mark only where marks are shown.
+        const isTold = only === null || shownOf({ giving }).marks;
+        const isGiven = state === 'given-back' && isTold && points !== null && of !== null;
         return {
           mark: isGiven ? { points, of } : null,
           isIn: state !== 'working',

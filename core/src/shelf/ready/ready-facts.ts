@@ -1,4 +1,5 @@
-import type { Book } from '../../model/book/book.js';
+import { openingOf, type Book } from '../../model/book/book.js';
+import { counterparts } from '../../model/book/since-start.js';
 import { distinctionsOfType, type Distinction } from '../../assessment/mixup/index.js';
 import { givenIn } from '../../assessment/check/given.js';
 import type { Exercise } from '../../teaching/exercise/index.js';
@@ -43,10 +44,14 @@ export function readyFacts(exercise: Exercise): ReadyFacts {
   const { key, start, guide } = exercise;
   const { own, all } = thoughtAbout(exercise);
   const given = givenIn(start, key.book);
-  const opened = Object.keys(key.book.opening.balances).filter((id) => !start.opening.balances[id]);
+  const there = counterparts(start, key.book);
+  const opened = key.book.accounts.filter(({ id }) => {
+    const own = there.get(id);
+    return openingOf(key.book, id) !== (own ? openingOf(start, own.id) : 0);
+  });
   return {
     accounts: own.size,
-    openings: Object.keys(start.opening.balances).length === 0 ? opened.length : 0,
+    openings: opened.length,
     entries: key.book.entries.filter(({ id }) => !given.entries.has(id)).length,
     questions: key.questions.length,
     steps: guide.steps?.length ?? 0,

@@ -26,7 +26,7 @@ export function Hints({ step, guiding }: { step: StepShown; guiding: Guiding }) 
   const ask = (answer: boolean) =>
     guiding.hint.mutate({ step: step.id, told: hints.told.length, answer });
   return (
-    <section className={styles['hints']} aria-label="Hints">
+    <section className={styles['hints']} aria-label="Hints" aria-busy={guiding.hint.isPending}>
       <div aria-live="polite">
         {told.map(({ thing, piece, says }) => (
           <p key={`${thing} ${piece}`}>

@@ -13,7 +13,7 @@ interface LetGoOnProps {
 /** Lets one student go on from the step after the one they are at; it costs them nothing. */
 export function LetGoOn({ of, row, exerciseId }: LetGoOnProps) {
   const at = of.steps.findIndex(({ id }) => id === row.here);
-  const next = of.isLed && row.state === 'working' && at >= 0 ? of.steps[at + 1] : undefined;
+  const next = of.mayLetGoOn && row.state === 'working' && at >= 0 ? of.steps[at + 1] : undefined;
   const go = useMutation({
     mutationFn: (step: string) =>
       post(`exercises/${exerciseId}/let-skip-ahead`, { step, tries: [row.tryId ?? ''] }),

@@ -101,7 +101,9 @@ function Margin({ marked, change, keyBook, work, rows, onPoint }: MarginProps) {
       {...marksOf(marked)}
       onPoint={onPoint}
       toolsAt={(fault) => isMarking && <FaultTools {...{ fault, marked, work, change }} />}
-      toolsAtNote={(note) => <NoteTools {...{ note, marked, change }} />}
+      toolsAtNote={(note) =>
+        (isMarking || note.points === 0) && <NoteTools {...{ note, marked, change }} />
+      }
     >
       <NoteForm marked={marked} change={change} />
       {isMarking && <Accepted {...{ marked, keyBook, change }} />}

@@ -1,5 +1,5 @@
 import { NavLink } from 'react-router';
-import { ERRANDS, type Errand } from './errands';
+import { errandsOf, type Errand } from './errands';
 import { WHAT_STANDS, type KnownOfIt, type StandsLine } from './what-stands';
 import styles from './errands.module.css';
 
@@ -19,7 +19,7 @@ export function ErrandNav({ of, tab, isBrief }: ErrandNavProps) {
       className={isBrief ? `tabs ${styles['brief'] ?? ''}` : styles['cards']}
       aria-label="Parts of the exercise"
     >
-      {ERRANDS.map((errand) => (
+      {errandsOf(of.exercise.may).map((errand) => (
         <Card key={errand.id} {...{ errand, base, isBrief }} isOpen={hasPart(errand, tab)}>
           {isBrief ? [] : WHAT_STANDS[errand.id](of)}
         </Card>

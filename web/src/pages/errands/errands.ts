@@ -1,5 +1,7 @@
+import { mayAtLeast, type May } from '@gleddo/contract';
+
 /** What there is to do about an exercise: five errands, each with its parts. */
-export const ERRANDS = [
+const ERRANDS = [
   {
     id: 'asked',
     name: 'What is asked',
@@ -31,3 +33,7 @@ export const ERRANDS = [
 
 export type Errand = (typeof ERRANDS)[number];
 export type ErrandId = Errand['id'];
+
+/** Those of somebody: who may not change an exercise tries a copy of it, their own. */
+export const errandsOf = (may: May): readonly Errand[] =>
+  ERRANDS.filter(({ id }) => id !== 'tried' || mayAtLeast(may, 'change'));

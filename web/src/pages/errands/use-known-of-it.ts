@@ -1,4 +1,4 @@
-import type { ExerciseAnswer } from '@gleddo/contract';
+import { mayAtLeast, type ExerciseAnswer } from '@gleddo/contract';
 import { useMadeKey } from '../handing-out/use-made-key';
 import { useSolvable } from '../handing-out/use-solvable';
 import { useTrialRunOf } from '../trying/use-trial-run';
@@ -10,6 +10,6 @@ const NOT_YET = { made: null, start: null };
 export function useKnownOfIt(exercise: ExerciseAnswer): KnownOfIt {
   const key = useMadeKey(exercise);
   const looked = useSolvable(exercise, key ?? NOT_YET);
-  const trialRun = useTrialRunOf(exercise.id).data ?? null;
+  const trialRun = useTrialRunOf(exercise.id, mayAtLeast(exercise.may, 'change')).data ?? null;
   return { exercise, key, looked, trialRun };
 }

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import type { ExerciseSummary, May } from '@gleddo/contract';
+import type { ExerciseSummary } from '@gleddo/contract';
 import { Button, Dropdown } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { get } from '../../platform/api/client';
@@ -8,21 +8,15 @@ import { useDeleting } from '../../platform/leaving/use-deleting';
 import { stateOf, useExercises } from '../../exercise/exercise-list/use-exercises';
 import { ButtonLink } from '../../platform/shell/ButtonLink';
 import { ListPage } from '../../platform/shell/ListPage';
+import { theirsSaid } from '../../platform/sharing/shared-words';
 import { usePutAway } from '../../platform/shell/use-put-away';
 import { ExerciseFromFile } from '../making/ExerciseFromFile';
 import { makingAddress } from '../making/use-making';
 
-const AS: Readonly<Record<May, string>> = {
-  ...{ look: 'to look at', change: 'to change', mark: 'you teach along', assist: 'you assist' },
-  own: '',
-};
-
 const aboutOf = ({ company, after, by, may }: ExerciseSummary): string =>
-  [
-    company,
-    ...(after === null ? [] : [`continues “${after}”`]),
-    ...(by === null ? [] : [`${by}’s, ${AS[may]}`]),
-  ].join(' · ');
+  [company, after === null ? '' : `continues “${after}”`, theirsSaid(by, may)]
+    .filter((part) => part !== '')
+    .join(' · ');
 
 /** The instructor's exercises, the newest first. */
 export default function ExercisesPage() {

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import type { ExerciseAnswer, GroupSummary } from '@gleddo/contract';
+import { mayAtLeast, type ExerciseAnswer, type GroupSummary } from '@gleddo/contract';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -56,7 +56,7 @@ function HandedOut({ exercise }: { exercise: ExerciseAnswer }) {
       </p>
       {isOut && <Classes exercise={exercise} />}
       {isOut && <MoreTime exercise={exercise} />}
-      <ToAnother exercise={exercise} />
+      {mayAtLeast(exercise.may, 'change') && <ToAnother exercise={exercise} />}
       {isOut && (
         <p>
           <Link to={`/results/${exercise.id}`}>See the results</Link>

@@ -61,11 +61,23 @@ const Who = ({ row }: { row: MixUpRow }) => (
 );
 
 function Actions({ row, found, ask }: ApartProps) {
-  const need = row.who.filter(({ isAsked }) => !isAsked).map(({ personId }) => personId);
-  const all = row.who.map(({ personId }) => personId);
   const work = row.who.find(({ tryId }) => tryId !== null);
   return (
     <div className="slip-actions">
+      {found.mayAsk && <Asks {...{ row, found, ask }} />}
+      <Link to={`/exercises/shelf?for=${row.distinction}`}>Ready exercises for it</Link>
+      {work && <Link to={`/marking/${work.tryId}`}>Show it in a work</Link>}
+      <Refusal of={ask} />
+    </div>
+  );
+}
+
+/** What is asked of them because of it, by who teaches them. */
+function Asks({ row, found, ask }: ApartProps) {
+  const need = row.who.filter(({ isAsked }) => !isAsked).map(({ personId }) => personId);
+  const all = row.who.map(({ personId }) => personId);
+  return (
+    <>
       <Button
         type="primary"
         disabled={need.length === 0}
@@ -85,9 +97,6 @@ function Actions({ row, found, ask }: ApartProps) {
           if (what !== null) ask.mutate({ kind: 'practice', what, people: all });
         }}
       />
-      <Link to={`/exercises/shelf?for=${row.distinction}`}>Ready exercises for it</Link>
-      {work && <Link to={`/marking/${work.tryId}`}>Show it in a work</Link>}
-      <Refusal of={ask} />
-    </div>
+    </>
   );
 }

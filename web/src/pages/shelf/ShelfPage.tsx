@@ -33,6 +33,9 @@ export default function ShelfPage() {
         )}
       </div>
       <main className="desk">
+        {ready !== undefined && !chosen && (
+          <p className="notice">Nothing of this name lies on the shelf. Choose one of these.</p>
+        )}
         {chosen ? <Ready key={chosen.id} ready={chosen} /> : <Shelf all={shelf.data} />}
       </main>
     </>

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { TermMarks, TermRequest } from '@gleddo/contract';
 import { percentOfTenths } from '@gleddo/core';
 import { InputNumber } from 'antd';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ask, get } from '../../platform/api/client';
 import { SheetsOnRequest } from '../../book/handouts/SheetsOnRequest';
@@ -128,22 +129,32 @@ interface WeightProps {
   readonly onChange: Change;
 }
 
-const Weight = ({ of: { id, title, weight }, mayChange, onChange }: WeightProps) => (
-  <span className={styles['weight']}>
-    weighs{' '}
-    <InputNumber
-      size="small"
-      min={0}
-      max={100}
-      precision={0}
-      controls={false}
-      disabled={!mayChange}
-      aria-label={`Weight of ${title}`}
-      value={weight}
-      onChange={(to) => to !== null && onChange({ exerciseId: id, weight: to })}
-    />
-  </span>
-);
+/** Kept when one leaves it, or by Enter: not with each figure that is typed. */
+function Weight({ of: { id, title, weight }, mayChange, onChange }: WeightProps) {
+  const [typed, setTyped] = useState<number | null>(weight);
+  const keep = () => {
+    if (typed === null) setTyped(weight);
+    else if (typed !== weight) onChange({ exerciseId: id, weight: typed });
+  };
+  return (
+    <span className={styles['weight']}>
+      weighs{' '}
+      <InputNumber
+        size="small"
+        min={0}
+        max={100}
+        precision={0}
+        controls={false}
+        disabled={!mayChange}
+        aria-label={`Weight of ${title}`}
+        value={typed}
+        onChange={setTyped}
+        onBlur={keep}
+        onPressEnter={keep}
+      />
+    </span>
+  );
+}
 
 interface MarkProps {
   readonly mark: TermMarks['rows'][number]['marks'][number];

@@ -24,8 +24,9 @@ const beginBy = (id: string, from: Beginning): Promise<TrialRun> => {
 const keyOf = (exerciseId: string) => ['rehearsal', exerciseId];
 
 /** The instructor's own try, as it is told. */
-export const useTrialRunOf = (exerciseId: string) =>
+export const useTrialRunOf = (exerciseId: string, enabled = true) =>
   useQuery({
+    enabled,
     queryKey: keyOf(exerciseId),
     queryFn: () => get(`exercises/${exerciseId}/trial-run`),
     staleTime: 0,

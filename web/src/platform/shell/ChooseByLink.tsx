@@ -3,11 +3,11 @@ import type { LinkShown } from '@gleddo/contract';
 import { useState, type FormEvent } from 'react';
 import { get, post } from '../api/client';
 import { Asking } from './Asking';
+import { Cover } from './Cover';
 import { PasswordField } from './PlainField';
 import { Refusal } from './Refusal';
 import { useEnter } from './use-enter';
 import plainStyles from './plain.module.css';
-import signInStyles from './sign-in.module.css';
 
 const AT = '/link/';
 
@@ -26,24 +26,13 @@ export function ChooseByLink({ token }: { readonly token: string }) {
     retry: false,
   });
   return (
-    <div className={signInStyles['page']}>
-      <section className={signInStyles['cover']}>
-        <h1>
-          Gleddo<span>.</span>
-        </h1>
-        <p>
-          Practice companies, exercises on the chart of accounts, and marks that say to the cent
-          what caused each difference.
-        </p>
-      </section>
-      <main className={signInStyles['door']}>
-        {link.data ? (
-          <Choose token={token} whose={link.data} />
-        ) : (
-          <Asking of={link} what="What the link is for" />
-        )}
-      </main>
-    </div>
+    <Cover>
+      {link.data ? (
+        <Choose token={token} whose={link.data} />
+      ) : (
+        <Asking of={link} what="What the link is for" />
+      )}
+    </Cover>
   );
 }
 

@@ -3,6 +3,7 @@ import type { DemoSignInRequest, SignInRequest, Welcome } from '@gleddo/contract
 import { useState, type FormEvent } from 'react';
 import { get, post, Problem } from '../api/client';
 import { Asking } from './Asking';
+import { Cover } from './Cover';
 import { FirstInstructor } from './FirstInstructor';
 import { PasswordField, PlainField } from './PlainField';
 import { Refusal } from './Refusal';
@@ -19,29 +20,18 @@ interface Entering {
 export function SignIn({ onEntering }: Entering) {
   const welcome = useQuery({ queryKey: ['welcome'], queryFn: () => get('welcome') });
   return (
-    <div className={signInStyles['page']}>
-      <section className={signInStyles['cover']}>
-        <h1>
-          Gleddo<span>.</span>
-        </h1>
-        <p>
-          Practice companies, exercises on the chart of accounts, and marks that say to the cent
-          what caused each difference.
-        </p>
-      </section>
-      <main className={signInStyles['door']}>
-        {!welcome.data ? (
-          <Asking of={welcome} what="The door" />
-        ) : welcome.data.needsFirstInstructor ? (
-          <FirstInstructor onEntering={onEntering} />
-        ) : (
-          <div className="narrow">
-            <DemoPeople people={welcome.data.demoPeople} onEntering={onEntering} />
-            <Door isDemo={welcome.data.demoPeople.length > 0} onEntering={onEntering} />
-          </div>
-        )}
-      </main>
-    </div>
+    <Cover>
+      {!welcome.data ? (
+        <Asking of={welcome} what="The door" />
+      ) : welcome.data.needsFirstInstructor ? (
+        <FirstInstructor onEntering={onEntering} />
+      ) : (
+        <div className="narrow">
+          <DemoPeople people={welcome.data.demoPeople} onEntering={onEntering} />
+          <Door isDemo={welcome.data.demoPeople.length > 0} onEntering={onEntering} />
+        </div>
+      )}
+    </Cover>
   );
 }
 
