@@ -1,3 +1,4 @@
+import { tellCopies } from './alike.js';
 import { readAllShapes } from './files.js';
 import { NAME_ROWS, SPOKEN_ROWS } from './name-rows.js';
 import { readNames } from './names.js';
@@ -63,3 +64,4 @@ for (const [what, rows] of [
 }
 const files = await readAllShapes(out);
 out(`${files.count} shapes of file, ${files.misread} misread`);
+tellCopies(Math.max(1, Math.round(Number(count) / 15)), out);

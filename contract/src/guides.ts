@@ -142,6 +142,18 @@ export interface CopiedShown {
   readonly how: CopiedFigures<string>['how'];
 }
 
+/** Two works that have so much in common that is odd that it is hardly chance: a fact, no verdict. */
+export interface AlikeShown {
+  /** Null: a work of another class, which is not theirs to see. */
+  readonly works: readonly { readonly tryId: string | null; readonly student: string }[];
+  /** What both have, the rarest first, in words; at most so many as anybody reads. */
+  readonly same: readonly string[];
+  /** How much there is of it. */
+  readonly count: number;
+  /** In one of how many classes like this any two would be so much alike by chance; at most 100,000. */
+  readonly onceIn: number;
+}
+
 /** A picture to lie beside the work, as a data URL. */
 export class PictureRequest {
   @IsShortText(MOST_OF_A_PICTURE, 'A picture has at most 900 KB. Save it smaller.')

@@ -155,6 +155,7 @@ export {
 } from './marking.js';
 export {
   AnswerRequest,
+  type AlikeShown,
   type CopiedShown,
   type GuideAnswer,
   type GuidePlace,

@@ -45,6 +45,7 @@ import type {
 } from './groups.js';
 import type {
   AnswerRequest,
+  AlikeShown,
   CopiedShown,
   GoOnRequest,
   HintRequest,
@@ -236,6 +237,7 @@ export const ROUTES = {
   'POST exercises/:id/words': to<AtWork, SayWordRequest>(),
   'POST exercises/:id/words/:word/put-away': to<AtWork>(),
   'GET exercises/:id/copied-figures': to<CopiedShown[]>(),
+  'GET exercises/:id/works-alike': to<AlikeShown[]>(),
   'GET exercises/:id/key-versions': to<KeyVersionShown[]>(),
   'POST exercises/:id/check-again': to<ClassResults, CheckAgainRequest>(),
   'POST exercises/:id/right-names': to<ClassResults, RightNamesRequest>(),

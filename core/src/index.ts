@@ -162,6 +162,7 @@ export { drillQuestion, type DrillQuestion, STOCK, stockName } from './teaching/
 export { tallies } from './teaching/drill/index.js';
 export { type BrokenSeed, copiedFigures, type CopiedFigures } from './teaching/variant/index.js';
 export { type FigurePlace, figurePlaces, fixedFigures, ownBook } from './teaching/variant/index.js';
+export { odditiesOf, type Oddity, worksAlike, type WorksAlike } from './teaching/alike/index.js';
 export { type Solvable, solvable } from './teaching/solvable/index.js';
 export {
   nearType,

@@ -176,19 +176,22 @@ export class ChecksService {
       .where(eq(tries.id, tryId));
     const states = evenGivenBack ? CHECKED_STATES : HANDED_IN;
     if (!found || !states.some((state) => state === found.work.state)) return 'done';
-    const key = await this.keyToday(found.exercise, found.work);
-    const { text, revision } = await this.books.at(found.work.bookId);
-    const outcome = await this.threads.checkToKeep({
-      key,
-      work: text,
-      ...(await this.cameAs(found.work)),
-    });
-    if (outcome.ok) await this.keep(found.work, { keyId: key.id, revision, states }, outcome.value);
+    const { task, revision } = await this.toCheck(found);
+    const outcome = await this.threads.checkToKeep(task);
+    const keeping = { keyId: task.key.id, revision, states };
+    if (outcome.ok) await this.keep(found.work, keeping, outcome.value);
     else {
       this.tellOf(outcome, { tryId });
       await this.keepFault(tryId, outcome.why);
     }
     return outcome.ok ? 'done' : 'failed';
+  }
+
+  /** A work with today’s key, as it is checked, and which revision of it. */
+  async toCheck({ work, exercise }: { readonly work: TryRow; readonly exercise: ExerciseRow }) {
+    const key = await this.keyToday(exercise, work);
+    const { text, revision } = await this.books.at(work.bookId);
+    return { task: { key, work: text, ...(await this.cameAs(work)) }, revision };
   }
 
   /** How a work came, what was answered beside it, and what was said of it by hand. */

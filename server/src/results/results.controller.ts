@@ -10,7 +10,8 @@ import {
   PairsRequest,
   RightNamesRequest,
   type ClassResults,
-  type CopiedShown,
+  type AlikeShown,
+  CopiedShown,
   type KeyVersionShown,
   type Marked,
   type Me,
@@ -21,6 +22,7 @@ import { Only, SignedIn } from '../http/signed-in.js';
 import { AcceptancesService } from './acceptances.service.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { CopiedFiguresService } from './copied-figures.service.js';
+import { WorksAlikeService } from './works-alike.service.js';
 import { UploadedWorksService } from './uploaded-works.service.js';
 import { ClassResultsService } from './class-results.service.js';
 import { MarkingService } from './marking.service.js';
@@ -37,6 +39,7 @@ export class ResultsController {
     private readonly uploadedWorks: UploadedWorksService,
     private readonly exercises: ExercisesService,
     private readonly copied: CopiedFiguresService,
+    private readonly alike: WorksAlikeService,
     private readonly past: PastChecksService,
     private readonly again: OpeningAgainService,
   ) {}
@@ -55,6 +58,12 @@ export class ResultsController {
   @Get('exercises/:id/copied-figures')
   async copiedFigures(@Param('id') id: string, @SignedIn() me: Me): Promise<CopiedShown[]> {
     return this.copied.seenBy(me, await this.exercises.rowOf(me, id, 'assist'));
+  }
+
+  /** Which works have so much in common that is odd that it is hardly chance. */
+  @Get('exercises/:id/works-alike')
+  async worksAlike(@Param('id') id: string, @SignedIn() me: Me): Promise<AlikeShown[]> {
+    return this.alike.seenBy(me, await this.exercises.rowOf(me, id, 'assist'));
   }
 
   @Post('exercises/:id/check-again')

@@ -18,6 +18,7 @@ import { PreviewsService } from './previews.service.js';
 import { ClassResultsService } from './class-results.service.js';
 import { StartsService } from './starts.service.js';
 import { CopiedFiguresService } from './copied-figures.service.js';
+import { WorksAlikeService } from './works-alike.service.js';
 import { OpeningAgainService } from './opening-again.service.js';
 import { NoteRefs } from './note-refs.js';
 import { PastChecksService } from './past-checks.service.js';
@@ -37,6 +38,7 @@ import { PastChecksService } from './past-checks.service.js';
     ClassResultsService,
     StartsService,
     CopiedFiguresService,
+    WorksAlikeService,
     OpeningAgainService,
     PastChecksService,
     NoteRefs,

@@ -18,6 +18,10 @@ import {
   type KeptResult,
   type Overview,
   type TableChoice,
+  odditiesOf,
+  worksAlike,
+  type Oddity,
+  type WorksAlike,
 } from '@gleddo/core';
 import { LRUCache } from 'lru-cache';
 
@@ -48,6 +52,12 @@ export interface IncomingTable extends TableChoice {
   readonly cells: readonly (readonly string[])[];
   /** Why nothing could be read in the file. */
   readonly refused?: string;
+}
+
+/** A work and what is odd in it. */
+export interface OddWork {
+  readonly whose: string;
+  readonly oddities: readonly Oddity[];
 }
 
 /** A checked work as it is kept. */
@@ -133,12 +143,27 @@ function outcomeOf<T>(work: () => T): CheckOutcome<T> {
 /** Checks one work with a version of a key. */
 export const check = (task: ToCheck): CheckOutcome<CheckedWork> => outcomeOf(() => checked(task));
 
-function checked(task: ToCheck): CheckedWork {
-  const { key: keyText, work: text, byHand = [], table = null, answers = null } = task;
+/** What is odd in a work; nothing, where it can’t be checked. */
+export function oddities(task: ToCheck): Oddity[] {
+  const found = outcomeOf(() => against(task));
+  if (!found.ok) return [];
+  const { key, book, found: checked } = found.value;
+  const answers = new Map(Object.entries(task.answers ?? {}));
+  return odditiesOf({ key, work: book, checked, answers });
+}
+
+export const alike = (works: readonly OddWork[]): WorksAlike<string>[] => worksAlike(works);
+
+function against({ key: keyText, work: text, byHand = [], table = null, answers = null }: ToCheck) {
   const { key, start } = readKeyText(keyText);
   const { book, options } = table ? ofTable(key, table) : { book: ofText(text), options: {} };
   const answered = answers ? { answers: new Map(Object.entries(answers)) } : {};
   const found = checkWork(key, book, { start, byHand, ...answered, ...options });
+  return { key, start, book, found };
+}
+
+function checked(task: ToCheck): CheckedWork {
+  const { key, start, book, found } = against(task);
   const results = keptResults(found);
   const pairs = keptPairs(found);
   const overview = overviewOf(key, book, { results, pairs, start });

@@ -1,7 +1,7 @@
 import { setPriority } from 'node:os';
 import { readBook } from '@gleddo/core';
 import { changeText } from './changing.js';
-import { check, checkToKeep } from './checking.js';
+import { alike, check, checkToKeep, oddities } from './checking.js';
 import { checkpointOf, copied, guide, hint, ownStartOf, reached } from './guiding.js';
 import { keyHistory } from './key-history.js';
 import type { Sent } from './prepared-book.js';
@@ -26,6 +26,7 @@ export function judge(text: string): Sent<null> {
 }
 
 export {
+  alike,
   changeText,
   check,
   checkToKeep,
@@ -34,6 +35,7 @@ export {
   guide,
   hint,
   keyHistory,
+  oddities,
   ownStartOf,
 };
 export { reached, replay, takeBook, takeExercise, takeWork };

@@ -1,11 +1,27 @@
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { Injectable } from '@nestjs/common';
-import type { CopiedFigures, GuideShown, Hint, Operation, Rules, StepReached } from '@gleddo/core';
+import type {
+  CopiedFigures,
+  GuideShown,
+  Hint,
+  Oddity,
+  Operation,
+  Rules,
+  StepReached,
+  WorksAlike,
+} from '@gleddo/core';
 import { Piscina } from 'piscina';
 import { whoAsks } from '../turns/asking.js';
 import type { ChangedBook } from './changing.js';
-import type { CheckedWork, CheckOutcome, KeptCheck, KeyText, ToCheck } from './checking.js';
+import type {
+  CheckedWork,
+  CheckOutcome,
+  KeptCheck,
+  KeyText,
+  OddWork,
+  ToCheck,
+} from './checking.js';
 import type { PreparedBook, Sent } from './prepared-book.js';
 import type { PreparedExercise } from './taking-exercise.js';
 import type { FiguredWork, ToGoOn, ToGuide, ToHint } from './guiding.js';
@@ -101,6 +117,12 @@ export class Threads {
 
   copied = (key: KeyText, works: readonly FiguredWork[]): Promise<CopiedFound[]> =>
     this.run(this.others, { name: 'copied' }, { key, works });
+
+  oddities = (work: ToCheck): Promise<Oddity[]> =>
+    this.run(this.others, { name: 'oddities' }, work);
+
+  alike = (works: readonly OddWork[]): Promise<WorksAlike<string>[]> =>
+    this.run(this.others, { name: 'alike' }, works);
 
   takeBook = (body: Uint8Array): Promise<Sent<PreparedBook>> =>
     this.run(this.others, { name: 'takeBook' }, body);

@@ -1,6 +1,7 @@
 export {
   addDays,
   addMonths,
+  daysBetween,
   firstYear,
   isDay,
   periodLike,

@@ -18,6 +18,7 @@ import { ByStudent } from './ByStudent';
 import { CheckingBar } from './CheckingBar';
 import { ClassMarkSheets } from './ClassMarkSheets';
 import { CopiedFigures } from './CopiedFigures';
+import { WorksAlike } from './WorksAlike';
 import { GiveBackDialog } from './GiveBackDialog';
 import { Matrix } from './Matrix';
 import { KeyVersions } from './KeyVersions';
@@ -87,6 +88,10 @@ function WholeClass({ results }: { results: ClassResults }) {
         <Placements results={results} />
         <MissedMost results={results} />
         <CopiedFigures exerciseId={results.exerciseId} />
+        <WorksAlike
+          exerciseId={results.exerciseId}
+          checked={results.rows.filter(({ points }) => points !== null).length}
+        />
       </div>
     </div>
   );

@@ -1,0 +1,134 @@
+import { checkWork, odditiesOf, worksAlike, type AnswerKey, type Book } from '@gleddo/core';
+import { Chance } from './chance.js';
+import { PLANTS } from './faults.js';
+import { KEYS, workOf } from './works.js';
+import { Making } from './work.js';
+import { otherwise, restyled } from './wordings.js';
+
+/** What a class tends to get wrong: each fault the same for all who make it, the weaker more often. */
+function habitsOf(seed: number): readonly (readonly [kind: string, seed: number])[] {
+  const chance = new Chance(seed);
+  return Array.from({ length: 8 }, (_, i) => [
+    chance.oneOf(Object.keys(PLANTS)) ?? '',
+    seed * 100 + i,
+  ]);
+}
+
+/** One honest work: what the class tends to, then faults and words of its own. */
+function honest(key: AnswerKey, seed: number, habits: ReturnType<typeof habitsOf>): Book {
+  const chance = new Chance(seed + 77);
+  const weakness = chance.between(0, 100) / 100;
+  const own = workOf(key, seed);
+  const making = new Making(key, seed);
+  making.accounts = [...own.book.accounts];
+  making.balances = { ...own.book.opening.balances };
+  making.entries = [...own.book.entries];
+  for (const [kind, fault] of habits)
+    if (chance.happens(0.6 * weakness)) PLANTS[kind]?.(making, new Chance(fault));
+  return making.made().book;
+}
+
+type Copying = (from: Book, other: Book, chance: Chance) => Book;
+
+const renamed: Copying = (from, _, chance) => ({
+  ...from,
+  accounts: from.accounts.map((each) => ({
+    ...each,
+    name: otherwise(each.name, chance) ?? restyled(each.name, chance),
+  })),
+});
+
+const reordered: Copying = (from, _, chance) => ({
+  ...from,
+  entries: chance.shuffled(from.entries),
+});
+
+const renumbered: Copying = (from) => ({
+  ...from,
+  accounts: from.accounts.map((each) => ({
+    ...each,
+    number:
+      each.number !== null && /^\d+$/.test(each.number)
+        ? `${Number(each.number) + 1}`
+        : each.number,
+  })),
+});
+
+/** Two thirds of the journal are the other’s, what follows is one’s own. */
+const inPart: Copying = (from, own) => {
+  const many = Math.ceil((from.entries.length * 2) / 3);
+  const known = new Set(from.accounts.map(({ id }) => id));
+  return {
+    ...from,
+    entries: [
+      ...from.entries.slice(0, many),
+      ...own.entries
+        .slice(many)
+        .filter(({ lines }) => lines.every(({ account }) => known.has(account))),
+    ],
+  };
+};
+
+/** Who worked together have most in common, and each a few things of their own. */
+const together: Copying = (from, _, chance) => ({
+  ...from,
+  accounts: from.accounts.map((each) =>
+    chance.happens(0.15) ? { ...each, name: `${each.name}.` } : each,
+  ),
+  entries: from.entries.filter(() => chance.happens(0.95)),
+});
+
+const COPYING: Readonly<Record<string, Copying>> = {
+  untouched: (from) => from,
+  renamed,
+  reordered,
+  renumbered,
+  'in part': inPart,
+  together,
+};
+
+const SIZE = 60;
+
+/** How alike two works are told that are copies, and two that are none, over so many classes. */
+export function tellCopies(classes: number, out: (line: string) => void): void {
+  const told = new Map(Object.keys(COPYING).map((kind) => [kind, 0]));
+  let [alarms, alone] = [0, 0];
+  for (let n = 1; n <= classes; n++) {
+    const key = KEYS[n % KEYS.length]?.();
+    if (!key) continue;
+    const habits = habitsOf(n);
+    const books = Array.from({ length: SIZE }, (_, i) => honest(key, n * 1000 + i, habits));
+    alone += found(key, books).length;
+    const chance = new Chance(n);
+    const copies = Object.entries(COPYING).map(([kind, copy], i) => {
+      const from = sourceOf(key, books, i * 7);
+      return { kind, from, book: copy(books[from] as Book, books[from + 1] as Book, chance) };
+    });
+    const all = found(key, [...books, ...copies.map(({ book }) => book)]);
+    for (const [a, b] of all) {
+      const copy = copies[b - SIZE];
+      if (copy?.from === a) told.set(copy.kind, (told.get(copy.kind) ?? 0) + 1);
+      else alarms += 1;
+    }
+  }
+  out(`copies told in ${classes} classes of ${SIZE}, of ${classes} each:`);
+  for (const [kind, n] of told) out(`  ${kind.padEnd(17)} ${n}`);
+  out(`  of no copy        ${alarms}; in classes without copies ${alone}`);
+}
+
+/** Somebody whose work has something to copy besides what is right. */
+function sourceOf(key: AnswerKey, books: readonly Book[], from: number): number {
+  const at = books.findIndex((book, i) => {
+    if (i < from || i >= SIZE - 1) return false;
+    return checkWork(key, book).results.filter((each) => each.outcome === 'not-met').length >= 4;
+  });
+  return Math.max(at, 0);
+}
+
+const found = (key: AnswerKey, books: readonly Book[]): (readonly [number, number])[] =>
+  worksAlike(
+    books.map((work, whose) => {
+      const checked = checkWork(key, work);
+      return { whose, oddities: odditiesOf({ key, work, checked, answers: new Map() }) };
+    }),
+  ).map(({ works: [a, b] }) => [Math.min(a, b), Math.max(a, b)] as const);
