@@ -55,6 +55,16 @@ const passesForgotten: Fault = (book) => {
   return { ...posted, accounts: posted.accounts.filter((each) => each.id !== 'season-passes') };
 };
 
+/** Nothing wrong either, and hardly chance where two have it: the same slips, the same words, the same order of recording. */
+const workedTogether: Fault = (book) =>
+  [
+    change('slipway-prepaid', { name: 'Prepaid slipway rennt' }),
+    change('insurance-prepaid', { name: 'Prepaid insurence' }),
+    altered('A4', (entry) => ({ ...entry, text: 'kayaks got older' })),
+    altered('B10', (entry) => ({ ...entry, text: 'summer passes, paid by all in front' })),
+    entries((all) => [...all.slice(0, 3), ...all.slice(3).toReversed()]),
+  ].reduce((made, step) => step(made), book);
+
 /** The faults that beginners make, one of each sort. */
 const FAULTS = {
   passesInRevenue: change('season-passes', {
@@ -81,6 +91,7 @@ const FAULTS = {
   turnedRound: turned('A2'),
   lateEntry: altered('A6', (entry) => ({ ...entry, date: '2027-04-05' })),
   bankSplit: splitBank,
+  workedTogether,
   tooMany: added(account('sundry', 'Sundry account', { number: '6900', type: 'sundry-operating' })),
   /** Given up early: little is set up, nothing recorded. */
   barelyBegun: () => halfWay(2),
@@ -135,7 +146,14 @@ const student = (
 /** The class group of the demo: 24 invented students, with work in every state. */
 export const STUDENTS: readonly DemoStudent[] = [
   student('Ade Marlow', 'handed-in', 'passesInRevenue', 'openingForgotten', 'noInsurance'),
-  student('Bea Lindqvist', 'handed-in', 'longPrepayment', 'noVanCharge', 'noInsurance'),
+  student(
+    'Bea Lindqvist',
+    'handed-in',
+    'longPrepayment',
+    'noVanCharge',
+    'noInsurance',
+    'workedTogether',
+  ),
   student('Caro Whitby', 'given-back', 'plainDepreciation'),
   student('Dov Armitage', 'given-back', 'swappedDigits'),
   student('Ella Nakata', 'handed-in', 'passesForgotten', 'wrongAmount'),
@@ -165,7 +183,7 @@ export const STUDENTS: readonly DemoStudent[] = [
   ),
   student('Orla Finch', 'given-back', 'otherName'),
   student('Priya Vance', 'handed-in', 'halfDone'),
-  student('Quin Darrow', 'handed-in', 'noInsurance', 'noVanCharge', 'oddName'),
+  student('Quin Darrow', 'handed-in', 'noInsurance', 'noVanCharge', 'workedTogether', 'oddName'),
   student('Rosa Imhof', 'handed-in', 'allowanceAsExpense', 'bankSplit'),
   student('Sami Kettle', 'given-back', 'passesInRevenue', 'noInsurance'),
   student('Tess Obi', 'handed-in', 'passesInRevenue', 'plainDepreciation', 'lateEntry'),

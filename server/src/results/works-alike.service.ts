@@ -44,10 +44,10 @@ export class WorksAlikeService {
       return row && sees(row.work.personId) ? { tryId, student: row.student } : ELSEWHERE;
     };
     return found
-      .map(({ works, same, onceIn }) => ({
+      .map(({ works, same, count, onceIn }) => ({
         works: works.map(shown),
         same: same.slice(0, TOLD),
-        ...{ count: same.length, onceIn: Math.round(onceIn) },
+        ...{ count, onceIn: Math.round(onceIn) },
       }))
       .filter(({ works }) => works.some(({ tryId }) => tryId !== null))
       .slice(0, MOST);

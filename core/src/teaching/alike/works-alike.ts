@@ -3,8 +3,10 @@ import type { Oddity } from './oddity.js';
 /** Two works that have so much in common that is odd that it is hardly chance. */
 export interface WorksAlike<W> {
   readonly works: readonly [W, W];
-  /** What both have, the rarest first, in words. */
+  /** What both have, the rarest first, in words: of each kind the first two. */
   readonly same: readonly string[];
+  /** How much there is of it. */
+  readonly count: number;
   /** In one of how many classes like this any two would be so much alike by chance; at most 100,000. */
   readonly onceIn: number;
 }
@@ -45,10 +47,12 @@ export function worksAlike<W>(
     if (same.length < FEWEST || kinds < least * SHARE) continue;
     const onceIn = Math.exp(weightOf(same) - logChoices(least, kinds)) / (pairs * CAUTION);
     if (onceIn < RARE) continue;
-    const words = same.sort((x, y) => y.weight - x.weight).map(({ says }) => says);
-    found.push({ works: [one.whose, other.whose], same: words, onceIn: Math.min(RAREST, onceIn) });
+    found.push({
+      ...{ works: [one.whose, other.whose], same: inWords(same), count: same.length },
+      onceIn: Math.min(RAREST, onceIn),
+    });
   }
-  return found.sort((a, b) => b.onceIn - a.onceIn || b.same.length - a.same.length);
+  return found.sort((a, b) => b.onceIn - a.onceIn || b.count - a.count);
 }
 
 type Counts = ReadonlyMap<string, number>;
@@ -99,6 +103,19 @@ function inCommon(
       const others = (counts.get(each.name) ?? 2) - 2;
       return { ...each, weight: Math.log(size / (others + 1)) };
     });
+}
+
+const OF_A_KIND = 2;
+
+function inWords(same: readonly Weighed[]): string[] {
+  const told = new Map<string, number>();
+  return same
+    .toSorted((a, b) => b.weight - a.weight)
+    .filter(({ kind }) => {
+      told.set(kind, (told.get(kind) ?? 0) + 1);
+      return (told.get(kind) ?? 0) <= OF_A_KIND;
+    })
+    .map(({ says }) => says);
 }
 
 function weightOf(same: readonly Weighed[]): number {

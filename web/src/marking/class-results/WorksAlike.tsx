@@ -55,7 +55,7 @@ function Alike({ pair: { works, same, count, onceIn } }: { pair: AlikeShown }) {
           aria-expanded={isOpen}
           onClick={() => setOpen(!isOpen)}
         >
-          {isOpen ? 'fewer' : `${same.length - FIRST} more`}
+          {isOpen ? 'fewer' : 'more of them'}
         </button>
       )}
     </li>
