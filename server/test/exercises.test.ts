@@ -147,3 +147,22 @@ describe('settings of the company', () => {
     expect(described.map(({ outcome }) => outcome)).toEqual(['met', 'met']);
   });
 });
+
+describe('works alike', () => {
+  it('are told of those who worked together, and of nobody else', async () => {
+    const exercises = (await ruth.get('exercises')).body as { id: string; title: string }[];
+    const found = await Promise.all(
+      exercises.map(async ({ id }) => (await ruth.get(`exercises/${id}/works-alike`)).body),
+    );
+    const pairs = found.flat() as {
+      works: { student: string }[];
+      same: string[];
+      onceIn: number;
+    }[];
+    expect(pairs.map(({ works }) => works.map(({ student }) => student).sort())).toEqual([
+      ['Bea Lindqvist', 'Quin Darrow'],
+    ]);
+    expect(pairs[0]?.same).toContain('the name “Prepaid slipway rennt”');
+    expect(pairs[0]?.onceIn).toBeGreaterThan(30);
+  });
+});

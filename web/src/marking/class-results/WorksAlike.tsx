@@ -45,9 +45,11 @@ function Alike({ pair: { works, same, count, onceIn } }: { pair: AlikeShown }) {
           {tryId ? <Link to={`/marking/${tryId}`}>{student}</Link> : student}
         </Fragment>
       ))}
-      : {counted(count, 'oddity', 'oddities')} in common, by chance in one of{' '}
-      {onceIn >= MOST ? 'more than ' : 'about '}
-      {roughly(onceIn)} classes. {(isOpen ? same : same.slice(0, FIRST)).join('; ')}.{' '}
+      : {counted(count, 'oddity', 'oddities')} in common.{' '}
+      {(isOpen ? same : same.slice(0, FIRST))
+        .join('; ')
+        .replace(/^./, (letter) => letter.toUpperCase())}
+      .{' '}
       {same.length > FIRST && (
         <button
           type="button"
@@ -57,7 +59,10 @@ function Alike({ pair: { works, same, count, onceIn } }: { pair: AlikeShown }) {
         >
           {isOpen ? 'fewer' : 'more of them'}
         </button>
-      )}
+      )}{' '}
+      <span className="quiet">
+        By chance in one of {onceIn >= MOST ? 'more than' : 'about'} {roughly(onceIn)} classes.
+      </span>
     </li>
   );
 }

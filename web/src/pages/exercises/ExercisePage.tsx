@@ -1,6 +1,8 @@
 import { mayAtLeast, type ExerciseAnswer } from '@gleddo/contract';
+import type { ReactNode } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { OpenBook } from '../../book/open-book/open-book';
+import { NothingHere } from '../../platform/shell/NothingHere';
 import { Asking } from '../../platform/shell/Asking';
 import { BookSays, BookTools } from '../../book/work/BookTools';
 import { KEPT_PARTS, WorkTabs } from '../../book/work/WorkView';
@@ -25,14 +27,32 @@ export default function ExercisePage() {
   const { id = '', tab = 'brief', part, inner = '' } = useParams();
   const exercise = useExercise(id);
   if (!exercise.data) return <Asking of={exercise} what="The exercise" />;
-  if (tab !== 'start' && tab !== 'key')
+  if (tab in ERRAND_VIEWS)
     return <ErrandPage exercise={exercise.data} tab={tab} part={part ?? ''} />;
+  if (tab !== 'start' && tab !== 'key')
+    return <NothingHere home={`/exercises/${id}/brief`} homeName="the exercise" />;
   return part === undefined ? (
     <Navigate to={`/exercises/${id}/${tab}/chart`} replace />
   ) : (
     <BookOfExercise exercise={exercise.data} which={tab} part={part} inner={inner} />
   );
 }
+
+interface OfErrand {
+  readonly exercise: ExerciseAnswer;
+  readonly part: string;
+  readonly looked: KnownOfIt['looked'];
+}
+
+const ERRAND_VIEWS: Readonly<Record<string, (of: OfErrand) => ReactNode>> = {
+  brief: ({ exercise }) => <BriefView exercise={exercise} />,
+  steps: ({ exercise }) => <StepsView exercise={exercise} />,
+  'own-figures': ({ exercise }) => <OwnFiguresView exercise={exercise} />,
+  'also-right': ({ exercise }) => <AlsoRightView exercise={exercise} />,
+  checks: ({ exercise }) => <ChecksView exercise={exercise} />,
+  try: ({ exercise, part }) => <TryItView exercise={exercise} part={part} />,
+  'hand-out': ({ exercise, looked }) => <HandOutView exercise={exercise} looked={looked} />,
+};
 
 interface ErrandPageProps {
   readonly exercise: ExerciseAnswer;
@@ -46,13 +66,7 @@ function ErrandPage({ exercise, tab, part }: ErrandPageProps) {
     <>
       <ExerciseHead of={known} tab={tab} isBrief={tab === 'try' && part !== ''} />
       <OthersExercise exercise={exercise} isMarking={tab === 'hand-out'}>
-        {tab === 'brief' && <BriefView exercise={exercise} />}
-        {tab === 'steps' && <StepsView exercise={exercise} />}
-        {tab === 'own-figures' && <OwnFiguresView exercise={exercise} />}
-        {tab === 'also-right' && <AlsoRightView exercise={exercise} />}
-        {tab === 'checks' && <ChecksView exercise={exercise} />}
-        {tab === 'try' && <TryItView exercise={exercise} part={part} />}
-        {tab === 'hand-out' && <HandOutView exercise={exercise} looked={known.looked} />}
+        {ERRAND_VIEWS[tab]?.({ exercise, part, looked: known.looked })}
       </OthersExercise>
     </>
   );
