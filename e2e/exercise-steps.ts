@@ -1,5 +1,5 @@
 import { expect, type Browser, type Page } from '@playwright/test';
-import { answerSheet, comeInAs, saved, signIn, giveBackHere } from './people.js';
+import { answerSheet, comeInAs, saved, giveBackHere, signInFirst } from './people.js';
 
 const HEADERS = { 'x-gleddo': '1' };
 
@@ -96,7 +96,7 @@ export async function begin(
   { made, title }: { readonly made: Made; readonly title: string },
 ): Promise<Page> {
   const student = await browser.newPage({ baseURL: new URL(page.url()).origin });
-  await signIn(student, made.login, { password: made.password });
+  await signInFirst(student, made.login, { password: made.password });
   await student.getByRole('link', { name: new RegExp(title) }).click();
   await student.getByRole('button', { name: 'Begin' }).click();
   await expect(student.getByRole('grid', { name: 'Balance sheet' })).toBeVisible();

@@ -24,6 +24,20 @@ export async function signIn(
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
 }
 
+/** What everybody chooses who signs in by a password that was made for them. */
+export const OWN_PASSWORD = 'kept to oneself';
+
+/** The first time that somebody signs in: they choose a password of their own. */
+export async function signInFirst(
+  page: Page,
+  login: string,
+  how: { readonly password: string; readonly address?: string | undefined },
+): Promise<void> {
+  await signIn(page, login, how);
+  await page.getByLabel('Password, 10 characters or more').fill(OWN_PASSWORD);
+  await page.getByRole('button', { name: 'Come in' }).click();
+}
+
 /** Presses Tab until a thing has the focus: nothing is reached otherwise. */
 export async function tabTo(page: Page, wanted: Locator, most = 80): Promise<void> {
   for (let i = 0; i < most; i++) {

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { answerSheet, comeInAs, saved, signIn, tabTo, giveBackHere } from './people.js';
+import { answerSheet, comeInAs, saved, tabTo, giveBackHere, signInFirst } from './people.js';
 
 const line = (page: Page, section: string) =>
   page.getByRole('textbox', { name: `New account in ${section}`, exact: true });
@@ -161,7 +161,7 @@ test('an instructor builds a company by keyboard alone, a student does the exerc
 
   await test.step('the student does it, with three faults', async () => {
     const nell = await browser.newPage({ baseURL: new URL(page.url()).origin });
-    await signIn(nell, 'nell.harbour', { password });
+    await signInFirst(nell, 'nell.harbour', { password });
     await nell.getByRole('link', { name: /First quarter at Gannet/ }).click();
     await expect(nell.getByText('Gannet Sailing School', { exact: true })).toBeVisible();
     await nell.getByRole('button', { name: 'Begin' }).click();

@@ -1,3 +1,4 @@
+import type { LettersShown } from './letters.js';
 import type { Happened } from './people.js';
 
 /** How the house is, for its head. */
@@ -19,6 +20,7 @@ export interface HouseShown {
   readonly failed: number;
   readonly tasksWaiting: number;
   readonly textsWaiting: number;
+  readonly letters: LettersShown;
   /** Where backups go by night; null: none are made. */
   readonly backups: {
     readonly folder: string;

@@ -1,5 +1,12 @@
 // The one door of the contract: what crosses the wire between web and server.
 export {
+  type LetterGone,
+  type LettersShown,
+  LinkLetterRequest,
+  type OwnLetters,
+  OwnLettersRequest,
+} from './letters.js';
+export {
   ChangePasswordRequest,
   ChoosePasswordRequest,
   type LinkShown,

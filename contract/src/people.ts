@@ -94,6 +94,8 @@ export interface MadePassword {
 export interface MadeLink {
   readonly name: string;
   readonly login: string;
+  /** Where a letter with it can go; empty: no e-mail is known. */
+  readonly email: string;
   /** What stands in the link. */
   readonly token: string;
   readonly until: string;
@@ -148,6 +150,8 @@ export interface Me {
   readonly role: PersonRole;
   /** Whether this is the first instructor. */
   readonly isHead: boolean;
+  /** Whether they came in by a password that the program made: then they choose one of their own first. */
+  readonly isFirstPassword: boolean;
 }
 
 interface DemoPerson extends Me {

@@ -1,3 +1,4 @@
+import type { LetterGone, LinkLetterRequest, OwnLetters, OwnLettersRequest } from './letters.js';
 import type { AskWordRequest, AtWork, SayWordRequest, SeenWordsRequest, Word } from './words.js';
 import type { DrillFeedback } from '@gleddo/core';
 import type {
@@ -137,6 +138,7 @@ export const ROUTES = {
   'GET me': to<Me>(),
   'GET me/sign-in': to<OwnSignIn>(),
   'POST me/password': to<undefined, ChangePasswordRequest>(),
+  'POST me/first-password': to<Me, ChoosePasswordRequest>(),
   'POST me/second-factor/offer': to<SecondFactorOffered>(),
   'POST me/second-factor': to<undefined, SecondFactorRequest>(),
   'POST me/second-factor/off': to<undefined, NoSecondFactorRequest>(),
@@ -148,6 +150,9 @@ export const ROUTES = {
   'POST instructors': to<MadePassword, NewInstructorRequest>(),
   'POST instructors/:id/password': to<MadePassword>(),
   'POST instructors/:id/link': to<MadeLink>(),
+  'GET me/letters': to<OwnLetters>(),
+  'PUT me/letters': to<OwnLetters, OwnLettersRequest>(),
+  'POST letters/link': to<LetterGone, LinkLetterRequest>(),
   'GET links/:token': to<LinkShown>(),
   'POST links/:token': to<Me | null, ChoosePasswordRequest>(),
 

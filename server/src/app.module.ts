@@ -23,6 +23,7 @@ import { ResultsModule } from './results/results.module.js';
 import { TrialRunsModule } from './trial-runs/trial-runs.module.js';
 import { SharingModule } from './sharing/sharing.module.js';
 import { ShelfModule } from './shelf/shelf.module.js';
+import { LettersModule } from './letters/letters.module.js';
 import { TermModule } from './term/term.module.js';
 import { TodayModule } from './today/today.module.js';
 import { TriesModule } from './tries/tries.module.js';
@@ -34,7 +35,7 @@ const SUBJECTS = [
   ...[PeopleModule, GroupsModule, BooksModule, CompaniesModule, ExercisesModule],
   ...[ExerciseFilesModule, GuidesModule, TodayModule, TriesModule, ResultsModule, TrialRunsModule],
   ...[PracticesModule, DrillsModule, HouseModule, LeavingModule, WordsModule, AtWorkModule],
-  ...[ShelfModule, SharingModule, TermModule],
+  ...[LettersModule, ShelfModule, SharingModule, TermModule],
 ];
 
 /** The house: each subject with what it gives the others named in its own module. */

@@ -9,6 +9,7 @@ import { makeLog } from './http/log.js';
 import { isSecure, SettingRefused, settingsFrom, type Settings } from './http/settings.js';
 import { Nightly } from './house/nightly.js';
 import { ClosingService } from './tries/closing.service.js';
+import { LettersService } from './letters/letters.service.js';
 import { LeavingsDue } from './leaving/leavings-due.js';
 import { CheckRunner } from './results/check-runner.js';
 import { Threads } from './threads/threads.js';
@@ -83,6 +84,7 @@ async function start(): Promise<void> {
     app.get(CheckRunner).start();
     app.get(Nightly).start();
     app.get(ClosingService).start();
+    app.get(LettersService).start();
     app.get(LeavingsDue).start();
     const { port } = app.getHttpServer().address() as AddressInfo;
     explain(settings, port);

@@ -169,8 +169,7 @@ describe('a question at a note', () => {
     }
     const { results } = await given(asker);
     const fault = results.find(
-      (each: { told: { there: string } | null }) =>
-        each.told?.there === '“Bank” has no place yet.',
+      (each: { told: { there: string } | null }) => each.told?.there === '“Bank” has no place yet.',
     );
     expect(
       (await asker.post(mine('/words'), { text: 'Why?', about: '', ref: 'made:up' })).status,

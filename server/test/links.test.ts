@@ -97,3 +97,25 @@ describe('a link to choose a password', () => {
     expect((await running.visitor().get('links/made-up')).status).toBe(422);
   });
 });
+
+describe('a password that the program made', () => {
+  it('is changed at the first sign-in, once, for one that nobody else knows; whoever else had it is out', async () => {
+    const again = await ruth.post(`groups/${classes.groupId}/members/${classes.ids[1]}/password`);
+    const { login, password } = again.body as { login: string; password: string };
+    const [student, other] = [running.visitor(), running.visitor()];
+    expect((await student.post('sign-in', { login, password })).body.isFirstPassword).toBe(true);
+    await other.post('sign-in', { login, password });
+    expect((await student.get('me')).body.isFirstPassword).toBe(true);
+    const choose = (next: string) => student.post('me/first-password', { password: next });
+    expect((await choose('short')).status).toBe(400);
+    expect((await choose(password)).body.detail).toMatch(/^This is the one that you were given/);
+    expect((await choose('password123')).status).toBe(422);
+    expect((await choose('nine gulls inland')).body.isFirstPassword).toBe(false);
+    expect((await student.get('me')).body.isFirstPassword).toBe(false);
+    expect((await other.get('me')).status).toBe(401);
+    expect((await choose('ten gulls inland')).body.detail).toMatch(/chosen a password already/);
+    const later = await running.visitor().post('sign-in', { login, password: 'nine gulls inland' });
+    expect(later.body.isFirstPassword).toBe(false);
+    expect((await ruth.get('me')).body.isFirstPassword).toBe(false);
+  });
+});

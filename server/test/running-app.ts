@@ -135,6 +135,7 @@ export async function runningApp(
     GLEDDO_DATA: folder,
     GLEDDO_DEMO: demo ? '1' : '0',
     GLEDDO_LOG: 'warn',
+    GLEDDO_OUTBOX: join(folder, 'outbox'),
     ...(url === undefined ? {} : { DATABASE_URL: url }),
   };
   let now = await startServer({ node, env });

@@ -4,6 +4,7 @@ import { get, Problem } from './platform/api/client';
 import { untilThere } from './platform/api/try-again';
 import { Asking } from './platform/shell/Asking';
 import { ChooseByLink, linkInAddress } from './platform/shell/ChooseByLink';
+import { ChooseFirst } from './platform/shell/ChooseFirst';
 import { Recovering } from './platform/shell/Recovering';
 import { SignIn } from './platform/shell/SignIn';
 import { lazyView } from './platform/shell/lazy-view';
@@ -48,5 +49,6 @@ function AtDoor() {
   if (me.error instanceof Problem && me.error.status === 401 && !me.data)
     return <SignIn onEntering={() => void INSIDE.ahead()} />;
   if (!me.data) return <Asking of={me} what="The application" />;
+  if (me.data.isFirstPassword) return <ChooseFirst me={me.data} />;
   return <INSIDE.View me={me.data} />;
 }

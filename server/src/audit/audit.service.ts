@@ -29,6 +29,7 @@ const HAPPENED = {
   'password-reset': 'set a new password for',
   'password-changed': 'changed their own password',
   'link-made': 'gave a link to choose a password to',
+  'link-sent': 'sent a link to choose a password to',
   'link-used': 'chose a password by a link',
   'mark-changed': 'changed the mark of',
   'answer-accepted': 'accepted an answer of',

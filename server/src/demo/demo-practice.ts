@@ -89,7 +89,13 @@ export class DemoPractice {
         .insert(answers)
         .values(said.map(([questionId, answer]) => ({ bookId, questionId, answer })));
     if (by.isHandedIn) await this.checks.run(id);
-    const me = { id: personId, name: by.name, role: 'student', isHead: false } as const;
+    const me = {
+      id: personId,
+      name: by.name,
+      role: 'student',
+      isHead: false,
+      isFirstPassword: false,
+    } as const;
     for (const [told, step] of (HINTED[by.name] ?? []).entries())
       await this.hints.ask(me, bookId, { step, told, answer: false });
   }

@@ -35,7 +35,7 @@ export async function makeStudents(
   await tx.insert(people).values(
     made.map(({ id, name, number, email, login, passwordHash }) => ({
       ...{ id, name, number, email, login, passwordHash },
-      ...{ role: 'student' as const, addedWith: token },
+      ...{ role: 'student' as const, addedWith: token, isFirstPassword: true },
     })),
   );
   await tx.insert(members).values(made.map(({ id }) => ({ groupId, personId: id })));

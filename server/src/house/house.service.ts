@@ -8,6 +8,7 @@ import { checkTasks, people, sessions, tries } from '../database/schema/index.js
 import type { Settings } from '../http/settings.js';
 import { DATABASE, ENGINE, ROOM, SETTINGS } from '../http/tokens.js';
 import { Threads } from '../threads/threads.js';
+import { OwnLettersService } from '../letters/own-letters.service.js';
 import { Measures } from './measures.js';
 import { Nightly } from './nightly.js';
 
@@ -27,6 +28,7 @@ export class HouseService implements OnModuleInit {
     private readonly texts: BookTexts,
     private readonly nightly: Nightly,
     private readonly measures: Measures,
+    private readonly letters: OwnLettersService,
   ) {}
 
   onModuleInit(): void {
@@ -65,6 +67,7 @@ export class HouseService implements OnModuleInit {
       tasksWaiting: this.threads.waiting,
       textsWaiting: this.texts.waiting,
       backups: this.settings.backups,
+      letters: await this.letters.shown(),
       lastBackup: await this.nightly.last(),
     };
   }

@@ -48,7 +48,13 @@ export class InstructorsService {
   /** Another instructor, with a password that is shown this once. */
   async add(me: Me, name: string, login: string): Promise<MadePassword> {
     const password = madePassword();
-    const added = await this.people.add({ name, login, password, role: 'instructor' });
+    const added = await this.people.add({
+      name,
+      login,
+      password,
+      role: 'instructor',
+      isMade: true,
+    });
     await this.audit.write('instructor-made', me.id, { aboutId: added.id });
     return { name: added.name, login: foldedSignInName(login), password };
   }

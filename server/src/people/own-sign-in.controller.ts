@@ -1,6 +1,7 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Post, Req } from '@nestjs/common';
 import {
   ChangePasswordRequest,
+  ChoosePasswordRequest,
   NoSecondFactorRequest,
   SecondFactorRequest,
   type Me,
@@ -45,6 +46,18 @@ export class OwnSignInController {
       next: body.next,
       token: this.cookies.read(request, 'session') ?? '',
     });
+  }
+
+  /** The password that one chooses instead of the one that the program made. */
+  @Post('first-password')
+  @Compares()
+  @HttpCode(200)
+  chooseFirst(
+    @Body() { password }: ChoosePasswordRequest,
+    @SignedIn() me: Me,
+    @Req() request: FastifyRequest,
+  ): Promise<Me> {
+    return this.people.chooseFirst(me, password, this.cookies.read(request, 'session') ?? '');
   }
 
   @Get('sign-in')

@@ -14,6 +14,7 @@ import { people, signInLinks } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { fitsPassword, hashOfPassword, madePassword, wasteTime } from './passwords.js';
+import { meOf } from './me-of.js';
 import { FailedSignIns, tooManyFailed } from './failed-sign-ins.js';
 import { KnownBrowsers } from './known-browsers.js';
 import { SecondFactor } from './second-factor.js';
@@ -25,6 +26,8 @@ export interface NewPerson {
   readonly login: string;
   readonly password: string;
   readonly role: PersonRole;
+  /** Whether the program made the password. */
+  readonly isMade?: boolean;
 }
 
 /** Where somebody signs in from: the address, and what the browser shows of having been here before. */
@@ -58,15 +61,15 @@ export class PeopleService {
   private async insert(person: NewPerson, isHead: boolean, db: Queries): Promise<Me | null> {
     const name = person.name.trim();
     const login = foldedSignInName(person.login);
-    const { role } = person;
+    const { role, isMade = false } = person;
     const passwordHash = await hashOfPassword(person.password);
     const id = nanoid();
     const [added] = await db
       .insert(people)
-      .values({ id, name, login, passwordHash, role, isHead })
+      .values({ id, name, login, passwordHash, role, isHead, isFirstPassword: isMade })
       .onConflictDoNothing()
-      .returning({ id: people.id });
-    return added ? { id, name, role, isHead } : null;
+      .returning();
+    return added ? meOf(added) : null;
   }
 
   /** The first visitor becomes the first instructor; of several at once exactly one. */
@@ -106,8 +109,7 @@ export class PeopleService {
     await this.second.judge(found, code);
     if (!isKnown) this.failed.succeeded(from.address);
     await this.audit.write('signed-in', found.id);
-    const { id, name, role, isHead } = found;
-    return { id, name, role, isHead };
+    return meOf(found);
   }
 
   personOf = (token: string): Promise<Me | null> => this.sessions.personOf(token);
@@ -115,8 +117,7 @@ export class PeopleService {
   async byLogin(login: string): Promise<Me | null> {
     const [found] = await this.db.select().from(people).where(eq(people.login, login));
     if (!found) return null;
-    const { id, name, role, isHead } = found;
-    return { id, name, role, isHead };
+    return meOf(found);
   }
 
   /** One's own password, by who knows the old one; every other session ends. */
@@ -127,8 +128,9 @@ export class PeopleService {
   ): Promise<void> {
     const found = await this.judgeOwn(me, old, 'old');
     judgePassword(next, [found.name, found.login], 'next');
-    await this.setPassword(me.id, next);
+    await this.setPassword(me.id, next, false);
     await this.sessions.endAll(me.id, token);
+    this.sessions.readAnew(me.id);
     await this.audit.write('password-changed', me.id, { aboutId: me.id });
   }
 
@@ -154,7 +156,7 @@ export class PeopleService {
     const [found] = await this.db.select().from(people).where(eq(people.id, personId));
     if (!found) throw notFound('This person');
     const password = madePassword();
-    await this.setPassword(personId, password);
+    await this.setPassword(personId, password, true);
     // Who has lost the password may have lost the device.
     if (found.totpSecret !== null) await this.second.turnOff(personId, by.id);
     await this.sessions.endAll(personId);
@@ -162,10 +164,36 @@ export class PeopleService {
     return { name: found.name, login: found.login, password };
   }
 
-  private async setPassword(personId: string, password: string): Promise<void> {
+  /** One’s own password, in the place of the one that the program made: whoever had that one has shown it by coming in. */
+  async chooseFirst(me: Me, password: string, token: string): Promise<Me> {
+    const [found] = await this.db.select().from(people).where(eq(people.id, me.id));
+    if (!found?.isFirstPassword)
+      throw refuse(
+        'password.chosen',
+        'You have chosen a password already. Change it under “My sign-in”.',
+      );
+    judgePassword(password, [found.name, found.login]);
+    if (await fitsPassword(found.passwordHash, password))
+      throw refuse(
+        'password.same',
+        'This is the one that you were given. Choose another, which nobody else knows.',
+        'password',
+      );
+    await this.setPassword(me.id, password, false);
+    await this.sessions.endAll(me.id, token);
+    this.sessions.readAnew(me.id);
+    await this.audit.write('password-changed', me.id, { aboutId: me.id });
+    return meOf({ ...found, isFirstPassword: false });
+  }
+
+  private async setPassword(
+    personId: string,
+    password: string,
+    isFirstPassword: boolean,
+  ): Promise<void> {
     const passwordHash = await hashOfPassword(password);
     await this.db.transaction(async (tx) => {
-      await tx.update(people).set({ passwordHash }).where(eq(people.id, personId));
+      await tx.update(people).set({ passwordHash, isFirstPassword }).where(eq(people.id, personId));
       await tx.delete(signInLinks).where(eq(signInLinks.personId, personId));
     });
   }

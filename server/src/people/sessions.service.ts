@@ -47,9 +47,14 @@ export class SessionsService implements OnModuleInit {
   }
 
   private forget(personId: string | null): void {
+    this.readAnew(personId);
+    this.ended.next(personId);
+  }
+
+  /** What is remembered of somebody, or of all, is asked for again. */
+  readAnew(personId: string | null): void {
     for (const [id, me] of this.remembered.entries())
       if (personId === null || me.id === personId) this.remembered.delete(id);
-    this.ended.next(personId);
   }
 
   async begin(personId: string, browser = ''): Promise<string> {
@@ -124,6 +129,7 @@ export class SessionsService implements OnModuleInit {
     const [found] = await this.db
       .select({
         ...{ id: people.id, name: people.name, role: people.role, isHead: people.isHead },
+        isFirstPassword: people.isFirstPassword,
         seenAt: sessions.seenAt,
       })
       .from(sessions)

@@ -10,7 +10,7 @@ export async function setNewPassword(db: Queries, login: string): Promise<string
   const passwordHash = await hashOfPassword(password);
   const [found] = await db
     .update(people)
-    .set({ passwordHash, totpSecret: null, totpStep: null })
+    .set({ passwordHash, isFirstPassword: true, totpSecret: null, totpStep: null })
     .where(eq(sql`lower(${people.login})`, foldedSignInName(login).toLowerCase()))
     .returning({ id: people.id });
   if (!found) return null;

@@ -7,6 +7,7 @@ import type { Database } from '../database/open-database.js';
 import { people, signInLinks } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { meOf } from './me-of.js';
 import { hashOfPassword } from './passwords.js';
 import { SessionsService } from './sessions.service.js';
 import { judgePassword } from './weak-passwords.js';
@@ -51,12 +52,20 @@ export class SignInLinksService {
         .onConflictDoUpdate({ target: signInLinks.personId, set: link });
       await this.audit.write('link-made', by.id, { aboutId: personId, db: tx });
     });
-    return { name: found.name, login: found.login, token, until: link.until.toISOString() };
+    const { name, login, email } = found;
+    return { name, login, email, token, until: link.until.toISOString() };
   }
 
   async look(token: string): Promise<LinkShown> {
     const found = await this.found(token);
     return { name: found.name, login: found.login };
+  }
+
+  /** Whom a link is for, and until when: for who passes it on. */
+  async whose(token: string) {
+    const { person, until } = await this.rowOf(token);
+    const { id, name, login, email } = person;
+    return { id, name, login, email, until };
   }
 
   /** Sets the password that its person chooses; the link is used up, and whoever was signed in as them is so no longer. */
@@ -70,21 +79,26 @@ export class SignInLinksService {
         .where(eq(signInLinks.id, idOf(token)))
         .returning({ id: signInLinks.id });
       if (!used) throw usedUp();
-      await tx.update(people).set({ passwordHash }).where(eq(people.id, person.id));
+      await tx
+        .update(people)
+        .set({ passwordHash, isFirstPassword: false })
+        .where(eq(people.id, person.id));
       await this.audit.write('link-used', person.id, { aboutId: person.id, db: tx });
     });
     await this.sessions.endAll(person.id);
-    const { id, name, role, isHead, totpSecret } = person;
-    return { me: { id, name, role, isHead }, hasSecondFactor: totpSecret !== null };
+    const me = meOf({ ...person, isFirstPassword: false });
+    return { me, hasSecondFactor: person.totpSecret !== null };
   }
 
-  private async found(token: string) {
+  private found = async (token: string) => (await this.rowOf(token)).person;
+
+  private async rowOf(token: string) {
     const [row] = await this.db
-      .select({ person: people })
+      .select({ person: people, until: signInLinks.until })
       .from(signInLinks)
       .innerJoin(people, eq(people.id, signInLinks.personId))
       .where(and(eq(signInLinks.id, idOf(token)), gt(signInLinks.until, new Date())));
     if (!row) throw usedUp();
-    return row.person;
+    return row;
   }
 }

@@ -2,17 +2,31 @@ const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
 const DAY = 24 * HOUR;
 
+const partsIn = (zone: string, at: number, how: Intl.DateTimeFormatOptions) =>
+  Object.fromEntries(
+    new Intl.DateTimeFormat('en-GB', { timeZone: zone, hourCycle: 'h23', ...how })
+      .formatToParts(at)
+      .map(({ type, value }) => [type, value]),
+  );
+
+/** The day (yyyy-mm-dd), hour and minute that a clock in a time zone (IANA) shows at a moment. */
+export function dayIn(
+  zone: string,
+  at: number,
+): { readonly day: string; readonly hour: number; readonly minute: number } {
+  const { year, month, day, hour, minute } = partsIn(zone, at, {
+    ...{ year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit' },
+  });
+  return { day: `${year}-${month}-${day}`, hour: Number(hour), minute: Number(minute) };
+}
+
 /** A moment as people say it in a time zone (IANA): `Fri 16 Apr, 18:00`; with the year where it is another one than now. */
 export function momentSaid(at: number, zone: string, now: number): string {
   const parts = (of: number) =>
-    Object.fromEntries(
-      new Intl.DateTimeFormat('en-GB', {
-        ...{ timeZone: zone, hourCycle: 'h23', weekday: 'short', day: 'numeric', month: 'short' },
-        ...{ year: 'numeric', hour: '2-digit', minute: '2-digit' },
-      })
-        .formatToParts(of)
-        .map(({ type, value }) => [type, value]),
-    );
+    partsIn(zone, of, {
+      ...{ weekday: 'short', day: 'numeric', month: 'short' },
+      ...{ year: 'numeric', hour: '2-digit', minute: '2-digit' },
+    });
   const { weekday, day, month, year, hour, minute } = parts(at);
   const ofYear = year === parts(now)['year'] ? '' : ` ${year}`;
   return `${weekday} ${day} ${month}${ofYear}, ${hour}:${minute}`;

@@ -21,4 +21,5 @@ export { leavings } from './leavings.js';
 export { words } from './words.js';
 export { shares } from './shares.js';
 export { signInLinks } from './sign-in-links.js';
+export { letters } from './letters.js';
 export { excused, termWeights } from './term.js';

@@ -19,6 +19,10 @@ export const people = pgTable(
     email: text('email').notNull().default(''),
     login: text('login').notNull(),
     passwordHash: text('password_hash').notNull(),
+    /** Whether the password is one that the program made, until its person has chosen another. */
+    isFirstPassword: boolean('is_first_password').notNull().default(false),
+    /** Whether they want letters about their exercises: one a day at most. */
+    wantsLetters: boolean('wants_letters').notNull().default(true),
     role: text('role', { enum: ['instructor', 'student'] }).notNull(),
     /** The first instructor: who makes the others and resets their passwords. */
     isHead: boolean('is_head').notNull().default(false),

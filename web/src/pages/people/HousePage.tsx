@@ -82,6 +82,10 @@ function Running({ house }: { house: HouseShown }) {
           <p className="quiet">{sizeText(diskFree)} of the disk are free.</p>
         )}
       </section>
+      <section className="paper" aria-label="Letters">
+        <h2>Letters</h2>
+        <LettersSay letters={house.letters} />
+      </section>
       <section className="paper" aria-label="Backup">
         <h2>Backup</h2>
         <BackupSays {...{ backups, lastBackup }} />
@@ -101,6 +105,32 @@ function runningItems(house: HouseShown) {
     ['Other tasks', tasksWaiting === 0 ? 'nothing waits' : counted(tasksWaiting, 'task')],
   ];
   return items.map(([label, children]) => ({ key: label, label, children }));
+}
+
+function LettersSay({
+  letters: { goesTo, folder, hour, sent, waiting, fault },
+}: Pick<HouseShown, 'letters'>) {
+  return (
+    <>
+      <p>
+        {goesTo === 'mail' ? (
+          'They go out by the mail server'
+        ) : (
+          <>
+            No mail server is named with <code>GLEDDO_SMTP</code>: they are laid into{' '}
+            <code>{folder}</code>
+          </>
+        )}
+        , from {hour}:00 on. {counted(sent, 'letter')} went within a week
+        {waiting > 0 && `, ${waiting} ${waiting === 1 ? 'waits' : 'wait'}`}.
+      </p>
+      {fault !== null && (
+        <p className="refusal" role="alert">
+          One could not go: {fault}
+        </p>
+      )}
+    </>
+  );
 }
 
 function BackupSays({ backups, lastBackup }: Pick<HouseShown, 'backups' | 'lastBackup'>) {

@@ -1,9 +1,12 @@
-import type { MadeLink } from '@gleddo/contract';
-import { Typography } from 'antd';
+import type { LetterGone, MadeLink } from '@gleddo/contract';
+import { useMutation } from '@tanstack/react-query';
+import { Button, Typography } from 'antd';
+import { post } from '../../platform/api/client';
 import { momentText } from '../../platform/figures/days';
+import { Refusal } from '../../platform/shell/Refusal';
 import styles from './people.module.css';
 
-/** A link that was made: shown this once, to be copied and passed on. */
+/** A link that was made: shown this once, to be copied and passed on, or sent. */
 export function MadeLinkShown({ made }: { readonly made: MadeLink }) {
   const { name, token, until } = made;
   return (
@@ -15,6 +18,30 @@ export function MadeLinkShown({ made }: { readonly made: MadeLink }) {
       <Typography.Text copyable code>
         {`${window.location.origin}/link/${token}`}
       </Typography.Text>
+      {made.email !== '' && <SendLink key={token} made={made} />}
     </div>
   );
 }
+
+function SendLink({ made: { token, email } }: { readonly made: MadeLink }) {
+  const sending = useMutation({ mutationFn: () => post('letters/link', { token }) });
+  if (sending.data)
+    return (
+      <p className="is-met" role="status">
+        ✓ {GONE[sending.data.goesTo]} {email}.
+      </p>
+    );
+  return (
+    <>
+      <Button loading={sending.isPending} onClick={() => sending.mutate()}>
+        Send it to {email}
+      </Button>
+      <Refusal of={sending} />
+    </>
+  );
+}
+
+const GONE: Readonly<Record<LetterGone['goesTo'], string>> = {
+  mail: 'Sent to',
+  folder: 'No mail server is set: it lies in the folder of letters, for',
+};

@@ -5,6 +5,7 @@ import { get } from '../../platform/api/client';
 import { LeavingList } from '../../platform/leaving/LeavingList';
 import { useDeleting } from '../../platform/leaving/use-deleting';
 import { ChangePassword } from './ChangePassword';
+import { OwnLetters } from './OwnLetters';
 import { OwnSessions } from './OwnSessions';
 import { SecondFactor } from './SecondFactor';
 
@@ -45,6 +46,7 @@ export default function OwnSignInPage() {
           <div>
             <ChangePassword />
             {me.data?.role === 'instructor' && <SecondFactor />}
+            {me.data?.role === 'student' && <OwnLetters />}
           </div>
         </div>
       </main>

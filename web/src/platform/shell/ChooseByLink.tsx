@@ -1,13 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import type { LinkShown } from '@gleddo/contract';
-import { useState, type FormEvent } from 'react';
 import { get, post } from '../api/client';
 import { Asking } from './Asking';
 import { Cover } from './Cover';
-import { PasswordField } from './PlainField';
-import { Refusal } from './Refusal';
-import { useEnter } from './use-enter';
-import plainStyles from './plain.module.css';
+import { ChoosePassword } from './ChoosePassword';
 
 const AT = '/link/';
 
@@ -37,41 +33,12 @@ export function ChooseByLink({ token }: { readonly token: string }) {
 }
 
 function Choose({ token, whose }: { readonly token: string; readonly whose: LinkShown }) {
-  const [password, setPassword] = useState('');
-  const enter = useEnter(async () => {
+  const choose = async (password: string) => {
     const me = await post(`links/${token}`, { password });
     // The link is used up: whoever reloads comes to the first page, and so does who shows a second device.
     window.history.replaceState(null, '', '/');
     if (me === null) window.location.reload();
     return me ?? (await get('me'));
-  });
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    enter.mutate(undefined);
   };
-  return (
-    <form className="narrow" onSubmit={submit}>
-      <h2>Welcome, {whose.name}</h2>
-      <p>
-        You sign in as <strong>{whose.login}</strong>. Choose a password: nobody else is told it.
-      </p>
-      <div className="field">
-        <PasswordField
-          id="password"
-          label="Password, 10 characters or more"
-          autoComplete="new-password"
-          value={password}
-          onType={setPassword}
-        />
-        <Refusal of={enter} />
-      </div>
-      <button
-        type="submit"
-        className={`${plainStyles['button']} is-primary`}
-        disabled={enter.isPending}
-      >
-        Come in
-      </button>
-    </form>
-  );
+  return <ChoosePassword whose={whose} choose={choose} />;
 }

@@ -1,0 +1,41 @@
+import { IsBoolean, IsString, Length } from 'class-validator';
+
+/** Letters to oneself: about one’s exercises, one a day at most. */
+export interface OwnLetters {
+  /** Where they go, as the school’s list has it; empty: none is known, and none is written. */
+  readonly email: string;
+  readonly isWanted: boolean;
+}
+
+export class OwnLettersRequest {
+  @IsBoolean()
+  isWanted!: boolean;
+}
+
+/** A link to choose a password, to go to its person by letter. */
+export class LinkLetterRequest {
+  @IsString()
+  @Length(1, 100)
+  token!: string;
+}
+
+/** What became of a letter. */
+export interface LetterGone {
+  readonly email: string;
+  /** Whether a mail server took it, or it lies in the folder of letters. */
+  readonly goesTo: 'mail' | 'folder';
+}
+
+/** How letters go out here, and what waits. */
+export interface LettersShown {
+  readonly goesTo: 'mail' | 'folder';
+  /** The folder; null: a mail server takes them. */
+  readonly folder: string | null;
+  readonly hour: number;
+  /** Sent within a week. */
+  readonly sent: number;
+  /** Written, and not gone yet. */
+  readonly waiting: number;
+  /** Why the last that waits could not go. */
+  readonly fault: string | null;
+}

@@ -1,0 +1,1 @@
+export { letterOf, type Letter, type LetterNews } from './letter.js';

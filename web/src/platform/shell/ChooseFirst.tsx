@@ -1,0 +1,27 @@
+import { useQuery } from '@tanstack/react-query';
+import type { Me } from '@gleddo/contract';
+import { get, post } from '../api/client';
+import { Asking } from './Asking';
+import { ChoosePassword } from './ChoosePassword';
+import { Cover } from './Cover';
+
+/** Who came in by a password that the program made chooses one of their own before anything else. */
+export function ChooseFirst({ me }: { readonly me: Me }) {
+  const own = useQuery({
+    queryKey: ['me', 'sign-in'],
+    queryFn: () => get('me/sign-in'),
+    staleTime: Infinity,
+  });
+  return (
+    <Cover>
+      {own.data ? (
+        <ChoosePassword
+          whose={{ name: me.name, login: own.data.login }}
+          choose={(password) => post('me/first-password', { password })}
+        />
+      ) : (
+        <Asking of={own} what="Your sign-in" />
+      )}
+    </Cover>
+  );
+}
