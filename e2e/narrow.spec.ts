@@ -225,3 +225,35 @@ test('every view has a title and a main part, and none runs sideways, for a stud
   await comeInAs(page, 'Ruth Marsh', server.address);
   expect(await sideways(page, await addressesOfInstructor(page))).toEqual([]);
 });
+
+test('the door has room on a phone: who comes in, and who chooses a password, sees all of it', async ({
+  page,
+}) => {
+  await page.goto(server.address);
+  const sides = async (field: string) => {
+    await expect(page.getByLabel(field, { exact: true })).toBeVisible();
+    for (const width of WIDTHS) {
+      await page.setViewportSize({ width, height: 700 });
+      const box = await page.getByLabel(field, { exact: true }).boundingBox();
+      expect([
+        field,
+        width,
+        (box?.width ?? 0) > 120,
+        (box?.x ?? 0) + (box?.width ?? 0) <= width,
+      ]).toEqual([field, width, true, true]);
+    }
+  };
+  await sides('Password');
+  await comeInAs(page, 'Ruth Marsh', server.address);
+  const asked = async (path: string) =>
+    (await page.request.get(`${server.address}/api/${path}`)).json();
+  const [group] = await asked('groups');
+  const { members } = await asked(`groups/${group.id}`);
+  const made = await page.request.post(
+    `${server.address}/api/groups/${group.id}/members/${members[0].id}/link`,
+    { headers: { 'x-gleddo': '1' } },
+  );
+  await page.context().clearCookies();
+  await page.goto(`${server.address}/link/${(await made.json()).token}`);
+  await sides('Password, 10 characters or more');
+});

@@ -104,7 +104,7 @@ function NewPassword({ group, student }: StudentProps) {
       </p>
       <Button loading={reset.isPending} onClick={() => reset.mutate()}>
         Set a new password
-      </Button>
+      </Button>{' '}
       <Button loading={give.isPending} onClick={() => give.mutate()}>
         A link to choose one
       </Button>
