@@ -23,6 +23,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: launchOptions(),
     screenshot: 'only-on-failure',
+    // What cuts a page off must cut it off; who tries what is kept allows it.
+    serviceWorkers: 'block',
   },
   webServer: {
     command: 'node scripts/stories-server.mjs',

@@ -7,6 +7,7 @@ import inRem from 'postcss-pxtorem';
 import { defineConfig, type InlineConfig, type Plugin } from 'vite';
 import { otherScripts } from './other-scripts.ts';
 import { pieces } from './pieces.ts';
+import { serviceWorker } from './service-worker.ts';
 import { tokensAsCss } from './src/platform/shell/tokens.ts';
 
 const COMPRESSED = /\.(js|css|html|svg)$/;
@@ -97,7 +98,7 @@ export default defineConfig(async ({ command }) => {
   const codeSplitting = command === 'build' ? await pieces(shared()) : true;
   return {
     ...rest,
-    plugins: [plugins, otherScripts(), preloadedFonts(), compressed()],
+    plugins: [plugins, otherScripts(), preloadedFonts(), serviceWorker(), compressed()],
     build: { ...build, rolldownOptions: { output: { codeSplitting } } },
     server: { proxy: { '/api': `http://localhost:${process.env['GLEDDO_PORT'] ?? 3000}` } },
   };

@@ -136,6 +136,7 @@ export {
   type TryState,
   type ChangedResult,
   type PastCheck,
+  HandInRequest,
 } from './tries.js';
 export {
   GIVEN_BEFORE,

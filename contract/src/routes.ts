@@ -112,6 +112,7 @@ import type {
   MyTryDetail,
   NewNoteRequest,
   PastCheck,
+  HandInRequest,
 } from './tries.js';
 
 /** What a route is sent, and what it answers: known to the compiler alone. */
@@ -273,7 +274,7 @@ export const ROUTES = {
   'POST my-exercises/:id/words': to<Word[], AskWordRequest>(),
   'POST my-exercises/:id/words/seen': to<Word[], SeenWordsRequest>(),
   'POST my-exercises/:id/check': to<InterimCheck>(),
-  'POST my-exercises/:id/hand-in': to<MyTryDetail>(),
+  'POST my-exercises/:id/hand-in': to<MyTryDetail, HandInRequest | undefined>(),
   'POST my-exercises/:id/file': to<MyTryDetail, OwnFileRequest>(),
   'POST my-exercises/:id/copy': to<MyTryDetail>(),
   'POST my-exercises/:id/copy/check': to<CorrectedCheck>(),

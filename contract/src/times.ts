@@ -48,6 +48,8 @@ export interface CameIn {
   readonly byItself: boolean;
   /** In milliseconds; 0: in time. */
   readonly lateBy: number;
+  /** When it was to be handed in, as their own clock had it, where there was no line then; null: it came at once. */
+  readonly wishedAt: string | null;
 }
 
 /** A student with more time than their class. */

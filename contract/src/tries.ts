@@ -1,9 +1,17 @@
 import type { May } from './sharing.js';
 import type { CauseShare, Told } from '@gleddo/core';
-import { IsProse, MayBeLeftOut } from './fields.js';
+import { IsMoment, IsProse, MayBeLeftOut } from './fields.js';
 import { NewStockNoteRequest, type Giving } from './giving.js';
 import type { FiledTable, HandPairShown } from './marking.js';
 import type { CameIn, TimesShown } from './times.js';
+
+/** Handing in; what was wished while there was no line says when. */
+export class HandInRequest {
+  /** ISO 8601, by the student’s own clock. */
+  @MayBeLeftOut()
+  @IsMoment()
+  wishedAt?: string;
+}
 
 export type TryState = 'not-started' | 'working' | 'handed-in' | 'given-back';
 

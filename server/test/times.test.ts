@@ -48,6 +48,38 @@ async function rowWhere(is: (row: ClassRow) => boolean): Promise<ClassRow> {
 
 const idOf = (who: number) => house.ids[who] ?? '';
 
+describe('a wish to hand in, without a line', () => {
+  const wished = async (at: number) => {
+    await begun(0);
+    const wishedAt = new Date(at).toISOString();
+    const { body } = await (students[0] as Visitor).post(`${path()}/hand-in`, { wishedAt });
+    return body as MyTryDetail;
+  };
+
+  it('is told with its time, to both; late is what came late all the same', async () => {
+    await begun(0);
+    const at = Date.now();
+    const mine = await wished(at);
+    expect(mine).toMatchObject({ state: 'handed-in', cameIn: { byItself: false, lateBy: 0 } });
+    expect(Date.parse(mine.cameIn.wishedAt ?? '')).toBe(at);
+    const row = await rowWhere(({ state }) => state === 'handed-in');
+    expect(row.cameIn.wishedAt).toBe(mine.cameIn.wishedAt);
+  });
+
+  it.each([
+    ['of before it was begun', -HOUR],
+    ['of a time to come', HOUR],
+  ])('%s is none', async (_, from) => {
+    expect((await wished(Date.now() + from)).cameIn.wishedAt).toBeNull();
+  });
+
+  it('that is no time is refused', async () => {
+    await begun(0);
+    const answer = await (students[0] as Visitor).post(`${path()}/hand-in`, { wishedAt: 'soon' });
+    expect(answer.status).toBe(400);
+  });
+});
+
 describe('before it opens', () => {
   it('an exercise says when, shows nothing of itself, and can be neither begun nor practised', async () => {
     await rework(house.ruth, house.exerciseId, { brief: 'The secret brief', mayPractise: true });
@@ -80,7 +112,7 @@ describe('when it closes', () => {
     const row = await rowWhere(
       ({ personId, state }) => personId === idOf(0) && state !== 'working',
     );
-    expect(row.cameIn).toEqual({ byItself: true, lateBy: 0 });
+    expect(row.cameIn).toEqual({ byItself: true, lateBy: 0, wishedAt: null });
     const [one, two, three] = students as [Visitor, Visitor, Visitor];
     const operations = [{ kind: 'rename-account', id: 'bank', name: 'Later' }];
     const changed = await one.post(`books/${first.bookId}/operations`, {
@@ -113,7 +145,7 @@ describe('when it closes', () => {
     const back = await rowWhere(
       ({ personId, state }) => personId === idOf(0) && state !== 'working',
     );
-    expect(back.cameIn).toEqual({ byItself: false, lateBy: 0 });
+    expect(back.cameIn).toEqual({ byItself: false, lateBy: 0, wishedAt: null });
   });
 
   it('late work is taken where it may be late, and told by how much', async () => {
@@ -134,7 +166,7 @@ describe('when it closes', () => {
     await setTimes({ closesAt: new Date(Date.now() - 30_000).toISOString(), late: 'refused' });
     await (students[0] as Visitor).post(`${path()}/hand-in`);
     const inTime = await rowWhere(({ personId }) => personId === idOf(0));
-    expect(inTime.cameIn).toEqual({ byItself: false, lateBy: 0 });
+    expect(inTime.cameIn).toEqual({ byItself: false, lateBy: 0, wishedAt: null });
     await setTimes({ closesAt: inHours(-1), late: 'refused' });
     await running.killAndStartAgain();
     const ruth = running.visitor();
@@ -151,7 +183,7 @@ describe('when it closes', () => {
     await setTimes({ closesAt: inHours(-2), late: 'refused' });
     await (students[0] as Visitor).post(`${path()}/hand-in`);
     const row = await rowWhere(({ personId }) => personId === idOf(0));
-    expect(row.cameIn).toEqual({ byItself: true, lateBy: 0 });
+    expect(row.cameIn).toEqual({ byItself: true, lateBy: 0, wishedAt: null });
   });
 
   it('a file that the instructor puts beside the class is not late', async () => {
@@ -168,7 +200,7 @@ describe('when it closes', () => {
     const row = await rowWhere(
       ({ personId, state }) => personId === idOf(0) && state !== 'not-started',
     );
-    expect(row.cameIn).toEqual({ byItself: false, lateBy: 0 });
+    expect(row.cameIn).toEqual({ byItself: false, lateBy: 0, wishedAt: null });
   });
 
   it('where it was taken back from the class, nothing closes: who has begun may finish', async () => {

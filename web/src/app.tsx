@@ -17,7 +17,10 @@ const queries = new QueryClient({
     queries: {
       retry: untilThere,
       staleTime: 5_000,
+      // What was kept answers where there is no line; and what fails says so.
+      networkMode: 'always',
     },
+    mutations: { networkMode: 'always' },
   },
 });
 

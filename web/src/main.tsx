@@ -9,11 +9,13 @@ import './platform/shell/print.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app';
+import { beginWorker } from './platform/offline/begin-worker';
 import { keepFocus } from './platform/keyboard/keep-focus';
 import { showLook } from './platform/shell/look';
 
 keepFocus();
 showLook();
+beginWorker();
 
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>

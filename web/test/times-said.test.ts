@@ -54,7 +54,11 @@ test('an instructor reads from when to when, and what becomes of late work', () 
 });
 
 test('how work came in is said where it is worth a word', () => {
-  expect(cameInSaid({ byItself: false, lateBy: 0 })).toBe('');
-  expect(cameInSaid({ byItself: true, lateBy: 0 })).toBe('handed in by itself when it closed');
-  expect(cameInSaid({ byItself: false, lateBy: 7_200_000 })).toBe('late by 2 hours');
+  expect(cameInSaid({ byItself: false, lateBy: 0, wishedAt: null })).toBe('');
+  expect(cameInSaid({ byItself: true, lateBy: 0, wishedAt: null })).toBe(
+    'handed in by itself when it closed',
+  );
+  expect(cameInSaid({ byItself: false, lateBy: 7_200_000, wishedAt: null })).toBe(
+    'late by 2 hours',
+  );
 });

@@ -17,7 +17,7 @@ const AT_WORK = {
   state: 'working',
   ...{ handedInAt: null, givenBackAt: null, readAt: null, giving: null, fileName: null },
   ...{ checkId: null, checkFault: null, points: null, outOf: null, begunBookId: null },
-  byItself: false,
+  ...{ byItself: false, wishedAt: null },
 } as const;
 
 /** Letting a student go on with a work that was handed in, or given back. */

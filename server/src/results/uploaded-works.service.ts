@@ -115,7 +115,7 @@ export class UploadedWorksService {
       ...{ checkId: null, checkFault: null, points: null, outOf: null },
       // What somebody else puts beside the class is not late.
       ...(isOwn ? {} : { closedAt: new Date() }),
-      byItself: false,
+      ...{ byItself: false, wishedAt: null },
       // A file that takes the place of another one leaves what was begun before both.
       begunBookId: (isOwn ? before?.bookId : before?.begunBookId) ?? null,
     };

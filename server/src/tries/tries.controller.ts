@@ -1,5 +1,6 @@
 import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
 import {
+  HandInRequest,
   OwnFileRequest,
   type InterimCheck,
   type Me,
@@ -45,8 +46,12 @@ export class TriesController {
 
   @Post(':id/hand-in')
   @HttpCode(200)
-  handIn(@Param('id') id: string, @SignedIn() me: Me): Promise<MyTryDetail> {
-    return this.tries.handIn(me, id);
+  handIn(
+    @Param('id') id: string,
+    @Body() { wishedAt }: HandInRequest,
+    @SignedIn() me: Me,
+  ): Promise<MyTryDetail> {
+    return this.tries.handIn(me, id, wishedAt);
   }
 
   /** Hands a file in, where the exercise allows it. */

@@ -237,7 +237,8 @@ export class TriesService {
    * Hands the work in: one step, which needs no check to succeed. The check comes by itself. Asked again, since the
    * answer was lost, it is in already. After the closing it comes in as it would have by itself, and so is not unlike others.
    */
-  async handIn(me: Me, exerciseId: string): Promise<MyTryDetail> {
+  /** `wished`: when it was to be handed in, where there was no line then. */
+  async handIn(me: Me, exerciseId: string, wished?: string): Promise<MyTryDetail> {
     const { work } = await this.find(me, exerciseId);
     if (!work)
       throw refuse('try.not-begun', 'You have not begun this exercise yet. Begin it first.');
@@ -247,7 +248,10 @@ export class TriesService {
     await this.db.transaction(async (tx) => {
       const [done] = await tx
         .update(tries)
-        .set(isClosing ? closedNow(now) : { state: 'handed-in', handedInAt: now })
+        .set({
+          ...(isClosing ? closedNow(now) : { state: 'handed-in', handedInAt: now }),
+          wishedAt: wishIn(work, wished, now),
+        })
         .where(and(eq(tries.id, work.id), eq(tries.state, 'working')))
         .returning({ id: tries.id });
       if (done) await this.checks.ask(work.id, tx);
@@ -276,6 +280,12 @@ export class TriesService {
 }
 
 const MINUTE = 60_000;
+
+/** A wish of before the work was begun, or of a time to come, is none: a clock goes wrong. */
+function wishIn({ startedAt }: Try, wished: string | undefined, now: Date): Date | null {
+  const at = wished === undefined ? null : new Date(wished);
+  return at !== null && at > startedAt && at <= now ? at : null;
+}
 
 type GivenBack = Pick<
   MyTryDetail,

@@ -51,6 +51,8 @@ export const tries = pgTable(
     closedAt: timestamp('closed_at', { withTimezone: true }),
     /** Whether it was handed in as it stood, since the exercise closed. */
     byItself: boolean('by_itself').notNull().default(false),
+    /** When its student wished to hand it in, where there was no line then; null: it came at once. */
+    wishedAt: timestamp('wished_at', { withTimezone: true }),
     /** How often a check was asked for while working, and when last. */
     asked: integer('asked').notNull().default(0),
     askedAt: timestamp('asked_at', { withTimezone: true }),

@@ -19,6 +19,7 @@ import { get } from '../../platform/api/client';
 import { BookLine } from './book-line';
 import { BookSender } from './book-sender';
 import { confirmedBook, doneStep, takenOver, type ConfirmedBook } from './confirmed-book';
+import { KeptBook } from './kept-book';
 import { newsOf } from './news';
 import type { Saving } from './saving';
 import { WaitingChanges, type Change } from './waiting-changes';
@@ -70,11 +71,12 @@ export class BookStore {
   private shown: ShownBook | null = null;
   private readonly listeners = new Set<() => void>();
   private readonly sender: BookSender;
+  private readonly keeping = new KeptBook();
 
   private constructor(answer: BookAnswer, history: readonly HistoryEntry[]) {
     this.confirmed = confirmedBook(answer, history);
     this.kept = new WaitingChanges(answer.id);
-    this.waiting = this.kept.left();
+    this.waiting = this.notDoneOf(this.kept.left());
     for (const { token } of this.waiting) this.own.add(token);
     const { book, revision } = this.confirmed;
     this.state = {
@@ -151,6 +153,13 @@ export class BookStore {
 
   dismiss = (): void => this.tell({ said: [], news: [] });
 
+  /** Of what was left behind, what the server has not done; the rest is let go of. */
+  private notDoneOf(left: readonly Change[]): readonly Change[] {
+    const done = new Set(this.confirmed.steps.map(({ token }) => token));
+    for (const change of left) if (done.has(change.token)) this.kept.letGo(change);
+    return left.filter(({ token }) => !done.has(token));
+  }
+
   private steps(): readonly DoneStep[] {
     return [...this.confirmed.steps, ...this.tried.map(({ step }) => step)];
   }
@@ -187,11 +196,21 @@ export class BookStore {
     const { newer, revision } = answer;
     if (newer) this.takeOver(revision, newer);
     const asHere = said.length === 0 && !newer && this.confirmAsHere(sent, revision);
-    this.letGo(sent);
-    if (asHere) return this.tell({ revision });
+    this.letGo(sent.filter(({ token }) => why.has(token)));
+    this.waiting = this.waiting.filter((each) => !sent.includes(each));
+    if (asHere) {
+      this.keepConfirmed(sent);
+      return this.tell({ revision });
+    }
     if (said.length > 0 || !newer) await this.openAnew();
+    this.keepConfirmed(sent);
     this.replay();
     this.tell({ said: [...this.state.said, ...said] });
+  }
+
+  /** What was sent is let go of once the book that has it is kept. */
+  private keepConfirmed(sent: readonly Change[]): void {
+    this.keeping.keep(this.state.answer, this.confirmed, () => this.letGo(sent));
   }
 
   private takeOver(revision: number, newer: NewerBook): void {

@@ -14,7 +14,7 @@ export function useGuide() {
   return useQuery({
     queryKey: [...keyOf(answer.id), settled],
     queryFn: () => get(`books/${answer.id}/guide`),
-    enabled: saving === 'saved',
+    enabled: saving !== 'saving',
     placeholderData: keepPreviousData,
   });
 }

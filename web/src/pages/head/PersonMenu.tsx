@@ -4,6 +4,7 @@ import { Dropdown } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { post } from '../../platform/api/client';
+import { forgetAnswers } from '../../platform/offline/kept-answers';
 import { useWishedLook, wishFor, type Wish } from '../../platform/shell/look';
 import { Initials } from './Initials';
 
@@ -21,8 +22,9 @@ export function PersonMenu({ me }: { me: Me }) {
   const wish = useWishedLook();
   const leave = useMutation({
     mutationFn: () => post('sign-out'),
-    onSettled: () => {
+    onSettled: async () => {
       queries.clear();
+      await forgetAnswers();
       window.location.assign('/');
     },
   });

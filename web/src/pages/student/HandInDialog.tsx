@@ -10,11 +10,13 @@ import { Refusal } from '../../platform/shell/Refusal';
 
 interface HandInDialogProps {
   readonly mine: MyTryDetail;
+  /** Keeps the wish, where there is no line; null: there is one. */
+  readonly wish: (() => void) | null;
   onClose(): void;
 }
 
 /** Hands the work in, after a look at what is still open in it. */
-export function HandInDialog({ mine, onClose }: HandInDialogProps) {
+export function HandInDialog({ mine, wish, onClose }: HandInDialogProps) {
   const { book, saving, answer } = useOpenBook();
   const queries = useQueryClient();
   const handIn = useMutation({
@@ -37,17 +39,22 @@ export function HandInDialog({ mine, onClose }: HandInDialogProps) {
       okText="Hand in"
       cancelText="Go on working"
       confirmLoading={handIn.isPending}
-      okButtonProps={{ disabled: saving !== 'saved' }}
-      onOk={() => handIn.mutate()}
+      okButtonProps={{ disabled: saving === 'saving' }}
+      onOk={wish ?? (() => handIn.mutate())}
     >
-      <LookFirst points={points} />
+      <LookFirst points={points} hasLine={wish === null} />
       <Refusal of={handIn} />
     </Modal>
   );
 }
 
 /** What is in the work, and what is still open in it. */
-function LookFirst({ points }: { points: ReturnType<typeof stillOpen> }) {
+interface LookFirstProps {
+  readonly points: ReturnType<typeof stillOpen>;
+  readonly hasLine: boolean;
+}
+
+function LookFirst({ points, hasLine }: LookFirstProps) {
   const { book, saving } = useOpenBook();
   return (
     <>
@@ -68,7 +75,13 @@ function LookFirst({ points }: { points: ReturnType<typeof stillOpen> }) {
         </>
       )}
       <p className="quiet">Once handed in, the work stays as it is.</p>
-      {saving !== 'saved' && (
+      {!hasLine && saving !== 'saving' && (
+        <p className="notice">
+          There is no line at the moment. That you wish to hand in is kept here with the time, and
+          done as soon as there is one and this exercise is open.
+        </p>
+      )}
+      {saving === 'saving' && (
         <p className="notice">The last changes are still being saved; wait a moment.</p>
       )}
     </>

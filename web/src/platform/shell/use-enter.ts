@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { forgetAnswers } from '../offline/kept-answers';
 import type { Me } from '@gleddo/contract';
 
 /** One of the ways in: whoever comes in is known from then on. */
@@ -6,6 +7,9 @@ export const useEnter = <Said>(enter: (said: Said) => Promise<Me>) => {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: enter,
-    onSuccess: (me) => queries.setQueryData(['me'], me),
+    onSuccess: async (me) => {
+      await forgetAnswers();
+      queries.setQueryData(['me'], me);
+    },
   });
 };

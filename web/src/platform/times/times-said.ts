@@ -1,4 +1,5 @@
 import type { CameIn, TimesShown } from '@gleddo/contract';
+import { momentText } from '../figures/days';
 import { isClosed, lastsSaid, momentSaid, standsAt, type Times } from '@gleddo/core';
 
 const momentOf = (iso: string | null): number | null => (iso === null ? null : Date.parse(iso));
@@ -46,7 +47,9 @@ export const isAhead = (shown: TimesShown, now: number): boolean =>
   standsAt(timesIn(shown), now) === 'before';
 
 /** How work came in, where that is worth a word. */
-export function cameInSaid({ byItself, lateBy }: CameIn): string {
-  if (byItself) return 'handed in by itself when it closed';
-  return lateBy > 0 ? `late by ${lastsSaid(lateBy)}` : '';
+export function cameInSaid({ byItself, lateBy, wishedAt }: CameIn): string {
+  const late = lateBy > 0 ? `late by ${lastsSaid(lateBy)}` : '';
+  const came = byItself ? 'handed in by itself when it closed' : late;
+  const wished = wishedAt === null ? '' : `wished ${momentText(wishedAt)}, without a line then`;
+  return [came, wished].filter(Boolean).join(', ');
 }

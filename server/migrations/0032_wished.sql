@@ -1,0 +1,1 @@
+ALTER TABLE "tries" ADD COLUMN "wished_at" timestamp with time zone;

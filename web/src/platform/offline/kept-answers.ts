@@ -1,0 +1,36 @@
+/** Answers of the server that are kept here for when it can’t be reached. */
+export const KEPT_ANSWERS = 'gleddo-answers';
+
+const KEPT = [
+  /^\/api\/me$/,
+  /^\/api\/my-exercises(\/[^/]+(\/words)?)?$/,
+  /^\/api\/books\/[^/]+(\/history|\/guide)?$/,
+];
+
+/** Whether what a path answers is kept: who one is, one’s own exercises, the books that were open. */
+export const isKept = (path: string): boolean => KEPT.some((each) => each.test(path));
+
+const cachesHere = (): CacheStorage | null => ('caches' in globalThis ? globalThis.caches : null);
+
+/** Puts an answer among those that are kept, where there are any: as the server would give it now. */
+export async function keepAnswers(answers: ReadonlyMap<string, object>): Promise<void> {
+  try {
+    const caches = cachesHere();
+    if (!caches || !(await caches.has(KEPT_ANSWERS))) return;
+    const kept = await caches.open(KEPT_ANSWERS);
+    await Promise.all(
+      [...answers].map(([path, answer]) => kept.put(`/api/${path}`, Response.json(answer))),
+    );
+  } catch {
+    // Then what was kept before stands there.
+  }
+}
+
+/** Lets go of all that is kept of whoever was here. */
+export async function forgetAnswers(): Promise<void> {
+  try {
+    await cachesHere()?.delete(KEPT_ANSWERS);
+  } catch {
+    // There is nothing to let go of.
+  }
+}
