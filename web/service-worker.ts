@@ -10,7 +10,7 @@ type Bundle = Rolldown.OutputBundle;
 /** Where the pages of who does an exercise begin, and those that stand behind the door for all. */
 const WANTED = /\/src\/(pages\/(student|practice)|book|exercise|platform|inside\.tsx)/;
 /** What is saved and printed is fetched by who wants that. */
-const NOT_WANTED = /\/(to-pdf|to-workbook|.*-thread)-/;
+const NOT_WANTED = ['to-pdf-', 'to-workbook-', '-thread-'];
 const FONTS =
   /(figtree-latin-wght-normal|source-serif-4-latin-(600|400)-(normal|italic))-[\w-]+\.woff2$/;
 
@@ -33,7 +33,7 @@ function* pagesOf(bundle: Bundle): Generator<string> {
   const known = new Set<string>();
   for (const [name, part] of Object.entries(bundle)) {
     if (FONTS.test(name)) yield name;
-    if (!isChunk(part) || NOT_WANTED.test(`/${name}`)) continue;
+    if (!isChunk(part) || NOT_WANTED.some((each) => name.includes(each))) continue;
     if (part.isEntry || WANTED.test(part.facadeModuleId ?? '')) yield* withAll(bundle, name, known);
   }
 }

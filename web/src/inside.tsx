@@ -7,7 +7,7 @@ import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-route
 import { Head } from './pages/head/Head';
 import { Recovering } from './platform/shell/Recovering';
 import { NothingHere } from './platform/shell/NothingHere';
-import { usePageTitle } from './pages/head/use-page-title';
+import { PAGE_TOLD, usePageTitle } from './pages/head/use-page-title';
 import { SkipLink } from './pages/head/SkipLink';
 import { useLook } from './platform/shell/look';
 import { themeOf } from './platform/shell/theme';
@@ -77,6 +77,7 @@ function Pages({ me }: { me: Me }) {
   return (
     <div className="app">
       <SkipLink />
+      <div id={PAGE_TOLD} className="sr-only" aria-live="polite" />
       <Head me={me} />
       <Recovering what={pathname}>
         <Suspense fallback={<div className="desk" aria-busy="true" />}>

@@ -6,6 +6,7 @@ import './platform/shell/base.css';
 import './platform/shell/room.css';
 import './platform/shell/narrow.css';
 import './platform/shell/print.css';
+import './platform/shell/forced.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app';

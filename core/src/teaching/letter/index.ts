@@ -1,1 +1,1 @@
-export { letterOf, type Letter, type LetterNews } from './letter.js';
+export { letterOf, type LetterNews } from './letter.js';

@@ -56,7 +56,13 @@ export function StepList({ base, guiding }: StepListProps) {
       <div className={styles['far']}>
         <strong>{steps.length === 1 ? '1 step' : `${steps.length} steps`}</strong>
         <span className="quiet">{share} %</span>
-        <div className={styles['bar']} role="progressbar" aria-valuenow={share} aria-label="Done">
+        <div
+          className={styles['bar']}
+          data-drawn
+          role="progressbar"
+          aria-valuenow={share}
+          aria-label="Done"
+        >
           <div style={{ width: `${share}%` }} />
         </div>
       </div>

@@ -101,6 +101,7 @@ function Bar({ share, isHere, title }: BarProps) {
     <span
       className={`${styles['bar'] ?? ''} ${isHere ? (styles['here'] ?? '') : ''}`}
       role="img"
+      data-drawn
       aria-label={`${title}: ${percent} %${isHere ? ', here' : ''}`}
     >
       <span style={{ inlineSize: `${percent}%` }} />

@@ -138,6 +138,7 @@ function ResultsHead({ results, by }: { results: ClassResults; by: string }) {
             key={value}
             to={viewAddress(id, value, params.get('group'))}
             className={value === by ? 'active' : ''}
+            aria-current={value === by ? 'page' : undefined}
           >
             {name}
           </Link>

@@ -24,7 +24,7 @@ export function Matrix({ results }: { results: ClassResults }) {
         <span className="quiet">✓ met · × not met · ↳ follows from another</span>
       </div>
       <div className={matrixStyles['scroll']}>
-        <table className={matrixStyles['table']}>
+        <table className={matrixStyles['table']} data-cells>
           <thead>
             <tr>
               <th scope="col">

@@ -15,7 +15,7 @@ export function MissedMost({ results }: { results: ClassResults }) {
             {fault}
             {about !== '' && <span className="quiet"> · {about}</span>}
           </span>
-          <span className={styles['bar']} aria-hidden="true">
+          <span className={styles['bar']} data-drawn aria-hidden="true">
             <i style={{ width: `${100 * share}%` }} />
           </span>
           <strong>{Math.round(100 * share)}%</strong>

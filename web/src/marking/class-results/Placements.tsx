@@ -31,7 +31,7 @@ function PlacementTable({ results }: { results: ClassResults }) {
     ...placements.filter((each) => each.from !== each.to).map((each) => each.count),
   );
   return (
-    <table className={matrixStyles['placements']}>
+    <table className={matrixStyles['placements']} data-cells>
       <PlacementHead columns={columns} />
       <tbody>
         {used.map((from) => (

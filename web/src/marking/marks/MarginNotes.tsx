@@ -85,7 +85,7 @@ function MarginHead({ margin, points, of, scaledFrom }: MarginNotesProps) {
           <strong>{points}</strong> of {of}
         </span>
       </div>
-      <div className={styles['bar']} aria-hidden="true">
+      <div className={styles['bar']} data-drawn aria-hidden="true">
         <i className="met" style={{ width: share(points) }} />
         <i className="lost" style={{ width: share(Math.min(lost, of - points)) }} />
       </div>

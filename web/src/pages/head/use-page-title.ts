@@ -13,15 +13,31 @@ function titleNow(): string {
   return [part, name, OURS].filter((each) => each !== '').join(' · ');
 }
 
+/** Where a page that one comes to is told: there is one, beside the pages. */
+export const PAGE_TOLD = 'page-told';
+
+/** Tells the title where another page is shown than before; a page that is only called otherwise now is not told again. */
+function tellPage(title: string, told: { path: string }): void {
+  const { pathname } = window.location;
+  if (told.path === pathname || title === OURS) return;
+  const isFirst = told.path === '';
+  told.path = pathname;
+  const at = document.getElementById(PAGE_TOLD);
+  if (at && !isFirst) at.textContent = title.replace(` · ${OURS}`, '');
+}
+
 /** Keeps the window’s title as the page’s heading has it: by it a window is found, and a page is told that was come to. */
 export function usePageTitle(): void {
   useEffect(() => {
     let frame = 0;
+    const told = { path: '' };
     const look = () => {
       cancelAnimationFrame(frame);
       frame = requestAnimationFrame(() => {
         const title = titleNow();
-        if (document.title !== title) document.title = title;
+        if (document.title === title) return;
+        document.title = title;
+        tellPage(title, told);
       });
     };
     look();

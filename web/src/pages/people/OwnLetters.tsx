@@ -5,14 +5,18 @@ import { Refusal } from '../../platform/shell/Refusal';
 
 const KEY = ['me', 'letters'];
 
-/** Whether a student gets letters about their exercises. */
-export function OwnLetters() {
+function useWanting() {
   const queries = useQueryClient();
-  const own = useQuery({ queryKey: KEY, queryFn: () => get('me/letters') });
-  const wanting = useMutation({
+  return useMutation({
     mutationFn: (isWanted: boolean) => ask('PUT', 'me/letters', { isWanted }),
     onSuccess: (now) => queries.setQueryData(KEY, now),
   });
+}
+
+/** Whether a student gets letters about their exercises. */
+export function OwnLetters() {
+  const own = useQuery({ queryKey: KEY, queryFn: () => get('me/letters') });
+  const wanting = useWanting();
   if (!own.data) return null;
   const { email, isWanted } = own.data;
   return (
