@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { nothingSerious } from './accessible.js';
 import { OwnServer } from './own-server.js';
+import { choose, signInFirst } from './people.js';
 
 const demo = new OwnServer(true);
 const empty = new OwnServer(false);
@@ -30,19 +31,45 @@ test('an instructor comes in to what waits and what closes, and is led there', a
   await expect(page.getByRole('button', { name: /^When Bookkeeping/ })).toContainText('until');
 });
 
-test('who comes first is told what comes first, and sees what is done', async ({ page }) => {
+test('who comes first is led from nothing to an exercise handed out; its student is told the first minute', async ({
+  page,
+}) => {
   await page.goto(empty.address);
   await page.getByLabel('Your name').fill('Ada Holm');
   await page.getByLabel('Name to sign in with').fill('ada');
   await page.getByLabel('Password, 10 characters or more').fill('a long password of mine');
   await page.keyboard.press('Enter');
   const first = page.getByRole('region', { name: 'What comes first' });
-  await expect(first.getByRole('listitem').first()).toHaveAttribute('aria-current', 'step');
-  await first.getByRole('link', { name: 'A practice company' }).click();
-  await page.getByLabel('Name', { exact: true }).fill('Sable Lamps');
-  await page.getByRole('button', { name: 'Open the book' }).click();
-  await expect(page.getByRole('heading', { name: 'Sable Lamps' })).toBeVisible();
+  const steps = first.getByRole('listitem');
+  await expect(page.getByRole('region', { name: 'What this is' })).toContainText('in the margin');
+  await nothingSerious(page, 'the first today', 'main');
+  await expect(steps.first()).toHaveAttribute('aria-current', 'step');
+  await first.getByRole('link', { name: 'A class list' }).click();
+  await page.getByLabel('Name of the new class group').fill('Evening class');
+  await page.keyboard.press('Enter');
+  await page.getByRole('link', { name: /Evening class/ }).click();
+  await page.getByLabel(/^A name on each line/).fill('Nell Harbour');
+  await page.getByRole('button', { name: 'Add them' }).click();
+  const password = await page.locator('code').innerText();
   await page.getByRole('link', { name: 'Today' }).click();
-  await expect(first.getByRole('listitem').first()).toContainText('✓');
-  await expect(first.getByRole('listitem').nth(1)).toHaveAttribute('aria-current', 'step');
+  await expect(steps.first()).toContainText('✓');
+  await expect(steps.nth(1)).toHaveAttribute('aria-current', 'step');
+  await first.getByRole('link', { name: 'From the shelf' }).click();
+  await page.getByRole('link', { name: 'Two partners share a profit' }).click();
+  await page.getByRole('button', { name: 'Take it and hand it out' }).click();
+  await page.getByLabel('Class group').click();
+  await choose(page, /^Evening class/);
+  await page.getByRole('button', { name: 'Hand out', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Handed out' })).toBeVisible();
+  await page.getByRole('link', { name: 'Today' }).click();
+  await expect(page.getByRole('region', { name: 'This week' })).toBeVisible();
+  await expect(first).toHaveCount(0);
+
+  const nell = await page.context().browser()?.newPage();
+  if (!nell) throw new Error('There is no browser.');
+  await signInFirst(nell, 'nell.harbour', { password, address: empty.address });
+  await nell.getByRole('link', { name: /Two partners/ }).click();
+  await expect(nell.getByRole('region', { name: 'The first minute' })).toContainText('steps');
+  await nell.getByRole('button', { name: 'Begin' }).click();
+  await expect(nell.getByRole('navigation', { name: 'Steps' })).toBeVisible();
 });

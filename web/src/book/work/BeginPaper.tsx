@@ -11,10 +11,12 @@ interface BeginPaperProps {
   readonly children?: ReactNode;
   /** What can be done instead of beginning. */
   readonly besides?: ReactNode;
+  /** What stands under it. */
+  readonly after?: ReactNode;
 }
 
 /** The brief before the work is begun, and the one button that begins it. */
-export function BeginPaper({ brief, says, begin, children, besides }: BeginPaperProps) {
+export function BeginPaper({ brief, says, begin, children, besides, after }: BeginPaperProps) {
   return (
     <main className="desk">
       <section className="paper narrow">
@@ -30,6 +32,7 @@ export function BeginPaper({ brief, says, begin, children, besides }: BeginPaper
           </span>
         </div>
         <Refusal of={begin} />
+        {after}
       </section>
     </main>
   );

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { MyTryDetail } from '@gleddo/contract';
+import type { MyTry, MyTryDetail } from '@gleddo/contract';
 import { GRACE } from '@gleddo/core';
 import { Suspense, type ReactNode } from 'react';
 import { Navigate, useParams } from 'react-router';
@@ -24,6 +24,7 @@ import { Later } from '../../platform/shell/Later';
 import { lazyView } from '../../platform/shell/lazy-view';
 import { TRY_PARTS, TryTabs } from '../../book/work/WorkView';
 import { ExerciseTitle } from '../put-right/ExerciseTitle';
+import { FirstMinute } from './FirstMinute';
 import { HandIn } from './HandIn';
 import { returnedParts } from '../put-right/returned-parts';
 
@@ -101,12 +102,19 @@ function Begin({ mine }: { mine: MyTryDetail }) {
           brief={mine.brief}
           says={`You get a book of your own. It is saved as you go; hand it in when you are ready. ${sentence(timesSaid(mine.times, now))}`}
           begin={begin}
+          after={
+            isNew(queries.getQueryData<readonly MyTry[]>(['mine'])) && <FirstMinute mine={mine} />
+          }
           {...(mine.mayFile ? { besides: <FileInstead mine={mine} /> } : {})}
         />
       )}
     </>
   );
 }
+
+/** Whether somebody has never begun anything here, as far as their list was looked at. */
+const isNew = (list: readonly MyTry[] | undefined): boolean =>
+  list?.every(({ state }) => state === 'not-started') ?? false;
 
 const sentence = (says: string): string =>
   says === '' ? '' : `It ${says.replace('closed', 'has closed')}.`;

@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { get } from '../../platform/api/client';
 import { Asking } from '../../platform/shell/Asking';
 import { useNow } from '../../platform/times/use-now';
+import { FirstPictures } from './FirstPictures';
 import { FirstSteps } from './FirstSteps';
 import { leadsTo, waitsSays } from './waits-says';
 import styles from './today.module.css';
@@ -33,8 +34,14 @@ function Waiting({ today }: { readonly today: Today }) {
           {!(isBeginning && today.waits.length === 0) && <WaitsForYou waits={today.waits} />}
         </div>
         <div>
-          {!isBeginning && <ThisWeek today={today} />}
-          <Begin />
+          {isBeginning ? (
+            <FirstPictures />
+          ) : (
+            <>
+              <ThisWeek today={today} />
+              <Begin />
+            </>
+          )}
         </div>
       </div>
     </main>
