@@ -40,6 +40,22 @@ function useNext(
   return next === current ? null : next;
 }
 
+const HowFar = ({ many, share }: { readonly many: number; readonly share: number }) => (
+  <div className={styles['far']}>
+    <strong>{many === 1 ? '1 step' : `${many} steps`}</strong>
+    <span className="quiet">{share} %</span>
+    <div
+      className={styles['bar']}
+      data-drawn
+      role="progressbar"
+      aria-valuenow={share}
+      aria-label="Done"
+    >
+      <div style={{ width: `${share}%` }} />
+    </div>
+  </div>
+);
+
 /** The steps of an exercise: where one is, what is asked here, what is done and what is open. */
 export function StepList({ base, guiding }: StepListProps) {
   const { answer, goTo } = guiding;
@@ -53,19 +69,7 @@ export function StepList({ base, guiding }: StepListProps) {
   useSingleKey('.', goNext);
   return (
     <nav className={styles['steps']} aria-label="Steps">
-      <div className={styles['far']}>
-        <strong>{steps.length === 1 ? '1 step' : `${steps.length} steps`}</strong>
-        <span className="quiet">{share} %</span>
-        <div
-          className={styles['bar']}
-          data-drawn
-          role="progressbar"
-          aria-valuenow={share}
-          aria-label="Done"
-        >
-          <div style={{ width: `${share}%` }} />
-        </div>
-      </div>
+      <HowFar many={steps.length} share={share} />
       {assumes !== '' && <Brief text={assumes} />}
       <ol>
         {steps.map((step, i) => (
