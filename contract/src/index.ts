@@ -1,5 +1,11 @@
 // The one door of the contract: what crosses the wire between web and server.
 export {
+  type CalendarRow,
+  type CalendarShown,
+  type TakenOver,
+  TakeOverRequest,
+} from './calendar.js';
+export {
   type LetterGone,
   type LettersShown,
   LinkLetterRequest,

@@ -1,3 +1,4 @@
+import type { CalendarShown, TakenOver, TakeOverRequest } from './calendar.js';
 import type { LetterGone, LinkLetterRequest, OwnLetters, OwnLettersRequest } from './letters.js';
 import type { AskWordRequest, AtWork, SayWordRequest, SeenWordsRequest, Word } from './words.js';
 import type { DrillFeedback } from '@gleddo/core';
@@ -151,6 +152,8 @@ export const ROUTES = {
   'POST instructors': to<MadePassword, NewInstructorRequest>(),
   'POST instructors/:id/password': to<MadePassword>(),
   'POST instructors/:id/link': to<MadeLink>(),
+  'GET calendar': to<CalendarShown>(),
+  'POST calendar/take-over': to<TakenOver, TakeOverRequest>(),
   'GET me/letters': to<OwnLetters>(),
   'PUT me/letters': to<OwnLetters, OwnLettersRequest>(),
   'POST letters/link': to<LetterGone, LinkLetterRequest>(),

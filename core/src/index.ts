@@ -47,7 +47,14 @@ export { nudge, numberedFrom, numberUnderParent, placeAt } from './model/placing
 export { possibleParents, putUnder, type Renumbered } from './model/placing/index.js';
 export { renumberedChart, rowsOf, searchText, siblingsIn, takeOut } from './model/placing/index.js';
 export { typeAt } from './model/placing/index.js';
-export { addDays, addMonths, firstYear, isDay, type Period } from './model/day/index.js';
+export {
+  addDays,
+  daysBetween,
+  addMonths,
+  firstYear,
+  isDay,
+  type Period,
+} from './model/day/index.js';
 export { periodLike, shortDay } from './model/day/index.js';
 export { type Drawing } from './model/chance/index.js';
 export { beforeDoings, completedAssignment, isMade } from './accounting/document/index.js';
@@ -216,6 +223,7 @@ export {
   lateBy,
   type LateRule,
   dayIn,
+  daysLater,
   momentSaid,
   standsAt,
   type Times,

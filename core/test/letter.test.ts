@@ -1,4 +1,4 @@
-import { dayIn, letterOf, type LetterNews } from '@gleddo/core';
+import { dayIn, daysLater, letterOf, type LetterNews } from '@gleddo/core';
 
 const NOTHING: LetterNews = { closing: [], givenBack: [], answered: [], handedOut: [] };
 const NOW = Date.parse('2027-04-15T15:00:00Z');
@@ -61,4 +61,34 @@ it('a day is the one that the school’s clock shows', () => {
   expect(dayIn('UTC', at)).toEqual({ day: '2027-03-27', hour: 23, minute: 30 });
   expect(dayIn('Europe/Vienna', at)).toEqual({ day: '2027-03-28', hour: 0, minute: 30 });
   expect(dayIn('Asia/Kathmandu', at)).toEqual({ day: '2027-03-28', hour: 5, minute: 15 });
+});
+
+describe('days later', () => {
+  const said = (zone: string, at: number) => {
+    const { day, hour, minute } = dayIn(zone, at);
+    return `${day} ${hour}:${String(minute).padStart(2, '0')}`;
+  };
+
+  it.each([
+    ['Europe/Vienna', '2027-03-26T17:00:00Z', 7, '2027-04-02 18:00'],
+    ['Europe/Vienna', '2027-10-25T16:00:00Z', 7, '2027-11-01 18:00'],
+    ['Europe/Vienna', '2027-11-01T17:00:00Z', -7, '2027-10-25 18:00'],
+    ['UTC', '2027-02-28T12:00:00Z', 1, '2027-03-01 12:00'],
+    // The clock goes from 2:00 to 3:00: half past two is not there.
+    ['Europe/Vienna', '2027-03-27T01:30:00Z', 1, '2027-03-28 3:30'],
+  ])('in %s, %s, by %i days is %s', (zone, at, days, wanted) => {
+    expect(said(zone, daysLater(zone, Date.parse(at), days))).toBe(wanted);
+  });
+
+  it('keep the time of the day, in any zone, but for an hour that the clock passes over', () => {
+    for (let i = 0; i < 300; i++) {
+      const at = Date.parse('2027-01-01T00:00:00Z') + i * 29.3 * 3_600_000;
+      for (const zone of ['America/New_York', 'Australia/Lord_Howe', 'Asia/Tokyo']) {
+        const [before, after] = [dayIn(zone, at), dayIn(zone, daysLater(zone, at, 100))];
+        const apart = after.hour * 60 + after.minute - before.hour * 60 - before.minute;
+        expect([0, 30, 60]).toContain(apart);
+        expect(Date.parse(after.day) - Date.parse(before.day)).toBe(100 * 86_400_000);
+      }
+    }
+  });
 });

@@ -23,6 +23,7 @@ import { ResultsModule } from './results/results.module.js';
 import { TrialRunsModule } from './trial-runs/trial-runs.module.js';
 import { SharingModule } from './sharing/sharing.module.js';
 import { ShelfModule } from './shelf/shelf.module.js';
+import { CalendarModule } from './calendar/calendar.module.js';
 import { LettersModule } from './letters/letters.module.js';
 import { TermModule } from './term/term.module.js';
 import { TodayModule } from './today/today.module.js';
@@ -35,7 +36,7 @@ const SUBJECTS = [
   ...[PeopleModule, GroupsModule, BooksModule, CompaniesModule, ExercisesModule],
   ...[ExerciseFilesModule, GuidesModule, TodayModule, TriesModule, ResultsModule, TrialRunsModule],
   ...[PracticesModule, DrillsModule, HouseModule, LeavingModule, WordsModule, AtWorkModule],
-  ...[LettersModule, ShelfModule, SharingModule, TermModule],
+  ...[CalendarModule, LettersModule, ShelfModule, SharingModule, TermModule],
 ];
 
 /** The house: each subject with what it gives the others named in its own module. */

@@ -19,6 +19,7 @@ import './book/spread/row.css';
 withoutEval();
 
 const TodayPage = lazyPage(() => import('./pages/today/TodayPage'));
+const CalendarPage = lazyPage(() => import('./pages/calendar/CalendarPage'));
 const CompaniesPage = lazyPage(() => import('./pages/companies/CompaniesPage'));
 const NewCompanyPage = lazyPage(() => import('./pages/companies/NewCompanyPage'));
 const CompanyPage = lazyPage(() => import('./pages/companies/CompanyPage'));
@@ -92,6 +93,7 @@ function InstructorRoutes({ me }: { me: Me }) {
   return (
     <Routes>
       <Route path="/today" element={<TodayPage />} />
+      <Route path="/term" element={<CalendarPage />} />
       <Route path="/companies" element={<CompaniesPage />} />
       <Route path="/companies/new" element={<NewCompanyPage />} />
       <Route path="/companies/:bookId/:part" element={<CompanyPage />} />

@@ -8,4 +8,4 @@ export {
   type LateRule,
   type Times,
 } from './times.js';
-export { dayIn, isZone, lastsSaid, momentSaid } from './told-time.js';
+export { dayIn, daysLater, isZone, lastsSaid, momentSaid } from './told-time.js';

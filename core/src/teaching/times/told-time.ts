@@ -20,6 +20,23 @@ export function dayIn(
   return { day: `${year}-${month}-${day}`, hour: Number(hour), minute: Number(minute) };
 }
 
+/**
+ * A moment so many days later, at the same time of the day as a clock in a time zone (IANA) shows it, whatever became of summer
+ * time between; a time that the clock passes over is the one after it.
+ */
+export function daysLater(zone: string, at: number, days: number): number {
+  const wanted = wallClock(zone, at) + days * DAY;
+  let found = at + days * DAY;
+  for (let i = 0; i < 2; i++) found += wanted - wallClock(zone, found);
+  return found;
+}
+
+/** What a clock in a zone shows, as if it were UTC. */
+function wallClock(zone: string, at: number): number {
+  const { day, hour, minute } = dayIn(zone, at);
+  return Date.parse(`${day}T00:00:00Z`) + hour * HOUR + minute * MINUTE + (at % MINUTE);
+}
+
 /** A moment as people say it in a time zone (IANA): `Fri 16 Apr, 18:00`; with the year where it is another one than now. */
 export function momentSaid(at: number, zone: string, now: number): string {
   const parts = (of: number) =>

@@ -88,6 +88,9 @@ function ThisWeek({ today: { coming, zone } }: { readonly today: Today }) {
   return (
     <section className="paper" aria-label="This week">
       <h2>This week</h2>
+      <p>
+        <Link to="/term">The whole term</Link>
+      </p>
       {coming.length === 0 && <p className="quiet">Nothing opens or closes within eight days.</p>}
       <ul className={styles['rows']}>
         {coming.map((each) => (
