@@ -32,9 +32,7 @@ function Term({ shown: { rows, zone } }: { readonly shown: CalendarShown }) {
   const [moving, setMoving] = useState<Moving | null>(null);
   // A click is none that moved less.
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
-  const now = useNow();
   const all = allOf(rows, zone);
-  const { day: today } = dayIn(zone, now);
   const drop = ({ active, over }: DragEndEvent) => {
     const of = all.find((each) => nameOf(each) === active.id);
     if (!of || !over || over.id === of.day) return;
@@ -52,25 +50,38 @@ function Term({ shown: { rows, zone } }: { readonly shown: CalendarShown }) {
         </p>
       )}
       <DndContext sensors={sensors} onDragEnd={drop}>
-        <table className={`paper ${styles['term'] ?? ''}`} aria-label="The term, week by week">
-          <thead>
-            <tr>
-              {WEEKDAYS.map((name) => (
-                <th key={name} scope="col">
-                  {name}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {weeksOf(all, today).map((days) => (
-              <Week key={days[0]} {...{ days, all, today, zone }} onChoose={choose} />
-            ))}
-          </tbody>
-        </table>
+        <Weeks all={all} zone={zone} onChoose={choose} />
       </DndContext>
       <p className="quiet">Times are those of {zone}.</p>
       {moving && <MoveDialog moving={moving} zone={zone} onClose={() => setMoving(null)} />}
     </main>
+  );
+}
+
+interface WeeksProps {
+  readonly all: readonly OnDay[];
+  readonly zone: string;
+  onChoose(of: OnDay): void;
+}
+
+function Weeks({ all, zone, onChoose }: WeeksProps) {
+  const { day: today } = dayIn(zone, useNow());
+  return (
+    <table className={`paper ${styles['term'] ?? ''}`} aria-label="The term, week by week">
+      <thead>
+        <tr>
+          {WEEKDAYS.map((name) => (
+            <th key={name} scope="col">
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {weeksOf(all, today).map((days) => (
+          <Week key={days[0]} {...{ days, all, today, zone }} onChoose={onChoose} />
+        ))}
+      </tbody>
+    </table>
   );
 }

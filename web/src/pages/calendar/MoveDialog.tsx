@@ -54,24 +54,42 @@ export function MoveDialog({ moving: { of, to }, zone, onClose }: MoveDialogProp
       onCancel={onClose}
       onOk={() => move.mutate(at)}
     >
+      <WhenThen of={of} zone={zone} at={at} onChange={setAt} />
+      <Refusal of={move} />
+    </Modal>
+  );
+}
+
+interface WhenThenProps {
+  readonly of: OnDay;
+  readonly zone: string;
+  readonly at: string | null;
+  onChange(at: string | null): void;
+}
+
+/** From when or until when a class has it, and from now on. */
+function WhenThen({ of, zone, at, onChange }: WhenThenProps) {
+  const { what, row } = of;
+  const now = useNow();
+  return (
+    <>
       <p>
         {row.group} has it {what === 'opens' ? 'from' : 'until'}{' '}
-        {momentSaid(Date.parse(of.at), zone, Date.now())}. From now on:
+        {momentSaid(Date.parse(of.at), zone, now)}. From now on:
       </p>
       <p>
         <MomentField
           label={what === 'opens' ? 'Opens' : 'Closes'}
           none={what === 'opens' ? 'at once' : 'never'}
           {...{ zone, value: at }}
-          onChange={setAt}
+          onChange={onChange}
         />
       </p>
       <WhatItMeans of={of} at={at} />
       <p className="quiet">
         <Link to={`/exercises/${row.exerciseId}/hand-out`}>All that was said of its times</Link>
       </p>
-      <Refusal of={move} />
-    </Modal>
+    </>
   );
 }
 

@@ -21,6 +21,13 @@ export function TakeOver({ rows }: { readonly rows: readonly CalendarRow[] }) {
   );
 }
 
+/** What goes from whom to whom, and how much later. */
+interface Wish {
+  readonly from: string;
+  readonly to: string | null;
+  readonly weeks: number;
+}
+
 interface TakeOverDialogProps {
   readonly rows: readonly CalendarRow[];
   onClose(): void;
@@ -28,16 +35,12 @@ interface TakeOverDialogProps {
 
 function TakeOverDialog({ rows, onClose }: TakeOverDialogProps) {
   const queries = useQueryClient();
-  const groups = useQuery({ queryKey: ['groups'], queryFn: () => get('groups') });
-  const [from, setFrom] = useState(rows[0]?.groupId ?? '');
-  const [to, setTo] = useState<string | null>(null);
-  const [weeks, setWeeks] = useState(A_YEAR);
+  const [wish, setWish] = useState<Wish>({ from: rows[0]?.groupId ?? '', to: null, weeks: A_YEAR });
+  const { from, to, weeks } = wish;
   const take = useMutation({
     mutationFn: () => post('calendar/take-over', { from, to: to ?? '', days: 7 * weeks }),
     onSuccess: ({ taken: _, ...shown }) => queries.setQueryData(['calendar'], shown),
   });
-  const classes = [...new Map(rows.map(({ groupId, group }) => [groupId, group]))];
-  const others = (groups.data ?? []).filter(({ id }) => id !== from);
   const many = rows.filter(({ groupId }) => groupId === from).length;
   return (
     <Modal
@@ -50,32 +53,7 @@ function TakeOverDialog({ rows, onClose }: TakeOverDialogProps) {
       onCancel={onClose}
       onOk={() => take.mutate()}
     >
-      <div className="field">
-        <label htmlFor="take-from">What this class had</label>
-        <Select
-          id="take-from"
-          value={from}
-          options={classes.map(([value, label]) => ({ value, label }))}
-          onChange={setFrom}
-        />
-        <label htmlFor="take-to">goes to</label>
-        <Select
-          id="take-to"
-          placeholder="the class that comes next"
-          value={to}
-          options={others.map(({ id, name }) => ({ value: id, label: name }))}
-          onChange={setTo}
-        />
-        <label htmlFor="take-weeks">so many weeks later</label>
-        <InputNumber
-          id="take-weeks"
-          min={-520}
-          max={520}
-          precision={0}
-          value={weeks}
-          onChange={(next) => setWeeks(next ?? A_YEAR)}
-        />
-      </div>
+      <Fields rows={rows} wish={wish} onChange={setWish} />
       <p className="quiet">
         Each opens and closes on the same day of the week, at the same time. What the class has
         already stays as it is.
@@ -87,5 +65,45 @@ function TakeOverDialog({ rows, onClose }: TakeOverDialogProps) {
       )}
       <Refusal of={take} />
     </Modal>
+  );
+}
+
+interface FieldsProps {
+  readonly rows: readonly CalendarRow[];
+  readonly wish: Wish;
+  onChange(wish: Wish): void;
+}
+
+function Fields({ rows, wish, onChange }: FieldsProps) {
+  const groups = useQuery({ queryKey: ['groups'], queryFn: () => get('groups') });
+  const classes = [...new Map(rows.map(({ groupId, group }) => [groupId, group]))];
+  const others = (groups.data ?? []).filter(({ id }) => id !== wish.from);
+  return (
+    <div className="field">
+      <label htmlFor="take-from">What this class had</label>
+      <Select
+        id="take-from"
+        value={wish.from}
+        options={classes.map(([value, label]) => ({ value, label }))}
+        onChange={(from) => onChange({ ...wish, from })}
+      />
+      <label htmlFor="take-to">goes to</label>
+      <Select
+        id="take-to"
+        placeholder="the class that comes next"
+        value={wish.to}
+        options={others.map(({ id, name }) => ({ value: id, label: name }))}
+        onChange={(to) => onChange({ ...wish, to })}
+      />
+      <label htmlFor="take-weeks">so many weeks later</label>
+      <InputNumber
+        id="take-weeks"
+        min={-520}
+        max={520}
+        precision={0}
+        value={wish.weeks}
+        onChange={(next) => onChange({ ...wish, weeks: next ?? A_YEAR })}
+      />
+    </div>
   );
 }
