@@ -143,6 +143,7 @@ export {
   type ChangedResult,
   type PastCheck,
   HandInRequest,
+  type WorkOpen,
 } from './tries.js';
 export {
   GIVEN_BEFORE,

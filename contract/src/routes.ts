@@ -114,6 +114,7 @@ import type {
   NewNoteRequest,
   PastCheck,
   HandInRequest,
+  WorkOpen,
 } from './tries.js';
 
 /** What a route is sent, and what it answers: known to the compiler alone. */
@@ -256,6 +257,8 @@ export const ROUTES = {
   'POST exercises/:id/give-back': to<ClassResults, GiveAllBackRequest>(),
 
   'GET tries/:id': to<Marked>(),
+  'POST tries/:id/open': to<WorkOpen>(),
+  'DELETE tries/:id/open': to<undefined>(),
   'GET tries/:id/checks': to<PastCheck[]>(),
   'POST tries/:id/notes': to<Marked, NewNoteRequest>(),
   'DELETE tries/:id/notes/:note': to<Marked>(),

@@ -123,6 +123,12 @@ export interface Asks {
   readonly nextAt: string | null;
 }
 
+/** A work that somebody has open. */
+export interface WorkOpen {
+  /** Who marks it now, where that is somebody else: marks are changed by one at a time. */
+  readonly heldBy: string | null;
+}
+
 /** What is not right yet, without saying what would be right. */
 export interface FoundSoFar {
   readonly met: number;

@@ -140,6 +140,33 @@ describe('a class that is taught together', () => {
     expect((await ines.at.remove(`tries/${work}/notes/${own.id}`)).status).toBe(200);
   });
 
+  it('has each work marked by one at a time; who only assists holds nobody up; who goes leaves it free', async () => {
+    const rows = (await rowsOf(ruth)).filter(({ tryId }) => tryId !== null);
+    const [first = '', second = ''] = rows.map(({ tryId }) => tryId ?? '');
+    const open = (who: Visitor, work = first) => who.post(`tries/${work}/open`);
+    const note = (who: Visitor, points: number) =>
+      who.post(`tries/${first}/notes`, { text: 'Look again.', points });
+    expect((await open(ines.at)).body).toEqual({ heldBy: null });
+    expect((await open(ruth)).body).toEqual({ heldBy: null });
+    expect((await open(sami.at)).body).toEqual({ heldBy: 'Ruth Marsh' });
+    expect((await open(ines.at)).body).toEqual({ heldBy: 'Ruth Marsh' });
+    expect((await open(ruth)).body).toEqual({ heldBy: null });
+    const refused = await note(sami.at, 3);
+    expect(refused.status).toBe(422);
+    expect(refused.body.detail).toMatch(/^Ruth Marsh has this work open/);
+    expect((await note(ruth, 3)).status).toBe(200);
+    expect((await note(ines.at, 0)).status).toBe(200);
+    expect((await sami.at.get(`tries/${first}`)).status).toBe(200);
+    expect((await sami.at.get(`tries/${second}`)).body.previous).not.toBe(first);
+    expect((await ruth.get(`tries/${second}`)).body.previous).toBe(first);
+    expect((await omar.at.post(`tries/${first}/open`)).status).toBe(404);
+    expect((await ruth.remove(`tries/${first}/open`)).status).toBe(204);
+    expect((await open(sami.at)).body).toEqual({ heldBy: null });
+    expect((await note(sami.at, 1)).status).toBe(200);
+    expect((await note(ruth, 1)).body.detail).toMatch(/^Sami has this work open/);
+    for (const who of [ruth, sami.at, ines.at]) await who.remove(`tries/${first}/open`);
+  });
+
   it('is shared by its owner alone, in the ways that there are, with colleagues', async () => {
     const path = `sharing/groups/${classes.groupId}`;
     const [student = ''] = classes.ids;

@@ -11,6 +11,7 @@ import {
   type May,
   type Me,
   type NewNoteRequest,
+  type WorkOpen,
 } from '@gleddo/contract';
 import { isVisible } from '@gleddo/core';
 import { and, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
@@ -25,6 +26,7 @@ import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { mayOnExercise, seesTry } from '../reach/reach.js';
 import { ChecksService, type TryRow } from './checks.service.js';
+import { OpenWorks } from './open-works.service.js';
 import { CopiedFiguresService } from './copied-figures.service.js';
 import { givingOf, shownOf } from '../kept/giving.js';
 import { KeyVersionsService } from '../keys/key-versions.service.js';
@@ -49,6 +51,7 @@ export class MarkingService {
     private readonly keys: KeyVersionsService,
     private readonly shown: ShownResults,
     private readonly copied: CopiedFiguresService,
+    private readonly openWorks: OpenWorks,
     private readonly audit: AuditService,
   ) {}
 
@@ -65,6 +68,7 @@ export class MarkingService {
       .where(and(eq(tries.id, tryId), seesTry(me.id)));
     if (!row) throw notFound('This work');
     if (!mayAtLeast(row.may, least)) throw assistsOnly();
+    if (least !== 'assist') await this.openWorks.refuseHeld(me, tryId);
     return row;
   }
 
@@ -101,12 +105,18 @@ export class MarkingService {
     };
   }
 
+  /** Somebody has a work open, from now on or still; answers who marks it, where that is somebody else. */
+  async look(me: Me, tryId: string): Promise<WorkOpen> {
+    const { may } = await this.find(me, tryId, 'assist');
+    return { heldBy: await this.openWorks.here(me, tryId, mayAtLeast(may, 'mark')) };
+  }
+
   private async fileOf(work: TryRow): Promise<FiledWork | null> {
     const { table } = await this.checks.cameAs(work);
     return work.fileName === null ? null : { name: work.fileName, table };
   }
 
-  /** The handed-in tries before and after one, by the students' names. */
+  /** The handed-in tries before and after one, by the students' names: those that nobody else has open. */
   private async neighbours(me: Me, exerciseId: string, tryId: string) {
     const rows = await this.db
       .select({ id: tries.id, name: people.name })
@@ -120,10 +130,12 @@ export class MarkingService {
           seesTry(me.id),
         ),
       );
+    const held = await this.openWorks.heldByOthers(me);
+    const free = rows.filter(({ id }) => id === tryId || !held.has(id));
     const collator = new Intl.Collator('en');
-    rows.sort((a, b) => collator.compare(a.name, b.name));
-    const at = rows.findIndex((row) => row.id === tryId);
-    return { previous: rows[at - 1]?.id ?? null, next: rows[at + 1]?.id ?? null };
+    free.sort((a, b) => collator.compare(a.name, b.name));
+    const at = free.findIndex((row) => row.id === tryId);
+    return { previous: free[at - 1]?.id ?? null, next: free[at + 1]?.id ?? null };
   }
 
   async addNote(me: Me, tryId: string, { ref, text, points }: NewNoteRequest): Promise<Marked> {

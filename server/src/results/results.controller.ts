@@ -11,6 +11,7 @@ import {
   RightNamesRequest,
   type ClassResults,
   type AlikeShown,
+  type WorkOpen,
   CopiedShown,
   type KeyVersionShown,
   type Marked,
@@ -22,6 +23,7 @@ import { Only, SignedIn } from '../http/signed-in.js';
 import { AcceptancesService } from './acceptances.service.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
 import { CopiedFiguresService } from './copied-figures.service.js';
+import { OpenWorks } from './open-works.service.js';
 import { WorksAlikeService } from './works-alike.service.js';
 import { UploadedWorksService } from './uploaded-works.service.js';
 import { ClassResultsService } from './class-results.service.js';
@@ -40,6 +42,7 @@ export class ResultsController {
     private readonly exercises: ExercisesService,
     private readonly copied: CopiedFiguresService,
     private readonly alike: WorksAlikeService,
+    private readonly openWorks: OpenWorks,
     private readonly past: PastChecksService,
     private readonly again: OpeningAgainService,
   ) {}
@@ -117,6 +120,19 @@ export class ResultsController {
   @Get('tries/:id')
   open(@Param('id') id: string, @SignedIn() me: Me): Promise<Marked> {
     return this.marking.open(me, id);
+  }
+
+  /** The work is open, from now on or still. */
+  @Post('tries/:id/open')
+  @HttpCode(200)
+  look(@Param('id') id: string, @SignedIn() me: Me): Promise<WorkOpen> {
+    return this.marking.look(me, id);
+  }
+
+  @Delete('tries/:id/open')
+  @HttpCode(204)
+  leave(@Param('id') id: string, @SignedIn() me: Me): Promise<void> {
+    return this.openWorks.leave(me, id);
   }
 
   /** The checks that the work has had, the newest first. */

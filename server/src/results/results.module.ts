@@ -19,6 +19,7 @@ import { ClassResultsService } from './class-results.service.js';
 import { StartsService } from './starts.service.js';
 import { CopiedFiguresService } from './copied-figures.service.js';
 import { WorksAlikeService } from './works-alike.service.js';
+import { OpenWorks } from './open-works.service.js';
 import { OpeningAgainService } from './opening-again.service.js';
 import { NoteRefs } from './note-refs.js';
 import { PastChecksService } from './past-checks.service.js';
@@ -38,6 +39,7 @@ import { PastChecksService } from './past-checks.service.js';
     ClassResultsService,
     StartsService,
     CopiedFiguresService,
+    OpenWorks,
     WorksAlikeService,
     OpeningAgainService,
     PastChecksService,

@@ -22,6 +22,7 @@ import { MarkedPages } from './MarkedPages';
 import { comparedPeriod } from '../marks/compared-period';
 import { useBooksOf } from '../marks/marked-books';
 import { useMarkedChange, type MarkedChange } from '../marks/use-marked-change';
+import { useOpenWork } from './use-open-work';
 import { OpenAgain } from './OpenAgain';
 import { PastChecks } from './PastChecks';
 import { Refusal } from '../../platform/shell/Refusal';
@@ -55,6 +56,7 @@ const FIRST: MarkedView = { part: 'statements', shown: 'both', onlyDiffering: fa
 
 function MarkedWork({ marked }: { marked: Marked }) {
   const change = useMarkedChange(marked.tryId);
+  const heldBy = useOpenWork(marked.tryId);
   const [view, setView] = useState(FIRST);
   const [active, onPoint] = useState<number | null>(null);
   const pages = useMarkedRows(marked);
@@ -66,6 +68,7 @@ function MarkedWork({ marked }: { marked: Marked }) {
   return (
     <>
       <MarkedHead marked={marked} change={change} />
+      {heldBy !== null && mayAtLeast(marked.may, 'mark') && <Held by={heldBy} />}
       <MarkedBar view={view} onChange={setView}>
         <SheetsOnRequest
           name={marked.student}
@@ -81,6 +84,13 @@ function MarkedWork({ marked }: { marked: Marked }) {
     </>
   );
 }
+
+const Held = ({ by }: { readonly by: string }) => (
+  <p className="notice notice-line" role="status">
+    {by} has this work open. Marks are changed by one at a time; Next goes to one that nobody has
+    open.
+  </p>
+);
 
 type Pages = Pick<ReturnType<typeof useMarkedRows>, 'keyBook' | 'work' | 'rows'>;
 
