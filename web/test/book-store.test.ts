@@ -37,6 +37,25 @@ describe('an open book', () => {
     expect(Object.keys(localStorage)).toEqual([]);
   });
 
+  it('lets go of what was done once the book that has it is kept; opened before that, it is not done again', async () => {
+    const written: string[] = [];
+    const put = (path: string) => new Promise(() => written.push(path));
+    const caches = { has: () => Promise.resolve(true), open: () => Promise.resolve({ put }) };
+    Object.defineProperty(globalThis, 'caches', { value: caches, configurable: true });
+    const store = await open();
+    store.change(rename('bank', 'Bank'));
+    await settle();
+    expect(store.snapshot().saving).toBe('saved');
+    expect(written).toEqual(['/api/books/book', '/api/books/book/history']);
+    expect(Object.keys(localStorage)).toHaveLength(1);
+    const again = await open();
+    await settle();
+    expect(nameIn(again, 'bank')).toBe('Bank');
+    expect(Object.keys(localStorage)).toEqual([]);
+    expect(server.tokens).toHaveLength(1);
+    Reflect.deleteProperty(globalThis, 'caches');
+  });
+
   it('refuses here what can’t be done, and sends nothing', async () => {
     const store = await open();
     const { refusals } = store.change(rename('bank', ''));
