@@ -111,6 +111,19 @@ describe('letters into the folder', () => {
     expect(letter).not.toContain('Closes soon');
   });
 
+  it('are theirs: two who are put together have one a day, told with their own data', async () => {
+    const third = await student(running, classes, 2);
+    const before = (await third.get('me/data')).body as string | { letters?: unknown[] };
+    const told = typeof before === 'string' ? (JSON.parse(before) as typeof before) : before;
+    expect(JSON.stringify(told)).toContain('Closes soon');
+    const at = `groups/${classes.groupId}/members/${classes.ids[2]}`;
+    const merged = await ruth.post(`${at}/merge`, { into: classes.ids[0] });
+    expect(merged.status).toBe(200);
+    const one = await student(running, classes, 0);
+    const text = JSON.stringify((await one.get('me/data')).body);
+    expect(text.split('Closes soon')).toHaveLength(2);
+  });
+
   it('carry a link to whom it is for; not without an e-mail, and not to students who ask', async () => {
     const at = `groups/${classes.groupId}/members/${classes.ids[0]}`;
     const { body: made } = await ruth.post(`${at}/link`);

@@ -9,6 +9,7 @@ import {
   companies,
   drillAnswers,
   excused,
+  letters,
   exercises,
   hints,
   groups,
@@ -69,6 +70,7 @@ export class OwnDataService {
           ['drills', this.drills(me)],
           ['moreTime', this.moreTime(me)],
           ['excused', this.excused(me)],
+          ['letters', this.letters(me)],
         ]
       : [...own, ['companies', this.companies(me)], ['exercises', this.exercises(me)]];
   }
@@ -93,6 +95,14 @@ export class OwnDataService {
           eq(formerMembers.personId, me.id),
         ),
       );
+  }
+
+  private async *letters(me: Me) {
+    const { subject, text, madeAt, sentAt } = letters;
+    yield* await this.db
+      .select({ subject, text, madeAt, sentAt })
+      .from(letters)
+      .where(eq(letters.personId, me.id));
   }
 
   /** The exercises that do not count for them over the term. */

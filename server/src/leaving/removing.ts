@@ -16,6 +16,7 @@ const {
   people,
   sessions,
   shares,
+  letters,
   signInLinks,
   stockNotes,
   tries,
@@ -68,7 +69,8 @@ async function makeNameless(tx: Queries, id: string): Promise<void> {
     .update(people)
     .set({ name: NAMELESS, ...unknown })
     .where(eq(people.id, id));
-  for (const table of [sessions, signInLinks]) await tx.delete(table).where(eq(table.personId, id));
+  for (const table of [sessions, signInLinks, letters])
+    await tx.delete(table).where(eq(table.personId, id));
   const own = tx.select({ id: tries.id }).from(tries).where(eq(tries.personId, id));
   await tx.delete(filedTables).where(inArray(filedTables.tryId, own));
   // What they wrote may say who they were.

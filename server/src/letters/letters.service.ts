@@ -1,6 +1,6 @@
 import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { dayIn, letterOf } from '@gleddo/core';
-import { eq, sql } from 'drizzle-orm';
+import { eq, lt, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Logger } from 'pino';
 import type { Database } from '../database/open-database.js';
@@ -11,6 +11,8 @@ import { LetterBox } from './letter-box.js';
 import { LetterNewsService, type LetterDay } from './letter-news.js';
 
 const A_DAY = 86_400_000;
+/** For so long it is kept what was written. */
+const KEPT = 60 * A_DAY;
 /** So many go out in one step: another server takes the next. */
 const AT_ONCE = 10;
 /** What could not go by then is news no more. */
@@ -55,6 +57,7 @@ export class LettersService implements OnModuleDestroy {
   /** Writes today’s letters to all who have had none; of several servers each is written by one. */
   private async write(now: Date): Promise<void> {
     const day = this.dayOf(now);
+    await this.db.delete(letters).where(lt(letters.madeAt, new Date(now.getTime() - KEPT)));
     const address = addressOf(this.settings);
     const { zone } = this.settings;
     for (const { id, name, news } of await this.news.of(day)) {
