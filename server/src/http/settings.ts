@@ -44,9 +44,12 @@ export type KnownDatabase = DatabaseSettings & { readonly migrations: string };
 
 /** The folder of the server's package, from the built file and from the source alike. */
 function packageFolder(): string {
-  let at = dirname(fileURLToPath(import.meta.url));
-  while (!existsSync(join(at, 'migrations'))) at = dirname(at);
-  return at;
+  const here = dirname(fileURLToPath(import.meta.url));
+  for (let at = here; at !== dirname(at); at = dirname(at))
+    if (existsSync(join(at, 'migrations'))) return at;
+  throw new SettingRefused(
+    `The folder “migrations” is nowhere above ${here}. Build the server again, and start it from its own folder.`,
+  );
 }
 
 const USUAL_IDLE = 12;
