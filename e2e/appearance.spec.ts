@@ -73,5 +73,5 @@ test('axe finds nothing serious in the dark', async ({ page }) => {
   await view(`${company}/statements`, 'Gross profit');
   await view(`/results/${quarter}`, 'Ade Marlow');
   await view(`/marking/${tryId}`, 'Margin notes');
-  await view(`/exercises/${quarter}/asked`, 'Quarter-end at Tern Island');
+  await view(`/exercises/${quarter}/brief`, 'Quarter-end at Tern Island');
 });

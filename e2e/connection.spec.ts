@@ -28,7 +28,7 @@ test('the first visitor becomes the instructor; a kill of the server in the midd
   await expect(page.getByRole('alert')).toHaveText('Choose a password of at least 10 characters.');
   await page.getByLabel(/^Password/).fill('a long enough one');
   await page.getByRole('button', { name: 'Begin' }).click();
-  await page.getByRole('link', { name: 'New company' }).click();
+  await page.getByRole('link', { name: 'From a company of your own' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Quince and Daughter');
   await page.getByRole('button', { name: 'Open the book' }).click();
   await line(page).click();

@@ -47,6 +47,9 @@ test('a student’s exercise by keyboard: the focus is never lost', async ({ pag
   await student.keyboard.press('Tab');
   await student.keyboard.type(made.password);
   await student.keyboard.press('Enter');
+  await tabTo(student, student.getByLabel('Password, 10 characters or more'));
+  await student.keyboard.type('kept to oneself');
+  await student.keyboard.press('Enter');
   await expect(student.getByRole('heading', { name: 'My exercises' })).toBeFocused();
   await tabTo(student, student.getByRole('link', { name: /Keyed in/ }));
   await student.keyboard.press('Enter');

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { get } from '../../platform/api/client';
 import { counted } from '../../platform/figures/counted';
+import styles from './class-results.module.css';
 
 const CHANGED: Readonly<Record<CopiedShown['how'], string>> = {
   'as they are': '',
@@ -21,7 +22,7 @@ export function CopiedFigures({ exerciseId }: { exerciseId: string }) {
   return (
     <section className="paper" aria-label="Somebody else’s figures">
       <h2>Somebody else’s figures</h2>
-      <ul className="plain-list">
+      <ul className={`plain-list ${styles['told'] ?? ''}`}>
         {found.data.map(({ tryId, student, whose, count, how }) => (
           <li key={tryId}>
             <Link to={`/marking/${tryId}`}>{student}</Link>: {counted(count, 'amount')} that{' '}

@@ -4,6 +4,7 @@ import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
 import { get } from '../../platform/api/client';
 import { counted } from '../../platform/figures/counted';
+import styles from './class-results.module.css';
 
 const MOST = 100_000;
 /** So many likenesses are read at a glance. */
@@ -20,7 +21,7 @@ export function WorksAlike({ exerciseId, checked }: { exerciseId: string; checke
   return (
     <section className="paper" aria-label="Works alike">
       <h2>Works alike</h2>
-      <ul className="plain-list">
+      <ul className={`plain-list ${styles['told'] ?? ''}`}>
         {found.data.map((pair) => (
           <Alike key={pair.works.map(({ tryId }) => tryId).join()} pair={pair} />
         ))}
