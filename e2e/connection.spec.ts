@@ -64,7 +64,7 @@ test('over plain http, by another name than localhost, all can be changed and is
     await page.getByLabel('Password', { exact: true }).fill('a long enough one');
     await page.getByRole('button', { name: 'Sign in' }).click();
   }
-  await page.getByRole('link', { name: 'New company' }).click();
+  await page.getByRole('link', { name: 'From a company of your own' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Plainly Reached');
   await page.getByRole('button', { name: 'Open the book' }).click();
   await line(page).click();
