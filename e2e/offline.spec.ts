@@ -67,6 +67,9 @@ test('a try goes on without a line, through refreshes, and is handed in when the
 
   await server.start();
   await expect(page.getByText(/^Handed in/)).toBeVisible();
+  const wishes = () =>
+    page.evaluate(() => Object.keys(localStorage).filter((name) => name.includes('wish')));
+  expect(await wishes()).toEqual([]);
   await expect(row(page, 'Vouchers')).toHaveCount(1);
   await expect(row(page, 'Cash tin')).toHaveCount(1);
 });

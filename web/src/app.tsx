@@ -1,7 +1,8 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
-import { Suspense } from 'react';
+import { Suspense, useEffect } from 'react';
 import { get, Problem } from './platform/api/client';
 import { untilThere } from './platform/api/try-again';
+import { forgetAnswers } from './platform/offline/kept-answers';
 import { Asking } from './platform/shell/Asking';
 import { ChooseByLink, linkInAddress } from './platform/shell/ChooseByLink';
 import { ChooseFirst } from './platform/shell/ChooseFirst';
@@ -49,8 +50,12 @@ function AtLink({ token }: { readonly token: string }) {
 
 function AtDoor() {
   const me = useQuery({ queryKey: ['me'], queryFn: () => get('me'), staleTime: Infinity });
-  if (me.error instanceof Problem && me.error.status === 401 && !me.data)
-    return <SignIn onEntering={() => void INSIDE.ahead()} />;
+  const isOut = me.error instanceof Problem && me.error.status === 401 && !me.data;
+  // Signed out elsewhere, too: nothing of theirs is left here.
+  useEffect(() => {
+    if (isOut) void forgetAnswers();
+  }, [isOut]);
+  if (isOut) return <SignIn onEntering={() => void INSIDE.ahead()} />;
   if (!me.data) return <Asking of={me} what="The application" />;
   if (me.data.isFirstPassword) return <ChooseFirst me={me.data} />;
   return <INSIDE.View me={me.data} />;

@@ -12,7 +12,7 @@ import {
   type ClassResults,
   type AlikeShown,
   type WorkOpen,
-  CopiedShown,
+  type CopiedShown,
   type KeyVersionShown,
   type Marked,
   type Me,

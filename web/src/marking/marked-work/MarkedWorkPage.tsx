@@ -22,7 +22,7 @@ import { MarkedPages } from './MarkedPages';
 import { comparedPeriod } from '../marks/compared-period';
 import { useBooksOf } from '../marks/marked-books';
 import { useMarkedChange, type MarkedChange } from '../marks/use-marked-change';
-import { useOpenWork } from './use-open-work';
+import { useOpenWork } from '../marks/use-open-work';
 import { OpenAgain } from './OpenAgain';
 import { PastChecks } from './PastChecks';
 import { Refusal } from '../../platform/shell/Refusal';

@@ -8,6 +8,7 @@ import { Asking } from '../../platform/shell/Asking';
 import { Refusal } from '../../platform/shell/Refusal';
 import { comparedPeriod } from '../marks/compared-period';
 import { useBooksOf } from '../marks/marked-books';
+import { useOpenWork } from '../marks/use-open-work';
 import { useMarkedChange, type MarkedChange } from '../marks/use-marked-change';
 import { PairsTable, type Pairing } from './PairsTable';
 
@@ -33,6 +34,7 @@ function Pairs({ marked }: { marked: Marked }) {
   const { tryId, state, pairs, handPairs, results } = marked;
   const { key, work } = useBooksOf(marked);
   const change = useMarkedChange(tryId);
+  useOpenWork(tryId);
   const mayChange = state === 'handed-in';
   const pairing = useMemo((): Pairing => {
     const { to } = comparedPeriod(results, key);

@@ -24,6 +24,7 @@ import { Later } from '../../platform/shell/Later';
 import { lazyView } from '../../platform/shell/lazy-view';
 import { TRY_PARTS, TryTabs } from '../../book/work/WorkView';
 import { ExerciseTitle } from '../put-right/ExerciseTitle';
+import { useNoWishOnceIn } from './use-wish';
 import { FirstMinute } from './FirstMinute';
 import { HandIn } from './HandIn';
 import { returnedParts } from '../put-right/returned-parts';
@@ -143,6 +144,7 @@ const WordsLater = ({ children }: { readonly children: ReactNode }) => (
 
 function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: string }) {
   const base = `/mine/${mine.exerciseId}`;
+  useNoWishOnceIn(mine, bookId);
   if (!TRY_PARTS.some(([part]) => part === tab)) return <Navigate to={`${base}/chart`} replace />;
   const parts = mine.state === 'given-back' ? returnedParts(mine) : TRY_PARTS;
   return (
