@@ -74,8 +74,21 @@ describe('works alike', () => {
     const [pair, ...others] = worksAlike(works);
     expect(others).toEqual([]);
     expect(pair?.works).toEqual(['Ada', 'Bo']);
-    expect(pair?.same.at(-1)).toBe('usual');
+    expect(pair?.same.map((words) => words.at(-1))).toEqual(['usual', 'usual']);
     expect(pair?.onceIn).toBeGreaterThan(100);
+  });
+
+  it('are told in the words of each, not of the other', () => {
+    const said = (by: string) => many(5, 'both').map((each) => ({ ...each, says: `${by}’s` }));
+    const [pair] = worksAlike([
+      ...honest,
+      { whose: 'Ada', oddities: said('Ada') },
+      { whose: 'Bo', oddities: said('Bo') },
+    ]);
+    expect(pair?.same.map((words) => new Set(words))).toEqual([
+      new Set(['Ada’s']),
+      new Set(['Bo’s']),
+    ]);
   });
 
   it.each([

@@ -23,7 +23,7 @@ const AT_ONCE = 4;
 /** Works that are so much alike that it is hardly chance: a fact that the instructor is told, no verdict. */
 @Injectable()
 export class WorksAlikeService {
-  /** By the check that a work had last: its key, its book and its pairs are as they were then. */
+  /** By the check that a work had last. */
   private readonly odd = new LRUCache<string, readonly Oddity[]>({ max: 3000 });
   private readonly known = new LRUCache<string, Promise<WorksAlike<string>[]>>({ max: 20 });
 
@@ -46,7 +46,7 @@ export class WorksAlikeService {
     return found
       .map(({ works, same, count, onceIn }) => ({
         works: works.map(shown),
-        same: same.slice(0, TOLD),
+        same: inWordsOf(works.map(shown), same).slice(0, TOLD),
         ...{ count, onceIn: Math.round(onceIn) },
       }))
       .filter(({ works }) => works.some(({ tryId }) => tryId !== null))
@@ -94,10 +94,17 @@ export class WorksAlikeService {
     const known = this.odd.get(id);
     if (known) return known;
     const { task } = await this.checks.toCheck({ work, exercise });
-    const found = await this.threads.oddities(task);
+    // A work that takes too long is beside none; the others are.
+    const found = await this.threads.oddities(task).catch((): Oddity[] => []);
     this.odd.set(id, found);
     return found;
   }
 }
+
+/** In the words of a work that is theirs to see who asks. */
+const inWordsOf = (
+  shown: AlikeShown['works'],
+  [one, other]: WorksAlike<string>['same'],
+): readonly string[] => (shown[0]?.tryId === null ? other : one);
 
 const ELSEWHERE = { tryId: null, student: 'a student of another class' };

@@ -17,9 +17,11 @@ class Looking {
   /** The key’s entry that each of the work’s stands for. */
   private readonly keyOf: ReadonlyMap<string, Entry>;
   private readonly last: string;
+  private readonly names: ReadonlyMap<string, string>;
 
   constructor(private readonly of: CheckedBook) {
     this.standing = new Standing(of);
+    this.names = new Map(of.work.accounts.map(({ id, name }) => [id, name]));
     this.keyOf = new Map(
       of.checked.entryPairs.flatMap(({ keys: [key], works }) =>
         key ? works.map(({ entry }): [string, Entry] => [entry.id, key.entry]) : [],
@@ -118,8 +120,7 @@ class Looking {
   private described(entry: Entry): string {
     const total = entry.lines.reduce((sum, { amount }) => sum + Math.max(0, amount), 0);
     const names = entry.lines.map(({ account, amount }) => {
-      const name = this.of.work.accounts.find(({ id }) => id === account)?.name ?? '';
-      return `${amount > 0 ? 'debit' : 'credit'} ${name}`;
+      return `${amount > 0 ? 'debit' : 'credit'} ${this.names.get(account) ?? ''}`;
     });
     return `${moneyIn(this.of.work, total)} on ${shortDay(entry.date)}: ${names.join(', ')}`;
   }

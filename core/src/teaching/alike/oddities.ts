@@ -2,10 +2,13 @@ import { accountOddities } from './account-oddities.js';
 import { entryOddities } from './entry-oddities.js';
 import { asTyped, type CheckedBook, type Oddity } from './oddity.js';
 
-/** All that is odd in a work, each once. A work that came without entries or answers has none in them. */
+/** Whose work is odder than that is alike to nobody’s that is not. */
+const MOST = 400;
+
+/** All that is odd in a work, each once, no more than anybody’s honest work has. A work that came without entries or answers has none in them. */
 export function odditiesOf(of: CheckedBook): Oddity[] {
   const all = [...accountOddities(of), ...entryOddities(of), ...answerOddities(of)];
-  return [...new Map(all.map((each) => [each.name, each])).values()];
+  return [...new Map(all.map((each) => [each.name, each])).values()].slice(0, MOST);
 }
 
 function answerOddities({ key, checked, answers }: CheckedBook): Oddity[] {

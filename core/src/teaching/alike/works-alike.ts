@@ -3,8 +3,8 @@ import type { Oddity } from './oddity.js';
 /** Two works that have so much in common that is odd that it is hardly chance. */
 export interface WorksAlike<W> {
   readonly works: readonly [W, W];
-  /** What both have, the rarest first, in words: of each kind the first two. */
-  readonly same: readonly string[];
+  /** What both have, the rarest first, of each kind the first two: in the words of the one, and of the other. */
+  readonly same: readonly [readonly string[], readonly string[]];
   /** How much there is of it. */
   readonly count: number;
   /** In one of how many classes like this any two would be so much alike by chance; at most 100,000. */
@@ -48,7 +48,8 @@ export function worksAlike<W>(
     const onceIn = Math.exp(weightOf(same) - logChoices(least, kinds)) / (pairs * CAUTION);
     if (onceIn < RARE) continue;
     found.push({
-      ...{ works: [one.whose, other.whose], same: inWords(same), count: same.length },
+      ...{ works: [one.whose, other.whose], count: same.length },
+      same: [inWords(same, one.odd), inWords(same, other.odd)],
       onceIn: Math.min(RAREST, onceIn),
     });
   }
@@ -107,7 +108,7 @@ function inCommon(
 
 const OF_A_KIND = 2;
 
-function inWords(same: readonly Weighed[]): string[] {
+function inWords(same: readonly Weighed[], work: ReadonlyMap<string, Oddity>): string[] {
   const told = new Map<string, number>();
   return same
     .toSorted((a, b) => b.weight - a.weight)
@@ -115,7 +116,7 @@ function inWords(same: readonly Weighed[]): string[] {
       told.set(kind, (told.get(kind) ?? 0) + 1);
       return (told.get(kind) ?? 0) <= OF_A_KIND;
     })
-    .map(({ says }) => says);
+    .map(({ name, says }) => work.get(name)?.says ?? says);
 }
 
 function weightOf(same: readonly Weighed[]): number {

@@ -91,6 +91,7 @@ function WholeClass({ results }: { results: ClassResults }) {
         <WorksAlike
           exerciseId={results.exerciseId}
           checked={results.rows.filter(({ points }) => points !== null).length}
+          isChecking={results.checking !== null}
         />
       </div>
     </div>

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
 import { get } from '../../platform/api/client';
+import { Refusal } from '../../platform/shell/Refusal';
 import { counted } from '../../platform/figures/counted';
 import styles from './class-results.module.css';
 
@@ -10,13 +11,23 @@ const MOST = 100_000;
 /** So many likenesses are read at a glance. */
 const FIRST = 3;
 
+interface WorksAlikeProps {
+  readonly exerciseId: string;
+  /** How many works have been checked. */
+  readonly checked: number;
+  /** Whether others are being checked: then it is waited for them. */
+  readonly isChecking: boolean;
+}
+
 /** Works that are so much alike that it is hardly chance: a fact, no verdict. */
-export function WorksAlike({ exerciseId, checked }: { exerciseId: string; checked: number }) {
+export function WorksAlike({ exerciseId, checked, isChecking }: WorksAlikeProps) {
   const found = useQuery({
     queryKey: ['works-alike', exerciseId, checked],
     queryFn: () => get(`exercises/${exerciseId}/works-alike`),
+    enabled: !isChecking,
     staleTime: 60_000,
   });
+  if (found.error) return <Refusal of={found} />;
   if (!found.data || found.data.length === 0) return null;
   return (
     <section className="paper" aria-label="Works alike">

@@ -2,9 +2,11 @@ import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } f
 import type { CalendarShown } from '@gleddo/contract';
 import { dayIn, daysBetween, daysLater } from '@gleddo/core';
 import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { get } from '../../platform/api/client';
 import { Asking } from '../../platform/shell/Asking';
+import { counted } from '../../platform/figures/counted';
 import { useNow } from '../../platform/times/use-now';
 import { allOf, nameOf, weeksOf, type OnDay } from './days';
 import { MoveDialog, type Moving } from './MoveDialog';
@@ -58,6 +60,9 @@ function Term({ shown: { rows, zone } }: { readonly shown: CalendarShown }) {
   );
 }
 
+/** So many weeks before this one are shown first, and so many more each time. */
+const WEEKS_BACK = 8;
+
 interface WeeksProps {
   readonly all: readonly OnDay[];
   readonly zone: string;
@@ -65,23 +70,34 @@ interface WeeksProps {
 }
 
 function Weeks({ all, zone, onChoose }: WeeksProps) {
+  const [back, setBack] = useState(WEEKS_BACK);
   const { day: today } = dayIn(zone, useNow());
+  const { weeks, before, after } = weeksOf(all, today, back);
   return (
-    <table className={`paper ${styles['term'] ?? ''}`} aria-label="The term, week by week">
-      <thead>
-        <tr>
-          {WEEKDAYS.map((name) => (
-            <th key={name} scope="col">
-              {name}
-            </th>
+    <>
+      {before > 0 && <Button onClick={() => setBack(back + WEEKS_BACK)}>Earlier ({before})</Button>}
+      <table className={`paper ${styles['term'] ?? ''}`} aria-label="The term, week by week">
+        <thead>
+          <tr>
+            {WEEKDAYS.map((name) => (
+              <th key={name} scope="col">
+                {name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {weeks.map((days) => (
+            <Week key={days[0]} {...{ days, all, today, zone }} onChoose={onChoose} />
           ))}
-        </tr>
-      </thead>
-      <tbody>
-        {weeksOf(all, today).map((days) => (
-          <Week key={days[0]} {...{ days, all, today, zone }} onChoose={onChoose} />
-        ))}
-      </tbody>
-    </table>
+        </tbody>
+      </table>
+      {after > 0 && (
+        <p className="quiet">
+          {counted(after, 'opening or closing', 'openings and closings')} more{' '}
+          {after === 1 ? 'lies' : 'lie'} further ahead than is shown.
+        </p>
+      )}
+    </>
   );
 }

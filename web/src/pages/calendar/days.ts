@@ -27,7 +27,7 @@ export function allOf(rows: readonly CalendarRow[], zone: string): OnDay[] {
 }
 
 const A_WEEK = 7;
-/** So many weeks at least are shown, and so many after the last day. */
+/** So many weeks at least are shown, so many after the last day, and no more than so many after today. */
 const FEWEST = 6;
 const AFTER = 2;
 const MOST = 60;
@@ -38,13 +38,29 @@ function mondayOf(day: string): string {
   return addDays(day, -since);
 }
 
-/** The weeks of a term, each by its seven days: from the first thing in it, or this week, to some after the last. */
-export function weeksOf(all: readonly OnDay[], today: string): string[][] {
-  const days = [...all.map(({ day }) => day), today].sort();
-  const first = mondayOf(days[0] ?? today);
-  const last = mondayOf(days.at(-1) ?? today);
+interface Weeks {
+  /** Each by its seven days. */
+  readonly weeks: readonly (readonly string[])[];
+  /** How much lies before and after what is shown. */
+  readonly before: number;
+  readonly after: number;
+}
+
+/** The weeks of a term: from so many before this one, where anything is there, to some after the last thing. */
+export function weeksOf(all: readonly OnDay[], today: string, back: number): Weeks {
+  const days = all.map(({ day }) => day);
+  const earliest = addDays(mondayOf(today), -back * A_WEEK);
+  const first = mondayOf([...days.filter((day) => day >= earliest), today].sort()[0] ?? today);
+  const last = mondayOf([...days, today].sort().at(-1) ?? today);
   const many = Math.round(daysBetween(first, last) / A_WEEK) + 1 + AFTER;
-  return Array.from({ length: Math.min(MOST, Math.max(FEWEST, many)) }, (_, week) =>
+  const end = Math.min(back + MOST, Math.max(FEWEST, many));
+  const weeks = Array.from({ length: end }, (_, week) =>
     Array.from({ length: A_WEEK }, (__, i) => addDays(first, week * A_WEEK + i)),
   );
+  const shown = weeks.at(-1)?.at(-1) ?? today;
+  return {
+    weeks,
+    before: days.filter((day) => day < first).length,
+    after: days.filter((day) => day > shown).length,
+  };
 }
