@@ -1,6 +1,6 @@
 import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
-import { dayIn, letterOf } from '@gleddo/core';
-import { eq, lt, sql } from 'drizzle-orm';
+import { dayIn, daysLater, letterOf } from '@gleddo/core';
+import { and, eq, inArray, lt, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Logger } from 'pino';
 import type { Database } from '../database/open-database.js';
@@ -8,15 +8,12 @@ import { letters, people } from '../database/schema/index.js';
 import { addressOf, type Settings } from '../http/settings.js';
 import { DATABASE, LOG, SETTINGS } from '../http/tokens.js';
 import { LetterBox } from './letter-box.js';
+import { isToGo } from './waiting-letters.js';
 import { LetterNewsService, type LetterDay } from './letter-news.js';
 
 const A_DAY = 86_400_000;
 /** For so long it is kept what was written. */
 const KEPT = 60 * A_DAY;
-/** So many go out in one step: another server takes the next. */
-const AT_ONCE = 10;
-/** What could not go by then is news no more. */
-const MOST_TRIES = 24;
 /** Minutes until what could not go is tried again, times how often it was. */
 const PAUSE = 10;
 
@@ -25,6 +22,7 @@ const PAUSE = 10;
 export class LettersService implements OnModuleDestroy {
   private timer: NodeJS.Timeout | null = null;
   private looking: Promise<void> = Promise.resolve();
+  private isLooking = false;
 
   constructor(
     @Inject(DATABASE) private readonly db: Database,
@@ -43,15 +41,20 @@ export class LettersService implements OnModuleDestroy {
     return this.looking;
   }
 
-  private look(now = new Date()): Promise<void> {
-    this.looking = this.looking
-      .then(async () => {
-        if (dayIn(this.settings.zone, now.getTime()).hour >= this.settings.letters.hour)
-          await this.write(now);
-        await this.sendAll(now);
-      })
-      .catch((err: unknown) => this.log.error({ err }, 'letters failed; tried again'));
-    return this.looking;
+  /** Sending may take longer than until the next look: then that one is left out. */
+  private async look(now = new Date()): Promise<void> {
+    if (this.isLooking) return;
+    this.isLooking = true;
+    this.looking = this.writeAndSend(now)
+      .catch((err: unknown) => this.log.error({ err }, 'letters failed; tried again'))
+      .finally(() => (this.isLooking = false));
+    await this.looking;
+  }
+
+  private async writeAndSend(now: Date): Promise<void> {
+    const { zone, letters: asked } = this.settings;
+    if (dayIn(zone, now.getTime()).hour >= asked.hour) await this.write(now);
+    await this.sendAll(now);
   }
 
   /** Writes today’s letters to all who have had none; of several servers each is written by one. */
@@ -73,31 +76,35 @@ export class LettersService implements OnModuleDestroy {
   /** Soon is until the end of tomorrow, as the school’s clock has it. */
   private dayOf(now: Date): LetterDay {
     const { day, hour, minute } = dayIn(this.settings.zone, now.getTime());
-    const sinceMidnight = (hour * 60 + minute) * 60_000;
-    return { day, now, soon: new Date(now.getTime() - sinceMidnight + 2 * A_DAY) };
+    const later = new Date(daysLater(this.settings.zone, now.getTime(), 2));
+    return { day, now, soon: new Date(later.getTime() - (hour * 60 + minute) * 60_000) };
   }
 
   private async sendAll(now: Date): Promise<void> {
-    for (;;) {
-      const taken = await this.take(now);
-      for (const each of taken) await this.send(each);
-      if (taken.length < AT_ONCE) return;
-    }
+    for (let next = await this.take(now); next; next = await this.take(now)) await this.send(next);
   }
 
-  /** Takes some to be sent: each try counts before it is made, so that nobody is written to without end. */
+  /** Takes one to be sent: each try counts before it is made, so that nobody is written to without end. */
   private async take(now: Date) {
     const at = sql`${now.toISOString()}::timestamptz`;
-    return this.db
+    const due = this.db
+      .select({ id: letters.id })
+      .from(letters)
+      .where(
+        and(
+          isToGo,
+          sql`${letters.madeAt} + make_interval(mins => ${PAUSE} * ${letters.tried}) <= ${at}`,
+        ),
+      )
+      .orderBy(letters.madeAt)
+      .limit(1)
+      .for('update', { skipLocked: true });
+    const [taken] = await this.db
       .update(letters)
       .set({ tried: sql`${letters.tried} + 1`, fault: null })
-      .where(
-        sql`${letters.id} in (select l.id from letters l where l.sent_at is null and l.tried < ${MOST_TRIES}
-          and (l.tried = 0 or l.fault is not null)
-          and l.made_at + make_interval(mins => ${PAUSE} * l.tried) <= ${at}
-          order by l.made_at limit ${AT_ONCE} for update skip locked)`,
-      )
+      .where(inArray(letters.id, due))
       .returning();
+    return taken;
   }
 
   private async send({ id, personId, subject, text }: typeof letters.$inferSelect): Promise<void> {

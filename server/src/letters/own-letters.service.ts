@@ -1,11 +1,12 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { LettersShown, Me, OwnLetters } from '@gleddo/contract';
-import { and, desc, eq, gt, isNotNull, isNull } from 'drizzle-orm';
+import { and, desc, eq, gt, isNotNull } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
 import { letters, people } from '../database/schema/index.js';
 import { notFound } from '../http/problem.js';
 import type { Settings } from '../http/settings.js';
 import { DATABASE, SETTINGS } from '../http/tokens.js';
+import { isToGo } from './waiting-letters.js';
 import { LetterBox } from './letter-box.js';
 
 const A_WEEK = 7 * 86_400_000;
@@ -38,14 +39,14 @@ export class OwnLettersService {
     const [failed] = await this.db
       .select({ fault: letters.fault })
       .from(letters)
-      .where(and(isNull(letters.sentAt), isNotNull(letters.fault)))
+      .where(and(isToGo, isNotNull(letters.fault)))
       .orderBy(desc(letters.madeAt))
       .limit(1);
     const { goesTo } = this.box;
     return {
       ...{ goesTo, folder: goesTo === 'folder' ? outbox : null, hour },
       sent: await this.db.$count(letters, gt(letters.sentAt, new Date(now - A_WEEK))),
-      waiting: await this.db.$count(letters, isNull(letters.sentAt)),
+      waiting: await this.db.$count(letters, isToGo),
       fault: failed?.fault ?? null,
     };
   }

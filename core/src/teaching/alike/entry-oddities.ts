@@ -12,6 +12,9 @@ export function entryOddities(of: CheckedBook): Oddity[] {
 /** Sums by account, as `Standing` calls them. */
 type Sums = ReadonlyMap<string, number>;
 
+/** So many lines of an entry say which it is. */
+const LINES_TOLD = 4;
+
 class Looking {
   private readonly standing: Standing;
   /** The key’s entry that each of the work’s stands for. */
@@ -119,7 +122,7 @@ class Looking {
 
   private described(entry: Entry): string {
     const total = entry.lines.reduce((sum, { amount }) => sum + Math.max(0, amount), 0);
-    const names = entry.lines.map(({ account, amount }) => {
+    const names = entry.lines.slice(0, LINES_TOLD).map(({ account, amount }) => {
       return `${amount > 0 ? 'debit' : 'credit'} ${this.names.get(account) ?? ''}`;
     });
     return `${moneyIn(this.of.work, total)} on ${shortDay(entry.date)}: ${names.join(', ')}`;

@@ -180,7 +180,7 @@ export class BookStore {
     undoes: string | null = null,
   ): void {
     const seen = undoes === null ? null : inverse;
-    const change = { token: nanoid(), operation, undoes, seen };
+    const change = { token: nanoid(), operation, undoes, seen, at: Date.now() };
     this.kept.keep(change);
     this.own.add(change.token);
     this.waiting = [...this.waiting, change];

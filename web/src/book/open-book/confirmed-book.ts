@@ -43,7 +43,15 @@ export function takenOver(
   };
 }
 
+/** A step that is done here, and when. */
+interface StepHere extends DoneStep {
+  readonly at: string;
+}
+
 export const doneStep = (
-  { token, operation, undoes }: Change,
+  { token, operation, undoes, at }: Change,
   inverse: DoneStep['inverse'],
-): DoneStep => ({ token, operation, undoes, inverse, isMine: true });
+): StepHere => ({
+  ...{ token, operation, undoes, inverse, isMine: true },
+  at: new Date(at).toISOString(),
+});

@@ -27,11 +27,9 @@ export class KeptBook {
 
 /** What the server would answer now of the book and its history. */
 function answersOf(answer: BookAnswer, { book, revision, steps }: ConfirmedBook) {
-  const history = steps.toReversed().map((step, i): HistoryEntry => ({
-    ...{ at: new Date().toISOString(), by: '' },
-    ...step,
-    revision: revision - i,
-  }));
+  const history = steps
+    .toReversed()
+    .map((step, i): HistoryEntry => ({ at: '', by: 'you', ...step, revision: revision - i }));
   const { id } = answer;
   return new Map<string, object>([
     [`books/${id}`, { ...answer, revision, book: bookToJson(book) }],

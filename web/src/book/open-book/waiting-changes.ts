@@ -8,19 +8,17 @@ export interface Change {
   readonly undoes: string | null;
   /** What undid it on the book that it was made on: told with an undoing, so that nothing is written over. */
   readonly seen: Operation | null;
-}
-
-interface Kept extends Change {
+  /** When it was made, in milliseconds since 1970. */
   readonly at: number;
 }
 
 const PREFIX = 'gleddo.pending.';
 
-function readKept(name: string): Kept | null {
+function readKept(name: string): Change | null {
   try {
-    const kept = JSON.parse(localStorage.getItem(name) ?? 'null') as Partial<Kept> | null;
+    const kept = JSON.parse(localStorage.getItem(name) ?? 'null') as Partial<Change> | null;
     if (typeof kept?.token !== 'string' || kept.operation === undefined) return null;
-    return { undoes: null, seen: null, at: 0, ...kept } as Kept;
+    return { undoes: null, seen: null, at: 0, ...kept } as Change;
   } catch {
     return null;
   }
@@ -54,13 +52,13 @@ export class WaitingChanges {
       .filter((name) => name.startsWith(this.nameOf('')))
       .flatMap((name) => readKept(name) ?? []);
     kept.sort((a, b) => a.at - b.at);
-    return kept.map(({ token, operation, undoes, seen }) => ({ token, operation, undoes, seen }));
+    return kept;
   }
 
   /** Keeps a change; where the browser has no room for it, it is still sent. */
   keep(change: Change): void {
-    this.last = Math.max(Date.now(), this.last + 1);
-    const kept: Kept = { ...change, at: this.last };
+    this.last = Math.max(change.at, this.last + 1);
+    const kept: Change = { ...change, at: this.last };
     try {
       localStorage.setItem(this.nameOf(change.token), JSON.stringify(kept));
     } catch {
