@@ -90,10 +90,10 @@ const COPYING: Readonly<Record<string, Copying>> = {
 const SIZE = 60;
 
 /** How alike two works are told that are copies, and two that are none, over so many classes. */
-export function tellCopies(classes: number, out: (line: string) => void): void {
+export function tellCopies(classes: number, first: number, out: (line: string) => void): void {
   const told = new Map(Object.keys(COPYING).map((kind) => [kind, 0]));
   let [alarms, alone] = [0, 0];
-  for (let n = 1; n <= classes; n++) {
+  for (let n = first; n < first + classes; n++) {
     const key = KEYS[n % KEYS.length]?.();
     if (!key) continue;
     const habits = habitsOf(n);

@@ -64,4 +64,4 @@ for (const [what, rows] of [
 }
 const files = await readAllShapes(out);
 out(`${files.count} shapes of file, ${files.misread} misread`);
-tellCopies(Math.max(1, Math.round(Number(count) / 15)), out);
+tellCopies(Math.max(1, Math.round(Number(count) / 15)), Number(first), out);

@@ -15,12 +15,12 @@ export class KeptBook {
   keep(answer: BookAnswer, confirmed: ConfirmedBook, then: () => void): void {
     this.after.push(then);
     if (this.timer) clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.write(answersOf(answer, confirmed)), PAUSE);
+    this.timer = setTimeout(() => void this.write(() => answersOf(answer, confirmed)), PAUSE);
   }
 
-  private async write(answers: ReadonlyMap<string, object>): Promise<void> {
+  private async write(make: () => ReadonlyMap<string, object>): Promise<void> {
     const after = this.after.splice(0);
-    await keepAnswers(answers);
+    await keepAnswers(make);
     for (const then of after) then();
   }
 }

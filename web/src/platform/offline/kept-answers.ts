@@ -12,14 +12,14 @@ export const isKept = (path: string): boolean => KEPT.some((each) => each.test(p
 
 const cachesHere = (): CacheStorage | null => ('caches' in globalThis ? globalThis.caches : null);
 
-/** Puts an answer among those that are kept, where there are any: as the server would give it now. */
-export async function keepAnswers(answers: ReadonlyMap<string, object>): Promise<void> {
+/** Puts answers among those that are kept, as the server would give them now; where none are kept, none are made. */
+export async function keepAnswers(make: () => ReadonlyMap<string, object>): Promise<void> {
   try {
     const caches = cachesHere();
     if (!caches || !(await caches.has(KEPT_ANSWERS))) return;
     const kept = await caches.open(KEPT_ANSWERS);
     await Promise.all(
-      [...answers].map(([path, answer]) => kept.put(`/api/${path}`, Response.json(answer))),
+      [...make()].map(([path, answer]) => kept.put(`/api/${path}`, Response.json(answer))),
     );
   } catch {
     // Then what was kept before stands there.

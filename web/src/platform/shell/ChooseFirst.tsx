@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import type { Me } from '@gleddo/contract';
 import { get, post } from '../api/client';
 import { Asking } from './Asking';
@@ -18,10 +18,26 @@ export function ChooseFirst({ me }: { readonly me: Me }) {
         <ChoosePassword
           whose={{ name: me.name, login: own.data.login }}
           choose={(password) => post('me/first-password', { password })}
+          besides={<NotMe />}
         />
       ) : (
         <Asking of={own} what="Your sign-in" />
       )}
     </Cover>
+  );
+}
+
+/** The way out for who came in as somebody else. */
+function NotMe() {
+  const leave = useMutation({
+    mutationFn: () => post('sign-out'),
+    onSettled: () => window.location.assign('/'),
+  });
+  return (
+    <p>
+      <button type="button" className="link-button quiet" onClick={() => leave.mutate()}>
+        This is not me: sign out
+      </button>
+    </p>
   );
 }

@@ -1,5 +1,5 @@
 import type { LinkShown, Me } from '@gleddo/contract';
-import { useState, type FormEvent } from 'react';
+import { useState, type FormEvent, type ReactNode } from 'react';
 import { PasswordField } from './PlainField';
 import { Refusal } from './Refusal';
 import { useEnter } from './use-enter';
@@ -9,10 +9,12 @@ interface ChoosePasswordProps {
   readonly whose: LinkShown;
   /** Answers who comes in with it. */
   choose(password: string): Promise<Me>;
+  /** What stands under it. */
+  readonly besides?: ReactNode;
 }
 
 /** Somebody chooses a password of their own, and is in. */
-export function ChoosePassword({ whose, choose }: ChoosePasswordProps) {
+export function ChoosePassword({ whose, choose, besides }: ChoosePasswordProps) {
   const [password, setPassword] = useState('');
   const enter = useEnter(() => choose(password));
   const submit = (event: FormEvent) => {
@@ -42,6 +44,7 @@ export function ChoosePassword({ whose, choose }: ChoosePasswordProps) {
       >
         Come in
       </button>
+      {besides}
     </form>
   );
 }
