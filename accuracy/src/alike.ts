@@ -92,6 +92,7 @@ const SIZE = 60;
 /** How alike two works are told that are copies, and two that are none, over so many classes. */
 export function tellCopies(classes: number, first: number, out: (line: string) => void): void {
   const told = new Map(Object.keys(COPYING).map((kind) => [kind, 0]));
+  const made = new Map(told);
   let [alarms, alone] = [0, 0];
   for (let n = first; n < first + classes; n++) {
     const key = KEYS[n % KEYS.length]?.();
@@ -100,10 +101,14 @@ export function tellCopies(classes: number, first: number, out: (line: string) =
     const books = Array.from({ length: SIZE }, (_, i) => honest(key, n * 1000 + i, habits));
     alone += found(key, books).length;
     const chance = new Chance(n);
-    const copies = Object.entries(COPYING).map(([kind, copy], i) => {
-      const from = sourceOf(key, books, i * 7);
-      return { kind, from, book: copy(books[from] as Book, books[from + 1] as Book, chance) };
+    const sources = worthCopying(key, books);
+    const copies = Object.entries(COPYING).flatMap(([kind, copy], i) => {
+      const from = sources[i * Math.max(1, Math.floor(sources.length / 6))];
+      if (from === undefined) return [];
+      const own = honest(key, n * 1000 + SIZE + i, habits);
+      return [{ kind, from, book: copy(books[from] as Book, own, chance) }];
     });
+    for (const { kind } of copies) made.set(kind, (made.get(kind) ?? 0) + 1);
     const all = found(key, [...books, ...copies.map(({ book }) => book)]);
     for (const [a, b] of all) {
       const copy = copies[b - SIZE];
@@ -111,18 +116,16 @@ export function tellCopies(classes: number, first: number, out: (line: string) =
       else alarms += 1;
     }
   }
-  out(`copies told in ${classes} classes of ${SIZE}, of ${classes} each:`);
-  for (const [kind, n] of told) out(`  ${kind.padEnd(17)} ${n}`);
+  out(`copies told in ${classes} classes of ${SIZE}:`);
+  for (const [kind, n] of told) out(`  ${kind.padEnd(17)} ${n} of ${made.get(kind)}`);
   out(`  of no copy        ${alarms}; in classes without copies ${alone}`);
 }
 
-/** Somebody whose work has something to copy besides what is right. */
-function sourceOf(key: AnswerKey, books: readonly Book[], from: number): number {
-  const at = books.findIndex((book, i) => {
-    if (i < from || i >= SIZE - 1) return false;
-    return checkWork(key, book).results.filter((each) => each.outcome === 'not-met').length >= 4;
-  });
-  return Math.max(at, 0);
+/** Those whose work has something to copy besides what is right; each copy is of another one. */
+function worthCopying(key: AnswerKey, books: readonly Book[]): number[] {
+  const faults = (book: Book) =>
+    checkWork(key, book).results.filter(({ outcome }) => outcome === 'not-met').length;
+  return books.flatMap((book, i) => (faults(book) >= 4 ? [i] : []));
 }
 
 const found = (key: AnswerKey, books: readonly Book[]): (readonly [number, number])[] =>

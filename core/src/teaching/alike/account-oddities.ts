@@ -16,12 +16,22 @@ export function accountOddities(of: CheckedBook): Oddity[] {
   const pairs = checked.recognition.pairs.flatMap(({ keys: [key], works: [own] }) =>
     key && own ? [{ key, work: own }] : [],
   );
-  const extra = work.accounts.filter(({ id }) => !checked.recognition.byWork.has(id));
+  const extra = work.accounts.filter(
+    (each) => !checked.recognition.byWork.has(each.id) && !isOfTheProgram(work, each),
+  );
   return [
     ...pairs.flatMap((both) => ODD.flatMap((odd) => odd(both, of, standing) ?? [])),
-    ...extra.map(({ name }) => own(`extra ${asTyped(name)}`, `an account “${name}”`)),
+    ...extra.map((each) => ({
+      // What is recorded on it comes of the same.
+      ...{ name: `extra ${asTyped(each.name)}`, kind: `with ${standing.of(each.id)}` },
+      says: `an account “${each.name}”`,
+    })),
   ];
 }
+
+/** Accounts that the program itself proposes: where a difference waits, and what a year is closed through. */
+const isOfTheProgram = ({ scheme }: Book, { type }: Account): boolean =>
+  ['suspense', 'income-summary'].includes(typeOf(scheme, type)?.role ?? '');
 
 const own = (name: string, says: string): Oddity => ({ name, kind: name, says });
 

@@ -16,7 +16,7 @@ const FEWEST = 3;
 /** It is told where any two of a class would be so much alike by chance in one of so many classes. */
 const RARE = 30;
 /** Whoever is weaker makes more of all faults, so that chance does more than they say one by one: as often as was measured. */
-const CAUTION = 10;
+const CAUTION = 20;
 const RAREST = 100_000;
 /** What more than this share of a class has tells nothing of two, and is not looked at. */
 const COMMON = 0.34;
