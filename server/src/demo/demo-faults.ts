@@ -59,7 +59,7 @@ const passesForgotten: Fault = (book) => {
 const workedTogether: Fault = (book) =>
   [
     change('slipway-prepaid', { name: 'Prepaid slipway rennt' }),
-    change('insurance-prepaid', { name: 'Prepaid insurence' }),
+    change('insurance-prepaid', { name: 'Prepaid insurence', number: '1339' }),
     altered('A4', (entry) => ({ ...entry, text: 'kayaks got older' })),
     altered('B10', (entry) => ({ ...entry, text: 'summer passes, paid by all in front' })),
     entries((all) => [...all.slice(0, 3), ...all.slice(3).toReversed()]),
