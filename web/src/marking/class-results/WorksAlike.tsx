@@ -69,7 +69,7 @@ function Alike({ pair: { works, same, count, onceIn } }: { pair: AlikeShown }) {
           aria-expanded={isOpen}
           onClick={() => setOpen(!isOpen)}
         >
-          {isOpen ? 'fewer' : 'more of them'}
+          {isOpen ? 'show fewer' : `show ${same.length - FIRST} more`}
         </button>
       )}{' '}
       <span className="quiet">

@@ -88,15 +88,15 @@ function ThisWeek({ today: { coming, zone } }: { readonly today: Today }) {
   return (
     <section className="paper" aria-label="This week">
       <h2>This week</h2>
-      <p>
-        <Link to="/term">The whole term</Link>
-      </p>
       {coming.length === 0 && <p className="quiet">Nothing opens or closes within eight days.</p>}
       <ul className={styles['rows']}>
         {coming.map((each) => (
           <Coming key={`${each.exerciseId} ${each.what} ${each.group}`} {...{ each, zone, now }} />
         ))}
       </ul>
+      <p>
+        <Link to="/term">The whole term</Link>
+      </p>
     </section>
   );
 }
