@@ -1,5 +1,5 @@
 import { LATE_RULES, type LateRule } from '@gleddo/core';
-import { IsIn, ValidateIf } from 'class-validator';
+import { IsIn, IsInt, IsOptional, Max, Min, ValidateIf } from 'class-validator';
 import { IsId, IsMoment } from './fields.js';
 
 const MayBeNull = () => ValidateIf((_, value) => value !== null);
@@ -21,6 +21,13 @@ export class TimesRequest {
 
   @IsIn(LATE_RULES)
   late!: LateRule;
+
+  /** Per cent of the points to earn, for each day begun that work comes late; left out: as it was. */
+  @IsOptional()
+  @IsInt()
+  @Min(0)
+  @Max(100)
+  lateOff?: number;
 }
 
 /** Until when one student has an exercise, whatever their class has. */
@@ -39,6 +46,8 @@ export interface TimesShown {
   readonly opensAt: string | null;
   readonly closesAt: string | null;
   readonly late: LateRule;
+  /** Per cent of the points to earn that each day begun takes off. */
+  readonly lateOff: number;
   readonly zone: string;
 }
 

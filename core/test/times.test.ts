@@ -5,6 +5,7 @@ import {
   isZone,
   lastsSaid,
   lateBy,
+  lateOffOf,
   momentSaid,
   standsAt,
   timesOf,
@@ -14,11 +15,14 @@ import type { LateRule, Times } from '../src/index.js';
 const moment = fc.option(fc.integer({ min: 0, max: 10 ** 9 }), { nil: null });
 /** As they are taken: what closes, closes after it opens. */
 const times: fc.Arbitrary<Times> = fc
-  .record({ opensAt: moment, closesAt: moment, late: fc.constantFrom<LateRule>('refused', 'told') })
-  .map(({ opensAt, closesAt, late }) =>
+  .record({
+    ...{ opensAt: moment, closesAt: moment, late: fc.constantFrom<LateRule>('refused', 'told') },
+    lateOff: fc.integer({ min: 0, max: 100 }),
+  })
+  .map(({ opensAt, closesAt, ...late }) =>
     opensAt !== null && closesAt !== null && closesAt <= opensAt
-      ? { opensAt: closesAt, closesAt: opensAt + 1, late }
-      : { opensAt, closesAt, late },
+      ? { opensAt: closesAt, closesAt: opensAt + 1, ...late }
+      : { opensAt, closesAt, ...late },
   );
 
 test('of several classes a student has whatever is kindest, and more time never takes any away', () => {
@@ -34,6 +38,8 @@ test('of several classes a student has whatever is kindest, and more time never 
           if (standsAt(each, now) !== 'before') expect(standsAt(own, now)).not.toBe('before');
           if (!isClosed(each, now)) expect(isClosed(own, now)).toBe(false);
           expect(lateBy(own, now)).toBeLessThanOrEqual(lateBy(each, now));
+          if (each.late === 'told')
+            expect(lateOffOf(own, now, 40)).toBeLessThanOrEqual(lateOffOf(each, now, 40));
         }
         if (more !== null && now < more) expect(isClosed(own, now)).toBe(false);
       },
@@ -42,7 +48,7 @@ test('of several classes a student has whatever is kindest, and more time never 
 });
 
 test('what is handed in within the closing minute is in time; after it it is late by all that passed', () => {
-  const times: Times = { opensAt: 1_000, closesAt: 500_000, late: 'refused' };
+  const times: Times = { opensAt: 1_000, closesAt: 500_000, late: 'refused', lateOff: 0 };
   expect(standsAt(times, 999)).toBe('before');
   expect(standsAt(times, 1_000)).toBe('open');
   const last = 500_000 + GRACE - 1;
@@ -58,6 +64,15 @@ test('what is handed in within the closing minute is in time; after it it is lat
     GRACE,
   ]);
   expect(isClosed({ ...times, late: 'told' }, over)).toBe(false);
+});
+
+test('each day begun takes off its share of what there is to earn, and all of it at most', () => {
+  const DAY = 24 * 3_600_000;
+  const times: Times = { opensAt: null, closesAt: 1_000, late: 'told', lateOff: 15 };
+  const off = (after: number) => lateOffOf(times, 1_000 + after, 50);
+  expect([off(GRACE - 1), off(GRACE), off(DAY), off(DAY + 1), off(6 * DAY), off(60 * DAY)]).toEqual(
+    [0, 8, 8, 15, 45, 50],
+  );
 });
 
 test('who has it through no class any more may finish', () => {

@@ -1,4 +1,4 @@
-import type { ClassRow, MyTryDetail } from '@gleddo/contract';
+import type { ClassRow, Marked, MyTryDetail } from '@gleddo/contract';
 import { checkedRows, classOf, goThrough, rework, type TestClass } from './class-of.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
@@ -158,6 +158,37 @@ describe('when it closes', () => {
     expect(cameIn.byItself).toBe(false);
     expect(cameIn.lateBy / HOUR).toBeCloseTo(2, 1);
     expect((await (students[0] as Visitor).get(path())).body.cameIn.lateBy).toBe(cameIn.lateBy);
+  });
+
+  it('late work costs what the class was told, as a note that can be taken away, and no more once there is more time', async () => {
+    const off = { closesAt: inHours(-25), late: 'told', lateOff: 10 };
+    expect((await setTimes({ ...off, lateOff: 101 })).status).toBe(400);
+    expect((await setTimes(off)).body.handedOutTo[0].times.lateOff).toBe(10);
+    await goThrough(running, house, house.students[0] as { login: string; password: string });
+    const [row] = await checkedRows(house.ruth, house.exerciseId);
+    const tryId = row?.tryId ?? '';
+    const marked = async () => (await house.ruth.get(`tries/${tryId}`)).body as Marked;
+    const before = await marked();
+    const each = before.of / 10;
+    expect(before.notes).toEqual([
+      expect.objectContaining({
+        ...{ ref: 'late', points: -Math.round(2 * each) },
+        text: `Came late: 10 % of ${before.of} points for each of the 2 days that had begun.`,
+      }),
+    ]);
+    await setTimes({ ...off, lateOff: 20 });
+    expect((await marked()).notes.map(({ points }) => points)).toEqual([-Math.round(4 * each)]);
+    await moreTime(0, inHours(-1 / 60));
+    expect((await marked()).notes).toEqual([]);
+    const full = (await marked()).points;
+    await moreTime(0, null);
+    const again = await marked();
+    expect(again.points).toBe(Math.max(0, full - Math.round(4 * each)));
+    const { body } = await house.ruth.get(`exercises/${house.exerciseId}/check-again/preview`);
+    expect(body).toMatchObject({ rows: [], same: 1 });
+    await house.ruth.remove(`tries/${tryId}/notes/${again.notes[0]?.id}`);
+    await setTimes({ ...off, lateOff: 30 });
+    expect(await marked()).toMatchObject({ points: full, notes: [] });
   });
 
   it('in the closing minute a hand-in is in time; a server that was away closes when it is back', async () => {

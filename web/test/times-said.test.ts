@@ -12,7 +12,7 @@ const ZONE = 'Europe/Vienna';
 const at = (iso: string) => Date.parse(iso);
 const TIMES: TimesShown = {
   ...{ opensAt: '2027-04-05T06:00:00Z', closesAt: '2027-04-16T16:00:00Z' },
-  ...{ late: 'refused', zone: ZONE },
+  ...{ late: 'refused', lateOff: 0, zone: ZONE },
 };
 
 test.each([
@@ -25,10 +25,23 @@ test.each([
 });
 
 test('what has no times says none; what may come late says that', () => {
-  const always: TimesShown = { opensAt: null, closesAt: null, late: 'refused', zone: ZONE };
+  const always: TimesShown = {
+    opensAt: null,
+    closesAt: null,
+    late: 'refused',
+    lateOff: 0,
+    zone: ZONE,
+  };
   expect(timesSaid(always, 0)).toBe('');
   const late: TimesShown = { ...TIMES, late: 'told' };
   expect(timesSaid(late, at('2027-04-17T00:00:00Z'))).toMatch(/may still come late$/);
+  const costs = { ...late, lateOff: 15 };
+  expect(timesSaid(costs, at('2027-04-17T00:00:00Z'))).toMatch(
+    /may still come late: 15 % off for each day begun$/,
+  );
+  expect(timesSaid(costs, at('2027-04-16T15:00:00Z'))).toBe(
+    'closes Fri 16 Apr, 18:00, in 60 minutes, then 15 % off for each day begun',
+  );
 });
 
 test('the last hour is soon; only what refuses late work is shut, after its grace', () => {
@@ -48,6 +61,9 @@ test('an instructor reads from when to when, and what becomes of late work', () 
   );
   expect(spanSaid({ ...TIMES, opensAt: null, late: 'told' }, now)).toBe(
     'until Fri 16 Apr, 18:00; late work is told',
+  );
+  expect(spanSaid({ ...TIMES, opensAt: null, late: 'told', lateOff: 10 }, now)).toBe(
+    'until Fri 16 Apr, 18:00; late work has 10 % off for each day begun',
   );
   expect(spanSaid({ ...TIMES, closesAt: null }, now)).toBe('from Mon 5 Apr, 08:00');
   expect(spanSaid({ ...TIMES, opensAt: null, closesAt: null }, now)).toBe('always open');

@@ -54,6 +54,7 @@ export class TakingOverService {
     return this.db
       .select({
         ...{ exerciseId: handOuts.exerciseId, late: handOuts.late },
+        ...{ lateOff: handOuts.lateOff },
         ...{ opensAt: handOuts.opensAt, closesAt: handOuts.closesAt },
       })
       .from(handOuts)

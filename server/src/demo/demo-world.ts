@@ -117,7 +117,7 @@ export class DemoWorld {
     evening.setHours(18, 0, 0, 0);
     const inDays = (days: number) => new Date(evening.getTime() + days * A_DAY).toISOString();
     await this.times.forClass(ruth, closing ?? '', {
-      ...{ groupId, opensAt: null, closesAt: inDays(4), late: 'told' },
+      ...{ groupId, opensAt: null, closesAt: inDays(4), late: 'told', lateOff: 10 },
     });
     await this.times.forClass(ruth, opening ?? '', {
       ...{ groupId, opensAt: inDays(5), closesAt: inDays(12), late: 'refused' },

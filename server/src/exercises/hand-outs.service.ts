@@ -22,6 +22,7 @@ export const isSeenBy = (me: Me) => sql`${handOuts.groupId} in ${groupsSeenBy(me
 const CLASS = {
   ...{ id: groups.id, name: groups.name, at: handOuts.at },
   ...{ opensAt: handOuts.opensAt, closesAt: handOuts.closesAt, late: handOuts.late },
+  ...{ lateOff: handOuts.lateOff },
 };
 
 /** To which class groups exercises are handed out. Each class has it by itself; none takes it from another. */
@@ -64,9 +65,9 @@ export class HandOutsService {
       .where(and(eq(handOuts.exerciseId, exerciseId), isSeenBy(me)))
       .groupBy(...Object.values(CLASS))
       .orderBy(asc(handOuts.at));
-    return rows.map(({ at, opensAt, closesAt, late, ...row }) => ({
+    return rows.map(({ at, opensAt, closesAt, late, lateOff, ...row }) => ({
       ...{ ...row, at: at.toISOString() },
-      times: this.times.shown(asTimes({ opensAt, closesAt, late })),
+      times: this.times.shown(asTimes({ opensAt, closesAt, late, lateOff })),
     }));
   }
 

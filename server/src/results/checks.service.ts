@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { CheckProgress, Me } from '@gleddo/contract';
 import type { HandPair, KeptResult } from '@gleddo/core';
-import { and, count, eq, inArray, isNotNull, isNull, or, sql, sum } from 'drizzle-orm';
+import { and, count, eq, inArray, isNotNull, isNull, or, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Logger } from 'pino';
 import { KeptBooks } from '../books/kept-books.js';
@@ -13,7 +13,6 @@ import {
   checkTasks,
   exercises,
   filedTables,
-  notes,
   tries,
 } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
@@ -28,8 +27,11 @@ import type {
 } from '../threads/checking.js';
 import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { Threads } from '../threads/threads.js';
+import { TimesService } from '../times/times.service.js';
 import { answersBeside } from '../books/answers.js';
 import { KeyVersionsService, type Figured } from '../keys/key-versions.service.js';
+import { addUp } from '../points/add-up.js';
+import { chargeLate } from '../points/late-charge.js';
 import { chargeAnswers } from './hint-charges.js';
 
 type Unchecked = Extract<CheckOutcome<unknown>, { ok: false }>;
@@ -65,6 +67,7 @@ export class ChecksService {
     private readonly books: KeptBooks,
     private readonly keys: KeyVersionsService,
     private readonly threads: Threads,
+    private readonly times: TimesService,
     @Inject(LOG) private readonly log: Logger,
   ) {}
 
@@ -238,6 +241,7 @@ export class ChecksService {
   private async keep(work: TryRow, { keyId, revision, states }: Keeping, checked: KeptCheck) {
     const { points, of: outOf, scaledFrom, pairs, results, overview } = checked;
     const id = nanoid();
+    const times = (await this.times.ofStudent(work.personId, work.exerciseId))(work.exerciseId);
     await this.db.transaction(async (tx) => {
       await tx.insert(checks).values({
         id,
@@ -270,7 +274,8 @@ export class ChecksService {
         of: outOf,
         scaledFrom,
       });
-      await this.addUp(work.id, tx);
+      await chargeLate(tx, work, { times, of: outOf });
+      await addUp(tx, work.id);
     });
   }
 
@@ -281,26 +286,6 @@ export class ChecksService {
       .set({ checkFault: cantCheck(why) })
       .where(and(eq(tries.id, tryId), eq(tries.state, 'handed-in')));
   }
-
-  /** A try's points: those of its latest check, and those of the instructor's notes. Never below zero. */
-  async addUp(tryId: string, db: Queries = this.db): Promise<void> {
-    const [run] = await db
-      .select({ points: checks.points, outOf: checks.outOf })
-      .from(tries)
-      .innerJoin(checks, eq(checks.id, tries.checkId))
-      .where(eq(tries.id, tryId));
-    if (!run) return;
-    const [own] = await db
-      .select({ points: sum(notes.points).mapWith(Number) })
-      .from(notes)
-      .where(eq(notes.tryId, tryId));
-    const points = withOwn(run.points, run.outOf, own?.points ?? 0);
-    await db.update(tries).set({ points, outOf: run.outOf }).where(eq(tries.id, tryId));
-  }
 }
-
-/** Points of the checks with those of notes, which stay within the range. */
-export const withOwn = (points: number, of: number, own: number): number =>
-  Math.min(of, Math.max(0, points + own));
 
 const cantCheck = (why: string): string => `This work could not be checked. ${why}`.slice(0, 1000);

@@ -24,6 +24,7 @@ import { keyRulesIn } from '../kept/kept-rules.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { addUp } from '../points/add-up.js';
 import { mayOnExercise, seesTry } from '../reach/reach.js';
 import { ChecksService, type TryRow } from './checks.service.js';
 import { OpenWorks } from './open-works.service.js';
@@ -145,7 +146,7 @@ export class MarkingService {
     const note = { id: nanoid(), tryId, byId: me.id, ref: ref ?? null, text: text.trim(), points };
     await this.db.transaction(async (tx) => {
       await tx.insert(notes).values(note);
-      await this.checks.addUp(work.id, tx);
+      await addUp(tx, work.id);
       if (points !== 0) await this.audit.write('mark-changed', me.id, { aboutId: tryId, db: tx });
     });
     return this.open(me, tryId);
@@ -155,7 +156,7 @@ export class MarkingService {
     const { work } = await this.find(me, tryId, await this.neededToRemove(me, noteId));
     await this.db.transaction(async (tx) => {
       await tx.delete(notes).where(and(eq(notes.id, noteId), eq(notes.tryId, tryId)));
-      await this.checks.addUp(work.id, tx);
+      await addUp(tx, work.id);
       await this.audit.write('mark-changed', me.id, { aboutId: tryId, db: tx });
     });
     return this.open(me, tryId);

@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Me, Preview, PreviewRow } from '@gleddo/contract';
-import { writeBook, writeKey, type AnswerKey } from '@gleddo/core';
-import { and, eq, inArray, isNotNull, sum } from 'drizzle-orm';
+import { writeBook, writeKey, type AnswerKey, type Times } from '@gleddo/core';
+import { and, eq, inArray, isNotNull } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
@@ -11,13 +11,24 @@ import { ExercisesService, type ExerciseRow } from '../exercises/exercises.servi
 import { DATABASE } from '../http/tokens.js';
 import { seesTry } from '../reach/reach.js';
 import { Threads } from '../threads/threads.js';
-import { ChecksService, withOwn, type TryRow } from './checks.service.js';
+import { withOwn } from '../points/add-up.js';
+import { LATE_REF, offOf } from '../points/late-charge.js';
+import { TimesService } from '../times/times.service.js';
+import { ChecksService, type TryRow } from './checks.service.js';
 import type { KeyText } from '../threads/checking.js';
 
 interface Work {
   readonly work: TryRow;
   readonly student: string;
 }
+
+/** What notes say, and whether one of them is for coming late. */
+interface Own {
+  readonly points: number;
+  readonly late: Times | null;
+}
+
+const NONE: Own = { points: 0, late: null };
 
 /** Where a work's marks are and where they would be; null where it could not be checked. */
 type Outcome = Omit<PreviewRow, 'tryId' | 'student' | 'state'> | null;
@@ -31,6 +42,7 @@ export class PreviewsService {
     private readonly exercises: ExercisesService,
     private readonly threads: Threads,
     private readonly checks: ChecksService,
+    private readonly times: TimesService,
   ) {}
 
   /** Of the works that somebody sees: those of colleagues’ classes are checked again by them. */
@@ -42,12 +54,12 @@ export class PreviewsService {
       start: writeBook(start),
     };
     const works = await this.worksOf(me, exercise.id);
-    const own = await this.ownPoints(works.map(({ work }) => work.id));
+    const own = await this.ownOf(exercise.id, works);
     const rows: PreviewRow[] = [];
     let failed = 0;
     let same = 0;
     for (const { work, student } of works) {
-      const outcome = await this.outcome(text, { work, student }, own.get(work.id) ?? 0);
+      const outcome = await this.outcome(text, { work, student }, own.get(work.id) ?? NONE);
       if (outcome === null) failed++;
       else if (outcome.newPoints === outcome.points && outcome.newOf === outcome.of) same++;
       else rows.push({ tryId: work.id, student, state: stateOf(work), ...outcome });
@@ -74,17 +86,34 @@ export class PreviewsService {
     return rows.sort((a, b) => collator.compare(a.student, b.student));
   }
 
-  private async ownPoints(ids: readonly string[]): Promise<ReadonlyMap<string, number>> {
-    if (ids.length === 0) return new Map();
+  /** What notes say of each work; what is taken off for coming late, apart: it hangs on what there is to earn. */
+  private async ownOf(
+    exerciseId: string,
+    works: readonly Work[],
+  ): Promise<ReadonlyMap<string, Own>> {
+    if (works.length === 0) return new Map();
+    const timesOf = await this.times.ofExercise(exerciseId);
     const rows = await this.db
-      .select({ id: notes.tryId, points: sum(notes.points).mapWith(Number) })
+      .select({ id: notes.tryId, ref: notes.ref, points: notes.points })
       .from(notes)
-      .where(inArray(notes.tryId, [...ids]))
-      .groupBy(notes.tryId);
-    return new Map(rows.map(({ id, points }) => [id, points]));
+      .where(
+        inArray(
+          notes.tryId,
+          works.map(({ work }) => work.id),
+        ),
+      );
+    return new Map(
+      works.map(({ work }) => {
+        const its = rows.filter(({ id }) => id === work.id);
+        const others = its.filter(({ ref }) => ref !== LATE_REF);
+        const points = others.reduce((sum, each) => sum + each.points, 0);
+        const late = others.length < its.length ? timesOf(work.personId) : null;
+        return [work.id, { points, late }];
+      }),
+    );
   }
 
-  private async outcome(key: KeyText, { work, student }: Work, own: number): Promise<Outcome> {
+  private async outcome(key: KeyText, { work, student }: Work, own: Own): Promise<Outcome> {
     const { text } = await this.books.at(work.bookId);
     const came = await this.checks.cameAs(work);
     const drawing = drawingOf({ ...work, student });
@@ -94,7 +123,8 @@ export class PreviewsService {
     );
     if (!checked.ok || work.points === null || work.outOf === null) return null;
     const { points, of } = checked.value;
-    const newPoints = withOwn(points, of, own);
+    const off = own.late === null ? 0 : offOf(work, { times: own.late, of });
+    const newPoints = withOwn(points, of, own.points - off);
     return { points: work.points, of: work.outOf, newPoints, newOf: of };
   }
 }

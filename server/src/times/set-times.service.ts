@@ -6,6 +6,7 @@ import type { Database, Queries } from '../database/open-database.js';
 import { handOuts, members, moreTimes, tries } from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
+import { LateAgainService } from './late-again.service.js';
 
 const momentOf = (at: string | null): Date | null => (at === null ? null : new Date(at));
 
@@ -15,10 +16,11 @@ export class SetTimesService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
     private readonly audit: AuditService,
+    private readonly late: LateAgainService,
   ) {}
 
   async forClass(me: Me, exerciseId: string, request: TimesRequest): Promise<void> {
-    const { groupId, late } = request;
+    const { groupId, late, lateOff } = request;
     const [opensAt, closesAt] = [momentOf(request.opensAt), momentOf(request.closesAt)];
     if (opensAt && closesAt && closesAt <= opensAt)
       throw refuse(
@@ -29,12 +31,13 @@ export class SetTimesService {
     await this.db.transaction(async (tx) => {
       const [changed] = await tx
         .update(handOuts)
-        .set({ opensAt, closesAt, late })
+        .set({ opensAt, closesAt, late, ...(lateOff !== undefined && { lateOff }) })
         .where(and(eq(handOuts.exerciseId, exerciseId), eq(handOuts.groupId, groupId)))
         .returning({ id: handOuts.groupId });
       if (!changed) throw notFound('This class group, among those that have the exercise,');
       await this.audit.write('times-set', me.id, { aboutId: exerciseId, db: tx });
     });
+    await this.late.of(exerciseId);
   }
 
   async forStudent(me: Me, exerciseId: string, request: MoreTimeRequest): Promise<void> {
@@ -49,6 +52,7 @@ export class SetTimesService {
       else await putUntil(tx, { exerciseId, personId, until });
       await this.audit.write('more-time', me.id, { aboutId: personId, db: tx });
     });
+    await this.late.of(exerciseId);
   }
 
   /** Nobody has more time who does not have the exercise. */

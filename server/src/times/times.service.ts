@@ -9,13 +9,13 @@ import type { Settings } from '../http/settings.js';
 import { DATABASE, SETTINGS } from '../http/tokens.js';
 import { isOver, notOpenYet } from './refused-times.js';
 
-type Given = Pick<typeof handOuts.$inferSelect, 'opensAt' | 'closesAt' | 'late'>;
+type Given = Pick<typeof handOuts.$inferSelect, 'opensAt' | 'closesAt' | 'late' | 'lateOff'>;
 
 /** As the core reckons with them. */
-export const asTimes = ({ opensAt, closesAt, late }: Given): Times => ({
+export const asTimes = ({ opensAt, closesAt, late, lateOff }: Given): Times => ({
   opensAt: opensAt?.getTime() ?? null,
   closesAt: closesAt?.getTime() ?? null,
-  late,
+  ...{ late, lateOff },
 });
 
 const isoOf = (at: number | null): string | null =>
@@ -79,8 +79,8 @@ export class TimesService {
     };
   }
 
-  shown({ opensAt, closesAt, late }: Times): TimesShown {
-    return { opensAt: isoOf(opensAt), closesAt: isoOf(closesAt), late, zone: this.zone };
+  shown({ opensAt, closesAt, ...late }: Times): TimesShown {
+    return { opensAt: isoOf(opensAt), closesAt: isoOf(closesAt), ...late, zone: this.zone };
   }
 
   /** Who has more time for an exercise than their class. */

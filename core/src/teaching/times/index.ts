@@ -1,8 +1,10 @@
 export {
+  daysLate,
   GRACE,
   isClosed,
   LATE_RULES,
   lateBy,
+  lateOffOf,
   standsAt,
   timesOf,
   type LateRule,

@@ -7,9 +7,11 @@ export interface Times {
   readonly opensAt: number | null;
   readonly closesAt: number | null;
   readonly late: LateRule;
+  /** Per cent of what there is to earn that each day begun after the closing time takes off; whole, 0 to 100. */
+  readonly lateOff: number;
 }
 
-const ALWAYS: Times = { opensAt: null, closesAt: null, late: 'told' };
+const ALWAYS: Times = { opensAt: null, closesAt: null, late: 'told', lateOff: 0 };
 
 /** What is on its way in the closing minute is in time: clocks differ, and lines are slow. In milliseconds. */
 export const GRACE = 60_000;
@@ -33,9 +35,14 @@ export function timesOf(all: readonly Times[], moreUntil: number | null = null):
       Math.min,
     ),
     closesAt: closesAt === null || moreUntil === null ? closesAt : Math.max(closesAt, moreUntil),
-    late: all.some(({ late }) => late === 'told') ? 'told' : 'refused',
+    ...kindest(all.filter(({ late }) => late === 'told')),
   };
 }
+
+const kindest = (mayBeLate: readonly Times[]): Pick<Times, 'late' | 'lateOff'> =>
+  mayBeLate.length === 0
+    ? { late: 'refused', lateOff: 0 }
+    : { late: 'told', lateOff: Math.min(...mayBeLate.map(({ lateOff }) => lateOff)) };
 
 /** Where a moment lies: before the opening, while it is open (the grace among it), or after the closing time. */
 export function standsAt({ opensAt, closesAt }: Times, now: number): 'before' | 'open' | 'over' {
@@ -50,3 +57,15 @@ export const isClosed = (times: Times, now: number): boolean =>
 /** By how many milliseconds work came late; 0: in time, the grace among it. */
 export const lateBy = ({ closesAt }: Times, handedInAt: number): number =>
   closesAt === null || handedInAt < closesAt + GRACE ? 0 : handedInAt - closesAt;
+
+const DAY = 24 * 3_600_000;
+
+/** For how many days, each as soon as it has begun, work came late. */
+export const daysLate = (times: Times, handedInAt: number): number =>
+  Math.ceil(lateBy(times, handedInAt) / DAY);
+
+/** The points that coming so late takes off, of so many that there are to earn: never more than all of them. */
+export function lateOffOf(times: Times, handedInAt: number, of: number): number {
+  const off = Math.round((of * times.lateOff * daysLate(times, handedInAt)) / 100);
+  return Math.min(of, off);
+}

@@ -106,6 +106,8 @@ export const handOuts = pgTable(
     opensAt: timestamp('opens_at', { withTimezone: true }),
     closesAt: timestamp('closes_at', { withTimezone: true }),
     late: text('late').$type<LateRule>().notNull().default('told'),
+    /** Per cent of the points to earn that each day begun takes off. */
+    lateOff: integer('late_off').notNull().default(0),
   },
   (table) => [
     primaryKey({ columns: [table.exerciseId, table.groupId] }),

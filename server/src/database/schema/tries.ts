@@ -53,6 +53,8 @@ export const tries = pgTable(
     byItself: boolean('by_itself').notNull().default(false),
     /** When its student wished to hand it in, where there was no line then; null: it came at once. */
     wishedAt: timestamp('wished_at', { withTimezone: true }),
+    /** The hand-in for which lateness took points off; where no note stands of it, the instructor took that away. */
+    lateChargedFor: timestamp('late_charged_for', { withTimezone: true }),
     /** How often a check was asked for while working, and when last. */
     asked: integer('asked').notNull().default(0),
     askedAt: timestamp('asked_at', { withTimezone: true }),

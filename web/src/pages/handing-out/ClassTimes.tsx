@@ -1,5 +1,5 @@
 import type { ExerciseAnswer, HandedOutTo, TimesShown } from '@gleddo/contract';
-import { Button, Radio } from 'antd';
+import { Button, InputNumber, Radio } from 'antd';
 import { useState } from 'react';
 import { counted } from '../../platform/figures/counted';
 import { Refusal } from '../../platform/shell/Refusal';
@@ -24,13 +24,12 @@ const LATE = [
 export function ClassTimes({ of: group, exercise, onDone }: ClassTimesProps) {
   const [times, setTimes] = useState<TimesShown>(group.times);
   const change = useTimes(exercise);
-  const { opensAt, closesAt, late, zone } = times;
-  const save = () =>
-    change.mutate({ groupId: group.id, opensAt, closesAt, late }, { onSuccess: onDone });
+  const { zone, ...said } = times;
+  const save = () => change.mutate({ groupId: group.id, ...said }, { onSuccess: onDone });
   return (
     <section className={styles['times']} aria-label={`When ${group.name} has it`}>
       <TimesFields times={times} onChange={setTimes} />
-      <WhatItMeans times={times} begun={group.begun} />
+      <WhatItMeans of={group} times={times} />
       <div className={styles['acts']}>
         <Button type="primary" loading={change.isPending} onClick={save}>
           Save the times
@@ -49,7 +48,7 @@ interface TimesFieldsProps {
 }
 
 function TimesFields({ times, onChange }: TimesFieldsProps) {
-  const { opensAt, closesAt, late, zone } = times;
+  const { opensAt, closesAt, late, lateOff, zone } = times;
   return (
     <>
       <label>
@@ -77,12 +76,47 @@ function TimesFields({ times, onChange }: TimesFieldsProps) {
         options={[...LATE]}
         onChange={({ target }) => onChange({ ...times, late: target.value })}
       />
+      {late === 'told' && closesAt !== null && (
+        <LateOff value={lateOff} onChange={(off) => onChange({ ...times, lateOff: off })} />
+      )}
     </>
   );
 }
 
+interface LateOffProps {
+  readonly value: number;
+  onChange(value: number): void;
+}
+
+/** What each day costs that work comes late. */
+function LateOff({ value, onChange }: LateOffProps) {
+  return (
+    <label>
+      Takes off
+      <span>
+        <InputNumber
+          {...{
+            min: 0,
+            max: 100,
+            precision: 0,
+            value,
+            'aria-label': 'Per cent off for a late day',
+          }}
+          onChange={(off) => onChange(off ?? 0)}
+        />{' '}
+        % of the points for each day begun
+      </span>
+    </label>
+  );
+}
+
+interface WhatItMeansProps {
+  readonly of: HandedOutTo;
+  readonly times: TimesShown;
+}
+
 /** What changes for those who have begun: said before it is saved. */
-function WhatItMeans({ times, begun }: { readonly times: TimesShown; readonly begun: number }) {
+function WhatItMeans({ of: { begun, times: before }, times }: WhatItMeansProps) {
   const now = useNow();
   if (begun === 0) return null;
   const who = `${counted(begun, 'student')} ${begun === 1 ? 'has' : 'have'} begun`;
@@ -95,5 +129,12 @@ function WhatItMeans({ times, begun }: { readonly times: TimesShown; readonly be
     );
   if (times.opensAt !== null && Date.parse(times.opensAt) > now)
     return <p className="notice">{who}. They keep working; only others have to wait.</p>;
+  if (times.lateOff !== before.lateOff || times.closesAt !== before.closesAt)
+    return (
+      <p className="notice">
+        {who}. What came late by these times has its points reckoned anew; what was given back
+        stays.
+      </p>
+    );
   return null;
 }

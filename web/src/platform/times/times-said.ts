@@ -5,8 +5,8 @@ import { isClosed, lastsSaid, momentSaid, standsAt, type Times } from '@gleddo/c
 const momentOf = (iso: string | null): number | null => (iso === null ? null : Date.parse(iso));
 
 /** Times as the core reckons with them. */
-export const timesIn = ({ opensAt, closesAt, late }: TimesShown): Times => ({
-  ...{ opensAt: momentOf(opensAt), closesAt: momentOf(closesAt), late },
+export const timesIn = ({ opensAt, closesAt, late, lateOff }: TimesShown): Times => ({
+  ...{ opensAt: momentOf(opensAt), closesAt: momentOf(closesAt), late, lateOff },
 });
 
 /** What is said of opening and closing: when, and how long that is from now; nothing where it is always open. */
@@ -17,17 +17,22 @@ export function timesSaid(shown: TimesShown, now: number): string {
     return `opens ${said(times.opensAt)}, in ${lastsSaid(times.opensAt - now)}`;
   if (times.closesAt === null) return '';
   if (now < times.closesAt)
-    return `closes ${said(times.closesAt)}, in ${lastsSaid(times.closesAt - now)}`;
-  const may = times.late === 'told' ? ', may still come late' : '';
+    return `closes ${said(times.closesAt)}, in ${lastsSaid(times.closesAt - now)}${offSaid(times, ', then')}`;
+  const may = times.late === 'told' ? `, may still come late${offSaid(times, ':')}` : '';
   return `closed ${said(times.closesAt)}${may}`;
 }
 
+/** What each day takes off that work comes late, after a word that leads there; nothing where it costs nothing. */
+const offSaid = ({ late, lateOff }: Pick<Times, 'late' | 'lateOff'>, lead: string): string =>
+  late === 'told' && lateOff > 0 ? `${lead} ${lateOff} % off for each day begun` : '';
+
 /** From when to when a class has it, and what becomes of late work: as its instructor reads it. */
-export function spanSaid({ opensAt, closesAt, late, zone }: TimesShown, now: number): string {
+export function spanSaid({ opensAt, closesAt, zone, ...after }: TimesShown, now: number): string {
   const said = (iso: string) => momentSaid(Date.parse(iso), zone, now);
   const opens = opensAt === null ? '' : `from ${said(opensAt)}`;
   if (closesAt === null) return opens || 'always open';
-  const then = late === 'told' ? 'late work is told' : 'then handed in as it stands';
+  const told = offSaid(after, 'late work has') || 'late work is told';
+  const then = after.late === 'told' ? told : 'then handed in as it stands';
   return [opens, `until ${said(closesAt)}; ${then}`].filter(Boolean).join(' ');
 }
 

@@ -1,0 +1,34 @@
+import { Inject, Injectable } from '@nestjs/common';
+import { and, eq } from 'drizzle-orm';
+import type { Database } from '../database/open-database.js';
+import { tries } from '../database/schema/index.js';
+import { DATABASE } from '../http/tokens.js';
+import { addUp } from '../points/add-up.js';
+import { chargeLate, offOf } from '../points/late-charge.js';
+import { TimesService } from './times.service.js';
+
+/** Once times have changed, what came late takes off is reckoned anew; a mark given back stays as it was given. */
+@Injectable()
+export class LateAgainService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly times: TimesService,
+  ) {}
+
+  async of(exerciseId: string): Promise<void> {
+    const timesOf = await this.times.ofExercise(exerciseId);
+    const works = await this.db
+      .select()
+      .from(tries)
+      .where(and(eq(tries.exerciseId, exerciseId), eq(tries.state, 'handed-in')));
+    for (const work of works) {
+      if (work.outOf === null) continue;
+      const late = { times: timesOf(work.personId), of: work.outOf };
+      if (work.lateChargedFor === null && offOf(work, late) === 0) continue;
+      await this.db.transaction(async (tx) => {
+        await chargeLate(tx, work, late);
+        await addUp(tx, work.id);
+      });
+    }
+  }
+}
