@@ -54,6 +54,13 @@ it('counts what was given back, and what is missing by then; who was ill is excu
   expect(await counts()).toEqual(['counts', 'counts', 'missing']);
   const { rows } = (await ruth.get(path())).body;
   expect(rows[2].tenths).toBe(0);
+  const until = new Date(Date.now() + 3_600_000).toISOString();
+  const closed = { groupId: classes.groupId, opensAt: null, late: 'told' };
+  const times = (closesAt: string | null) =>
+    ruth.put(`exercises/${classes.exerciseId}/times`, { ...closed, closesAt });
+  await times(until);
+  expect(await counts()).toEqual(['counts', 'counts', 'not-yet']);
+  await times(null);
   const ill = { exerciseId: classes.exerciseId, personId: classes.ids[2] };
   const excused = await ruth.patch(path(), { ...ill, isExcused: true });
   expect(excused.body.rows[2]).toMatchObject({ tenths: null });

@@ -1,6 +1,13 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Me, OwnTerm, TermMarks, TermRequest, TermRow } from '@gleddo/contract';
-import { termResult, type TermExercise, type TermWork } from '@gleddo/core';
+import {
+  standsAt,
+  termResult,
+  timesOf as timesThrough,
+  type TermExercise,
+  type TermWork,
+  type Times,
+} from '@gleddo/core';
 import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
 import {
@@ -17,6 +24,7 @@ import { GroupsService, STUDENT } from '../groups/groups.service.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { shownOf } from '../kept/giving.js';
+import { TimesService } from '../times/times.service.js';
 
 /** As much as each exercise weighs where nothing is said. */
 const USUAL_WEIGHT = 1;
@@ -38,6 +46,7 @@ export class TermService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
     private readonly groups: GroupsService,
+    private readonly times: TimesService,
   ) {}
 
   async ofClass(me: Me, groupId: string): Promise<TermMarks> {
@@ -135,6 +144,8 @@ export class TermService {
       })
       .from(tries)
       .where(and(inArray(tries.exerciseId, ids), ofOne));
+    const timesOf = await this.timesOf(handedOut, only);
+    const now = Date.now();
     const out = await this.db.select().from(excused).where(inArray(excused.exerciseId, ids));
     const ill = new Set(out.map(({ exerciseId, personId }) => `${personId} ${exerciseId}`));
     const byWork = new Map(works.map((work) => [`${work.person} ${work.exercise}`, work]));
@@ -150,10 +161,23 @@ export class TermService {
         return {
           mark: isGiven ? { points, of } : null,
           isIn: state !== 'working',
+          mayStill: mayStill(timesOf(exercise, person), work !== undefined, now),
           isExcused: ill.has(`${person} ${exercise}`),
         };
       },
     };
+  }
+
+  private async timesOf(
+    handedOut: readonly TermExercise[],
+    only: string | null,
+  ): Promise<(exercise: string, person: string) => Times> {
+    if (only !== null) return this.times.ofStudent(only);
+    const known = await Promise.all(
+      handedOut.map(async ({ id }) => [id, await this.times.ofExercise(id)] as const),
+    );
+    const byExercise = new Map(known);
+    return (exercise, person) => byExercise.get(exercise)?.(person) ?? timesThrough([]);
   }
 
   private async exercisesOf(groupId: string): Promise<TermExercise[]> {
@@ -188,3 +212,7 @@ function markedIn(person: string, { exercises: all, dropWorst, workOf }: ClassTe
 function rowOf({ id, student, login, number, email }: Student, term: ClassTerm): TermRow {
   return { personId: id, student, login, number, email, ...markedIn(id, term) };
 }
+
+/** Whether a work that is not in could still come in time; where nothing closes, whether it was begun. */
+const mayStill = (times: Times, isBegun: boolean, now: number): boolean =>
+  times.closesAt === null ? isBegun : standsAt(times, now) !== 'over';

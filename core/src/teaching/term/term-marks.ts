@@ -16,6 +16,8 @@ export interface TermWork {
   readonly mark: { readonly points: number; readonly of: number } | null;
   /** Whether it is handed in and waits for its mark. */
   readonly isIn: boolean;
+  /** Whether they are at work on it, or could begin, and the closing time lies ahead. */
+  readonly mayStill: boolean;
   /** Whether it does not count for this student: the ill. */
   readonly isExcused: boolean;
 }
@@ -36,14 +38,15 @@ interface Counted {
   readonly share: Big;
 }
 
-const NONE: TermWork = { mark: null, isIn: false, isExcused: false };
+const NONE: TermWork = { mark: null, isIn: false, mayStill: false, isExcused: false };
 
-function countsAs({ weight, isOver }: TermExercise, { mark, isIn, isExcused }: TermWork): Counts {
+function countsAs({ weight, isOver }: TermExercise, work: TermWork): Counts {
+  const { mark, isIn, mayStill, isExcused } = work;
   if (isExcused) return 'excused';
   if (weight <= 0) return 'no-weight';
   if (mark) return 'counts';
   if (isIn) return 'waits';
-  return isOver ? 'missing' : 'not-yet';
+  return isOver && !mayStill ? 'missing' : 'not-yet';
 }
 
 const shareOf = ({ mark }: TermWork): Big =>
@@ -57,8 +60,8 @@ function withoutWorst(counted: readonly Counted[], worst: number): readonly Coun
 
 /**
  * What a student’s term comes to: the mean of the shares of its exercises, each by its weight, without the worst so many.
- * What is handed in and not given back yet does not count yet; what is missing once the class has its works back
- * counts as nothing; what is excused counts neither way.
+ * What is handed in and not given back yet does not count yet, nor does what may still come in time; what is missing once
+ * the class has its works back counts as nothing; what is excused counts neither way.
  */
 export function termResult(
   exercises: readonly TermExercise[],
