@@ -19,7 +19,7 @@ test('a closing day is dragged to another, which says for whom; a term goes over
   const dayOf = () => page.locator('td', { has: closes }).getAttribute('data-day');
   const before = (await dayOf()) ?? '';
   const all = await days.evaluateAll((cells) => cells.map((cell) => cell.getAttribute('data-day')));
-  const wanted = all[all.indexOf(before) + 9] ?? '';
+  const wanted = all[all.indexOf(before) + 2] ?? '';
   const to = page.locator(`td[data-day="${wanted}"]`);
   await to.scrollIntoViewIfNeeded();
   const [from, end] = [await closes.boundingBox(), await to.boundingBox()];

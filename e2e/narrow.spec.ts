@@ -195,6 +195,9 @@ async function addressesOfInstructor(page: Page): Promise<string[]> {
 /** What every page has: a title of its own, and one main part. */
 async function lacks(page: Page, address: string): Promise<string[]> {
   const mains = await page.locator('main:visible').count();
+  await expect(page)
+    .toHaveTitle(/\S · Gleddo$/)
+    .catch(() => undefined);
   const title = await page.title();
   return [
     ...(mains === 1 ? [] : [`${address} has ${mains} main parts`]),

@@ -209,6 +209,20 @@ export {
   ROUTES,
 } from './routes.js';
 export {
+  ARRIVAL_REFUSALS,
+  type ArrivalDone,
+  type ArrivalRefusal,
+  ArrivalRequest,
+  type ArrivalShown,
+  NewPlatformRequest,
+  PlatformLinkRequest,
+  type PlatformLinkShown,
+  type PlatformList,
+  type PlatformMarks,
+  type PlatformShown,
+  type PlatformsShown,
+} from './platforms.js';
+export {
   AskWordRequest,
   type AtWork,
   type AtWorkRow,

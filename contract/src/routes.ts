@@ -25,6 +25,17 @@ import type {
   PartsRequest,
   TakeBackRequest,
 } from './exercises.js';
+import type {
+  ArrivalDone,
+  ArrivalRequest,
+  ArrivalShown,
+  NewPlatformRequest,
+  PlatformLinkRequest,
+  PlatformLinkShown,
+  PlatformList,
+  PlatformMarks,
+  PlatformsShown,
+} from './platforms.js';
 import type { OwnTerm, TermMarks, TermRequest } from './term.js';
 import type { ReadyShown } from './shelf.js';
 import type { ShareRequest, Sharing } from './sharing.js';
@@ -192,6 +203,20 @@ export const ROUTES = {
   'POST books/:id/skip-ahead': to<GuideAnswer, GoOnRequest>(),
   'POST books/:id/hints': to<GuideAnswer, HintRequest>(),
   'GET books/:id/pictures/:picture': to<undefined>(),
+
+  'GET platforms': to<PlatformsShown>(),
+  'POST platforms': to<PlatformsShown, NewPlatformRequest>(),
+  'DELETE platforms/:id': to<PlatformsShown>(),
+  'GET platform/keys': to<Document>(),
+  'GET platform/sign-in': to<undefined>(),
+  'POST platform/sign-in': to<undefined>(),
+  'POST platform/launch': to<undefined>(),
+  'POST platform/who': to<ArrivalShown, ArrivalRequest>(),
+  'POST platform/me': to<ArrivalDone, ArrivalRequest>(),
+  'GET platform/links/:id': to<PlatformLinkShown>(),
+  'PUT platform/links/:id': to<ArrivalDone, PlatformLinkRequest>(),
+  'GET groups/:id/platform-list': to<PlatformList | null>(),
+  'GET exercises/:id/platform-marks': to<PlatformMarks[]>(),
 
   'GET sharing/:kind/:id': to<Sharing>(),
   'PUT sharing/:kind/:id': to<Sharing, ShareRequest>(),

@@ -9,6 +9,7 @@ import { makeLog } from './http/log.js';
 import { isSecure, SettingRefused, settingsFrom, type Settings } from './http/settings.js';
 import { Nightly } from './house/nightly.js';
 import { ClosingService } from './tries/closing.service.js';
+import { ScoresService } from './platforms/scores.service.js';
 import { LettersService } from './letters/letters.service.js';
 import { LeavingsDue } from './leaving/leavings-due.js';
 import { CheckRunner } from './results/check-runner.js';
@@ -81,12 +82,14 @@ async function start(): Promise<void> {
     await app.init();
     if (demo) await app.get(demo.DemoWorld).layOut();
     await app.listen(settings.port, settings.host);
+    const { port } = app.getHttpServer().address() as AddressInfo;
+    settings.port = port;
     app.get(CheckRunner).start();
     app.get(Nightly).start();
     app.get(ClosingService).start();
     app.get(LettersService).start();
+    app.get(ScoresService).start();
     app.get(LeavingsDue).start();
-    const { port } = app.getHttpServer().address() as AddressInfo;
     explain(settings, port);
   } catch (error) {
     await within(database.close()).catch(() => undefined);

@@ -34,6 +34,10 @@ const DOORS: readonly RouteName[] = [
   'POST sign-out',
   'GET links/:token',
   'POST links/:token',
+  'GET platform/keys',
+  'GET platform/sign-in',
+  'POST platform/sign-in',
+  'POST platform/launch',
 ];
 
 /** What a student is there for; of all else nothing is theirs. */

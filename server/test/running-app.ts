@@ -13,6 +13,13 @@ export interface Answer {
   readonly body: any;
 }
 
+interface Led {
+  readonly status: number;
+  /** Where it leads; null: it is the page itself. */
+  readonly to: string | null;
+  readonly text: string;
+}
+
 /** One person's browser: keeps the cookies, sends our header. */
 export class Visitor {
   private jar = new Map<string, string>();
@@ -27,6 +34,18 @@ export class Visitor {
     for (const each of set ?? []) this.keep(each);
     const isJson = /json/.test(answer.headers['content-type'] ?? '');
     return { status: answer.status, body: isJson ? JSON.parse(answer.text) : answer.text };
+  }
+
+  /** Goes to an address as a browser does, by itself or with the fields of a form: where it is led, and the page. */
+  async led(address: string, form?: Readonly<Record<string, string>>): Promise<Led> {
+    const isOurs = new URL(address).port === new URL(this.address).port;
+    const answer = await fetch(address, {
+      ...{ redirect: 'manual', headers: isOurs ? { cookie: this.cookies } : {} },
+      ...(form && { method: 'POST', body: new URLSearchParams(form) }),
+    });
+    if (isOurs) for (const each of answer.headers.getSetCookie()) this.keep(each);
+    const to = answer.headers.get('location');
+    return { status: answer.status, to, text: await answer.text() };
   }
 
   /** What a request of one's own making is to carry. */

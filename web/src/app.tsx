@@ -2,10 +2,11 @@ import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-quer
 import { Suspense, useEffect } from 'react';
 import { get, Problem } from './platform/api/client';
 import { untilThere } from './platform/api/try-again';
-import { forgetAnswers } from './platform/offline/kept-answers';
+import { areOf, forgetAnswers } from './platform/offline/kept-answers';
 import { Asking } from './platform/shell/Asking';
 import { ChooseByLink, linkInAddress } from './platform/shell/ChooseByLink';
 import { ChooseFirst } from './platform/shell/ChooseFirst';
+import { RefusedArrival, refusalInAddress } from './platform/shell/RefusedArrival';
 import { Recovering } from './platform/shell/Recovering';
 import { SignIn } from './platform/shell/SignIn';
 import { lazyView } from './platform/shell/lazy-view';
@@ -38,6 +39,8 @@ export function App() {
 }
 
 function Doorway() {
+  const refused = refusalInAddress();
+  if (refused !== null) return <RefusedArrival why={refused} />;
   const link = linkInAddress();
   return link === null ? <AtDoor /> : <AtLink token={link} />;
 }
@@ -55,6 +58,11 @@ function AtDoor() {
   useEffect(() => {
     if (isOut) void forgetAnswers();
   }, [isOut]);
+  // Whom the school’s platform brings in comes by no door of ours.
+  const who = me.data?.id;
+  useEffect(() => {
+    if (who !== undefined) void areOf(who);
+  }, [who]);
   if (isOut) return <SignIn onEntering={() => void INSIDE.ahead()} />;
   if (!me.data) return <Asking of={me} what="The application" />;
   if (me.data.isFirstPassword) return <ChooseFirst me={me.data} />;

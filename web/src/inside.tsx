@@ -31,6 +31,8 @@ const GroupsPage = lazyPage(() => import('./pages/groups/GroupsPage'));
 const GroupPage = lazyPage(() => import('./pages/groups/GroupPage'));
 const PeoplePage = lazyPage(() => import('./pages/people/PeoplePage'));
 const HousePage = lazyPage(() => import('./pages/people/HousePage'));
+const WhoComes = lazyPage(() => import('./pages/from-platform/WhoComes'));
+const PlaceLeads = lazyPage(() => import('./pages/from-platform/PlaceLeads'));
 const OwnSignInPage = lazyPage(() => import('./pages/people/OwnSignInPage'));
 const TermPage = lazyPage(() => import('./pages/term/TermPage'));
 const MixUpsPage = lazyPage(() => import('./pages/mix-ups/MixUpsPage'));
@@ -115,6 +117,8 @@ function InstructorRoutes({ me }: { me: Me }) {
       <Route path="/marking/:tryId" element={<MarkedWorkPage />} />
       <Route path="/marking/:tryId/pairs" element={<PairsPage />} />
       <Route path="/results/:id/book/:bookId/:part" element={<WorkBookPage />} />
+      <Route path="/from-platform/who/:token" element={<WhoComes />} />
+      <Route path="/from-platform/link/:id" element={<PlaceLeads />} />
       <Route path="/password" element={<OwnSignInPage />} />
       {me.isHead && <Route path="/people" element={<PeoplePage />} />}
       {me.isHead && <Route path="/house" element={<HousePage />} />}

@@ -50,6 +50,11 @@ const HAPPENED = {
   'word-said': 'wrote to',
   shared: 'shares something with',
   'shared-no-more': 'shares something no longer with',
+  'platform-added': 'added a learning platform of the school',
+  'platform-removed': 'removed a learning platform of the school',
+  'platform-said-who': 'said who of a learning platform they are:',
+  'platform-linked': 'said to which exercise a place at a learning platform leads',
+  'came-from-platform': 'came from a learning platform for the first time:',
   'set-back': 'set a book back to an earlier moment',
 } as const;
 

@@ -41,9 +41,21 @@ export function takeBodies(fastify: FastifyInstance): void {
       done(error as Error);
     }
   });
+  fastify.addContentTypeParser(
+    'application/x-www-form-urlencoded',
+    { parseAs: 'string' },
+    (request, body, done) => {
+      if (FORMS_IN.has(routeOf(request)))
+        done(null, Object.fromEntries(new URLSearchParams(String(body))));
+      else done(new BodyRefused(415, NOT_JSON));
+    },
+  );
   fastify.addContentTypeParser('*', (_request, _payload, done) =>
     done(new BodyRefused(415, NOT_JSON)),
   );
 }
+
+/** Where a learning platform sends forms, as the standard has it. */
+const FORMS_IN: ReadonlySet<string> = new Set(['/api/platform/sign-in', '/api/platform/launch']);
 
 const NOT_JSON = 'Only JSON is taken here. Send it as application/json.';

@@ -5,7 +5,8 @@ import { isZone } from '@gleddo/core';
 import type { DatabaseSettings } from '../database/open-database.js';
 
 export interface Settings {
-  readonly port: number;
+  /** 0: whichever is free; which that was is known once it listens. */
+  port: number;
   readonly host: string;
   /** Whether the demo world is laid out and its people sign in with one click. */
   readonly demo: boolean;

@@ -15,6 +15,10 @@ export const OPEN = 'open';
 /** A route that needs no one signed in. */
 export const Open = () => SetMetadata(OPEN, true);
 
+export const FROM_ELSEWHERE = 'from-elsewhere';
+/** A route to which another site sends people: judged by what it brings, since no page of ours asks. */
+export const FromElsewhere = () => SetMetadata(FROM_ELSEWHERE, true);
+
 export const ONLY = 'only';
 /** A route, or a whole controller, for one role. */
 export const Only = (role: PersonRole) => SetMetadata(ONLY, role);

@@ -5,9 +5,12 @@ import { SETTINGS } from '../http/tokens.js';
 
 /** In seconds. */
 const A_DAY = 86_400;
-const KEPT_FOR = { session: 14 * A_DAY, known: 365 * A_DAY } as const;
+const KEPT_FOR = { session: 14 * A_DAY, known: 365 * A_DAY, coming: 1_800 } as const;
 
 type Kept = keyof typeof KEPT_FOR;
+
+/** What comes along where another site sends a form. */
+const ACROSS: readonly Kept[] = ['coming'];
 
 /**
  * What a browser keeps for us: the session, and that an account was signed in to with it before. Over https under names
@@ -30,8 +33,9 @@ export class Cookies {
   keep(reply: FastifyReply, kept: Kept, value: string): void {
     const { secure } = this;
     const maxAge = KEPT_FOR[kept];
+    const sameSite = secure && ACROSS.includes(kept) ? 'none' : 'lax';
     reply.setCookie(this.nameOf(kept), value, {
-      ...{ path: '/', httpOnly: true, sameSite: 'lax', secure, maxAge },
+      ...{ path: '/', httpOnly: true, sameSite, secure, maxAge },
     });
   }
 

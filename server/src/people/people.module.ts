@@ -33,6 +33,6 @@ import { InstructorsService } from './instructors.service.js';
     ComingIn,
     SignInLinksService,
   ],
-  exports: [SessionsService, Cookies, PeopleService, SignInLinksService],
+  exports: [SessionsService, Cookies, PeopleService, SignInLinksService, ComingIn],
 })
 export class PeopleModule {}

@@ -24,3 +24,13 @@ export { signInLinks } from './sign-in-links.js';
 export { letters } from './letters.js';
 export { openWorks } from './open-works.js';
 export { excused, termWeights } from './term.js';
+export {
+  platformCourses,
+  platformKeys,
+  platformLinks,
+  platformNonces,
+  platformPeople,
+  platforms,
+  platformScores,
+  platformStaff,
+} from './platforms.js';

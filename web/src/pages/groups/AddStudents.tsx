@@ -4,6 +4,7 @@ import { ChooseTable } from '../../book/files/ChooseTable';
 import { counted } from '../../platform/figures/counted';
 import { Refusal } from '../../platform/shell/Refusal';
 import { MadePasswords } from '../people/MadePasswords';
+import { FromPlatform } from './FromPlatform';
 import { ListPlanned } from './ListPlanned';
 import { useClassList } from './use-class-list';
 
@@ -16,7 +17,7 @@ export function AddStudents({ group }: { readonly group: GroupAnswer }) {
   return (
     <section className="paper">
       <h2>Add students</h2>
-      <ListPasted pasted={pasted} />
+      <ListPasted pasted={pasted} groupId={group.id} />
       {table.of !== null && <WhichClass list={list} of={table.of} />}
       {plan && table.students.length > 0 && (
         <ListPlanned {...{ plan, group, table, decided: list.decided }} />
@@ -29,7 +30,10 @@ export function AddStudents({ group }: { readonly group: GroupAnswer }) {
   );
 }
 
-const ListPasted = ({ pasted }: Pick<ClassList, 'pasted'>) => (
+const ListPasted = ({
+  pasted,
+  groupId,
+}: Pick<ClassList, 'pasted'> & { readonly groupId: string }) => (
   <>
     <label htmlFor="student-names">A name on each line, or the school’s list</label>
     <Input.TextArea
@@ -42,7 +46,10 @@ const ListPasted = ({ pasted }: Pick<ClassList, 'pasted'>) => (
       Rows from a spreadsheet or a file, with their headings: given name, family name, number,
       e-mail, class. The same list again changes only what has changed.
     </p>
-    <ChooseTable onChoose={(file) => void pasted.choose(file)} />
+    <div className="slip-actions">
+      <ChooseTable onChoose={(file) => void pasted.choose(file)} />
+      <FromPlatform groupId={groupId} onList={pasted.type} />
+    </div>
     {pasted.says.map((says) => (
       <p key={says} className="refusal" role="alert">
         {says}

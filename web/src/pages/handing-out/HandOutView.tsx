@@ -7,6 +7,7 @@ import { get } from '../../platform/api/client';
 import { counted } from '../../platform/figures/counted';
 import { Refusal } from '../../platform/shell/Refusal';
 import { Series } from '../series/Series';
+import { AtPlatform } from './AtPlatform';
 import { Classes } from './Classes';
 import { MoreTime } from './MoreTime';
 import { OwnSheets } from './OwnSheets';
@@ -35,6 +36,7 @@ export function HandOutView({ exercise, looked }: HandOutProps) {
         </div>
         {isOut && (
           <div>
+            <AtPlatform exerciseId={exercise.id} />
             <OnTheWay exercise={exercise} />
             <OwnSheets exercise={exercise} />
           </div>

@@ -10,6 +10,7 @@ import { LeavingList } from '../../platform/leaving/LeavingList';
 import { LeavingTermForm } from '../../platform/leaving/LeavingTermForm';
 import { Asking } from '../../platform/shell/Asking';
 import { HappenedList } from './HappenedList';
+import { Platforms } from './Platforms';
 
 const LOOK_EVERY = 10_000;
 
@@ -32,6 +33,7 @@ export default function HousePage() {
         <div className="columns">
           <div>
             {house.data ? <Running house={house.data} /> : <Asking of={house} what="The house" />}
+            <Platforms />
             <section className="paper" aria-label="What is deleted">
               <h2>What is deleted</h2>
               <LeavingTermForm />

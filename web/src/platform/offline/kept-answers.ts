@@ -26,6 +26,19 @@ export async function keepAnswers(make: () => ReadonlyMap<string, object>): Prom
   }
 }
 
+const WHOSE = 'gleddo.whose-answers';
+
+/** Says whose answers are kept from now on: of whoever was here before nothing is left. */
+export async function areOf(who: string): Promise<void> {
+  try {
+    const before = localStorage.getItem(WHOSE);
+    localStorage.setItem(WHOSE, who);
+    if (before !== null && before !== who) await forgetAnswers();
+  } catch {
+    // Where nothing is kept, nothing of anybody is.
+  }
+}
+
 /** Lets go of all that is kept of whoever was here. */
 export async function forgetAnswers(): Promise<void> {
   try {

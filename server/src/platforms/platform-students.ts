@@ -1,0 +1,88 @@
+import { planOfList, type ListedStudent } from '@gleddo/core';
+import { and, eq } from 'drizzle-orm';
+import type { Queries } from '../database/open-database.js';
+import { groups, people, platformPeople } from '../database/schema/index.js';
+import { knownStudents } from '../groups/known-students.js';
+import { bringIn } from '../groups/memberships.js';
+import { makeStudents, type ReadyPassword } from '../groups/new-students.js';
+import { isUniqueViolation } from '../database/unique.js';
+import type { Database } from '../database/open-database.js';
+
+interface Comes {
+  readonly platformId: string;
+  readonly subject: string;
+  readonly groupId: string;
+  readonly student: ListedStudent;
+  /** One that nobody knows: whoever comes from a platform needs none here. */
+  readonly password: ReadyPassword;
+}
+
+export interface Found {
+  readonly id: string;
+  readonly isNew: boolean;
+}
+
+/**
+ * Who a student of a platform is here: somebody of the class, or of the house, whom number, e-mail or a name that nobody else
+ * has tell; else somebody new. From then on the platform’s own name for them tells it.
+ */
+export async function studentFrom(db: Database, comes: Comes): Promise<Found> {
+  try {
+    return await db.transaction((tx) => inClass(tx, comes));
+  } catch (error) {
+    // Another of the same name came at the same moment: now it is known who has it.
+    if (!isUniqueViolation(error)) throw error;
+    return db.transaction((tx) => inClass(tx, comes));
+  }
+}
+
+async function inClass(tx: Queries, comes: Comes): Promise<Found> {
+  const { platformId, subject, groupId, student } = comes;
+  // One after the other: who opens two places at once is found by the second.
+  await tx.select({ id: groups.id }).from(groups).where(eq(groups.id, groupId)).for('update');
+  const already = await personOf(tx, platformId, subject);
+  const id = already ?? (await matched(tx, comes));
+  if (id !== null) await bringIn(tx, groupId, [id]);
+  const isNew = id === null;
+  const personId = id ?? (await made(tx, comes, student));
+  if (already === null) await tx.insert(platformPeople).values({ platformId, subject, personId });
+  return { id: personId, isNew };
+}
+
+/** Who somebody of a platform is here; null: it is not known. */
+export async function personOf(
+  db: Queries,
+  platformId: string,
+  subject: string,
+): Promise<string | null> {
+  const [known] = await db
+    .select({ id: platformPeople.personId })
+    .from(platformPeople)
+    .where(and(eq(platformPeople.platformId, platformId), eq(platformPeople.subject, subject)));
+  return known?.id ?? null;
+}
+
+async function matched(tx: Queries, { platformId, groupId, student }: Comes) {
+  const taken = new Set(
+    (
+      await tx
+        .select({ id: platformPeople.personId })
+        .from(platformPeople)
+        .where(eq(platformPeople.platformId, platformId))
+    ).map(({ id }) => id),
+  );
+  const known = (await knownStudents(tx, groupId, [student]))
+    .filter(({ id }) => !taken.has(id))
+    .map((each) => ({ ...each, mayChange: false }));
+  const [plan] = planOfList([student], known).students;
+  return plan && plan.becomes !== 'doubtful' ? plan.id : null;
+}
+
+async function made(tx: Queries, { groupId, password, subject }: Comes, student: ListedStudent) {
+  const [one] = await makeStudents(tx, { groupId, token: `platform ${subject}` }, [
+    { ...student, ...password },
+  ]);
+  const id = one?.id ?? '';
+  await tx.update(people).set({ isFirstPassword: false }).where(eq(people.id, id));
+  return id;
+}

@@ -1,0 +1,42 @@
+import { useMutation } from '@tanstack/react-query';
+import type { PlatformList } from '@gleddo/contract';
+import { Button } from 'antd';
+import { get } from '../../platform/api/client';
+import { Refusal } from '../../platform/shell/Refusal';
+
+interface FromPlatformProps {
+  readonly groupId: string;
+  /** Takes the list as rows of a spreadsheet, with their headings. */
+  onList(rows: string): void;
+}
+
+const rowsOf = ({ students }: PlatformList): string =>
+  [
+    ['Name', 'Number', 'E-mail'],
+    ...students.map(({ name, number, email }) => [name, number, email]),
+  ]
+    .map((row) => row.join('\t'))
+    .join('\n');
+
+/** Asks the school’s platform who is in the course that is this class. */
+export function FromPlatform({ groupId, onList }: FromPlatformProps) {
+  const asking = useMutation({
+    mutationFn: () => get(`groups/${groupId}/platform-list`),
+    onSuccess: (list) => list && onList(rowsOf(list)),
+  });
+  const isNone = asking.isSuccess && asking.data === null;
+  return (
+    <>
+      <Button loading={asking.isPending} onClick={() => asking.mutate()}>
+        Ask the school’s platform
+      </Button>
+      {isNone && (
+        <p className="notice" role="status">
+          This class is no course of a platform yet. Open a place of the course at the platform that
+          leads here, and say which class it is.
+        </p>
+      )}
+      <Refusal of={asking} />
+    </>
+  );
+}
