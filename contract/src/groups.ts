@@ -89,6 +89,8 @@ export interface FormerMember extends Member {
 export interface GroupAnswer extends GroupSummary {
   readonly members: readonly Member[];
   readonly former: readonly FormerMember[];
+  /** Whether it is a course of a learning platform that tells who is in it. */
+  readonly isCourse: boolean;
 }
 
 /** Who somebody in a list may be. */

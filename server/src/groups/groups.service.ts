@@ -11,7 +11,13 @@ import { and, count, eq, isNotNull } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/open-database.js';
-import { formerMembers, groups, members, people } from '../database/schema/index.js';
+import {
+  formerMembers,
+  groups,
+  members,
+  people,
+  platformCourses,
+} from '../database/schema/index.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { mayOnGroup, type OnGroup } from '../reach/reach.js';
@@ -103,6 +109,11 @@ export class GroupsService {
       .from(formerMembers)
       .innerJoin(people, eq(people.id, formerMembers.personId))
       .where(and(eq(formerMembers.groupId, id), IS_HERE));
+    const [course] = await this.db
+      .select({ id: platformCourses.id })
+      .from(platformCourses)
+      .where(and(eq(platformCourses.groupId, id), isNotNull(platformCourses.membersUrl)))
+      .limit(1);
     const ids = [...now, ...before].map((student) => student.id);
     const shared = await this.whose.shared(me, ids);
     const mine = (student: { readonly id: string }) => ({ mayChange: !shared.has(student.id) });
@@ -115,6 +126,7 @@ export class GroupsService {
       id,
       name,
       shared: by,
+      isCourse: course !== undefined,
       students: all.length,
       members: collated(all),
       former: collated(former),

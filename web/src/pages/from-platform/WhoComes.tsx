@@ -45,7 +45,7 @@ function Both({ token, who }: { readonly token: string; readonly who: ArrivalSho
         in as <strong>{me.data?.name}</strong>.
       </p>
       <p className="quiet">
-        Say so once. From then on {platform} brings you in without a password.
+        Is that both you? Say so once: from then on {platform} brings you in without a password.
       </p>
       <p>
         <Button type="primary" loading={say.isPending} onClick={() => say.mutate()}>

@@ -17,7 +17,7 @@ export function AddStudents({ group }: { readonly group: GroupAnswer }) {
   return (
     <section className="paper">
       <h2>Add students</h2>
-      <ListPasted pasted={pasted} groupId={group.id} />
+      <ListPasted pasted={pasted} group={group} />
       {table.of !== null && <WhichClass list={list} of={table.of} />}
       {plan && table.students.length > 0 && (
         <ListPlanned {...{ plan, group, table, decided: list.decided }} />
@@ -32,8 +32,8 @@ export function AddStudents({ group }: { readonly group: GroupAnswer }) {
 
 const ListPasted = ({
   pasted,
-  groupId,
-}: Pick<ClassList, 'pasted'> & { readonly groupId: string }) => (
+  group,
+}: Pick<ClassList, 'pasted'> & { readonly group: GroupAnswer }) => (
   <>
     <label htmlFor="student-names">A name on each line, or the school’s list</label>
     <Input.TextArea
@@ -46,10 +46,8 @@ const ListPasted = ({
       Rows from a spreadsheet or a file, with their headings: given name, family name, number,
       e-mail, class. The same list again changes only what has changed.
     </p>
-    <div className="slip-actions">
-      <ChooseTable onChoose={(file) => void pasted.choose(file)} />
-      <FromPlatform groupId={groupId} onList={pasted.type} />
-    </div>
+    <ChooseTable onChoose={(file) => void pasted.choose(file)} />
+    {group.isCourse && <FromPlatform groupId={group.id} onList={pasted.type} />}
     {pasted.says.map((says) => (
       <p key={says} className="refusal" role="alert">
         {says}

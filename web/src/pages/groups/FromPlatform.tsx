@@ -24,19 +24,12 @@ export function FromPlatform({ groupId, onList }: FromPlatformProps) {
     mutationFn: () => get(`groups/${groupId}/platform-list`),
     onSuccess: (list) => list && onList(rowsOf(list)),
   });
-  const isNone = asking.isSuccess && asking.data === null;
   return (
-    <>
+    <div style={{ marginBlockStart: '0.75rem' }}>
       <Button loading={asking.isPending} onClick={() => asking.mutate()}>
         Ask the school’s platform
       </Button>
-      {isNone && (
-        <p className="notice" role="status">
-          This class is no course of a platform yet. Open a place of the course at the platform that
-          leads here, and say which class it is.
-        </p>
-      )}
       <Refusal of={asking} />
-    </>
+    </div>
   );
 }

@@ -94,7 +94,7 @@ const ToCopy = ({ ours }: Pick<PlatformsShown, 'ours'>) => (
       {TO_COPY.map(([name, label]) => (
         <div key={name}>
           <dt className="quiet">{label}</dt>
-          <dd>
+          <dd style={{ margin: '0 0 0.5rem' }}>
             <Typography.Text code copyable={{ tooltips: false, text: ours[name] }}>
               {ours[name]}
             </Typography.Text>
@@ -121,6 +121,7 @@ function NewPlatform({ ours, onDone }: NewPlatformProps) {
       <Form<NewPlatformRequest>
         layout="vertical"
         requiredMark={false}
+        scrollToFirstError={{ focus: true, block: 'center' }}
         onFinish={(said) => add.mutate(said, { onSuccess: onDone })}
       >
         {FIELDS.map(([name, label, placeholder]) => (
