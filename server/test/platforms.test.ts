@@ -188,6 +188,19 @@ test('marks go to the platform when they are given back, again when they change,
   expect(markOf(BRAM)?.given).toBeNull();
 });
 
+test('one’s own data says by which platform one comes; whoever left is nobody of it any more', async () => {
+  const cosima = running.visitor();
+  await opens(cosima, COSIMA);
+  const { body: own } = await cosima.get('me/data');
+  expect(own.platforms).toEqual([{ platform: 'Hillside', subject: COSIMA }]);
+  const { id } = own.person;
+  await house.ruth.put('leavings/term', { days: 0, fate: 'nameless' });
+  await cosima.post(`leavings/person/${id}`);
+  const later = running.visitor();
+  expect(await opens(later, COSIMA)).toBe(`/mine/${house.exerciseId}`);
+  expect((await later.get('me')).body.id).not.toBe(id);
+});
+
 test('a platform that is removed sends nobody any more; who came from it stays', async () => {
   const { body } = await house.ruth.get('platforms');
   expect(body.platforms[0]).toMatchObject({ people: 4, courses: 1 });

@@ -9,6 +9,7 @@ import { ExercisesService } from '../exercises/exercises.service.js';
 import { HandOutsService } from '../exercises/hand-outs.service.js';
 import { GroupsService } from '../groups/groups.service.js';
 import { SetTimesService } from '../times/set-times.service.js';
+import { PlatformsService } from '../platforms/platforms.service.js';
 import { SharingService } from '../sharing/sharing.service.js';
 import { PeopleService } from '../people/people.service.js';
 import { BRIEF, KEY_RULES, keyBook, startBook, TITLE } from './demo-exercise.js';
@@ -17,6 +18,14 @@ import { led, nextChapter } from './demo-led.js';
 import { DemoPractice } from './demo-practice.js';
 import { DemoSite } from './demo-site.js';
 import { drafts, placing } from './demo-workshop.js';
+
+/** The platform that `npm run platform` starts. */
+const STAND_IN = {
+  ...{ name: 'Hillside', issuer: 'http://localhost:4000' },
+  ...{ clientId: 'gleddo-at-hillside', deployment: 'hillside-1' },
+  ...{ signInUrl: 'http://localhost:4000/auth', tokenUrl: 'http://localhost:4000/token' },
+  keysUrl: 'http://localhost:4000/keys',
+};
 
 const A_DAY = 86_400_000;
 const AN_HOUR = 3_600_000;
@@ -37,6 +46,7 @@ export class DemoWorld {
     private readonly practice: DemoPractice,
     private readonly site: DemoSite,
     private readonly sharing: SharingService,
+    private readonly platforms: PlatformsService,
   ) {}
 
   /** Lays the world out in an empty database, once; one whose making was cut off is made again. */
@@ -73,6 +83,7 @@ export class DemoWorld {
     await this.students.work(group.id, quarterId, { id: placingId, made: placed });
     await this.practice.layOut(ledId, spring, ruth.id);
     await this.share(ruth, { groupId: group.id, exerciseId: placingId });
+    await this.platforms.add(ruth, STAND_IN);
     await this.site.finish();
   }
 

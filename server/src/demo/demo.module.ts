@@ -6,6 +6,7 @@ import { ExercisesModule } from '../exercises/exercises.module.js';
 import { GuidesModule } from '../guides/guides.module.js';
 import { GroupsModule } from '../groups/groups.module.js';
 import { PeopleModule } from '../people/people.module.js';
+import { PlatformsModule } from '../platforms/platforms.module.js';
 import { SharingModule } from '../sharing/sharing.module.js';
 import { ResultsModule } from '../results/results.module.js';
 import { TimesModule } from '../times/times.module.js';
@@ -23,6 +24,7 @@ import { DemoWorld } from './demo-world.js';
     GroupsModule,
     GuidesModule,
     PeopleModule,
+    PlatformsModule,
     ResultsModule,
     SharingModule,
     TimesModule,

@@ -17,6 +17,8 @@ import {
   members,
   moreTimes,
   people,
+  platformPeople,
+  platforms,
   practices,
   sessions,
   tries,
@@ -61,6 +63,7 @@ export class OwnDataService {
       ['groups', this.groups(me)],
       ['sessions', this.sessions(me)],
       ['done', this.done(me)],
+      ['platforms', this.platforms(me)],
     ];
     return me.role === 'student'
       ? [
@@ -103,6 +106,15 @@ export class OwnDataService {
       .select({ subject, text, madeAt, sentAt })
       .from(letters)
       .where(eq(letters.personId, me.id));
+  }
+
+  /** By which learning platforms they come, and what they are called there. */
+  private async *platforms(me: Me) {
+    yield* await this.db
+      .select({ platform: platforms.name, subject: platformPeople.subject })
+      .from(platformPeople)
+      .innerJoin(platforms, eq(platforms.id, platformPeople.platformId))
+      .where(eq(platformPeople.personId, me.id));
   }
 
   /** The exercises that do not count for them over the term. */

@@ -17,6 +17,8 @@ const {
   sessions,
   shares,
   letters,
+  platformPeople,
+  platformScores,
   signInLinks,
   stockNotes,
   tries,
@@ -69,7 +71,7 @@ async function makeNameless(tx: Queries, id: string): Promise<void> {
     .update(people)
     .set({ name: NAMELESS, ...unknown })
     .where(eq(people.id, id));
-  for (const table of [sessions, signInLinks, letters])
+  for (const table of [sessions, signInLinks, letters, platformPeople, platformScores])
     await tx.delete(table).where(eq(table.personId, id));
   const own = tx.select({ id: tries.id }).from(tries).where(eq(tries.personId, id));
   await tx.delete(filedTables).where(inArray(filedTables.tryId, own));
