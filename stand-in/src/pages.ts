@@ -7,7 +7,7 @@ const SIGNS: Readonly<Record<string, string>> = {
   '"': '&quot;',
 };
 
-export const escaped = (text: string): string =>
+const escaped = (text: string): string =>
   text.replace(/[&<>"]/g, (sign) => SIGNS[sign] ?? '');
 
 const page = (title: string, body: string): string =>

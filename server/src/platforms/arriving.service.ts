@@ -28,7 +28,7 @@ export interface Arrival {
 
 type Keys = ReturnType<typeof createRemoteJWKSet>;
 
-export const textIn = (sent: Sent, name: string): string | null => {
+const textIn = (sent: Sent, name: string): string | null => {
   const value = sent[name];
   return typeof value === 'string' && value !== '' && value.length <= 20_000 ? value : null;
 };
