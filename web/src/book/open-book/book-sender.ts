@@ -112,9 +112,11 @@ export class BookSender {
     const sent = batchOf(this.of.waiting(), this.most);
     if (sent.length > 0 && !this.isStuck) this.of.tell({ saving: 'saving' });
     try {
+      const heard = this.newest;
       const answer = await this.ask(sent);
-      const reach = sent.length === 0 ? Math.min : Math.max;
-      this.newest = reach(this.newest, answer.revision);
+      // What was heard of before it was asked for, and is not there, is nowhere; what was heard of since is still to come.
+      const isNowhere = sent.length === 0 && this.newest === heard;
+      this.newest = isNowhere ? answer.revision : Math.max(this.newest, answer.revision);
       if (this.isStuck) this.of.tell({ saving: 'saving', said: [] });
       await this.of.settle(sent, answer);
       this.pause = 0;
