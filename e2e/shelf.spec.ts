@@ -21,6 +21,8 @@ test('an exercise of the shelf is found, looked at, taken and handed out', async
   await choose(page, /^Bookkeeping, spring term/);
   await page.getByRole('button', { name: 'Hand out', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Handed out' })).toBeVisible();
+  await page.getByRole('link', { name: 'As it lies on the shelf' }).click();
+  await expect(page.getByText(/^Taken before: Two partners share a profit/)).toBeVisible();
 });
 
 test('what a class mixes up leads to ready exercises for it', async ({ page }) => {

@@ -164,6 +164,8 @@ export interface ExerciseSummary {
   readonly id: string;
   readonly title: string;
   readonly company: string;
+  /** From which of the shelf it was taken; null: from none. */
+  readonly ready: string | null;
   readonly state: 'draft' | 'handed-out';
   /** The class groups that it is handed out to. */
   readonly groups: readonly { readonly id: string; readonly name: string }[];

@@ -30,6 +30,7 @@ const STAND_IN = {
 const A_DAY = 86_400_000;
 const AN_HOUR = 3_600_000;
 const TEST_IN_DAYS = 9;
+const TEST = 'lamps-errors';
 
 /** The demo world: four companies, a class group, exercises of every kind with tries in every state. */
 @Injectable()
@@ -108,10 +109,10 @@ export class DemoWorld {
 
   /** A test out of the shelf, of two hours, on a day to come. */
   private async handOutTest(ruth: Me, groupId: string): Promise<void> {
-    const ready = fromShelf('lamps-errors');
+    const ready = fromShelf(TEST);
     if (!ready) return;
     const test = { ...ready, rules: { ...ready.rules, ...RULE_SETS.test } };
-    const { id } = await this.files.take(ruth, Buffer.from(writeExercise(test)));
+    const { id } = await this.files.take(ruth, Buffer.from(writeExercise(test)), TEST);
     await this.handOuts.handOut(ruth, id, groupId);
     const begins = new Date();
     begins.setHours(10, 0, 0, 0);

@@ -38,18 +38,21 @@ export class ExerciseFilesService {
     return exerciseToJson({ title, brief, start, key, rules: row, guide });
   }
 
-  /** An exercise from its file, or from that of a key: judged whole before anything of it is kept. */
-  async take(me: Me, body?: Uint8Array): Promise<ExerciseAnswer> {
+  /**
+   * An exercise from its file, or from that of a key: judged whole before anything of it is kept. One of the shelf says from
+   * which it was taken.
+   */
+  async take(me: Me, body?: Uint8Array, ready: string | null = null): Promise<ExerciseAnswer> {
     if (!body) throw refuse('exercise.no-file', 'Nothing was sent. Choose the file again.');
-    const ready = await this.threads.takeExercise(body, randomInt(MOST_SEEDS));
-    if (!ready.ok) throw refusedBy(ready.refusals);
-    const { start, key, rules, ...words } = ready.value;
+    const read = await this.threads.takeExercise(body, randomInt(MOST_SEEDS));
+    if (!read.ok) throw refusedBy(read.refusals);
+    const { start, key, rules, ...words } = read.value;
     const { guide, apart } = picturesApart(guideOf(words.guide));
     const id = nanoid();
     await this.db.transaction(async (tx) => {
       const startBookId = await this.books.keep(start, 'start', tx);
       const keyBookId = await this.books.keep(key, 'key', tx);
-      const made = { id, ownerId: me.id, company: key.name, startBookId, keyBookId };
+      const made = { id, ownerId: me.id, ready, company: key.name, startBookId, keyBookId };
       const led = { guide: JSON.stringify(guide) };
       await tx.insert(exercises).values({ ...words, ...rules, ...made, ...led });
       await keepApart(tx, id, apart);

@@ -223,6 +223,7 @@ const LISTED = {
   id: exercises.id,
   title: exercises.title,
   company: exercises.company,
+  ready: exercises.ready,
   putAwayAt: exercises.putAwayAt,
   continues: exercises.continues,
 };

@@ -26,7 +26,7 @@ export class ShelfService {
   }
 
   take(me: Me, id: string): Promise<ExerciseAnswer> {
-    return this.files.take(me, Buffer.from(writeExercise(this.of(id))));
+    return this.files.take(me, Buffer.from(writeExercise(this.of(id))), id);
   }
 
   private of(id: string): Exercise {

@@ -22,6 +22,8 @@ export const exercises = pgTable(
       .references(() => people.id),
     title: text('title').notNull(),
     company: text('company').notNull(),
+    /** From which of the shelf it was taken; null: from none. */
+    ready: text('ready'),
     brief: text('brief').notNull().default(''),
     startBookId: text('start_book_id')
       .notNull()

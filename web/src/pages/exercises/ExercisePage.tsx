@@ -87,6 +87,9 @@ function ExerciseHead({ of, tab, isBrief }: ExerciseHeadProps) {
         <h1>{exercise.title}</h1>
         {isBrief && errands}
         <div className="actions">
+          {exercise.ready !== null && (
+            <Link to={`/exercises/shelf/${exercise.ready}`}>As it lies on the shelf</Link>
+          )}
           {exercise.state === 'handed-out' && maySeeWorks(exercise) && (
             <Link to={`/results/${exercise.id}`}>See the results</Link>
           )}

@@ -2,8 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ReadyShown } from '@gleddo/contract';
 import { exerciseFromJson, type Exercise } from '@gleddo/core';
 import { Button } from 'antd';
-import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Fragment, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
 import { get, post } from '../../platform/api/client';
 import { Brief } from '../../book/words/Brief';
 import { Asking } from '../../platform/shell/Asking';
@@ -28,6 +28,7 @@ export function Ready({ ready }: { ready: ReadyShown }) {
       <div className="paper">
         <About ready={ready} />
         <Taking ready={ready} />
+        <Taken ready={ready} />
         {whole.data && <Brief text={whole.data.brief} />}
       </div>
       {whole.data ? <Steps of={whole.data} /> : <Asking of={whole} what="Its steps" />}
@@ -43,6 +44,29 @@ const About = ({ ready }: { ready: ReadyShown }) => (
     </p>
   </>
 );
+
+/** What one made of it before: found again, rather than taken once more. */
+function Taken({ ready }: { ready: ReadyShown }) {
+  const exercises = useQuery({ queryKey: ['exercises'], queryFn: () => get('exercises') });
+  const own = (exercises.data ?? []).filter((each) => each.ready === ready.id && !each.putAway);
+  if (own.length === 0) return null;
+  return (
+    <p>
+      Taken before:{' '}
+      {own.map(({ id, title, by, groups }, i) => (
+        <Fragment key={id}>
+          {i > 0 && ', '}
+          <Link to={`/exercises/${id}/brief`}>{title}</Link>
+          <span className="quiet">
+            {by !== null && ` by ${by}`}
+            {groups.length > 0 && ` for ${groups.map(({ name }) => name).join(', ')}`}
+          </span>
+        </Fragment>
+      ))}
+      .
+    </p>
+  );
+}
 
 function Taking({ ready }: { ready: ReadyShown }) {
   const navigate = useNavigate();
