@@ -223,6 +223,8 @@ export interface ClassRow {
   readonly handedInOn: string | null;
   readonly cameIn: CameIn;
   readonly state: TryState;
+  /** The colleague who marks it now; null: nobody else does. */
+  readonly heldBy: string | null;
   /** Null before it is handed in. */
   readonly checked: CheckedState | null;
   /** Why it could not be checked, as a sentence. */

@@ -30,6 +30,7 @@ async function handIn(students: readonly Visitor[], exerciseId: string): Promise
 }
 
 interface Row {
+  readonly heldBy: string | null;
   readonly student: string;
   readonly tryId: string | null;
   readonly state: string;
@@ -165,6 +166,23 @@ describe('a class that is taught together', () => {
     expect((await note(sami.at, 1)).status).toBe(200);
     expect((await note(ruth, 1)).body.detail).toMatch(/^Sami has this work open/);
     for (const who of [ruth, sami.at, ines.at]) await who.remove(`tries/${first}/open`);
+  });
+
+  it('gives all back but what a colleague has open, and says who has', async () => {
+    const { exerciseId } = classes;
+    const handedIn = async (who: Visitor) =>
+      (await rowsOf(who)).filter(({ state }) => state === 'handed-in');
+    const [{ tryId: held = '' } = {}, ...others] = await handedIn(ruth);
+    expect(others.length).toBeGreaterThan(0);
+    await sami.at.post(`tries/${held}/open`);
+    const heldBy = async (who: Visitor) =>
+      (await handedIn(who)).flatMap((row) => (row.heldBy === null ? [] : [row.heldBy]));
+    expect([await heldBy(ruth), await heldBy(sami.at)]).toEqual([['Sami'], []]);
+    const shows = { marks: true, notes: true, key: false, copy: false, tells: 'there' };
+    await ruth.post(`exercises/${exerciseId}/give-back`, { shows });
+    expect((await handedIn(ruth)).map(({ tryId }) => tryId)).toEqual([held]);
+    await sami.at.remove(`tries/${held}/open`);
+    for (const { tryId } of others) await ruth.post(`tries/${tryId}/take-back`);
   });
 
   it('is shared by its owner alone, in the ways that there are, with colleagues', async () => {

@@ -26,6 +26,7 @@ import { DATABASE } from '../http/tokens.js';
 import { STUDENT } from '../groups/groups.service.js';
 import { cameIn } from '../times/came-in.js';
 import { TimesService } from '../times/times.service.js';
+import { OpenWorks } from './open-works.service.js';
 import { ChecksService, type TryRow } from './checks.service.js';
 import { unknownNamesIn } from './unknown-names.js';
 import { givingOf } from '../kept/giving.js';
@@ -59,6 +60,7 @@ export class ClassResultsService {
     private readonly checks: ChecksService,
     private readonly keys: KeyVersionsService,
     private readonly times: TimesService,
+    private readonly openWorks: OpenWorks,
   ) {}
 
   /** Of all class groups that have the exercise, or of one of them. */
@@ -73,7 +75,8 @@ export class ClassResultsService {
     const works = all.filter(({ personId }) => shown.has(personId));
     const byPerson = new Map(works.map((work) => [work.personId, work]));
     const runs = await this.runsOf(works);
-    const seen = { runs, timesOf: await this.times.ofExercise(exerciseId) };
+    const held = await this.openWorks.heldByOthers(me);
+    const seen = { runs, held, timesOf: await this.times.ofExercise(exerciseId) };
     const rows = students.map((student) => rowOf(student, byPerson.get(student.id) ?? null, seen));
     const latest = [...runs.values()].reduce<Run | null>(
       (a, b) => (a === null || b.version > a.version ? b : a),
@@ -211,10 +214,13 @@ function checkedState(work: TryRow | null): CheckedState | null {
 
 interface Seen {
   readonly runs: ReadonlyMap<string, Run>;
+  /** Who marks a work now, by the work. */
+  readonly held: ReadonlyMap<string, string>;
   timesOf(personId: string): Times;
 }
 
-function rowOf(student: Student, work: TryRow | null, { runs, timesOf }: Seen): ClassRow {
+function rowOf(student: Student, work: TryRow | null, seen: Seen): ClassRow {
+  const { runs, held, timesOf } = seen;
   const isIn = work !== null && work.state !== 'working';
   return {
     personId: student.id,
@@ -230,6 +236,7 @@ function rowOf(student: Student, work: TryRow | null, { runs, timesOf }: Seen): 
     handedInOn: work?.handedInAt?.toISOString().slice(0, 10) ?? null,
     cameIn: cameIn(work, timesOf(student.id)),
     state: work?.state ?? 'not-started',
+    heldBy: held.get(work?.id ?? '') ?? null,
     checked: checkedState(work),
     checkFault: work?.checkFault ?? null,
     asked: work?.asked ?? 0,

@@ -14,7 +14,7 @@ import {
   type WorkOpen,
 } from '@gleddo/contract';
 import { isVisible } from '@gleddo/core';
-import { and, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
+import { and, eq, inArray, isNotNull, isNull, notInArray } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
 import { BooksService } from '../books/books.service.js';
@@ -182,6 +182,7 @@ export class MarkingService {
   }
 
   /** Gives back all that is handed in and checked; what is not checked yet waits. */
+  /** All that are checked, but those that a colleague marks just now. */
   async giveAllBack(
     me: Me,
     exerciseId: string,
@@ -192,6 +193,7 @@ export class MarkingService {
       .select({ id: members.personId })
       .from(members)
       .where(eq(members.groupId, groupId ?? ''));
+    const held = await this.openWorks.heldByOthers(me);
     await this.db
       .update(tries)
       .set(await this.given(exercise, shows))
@@ -199,6 +201,7 @@ export class MarkingService {
         and(
           eq(tries.exerciseId, exerciseId),
           TO_GIVE_BACK,
+          notInArray(tries.id, ['', ...held.keys()]),
           groupId === undefined ? undefined : inArray(tries.personId, ofGroup),
           inArray(tries.id, this.seenIn(me, exerciseId)),
         ),

@@ -59,18 +59,20 @@ export class OpenWorks {
       );
   }
 
-  /** The works that others mark now. */
-  async heldByOthers(me: Me): Promise<ReadonlySet<string>> {
+  /** The works that others mark now, and who does. */
+  async heldByOthers(me: Me): Promise<ReadonlyMap<string, string>> {
     const first = await this.db
       .selectDistinctOn([openWorks.tryId], {
         tryId: openWorks.tryId,
         personId: openWorks.personId,
+        name: people.name,
       })
       .from(openWorks)
+      .innerJoin(people, eq(people.id, openWorks.personId))
       .where(and(openWorks.mayMark, this.isThere()))
       .orderBy(openWorks.tryId, asc(openWorks.since), asc(openWorks.personId));
     const others = first.filter(({ personId }) => personId !== me.id);
-    return new Set(others.map(({ tryId }) => tryId));
+    return new Map(others.map(({ tryId, name }) => [tryId, name]));
   }
 
   private isThere = () => gt(openWorks.heardAt, new Date(Date.now() - AWAY));

@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { mayAtLeast, type ClassResults, type Giving } from '@gleddo/contract';
+import { mayAtLeast, type ClassResults, type ClassRow, type Giving } from '@gleddo/contract';
 import { cellsToCsv, marksToTable, spreadOf } from '@gleddo/core';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -157,7 +157,7 @@ function ClassActions({ results }: { results: ClassResults }) {
   const change = useClassChange(id);
   const waiting = results.rows.filter(
     (row) => row.state === 'handed-in' && row.checked !== 'waiting' && row.points !== null,
-  ).length;
+  );
   return (
     <div className="actions">
       <Refusal of={change} />
@@ -183,8 +183,17 @@ function ClassActions({ results }: { results: ClassResults }) {
   );
 }
 
+/** Works that colleagues have open just now are not given back with the others. */
+function leftOutSaid(waiting: readonly ClassRow[]): string | null {
+  const held = waiting.flatMap(({ heldBy }) => heldBy ?? []);
+  if (held.length === 0) return null;
+  const who = [...new Set(held)];
+  const works = counted(held.length, 'work');
+  return `${works} that ${who.join(', ')} ${who.length === 1 ? 'has' : 'have'} open just now ${held.length === 1 ? 'is' : 'are'} left out.`;
+}
+
 interface GiveAllBackProps {
-  readonly waiting: number;
+  readonly waiting: readonly ClassRow[];
   readonly shows: Giving;
   readonly change: ReturnType<typeof useClassChange>;
 }
@@ -193,14 +202,16 @@ function GiveAllBack({ waiting, shows, change }: GiveAllBackProps) {
   const [asks, setAsks] = useState(false);
   const [params] = useSearchParams();
   const groupId = params.get('group');
+  const free = waiting.filter(({ heldBy }) => heldBy === null).length;
   return (
     <>
-      <Button type="primary" disabled={waiting === 0} onClick={() => setAsks(true)}>
+      <Button type="primary" disabled={free === 0} onClick={() => setAsks(true)}>
         Give all back
       </Button>
       {asks && (
         <GiveBackDialog
-          title={`Give ${counted(waiting, 'work')} back?`}
+          title={`Give ${counted(free, 'work')} back?`}
+          leftOut={leftOutSaid(waiting)}
           okText="Give them back"
           shows={shows}
           onGive={(chosen) => {

@@ -27,12 +27,15 @@ interface GiveBackDialogProps {
   readonly title: string;
   readonly okText: string;
   readonly shows: Giving;
+  /** What is not given back with the others, and why; null: nothing. */
+  readonly leftOut?: string | null;
   onGive(shows: Giving): void;
   onClose(): void;
 }
 
 /** Before works are given back: what their students get to see. */
-export function GiveBackDialog({ title, okText, shows, onGive, onClose }: GiveBackDialogProps) {
+export function GiveBackDialog(props: GiveBackDialogProps) {
+  const { title, okText, shows, leftOut = null, onGive, onClose } = props;
   const [chosen, setChosen] = useState(shows);
   return (
     <Modal
@@ -43,6 +46,7 @@ export function GiveBackDialog({ title, okText, shows, onGive, onClose }: GiveBa
       onOk={() => onGive(chosen)}
       onCancel={onClose}
     >
+      {leftOut !== null && <p className="notice">{leftOut}</p>}
       <p>What is shown:</p>
       {PARTS.map(([part, name, says]) => (
         <div key={part} style={{ padding: '3px 0' }}>
