@@ -23,7 +23,9 @@ interface Ended {
 
 /** `gleddo backup …` over the data that the settings name. */
 function gleddo(args: readonly string[], env: NodeJS.ProcessEnv): Promise<Ended> {
-  const child = spawn(process.execPath, ['--liftoff-only', house, ...args], { env: { ...process.env, ...env } });
+  const child = spawn(process.execPath, ['--liftoff-only', house, ...args], {
+    env: { ...process.env, ...env },
+  });
   let said = '';
   child.stdout.on('data', (part) => (said += String(part)));
   child.stderr.on('data', (part) => (said += String(part)));

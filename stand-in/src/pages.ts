@@ -7,8 +7,7 @@ const SIGNS: Readonly<Record<string, string>> = {
   '"': '&quot;',
 };
 
-const escaped = (text: string): string =>
-  text.replace(/[&<>"]/g, (sign) => SIGNS[sign] ?? '');
+const escaped = (text: string): string => text.replace(/[&<>"]/g, (sign) => SIGNS[sign] ?? '');
 
 const page = (title: string, body: string): string =>
   `<!doctype html><html lang="en"><meta charset="utf-8"><title>${escaped(title)}</title>
