@@ -94,8 +94,9 @@ describe('whatever a student asks for', () => {
 
   it('nothing that belongs to the instructor is changed by any route', async () => {
     const before = await Promise.all([...ids].map((id) => ruth.get(`books/${id}`)));
+    // Where platforms send people each answer leads to a page: without what a platform says, to one that refuses.
     const all = (await routes()).filter(
-      ({ method, path }) => method !== 'get' && !/sign|my-exercises/.test(path),
+      ({ method, path }) => method !== 'get' && !/sign|launch|my-exercises/.test(path),
     );
     const done: string[] = [];
     for (const route of all)
