@@ -6,13 +6,18 @@ import { areOf, forgetAnswers } from './platform/offline/kept-answers';
 import { Asking } from './platform/shell/Asking';
 import { ChooseByLink, linkInAddress } from './platform/shell/ChooseByLink';
 import { ChooseFirst } from './platform/shell/ChooseFirst';
-import { RefusedArrival, refusalInAddress } from './platform/shell/RefusedArrival';
+import { refusalInAddress } from './platform/shell/refusal-in-address';
 import { Recovering } from './platform/shell/Recovering';
 import { SignIn } from './platform/shell/SignIn';
 import { lazyView } from './platform/shell/lazy-view';
 
 /** What lies behind the door is fetched by who comes in. */
 const INSIDE = lazyView(() => import('./inside').then(({ Inside }) => Inside));
+
+/** Why somebody is not let in whom the school’s platform sends. */
+const REFUSED = lazyView(() =>
+  import('./platform/shell/RefusedArrival').then(({ RefusedArrival }) => RefusedArrival),
+);
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -40,7 +45,7 @@ export function App() {
 
 function Doorway() {
   const refused = refusalInAddress();
-  if (refused !== null) return <RefusedArrival why={refused} />;
+  if (refused !== null) return <REFUSED.View why={refused} />;
   const link = linkInAddress();
   return link === null ? <AtDoor /> : <AtLink token={link} />;
 }
