@@ -15,7 +15,10 @@ function slowServer() {
       ),
     );
   };
-  const settled = () => new Promise((resolve) => setTimeout(resolve));
+  /** Lets all go on that can: an answer is read in many turns. */
+  const settled = async () => {
+    for (let turn = 0; turn < 50; turn++) await new Promise((resolve) => setTimeout(resolve));
+  };
   const answer = async (revision: number) => {
     answers.shift()?.(revision);
     await settled();
