@@ -113,6 +113,8 @@ export const ARRIVAL_REFUSALS = {
   browser:
     'The browser did not keep what it was given on the way. Let it take cookies from here, and open the exercise at your school’s platform again, in a window of its own.',
   forged: 'What came along was not said by your school’s platform. Open the exercise there again.',
+  silent:
+    'Your school’s platform could not be asked just now whether this comes from it. Open the exercise there again in a while.',
   other:
     'What came along was meant for somebody else. Open the exercise at your school’s platform again.',
   kind: 'Your school’s platform asked for something that is not done here. Only exercises are opened from there.',

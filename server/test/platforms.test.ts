@@ -1,13 +1,13 @@
 import { setTimeout as after } from 'node:timers/promises';
 import { StandIn, type Spoilt } from '../../stand-in/src/stand-in.js';
-import { checkedRows, classOf, type TestClass } from './class-of.js';
+import { checkedRows, classOf, listOf, type TestClass } from './class-of.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
 let running: RunningApp;
 let house: TestClass;
 let standIn: StandIn;
 const SHOWS = { marks: true, notes: true, key: false, copy: false, tells: 'there' };
-const [HEDDA, ANOUK, BRAM, COSIMA] = ['u-100', 'u-201', 'u-202', 'u-203'] as const;
+const [HEDDA, IVO, ANOUK, BRAM, COSIMA] = ['u-100', 'u-101', 'u-201', 'u-202', 'u-203'] as const;
 
 beforeAll(async () => {
   running = await runningApp(false);
@@ -94,6 +94,53 @@ test('an instructor says once who they are, in the browser in which they came, a
   const set = await ruth.put(`platform/links/${id}`, { exerciseId });
   expect(set.body).toEqual({ to: `/results/${exerciseId}` });
   expect(await opens(running.visitor(), HEDDA)).toBe(`/results/${exerciseId}`);
+});
+
+test('who only marks an exercise hands it out to no other class by a platform, and nothing is half done', async () => {
+  const made = await house.ruth.post('instructors', { name: 'Ivo Lark', login: 'ivo.lark' });
+  const { login, password } = made.body;
+  const ivo = running.visitor();
+  await ivo.post('sign-in', { login, password });
+  const { id: personId } = (await ivo.get('me')).body;
+  await house.ruth.put(`sharing/groups/${house.groupId}`, { personId, how: 'teach' });
+  const token = (await opens(ivo, IVO, 'place-2')).replace('/from-platform/who/', '');
+  const { to } = (await ivo.post('platform/me', { token })).body;
+  const link = `platform/${(to as string).replace('/from-platform/link/', 'links/')}`;
+  const classes = async () => (await ivo.get('groups')).body.length as number;
+  const before = await classes();
+  const { exerciseId, groupId } = house;
+  expect((await ivo.put(link, { exerciseId })).status).toBeGreaterThanOrEqual(400);
+  expect(await classes()).toBe(before);
+  expect((await ivo.put(link, { exerciseId, groupId: 'none' })).status).toBe(404);
+  await house.ruth.remove(`sharing/groups/${groupId}/${personId}`);
+});
+
+test('a course is one class group, however often that is said', async () => {
+  const named = async () =>
+    ((await house.ruth.get('groups')).body as { name: string }[]).filter(
+      ({ name }) => name === 'Bookkeeping on Tuesdays',
+    ).length;
+  const { exerciseId } = house;
+  const to = await opens(house.ruth, HEDDA, 'place-2');
+  const link = `platform/${to.replace('/from-platform/link/', 'links/')}`;
+  const set = () => house.ruth.put(link, { exerciseId });
+  const statuses = (await Promise.all([set(), set(), set()])).map(({ status }) => status);
+  expect([statuses, await named()]).toEqual([[200, 200, 200], 1]);
+});
+
+test('a name alone opens nobody’s works', async () => {
+  const { ruth, exerciseId } = house;
+  const { body: groups } = await ruth.get('groups');
+  const { id } = groups.find(({ name }: { name: string }) => name === 'Bookkeeping on Tuesdays');
+  const added = await ruth.post(`groups/${id}/members`, listOf(['Cosima Reed']));
+  const { login, password } = added.body.added[0];
+  const own = running.visitor();
+  await own.post('sign-in', { login, password });
+  await own.post(`my-exercises/${exerciseId}/begin`);
+  const namesake = running.visitor();
+  expect(await opens(namesake, COSIMA)).toBe(`/mine/${exerciseId}`);
+  const ids = await Promise.all([own, namesake].map(async (who) => (await who.get('me')).body.id));
+  expect(ids[0]).not.toBe(ids[1]);
 });
 
 test('the class list comes along, page after page, to be looked at first', async () => {
@@ -203,7 +250,7 @@ test('one’s own data says by which platform one comes; whoever left is nobody 
 
 test('a platform that is removed sends nobody any more; who came from it stays', async () => {
   const { body } = await house.ruth.get('platforms');
-  expect(body.platforms[0]).toMatchObject({ people: 4, courses: 1 });
+  expect(body.platforms[0]).toMatchObject({ people: 5, courses: 1 });
   const left = await house.ruth.remove(`platforms/${body.platforms[0].id}`);
   expect(left.body.platforms).toEqual([]);
   expect(await opens(running.visitor(), BRAM)).toBe('/from-platform/refused/unknown');

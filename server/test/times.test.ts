@@ -173,7 +173,7 @@ describe('when it closes', () => {
     expect(before.notes).toEqual([
       expect.objectContaining({
         ...{ ref: 'late', points: -Math.round(2 * each) },
-        text: `Came late: 10 % of ${before.of} points for each of the 2 days that had begun.`,
+        text: 'Came late: 10 % of the points for each of the 2 days that had begun.',
       }),
     ]);
     await setTimes({ ...off, lateOff: 20 });

@@ -32,6 +32,7 @@ const person = (line: string): Person => {
 export const COURSE = { id: 'course-7', title: 'Bookkeeping on Tuesdays', label: 'BK-7' };
 export const PEOPLE: readonly Person[] = [
   'u-100 Hedda Brook T-1 teaches',
+  'u-101 Ivo Lark T-2 teaches',
   'u-201 Anouk Tarn H-201',
   'u-202 Bram Vale H-202',
   'u-203 Cosima Reed H-203',

@@ -2,7 +2,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { HandedOutTo, Me, SeedShown } from '@gleddo/contract';
 import { and, asc, count, eq, isNotNull, sql } from 'drizzle-orm';
 import { AuditService } from '../audit/audit.service.js';
-import type { Database } from '../database/open-database.js';
+import type { Database, Queries } from '../database/open-database.js';
 import { exercises, groups, handOuts, members, people, tries } from '../database/schema/index.js';
 import { ownSeed } from './own-seed.js';
 import { asTimes, TimesService } from '../times/times.service.js';
@@ -131,8 +131,18 @@ export class HandOutsService {
 
   async handOut(me: Me, exerciseId: string, groupId: string): Promise<void> {
     await this.judgeTaught(me, groupId);
-    await this.db.insert(handOuts).values({ exerciseId, groupId }).onConflictDoNothing();
-    await this.audit.write('handed-out', me.id, { aboutId: exerciseId });
+    if (await this.handOutIn(this.db, exerciseId, groupId))
+      await this.audit.write('handed-out', me.id, { aboutId: exerciseId });
+  }
+
+  /** Whether the class did not have it yet. */
+  async handOutIn(db: Queries, exerciseId: string, groupId: string): Promise<boolean> {
+    const made = await db
+      .insert(handOuts)
+      .values({ exerciseId, groupId })
+      .onConflictDoNothing()
+      .returning({ groupId: handOuts.groupId });
+    return made.length > 0;
   }
 
   /** Takes it back from a class. Who has begun keeps what they have and may finish it; that is asked first. */

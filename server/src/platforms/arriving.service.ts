@@ -1,5 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
+import type { ArrivalRefusal } from '@gleddo/contract';
 import { lt } from 'drizzle-orm';
 import { createRemoteJWKSet, jwtVerify, type JWTPayload } from 'jose';
 import { nanoid } from 'nanoid';
@@ -24,6 +25,14 @@ export type Sent = Readonly<Record<string, unknown>>;
 export interface Arrival {
   readonly platform: Platform;
   readonly launch: Launch;
+}
+
+/** What jose says of a token, rather than of the keys that could not be asked for. */
+const OF_TOKEN = /^ERR_(?:JWS|JWT|JOSE_ALG|JWKS_NO_MATCHING)/;
+
+function whyOf(code = ''): ArrivalRefusal {
+  if (code === 'ERR_JWT_EXPIRED') return 'old';
+  return OF_TOKEN.test(code) ? 'forged' : 'silent';
 }
 
 type Keys = ReturnType<typeof createRemoteJWKSet>;
@@ -95,7 +104,7 @@ export class ArrivingService {
     }).then(
       ({ payload }) => payload,
       (error: { code?: string }) => {
-        throw new RefusedArrival(error.code === 'ERR_JWT_EXPIRED' ? 'old' : 'forged');
+        throw new RefusedArrival(whyOf(error.code));
       },
     );
     const { aud, azp } = claims;

@@ -10,7 +10,15 @@ const HOLDS = 300;
 const EARLIER = 60;
 const LONGEST_ANSWER = 4_000_000;
 
-export class PlatformFault extends Error {}
+/** What a platform did not do; whether it is away altogether, so that nothing else need be asked of it now. */
+export class PlatformFault extends Error {
+  constructor(
+    why: string,
+    readonly isAway = false,
+  ) {
+    super(why);
+  }
+}
 
 interface Token {
   readonly value: string;
@@ -85,12 +93,12 @@ async function reach(url: string, asked: RequestInit): Promise<Response> {
   try {
     return await fetch(url, { ...asked, redirect: 'error', signal: AbortSignal.timeout(WITHIN) });
   } catch {
-    throw new PlatformFault('It could not be reached.');
+    throw new PlatformFault('It could not be reached.', true);
   }
 }
 
 async function bodyOf(answer: Response): Promise<unknown> {
-  if (!answer.ok) throw new PlatformFault(`It answered ${answer.status}.`);
+  if (!answer.ok) throw new PlatformFault(`It answered ${answer.status}.`, answer.status >= 500);
   const text = await bounded(answer);
   if (text === '') return {};
   try {

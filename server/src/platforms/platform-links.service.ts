@@ -1,16 +1,19 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type {
-  ArrivalDone,
-  Me,
-  PlatformLinkRequest,
-  PlatformLinkShown,
-  PlatformList,
-  PlatformMarks,
+import {
+  mayAtLeast,
+  type ArrivalDone,
+  type Me,
+  type PlatformLinkRequest,
+  type PlatformLinkShown,
+  type PlatformList,
+  type PlatformMarks,
 } from '@gleddo/contract';
 import { and, desc, eq, isNotNull, sql } from 'drizzle-orm';
+import { nanoid } from 'nanoid';
 import { AuditService } from '../audit/audit.service.js';
-import type { Database } from '../database/open-database.js';
+import type { Database, Queries } from '../database/open-database.js';
 import {
+  groups,
   platformCourses,
   platformLinks,
   platforms,
@@ -30,6 +33,22 @@ const toldNothing = (name: string, why: string) =>
     'platform.list',
     `${name} did not tell who is in the course. ${why} Try again later, or ask whoever runs it.`,
   );
+
+const notOut = () =>
+  refuse(
+    'platform.not-out',
+    'This class does not have the exercise, and it is a colleague’s to hand out. Choose a class that has it, or ask them to hand it out first.',
+    'exerciseId',
+  );
+
+const saidMeanwhile = () =>
+  refuse(
+    'platform.said-meanwhile',
+    'A colleague has just said which class this course is. Open the place at the platform again.',
+    'groupId',
+  );
+
+type Course = typeof platformCourses.$inferSelect;
 
 /** What instructors say of the places that lead here from a platform. */
 @Injectable()
@@ -68,20 +87,57 @@ export class PlatformLinksService {
     };
   }
 
-  /** From now on the place leads to this exercise, which the class has from now on. */
+  /**
+   * From now on the place leads to this exercise, which the class has from now on; whole or not at all. A course is one class
+   * group: where none is named it stays the one that it is, or becomes a new one.
+   */
   async set(me: Me, id: string, request: PlatformLinkRequest): Promise<ArrivalDone> {
     const { course } = await this.find(me, id);
     const { exerciseId } = request;
     await this.exercises.rowOf(me, exerciseId, 'mark');
-    if (request.groupId !== undefined) await this.handOuts.judgeTaught(me, request.groupId);
-    const groupId = request.groupId ?? (await this.groups.create(me, course.title)).id;
-    await this.handOuts.handOut(me, exerciseId, groupId);
+    const mayHandOut = mayAtLeast(await this.exercises.mayOf(me, exerciseId), 'change');
+    for (const groupId of [request.groupId, course.groupId])
+      if (groupId) await this.handOuts.judgeTaught(me, groupId);
     await this.db.transaction(async (tx) => {
-      await tx.update(platformCourses).set({ groupId }).where(eq(platformCourses.id, course.id));
+      const groupId = await this.classOf(tx, me, {
+        ...{ seen: course, wanted: request.groupId },
+      });
+      const isNew = await this.handOuts.handOutIn(tx, exerciseId, groupId);
+      // A class that has it is led there by whoever marks it; another gets it from whoever may hand it out.
+      if (isNew && !mayHandOut) throw notOut();
+      if (isNew) await this.audit.write('handed-out', me.id, { aboutId: exerciseId, db: tx });
       await tx.update(platformLinks).set({ exerciseId }).where(eq(platformLinks.id, id));
       await this.audit.write('platform-linked', me.id, { aboutId: exerciseId, db: tx });
     });
     return { to: `/results/${exerciseId}` };
+  }
+
+  /** The class group that a course is: asked for twice at once, it is made once. */
+  private async classOf(
+    tx: Queries,
+    me: Me,
+    { seen, wanted }: { readonly seen: Course; readonly wanted: string | undefined },
+  ): Promise<string> {
+    const at = eq(platformCourses.id, seen.id);
+    const [course] = await tx.select().from(platformCourses).where(at).for('update');
+    if (!course) throw notFound('This course');
+    if (course.groupId !== seen.groupId) await this.refuseOthers(tx, me, course.groupId);
+    const known = wanted ?? course.groupId;
+    if (known !== null && known === course.groupId) return known;
+    const groupId = known ?? nanoid();
+    if (known === null)
+      await tx.insert(groups).values({ id: groupId, name: course.title, ownerId: me.id });
+    await tx.update(platformCourses).set({ groupId }).where(at);
+    return groupId;
+  }
+
+  /** What somebody else said of the course at the same moment stands. */
+  private async refuseOthers(tx: Queries, me: Me, groupId: string | null): Promise<void> {
+    const [group] = await tx
+      .select({ ownerId: groups.ownerId })
+      .from(groups)
+      .where(eq(groups.id, groupId ?? ''));
+    if (group && group.ownerId !== me.id) throw saidMeanwhile();
   }
 
   /** Whom the platform names as the students of a class; nothing: it is no course of a platform that tells it. */

@@ -60,7 +60,9 @@ export class ScoresService implements OnModuleDestroy {
   }
 
   private async tellAll(): Promise<void> {
-    for (const due of await this.due()) await this.tell(due);
+    const away = new Set<string>();
+    for (const due of await this.due())
+      if (!away.has(due.platform.id) && !(await this.tell(due))) away.add(due.platform.id);
   }
 
   /** Whose mark is another than the platform was told last. */
@@ -112,7 +114,8 @@ export class ScoresService implements OnModuleDestroy {
       );
   }
 
-  private async tell(due: Due): Promise<void> {
+  /** Whether the platform is there. */
+  private async tell(due: Due): Promise<boolean> {
     const { platform, link, subject, mark } = due;
     const now = new Date();
     try {
@@ -124,6 +127,7 @@ export class ScoresService implements OnModuleDestroy {
         ...{ points: mark?.points ?? null, outOf: mark?.of ?? null, toldAt: now },
         ...{ failed: 0, fault: null, notBefore: null },
       });
+      return true;
     } catch (error) {
       if (!(error instanceof PlatformFault)) throw error;
       const pause = Math.min(LONGEST_PAUSE, PAUSE * 2 ** due.failed);
@@ -132,6 +136,7 @@ export class ScoresService implements OnModuleDestroy {
         ...{ failed: due.failed + 1, fault: error.message },
         notBefore: new Date(now.getTime() + pause),
       });
+      return !error.isAway;
     }
   }
 

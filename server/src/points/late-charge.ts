@@ -56,9 +56,9 @@ async function insert(
     await db.insert(notes).values({ id: nanoid(), tryId, ref: LATE_REF, ...exercise, ...said });
 }
 
-function saidOf({ times, of }: Late, handedInAt: Date): string {
+function saidOf({ times }: Late, handedInAt: Date): string {
   const days = daysLate(times, handedInAt.getTime());
-  const off = `${times.lateOff} % of ${of} points`;
+  const off = `${times.lateOff} % of the points`;
   return days === 1
     ? `Came late: ${off} for the day that had begun.`
     : `Came late: ${off} for each of the ${days} days that had begun.`;

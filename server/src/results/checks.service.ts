@@ -267,14 +267,14 @@ export class ChecksService {
             sql`(select ${books.revision} from ${books} where ${books.id} = ${tries.bookId}) = ${revision}`,
           ),
         )
-        .returning({ id: tries.id });
+        .returning();
       if (!kept) return;
       await chargeAnswers(tx, work, {
         results: JSON.parse(results) as KeptResult[],
         of: outOf,
         scaledFrom,
       });
-      await chargeLate(tx, work, { times, of: outOf });
+      await chargeLate(tx, kept, { times, of: outOf });
       await addUp(tx, work.id);
     });
   }

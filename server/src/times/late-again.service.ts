@@ -26,8 +26,15 @@ export class LateAgainService {
       const late = { times: timesOf(work.personId), of: work.outOf };
       if (work.lateChargedFor === null && offOf(work, late) === 0) continue;
       await this.db.transaction(async (tx) => {
-        await chargeLate(tx, work, late);
-        await addUp(tx, work.id);
+        // It may have been given back, or checked, meanwhile.
+        const [now] = await tx
+          .select()
+          .from(tries)
+          .where(and(eq(tries.id, work.id), eq(tries.state, 'handed-in')))
+          .for('update');
+        if (!now || now.outOf === null) return;
+        await chargeLate(tx, now, { ...late, of: now.outOf });
+        await addUp(tx, now.id);
       });
     }
   }
