@@ -42,7 +42,7 @@ function useChoices() {
   const groups = useQuery({ queryKey: ['groups'], queryFn: () => get('groups') });
   return {
     exercises: (exercises.data ?? [])
-      .filter(({ may }) => mayAtLeast(may, 'mark'))
+      .filter(({ may, putAway }) => mayAtLeast(may, 'mark') && !putAway)
       .map(({ id, title }) => ({ value: id, label: title })),
     groups: (groups.data ?? [])
       .filter(({ shared }) => shared?.how !== 'assist')

@@ -47,7 +47,9 @@ const ListPasted = ({
       e-mail, class. The same list again changes only what has changed.
     </p>
     <ChooseTable onChoose={(file) => void pasted.choose(file)} />
-    {group.isCourse && <FromPlatform groupId={group.id} onList={pasted.type} />}
+    {group.isCourse && (
+      <FromPlatform groupId={group.id} isTyped={pasted.text.trim() !== ''} onList={pasted.type} />
+    )}
     {pasted.says.map((says) => (
       <p key={says} className="refusal" role="alert">
         {says}

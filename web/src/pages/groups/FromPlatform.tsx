@@ -6,6 +6,8 @@ import { Refusal } from '../../platform/shell/Refusal';
 
 interface FromPlatformProps {
   readonly groupId: string;
+  /** Whether something is typed that the list would take the place of. */
+  readonly isTyped: boolean;
   /** Takes the list as rows of a spreadsheet, with their headings. */
   onList(rows: string): void;
 }
@@ -19,16 +21,17 @@ const rowsOf = ({ students }: PlatformList): string =>
     .join('\n');
 
 /** Asks the school’s platform who is in the course that is this class. */
-export function FromPlatform({ groupId, onList }: FromPlatformProps) {
+export function FromPlatform({ groupId, isTyped, onList }: FromPlatformProps) {
   const asking = useMutation({
     mutationFn: () => get(`groups/${groupId}/platform-list`),
     onSuccess: (list) => list && onList(rowsOf(list)),
   });
   return (
     <div style={{ marginBlockStart: '0.75rem' }}>
-      <Button loading={asking.isPending} onClick={() => asking.mutate()}>
+      <Button disabled={isTyped} loading={asking.isPending} onClick={() => asking.mutate()}>
         Ask the school’s platform
       </Button>
+      {isTyped && <span className="quiet"> once nothing is typed above</span>}
       <Refusal of={asking} />
     </div>
   );

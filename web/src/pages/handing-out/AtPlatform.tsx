@@ -9,7 +9,7 @@ export function AtPlatform({ exerciseId }: { readonly exerciseId: string }) {
   const places = useQuery({
     queryKey: ['platform-marks', exerciseId],
     queryFn: () => get(`exercises/${exerciseId}/platform-marks`),
-    refetchInterval: LOOK_EVERY,
+    refetchInterval: ({ state }) => ((state.data?.length ?? 0) > 0 ? LOOK_EVERY : false),
   });
   if (!places.data || places.data.length === 0) return null;
   return (

@@ -4,6 +4,7 @@ import { Button, Form, Input, Popconfirm, Typography } from 'antd';
 import { useState } from 'react';
 import { ask, get, post } from '../../platform/api/client';
 import { counted } from '../../platform/figures/counted';
+import { Asking } from '../../platform/shell/Asking';
 import { Refusal } from '../../platform/shell/Refusal';
 
 const KEY = ['platforms'];
@@ -20,7 +21,7 @@ function useChange<Said>(change: (said: Said) => Promise<PlatformsShown>) {
 export function Platforms() {
   const known = useQuery({ queryKey: KEY, queryFn: () => get('platforms') });
   const [isAdding, setAdding] = useState(false);
-  if (!known.data) return null;
+  if (!known.data) return <Asking of={known} what="The school’s platform" />;
   const { ours, platforms } = known.data;
   return (
     <section className="paper" aria-label="The school’s platform">

@@ -27,6 +27,13 @@ export function SignIn({ onEntering }: Entering) {
         <FirstInstructor onEntering={onEntering} />
       ) : (
         <div className="narrow">
+          {window.location.pathname.startsWith('/from-platform/') && (
+            <p className="notice">
+              You come from your school’s platform. Sign in once as the instructor that you are
+              here; from then on it brings you in. Who has no account here asks the head of the
+              house for one.
+            </p>
+          )}
           <DemoPeople people={welcome.data.demoPeople} onEntering={onEntering} />
           <Door isDemo={welcome.data.demoPeople.length > 0} onEntering={onEntering} />
         </div>
