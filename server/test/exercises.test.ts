@@ -1,3 +1,4 @@
+import { copiedFrom } from '../../stand-in/src/stand-in.js';
 import { rework } from './class-of.js';
 import { runningApp, type RunningApp, type Visitor } from './running-app.js';
 
@@ -146,6 +147,11 @@ describe('settings of the company', () => {
     const described = (await mark()).filter(({ check }) => check === 'company.settings');
     expect(described.map(({ outcome }) => outcome)).toEqual(['met', 'met']);
   });
+});
+
+test('the demo knows the platform that stands in, as it begins by itself', async () => {
+  const { body } = await ruth.get('platforms');
+  expect(body.platforms).toMatchObject([copiedFrom('http://localhost:4000')]);
 });
 
 describe('works alike', () => {

@@ -52,11 +52,7 @@ export class StandIn {
 
   /** What has to be copied to the tool. */
   get copied() {
-    return {
-      ...{ name: 'Hillside', issuer: this.address, clientId: CLIENT, deployment: DEPLOYMENT },
-      ...{ signInUrl: `${this.address}/auth`, tokenUrl: `${this.address}/token` },
-      keysUrl: `${this.address}/keys`,
-    };
+    return copiedFrom(this.address);
   }
 
   private async answer(asked: IncomingMessage, reply: ServerResponse): Promise<void> {
@@ -141,6 +137,13 @@ export class StandIn {
     return { access_token, token_type: 'Bearer', expires_in: TOKEN_LASTS, scope: scopes.join(' ') };
   }
 }
+
+/** What has to be copied to the tool from a platform that is there. */
+export const copiedFrom = (address: string) => ({
+  ...{ name: 'Hillside', issuer: address, clientId: CLIENT, deployment: DEPLOYMENT },
+  ...{ signInUrl: `${address}/auth`, tokenUrl: `${address}/token` },
+  keysUrl: `${address}/keys`,
+});
 
 /** Where the tool is, and where the platform is. */
 interface Where {
