@@ -197,4 +197,6 @@ export interface ExerciseAnswer extends ExerciseSummary, RulesOfTry {
   readonly moreTime: readonly MoreTimeShown[];
   /** How many have begun it, whatever the class. */
   readonly begun: number;
+  /** Whether it is a copy of another exercise, or of a colleague’s. */
+  readonly isCopy: boolean;
 }

@@ -46,6 +46,13 @@ export {
   WAYS_TO_SHARE,
 } from './sharing.js';
 export { type OwnTerm, type TermMarks, TermRequest, type TermRow } from './term.js';
+export type {
+  BooksTakenOver,
+  ChangedInBook,
+  ExerciseThen,
+  OriginShown,
+  OthersParts,
+} from './origins.js';
 export type { ReadyShown } from './shelf.js';
 export type { HappenedPage, HouseShown } from './house.js';
 export {

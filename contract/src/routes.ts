@@ -25,6 +25,7 @@ import type {
   PartsRequest,
   TakeBackRequest,
 } from './exercises.js';
+import type { BooksTakenOver, ExerciseThen, OriginShown, OthersParts } from './origins.js';
 import type {
   ArrivalDone,
   ArrivalRequest,
@@ -253,6 +254,12 @@ export const ROUTES = {
   'GET exercises/:id/changes': to<ExerciseChange[]>(),
   'POST exercises/:id/changes': to<ExerciseAnswer, PartsRequest>(),
   'POST exercises/:id/changes/:revision/take-back': to<ExerciseAnswer>(),
+  'POST exercises/:id/copy': to<ExerciseAnswer>(),
+  'GET exercises/:id/as-of/:revision': to<ExerciseThen>(),
+  'GET exercises/:id/origin': to<OriginShown>(),
+  'POST exercises/:id/origin/books': to<BooksTakenOver>(),
+  'GET exercises/:id/parts-of/:other': to<OthersParts>(),
+  'POST exercises/:id/take-over': to<ExerciseAnswer, PartsRequest>(),
   'POST exercises/:id/continue': to<ExerciseAnswer, ContinueRequest>(),
   'GET exercises/:id/seeds': to<SeedShown[]>(),
   'POST exercises/:id/hand-out': to<ExerciseAnswer, HandOutRequest>(),

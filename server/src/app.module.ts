@@ -18,6 +18,7 @@ import { TurnsGuard } from './http/turns.guard.js';
 import { LeavingModule } from './leaving/leaving.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { SessionGuard } from './people/session.guard.js';
+import { OriginsModule } from './origins/origins.module.js';
 import { PlatformsModule } from './platforms/platforms.module.js';
 import { PracticesModule } from './practices/practices.module.js';
 import { ResultsModule } from './results/results.module.js';
@@ -38,6 +39,7 @@ const SUBJECTS = [
   ...[ExerciseFilesModule, GuidesModule, TodayModule, TriesModule, ResultsModule, TrialRunsModule],
   ...[PracticesModule, DrillsModule, HouseModule, LeavingModule, WordsModule, AtWorkModule],
   ...[CalendarModule, LettersModule, ShelfModule, SharingModule, TermModule, PlatformsModule],
+  ...[OriginsModule],
 ];
 
 /** The house: each subject with what it gives the others named in its own module. */

@@ -27,6 +27,9 @@ import { BookEvents } from './book-events.js';
     BookHistoryService,
     BookEvents,
   ],
-  exports: [BookAccess, KeptBooks, BooksService, BookTexts, BookWriting, Turns, BookHistoryService],
+  exports: [
+    ...[BookAccess, BookChangesService, KeptBooks, BooksService, BookTexts, BookWriting, Turns],
+    BookHistoryService,
+  ],
 })
 export class BooksModule {}

@@ -116,6 +116,7 @@ export class ExercisesService {
       moreTime: await this.handOuts.seenOf(me, id, await this.times.moreTimeOf(id)),
       ...(await this.neighbours(row)),
       begun: await this.db.$count(tries, eq(tries.exerciseId, id)),
+      isCopy: row.originId !== null,
     };
   }
 

@@ -24,6 +24,11 @@ export const exercises = pgTable(
     company: text('company').notNull(),
     /** From which of the shelf it was taken; null: from none. */
     ready: text('ready'),
+    /** Of which exercise it is a copy, and which revisions of its parts, its start and its key it has; null: of none. */
+    originId: text('origin_id'),
+    originRevision: integer('origin_revision'),
+    originStart: integer('origin_start'),
+    originKey: integer('origin_key'),
     brief: text('brief').notNull().default(''),
     startBookId: text('start_book_id')
       .notNull()

@@ -15,6 +15,7 @@ import { maySeeWorks, OthersExercise } from './OthersExercise';
 import { SaveExercise } from './SaveExercise';
 import { ShareWith } from '../../platform/sharing/ShareWith';
 import { OwnFiguresView } from '../own-figures/OwnFiguresView';
+import { VersionsView } from '../versions/VersionsView';
 import { StepsView } from '../steps/StepsView';
 import { TryItView } from '../trying/TryItView';
 import { ErrandNav } from '../errands/ErrandNav';
@@ -51,6 +52,7 @@ const ERRAND_VIEWS: Readonly<Record<string, (of: OfErrand) => ReactNode>> = {
   'also-right': ({ exercise }) => <AlsoRightView exercise={exercise} />,
   checks: ({ exercise }) => <ChecksView exercise={exercise} />,
   try: ({ exercise, part }) => <TryItView exercise={exercise} part={part} />,
+  versions: ({ exercise }) => <VersionsView exercise={exercise} />,
   'hand-out': ({ exercise, looked }) => <HandOutView exercise={exercise} looked={looked} />,
 };
 
@@ -95,6 +97,9 @@ function ExerciseHead({ of, tab, isBrief }: ExerciseHeadProps) {
           )}
           {!isBrief && tab !== 'try' && mayAtLeast(exercise.may, 'change') && (
             <Link to={`/exercises/${exercise.id}/try`}>See it as a student</Link>
+          )}
+          {!isBrief && mayAtLeast(exercise.may, 'change') && (
+            <Link to={`/exercises/${exercise.id}/versions`}>Compare</Link>
           )}
           {exercise.may === 'own' && (
             <ShareWith kind="exercises" id={exercise.id} name={exercise.title} />

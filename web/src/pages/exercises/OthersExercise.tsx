@@ -3,7 +3,7 @@ import { mayAtLeast, type ExerciseAnswer } from '@gleddo/contract';
 import { Button, ConfigProvider } from 'antd';
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
-import { get, post } from '../../platform/api/client';
+import { post } from '../../platform/api/client';
 import { Refusal } from '../../platform/shell/Refusal';
 
 const SAYS = {
@@ -40,7 +40,7 @@ function TakeCopy({ exercise }: { exercise: ExerciseAnswer }) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const copy = useMutation({
-    mutationFn: async () => post('exercises/file', await get(`exercises/${exercise.id}/file`)),
+    mutationFn: () => post(`exercises/${exercise.id}/copy`),
     onSuccess: ({ id }) => {
       void queries.invalidateQueries({ queryKey: ['exercises'] });
       return navigate(`/exercises/${id}/brief`);

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ExerciseChange } from '@gleddo/contract';
 import { Button } from 'antd';
+import { Link } from 'react-router';
 import { get, post } from '../../platform/api/client';
 import { momentText } from '../../platform/figures/days';
 import { Asking } from '../../platform/shell/Asking';
@@ -35,22 +36,42 @@ export function ExerciseChanges({ exerciseId }: { exerciseId: string }) {
       <Refusal of={takeBack} />
       <ul className="plain-list two-ends">
         {changes.data.map((each) => (
-          <li key={each.revision}>
-            <span>
-              {whatWas(each)}
-              <span className="quiet">
-                {' '}
-                · {each.by}, {momentText(each.at)}
-              </span>
-            </span>
-            {each.mayTakeBack && (
-              <Button size="small" onClick={() => takeBack.mutate(each.revision)}>
-                Take back
-              </Button>
-            )}
-          </li>
+          <Change
+            key={each.revision}
+            of={each}
+            {...{ exerciseId }}
+            onTakeBack={() => takeBack.mutate(each.revision)}
+          />
         ))}
       </ul>
     </>
   );
 }
+
+interface ChangeProps {
+  readonly of: ExerciseChange;
+  readonly exerciseId: string;
+  onTakeBack(): void;
+}
+
+const Change = ({ of, exerciseId, onTakeBack }: ChangeProps) => (
+  <li>
+    <span>
+      {whatWas(of)}
+      <span className="quiet">
+        {' '}
+        · {of.by}, {momentText(of.at)}
+      </span>
+    </span>
+    <span>
+      <Link to={`/exercises/${exerciseId}/versions?with=before-${String(of.revision)}`}>
+        Compare with before
+      </Link>{' '}
+      {of.mayTakeBack && (
+        <Button size="small" onClick={onTakeBack}>
+          Take back
+        </Button>
+      )}
+    </span>
+  </li>
+);

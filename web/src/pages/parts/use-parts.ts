@@ -14,7 +14,7 @@ import { Problem, post } from '../../platform/api/client';
 import { useKept } from '../../platform/kept/use-kept';
 
 /** What of an exercise is changed part by part. */
-function partsIn(exercise: ExerciseAnswer): ExerciseParts {
+export function partsIn(exercise: ExerciseAnswer): ExerciseParts {
   const { title, brief, keyRules, guide } = exercise;
   return { title, brief, rules: rulesOfTry(exercise), keyRules, guide };
 }
