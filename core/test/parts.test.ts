@@ -160,7 +160,7 @@ describe('an exercise, changed part by part', () => {
        "the quantity “size”",
        "the step “The opening”",
        "the order of the steps",
-       "a rule of the try",
+       "whether a file may be handed in",
      ]
     `);
   });

@@ -77,7 +77,12 @@ describe('an exercise that two pages change', () => {
   it('tells who changed what, and takes a step back where it still stands', async () => {
     const { revision } = await exercise();
     expect((await changed())[0]).toMatchObject({
-      ...{ revision, by: 'Ruth Marsh', what: ['a rule of the try'], mayTakeBack: true },
+      ...{
+        revision,
+        by: 'Ruth Marsh',
+        what: ['whether a file may be handed in'],
+        mayTakeBack: true,
+      },
     });
     const path = `exercises/${classes.exerciseId}/changes/${revision}/take-back`;
     expect((await ruth.post(path)).body.mayFile).toBe(false);

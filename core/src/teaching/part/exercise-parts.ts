@@ -29,6 +29,28 @@ export interface ExerciseParts {
   readonly guide: Guide;
 }
 
+/** How people speak of the rules of the try. */
+const RULES: Readonly<Record<keyof RulesOfTry, string>> = {
+  entriesMayChange: 'whether entries that were given may be changed',
+  enters: 'how is entered what happens',
+  helpTypes: 'whether account types are explained',
+  helpTotals: 'whether totals are shown while working',
+  helpBands: 'whether bands of numbers are shown',
+  helpHealth: 'whether the health of the book is told',
+  checkWhileWorking: 'whether a check may be asked for',
+  askLimit: 'how often a check may be asked for',
+  askPause: 'how many minutes pass between two checks',
+  mayFile: 'whether a file may be handed in',
+  mayPractise: 'whether it may be practised',
+  mayGoOn: 'whether one may go on from a later step',
+  goOnCost: 'what going on from a later step costs',
+  hintsUpTo: 'how far hints go',
+  hintCost: 'what a hint costs',
+};
+
+const ruleSays = (name: string): string =>
+  Object.hasOwn(RULES, name) ? RULES[name as keyof RulesOfTry] : 'a rule of the try';
+
 type PartsOf<T> = Readonly<Record<keyof T, PartTree>>;
 
 /** A text of an element as people would quote it: not longer than a line. */
@@ -88,7 +110,7 @@ const guide = {
 export const EXERCISE_PARTS = group({
   title: value('the title'),
   brief: value('the brief'),
-  rules: record(() => 'a rule of the try'),
+  rules: record(({ name }) => ruleSays(name)),
   keyRules: group(keyRules),
   guide: group(guide),
 } satisfies PartsOf<ExerciseParts>);

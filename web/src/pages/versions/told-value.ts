@@ -32,7 +32,8 @@ const told = (json: unknown, named: Named): string => {
   if (typeof json === 'string') return named(json);
   if (typeof json === 'boolean') return json ? 'yes' : 'no';
   if (Array.isArray(json)) return json.map((each) => told(each, named)).join('; ');
-  if (typeof json !== 'object' || json === null) return String(json);
+  if (json === null) return 'not set';
+  if (typeof json !== 'object') return String(json);
   return Object.entries(json)
     .filter(([name]) => !UNTOLD.has(name))
     .map(([, each]) => told(each, named))
