@@ -140,6 +140,7 @@ export {
   type Marked,
   type CorrectedCheck,
   type MyTry,
+  type EarlierTry,
   type MyTryDetail,
   NewNoteRequest,
   type Note,

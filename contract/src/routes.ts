@@ -308,6 +308,8 @@ export const ROUTES = {
   'GET my-exercises': to<MyTry[]>(),
   'GET my-exercises/:id': to<MyTryDetail>(),
   'POST my-exercises/:id/begin': to<MyTryDetail>(),
+  'POST my-exercises/:id/begin-again': to<MyTryDetail>(),
+  'GET my-exercises/:id/earlier/:number': to<MyTryDetail>(),
   'GET my-exercises/:id/words': to<Word[]>(),
   'POST my-exercises/:id/words': to<Word[], AskWordRequest>(),
   'POST my-exercises/:id/words/seen': to<Word[], SeenWordsRequest>(),

@@ -1,4 +1,4 @@
-import { LATE_RULES, type LateRule } from '@gleddo/core';
+import { COUNTS_RULES, LATE_RULES, type CountsRule, type LateRule } from '@gleddo/core';
 import { IsIn, IsInt, IsOptional, Max, Min, ValidateIf } from 'class-validator';
 import { IsId, IsMoment } from './fields.js';
 
@@ -28,6 +28,25 @@ export class TimesRequest {
   @Min(0)
   @Max(100)
   lateOff?: number;
+
+  /** How long a try lasts from when it is begun; null: as long as it is open; left out: as it was. */
+  @IsOptional()
+  @IsInt({ message: 'A try lasts whole minutes, from 5 to 1,440; or as long as it is open.' })
+  @Min(5, { message: 'A try lasts at least 5 minutes.' })
+  @Max(1440, { message: 'A try lasts at most 1,440 minutes, which is a day.' })
+  minutes?: number | null;
+
+  /** How often a student may try; left out: as it was. */
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(20, { message: 'At most 20 tries. For more, let it be practised.' })
+  tries?: number;
+
+  /** Which of several tries counts; left out: as it was. */
+  @IsOptional()
+  @IsIn(COUNTS_RULES)
+  counts?: CountsRule;
 }
 
 /** Until when one student has an exercise, whatever their class has. */
@@ -48,6 +67,13 @@ export interface TimesShown {
   readonly late: LateRule;
   /** Per cent of the points to earn that each day begun takes off. */
   readonly lateOff: number;
+  /** How long a try lasts from when it is begun; null: as long as it is open. */
+  readonly minutes: number | null;
+  /** How often a student may try, and which of the tries counts. */
+  readonly tries: number;
+  readonly counts: CountsRule;
+  /** When the time of a try that is begun is over. */
+  readonly shutsAt: string | null;
   readonly zone: string;
 }
 

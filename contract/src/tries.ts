@@ -81,6 +81,22 @@ export interface MyTry {
   readonly cameIn: CameIn;
   /** How many words of their instructor’s they have not seen. */
   readonly unseen: number;
+  /** The tries before this one, the first first. */
+  readonly earlier: readonly EarlierTry[];
+  /** What counts of several tries; null: nothing yet, or there is but one. */
+  readonly counted: { readonly points: number; readonly of: number } | null;
+  /** Whether they may begin another try now. */
+  readonly mayTryAgain: boolean;
+}
+
+/** A try that was given back before another was begun. */
+export interface EarlierTry {
+  /** 1 for the first. */
+  readonly number: number;
+  readonly handedInAt: string | null;
+  /** Null where marks are not shown. */
+  readonly points: number | null;
+  readonly of: number | null;
 }
 
 export interface MyTryDetail extends MyTry {
@@ -233,6 +249,9 @@ export interface ClassRow {
   readonly asked: number;
   readonly points: number | null;
   readonly of: number | null;
+  /** Which of their tries it is, 1 for the first; and what counts of several: null where nothing does yet, or there is one. */
+  readonly tryNumber: number;
+  readonly counted: { readonly points: number; readonly of: number } | null;
   /** Outcome by column id. */
   readonly cells: Readonly<Record<string, string>>;
 }

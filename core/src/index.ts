@@ -215,6 +215,11 @@ export { type QuestionShown, readExercise, type RowShown } from './teaching/exer
 export { type RulesOfTry, rulesOfTry, type SheetShown } from './teaching/exercise/index.js';
 export { RULE_SETS, type RuleSet, ruleSetOf } from './teaching/exercise/index.js';
 export {
+  ALWAYS,
+  countedMark,
+  type CountedMark,
+  COUNTS_RULES,
+  type CountsRule,
   GRACE,
   isClosed,
   isZone,
@@ -230,6 +235,7 @@ export {
   standsAt,
   type Times,
   timesOf,
+  timesOfTry,
 } from './teaching/times/index.js';
 export {
   planOfList,

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import {
+  ALWAYS,
+  countedMark,
   GRACE,
   isClosed,
   isZone,
@@ -9,8 +11,9 @@ import {
   momentSaid,
   standsAt,
   timesOf,
+  timesOfTry,
 } from '../src/index.js';
-import type { LateRule, Times } from '../src/index.js';
+import type { CountsRule, LateRule, Times } from '../src/index.js';
 
 const moment = fc.option(fc.integer({ min: 0, max: 10 ** 9 }), { nil: null });
 /** As they are taken: what closes, closes after it opens. */
@@ -18,6 +21,12 @@ const times: fc.Arbitrary<Times> = fc
   .record({
     ...{ opensAt: moment, closesAt: moment, late: fc.constantFrom<LateRule>('refused', 'told') },
     lateOff: fc.integer({ min: 0, max: 100 }),
+    minutes: fc.option(fc.integer({ min: 5, max: 1440 }), { nil: null }),
+    ...{
+      tries: fc.integer({ min: 1, max: 5 }),
+      counts: fc.constantFrom<CountsRule>('best', 'last'),
+    },
+    ...{ moreUntil: fc.constant(null), shutsAt: fc.constant(null) },
   })
   .map(({ opensAt, closesAt, ...late }) =>
     opensAt !== null && closesAt !== null && closesAt <= opensAt
@@ -48,7 +57,13 @@ test('of several classes a student has whatever is kindest, and more time never 
 });
 
 test('what is handed in within the closing minute is in time; after it it is late by all that passed', () => {
-  const times: Times = { opensAt: 1_000, closesAt: 500_000, late: 'refused', lateOff: 0 };
+  const times: Times = {
+    ...ALWAYS,
+    opensAt: 1_000,
+    closesAt: 500_000,
+    late: 'refused',
+    lateOff: 0,
+  };
   expect(standsAt(times, 999)).toBe('before');
   expect(standsAt(times, 1_000)).toBe('open');
   const last = 500_000 + GRACE - 1;
@@ -68,7 +83,7 @@ test('what is handed in within the closing minute is in time; after it it is lat
 
 test('each day begun takes off its share of what there is to earn, and all of it at most', () => {
   const DAY = 24 * 3_600_000;
-  const times: Times = { opensAt: null, closesAt: 1_000, late: 'told', lateOff: 15 };
+  const times: Times = { ...ALWAYS, opensAt: null, closesAt: 1_000, late: 'told', lateOff: 15 };
   const off = (after: number) => lateOffOf(times, 1_000 + after, 50);
   expect([off(GRACE - 1), off(GRACE), off(DAY), off(DAY + 1), off(6 * DAY), off(60 * DAY)]).toEqual(
     [0, 8, 8, 15, 45, 50],
@@ -103,4 +118,59 @@ test.each([
   [50 * 3_600_000, '2 days'],
 ])('%i ms last %s', (lasts, says) => {
   expect(lastsSaid(lasts)).toBe(says);
+});
+
+describe('the minutes of a try', () => {
+  const HOUR = 3_600_000;
+  const exam: Times = { ...ALWAYS, closesAt: 10 * HOUR, minutes: 90, lateOff: 10 };
+
+  test('run from when it is begun, and shut it as it stands, whatever else may come late', () => {
+    const own = timesOfTry(exam, HOUR);
+    expect(own).toMatchObject({ closesAt: 2.5 * HOUR, late: 'refused', lateOff: 0 });
+    expect(isClosed(own, 2.5 * HOUR + GRACE - 1)).toBe(false);
+    expect(isClosed(own, 2.5 * HOUR + GRACE)).toBe(true);
+    expect(lateOffOf(own, 2.5 * HOUR + 2 * GRACE, 100)).toBe(0);
+  });
+
+  test('begun shortly before it closes, what may come late still may, until they are over', () => {
+    const own = timesOfTry(exam, 9.5 * HOUR);
+    expect(own).toMatchObject({ closesAt: 10 * HOUR, late: 'told', lateOff: 10 });
+    expect(isClosed(own, 10.5 * HOUR)).toBe(false);
+    expect(isClosed(own, 11 * HOUR + GRACE)).toBe(true);
+  });
+
+  test('do not run before it is begun; of several classes the longest hold, or none where one has none', () => {
+    expect(timesOfTry(exam, null)).toEqual(exam);
+    expect(timesOf([exam, { ...exam, minutes: 30 }]).minutes).toBe(90);
+    expect(timesOf([exam, { ...exam, minutes: null }]).minutes).toBeNull();
+  });
+
+  test('never take away what somebody has alone', () => {
+    fc.assert(
+      fc.property(times, fc.integer({ min: 0, max: 10 ** 9 }), moment, (all, begun, more) => {
+        const own = timesOfTry(timesOf([all], more), begun);
+        if (more !== null) expect(isClosed(own, more - 1)).toBe(false);
+        expect(isClosed(own, begun)).toBe(isClosed(timesOf([all], more), begun));
+      }),
+    );
+  });
+});
+
+describe('what counts of several tries', () => {
+  const marks = [
+    { points: 50, of: 100 },
+    { points: 45, of: 60 },
+    { points: 61, of: 100 },
+  ];
+
+  test('the best by its share, the last, or the mean of the shares in points of the last', () => {
+    expect(countedMark(marks, 'best')).toEqual({ points: 45, of: 60 });
+    expect(countedMark(marks, 'last')).toEqual({ points: 61, of: 100 });
+    expect(countedMark(marks, 'mean')).toEqual({ points: 62, of: 100 });
+  });
+
+  test('nothing of none; out of nothing is nothing', () => {
+    expect(countedMark([], 'best')).toBeNull();
+    expect(countedMark([{ points: 0, of: 0 }], 'mean')).toEqual({ points: 0, of: 0 });
+  });
 });

@@ -61,7 +61,10 @@ test('trying and handing out say what is still open', () => {
   const none = { exerciseId: 'e', bookId: null, begunAt: null, spoilt: false, seed: null };
   expect(says('tried', { trialRun: none })).toEqual([['not tried yet', 'open']]);
   expect(says('out')).toEqual([['not handed out yet', 'open']]);
-  const times = { opensAt: null, closesAt: null, late: 'told' as const, lateOff: 0, zone: 'UTC' };
+  const times = {
+    ...{ opensAt: null, closesAt: null, late: 'told' as const, lateOff: 0, zone: 'UTC' },
+    ...{ minutes: null, shutsAt: null, tries: 1, counts: 'best' as const },
+  };
   const group = { id: 'g', name: 'Evening class', at: '2027-04-01T08:00:00Z', begun: 8, times };
   const isOut = { ...exercise, handedOutTo: [group, group], begun: 8, handedIn: 4 };
   expect(says('out', { exercise: isOut })).toEqual([

@@ -13,6 +13,7 @@ const at = (iso: string) => Date.parse(iso);
 const TIMES: TimesShown = {
   ...{ opensAt: '2027-04-05T06:00:00Z', closesAt: '2027-04-16T16:00:00Z' },
   ...{ late: 'refused', lateOff: 0, zone: ZONE },
+  ...{ minutes: null, shutsAt: null, tries: 1, counts: 'best' },
 };
 
 test.each([
@@ -30,6 +31,7 @@ test('what has no times says none; what may come late says that', () => {
     closesAt: null,
     late: 'refused',
     lateOff: 0,
+    ...{ minutes: null, shutsAt: null, tries: 1, counts: 'best' },
     zone: ZONE,
   };
   expect(timesSaid(always, 0)).toBe('');

@@ -8,6 +8,7 @@ import type { Database, Engine } from '../database/open-database.js';
 import {
   books,
   companies,
+  earlierTries,
   exercises,
   corrections,
   practices,
@@ -92,7 +93,10 @@ const WHAT_IT_IS = {
   madeStart: made.startBookId,
   madeKey: made.keyBookId,
   personId: tries.personId,
-  tryState: tries.state,
+  /** What was given back before another try was begun stays so. */
+  tryState: sql<
+    typeof tries.$inferSelect.state | null
+  >`case when ${earlierTries.number} is null then ${tries.state} else 'given-back' end`,
   trialRunOf: trialRuns.exerciseId,
   trialRunSeed: trialRuns.seed,
   practiserId: practices.personId,
@@ -184,7 +188,8 @@ export class BookAccess {
       .from(books)
       .leftJoin(companies, eq(companies.bookId, books.id))
       .leftJoin(made, or(eq(made.startBookId, books.id), eq(made.keyBookId, books.id)))
-      .leftJoin(tries, eq(tries.bookId, books.id))
+      .leftJoin(earlierTries, eq(earlierTries.bookId, books.id))
+      .leftJoin(tries, or(eq(tries.bookId, books.id), eq(tries.id, earlierTries.tryId)))
       .leftJoin(trialRuns, eq(trialRuns.bookId, books.id))
       .leftJoin(corrections, eq(corrections.bookId, books.id))
       .leftJoin(practices, eq(practices.bookId, books.id))

@@ -54,7 +54,8 @@ export class TakingOverService {
     return this.db
       .select({
         ...{ exerciseId: handOuts.exerciseId, late: handOuts.late },
-        ...{ lateOff: handOuts.lateOff },
+        ...{ lateOff: handOuts.lateOff, minutes: handOuts.minutes },
+        ...{ tries: handOuts.tries, counts: handOuts.counts },
         ...{ opensAt: handOuts.opensAt, closesAt: handOuts.closesAt },
       })
       .from(handOuts)

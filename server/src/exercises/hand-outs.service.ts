@@ -22,7 +22,8 @@ export const isSeenBy = (me: Me) => sql`${handOuts.groupId} in ${groupsSeenBy(me
 const CLASS = {
   ...{ id: groups.id, name: groups.name, at: handOuts.at },
   ...{ opensAt: handOuts.opensAt, closesAt: handOuts.closesAt, late: handOuts.late },
-  ...{ lateOff: handOuts.lateOff },
+  ...{ lateOff: handOuts.lateOff, minutes: handOuts.minutes },
+  ...{ tries: handOuts.tries, counts: handOuts.counts },
 };
 
 /** To which class groups exercises are handed out. Each class has it by itself; none takes it from another. */
@@ -65,9 +66,9 @@ export class HandOutsService {
       .where(and(eq(handOuts.exerciseId, exerciseId), isSeenBy(me)))
       .groupBy(...Object.values(CLASS))
       .orderBy(asc(handOuts.at));
-    return rows.map(({ at, opensAt, closesAt, late, lateOff, ...row }) => ({
-      ...{ ...row, at: at.toISOString() },
-      times: this.times.shown(asTimes({ opensAt, closesAt, late, lateOff })),
+    return rows.map(({ id, name, begun, at, ...given }) => ({
+      ...{ id, name, begun, at: at.toISOString() },
+      times: this.times.shown(asTimes(given)),
     }));
   }
 

@@ -92,7 +92,7 @@ export class LetterNewsService {
       );
     return Promise.all(
       rows.map(async ({ personId, exerciseId, title }) => {
-        const { closesAt } = (await this.times.ofExercise(exerciseId))(personId);
+        const { closesAt } = (await this.times.ofExercise(exerciseId))(personId, null);
         return { personId, title, closesAt };
       }),
     );
@@ -153,7 +153,7 @@ export class LetterNewsService {
   ) {
     const timesOf = await this.times.ofExercise(id);
     const open = await this.db
-      .selectDistinct({ personId: people.id })
+      .selectDistinct({ personId: people.id, startedAt: tries.startedAt })
       .from(handOuts)
       .innerJoin(members, eq(members.groupId, handOuts.groupId))
       .innerJoin(people, eq(people.id, members.personId))
@@ -164,8 +164,8 @@ export class LetterNewsService {
           or(isNull(tries.id), notInArray(tries.state, ['handed-in', 'given-back'])),
         ),
       );
-    return open.flatMap(({ personId }) => {
-      const { closesAt, opensAt } = timesOf(personId);
+    return open.flatMap(({ personId, startedAt }) => {
+      const { closesAt, opensAt } = timesOf(personId, startedAt === null ? null : { startedAt });
       const isOpen = opensAt === null || opensAt <= day.now.getTime();
       const isSoon =
         closesAt !== null && closesAt > day.now.getTime() && closesAt <= day.soon.getTime();

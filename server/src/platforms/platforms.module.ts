@@ -3,6 +3,7 @@ import { AuditModule } from '../audit/audit.module.js';
 import { ExercisesModule } from '../exercises/exercises.module.js';
 import { GroupsModule } from '../groups/groups.module.js';
 import { PeopleModule } from '../people/people.module.js';
+import { TimesModule } from '../times/times.module.js';
 import { ArrivingController } from './arriving.controller.js';
 import { ArrivingService } from './arriving.service.js';
 import { LaunchesService } from './launches.service.js';
@@ -14,7 +15,7 @@ import { PlatformsService } from './platforms.service.js';
 import { ScoresService } from './scores.service.js';
 
 @Module({
-  imports: [AuditModule, ExercisesModule, GroupsModule, PeopleModule],
+  imports: [AuditModule, ExercisesModule, GroupsModule, PeopleModule, TimesModule],
   controllers: [ArrivingController, PlatformsController],
   providers: [
     PlatformsService,

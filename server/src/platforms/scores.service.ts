@@ -1,8 +1,10 @@
 import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
-import { and, eq, isNotNull, isNull, lte, or } from 'drizzle-orm';
+import { ALWAYS } from '@gleddo/core';
+import { and, eq, exists, isNotNull, isNull, lte, or } from 'drizzle-orm';
 import type { Logger } from 'pino';
 import type { Database } from '../database/open-database.js';
 import {
+  earlierTries,
   members,
   platformCourses,
   platformLinks,
@@ -12,7 +14,8 @@ import {
   tries,
 } from '../database/schema/index.js';
 import { DATABASE, LOG } from '../http/tokens.js';
-import { shownOf } from '../kept/giving.js';
+import { countedOf, earlierOf } from '../points/earlier-tries.js';
+import { TimesService, type TimesFor } from '../times/times.service.js';
 import { PlatformCalls, PlatformFault } from './platform-calls.js';
 import type { Platform } from './platforms.service.js';
 import { markSaid, SCORE, SCORE_TYPE, scoresAt, LINE_ITEM, LINE_ITEM_TYPE } from './score-said.js';
@@ -21,6 +24,8 @@ import { markSaid, SCORE, SCORE_TYPE, scoresAt, LINE_ITEM, LINE_ITEM_TYPE } from
 const LOOK_EVERY = 5_000;
 const PAUSE = 60_000;
 const LONGEST_PAUSE = 6 * 3_600_000;
+
+type Work = typeof tries.$inferSelect;
 
 interface Due {
   readonly platform: Platform;
@@ -41,6 +46,7 @@ export class ScoresService implements OnModuleDestroy {
     @Inject(DATABASE) private readonly db: Database,
     @Inject(LOG) private readonly log: Logger,
     private readonly calls: PlatformCalls,
+    private readonly times: TimesService,
   ) {}
 
   start(): void {
@@ -67,13 +73,31 @@ export class ScoresService implements OnModuleDestroy {
 
   /** Whose mark is another than the platform was told last. */
   private async due(now = new Date()): Promise<Due[]> {
-    return (await this.works(now)).flatMap(({ work, score, ...row }) => {
-      const mark = markOf(work);
+    const works = await this.works(now);
+    const countedOfWork = await this.counting(works.map(({ work }) => work));
+    return works.flatMap(({ work, score, ...row }) => {
+      const mark = countedOfWork(work);
       const told = score?.points ?? null;
       if (mark === null && told === null) return [];
       if (score?.fault === null && told === mark?.points && score.outOf === mark?.of) return [];
       return [{ ...row, personId: work.personId, failed: score?.failed ?? 0, mark }];
     });
+  }
+
+  /** What counts of each work, as its student sees it; null: there is no mark. */
+  private async counting(works: readonly Work[]): Promise<(work: Work) => Due['mark']> {
+    const earlier = await earlierOf(
+      this.db,
+      works.map(({ id }) => id),
+    );
+    const timesOf = new Map<string, TimesFor>();
+    for (const { exerciseId } of works)
+      if (!timesOf.has(exerciseId))
+        timesOf.set(exerciseId, await this.times.ofExercise(exerciseId));
+    return (work) => {
+      const times = timesOf.get(work.exerciseId)?.(work.personId, work) ?? ALWAYS;
+      return countedOf(work, earlier(work.id), { times, told: 'shown' });
+    };
   }
 
   /** Works of those whom a platform knows, that have a mark or had one, with what was told of them. */
@@ -108,7 +132,10 @@ export class ScoresService implements OnModuleDestroy {
       .where(
         and(
           or(isNotNull(platformLinks.lineItemUrl), isNotNull(platformLinks.lineItemsUrl)),
-          or(eq(tries.state, 'given-back'), isNotNull(platformScores.points)),
+          or(
+            ...[eq(tries.state, 'given-back'), isNotNull(platformScores.points)],
+            exists(this.db.select().from(earlierTries).where(eq(earlierTries.tryId, tries.id))),
+          ),
           or(isNull(platformScores.notBefore), lte(platformScores.notBefore, now)),
         ),
       );
@@ -169,12 +196,4 @@ export class ScoresService implements OnModuleDestroy {
     link.lineItemUrl = id;
     return id;
   }
-}
-
-/** The mark that its student sees; null: there is none. */
-function markOf(work: typeof tries.$inferSelect): Due['mark'] {
-  const isGiven = work.state === 'given-back' && shownOf(work).marks;
-  return isGiven && work.points !== null && work.outOf !== null
-    ? { points: work.points, of: work.outOf }
-    : null;
 }

@@ -241,7 +241,8 @@ export class ChecksService {
   private async keep(work: TryRow, { keyId, revision, states }: Keeping, checked: KeptCheck) {
     const { points, of: outOf, scaledFrom, pairs, results, overview } = checked;
     const id = nanoid();
-    const times = (await this.times.ofStudent(work.personId, work.exerciseId))(work.exerciseId);
+    const timesOf = await this.times.ofStudent(work.personId, work.exerciseId);
+    const times = timesOf(work.exerciseId, work);
     await this.db.transaction(async (tx) => {
       await tx.insert(checks).values({
         id,

@@ -6,7 +6,6 @@ import {
   type KeptPair,
   type KeptResult,
   type Overview,
-  type Times,
 } from '@gleddo/core';
 import { and, asc, eq, inArray } from 'drizzle-orm';
 import { KeptBooks } from '../books/kept-books.js';
@@ -25,7 +24,8 @@ import { HandOutsService, isSeenBy } from '../exercises/hand-outs.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { STUDENT } from '../groups/groups.service.js';
 import { cameIn } from '../times/came-in.js';
-import { TimesService } from '../times/times.service.js';
+import { countedOf, earlierOf, type EarlierRow } from '../points/earlier-tries.js';
+import { TimesService, type TimesFor } from '../times/times.service.js';
 import { OpenWorks } from './open-works.service.js';
 import { ChecksService, type TryRow } from './checks.service.js';
 import { unknownNamesIn } from './unknown-names.js';
@@ -76,7 +76,12 @@ export class ClassResultsService {
     const byPerson = new Map(works.map((work) => [work.personId, work]));
     const runs = await this.runsOf(works);
     const held = await this.openWorks.heldByOthers(me);
-    const seen = { runs, held, timesOf: await this.times.ofExercise(exerciseId) };
+    const timesOf = await this.times.ofExercise(exerciseId);
+    const earlier = await earlierOf(
+      this.db,
+      works.map(({ id }) => id),
+    );
+    const seen = { runs, held, timesOf, earlier };
     const rows = students.map((student) => rowOf(student, byPerson.get(student.id) ?? null, seen));
     const latest = [...runs.values()].reduce<Run | null>(
       (a, b) => (a === null || b.version > a.version ? b : a),
@@ -216,11 +221,14 @@ interface Seen {
   readonly runs: ReadonlyMap<string, Run>;
   /** Who marks a work now, by the work. */
   readonly held: ReadonlyMap<string, string>;
-  timesOf(personId: string): Times;
+  readonly timesOf: TimesFor;
+  earlier(tryId: string): readonly EarlierRow[];
 }
 
 function rowOf(student: Student, work: TryRow | null, seen: Seen): ClassRow {
-  const { runs, held, timesOf } = seen;
+  const { runs, held } = seen;
+  const times = seen.timesOf(student.id, work);
+  const earlier = seen.earlier(work?.id ?? '');
   const isIn = work !== null && work.state !== 'working';
   return {
     personId: student.id,
@@ -234,7 +242,7 @@ function rowOf(student: Student, work: TryRow | null, seen: Seen): ClassRow {
     groups: student.groups,
     hasLeft: student.groups.length === 0,
     handedInOn: work?.handedInAt?.toISOString().slice(0, 10) ?? null,
-    cameIn: cameIn(work, timesOf(student.id)),
+    cameIn: cameIn(work, times),
     state: work?.state ?? 'not-started',
     heldBy: held.get(work?.id ?? '') ?? null,
     checked: checkedState(work),
@@ -242,6 +250,8 @@ function rowOf(student: Student, work: TryRow | null, seen: Seen): ClassRow {
     asked: work?.asked ?? 0,
     points: isIn ? work.points : null,
     of: isIn ? work.outOf : null,
+    tryNumber: earlier.length + 1,
+    counted: work && earlier.length > 0 ? countedOf(work, earlier, { times, told: 'all' }) : null,
     cells: (isIn && runs.get(work.id)?.overview.cells) || {},
   };
 }

@@ -5,20 +5,13 @@ import { and, eq, ne } from 'drizzle-orm';
 import { AuditService } from '../audit/audit.service.js';
 import { BookAccess } from '../books/book-access.js';
 import type { Database, Queries } from '../database/open-database.js';
-import { books, checkTasks, filedTables, corrections, tries } from '../database/schema/index.js';
+import { books, tries } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { TimesService } from '../times/times.service.js';
+import { AT_WORK, forgetHandedIn } from './at-work-again.js';
 import type { TryRow } from './checks.service.js';
 import { MarkingService } from './marking.service.js';
-
-/** What a try is while it is worked on: neither handed in nor marked. */
-const AT_WORK = {
-  state: 'working',
-  ...{ handedInAt: null, givenBackAt: null, readAt: null, giving: null, fileName: null },
-  ...{ checkId: null, checkFault: null, points: null, outOf: null, begunBookId: null },
-  ...{ byItself: false, wishedAt: null },
-} as const;
 
 /** Letting a student go on with a work that was handed in, or given back. */
 @Injectable()
@@ -37,7 +30,7 @@ export class OpeningAgainService {
    */
   async open(me: Me, tryId: string): Promise<void> {
     const { work, student } = await this.marking.find(me, tryId);
-    const times = (await this.times.ofExercise(work.exerciseId))(work.personId);
+    const times = (await this.times.ofExercise(work.exerciseId))(work.personId, work);
     const closedAt = isClosed(times, Date.now()) ? new Date() : null;
     await this.db.transaction(async (tx) => {
       const [open] = await tx
@@ -58,11 +51,8 @@ export class OpeningAgainService {
 const workOf = ({ bookId, begunBookId, handPairs }: TryRow) =>
   begunBookId === null ? { bookId, handPairs } : { bookId: begunBookId, handPairs: '[]' };
 
-/** What hung on the work as it was handed in: its table, its copy to put right, what waits to be checked. */
-async function forget(db: Queries, { id, bookId, begunBookId }: TryRow): Promise<void> {
-  await db.delete(filedTables).where(eq(filedTables.tryId, id));
-  await db.delete(checkTasks).where(and(eq(checkTasks.tryId, id), eq(checkTasks.state, 'waiting')));
-  const copies = await db.delete(corrections).where(eq(corrections.tryId, id)).returning();
-  for (const copy of copies) await db.delete(books).where(eq(books.id, copy.bookId));
-  if (begunBookId !== null) await db.delete(books).where(eq(books.id, bookId));
+/** What hung on it as it was handed in; the file that it came as, where something was begun before. */
+async function forget(db: Queries, work: TryRow): Promise<void> {
+  await forgetHandedIn(db, work);
+  if (work.begunBookId !== null) await db.delete(books).where(eq(books.id, work.bookId));
 }

@@ -107,7 +107,7 @@ export class PreviewsService {
         const its = rows.filter(({ id }) => id === work.id);
         const others = its.filter(({ ref }) => ref !== LATE_REF);
         const points = others.reduce((sum, each) => sum + each.points, 0);
-        const late = others.length < its.length ? timesOf(work.personId) : null;
+        const late = others.length < its.length ? timesOf(work.personId, work) : null;
         return [work.id, { points, late }];
       }),
     );

@@ -3,7 +3,7 @@ import type { Me, OwnTerm, TermMarks, TermRequest, TermRow } from '@gleddo/contr
 import {
   standsAt,
   termResult,
-  timesOf as timesThrough,
+  ALWAYS,
   type TermExercise,
   type TermWork,
   type Times,
@@ -23,8 +23,8 @@ import {
 import { GroupsService, STUDENT } from '../groups/groups.service.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
-import { shownOf } from '../kept/giving.js';
-import { TimesService } from '../times/times.service.js';
+import { countedOf, earlierOf } from '../points/earlier-tries.js';
+import { TimesService, type Begun } from '../times/times.service.js';
 
 /** As much as each exercise weighs where nothing is said. */
 const USUAL_WEIGHT = 1;
@@ -138,30 +138,31 @@ export class TermService {
     const ids = ['', ...handedOut.map(({ id }) => id)];
     const ofOne = only === null ? undefined : eq(tries.personId, only);
     const works = await this.db
-      .select({
-        ...{ person: tries.personId, exercise: tries.exerciseId, state: tries.state },
-        ...{ points: tries.points, of: tries.outOf, giving: tries.giving },
-      })
+      .select()
       .from(tries)
       .where(and(inArray(tries.exerciseId, ids), ofOne));
     const timesOf = await this.timesOf(handedOut, only);
     const now = Date.now();
     const out = await this.db.select().from(excused).where(inArray(excused.exerciseId, ids));
     const ill = new Set(out.map(({ exerciseId, personId }) => `${personId} ${exerciseId}`));
-    const byWork = new Map(works.map((work) => [`${work.person} ${work.exercise}`, work]));
+    const byWork = new Map(works.map((work) => [`${work.personId} ${work.exerciseId}`, work]));
+    const earlier = await earlierOf(
+      this.db,
+      works.map(({ id }) => id),
+    );
+    // A student is told of a mark only where marks are shown.
+    const told = only === null ? 'all' : 'shown';
     return {
       exercises: handedOut,
       dropWorst: group?.dropWorst ?? 0,
       workOf: (person, exercise) => {
         const work = byWork.get(`${person} ${exercise}`);
-        const { points = null, of = null, state = 'working', giving = null } = work ?? {};
-        // A student is told of a mark only where marks are shown.
-        const isTold = only === null || shownOf({ giving }).marks;
-        const isGiven = state === 'given-back' && isTold && points !== null && of !== null;
+        const times = timesOf(exercise, person, work ?? null);
+        const before = earlier(work?.id ?? '');
         return {
-          mark: isGiven ? { points, of } : null,
-          isIn: state !== 'working',
-          mayStill: mayStill(timesOf(exercise, person), work !== undefined, now),
+          mark: work ? countedOf(work, before, { times, told }) : null,
+          isIn: work !== undefined && (work.state !== 'working' || before.length > 0),
+          mayStill: mayStill(times, work !== undefined, now),
           isExcused: ill.has(`${person} ${exercise}`),
         };
       },
@@ -171,13 +172,16 @@ export class TermService {
   private async timesOf(
     handedOut: readonly TermExercise[],
     only: string | null,
-  ): Promise<(exercise: string, person: string) => Times> {
-    if (only !== null) return this.times.ofStudent(only);
+  ): Promise<(exercise: string, person: string, begun: Begun) => Times> {
+    if (only !== null) {
+      const own = await this.times.ofStudent(only);
+      return (exercise, _, begun) => own(exercise, begun);
+    }
     const known = await Promise.all(
       handedOut.map(async ({ id }) => [id, await this.times.ofExercise(id)] as const),
     );
     const byExercise = new Map(known);
-    return (exercise, person) => byExercise.get(exercise)?.(person) ?? timesThrough([]);
+    return (exercise, person, begun) => byExercise.get(exercise)?.(person, begun) ?? ALWAYS;
   }
 
   private async exercisesOf(groupId: string): Promise<TermExercise[]> {

@@ -23,7 +23,7 @@ export class LateAgainService {
       .where(and(eq(tries.exerciseId, exerciseId), eq(tries.state, 'handed-in')));
     for (const work of works) {
       if (work.outOf === null) continue;
-      const late = { times: timesOf(work.personId), of: work.outOf };
+      const late = { times: timesOf(work.personId, work), of: work.outOf };
       if (work.lateChargedFor === null && offOf(work, late) === 0) continue;
       await this.db.transaction(async (tx) => {
         // It may have been given back, or checked, meanwhile.

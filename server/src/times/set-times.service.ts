@@ -10,6 +10,10 @@ import { LateAgainService } from './late-again.service.js';
 
 const momentOf = (at: string | null): Date | null => (at === null ? null : new Date(at));
 
+/** What is left out stays as it was. */
+const withoutUnsaid = <T extends object>(all: T): Partial<T> =>
+  Object.fromEntries(Object.entries(all).filter(([, each]) => each !== undefined)) as Partial<T>;
+
 /** Says from when to when an exercise is open: for a class, or longer for one student. */
 @Injectable()
 export class SetTimesService {
@@ -20,7 +24,7 @@ export class SetTimesService {
   ) {}
 
   async forClass(me: Me, exerciseId: string, request: TimesRequest): Promise<void> {
-    const { groupId, late, lateOff } = request;
+    const { groupId, late, lateOff, minutes, tries: many, counts } = request;
     const [opensAt, closesAt] = [momentOf(request.opensAt), momentOf(request.closesAt)];
     if (opensAt && closesAt && closesAt <= opensAt)
       throw refuse(
@@ -28,10 +32,11 @@ export class SetTimesService {
         'It would close before it opens. Give a closing time that is later than the opening.',
         'closesAt',
       );
+    const said = withoutUnsaid({ lateOff, minutes, tries: many, counts });
     await this.db.transaction(async (tx) => {
       const [changed] = await tx
         .update(handOuts)
-        .set({ opensAt, closesAt, late, ...(lateOff !== undefined && { lateOff }) })
+        .set({ opensAt, closesAt, late, ...said })
         .where(and(eq(handOuts.exerciseId, exerciseId), eq(handOuts.groupId, groupId)))
         .returning({ id: handOuts.groupId });
       if (!changed) throw notFound('This class group, among those that have the exercise,');

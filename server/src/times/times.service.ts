@@ -1,22 +1,42 @@
 import { Inject, Injectable } from '@nestjs/common';
-import { isClosed, standsAt, timesOf, type Times } from '@gleddo/core';
+import { ALWAYS, isClosed, standsAt, timesOf, timesOfTry, type Times } from '@gleddo/core';
 import type { MoreTimeShown, TimesShown } from '@gleddo/contract';
 import { and, asc, eq, type SQL } from 'drizzle-orm';
 import type { AnyPgColumn } from 'drizzle-orm/pg-core';
 import type { Database } from '../database/open-database.js';
-import { handOuts, members, moreTimes, people } from '../database/schema/index.js';
+import { handOuts, members, moreTimes, people, tries } from '../database/schema/index.js';
 import type { Settings } from '../http/settings.js';
 import { DATABASE, SETTINGS } from '../http/tokens.js';
 import { isOver, notOpenYet } from './refused-times.js';
 
-type Given = Pick<typeof handOuts.$inferSelect, 'opensAt' | 'closesAt' | 'late' | 'lateOff'>;
+type Given = Pick<
+  typeof handOuts.$inferSelect,
+  'opensAt' | 'closesAt' | 'late' | 'lateOff' | 'minutes' | 'tries' | 'counts'
+>;
 
 /** As the core reckons with them. */
-export const asTimes = ({ opensAt, closesAt, late, lateOff }: Given): Times => ({
+export const asTimes = ({
+  opensAt,
+  closesAt,
+  late,
+  lateOff,
+  minutes,
+  tries,
+  counts,
+}: Given): Times => ({
+  ...ALWAYS,
   opensAt: opensAt?.getTime() ?? null,
   closesAt: closesAt?.getTime() ?? null,
-  ...{ late, lateOff },
+  ...{ late, lateOff, minutes, tries, counts },
 });
+
+/** Work that was begun, with its times; null: none yet. */
+export type Begun = Pick<typeof tries.$inferSelect, 'startedAt'> | null;
+
+/** The times by an exercise, or by a student, for the work there is. */
+export type TimesFor = (id: string, begun: Begun) => Times;
+
+const startOf = (begun: Begun): number | null => begun?.startedAt.getTime() ?? null;
 
 const isoOf = (at: number | null): string | null =>
   at === null ? null : new Date(at).toISOString();
@@ -34,23 +54,23 @@ export class TimesService {
   }
 
   /** Of one student: by exercise; of one exercise alone, where only that is asked for. */
-  async ofStudent(personId: string, exerciseId?: string): Promise<(id: string) => Times> {
+  async ofStudent(personId: string, exerciseId?: string): Promise<TimesFor> {
     const only = (column: AnyPgColumn) =>
       exerciseId === undefined ? undefined : eq(column, exerciseId);
     const known = await this.known(
       and(eq(members.personId, personId), only(handOuts.exerciseId)),
       and(eq(moreTimes.personId, personId), only(moreTimes.exerciseId)),
     );
-    return (id) => known(id, personId);
+    return (id, begun) => timesOfTry(known(id, personId), startOf(begun));
   }
 
   /** Of one exercise: by student. */
-  async ofExercise(exerciseId: string): Promise<(personId: string) => Times> {
+  async ofExercise(exerciseId: string): Promise<TimesFor> {
     const known = await this.known(
       eq(handOuts.exerciseId, exerciseId),
       eq(moreTimes.exerciseId, exerciseId),
     );
-    return (personId) => known(exerciseId, personId);
+    return (personId, begun) => timesOfTry(known(exerciseId, personId), startOf(begun));
   }
 
   private async known(
@@ -79,8 +99,9 @@ export class TimesService {
     };
   }
 
-  shown({ opensAt, closesAt, ...late }: Times): TimesShown {
-    return { opensAt: isoOf(opensAt), closesAt: isoOf(closesAt), ...late, zone: this.zone };
+  shown({ opensAt, closesAt, shutsAt, moreUntil: _, ...rest }: Times): TimesShown {
+    const at = { opensAt: isoOf(opensAt), closesAt: isoOf(closesAt), shutsAt: isoOf(shutsAt) };
+    return { ...at, ...rest, zone: this.zone };
   }
 
   /** Who has more time for an exercise than their class. */

@@ -1,6 +1,6 @@
 import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { isClosed } from '@gleddo/core';
-import { and, eq, isNull, lt } from 'drizzle-orm';
+import { and, eq, isNull, lt, or, sql } from 'drizzle-orm';
 import type { Logger } from 'pino';
 import type { Database } from '../database/open-database.js';
 import { handOuts, tries } from '../database/schema/index.js';
@@ -8,6 +8,10 @@ import { DATABASE, LOG } from '../http/tokens.js';
 import { ChecksService } from '../results/checks.service.js';
 import { closedNow } from '../times/came-in.js';
 import { TimesService } from '../times/times.service.js';
+
+/** The minutes that a try has, for the class or another, may be over. */
+const isUsedUp = (now: Date) =>
+  sql`${tries.startedAt} + make_interval(mins => ${handOuts.minutes}) < ${now.toISOString()}::timestamptz`;
 
 const LOOK_EVERY = 5_000;
 
@@ -51,7 +55,7 @@ export class ClosingService implements OnModuleDestroy {
       .innerJoin(tries, eq(tries.exerciseId, handOuts.exerciseId))
       .where(
         and(
-          ...[lt(handOuts.closesAt, now), eq(handOuts.late, 'refused')],
+          or(and(lt(handOuts.closesAt, now), eq(handOuts.late, 'refused')), isUsedUp(now)),
           ...[eq(tries.state, 'working'), isNull(tries.closedAt)],
         ),
       );
@@ -61,13 +65,13 @@ export class ClosingService implements OnModuleDestroy {
   private async closeOf(exerciseId: string, now: Date): Promise<void> {
     const timesOf = await this.times.ofExercise(exerciseId);
     const open = await this.db
-      .select({ id: tries.id, personId: tries.personId })
+      .select({ id: tries.id, personId: tries.personId, startedAt: tries.startedAt })
       .from(tries)
       .where(
         and(eq(tries.exerciseId, exerciseId), eq(tries.state, 'working'), isNull(tries.closedAt)),
       );
-    for (const { id, personId } of open)
-      if (isClosed(timesOf(personId), now.getTime())) await this.close(id, now);
+    for (const { id, personId, startedAt } of open)
+      if (isClosed(timesOf(personId, { startedAt }), now.getTime())) await this.close(id, now);
   }
 
   private async close(tryId: string, now: Date): Promise<void> {

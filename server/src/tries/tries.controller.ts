@@ -1,4 +1,4 @@
-import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Param, ParseIntPipe, Post } from '@nestjs/common';
 import {
   HandInRequest,
   OwnFileRequest,
@@ -36,6 +36,22 @@ export class TriesController {
   @HttpCode(200)
   begin(@Param('id') id: string, @SignedIn() me: Me): Promise<MyTryDetail> {
     return this.tries.begin(me, id);
+  }
+
+  /** Another try at what was given back. */
+  @Post(':id/begin-again')
+  @HttpCode(200)
+  beginAgain(@Param('id') id: string, @SignedIn() me: Me): Promise<MyTryDetail> {
+    return this.tries.beginAgain(me, id);
+  }
+
+  @Get(':id/earlier/:number')
+  openEarlier(
+    @Param('id') id: string,
+    @Param('number', ParseIntPipe) number: number,
+    @SignedIn() me: Me,
+  ): Promise<MyTryDetail> {
+    return this.tries.openEarlier(me, id, number);
   }
 
   @Post(':id/check')

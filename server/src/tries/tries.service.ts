@@ -1,5 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Asks, Giving, InterimCheck, Me, MyTry, MyTryDetail } from '@gleddo/contract';
+import type { Asks, Giving, InterimCheck, Me, MyTry, MyTryDetail, Note } from '@gleddo/contract';
 import { isClosed, standsAt, type Times } from '@gleddo/core';
 import { and, desc, eq, inArray, isNotNull, isNull, lt, lte, or, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
@@ -23,10 +23,14 @@ import { CopiedFiguresService } from '../results/copied-figures.service.js';
 import { Redaction } from '../results/redaction.js';
 import { KeyVersionsService } from '../keys/key-versions.service.js';
 import { StartsService } from '../results/starts.service.js';
-import { cameIn, closedNow } from '../times/came-in.js';
-import { TimesService } from '../times/times.service.js';
+import { closedNow } from '../times/came-in.js';
+import { TimesService, type TimesFor } from '../times/times.service.js';
 import { WordsService } from '../words/words.service.js';
+import { earlierOf, type EarlierRow } from '../points/earlier-tries.js';
 import { ShownResults } from '../results/shown-results.js';
+
+import { AnotherTryService, earlierShown } from './another-try.service.js';
+import { mayTryAgain, myTry } from './my-try.js';
 
 type Exercise = typeof exercises.$inferSelect;
 type Try = typeof tries.$inferSelect;
@@ -44,6 +48,7 @@ export class TriesService {
     private readonly times: TimesService,
     private readonly words: WordsService,
     private readonly copied: CopiedFiguresService,
+    private readonly another: AnotherTryService,
   ) {}
 
   /** What is handed out to a class of theirs, or what they have begun, whatever became of the hand-out. */
@@ -67,20 +72,35 @@ export class TriesService {
     await this.markRead(found.flatMap(({ work }) => work ?? []));
     const timesOf = await this.times.ofStudent(me.id);
     const unseen = await this.words.unseenBy(me);
+    const earlier = await earlierOf(
+      this.db,
+      found.flatMap(({ work }) => work?.id ?? []),
+    );
     return found.map(({ exercise, work }) => ({
-      ...this.myTry(exercise, work, timesOf(exercise.id)),
+      ...this.shownTry({ exercise, work }, timesOf, earlier(work?.id ?? '')),
       unseen: unseen.get(exercise.id) ?? 0,
     }));
   }
 
-  private async timesOf(me: Me, exerciseId: string): Promise<Times> {
-    return (await this.times.ofStudent(me.id, exerciseId))(exerciseId);
+  private shownTry(
+    { exercise, work }: { readonly exercise: Exercise; readonly work: Try | null },
+    timesOf: TimesFor,
+    earlier: readonly EarlierRow[],
+  ): Omit<MyTry, 'unseen'> {
+    const times = timesOf(exercise.id, work);
+    const another = work !== null && mayTryAgain(work, earlier, timesOf(exercise.id, null));
+    const shown = this.times.shown(times);
+    return { ...myTry(exercise, work, { times, earlier }), times: shown, mayTryAgain: another };
+  }
+
+  private async timesOf(me: Me, exerciseId: string, work: Try | null): Promise<Times> {
+    return (await this.times.ofStudent(me.id, exerciseId))(exerciseId, work);
   }
 
   /** The exercise, once it is open for this student. */
   async findOpen(me: Me, exerciseId: string) {
     const found = await this.find(me, exerciseId);
-    if (!found.work) this.times.refuseBefore(await this.timesOf(me, exerciseId));
+    if (!found.work) this.times.refuseBefore(await this.timesOf(me, exerciseId, null));
     return found;
   }
 
@@ -92,7 +112,7 @@ export class TriesService {
   }
 
   private async refuseShut(me: Me, { exercise, work }: { exercise: Exercise; work: Try | null }) {
-    const times = await this.timesOf(me, exercise.id);
+    const times = await this.timesOf(me, exercise.id, work);
     if (!work) this.times.refuseBefore(times);
     if (!work?.closedAt) this.times.refuseAfter(times);
   }
@@ -109,11 +129,12 @@ export class TriesService {
     const { exercise, work } = await this.find(me, exerciseId);
     const isBack = work?.state === 'given-back';
     if (work) await this.markRead([work]);
-    const times = await this.timesOf(me, exerciseId);
-    const isThere = work !== null || standsAt(times, Date.now()) !== 'before';
+    const timesOf = await this.times.ofStudent(me.id, exerciseId);
+    const isThere = work !== null || standsAt(timesOf(exerciseId, work), Date.now()) !== 'before';
     const whose = { exerciseId, personId: me.id };
+    const earlier = await this.another.earlier(work);
     return {
-      ...this.myTry(exercise, work, times),
+      ...this.shownTry({ exercise, work }, timesOf, earlier),
       unseen: (await this.words.unseenBy(me)).get(exerciseId) ?? 0,
       brief: isThere ? await this.starts.wordsOf(exercise, whose, exercise.brief) : '',
       checkWhileWorking: exercise.checkWhileWorking,
@@ -124,6 +145,38 @@ export class TriesService {
     };
   }
 
+  /** A try of before, as it was given back. */
+  async openEarlier(me: Me, exerciseId: string, number: number): Promise<MyTryDetail> {
+    const { exercise, work } = await this.find(me, exerciseId);
+    const earlier = (await this.another.earlier(work)).find((each) => each.number === number);
+    if (!work || !earlier) throw notFound('This try');
+    const { bookId, points, outOf, handedInAt, giving } = earlier;
+    const then: Try = {
+      ...{ ...work, state: 'given-back', bookId, points, outOf, handedInAt, giving },
+      ...{ checkId: earlier.checkId, fileName: earlier.fileName, closedAt: null, byItself: false },
+    };
+    const now = await this.open(me, exerciseId);
+    const said = JSON.parse(earlier.notes) as Note[];
+    const back = await this.givenBack(exercise, then, said);
+    const { tryId, state, copyBookId, ...its } = { ...now, ...back };
+    return {
+      ...{ ...its, tryId, state: 'given-back', bookId, copyBookId: null },
+      ...{ ...earlierShown(earlier), earlier: [], mayTryAgain: false },
+      shows: back.shows && { ...back.shows, copy: false },
+    };
+  }
+
+  /** Another try at what was given back, while it is open and one is left. */
+  async beginAgain(me: Me, exerciseId: string): Promise<MyTryDetail> {
+    const { exercise, work } = await this.find(me, exerciseId);
+    if (!work) return this.begin(me, exerciseId);
+    const times = await this.timesOf(me, exerciseId, null);
+    this.times.refuseBefore(times);
+    this.times.refuseAfter(times);
+    await this.another.begin(me, exercise, { work, times });
+    return this.open(me, exerciseId);
+  }
+
   /** What of a work given back is shown, and whether it may be put right in a copy. */
   async showsOf(work: Try): Promise<Giving> {
     const shows = shownOf(work);
@@ -132,14 +185,18 @@ export class TriesService {
   }
 
   /** What came back of a work, as far as its instructor shows it. */
-  private async givenBack(exercise: Exercise, work: Try): Promise<GivenBack> {
+  private async givenBack(
+    exercise: Exercise,
+    work: Try,
+    said: readonly Note[] | null = null,
+  ): Promise<GivenBack> {
     const shows = await this.showsOf(work);
     const run = work.checkId !== null ? await this.shown.run(work.checkId) : null;
     const [correction] = await this.db
       .select()
       .from(corrections)
       .where(eq(corrections.tryId, work.id));
-    const notes = shows.notes ? await this.shown.notesOf(work.id) : null;
+    const notes = shows.notes ? (said ?? (await this.shown.notesOf(work.id))) : null;
     const results =
       run && shows.notes
         ? await this.copied.told(exercise, work.id, asShown(shows, run.results))
@@ -244,7 +301,7 @@ export class TriesService {
       throw refuse('try.not-begun', 'You have not begun this exercise yet. Begin it first.');
     const now = new Date();
     const isClosing =
-      work.closedAt === null && isClosed(await this.timesOf(me, exerciseId), now.getTime());
+      work.closedAt === null && isClosed(await this.timesOf(me, exerciseId, work), now.getTime());
     await this.db.transaction(async (tx) => {
       const [done] = await tx
         .update(tries)
@@ -258,24 +315,6 @@ export class TriesService {
     });
     this.checks.onAsked();
     return this.open(me, exerciseId);
-  }
-
-  private myTry(exercise: Exercise, work: Try | null, times: Times): Omit<MyTry, 'unseen'> {
-    const hasMarks = work?.state === 'given-back' && shownOf(work).marks;
-    return {
-      exerciseId: exercise.id,
-      title: exercise.title,
-      company: exercise.company,
-      tryId: work?.id ?? null,
-      bookId: work?.bookId ?? null,
-      state: work?.state ?? 'not-started',
-      handedInAt: work?.handedInAt?.toISOString() ?? null,
-      points: hasMarks ? work.points : null,
-      of: hasMarks ? work.outOf : null,
-      mayPractise: exercise.mayPractise,
-      times: this.times.shown(times),
-      cameIn: cameIn(work, times),
-    };
   }
 }
 

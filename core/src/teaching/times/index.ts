@@ -1,4 +1,6 @@
 export {
+  ALWAYS,
+  COUNTS_RULES,
   daysLate,
   GRACE,
   isClosed,
@@ -7,7 +9,10 @@ export {
   lateOffOf,
   standsAt,
   timesOf,
+  timesOfTry,
+  type CountsRule,
   type LateRule,
   type Times,
 } from './times.js';
+export { countedMark, type CountedMark } from './counted-mark.js';
 export { dayIn, daysLater, isZone, lastsSaid, momentSaid } from './told-time.js';

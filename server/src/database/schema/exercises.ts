@@ -1,4 +1,4 @@
-import type { EntersBy, HintPiece, LateRule } from '@gleddo/core';
+import type { CountsRule, EntersBy, HintPiece, LateRule } from '@gleddo/core';
 import {
   boolean,
   index,
@@ -115,6 +115,11 @@ export const handOuts = pgTable(
     late: text('late').$type<LateRule>().notNull().default('told'),
     /** Per cent of the points to earn that each day begun takes off. */
     lateOff: integer('late_off').notNull().default(0),
+    /** How long a try lasts from when it is begun; null: as long as it is open. */
+    minutes: integer('minutes'),
+    /** How often a student may try, and which of the tries counts. */
+    tries: integer('tries').notNull().default(1),
+    counts: text('counts').$type<CountsRule>().notNull().default('best'),
   },
   (table) => [
     primaryKey({ columns: [table.exerciseId, table.groupId] }),

@@ -7,6 +7,7 @@ export {
   checkJobs,
   checks,
   checkTasks,
+  earlierTries,
   filedTables,
   corrections,
   notes,

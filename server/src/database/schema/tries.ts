@@ -4,6 +4,7 @@ import {
   index,
   integer,
   pgTable,
+  primaryKey,
   text,
   timestamp,
   uniqueIndex,
@@ -62,6 +63,35 @@ export const tries = pgTable(
   (table) => [
     uniqueIndex('tries_person').on(table.exerciseId, table.personId),
     index('tries_book').on(table.bookId),
+  ],
+);
+
+/** A try that was given back before its student began another: as it was given back, for good. */
+export const earlierTries = pgTable(
+  'earlier_tries',
+  {
+    tryId: text('try_id')
+      .notNull()
+      .references(() => tries.id, { onDelete: 'cascade' }),
+    /** 1 for the first. */
+    number: integer('number').notNull(),
+    bookId: text('book_id')
+      .notNull()
+      .references(() => books.id),
+    startedAt: timestamp('started_at', { withTimezone: true }).notNull(),
+    handedInAt: timestamp('handed_in_at', { withTimezone: true }),
+    givenBackAt: timestamp('given_back_at', { withTimezone: true }),
+    points: integer('points'),
+    outOf: integer('out_of'),
+    checkId: text('check_id'),
+    fileName: text('file_name'),
+    giving: text('giving'),
+    /** What its instructor said: JSON. */
+    notes: text('notes').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.tryId, table.number] }),
+    index('earlier_tries_book').on(table.bookId),
   ],
 );
 

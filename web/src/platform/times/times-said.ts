@@ -5,8 +5,9 @@ import { isClosed, lastsSaid, momentSaid, standsAt, type Times } from '@gleddo/c
 const momentOf = (iso: string | null): number | null => (iso === null ? null : Date.parse(iso));
 
 /** Times as the core reckons with them. */
-export const timesIn = ({ opensAt, closesAt, late, lateOff }: TimesShown): Times => ({
-  ...{ opensAt: momentOf(opensAt), closesAt: momentOf(closesAt), late, lateOff },
+export const timesIn = ({ opensAt, closesAt, shutsAt, zone: _, ...rest }: TimesShown): Times => ({
+  ...{ opensAt: momentOf(opensAt), closesAt: momentOf(closesAt), shutsAt: momentOf(shutsAt) },
+  ...{ ...rest, moreUntil: null },
 });
 
 /** What is said of opening and closing: when, and how long that is from now; nothing where it is always open. */

@@ -1,0 +1,47 @@
+import { countedMark, type CountedMark, type Times } from '@gleddo/core';
+import { asc, inArray } from 'drizzle-orm';
+import type { Queries } from '../database/open-database.js';
+import { earlierTries, tries } from '../database/schema/index.js';
+import { shownOf } from '../kept/giving.js';
+
+export type EarlierRow = typeof earlierTries.$inferSelect;
+type Work = Pick<typeof tries.$inferSelect, 'state' | 'points' | 'outOf' | 'giving'>;
+
+/** The tries before the one that a work is now, by the work, the first first. */
+export async function earlierOf(
+  db: Queries,
+  tryIds: readonly string[],
+): Promise<(tryId: string) => readonly EarlierRow[]> {
+  const rows =
+    tryIds.length === 0
+      ? []
+      : await db
+          .select()
+          .from(earlierTries)
+          .where(inArray(earlierTries.tryId, [...tryIds]))
+          .orderBy(asc(earlierTries.number));
+  const found = new Map<string, EarlierRow[]>();
+  for (const row of rows) found.set(row.tryId, [...(found.get(row.tryId) ?? []), row]);
+  return (tryId) => found.get(tryId) ?? [];
+}
+
+type Marked = Pick<Work, 'points' | 'outOf'>;
+
+const markOf = ({ points, outOf }: Marked): CountedMark[] =>
+  points === null || outOf === null ? [] : [{ points, of: outOf }];
+
+/** Which marks somebody is told of: a student those that are shown. */
+export type Told = 'all' | 'shown';
+
+const isTold = (told: Told, { giving }: Pick<Work, 'giving'>) =>
+  told === 'all' || shownOf({ giving }).marks;
+
+/** What counts of a student’s tries that were given back; null: nothing yet. */
+export function countedOf(
+  work: Work,
+  earlier: readonly EarlierRow[],
+  { times, told }: { readonly times: Pick<Times, 'counts'>; readonly told: Told },
+): CountedMark | null {
+  const back = [...earlier, ...(work.state === 'given-back' ? [work] : [])];
+  return countedMark(back.filter((each) => isTold(told, each)).flatMap(markOf), times.counts);
+}
