@@ -241,8 +241,7 @@ export class ChecksService {
   private async keep(work: TryRow, { keyId, revision, states }: Keeping, checked: KeptCheck) {
     const { points, of: outOf, scaledFrom, pairs, results, overview } = checked;
     const id = nanoid();
-    const timesOf = await this.times.ofStudent(work.personId, work.exerciseId);
-    const times = timesOf(work.exerciseId, work);
+    const times = await this.times.ofWork(work);
     await this.db.transaction(async (tx) => {
       await tx.insert(checks).values({
         id,

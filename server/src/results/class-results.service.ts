@@ -74,14 +74,8 @@ export class ClassResultsService {
     const shown = new Set(students.map(({ id }) => id));
     const works = all.filter(({ personId }) => shown.has(personId));
     const byPerson = new Map(works.map((work) => [work.personId, work]));
-    const runs = await this.runsOf(works);
-    const held = await this.openWorks.heldByOthers(me);
-    const timesOf = await this.times.ofExercise(exerciseId);
-    const earlier = await earlierOf(
-      this.db,
-      works.map(({ id }) => id),
-    );
-    const seen = { runs, held, timesOf, earlier };
+    const seen = await this.seenOf(me, exerciseId, works);
+    const { runs } = seen;
     const rows = students.map((student) => rowOf(student, byPerson.get(student.id) ?? null, seen));
     const latest = [...runs.values()].reduce<Run | null>(
       (a, b) => (a === null || b.version > a.version ? b : a),
@@ -103,6 +97,19 @@ export class ClassResultsService {
         .filter(({ state }) => state === 'handed-in')
         .every(({ id }) => (runs.get(id)?.version ?? today.version) === today.version),
       checking: await this.checks.progress(exerciseId),
+    };
+  }
+
+  /** What is known of works beside themselves. */
+  private async seenOf(me: Me, exerciseId: string, works: readonly TryRow[]): Promise<Seen> {
+    return {
+      runs: await this.runsOf(works),
+      held: await this.openWorks.heldByOthers(me),
+      timesOf: await this.times.ofExercise(exerciseId),
+      earlier: await earlierOf(
+        this.db,
+        works.map(({ id }) => id),
+      ),
     };
   }
 

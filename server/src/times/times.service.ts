@@ -73,6 +73,11 @@ export class TimesService {
     return (personId, begun) => timesOfTry(known(exerciseId, personId), startOf(begun));
   }
 
+  /** Of a work that is begun. */
+  async ofWork(work: typeof tries.$inferSelect): Promise<Times> {
+    return (await this.ofStudent(work.personId, work.exerciseId))(work.exerciseId, work);
+  }
+
   private async known(
     those: SQL | undefined,
     more: SQL | undefined,

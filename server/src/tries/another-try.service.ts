@@ -45,7 +45,7 @@ export class AnotherTryService {
       const number = (await tx.$count(earlierTries, eq(earlierTries.tryId, work.id))) + 1;
       if (now.state !== 'given-back') throw notBackYet();
       if (number >= times.tries) throw noneLeft(times.tries);
-      await keep(tx, now, number, said);
+      await keep(tx, now, { number, said });
       await forgetHandedIn(tx, now);
       if (now.begunBookId !== null) await tx.delete(books).where(eq(books.id, now.begunBookId));
       const bookId = await begins(tx);
@@ -62,7 +62,11 @@ export class AnotherTryService {
 }
 
 /** What was given back, for good: its notes with it. */
-async function keep(tx: Queries, work: Try, number: number, said: readonly Note[]): Promise<void> {
+async function keep(
+  tx: Queries,
+  work: Try,
+  { number, said }: { readonly number: number; readonly said: readonly Note[] },
+): Promise<void> {
   const { bookId, startedAt, handedInAt, givenBackAt, points, outOf, checkId } = work;
   const { fileName, giving } = work;
   await tx.insert(earlierTries).values({

@@ -158,9 +158,8 @@ export class TriesService {
     const now = await this.open(me, exerciseId);
     const said = JSON.parse(earlier.notes) as Note[];
     const back = await this.givenBack(exercise, then, said);
-    const { tryId, state, copyBookId, ...its } = { ...now, ...back };
     return {
-      ...{ ...its, tryId, state: 'given-back', bookId, copyBookId: null },
+      ...{ ...now, ...back, state: 'given-back', bookId, copyBookId: null },
       ...{ ...earlierShown(earlier), earlier: [], mayTryAgain: false },
       shows: back.shows && { ...back.shows, copy: false },
     };

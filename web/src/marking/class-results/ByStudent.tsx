@@ -40,6 +40,14 @@ export function ByStudent({ results }: { results: ClassResults }) {
   );
 }
 
+/** What counts of several tries, beside the mark of the one that there is now. */
+const Counts = ({ of: { points, of } }: { of: NonNullable<ClassRow['counted']> }) => (
+  <span className="quiet">
+    {' '}
+    counts {points} of {of}
+  </span>
+);
+
 function StudentRow({ row, results }: { row: ClassRow; results: ClassResults }) {
   return (
     <tr>
@@ -56,7 +64,10 @@ function StudentRow({ row, results }: { row: ClassRow; results: ClassResults }) 
         )}
       </td>
       <td className="figure">{row.points === null ? '' : missedBy(row)}</td>
-      <td className="figure">{row.points === null ? '' : `${row.points} of ${row.of}`}</td>
+      <td className="figure">
+        {row.points === null ? '' : `${row.points} of ${row.of}`}
+        {row.counted && <Counts of={row.counted} />}
+      </td>
     </tr>
   );
 }

@@ -90,6 +90,7 @@ export const classPaper = ({ title, rows, groups }: ClassResults): Handout[] => 
     '',
     rows.map((row) => ({
       ...row,
+      ...(row.counted && { points: row.counted.points, of: row.counted.of }),
       classes: namesOf(groups, row.groups),
       state: stateSays(row),
       day: row.handedInOn,

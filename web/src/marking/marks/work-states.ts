@@ -1,4 +1,5 @@
 import type { ClassRow } from '@gleddo/contract';
+import { ordinal } from '../../platform/figures/ordinal';
 import { cameInSaid } from '../../platform/times/times-said';
 
 const STATES = {
@@ -13,7 +14,12 @@ export function stateSays(row: ClassRow): string {
   return row.hasLeft ? `${itself(row)}, in no class any more that has it` : itself(row);
 }
 
-function itself({ state, checked, asked, cameIn }: ClassRow): string {
+function itself(row: ClassRow): string {
+  const said = stands(row);
+  return row.tryNumber > 1 ? `${ordinal(row.tryNumber)} try, ${said}` : said;
+}
+
+function stands({ state, checked, asked, cameIn }: ClassRow): string {
   if (checked === 'waiting') return 'handed in, not checked yet';
   if (checked === 'failed') return 'handed in, could not be checked';
   const asks = state === 'working' && asked > 0 ? `, ${asked} × checked so far` : '';

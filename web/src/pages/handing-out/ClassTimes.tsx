@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { counted } from '../../platform/figures/counted';
 import { Refusal } from '../../platform/shell/Refusal';
 import { MomentField } from '../../platform/times/MomentField';
-import { isShut } from '../../platform/times/times-said';
+import { COUNTS_SAID, isShut } from '../../platform/times/times-said';
 import { useNow } from '../../platform/times/use-now';
 import { useTimes } from './use-hand-out';
 import styles from './times.module.css';
@@ -24,7 +24,7 @@ const LATE = [
 export function ClassTimes({ of: group, exercise, onDone }: ClassTimesProps) {
   const [times, setTimes] = useState<TimesShown>(group.times);
   const change = useTimes(exercise);
-  const { zone, ...said } = times;
+  const { zone, shutsAt: _, ...said } = times;
   const save = () => change.mutate({ groupId: group.id, ...said }, { onSuccess: onDone });
   return (
     <section className={styles['times']} aria-label={`When ${group.name} has it`}>
@@ -79,6 +79,48 @@ function TimesFields({ times, onChange }: TimesFieldsProps) {
       {late === 'told' && closesAt !== null && (
         <LateOff value={lateOff} onChange={(off) => onChange({ ...times, lateOff: off })} />
       )}
+      <Tries {...{ times, onChange }} />
+    </>
+  );
+}
+
+const COUNTS = (['best', 'last', 'mean'] as const).map((value) => ({
+  value,
+  label: COUNTS_SAID[value],
+}));
+
+/** How long a try lasts, how often one may try, and what counts then. */
+function Tries({ times, onChange }: TimesFieldsProps) {
+  const { minutes, tries, counts } = times;
+  return (
+    <>
+      <label>
+        A try lasts
+        <span>
+          <InputNumber
+            {...{ min: 5, max: 1440, precision: 0, value: minutes, placeholder: 'no limit' }}
+            aria-label="Minutes that a try lasts"
+            onChange={(value) => onChange({ ...times, minutes: value })}
+          />{' '}
+          minutes from when it is begun
+        </span>
+      </label>
+      <label>
+        Tries
+        <InputNumber
+          {...{ min: 1, max: 20, precision: 0, value: tries, style: { width: '4.5rem' } }}
+          aria-label="How often a student may try"
+          onChange={(value) => onChange({ ...times, tries: value ?? 1 })}
+        />
+      </label>
+      {tries > 1 && (
+        <Radio.Group
+          aria-label="Which try counts"
+          value={counts}
+          options={COUNTS}
+          onChange={({ target }) => onChange({ ...times, counts: target.value })}
+        />
+      )}
     </>
   );
 }
@@ -129,6 +171,13 @@ function WhatItMeans({ of: { begun, times: before }, times }: WhatItMeansProps) 
     );
   if (times.opensAt !== null && Date.parse(times.opensAt) > now)
     return <p className="notice">{who}. They keep working; only others have to wait.</p>;
+  if (times.minutes !== null && times.minutes !== before.minutes)
+    return (
+      <p className="notice">
+        {who}. Their time runs from when they began: whose {times.minutes} minutes are over has what
+        stands handed in, within seconds of saving.
+      </p>
+    );
   if (times.lateOff !== before.lateOff || times.closesAt !== before.closesAt)
     return (
       <p className="notice">

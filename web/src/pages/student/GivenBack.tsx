@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Me, MyTryDetail } from '@gleddo/contract';
 import { bookFromJson, type Book } from '@gleddo/core';
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { get } from '../../platform/api/client';
 import { AskAtNote, SaidOtherwise, useSeenHere } from '../../exercise/words/AskAtNote';
 import { useWords } from '../../exercise/words/use-words';
@@ -38,8 +38,15 @@ const useRead = (document: object | null | undefined): Book | null =>
     return read?.ok ? read.value : null;
   }, [document]);
 
+interface GivenBackProps {
+  readonly mine: MyTryDetail;
+  /** A try before the one that there is now: it is only looked at. */
+  readonly isEarlier?: boolean;
+  readonly children?: ReactNode;
+}
+
 /** The student’s own work, given back, with the notes in its margin. */
-export function GivenBack({ mine }: { mine: MyTryDetail }) {
+export function GivenBack({ mine, isEarlier = false, children }: GivenBackProps) {
   const answer = useQuery({
     queryKey: ['given-back', mine.bookId],
     queryFn: () => get(`books/${mine.bookId}`),
@@ -52,16 +59,13 @@ export function GivenBack({ mine }: { mine: MyTryDetail }) {
   if (!work) return <Asking of={answer} what="The work" />;
   return (
     <>
-      <div className="sheet-head">
-        <ExerciseTitle of={mine} />
-        <WorkTabs base={`/mine/${mine.exerciseId}`} parts={returnedParts(mine)} />
-        <div className="actions">
-          <SheetsOnRequest
-            name={mine.title}
-            make={() => ownPaper({ mine, work, keyBook, student: me?.name ?? '' })}
-          />
-        </div>
-      </div>
+      <Head mine={mine} isEarlier={isEarlier}>
+        <SheetsOnRequest
+          name={mine.title}
+          make={() => ownPaper({ mine, work, keyBook, student: me?.name ?? '' })}
+        />
+      </Head>
+      {children}
       <OwnMarked
         work={work}
         results={mine.results ?? []}
@@ -71,10 +75,20 @@ export function GivenBack({ mine }: { mine: MyTryDetail }) {
         of={mine.of}
         scaledFrom={mine.scaledFrom}
         keyBook={keyBook}
-        toolsAt={(fault) => <AskAtNote exerciseId={mine.exerciseId} {...{ fault, words }} />}
+        toolsAt={(fault) =>
+          isEarlier ? null : <AskAtNote exerciseId={mine.exerciseId} {...{ fault, words }} />
+        }
       >
-        <SaidOtherwise words={words} results={mine.results ?? []} />
+        {!isEarlier && <SaidOtherwise words={words} results={mine.results ?? []} />}
       </OwnMarked>
     </>
   );
 }
+
+const Head = ({ mine, isEarlier, children }: Required<GivenBackProps>) => (
+  <div className="sheet-head">
+    <ExerciseTitle of={mine} />
+    {!isEarlier && <WorkTabs base={`/mine/${mine.exerciseId}`} parts={returnedParts(mine)} />}
+    <div className="actions">{children}</div>
+  </div>
+);

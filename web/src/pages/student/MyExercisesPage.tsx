@@ -3,6 +3,7 @@ import type { MyTry, TryState } from '@gleddo/contract';
 import { get } from '../../platform/api/client';
 import { momentText } from '../../platform/figures/days';
 import { counted } from '../../platform/figures/counted';
+import { ordinal } from '../../platform/figures/ordinal';
 import { cameInSaid, timesSaid } from '../../platform/times/times-said';
 import { useNow } from '../../platform/times/use-now';
 import { ListPage } from '../../platform/shell/ListPage';
@@ -17,13 +18,15 @@ const SAYS: Readonly<Record<TryState, string>> = {
 };
 
 function standsOf(mine: MyTry, now: number): string {
-  const { state, handedInAt, points, of, times, cameIn, unseen } = mine;
+  const { state, handedInAt, points, of, times, cameIn, unseen, earlier } = mine;
+  const which = earlier.length === 0 ? '' : `${ordinal(earlier.length + 1)} try`;
+  const counts = mine.counted === null ? '' : `counts ${mine.counted.points} of ${mine.counted.of}`;
   const said = unseen === 0 ? '' : counted(unseen, 'word to you', 'words to you');
   const when = handedInAt === null ? '' : ` ${momentText(handedInAt)}`;
   const mark = points === null ? '' : `${points} of ${of}`;
   const isOpen = state === 'not-started' || state === 'working';
   const until = isOpen ? timesSaid(times, now) : cameInSaid(cameIn);
-  return [SAYS[state] + when, until, mark, said].filter(Boolean).join(' · ');
+  return [which, SAYS[state] + when, until, mark, counts, said].filter(Boolean).join(' · ');
 }
 
 /** What is to be done first stands first: what closes soonest, then the rest as it came. */

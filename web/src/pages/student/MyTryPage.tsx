@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { MyTry, MyTryDetail } from '@gleddo/contract';
+import type { MyTry, MyTryDetail, TimesShown } from '@gleddo/contract';
 import { GRACE } from '@gleddo/core';
 import { Suspense, type ReactNode } from 'react';
 import { Navigate, useParams } from 'react-router';
@@ -13,6 +13,7 @@ import {
   isShut,
   isSoon,
   timesIn,
+  COUNTS_SAID,
   timesSaid,
 } from '../../platform/times/times-said';
 import { useNow } from '../../platform/times/use-now';
@@ -30,6 +31,9 @@ import { HandIn } from './HandIn';
 import { returnedParts } from '../put-right/returned-parts';
 
 const GIVEN_BACK = lazyView(() => import('./GivenBack').then((m) => m.GivenBack));
+const ANOTHER = lazyView(() => import('./AnotherTry').then((m) => m.AnotherTry));
+const EARLIER = lazyView(() => import('./AnotherTry').then((m) => m.EarlierGivenBack));
+const BEFORE = lazyView(() => import('./AnotherTry').then((m) => m.EarlierTries));
 const GUIDED = lazyView(() => import('../../exercise/guide/GuidedWork').then((m) => m.GuidedWork));
 const HAND_IN_FILE = lazyView(() => import('./HandInFile').then((m) => m.HandInFile));
 const INTERIM = lazyView(() => import('./InterimCheck').then((m) => m.InterimCheck));
@@ -71,7 +75,15 @@ export default function MyTryPage() {
   if (tab === 'given-back' && state === 'given-back')
     return (
       <Suspense fallback={<div className="desk" aria-busy="true" />}>
-        <GIVEN_BACK.View mine={mine.data} />
+        <GIVEN_BACK.View mine={mine.data}>
+          <ANOTHER.View mine={mine.data} />
+        </GIVEN_BACK.View>
+      </Suspense>
+    );
+  if (tab === 'earlier')
+    return (
+      <Suspense fallback={<div className="desk" aria-busy="true" />}>
+        <EARLIER.View mine={mine.data} number={part} />
       </Suspense>
     );
   if (tab === 'put-right' && mine.data.shows?.copy)
@@ -101,7 +113,7 @@ function Begin({ mine }: { mine: MyTryDetail }) {
       ) : (
         <BeginPaper
           brief={mine.brief}
-          says={`You get a book of your own. It is saved as you go; hand it in when you are ready. ${sentence(timesSaid(mine.times, now))}`}
+          says={`You get a book of your own. It is saved as you go; hand it in when you are ready. ${sentence(timesSaid(mine.times, now))} ${lasts(mine.times)}`}
           begin={begin}
           after={
             isNew(queries.getQueryData<readonly MyTry[]>(['mine'])) && <FirstMinute mine={mine} />
@@ -119,6 +131,17 @@ const isNew = (list: readonly MyTry[] | undefined): boolean =>
 
 const sentence = (says: string): string =>
   says === '' ? '' : `It ${says.replace('closed', 'has closed')}.`;
+
+/** How long one has, and how often, where that is said: before one begins. */
+const lasts = ({ minutes, tries, counts }: TimesShown): string =>
+  [
+    minutes === null
+      ? ''
+      : `You have ${String(minutes)} minutes from when you begin; then it is handed in as it stands.`,
+    tries === 1 ? '' : `You have ${String(tries)} tries; ${COUNTS_SAID[counts]}.`,
+  ]
+    .filter(Boolean)
+    .join(' ');
 
 /** What stands in the place of an exercise that can’t be begun now. */
 const NotNow = ({ says, isOver }: { readonly says: string; readonly isOver: boolean }) => (
@@ -157,20 +180,7 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
           <WordsLater>
             <ASK.View exerciseId={mine.exerciseId} bookId={bookId} />
           </WordsLater>
-          {mine.state === 'working' ? (
-            <>
-              {mine.checkWhileWorking && (
-                <Suspense>
-                  <INTERIM.View exerciseId={mine.exerciseId} asks={mine.asks} />
-                </Suspense>
-              )}
-              {mine.mayFile && <FileInstead mine={mine} />}
-              <Until mine={mine} />
-              <HandIn mine={mine} />
-            </>
-          ) : (
-            <span className="quiet">{mine.handedInAt && handedInSays(mine, mine.handedInAt)}</span>
-          )}
+          <Acts mine={mine} />
         </div>
       </div>
       <BookSays />
@@ -179,6 +189,29 @@ function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: s
       </WordsLater>
       <WorkOf base={base} mine={mine} part={tab} />
     </OpenBook>
+  );
+}
+
+/** What can be done with the work now; or when it was handed in. */
+function Acts({ mine }: { readonly mine: MyTryDetail }) {
+  if (mine.state !== 'working')
+    return <span className="quiet">{mine.handedInAt && handedInSays(mine, mine.handedInAt)}</span>;
+  return (
+    <>
+      {mine.checkWhileWorking && (
+        <Suspense>
+          <INTERIM.View exerciseId={mine.exerciseId} asks={mine.asks} />
+        </Suspense>
+      )}
+      {mine.mayFile && <FileInstead mine={mine} />}
+      {mine.earlier.length > 0 && (
+        <Suspense>
+          <BEFORE.View mine={mine} isShort />
+        </Suspense>
+      )}
+      <Until mine={mine} />
+      <HandIn mine={mine} />
+    </>
   );
 }
 

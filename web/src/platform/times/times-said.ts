@@ -1,6 +1,13 @@
 import type { CameIn, TimesShown } from '@gleddo/contract';
 import { momentText } from '../figures/days';
-import { isClosed, lastsSaid, momentSaid, standsAt, type Times } from '@gleddo/core';
+import {
+  isClosed,
+  lastsSaid,
+  momentSaid,
+  standsAt,
+  type CountsRule,
+  type Times,
+} from '@gleddo/core';
 
 const momentOf = (iso: string | null): number | null => (iso === null ? null : Date.parse(iso));
 
@@ -31,11 +38,33 @@ const offSaid = ({ late, lateOff }: Pick<Times, 'late' | 'lateOff'>, lead: strin
 export function spanSaid({ opensAt, closesAt, zone, ...after }: TimesShown, now: number): string {
   const said = (iso: string) => momentSaid(Date.parse(iso), zone, now);
   const opens = opensAt === null ? '' : `from ${said(opensAt)}`;
-  if (closesAt === null) return opens || 'always open';
   const told = offSaid(after, 'late work has') || 'late work is told';
   const then = after.late === 'told' ? told : 'then handed in as it stands';
-  return [opens, `until ${said(closesAt)}; ${then}`].filter(Boolean).join(' ');
+  const closes = closesAt === null ? '' : `until ${said(closesAt)}; ${then}`;
+  const span = [opens, closes].filter(Boolean).join(' ') || 'always open';
+  return [span, ...triesSaid(after)].join('; ');
 }
+
+/** Which of several tries counts, in words. */
+export const COUNTS_SAID: Readonly<Record<CountsRule, string>> = {
+  best: 'the best counts',
+  last: 'the last counts',
+  mean: 'their mean counts',
+};
+
+/** How long a try lasts and how often one may try, where that is not as usual: each in a few words. */
+export function triesSaid({
+  minutes,
+  tries,
+  counts,
+}: Pick<TimesShown, 'minutes' | 'tries' | 'counts'>): string[] {
+  return [
+    ...(minutes === null ? [] : [`${lastsSaid(minutes * MINUTE)} a try`]),
+    ...(tries === 1 ? [] : [`${tries} tries, ${COUNTS_SAID[counts]}`]),
+  ];
+}
+
+const MINUTE = 60_000;
 
 /** Whether less than an hour is left. */
 export const isSoon = ({ closesAt }: TimesShown, now: number): boolean => {
