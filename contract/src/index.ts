@@ -141,6 +141,7 @@ export {
   type CorrectedCheck,
   type MyTry,
   type EarlierTry,
+  type NoteWritten,
   type MyTryDetail,
   NewNoteRequest,
   type Note,

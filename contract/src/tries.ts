@@ -288,8 +288,16 @@ export interface ClassResults {
   readonly checkedWithToday: boolean;
   /** The checks of the class that are under way; null when none are. */
   readonly checking: CheckProgress | null;
-  /** The class groups that have the exercise. */
-  readonly groups: readonly { readonly id: string; readonly name: string }[];
+  /** The class groups that have the exercise, and since when. */
+  readonly groups: readonly { readonly id: string; readonly name: string; readonly at: string }[];
+}
+
+/** A note that was written more than once at an exercise, whatever the class. */
+export interface NoteWritten {
+  readonly text: string;
+  /** In how many works, and how many of each class, by its id. */
+  readonly works: number;
+  readonly byGroup: Readonly<Record<string, number>>;
 }
 
 /** A name that the program does not know, for one account of the key, and in whose works it stands. */

@@ -148,7 +148,15 @@ export { proposedQuestions, rightAnswer, wordsBy } from './assessment/question/i
 export { type ClassMixUp, classMixUps, columnsOfClass } from './teaching/survey/index.js';
 export { type MarkRow, marksToTable, type MixedStudent } from './teaching/survey/index.js';
 export { unknownNames } from './assessment/account-checks/unknown-names.js';
-export { type Overview, overviewOf, spreadOf, worst } from './teaching/survey/index.js';
+export {
+  classesCompared,
+  type ClassesCompared,
+  type ComparedWork,
+  type Overview,
+  overviewOf,
+  spreadOf,
+  worst,
+} from './teaching/survey/index.js';
 export { emptyStart, FAULT_KINDS, type FaultKind } from './teaching/start/index.js';
 export { givenToStudents, type Planting, randomFrom, shuffled } from './teaching/start/index.js';
 export {

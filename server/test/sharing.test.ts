@@ -317,3 +317,22 @@ describe('a company', () => {
     expect((await omar.at.post(`${book}/operations`, rename('Bank, main'))).status).toBe(404);
   });
 });
+
+it('notes that stand in several works are told together, by class, to who sees those works alone', async () => {
+  const { exerciseId } = classes;
+  const [one, two] = [await tryOf(ruth, 0), await tryOf(ruth, 1)];
+  await ruth.post(`tries/${one}/notes`, { text: 'Look at the paper again.', points: 0 });
+  await ruth.post(`tries/${two}/notes`, { text: 'look at the paper again', points: 0 });
+  await ruth.post(`tries/${two}/notes`, { text: 'Well done', points: 0 });
+  const path = `exercises/${exerciseId}/notes-written`;
+  const { body } = await ruth.get(path);
+  expect(body).toEqual([
+    {
+      text: expect.stringMatching(/look at the paper again/i),
+      works: 2,
+      byGroup: { [classes.groupId]: 2 },
+    },
+  ]);
+  const stranger = running.visitor();
+  expect((await stranger.get(path)).status).toBe(401);
+});

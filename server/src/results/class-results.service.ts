@@ -156,13 +156,14 @@ export class ClassResultsService {
   }
 
   /** The class groups that have an exercise, by name. */
-  private groupsOf(me: Me, exerciseId: string): Promise<{ id: string; name: string }[]> {
-    return this.db
-      .select({ id: groups.id, name: groups.name })
+  private async groupsOf(me: Me, exerciseId: string): Promise<ClassResults['groups']> {
+    const found = await this.db
+      .select({ id: groups.id, name: groups.name, at: handOuts.at })
       .from(handOuts)
       .innerJoin(groups, eq(groups.id, handOuts.groupId))
       .where(and(eq(handOuts.exerciseId, exerciseId), isSeenBy(me)))
       .orderBy(asc(groups.name));
+    return found.map(({ at, ...group }) => ({ ...group, at: at.toISOString() }));
   }
 
   /** The latest runs by the tries that they are of. */

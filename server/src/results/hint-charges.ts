@@ -3,6 +3,9 @@ import { and, eq } from 'drizzle-orm';
 import type { Queries } from '../database/open-database.js';
 import { hints, notes } from '../database/schema/index.js';
 
+/** Whether a note charges for a piece of help. */
+export const isOfHint = (ref: string | null): boolean => ref?.startsWith(hintRef('')) ?? false;
+
 /** How a note names the piece of help that it charges for. */
 export const hintRef = (id: string): string => `hint:${id}`;
 

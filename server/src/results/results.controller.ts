@@ -16,6 +16,7 @@ import {
   type KeyVersionShown,
   type Marked,
   type Me,
+  type NoteWritten,
   type PastCheck,
   type Preview,
 } from '@gleddo/contract';
@@ -28,6 +29,7 @@ import { WorksAlikeService } from './works-alike.service.js';
 import { UploadedWorksService } from './uploaded-works.service.js';
 import { ClassResultsService } from './class-results.service.js';
 import { MarkingService } from './marking.service.js';
+import { NotesWrittenService } from './notes-written.service.js';
 import { OpeningAgainService } from './opening-again.service.js';
 import { PastChecksService } from './past-checks.service.js';
 
@@ -45,6 +47,7 @@ export class ResultsController {
     private readonly openWorks: OpenWorks,
     private readonly past: PastChecksService,
     private readonly again: OpeningAgainService,
+    private readonly written: NotesWrittenService,
   ) {}
 
   @Get('exercises/:id/results')
@@ -67,6 +70,12 @@ export class ResultsController {
   @Get('exercises/:id/works-alike')
   async worksAlike(@Param('id') id: string, @SignedIn() me: Me): Promise<AlikeShown[]> {
     return this.alike.seenBy(me, await this.exercises.rowOf(me, id, 'assist'));
+  }
+
+  /** Which notes were written again and again, over all classes. */
+  @Get('exercises/:id/notes-written')
+  notesWritten(@Param('id') id: string, @SignedIn() me: Me): Promise<NoteWritten[]> {
+    return this.written.of(me, id);
   }
 
   @Post('exercises/:id/check-again')

@@ -22,6 +22,7 @@ import { WorksAlikeService } from './works-alike.service.js';
 import { OpenWorks } from './open-works.service.js';
 import { OpeningAgainService } from './opening-again.service.js';
 import { NoteRefs } from './note-refs.js';
+import { NotesWrittenService } from './notes-written.service.js';
 import { PastChecksService } from './past-checks.service.js';
 
 @Module({
@@ -41,6 +42,7 @@ import { PastChecksService } from './past-checks.service.js';
     CopiedFiguresService,
     OpenWorks,
     WorksAlikeService,
+    NotesWrittenService,
     OpeningAgainService,
     PastChecksService,
     NoteRefs,

@@ -36,10 +36,14 @@ export function worst(outcomes: readonly Outcome[]): Cell {
   return 'none';
 }
 
+export interface Spread {
+  readonly middle: number;
+  readonly low: number;
+  readonly high: number;
+}
+
 /** The middle of some values, and their range; null without values. */
-export function spreadOf(
-  values: readonly number[],
-): { middle: number; low: number; high: number } | null {
+export function spreadOf(values: readonly number[]): Spread | null {
   if (values.length === 0) return null;
   const sorted = [...values].sort((a, b) => a - b);
   const half = sorted.length / 2;

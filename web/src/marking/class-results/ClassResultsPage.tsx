@@ -26,6 +26,7 @@ import { classPaper } from './mark-paper';
 import { MissedMost } from './MissedMost';
 import { Placements } from './Placements';
 import { PreviewDialog } from '../preview/PreviewDialog';
+import { ClassByClass } from './ClassByClass';
 import { UnknownNames } from './UnknownNames';
 import styles from './class-results.module.css';
 
@@ -41,6 +42,7 @@ const VIEWS = [
   ['now', 'At work now'],
   ['student', 'By student'],
   ['check', 'By check'],
+  ['class', 'Class by class'],
 ] as const;
 
 /** What the whole class did with an exercise. */
@@ -69,6 +71,8 @@ export default function ClassResultsPage() {
           <ByStudent results={results.data} />
         ) : by === 'check' ? (
           <ByCheck results={results.data} />
+        ) : by === 'class' ? (
+          <ClassByClass results={results.data} />
         ) : (
           <WholeClass results={results.data} />
         )}
