@@ -154,8 +154,8 @@ test('shortcuts are what is typed, on whichever keyboard, and can be turned off'
   await page.keyboard.press('Escape');
   await expect(row(page, 'Drawings')).toBeFocused();
   await pressed(page, '?', { code: 'Minus', shiftKey: true });
-  const sheet = page.getByRole('dialog', { name: 'Shortcuts' });
-  await expect(sheet).toBeVisible();
+  const sheet = page.getByRole('dialog', { name: 'About this page' });
+  await expect(sheet.getByText('The open spread')).toBeVisible();
   await sheet.getByRole('checkbox').uncheck();
   await page.keyboard.press('Escape');
   await expect(sheet).toBeHidden();

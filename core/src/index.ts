@@ -260,7 +260,7 @@ export { writeExercise } from './teaching/exercise/index.js';
 export { EXERCISE_PARTS, exerciseOfParts, type ExerciseParts } from './teaching/part/index.js';
 export { type Named, namedIn, type Overtaken, type PartChange } from './teaching/part/index.js';
 export { partChanges, partSays, partsForBook, reverseOf } from './teaching/part/index.js';
-export { besideParts, type PartsForBook, withPartChanges } from './teaching/part/index.js';
+export { besideParts, withPartChanges } from './teaching/part/index.js';
 export { blankItem, blankParty, itemsInTable, type Listed } from './files/lists/index.js';
 export { partiesInTable, studentsInTable, type StudentsInTable } from './files/lists/index.js';
 export { accountsIntoBook, accountsToTable, type AccountTable } from './files/table/index.js';

@@ -46,6 +46,7 @@ const FilesPage = lazyPage(() => import('./marking/filed/FilesPage'));
 const PairsPage = lazyPage(() => import('./marking/pairs/PairsPage'));
 const MarkedWorkPage = lazyPage(() => import('./marking/marked-work/MarkedWorkPage'));
 const MyExercisesPage = lazyPage(() => import('./pages/student/MyExercisesPage'));
+const GuidePage = lazyPage(() => import('./pages/guide/GuidePage'));
 const MyTryPage = lazyPage(() => import('./pages/student/MyTryPage'));
 
 /** A second click on what opened a window does not close it again. */
@@ -120,6 +121,8 @@ function InstructorRoutes({ me }: { me: Me }) {
       <Route path="/from-platform/who/:token" element={<WhoComes />} />
       <Route path="/from-platform/link/:id" element={<PlaceLeads />} />
       <Route path="/password" element={<OwnSignInPage />} />
+      <Route path="/guide" element={<GuidePage />} />
+      <Route path="/guide/:topic" element={<GuidePage />} />
       {me.isHead && <Route path="/people" element={<PeoplePage />} />}
       {me.isHead && <Route path="/house" element={<HousePage />} />}
       <Route path="/" element={<Navigate to="/today" replace />} />
@@ -140,6 +143,8 @@ function StudentRoutes() {
       <Route path="/practice/:id" element={<PracticeWork />} />
       <Route path="/practice/:id/:part" element={<PracticeWork />} />
       <Route path="/password" element={<OwnSignInPage />} />
+      <Route path="/guide" element={<GuidePage />} />
+      <Route path="/guide/:topic" element={<GuidePage />} />
       <Route path="/" element={<Navigate to="/mine" replace />} />
       <Route path="*" element={<NothingHere home="/mine" homeName="my exercises" />} />
     </Routes>

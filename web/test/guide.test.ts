@@ -1,101 +1,60 @@
-import { tickOfStep, type StepShown } from '@gleddo/core';
-import {
-  askedSays,
-  currentOf,
-  withheld,
-  nextOpen,
-  partOf,
-  shareDone,
-} from '../src/exercise/guide/step-state';
-import { freshId, movedStep, withoutQuestion, withoutSheet } from '../src/pages/steps/guide-draft';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { topicsAt, topicsFor } from '../src/pages/guide/topics';
 
-const step = (id: string, asks: StepShown['asks'] = []): StepShown => ({
-  ...{ id, asks, title: id, section: '', words: '', figures: [], questions: [], sheets: [] },
-  brings: [],
-});
-const STEPS = [
-  step('look'),
-  step('accounts', [{ kind: 'accounts', done: 9, of: 9 }]),
-  step('open', [{ kind: 'openings', done: 2, of: 4 }]),
-  step('adjust', [
-    { kind: 'entries', done: 5, of: 5 },
-    { kind: 'questions', done: 0, of: 1 },
-  ]),
-];
-const at = (place: string | null, ticks: string[] = []) => ({ step: place, ticks });
+const inside = readFileSync(join(import.meta.dirname, '../src/inside.tsx'), 'utf8');
 
-describe('where one is in the steps', () => {
-  it('is where one was, else at the first that is not done', () => {
-    expect(currentOf(STEPS, at(null))?.id).toBe('look');
-    expect(currentOf(STEPS, at(null, [tickOfStep('look')]))?.id).toBe('open');
-    expect(currentOf(STEPS, at('accounts'))?.id).toBe('accounts');
-    expect(currentOf(STEPS, at('gone'))?.id).toBe('look');
-    expect(currentOf([], at(null))).toBeNull();
-  });
+/** The addresses of the pages, as they stand in the routes of one kind of person. */
+function pathsOf(routes: string): string[] {
+  const [, body = ''] = inside.split(`function ${routes}`);
+  const [own = ''] = body.split(/^}/m);
+  return [...own.matchAll(/path="([^"]+)"/g)]
+    .map(([, path = '']) => path)
+    .filter((path) => path !== '/' && path !== '*');
+}
 
-  it('goes on to the next that is open, and round again', () => {
-    expect(nextOpen(STEPS, at(null), STEPS[2] ?? null)?.id).toBe('adjust');
-    expect(nextOpen(STEPS, at(null), STEPS[3] ?? null)?.id).toBe('look');
-    expect(nextOpen(STEPS.slice(1, 2), at(null), null)).toBeNull();
-  });
+const BOOK = ['chart', 'opening', 'documents', 'journal', 'statements', 'history'];
+const OF_AN_EXERCISE = ['brief', 'steps', 'also-right', 'checks', 'own-figures', 'try', 'hand-out'];
 
-  it('counts what stands of all that is asked', () => {
-    expect(shareDone(STEPS, at(null))).toBe(16 / 20);
-    expect(shareDone(STEPS, at(null, [tickOfStep('look')]))).toBe(17 / 20);
-    expect(shareDone([], at(null))).toBe(0);
-  });
+/** What may stand in an address in the place of a part of it. */
+function valuesAt(piece: string, path: string): readonly string[] {
+  if (piece === ':part') return path.includes('/:tab/') ? [...BOOK, '2'] : BOOK;
+  if (piece !== ':tab') return [piece.startsWith(':') ? 'x1' : piece];
+  if (path.startsWith('/mine')) return path.endsWith(':tab') ? BOOK : ['put-right', 'earlier'];
+  return path.endsWith(':tab') ? [...OF_AN_EXERCISE, 'versions'] : ['key', 'start', 'try'];
+}
 
-  it('keeps back what a later step brings in, until one comes there or has done something there', () => {
-    const [look, accounts, open] = STEPS.map((each) => ({ ...each, asks: [] }));
-    if (!look || !accounts || !open) throw new Error('steps are missing');
-    const asks = [{ kind: 'openings' as const, done: 1, of: 2 }];
-    const steps = [
-      look,
-      { ...accounts, brings: ['numbers' as const] },
-      { ...open, brings: ['taxes' as const] },
-    ];
-    expect([...withheld(steps, at('look'))]).toEqual(['numbers', 'taxes']);
-    expect([...withheld(steps, at('accounts'))]).toEqual(['taxes']);
-    const begun = steps.map((each) => (each.id === 'open' ? { ...each, asks } : each));
-    expect(withheld(begun, at('look')).size).toBe(0);
-    expect(withheld(STEPS, at(null)).size).toBe(0);
-  });
+const filled = (path: string): string[] =>
+  path
+    .slice(1)
+    .split('/')
+    .reduce<string[]>(
+      (found, piece) =>
+        found.flatMap((before) => valuesAt(piece, path).map((each) => `${before}/${each}`)),
+      [''],
+    );
 
-  it('leads to where the next open thing is entered, in words', () => {
-    expect(STEPS.map(partOf)).toEqual([null, 'chart', 'opening', null]);
-    expect(askedSays({ kind: 'entries', done: 0, of: 1 })).toBe('0 of 1 entry recorded');
-  });
+test.each([
+  ['instructor', 'InstructorRoutes'],
+  ['student', 'StudentRoutes'],
+] as const)('each page of an %s is explained', (role, routes) => {
+  const paths = pathsOf(routes);
+  expect(paths.length).toBeGreaterThan(8);
+  const untold = paths.flatMap(filled).filter((path) => topicsAt(path, role).length === 0);
+  expect(untold).toEqual([]);
 });
 
-describe('a guide as it is written', () => {
-  const draft = {
-    guide: {
-      steps: [
-        { id: 'a', title: 'A', questions: ['q1'], sheets: ['s'] },
-        { id: 'b', title: 'B' },
-      ],
-      sheets: [{ id: 's', title: 'S', kind: 'accounts' as const }],
-    },
-    questions: [{ id: 'q1', kind: 'side' as const, text: '?', right: '"debit"' }],
-    points: { 'question.answer:q1': 5 },
-  };
+test('a part of a book is told before the whole that it belongs to', () => {
+  const titles = (path: string, role: 'instructor' | 'student') =>
+    topicsAt(path, role).map(({ title }) => title);
+  expect(titles('/exercises/x1/key/journal', 'instructor')).toEqual(['Journal', 'Answer key']);
+  expect(titles('/mine/x1/chart', 'student')).toEqual(['Chart', 'Your work']);
+  expect(titles('/mine/x1/given-back', 'student')).toEqual(['Given back', 'Your work']);
+});
 
-  it('moves steps within their list', () => {
-    const ids = (by: -1 | 1, id: string) =>
-      movedStep(draft, id, by).guide.steps?.map((each) => each.id);
-    expect(ids(1, 'a')).toEqual(['b', 'a']);
-    expect(ids(-1, 'a')).toEqual(['a', 'b']);
-  });
-
-  it('takes a question and a paper out of every step with them', () => {
-    const bare = withoutSheet(withoutQuestion(draft, 'q1'), 's');
-    expect(bare.questions).toEqual([]);
-    expect(bare.points).toEqual({ 'question.answer:q1': null });
-    expect(bare.guide.steps?.[0]).toMatchObject({ questions: [], sheets: [] });
-  });
-
-  it('finds an id that nobody has', () => {
-    expect(freshId('q', [{ id: 'q2' }, { id: 'x' }])).toBe('q3');
-    expect(freshId('q', [{ id: 'q2' }])).toBe('q3');
-  });
+test('a student is told nothing of what is the instructor’s', () => {
+  const ids = new Set(topicsFor('student').map(({ id }) => id));
+  for (const id of ['key', 'marking', 'results', 'house', 'own-figures'])
+    expect(ids.has(id)).toBe(false);
+  expect(new Set(topicsFor('instructor').map(({ id }) => id)).has('mine')).toBe(false);
 });

@@ -8,4 +8,4 @@ export {
 } from './part-changes.js';
 export { partSays, type Named } from './part-tree.js';
 export { namedIn } from './named-in.js';
-export { besideParts, partsForBook, type PartsForBook } from './parts-for-book.js';
+export { besideParts, partsForBook } from './parts-for-book.js';

@@ -10,7 +10,7 @@ export interface ComparedWork {
 }
 
 /** How one class did. */
-export interface ClassCompared {
+interface ClassCompared {
   readonly id: string;
   readonly marked: number;
   /** Null where nothing is marked. */
@@ -18,7 +18,7 @@ export interface ClassCompared {
 }
 
 /** What was hard, and for whom. */
-export interface HardPlace {
+interface HardPlace {
   /** Its column. */
   readonly id: string;
   /** The share that missed it, over all classes, each work once. */

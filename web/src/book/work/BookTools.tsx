@@ -1,7 +1,6 @@
 import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useBookStore, useOpenBook } from '../open-book/open-book';
-import { KeysHelp } from './KeysHelp';
 import styles from './book-tools.module.css';
 
 const SAVING = {
@@ -23,7 +22,6 @@ export function BookTools() {
       <span className={`saved ${isCutOff ? 'waiting' : saving}`} role="status">
         {isCutOff ? NOT_HEARD : SAVING[saving]}
       </span>
-      <KeysHelp />
       <Button icon={<UndoOutlined />} disabled={!canUndo} onClick={store.undo} title="Ctrl Z">
         Undo
       </Button>

@@ -17,7 +17,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['F6', 'turn the page, where one is open at a time'],
   ['Ctrl Enter', 'record the entry that is being typed'],
   ['/', 'go to an account or a page'],
-  ['?', 'show this'],
+  ['?', 'what this page is, and this'],
   ['N, P', 'in marking: the next and the previous student'],
 ];
 

@@ -4,6 +4,8 @@ import { accountLabel, isFoundBy, rowsOf, searchText, typeOf } from '@gleddo/cor
 import { useEffect, useSyncExternalStore } from 'react';
 import { useLocation } from 'react-router';
 import { get } from '../../platform/api/client';
+import { topicsFor, type Topic } from '../guide/topics';
+import { PAGES } from './pages-of';
 import { currentBook } from '../../book/open-book/current-book';
 import styles from './go-to.module.css';
 
@@ -51,6 +53,13 @@ const page = (to: string, name: string): PlaceToGo => ({
   also: [],
 });
 
+/** What is said of a page, found by its words. */
+const explained = ({ id, title, says }: Topic): PlaceToGo => ({
+  ...{ to: `/guide/${id}`, name: `Guide: ${title}` },
+  searched: `${title} ${says}`,
+  also: ['in the guide'],
+});
+
 function usePages(me: Me): PlaceToGo[] {
   const enabled = me.role === 'instructor';
   const companies = useQuery({
@@ -63,12 +72,20 @@ function usePages(me: Me): PlaceToGo[] {
     queryFn: () => get('exercises'),
     enabled,
   });
+  const mine = useQuery({
+    queryKey: ['mine'],
+    queryFn: () => get('my-exercises'),
+    enabled: !enabled,
+  });
   return [
+    ...PAGES[me.role].map(([to, name]) => page(to, name)),
+    ...(mine.data ?? []).map(({ exerciseId, title }) => page(`/mine/${exerciseId}`, title)),
     ...(companies.data ?? []).map(({ bookId, name }) => page(`/companies/${bookId}/chart`, name)),
     ...(exercises.data ?? []).flatMap(({ id, title }) => [
       page(`/exercises/${id}/brief`, title),
       page(`/results/${id}`, `${title}: results`),
     ]),
+    ...topicsFor(me.role).map(explained),
   ];
 }
 

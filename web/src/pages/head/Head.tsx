@@ -3,22 +3,10 @@ import { Suspense, useState } from 'react';
 import { Link, NavLink } from 'react-router';
 import { lazyView } from '../../platform/shell/lazy-view';
 import { GoTo } from './GoTo';
+import { PageHelp } from './PageHelp';
 import { Initials } from './Initials';
+import { PAGES } from './pages-of';
 import styles from './head.module.css';
-
-const PAGES = {
-  instructor: [
-    ['/today', 'Today'],
-    ['/companies', 'Companies'],
-    ['/exercises', 'Exercises'],
-    ['/groups', 'Class groups'],
-    ['/results', 'Results'],
-  ],
-  student: [
-    ['/mine', 'My exercises'],
-    ['/practice', 'Practice'],
-  ],
-} as const;
 
 const OF_THE_HEAD = [
   ['/people', 'People'],
@@ -43,6 +31,7 @@ export function Head({ me }: { me: Me }) {
       </nav>
       <div className={styles['spacer']} />
       <GoTo me={me} />
+      <PageHelp me={me} />
       <Person me={me} />
     </header>
   );

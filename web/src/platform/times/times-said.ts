@@ -53,7 +53,7 @@ export const COUNTS_SAID: Readonly<Record<CountsRule, string>> = {
 };
 
 /** How long a try lasts and how often one may try, where that is not as usual: each in a few words. */
-export function triesSaid({
+function triesSaid({
   minutes,
   tries,
   counts,
