@@ -60,6 +60,7 @@ export function Inside({ me }: { me: Me }) {
   const look = useLook();
   return (
     <ConfigProvider
+      direction={document.dir === 'rtl' ? 'rtl' : 'ltr'}
       theme={themeOf(look)}
       wave={{ disabled: true }}
       modal={STAYS_OPEN}

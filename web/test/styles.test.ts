@@ -114,3 +114,31 @@ it('no size is told in a way that stays behind when somebody has larger letters'
   );
   expect([...inline, ...stays]).toEqual([]);
 });
+
+/** Names of sides; whatever is centred at 50 % is the same from either. */
+const SIDED = [
+  /(?:^|[\s;{])(?:left|right):(?!\s*50%)/m,
+  /(?:margin|padding|border)-(?:left|right)\b/,
+  /border-(?:top|bottom)-(?:left|right)/,
+  /text-align:\s*(?:left|right)/,
+  /float:\s*(?:left|right)/,
+  /to (?:left|right),/,
+];
+
+it.each(sheets)('%s names no left or right: a page can be read from the other side', (path) => {
+  const css = read(path).replace(/\/\*[^]*?\*\//g, '');
+  expect(SIDED.filter((sided) => sided.test(css)).map(String)).toEqual([]);
+});
+
+it.each(sheets)('%s gives no side another measure by its place in a list of four', (path) => {
+  const fours = [...read(path).matchAll(/\b(?:margin|padding|inset):\s*([^;]+);/g)]
+    .map(([, values = '']) => values.replace('!important', '').trim().split(/\s+/))
+    .filter((values) => values.length === 4 && values[1] !== values[3]);
+  expect(fours).toEqual([]);
+});
+
+it('no style in the pages names a side', () => {
+  const sided = /(?:padding|margin)(?:Left|Right):|textAlign: '(?:left|right)'/;
+  const found = code.filter(({ path, text }) => path.endsWith('.tsx') && sided.test(text));
+  expect(found.map(({ path }) => path)).toEqual([]);
+});

@@ -19,7 +19,7 @@ export function FormFoot({ isChange, refused, says = '', onLeave }: FormFootProp
         <span className="mark-says" role="status">
           {says}
         </span>
-        <span style={{ marginLeft: 'auto' }} />
+        <span style={{ marginInlineStart: 'auto' }} />
         {isChange && <Button onClick={onLeave}>Leave it as it was</Button>}
         <Button type="primary" htmlType="submit">
           {isChange ? 'Save' : 'Add'}

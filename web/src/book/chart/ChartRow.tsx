@@ -120,7 +120,7 @@ function Cells(props: ChartRowProps) {
       <span
         className="name"
         role="gridcell"
-        style={depth > 0 ? { paddingLeft: `${depth}rem` } : undefined}
+        style={depth > 0 ? { paddingInlineStart: `${depth}rem` } : undefined}
         title={account.name}
       >
         {isGuess ? <span>{account.name}</span> : account.name}

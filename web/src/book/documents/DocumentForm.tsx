@@ -95,7 +95,7 @@ interface FootProps {
 const Foot = ({ isChange, says, onDone, onRecord }: FootProps) => (
   <div className={styles['foot']}>
     <span className="mark-says">{says}</span>
-    <span style={{ marginLeft: 'auto' }} />
+    <span style={{ marginInlineStart: 'auto' }} />
     {isChange && <Button onClick={onDone}>Leave it as it was</Button>}
     <Button type="primary" onClick={onRecord} title="Ctrl Enter">
       {isChange ? 'Record the change' : 'Record'}

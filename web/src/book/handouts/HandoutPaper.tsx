@@ -75,7 +75,9 @@ export function PaperRow({ handout, row, leads, toEntry }: PaperRowProps) {
             key={i}
             className={isFigure ? 'figure' : ''}
             style={
-              isIndented(columns, i) && depth > 0 ? { paddingLeft: `${depth * 0.875}rem` } : {}
+              isIndented(columns, i) && depth > 0
+                ? { paddingInlineStart: `${depth * 0.875}rem` }
+                : {}
             }
           >
             <PaperCell

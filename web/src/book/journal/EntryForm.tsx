@@ -169,7 +169,7 @@ function FormFoot(props: FormFootProps) {
         />
       )}
       <DifferenceSays read={read} money={money} />
-      <span style={{ marginLeft: 'auto' }} />
+      <span style={{ marginInlineStart: 'auto' }} />
       {draft.id !== null && <Button onClick={onDone}>Leave it as it was</Button>}
       <Button type="primary" onClick={record} title="Ctrl Enter">
         {draft.id !== null ? 'Record the change' : isBatch ? 'Into the batch' : 'Record'}

@@ -113,7 +113,7 @@ function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
         return (
           <div key={i} className={styles['lines']}>
             <span />
-            <span style={{ paddingLeft: line.amount < 0 ? '1.25rem' : 0 }}>
+            <span style={{ paddingInlineStart: line.amount < 0 ? '1.25rem' : 0 }}>
               {account ? accountLabel(account) : line.account}
               <span className="quiet">{partyAfter(book, line)}</span>
             </span>

@@ -11,7 +11,7 @@ export function BandRuler({ book, band }: { book: Book; band: Band }) {
   return (
     <span className={styles['band']} aria-hidden="true">
       {ticks.map((at) => (
-        <i key={at} style={{ left: `${at * 100}%` }} />
+        <i key={at} style={{ insetInlineStart: `${at * 100}%` }} />
       ))}
     </span>
   );

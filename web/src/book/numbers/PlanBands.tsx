@@ -41,7 +41,7 @@ export function PlanBands({ book, plan }: { book: Book; plan: NumberPlan }) {
       <tbody>
         {rows.map(({ band, used, free, longestRun }) => (
           <tr key={`${band.from} ${band.to}`}>
-            <td style={band.type === undefined ? {} : { paddingLeft: 16 }}>
+            <td style={band.type === undefined ? {} : { paddingInlineStart: 16 }}>
               {bandName(book, band)}
             </td>
             <td style={{ whiteSpace: 'nowrap' }}>

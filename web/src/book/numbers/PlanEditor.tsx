@@ -201,7 +201,7 @@ function BandRow({ book, name, isNested, band, end: tools, onSet }: BandRowProps
   const room = whole ? capacityOf(book, band) : null;
   return (
     <tr>
-      <td style={isNested ? { paddingLeft: 16 } : {}}>{name}</td>
+      <td style={isNested ? { paddingInlineStart: 16 } : {}}>{name}</td>
       {(['from', 'to'] as const).map((end) => (
         <td key={end}>
           <Input
@@ -220,7 +220,7 @@ function BandRow({ book, name, isNested, band, end: tools, onSet }: BandRowProps
           {room?.[name]}
         </td>
       ))}
-      <td style={{ width: '12.5rem', paddingLeft: '0.875rem' }}>{tools}</td>
+      <td style={{ width: '12.5rem', paddingInlineStart: '0.875rem' }}>{tools}</td>
     </tr>
   );
 }

@@ -53,7 +53,7 @@ export const OpeningRow = memo(function OpeningRow(props: OpeningRowProps) {
             {account.number ?? ''}
           </span>
         )}
-        <span className="name" role="gridcell" style={{ paddingLeft: `${depth}rem` }}>
+        <span className="name" role="gridcell" style={{ paddingInlineStart: `${depth}rem` }}>
           {account.name}
           {isTurned && <span className="mark-says">not its usual side</span>}
         </span>

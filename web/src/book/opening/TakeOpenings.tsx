@@ -29,7 +29,7 @@ export function TakeOpenings({ lay }: Pick<Beside, 'lay'>) {
       <button
         type="button"
         className="link-button"
-        style={{ color: 'var(--plum)', marginRight: '0.875rem' }}
+        style={{ color: 'var(--plum)', marginInlineEnd: '0.875rem' }}
         onClick={() => setOpen(true)}
       >
         Take balances from elsewhere

@@ -20,7 +20,7 @@ export function ClosingLines({ book, entries }: { book: Book; entries: readonly 
           </tr>
           {lines.map(({ account, amount }) => (
             <tr key={account}>
-              <td style={amount < 0 ? { paddingLeft: 18 } : {}}>{nameOf(account)}</td>
+              <td style={amount < 0 ? { paddingInlineStart: 18 } : {}}>{nameOf(account)}</td>
               <td className="figure">{amount > 0 ? money(amount) : ''}</td>
               <td className="figure">{amount < 0 ? money(-amount) : ''}</td>
             </tr>

@@ -128,7 +128,7 @@ function RowActs({ schedule, onChange }: { schedule: Schedule; onChange(): void 
         {open.length > 1 && (
           <Button onClick={() => make(open.at(-1)?.date)}>Make all {open.length}</Button>
         )}
-        <span style={{ marginLeft: 'auto' }} />
+        <span style={{ marginInlineStart: 'auto' }} />
         {answer.entriesMayChange && (
           <RowTools
             of={schedule.text}

@@ -34,7 +34,7 @@ export function useTurning(wanted: Side | null) {
       const across = touch.clientX - from.current.x;
       const down = Math.abs(touch.clientY - from.current.y);
       if (Math.abs(across) < FAR || down > Math.abs(across) / 2) return;
-      setAt(across < 0 ? 'right' : 'left');
+      setAt(across < 0 === (document.dir !== 'rtl') ? 'right' : 'left');
     },
   };
   return { at, turn, swipe };

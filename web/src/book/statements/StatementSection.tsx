@@ -134,7 +134,7 @@ function AccountRow(props: RowProps) {
         {numbered && <span className="no">{account.number ?? ''}</span>}
         <span
           className="name"
-          style={{ paddingLeft: choice.level === 'account' ? `${depth}rem` : 0 }}
+          style={{ paddingInlineStart: choice.level === 'account' ? `${depth}rem` : 0 }}
           title={account.name}
         >
           {account.name}

@@ -19,7 +19,7 @@ export function ByCheck({ results }: { results: ClassResults }) {
             <th className="figure">✓ met</th>
             <th className="figure">× not met</th>
             <th className="figure">↳ follows</th>
-            <th style={{ paddingLeft: '1.5rem' }}>Who missed it</th>
+            <th style={{ paddingInlineStart: '1.5rem' }}>Who missed it</th>
           </tr>
         </thead>
         <tbody>
@@ -29,7 +29,7 @@ export function ByCheck({ results }: { results: ClassResults }) {
               <td className="figure is-met">{met}</td>
               <td className="figure is-missed">{missed.length || '–'}</td>
               <td className="figure is-notice">{follows || '–'}</td>
-              <td className="quiet" style={{ paddingLeft: '1.5rem' }}>
+              <td className="quiet" style={{ paddingInlineStart: '1.5rem' }}>
                 {missed.map((row) => row.student).join(', ')}
               </td>
             </tr>

@@ -42,7 +42,7 @@ function GlanceSection({ book, section }: { book: Book; section: Section }) {
       {rows.map(({ account, depth }) => (
         <div key={account.id} className={styles['row']}>
           <span className="quiet">{account.number}</span>
-          <span style={{ paddingLeft: `${depth * 0.75}rem` }}>{account.name}</span>
+          <span style={{ paddingInlineStart: `${depth * 0.75}rem` }}>{account.name}</span>
         </div>
       ))}
     </>
