@@ -11,7 +11,7 @@ it('a set of rules is told by what it says, and no longer once one of its rules 
 
 it('a test gives nothing of the key before it is given back', () => {
   expect(RULE_SETS.test).toMatchObject({
-    ...{ checkWhileWorking: false, mayPractise: false, mayGoOn: false },
+    ...{ checkWhileWorking: false, practiseOnceBack: true, mayGoOn: false },
   });
 });
 

@@ -1,4 +1,5 @@
 import type { ClassRow, MyTry, MyTryDetail } from '@gleddo/contract';
+import { RULE_SETS } from '@gleddo/core';
 import pg from 'pg';
 import { checkedRows, classOf, rework, type TestClass } from './class-of.js';
 import { testPostgres, type TestPostgres } from './postgres.js';
@@ -176,6 +177,31 @@ describe('several tries', () => {
   it('how many, how long and what counts are taken within bounds alone', async () => {
     for (const odd of [{ tries: 0 }, { tries: 21 }, { minutes: 4 }, { counts: 'worst' }])
       expect((await setTimes(odd)).status).toBe(400);
+  });
+});
+
+describe('a test', () => {
+  it('is practised once it is given back, not before, and not while another try is open', async () => {
+    await rework(house.ruth, house.exerciseId, { ...RULE_SETS.test });
+    await setTimes({ tries: 2 });
+    const practise = () => one.post('practices', { exerciseId: house.exerciseId });
+    const listed = async () => ((await one.get('my-exercises')).body as MyTry[])[0]?.mayPractise;
+    const isRefused = async () => {
+      const { status, body } = await practise();
+      expect([status, body.detail]).toEqual([422, expect.stringContaining('once your work')]);
+      expect(await listed()).toBe(false);
+    };
+    await isRefused();
+    await one.post(`${path()}/begin`);
+    await isRefused();
+    await goes(one, 0, []);
+    expect(await listed()).toBe(true);
+    const begun = await practise();
+    expect(begun.status).toBe(201);
+    await one.post(`${path()}/begin-again`);
+    await isRefused();
+    const checked = await one.post(`practices/${begun.body.id}/check`);
+    expect(checked.body.described).toBe('so-far');
   });
 });
 

@@ -14,6 +14,7 @@ import { foundSoFar } from '../results/found-so-far.js';
 import { shown } from '../results/shown-results.js';
 import { StartsService } from '../results/starts.service.js';
 import { isTryOpen } from '../exercises/open-try.js';
+import { mayPractiseNow } from '../tries/my-try.js';
 import { TriesService } from '../tries/tries.service.js';
 
 const MOST_SEEDS = 2 ** 31;
@@ -43,11 +44,16 @@ export class PracticesService {
 
   /** Begins anew, with figures of its own. */
   async begin(me: Me, exerciseId: string): Promise<Practice> {
-    const { exercise } = await this.tries.findOpen(me, exerciseId);
+    const { exercise, work } = await this.tries.findOpen(me, exerciseId);
     if (!exercise.mayPractise)
       throw refuse(
         'practice.not-allowed',
         'This exercise is not for practising. Choose another, or ask your instructor.',
+      );
+    if (!mayPractiseNow(exercise, work))
+      throw refuse(
+        'practice.not-back-yet',
+        'This exercise can be practised once your work at it is given back to you. Practise another one until then.',
       );
     await this.judgeCount(me, exerciseId);
     const seed = randomInt(MOST_SEEDS);

@@ -31,7 +31,7 @@ export function myTry(
     handedInAt: work?.handedInAt?.toISOString() ?? null,
     points: hasMarks ? work.points : null,
     of: hasMarks ? work.outOf : null,
-    mayPractise: exercise.mayPractise,
+    mayPractise: mayPractiseNow(exercise, work),
     cameIn: cameIn(work, times),
     earlier: earlier.map(earlierShown),
     counted:
@@ -40,6 +40,12 @@ export function myTry(
         : countedOf(work, earlier, { times, told: 'shown' }),
   };
 }
+
+/** Of a test only once it is given back. */
+export const mayPractiseNow = (
+  { mayPractise, practiseOnceBack }: Pick<Exercise, 'mayPractise' | 'practiseOnceBack'>,
+  work: Pick<Try, 'state'> | null,
+): boolean => mayPractise && (!practiseOnceBack || work?.state === 'given-back');
 
 /** Whether another try can be begun now, by the times of one that is not begun. */
 export const mayTryAgain = (

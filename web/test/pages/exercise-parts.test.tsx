@@ -125,7 +125,7 @@ describe('a page of an exercise', () => {
   it('changes points and rules of the try each by itself', async () => {
     const { asked } = house();
     shown(<Page of={ChecksView} />);
-    await userEvent.click(await screen.findByRole('checkbox', { name: /^Practising/ }));
+    await userEvent.click(await screen.findByRole('checkbox', { name: /^Practising As often/ }));
     await save();
     await waitFor(() => expect(asked.at(-1)?.what).toMatch(/changes$/));
     expect(asked.find(({ what }) => what.startsWith('POST'))?.body).toEqual({

@@ -49,6 +49,8 @@ export const rulesOfTry = z.strictObject({
   askPause: optional(whole(0, 1440).value),
   mayFile: optional(flag.value),
   mayPractise: optional(flag.value),
+  /** Practising begins only once the try itself is given back. */
+  practiseOnceBack: optional(flag.value),
   mayGoOn: optional(flag.value),
   /** Null: what one did not do oneself earns nothing. */
   goOnCost: optional(z.nullable(whole(0, 1000).value)),

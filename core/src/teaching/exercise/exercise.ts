@@ -22,6 +22,8 @@ export interface RulesOfTry {
   readonly mayFile: boolean;
   /** Whether it may be practised: new figures each time, checked at once, no marks. */
   readonly mayPractise: boolean;
+  /** Whether that begins only once the try itself is given back. */
+  readonly practiseOnceBack: boolean;
   /** Whether one may go on from a checkpoint, and the points that each step so skipped costs; null: all that it gives. */
   readonly mayGoOn: boolean;
   readonly goOnCost: number | null;
@@ -36,7 +38,7 @@ export const USUAL_RULES: RulesOfTry = {
   ...{ entriesMayChange: true, enters: 'both', helpTypes: true, helpTotals: true },
   ...{ helpBands: true, helpHealth: false, checkWhileWorking: false, askLimit: 5, askPause: 0 },
   ...{ mayFile: false, mayPractise: false, mayGoOn: false, goOnCost: null },
-  ...{ hintsUpTo: null, hintCost: 0 },
+  ...{ practiseOnceBack: false, hintsUpTo: null, hintCost: 0 },
 };
 
 /** Two sets of rules, chosen by name and then free to change: with all help; or with nothing given before it is given back. */
@@ -45,11 +47,12 @@ export const RULE_SETS = {
     ...{ helpTypes: true, helpTotals: true, helpBands: true, helpHealth: true },
     ...{ checkWhileWorking: true, askLimit: null, askPause: 0 },
     ...{ mayPractise: true, mayGoOn: true, goOnCost: null, hintsUpTo: 'answer', hintCost: 0 },
+    practiseOnceBack: false,
   },
   test: {
     ...{ helpTypes: false, helpTotals: true, helpBands: true, helpHealth: false },
-    ...{ checkWhileWorking: false, mayPractise: false, mayGoOn: false, mayFile: false },
-    ...{ hintsUpTo: null },
+    ...{ checkWhileWorking: false, mayGoOn: false, mayFile: false },
+    ...{ mayPractise: true, practiseOnceBack: true, hintsUpTo: null },
   },
 } as const satisfies Readonly<Record<string, Partial<RulesOfTry>>>;
 

@@ -42,6 +42,7 @@ const RULES: Readonly<Record<keyof RulesOfTry, string>> = {
   askPause: 'how many minutes pass between two checks',
   mayFile: 'whether a file may be handed in',
   mayPractise: 'whether it may be practised',
+  practiseOnceBack: 'whether practising waits until it is given back',
   mayGoOn: 'whether one may go on from a later step',
   goOnCost: 'what going on from a later step costs',
   hintsUpTo: 'how far hints go',

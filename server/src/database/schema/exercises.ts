@@ -57,6 +57,7 @@ export const exercises = pgTable(
     /** What leads through it: steps, papers beside the work, words explained; JSON. */
     guide: text('guide').notNull().default('{}'),
     mayPractise: boolean('may_practise').notNull().default(false),
+    practiseOnceBack: boolean('practise_once_back').notNull().default(false),
     /** Whether one may go on from a checkpoint, and the points that each step so skipped costs. */
     mayGoOn: boolean('may_go_on').notNull().default(false),
     goOnCost: integer('go_on_cost'),

@@ -73,6 +73,11 @@ const TRY_RULES: readonly (readonly [YesOrNo, string, string])[] = [
     'As often as one likes, with new figures where they are drawn, checked at once, without marks.',
   ],
   [
+    'practiseOnceBack',
+    'Practising only what is given back',
+    'Until then nothing of it can be tried out: as befits a test.',
+  ],
+  [
     'mayGoOn',
     'Going on from a later step',
     'Who is stuck, or comes late, goes on with the key’s books as they stand at its beginning.',
@@ -93,6 +98,7 @@ function TryRuleBoxes({
         <div key={name} style={{ padding: '3px 0' }}>
           <Checkbox
             checked={rules[name]}
+            disabled={name === 'practiseOnceBack' && !rules.mayPractise}
             onChange={(event) => onChange({ ...rules, [name]: event.target.checked })}
           >
             {label} <span className="quiet">{says}</span>

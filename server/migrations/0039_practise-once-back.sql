@@ -1,0 +1,1 @@
+ALTER TABLE "exercises" ADD COLUMN "practise_once_back" boolean DEFAULT false NOT NULL;
