@@ -146,3 +146,107 @@ function hintsOf(step: string) {
     taken.push(hint);
   return taken;
 }
+
+describe('hints for a question', () => {
+  const ASKED = keyOf(ternIsland(), {
+    questions: [
+      { id: 'q1', kind: 'figure', text: 'What stands at the bank?', right: 'balance("bank")' },
+      { id: 'q2', kind: 'figure', text: 'The profit?', right: 'total("profit")' },
+      { id: 'q3', kind: 'side', text: 'Which side?', right: 'side("bank")' },
+      { id: 'q4', kind: 'account', text: 'Which account?', right: ['bank'] },
+      { id: 'q5', kind: 'date', text: 'Which day?', right: '"2027-03-31"' },
+      {
+        ...{ id: 'q6', kind: 'choice', text: 'Which is so?' },
+        options: [
+          { text: 'It is', right: 'true' },
+          { text: 'It is not', right: 'false' },
+        ],
+      },
+    ],
+  });
+  const told = (id: string, answers: ReadonlyMap<string, string> = new Map()) => {
+    const guide = { steps: [{ id: 's', title: 'Asked', questions: [id] }] };
+    const said: Partial<Record<HintPiece, string>> = {};
+    const taken: Taken[] = [];
+    for (;;) {
+      const work = { key: ASKED, start: START, work: START, guide, answers };
+      const hint = nextHint(work, { step: 's', pieces: HINT_PIECES, taken });
+      if (!hint || hint.about.id !== id) return said;
+      taken.push(hint);
+      said[hint.piece] = hint.says;
+    }
+  };
+
+  test('say where to look, the rule, and at last what is right', () => {
+    expect(told('q1')).toMatchInlineSnapshot(`
+     {
+       "answer": "Right is 18,940.",
+       "rule": "Money at a bank that can be used at any time.",
+       "where": "Look at what stands under Current assets, on the balance sheet.",
+     }
+    `);
+    expect(told('q2')).toMatchInlineSnapshot(`
+     {
+       "answer": "Right is 12,480.",
+       "where": "Look at what stands on the balance sheet and the profit and loss.",
+     }
+    `);
+    expect(told('q3')).toMatchInlineSnapshot(`
+     {
+       "answer": "Right is debit.",
+       "rule": "What is owned stands in debit.",
+       "where": "Look at what stands under Current assets, on the balance sheet.",
+     }
+    `);
+    expect(told('q4')).toMatchInlineSnapshot(`
+     {
+       "answer": "Right is “Bank, current account”.",
+       "rule": "Money at a bank that can be used at any time.",
+       "where": "Look at what stands under Current assets, on the balance sheet.",
+     }
+    `);
+    expect(told('q5')).toMatchInlineSnapshot(`
+     {
+       "answer": "Right is 31 March 2027.",
+       "where": "Look in the journal: each entry has its day.",
+     }
+    `);
+    expect(told('q6')).toMatchInlineSnapshot(`
+     {
+       "answer": "Right is “It is”.",
+     }
+    `);
+  });
+
+  test('of an account that lowers another the side is told as it is', () => {
+    const contra = ASKED.book.accounts.find(({ type }) => type === 'accumulated-depreciation');
+    const right = `side("${contra?.id ?? ''}")`;
+    const key = keyOf(ternIsland(), {
+      questions: [{ id: 'q7', kind: 'side', text: 'Which side?', right }],
+    });
+    const guide = { steps: [{ id: 's', title: 'Asked', questions: ['q7'] }] };
+    const asked = { key, start: START, work: START, guide, answers: new Map() };
+    const rule = nextHint(asked, { step: 's', pieces: ['rule'], taken: [] });
+    expect(rule?.says).toContain('on the other side');
+  });
+
+  test('tell nothing of one that is answered, right or wrong', () => {
+    for (const answer of ['1', '18,940']) expect(told('q1', new Map([['q1', answer]]))).toEqual({});
+  });
+
+  test('what is told as an answer earns nothing of its question', () => {
+    const results = [
+      {
+        check: 'question.answer' as const,
+        subject: { kind: 'question' as const, id: 'q1' },
+        points: 5,
+      },
+      {
+        check: 'question.answer' as const,
+        subject: { kind: 'question' as const, id: 'q2' },
+        points: 3,
+      },
+    ];
+    expect(earnedOf(results, { kind: 'questions', id: 'q1' })).toBe(5);
+  });
+});

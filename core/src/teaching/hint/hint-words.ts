@@ -37,7 +37,7 @@ const SIDES: Readonly<Record<ClassId, string>> = {
   income: 'What is earned stands in credit.',
 };
 
-function placeOf({ scheme }: Book, { type }: Account): string {
+export function placeOf({ scheme }: Book, { type }: Account): string {
   const section = sectionOfType(scheme, type);
   if (!section) return '';
   const statement = statementName(scheme, statementOfClass(section.class));
@@ -65,6 +65,16 @@ export function accountPieces(book: Book, account: Account): Pieces {
   };
 }
 
+/** On which side such an account usually stands, and why; empty: nobody can say. */
+export function sideRule({ scheme }: Book, { type }: Account): string {
+  const section = sectionOfType(scheme, type);
+  if (!section) return '';
+  const turned = typeOf(scheme, type)?.contra
+    ? ' This one lowers another, so it stands on the other side from what it lowers.'
+    : '';
+  return `${SIDES[section.class]}${turned}`;
+}
+
 /** Help for an opening balance that is not entered yet. */
 export function openingPieces(book: Book, account: Account): Pieces {
   const section = sectionOfType(book.scheme, account.type);
@@ -75,12 +85,9 @@ export function openingPieces(book: Book, account: Account): Pieces {
   const stands = sideOf(amount) ?? side;
   const unusual =
     stands === side ? '' : ' This one stands on the other side: look which way it is.';
-  const turned = type?.contra
-    ? ' This one lowers another, so it stands on the other side from what it lowers.'
-    : '';
   return {
     where: section ? `An opening balance under ${section.name} is not entered yet.` : '',
-    rule: section ? `${SIDES[section.class]}${turned}${unusual}` : '',
+    rule: section ? `${sideRule(book, account)}${unusual}` : '',
     example: `Were it 1,000 in the last balance sheet, it would open with 1,000 in ${stands}.`,
     answer: `“${account.name}” opens with ${money(amount)} in ${stands}.`,
   };

@@ -4,13 +4,14 @@ import type { AnswerKey } from '../../assessment/key/answer-key.js';
 import { HINT_PIECES, type HintPiece } from '../../model/exercise-shapes/hint-pieces.js';
 import type { AskedKind } from '../exercise/asked.js';
 import { ledBy } from '../exercise/led.js';
-import { Progress } from '../exercise/progress.js';
+import { Progress, withLooseQuestions } from '../exercise/progress.js';
 import type { Guided } from '../exercise/guide-shown.js';
+import { questionPieces } from './question-words.js';
 import { accountPieces, entryPieces, openingPieces, type Pieces } from './hint-words.js';
 
 /** What help is about: something that a step asks for, by its id in the key; of a document the entry that it makes. */
 export interface HintAbout {
-  readonly kind: 'accounts' | 'openings' | 'entries';
+  readonly kind: 'accounts' | 'openings' | 'entries' | 'questions';
   readonly id: string;
 }
 
@@ -33,10 +34,15 @@ export interface HintsSoFar {
   readonly taken: readonly Pick<Hint, 'about' | 'piece'>[];
 }
 
-const HINTED = ['accounts', 'openings', 'entries', 'documents'] as const;
+const HINTED = ['accounts', 'openings', 'entries', 'documents', 'questions'] as const;
 const NOTHING: Pieces = { where: '', rule: '', example: '', answer: '' };
 
-function piecesOf({ book }: AnswerKey, { kind, id }: HintAbout): Pieces {
+function piecesOf(key: AnswerKey, { kind, id }: HintAbout): Pieces {
+  const { book } = key;
+  if (kind === 'questions') {
+    const question = key.questions.find((each) => each.id === id);
+    return question ? questionPieces(key, question) : NOTHING;
+  }
   const account = accountOf(book, id);
   if (kind === 'accounts') return account ? accountPieces(book, account) : NOTHING;
   if (kind === 'openings') return account ? openingPieces(book, account) : NOTHING;
@@ -64,14 +70,15 @@ function paperOf(
 
 /**
  * The next piece of help for the first thing of a step that does not stand yet and of which something is still to be told;
- * null: all stands, or all was told. Questions are never told of. What is told is the key’s.
+ * null: all stands, or all was told. Of a question that is answered nothing is told, right or wrong. What is told is the key’s.
  */
 export function nextHint(
   { key, start, work, guide, answers }: Guided,
   { step, pieces: may, taken }: HintsSoFar,
 ): Hint | null {
   const progress = new Progress(key, start, { work, answers });
-  const asked = (guide.steps ?? []).find(({ id }) => id === step);
+  const { steps = [] } = withLooseQuestions(guide, key);
+  const asked = steps.find(({ id }) => id === step);
   for (const kind of HINTED)
     for (const id of asked?.[kind] ?? []) {
       if (progress.stands(kind, id)) continue;
@@ -96,6 +103,7 @@ const GROUPS: Readonly<Record<HintAbout['kind'], string>> = {
   accounts: 'account.',
   openings: 'opening.',
   entries: 'entry.',
+  questions: 'question.',
 };
 
 /** The points that results give for what help is about, before they are scaled: where its answer was told, it earned nothing. */

@@ -12,9 +12,8 @@ const NAMES: Readonly<Record<HintPiece, string>> = {
   answer: 'What belongs there',
 };
 
-/** Whether something of it can still be told: questions are answered by oneself. */
-const isOpen = ({ kind, done, of }: StepShown['asks'][number]): boolean =>
-  kind !== 'questions' && done < of;
+/** Whether something of it can still be told: what is there, or answered, is told of no more. */
+const isOpen = ({ done, of }: StepShown['asks'][number]): boolean => done < of;
 
 /** Help at a step, piece by piece: what was told, and one more. */
 export function Hints({ step, guiding }: { step: StepShown; guiding: Guiding }) {
