@@ -33,6 +33,7 @@ async function comeIn(name) {
 async function picture(page, name, shows) {
   await page.locator(shows).first().waitFor();
   await page.waitForTimeout(500);
+  await standsStill(page);
   await page.screenshot({ path: join(folder, `${name}.png`) });
 }
 
@@ -195,9 +196,18 @@ async function held(name, width) {
   return page;
 }
 
+/** What slides in has come. */
+const standsStill = (page) =>
+  page.evaluate(() => {
+    const ends = ({ effect }) => effect?.getComputedTiming().iterations !== Infinity;
+    const sliding = document.getAnimations().filter(ends);
+    return Promise.allSettled(sliding.map(({ finished }) => finished));
+  });
+
 async function shotOf(page, shows) {
   await page.locator(shows).first().waitFor();
   await page.waitForTimeout(700);
+  await standsStill(page);
   return page.screenshot({ type: 'png' });
 }
 
