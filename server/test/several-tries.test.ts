@@ -99,6 +99,12 @@ describe('several tries', () => {
     const old = await one.get(`books/${first.bookId ?? ''}`);
     expect([old.status, old.body.mayChange]).toEqual([200, false]);
 
+    const own = await one.get('me/data');
+    expect([own.status, JSON.stringify(own.body)]).toEqual([
+      200,
+      expect.stringContaining('Look at the van.'),
+    ]);
+
     await goes(one, 0, []);
     const last = await mine(one);
     expect(last).toMatchObject({ mayTryAgain: false, counted: { points: back.points } });

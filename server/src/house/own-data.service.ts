@@ -27,6 +27,7 @@ import {
 import { ExerciseFilesService } from '../exercise-files/exercise-files.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { shownOf } from '../kept/giving.js';
+import { earlierOf } from '../points/earlier-tries.js';
 
 type Part = readonly [name: string, rows: AsyncIterable<unknown>];
 
@@ -161,8 +162,23 @@ export class OwnDataService {
         words: await this.words(me, work.id),
         hints: await this.hints(work.bookId),
         book: await this.book(work.bookId),
+        earlier: await this.earlier(work.id),
       };
     }
+  }
+
+  /** The tries before the one that the work is now. */
+  private async earlier(tryId: string) {
+    const rows = (await earlierOf(this.db, [tryId]))(tryId);
+    return Promise.all(
+      rows.map(async ({ number, startedAt, handedInAt, givenBackAt, bookId, ...row }) => ({
+        ...{ number, startedAt, handedInAt, givenBackAt },
+        ...(shownOf(row).marks ? { points: row.points, of: row.outOf } : {}),
+        ...(shownOf(row).notes ? { notes: JSON.parse(row.notes) as unknown } : {}),
+        answers: await this.answers(bookId),
+        book: await this.book(bookId),
+      })),
+    );
   }
 
   /** What they asked about a work, and what was said to them. */

@@ -25,6 +25,7 @@ import { KeyVersions } from './KeyVersions';
 import { classPaper } from './mark-paper';
 import { MissedMost } from './MissedMost';
 import { Placements } from './Placements';
+import { asItCounts } from '../marks/work-states';
 import { PreviewDialog } from '../preview/PreviewDialog';
 import { ClassByClass } from './ClassByClass';
 import { UnknownNames } from './UnknownNames';
@@ -260,7 +261,7 @@ const marksCsv = ({ exerciseId, rows }: ClassResults): string =>
   cellsToCsv(
     marksToTable(
       exerciseId,
-      rows.map(({ handedInOn, ...row }) => ({ ...row, day: handedInOn })),
+      rows.map(asItCounts).map(({ handedInOn, ...row }) => ({ ...row, day: handedInOn })),
     ),
   );
 

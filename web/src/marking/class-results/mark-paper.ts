@@ -13,7 +13,7 @@ import { comparedPeriod } from '../marks/compared-period';
 import { booksOf } from '../marks/marked-books';
 import { markedRows, type MarkedRows } from '../marks/marked-rows';
 import { missedBy } from './ByStudent';
-import { stateSays } from '../marks/work-states';
+import { asItCounts, stateSays } from '../marks/work-states';
 
 interface MarkPaperOf {
   readonly student: string;
@@ -89,8 +89,7 @@ export const classPaper = ({ title, rows, groups }: ClassResults): Handout[] => 
     title,
     '',
     rows.map((row) => ({
-      ...row,
-      ...(row.counted && { points: row.counted.points, of: row.counted.of }),
+      ...asItCounts(row),
       classes: namesOf(groups, row.groups),
       state: stateSays(row),
       day: row.handedInOn,

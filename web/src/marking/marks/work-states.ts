@@ -27,6 +27,10 @@ function stands({ state, checked, asked, cameIn }: ClassRow): string {
   return STATES[state] + asks + (came && `, ${came}`);
 }
 
+/** The row with the mark that goes out of the class: of several tries what counts of them. */
+export const asItCounts = (row: ClassRow): ClassRow =>
+  row.counted ? { ...row, points: row.counted.points, of: row.counted.of } : row;
+
 /** Whether the work can be looked at beside the key. */
 export const isMarked = ({ tryId, points, state }: ClassRow): boolean =>
   tryId !== null && points !== null && state !== 'working';
