@@ -152,6 +152,53 @@ describe('several tries', () => {
     expect(await termMark('mean')).toBe(Math.round(((first.points ?? 0) + (last.points ?? 0)) / 2));
   });
 
+  it('count as they did when the class has it no more, and a note written meanwhile is lost by neither', async () => {
+    await setTimes({ tries: 2, counts: 'last' });
+    await one.post(`${path()}/begin`);
+    await goes(one, 0, []);
+    const { tryId } = await mine(one);
+    await house.ruth.post(`tries/${tryId ?? ''}/notes`, { text: 'Well begun.', points: 3 });
+    const { points } = await mine(one);
+    expect(points).toBe(3);
+    const note = async (text: string) => {
+      const { status } = await house.ruth.post(`tries/${tryId ?? ''}/notes`, { text, points: 0 });
+      return status < 300 ? [text] : [];
+    };
+    const again = one.post(`${path()}/begin-again`);
+    const accepted = (await Promise.all(['a', 'b', 'c', 'd', 'e'].map(note))).flat();
+    expect((await again).status).toBe(200);
+    const before = ((await one.get(`${path()}/earlier/1`)).body as MyTryDetail).notes ?? [];
+    const { rows } = await client.query(`select text from notes where try_id = $1`, [tryId]);
+    const found = [...before, ...rows].map(({ text }: { text: string }) => text);
+    expect(found).toEqual(expect.arrayContaining(accepted));
+    await goes(one, 0, []);
+    const last = await mine(one);
+    expect(last.counted?.points).toBe(last.points);
+    expect(last.points).toBeLessThan(points ?? 0);
+    await house.ruth.post(`exercises/${house.exerciseId}/take-back`, {
+      ...{ groupId: house.groupId, sure: true },
+    });
+    expect((await mine(one)).counted?.points).toBe(last.points);
+  });
+
+  it('the key of one that was given back is not shown while another is worked on', async () => {
+    await setTimes({ tries: 2 });
+    await one.post(`${path()}/begin`);
+    await one.post(`${path()}/hand-in`);
+    const { tryId } = await rowOf(0);
+    const shows = { ...SHOWS.shows, key: true };
+    await house.ruth.post(`tries/${tryId ?? ''}/give-back`, { shows });
+    expect((await mine(one)).key).not.toBeNull();
+    await one.post(`${path()}/begin-again`);
+    const earlier = async () => ((await one.get(`${path()}/earlier/1`)).body as MyTryDetail).key;
+    expect(await earlier()).toBeNull();
+    await one.post(`${path()}/hand-in`);
+    expect(await earlier()).toBeNull();
+    await rowOf(0);
+    await house.ruth.post(`tries/${tryId ?? ''}/give-back`, { shows });
+    expect(await earlier()).not.toBeNull();
+  });
+
   it('another is begun once, however often it is asked for at once', async () => {
     await setTimes({ tries: 9 });
     await one.post(`${path()}/begin`);

@@ -1,4 +1,4 @@
-import { countedMark, type CountedMark, type Times } from '@gleddo/core';
+import { countedMark, type CountedMark, type CountsRule, type Times } from '@gleddo/core';
 import { asc, inArray } from 'drizzle-orm';
 import type { Queries } from '../database/open-database.js';
 import { earlierTries, tries } from '../database/schema/index.js';
@@ -30,18 +30,25 @@ type Marked = Pick<Work, 'points' | 'outOf'>;
 const markOf = ({ points, outOf }: Marked): CountedMark[] =>
   points === null || outOf === null ? [] : [{ points, of: outOf }];
 
+type Counting = Pick<Times, 'tries' | 'counts'>;
+
 /** Which marks somebody is told of: a student those that are shown. */
 export type Told = 'all' | 'shown';
 
 const isTold = (told: Told, { giving }: Pick<Work, 'giving'>) =>
   told === 'all' || shownOf({ giving }).marks;
 
+/** Where no class allows several tries any more, they count as they did when the last was begun. */
+const ruleOf = (earlier: readonly EarlierRow[], { tries: most, counts }: Counting): CountsRule =>
+  most > 1 ? counts : (earlier.at(-1)?.counts ?? counts);
+
 /** What counts of a student’s tries that were given back; null: nothing yet. */
 export function countedOf(
   work: Work,
   earlier: readonly EarlierRow[],
-  { times, told }: { readonly times: Pick<Times, 'counts'>; readonly told: Told },
+  { times, told }: { readonly times: Counting; readonly told: Told },
 ): CountedMark | null {
   const back = [...earlier, ...(work.state === 'given-back' ? [work] : [])];
-  return countedMark(back.filter((each) => isTold(told, each)).flatMap(markOf), times.counts);
+  const marks = back.filter((each) => isTold(told, each)).flatMap(markOf);
+  return countedMark(marks, ruleOf(earlier, times));
 }

@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Me, PastCheck } from '@gleddo/contract';
 import type { KeptResult } from '@gleddo/core';
-import { desc, eq } from 'drizzle-orm';
+import { and, desc, eq, gte } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
 import { checks, keys } from '../database/schema/index.js';
 import { DATABASE } from '../http/tokens.js';
@@ -18,12 +18,12 @@ export class PastChecksService {
 
   /** The newest first. */
   async of(me: Me, tryId: string): Promise<PastCheck[]> {
-    await this.marking.find(me, tryId, 'assist');
+    const { work } = await this.marking.find(me, tryId, 'assist');
     const runs = await this.db
       .select({ check: checks, keyVersion: keys.version })
       .from(checks)
       .innerJoin(keys, eq(keys.id, checks.keyId))
-      .where(eq(checks.tryId, tryId))
+      .where(and(eq(checks.tryId, tryId), gte(checks.at, work.startedAt)))
       .orderBy(desc(checks.at))
       .limit(MOST);
     return withoutRepeats(runs.reverse())

@@ -2,7 +2,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { Note, PairShown, ShownResult } from '@gleddo/contract';
 import { checkById, faultOf, kindOfFault, noteOf, type KeptResult } from '@gleddo/core';
 import { asc, eq } from 'drizzle-orm';
-import type { Database } from '../database/open-database.js';
+import type { Database, Queries } from '../database/open-database.js';
 import { checks, keys, notes } from '../database/schema/index.js';
 import { DATABASE } from '../http/tokens.js';
 
@@ -40,12 +40,8 @@ export class ShownResults {
     };
   }
 
-  async notesOf(tryId: string): Promise<Note[]> {
-    const rows = await this.db
-      .select()
-      .from(notes)
-      .where(eq(notes.tryId, tryId))
-      .orderBy(asc(notes.at));
+  async notesOf(tryId: string, db: Queries = this.db): Promise<Note[]> {
+    const rows = await db.select().from(notes).where(eq(notes.tryId, tryId)).orderBy(asc(notes.at));
     return rows.map(({ id, ref, text, points }) => ({ id, ref, text, points }));
   }
 }

@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import { yearCarriedOn, type Book } from '@gleddo/core';
-import { and, eq, ne } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database, Queries } from '../database/open-database.js';
 import { tries } from '../database/schema/index.js';
@@ -8,6 +8,7 @@ import type { ExerciseRow } from '../exercises/exercises.service.js';
 import { drawsFigures } from '../kept/kept-rules.js';
 import { DATABASE } from '../http/tokens.js';
 import { refusedBy } from '../http/problem.js';
+import { earlierOf } from '../points/earlier-tries.js';
 import { wordsFor } from '../threads/guiding.js';
 import { Threads } from '../threads/threads.js';
 import { KeyVersionsService, type Figured } from '../keys/key-versions.service.js';
@@ -47,16 +48,13 @@ export class StartsService {
   /** Somebody’s own work of the exercise before, handed in, closed and carried forward; null where there is none that could be. */
   private async workBefore({ continues }: ExerciseRow, personId: string): Promise<Book | null> {
     const [work] = await this.db
-      .select({ bookId: tries.bookId })
+      .select()
       .from(tries)
-      .where(
-        and(
-          eq(tries.exerciseId, continues ?? ''),
-          eq(tries.personId, personId),
-          ne(tries.state, 'working'),
-        ),
-      );
-    const carried = work ? yearCarriedOn(await this.books.read(work.bookId)) : null;
+      .where(and(eq(tries.exerciseId, continues ?? ''), eq(tries.personId, personId)));
+    if (!work) return null;
+    const before = (await earlierOf(this.db, [work.id]))(work.id).at(-1);
+    const handedIn = work.state === 'working' ? before : work;
+    const carried = handedIn ? yearCarriedOn(await this.books.read(handedIn.bookId)) : null;
     return carried?.ok ? carried.value : null;
   }
 }

@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { EarlierTry, Me, Note } from '@gleddo/contract';
-import type { Times } from '@gleddo/core';
+import type { CountsRule, Times } from '@gleddo/core';
 import { eq } from 'drizzle-orm';
 import { BookAccess } from '../books/book-access.js';
 import type { Database, Queries } from '../database/open-database.js';
@@ -37,15 +37,15 @@ export class AnotherTryService {
     exercise: Exercise,
     { work, times }: { readonly work: Try; readonly times: Times },
   ): Promise<void> {
+    if ((await this.numberOfNext(this.db, work, times)) === null) return;
     const begins = await this.starts.begin(exercise, { exerciseId: exercise.id, personId: me.id });
-    const said = await this.shown.notesOf(work.id);
     await this.db.transaction(async (tx) => {
       const [now] = await tx.select().from(tries).where(eq(tries.id, work.id)).for('update');
-      if (!now || now.state === 'working') return;
-      const number = (await tx.$count(earlierTries, eq(earlierTries.tryId, work.id))) + 1;
-      if (now.state !== 'given-back') throw notBackYet();
-      if (number >= times.tries) throw noneLeft(times.tries);
-      await keep(tx, now, { number, said });
+      const number = now ? await this.numberOfNext(tx, now, times) : null;
+      if (!now || number === null) return;
+      // Whatever is said of it from now on waits until this is done, and is said of the next.
+      const said = await this.shown.notesOf(work.id, tx);
+      await keep(tx, now, { number, said, counts: times.counts });
       await forgetHandedIn(tx, now);
       if (now.begunBookId !== null) await tx.delete(books).where(eq(books.id, now.begunBookId));
       const bookId = await begins(tx);
@@ -59,19 +59,34 @@ export class AnotherTryService {
     });
     this.access.forget();
   }
+
+  /** The number of the try that is put aside; null: another is begun already. Refused: it is not back, or none is left. */
+  private async numberOfNext(
+    db: Queries,
+    { id, state }: Try,
+    times: Times,
+  ): Promise<number | null> {
+    if (state === 'working') return null;
+    if (state !== 'given-back') throw notBackYet();
+    const number = (await db.$count(earlierTries, eq(earlierTries.tryId, id))) + 1;
+    if (number >= times.tries) throw noneLeft(times.tries);
+    return number;
+  }
 }
 
-/** What was given back, for good: its notes with it. */
-async function keep(
-  tx: Queries,
-  work: Try,
-  { number, said }: { readonly number: number; readonly said: readonly Note[] },
-): Promise<void> {
+interface Kept {
+  readonly number: number;
+  readonly said: readonly Note[];
+  readonly counts: CountsRule;
+}
+
+/** What was given back, for good: its notes with it, and how tries counted then. */
+async function keep(tx: Queries, work: Try, { number, said, counts }: Kept): Promise<void> {
   const { bookId, startedAt, handedInAt, givenBackAt, points, outOf, checkId } = work;
   const { fileName, giving } = work;
   await tx.insert(earlierTries).values({
     ...{ tryId: work.id, number, bookId, startedAt, handedInAt, givenBackAt },
-    ...{ points, outOf, checkId, fileName, giving, notes: JSON.stringify(said) },
+    ...{ points, outOf, checkId, fileName, giving, counts, notes: JSON.stringify(said) },
   });
   await tx.delete(notes).where(eq(notes.tryId, work.id));
 }

@@ -145,7 +145,7 @@ export class TriesService {
     };
   }
 
-  /** A try of before, as it was given back. */
+  /** A try of before, as it was given back; its key, where that was shown, is not while another is worked on. */
   async openEarlier(me: Me, exerciseId: string, number: number): Promise<MyTryDetail> {
     const { exercise, work } = await this.find(me, exerciseId);
     const earlier = (await this.another.earlier(work)).find((each) => each.number === number);
@@ -158,8 +158,9 @@ export class TriesService {
     const now = await this.open(me, exerciseId);
     const said = JSON.parse(earlier.notes) as Note[];
     const back = await this.givenBack(exercise, then, said);
+    const key = work.state === 'given-back' ? back.key : null;
     return {
-      ...{ ...now, ...back, state: 'given-back', bookId, copyBookId: null },
+      ...{ ...now, ...back, key, state: 'given-back', bookId, copyBookId: null },
       ...{ ...earlierShown(earlier), earlier: [], mayTryAgain: false },
       shows: back.shows && { ...back.shows, copy: false },
     };

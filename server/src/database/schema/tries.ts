@@ -1,3 +1,4 @@
+import type { CountsRule } from '@gleddo/core';
 import { sql } from 'drizzle-orm';
 import {
   boolean,
@@ -86,6 +87,8 @@ export const earlierTries = pgTable(
     checkId: text('check_id'),
     fileName: text('file_name'),
     giving: text('giving'),
+    /** Which of the tries counted when the next was begun: it holds where no class says any more. */
+    counts: text('counts').$type<CountsRule>().notNull().default('best'),
     /** What its instructor said: JSON. */
     notes: text('notes').notNull(),
   },

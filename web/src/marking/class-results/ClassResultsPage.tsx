@@ -50,7 +50,9 @@ const VIEWS = [
 export default function ClassResultsPage() {
   const { id = '' } = useParams();
   const [params] = useSearchParams();
-  const group = params.get('group');
+  const by = params.get('by') ?? '';
+  // Classes are laid beside each other whole.
+  const group = by === 'class' ? null : params.get('group');
   const results = useQuery({
     queryKey: group === null ? ['results', id] : ['results', id, group],
     queryFn: () => get(`exercises/${id}/results`, { group }),
@@ -59,12 +61,11 @@ export default function ClassResultsPage() {
     refetchInterval: ({ state }) => (isUnderWay(state.data) ? LOOK_EVERY : false),
   });
   if (!results.data) return <Asking of={results} what="The results" />;
-  const by = params.get('by') ?? '';
   return (
     <>
       <ResultsHead results={results.data} by={by} />
       <CheckingBar results={results.data} />
-      <Counts results={results.data} />
+      <Counts results={results.data} by={by} />
       <main className="desk" tabIndex={by === 'check' ? 0 : undefined}>
         {by === 'now' ? (
           <AtWorkView exerciseId={id} group={group} />
@@ -265,7 +266,7 @@ const marksCsv = ({ exerciseId, rows }: ClassResults): string =>
     ),
   );
 
-function Counts({ results }: { results: ClassResults }) {
+function Counts({ results, by }: { results: ClassResults; by: string }) {
   const { inClass, handedIn, working, notStarted } = results.counts;
   const shares = results.rows.flatMap((row) =>
     row.points !== null && row.of ? [row.points / row.of] : [],
@@ -284,7 +285,7 @@ function Counts({ results }: { results: ClassResults }) {
           <strong>{n}</strong> {says}
         </span>
       ))}
-      <ChooseGroup groups={results.groups} />
+      {by !== 'class' && <ChooseGroup groups={results.groups} />}
       <KeyVersions id={results.exerciseId} version={results.keyVersion} />
       {spread && (
         <span className="end">

@@ -114,6 +114,12 @@ function Tries({ times, onChange }: TimesFieldsProps) {
         />
       </label>
       {tries > 1 && (
+        <p className="quiet">
+          Another begins once the one before is given back: whatever you show of that, the key above
+          all, helps in the next.
+        </p>
+      )}
+      {tries > 1 && (
         <Radio.Group
           aria-label="Which try counts"
           value={counts}

@@ -17,7 +17,10 @@ export function MoreTime({ exercise }: { readonly exercise: ExerciseAnswer }) {
   const change = useMoreTime(exercise);
   const now = useNow();
   const zone = handedOutTo[0]?.times.zone ?? 'UTC';
-  if (handedOutTo.every(({ times }) => times.closesAt === null) && moreTime.length === 0)
+  if (
+    handedOutTo.every(({ times }) => times.closesAt === null && times.minutes === null) &&
+    moreTime.length === 0
+  )
     return null;
   return (
     <details className={styles['more']} open={moreTime.length > 0}>

@@ -59,12 +59,10 @@ function triesSaid({
   counts,
 }: Pick<TimesShown, 'minutes' | 'tries' | 'counts'>): string[] {
   return [
-    ...(minutes === null ? [] : [`${lastsSaid(minutes * MINUTE)} a try`]),
+    ...(minutes === null ? [] : [`${minutes} minutes a try`]),
     ...(tries === 1 ? [] : [`${tries} tries, ${COUNTS_SAID[counts]}`]),
   ];
 }
-
-const MINUTE = 60_000;
 
 /** Whether less than an hour is left. */
 export const isSoon = ({ closesAt }: TimesShown, now: number): boolean => {

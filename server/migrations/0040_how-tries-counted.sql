@@ -1,0 +1,1 @@
+ALTER TABLE "earlier_tries" ADD COLUMN "counts" text DEFAULT 'best' NOT NULL;
