@@ -48,6 +48,7 @@ export {
 export { type OwnTerm, type TermMarks, TermRequest, type TermRow } from './term.js';
 export type {
   BooksTakenOver,
+  ChangedBook,
   ChangedInBook,
   ExerciseThen,
   OriginShown,

@@ -14,6 +14,12 @@ export interface ChangedInBook {
   readonly at: string;
 }
 
+/** How often a book was changed so, and the latest of it, the latest first. */
+export interface ChangedBook {
+  readonly count: number;
+  readonly latest: readonly ChangedInBook[];
+}
+
 /** What became of the exercise of which another is a copy. */
 export interface OriginShown {
   readonly id: string;
@@ -22,9 +28,8 @@ export interface OriginShown {
   /** Its parts when the copy was taken, and now. */
   readonly base: ExerciseParts;
   readonly now: ExerciseParts;
-  /** The latest first. */
-  readonly key: readonly ChangedInBook[];
-  readonly start: readonly ChangedInBook[];
+  readonly key: ChangedBook;
+  readonly start: ChangedBook;
 }
 
 /** Changes of an origin’s books that were taken over, and those that did not fit any more, with why. */

@@ -259,7 +259,13 @@ export { type StepShown, USUAL_RULES, withPictures } from './teaching/exercise/i
 export { writeExercise } from './teaching/exercise/index.js';
 export { EXERCISE_PARTS, exerciseOfParts, type ExerciseParts } from './teaching/part/index.js';
 export { type Named, namedIn, type Overtaken, type PartChange } from './teaching/part/index.js';
-export { partChanges, partSays, partsForBook, reverseOf } from './teaching/part/index.js';
+export {
+  partChanges,
+  partsBefore,
+  partSays,
+  partsForBook,
+  reverseOf,
+} from './teaching/part/index.js';
 export { besideParts, withPartChanges } from './teaching/part/index.js';
 export { blankItem, blankParty, itemsInTable, type Listed } from './files/lists/index.js';
 export { partiesInTable, studentsInTable, type StudentsInTable } from './files/lists/index.js';

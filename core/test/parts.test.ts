@@ -3,6 +3,7 @@ import {
   EXERCISE_PARTS,
   exerciseOfParts,
   partChanges,
+  partsBefore,
   partSays,
   reverseOf,
   USUAL_RULES,
@@ -55,6 +56,18 @@ const changed = (document: unknown, from: ExerciseParts, to: ExerciseParts) =>
   withPartChanges(EXERCISE_PARTS, document, partChanges(EXERCISE_PARTS, from, to));
 
 describe('an exercise, changed part by part', () => {
+  it('is told as it was before any of its steps, from what each of them really changed', () => {
+    fc.assert(
+      fc.property(fc.array(exercise, { minLength: 2, maxLength: 6 }), (all) => {
+        const done = all.slice(1).map((to, i) => changed(all[i], all[i] as ExerciseParts, to).done);
+        for (const [i, then] of all.entries())
+          expect(described(partsBefore(EXERCISE_PARTS, all.at(-1), done.slice(i).flat()))).toEqual(
+            described(then),
+          );
+      }),
+    );
+  });
+
   it('becomes what it was changed into, and goes back by the reverse', () => {
     fc.assert(
       fc.property(exercise, exercise, (from, to) => {

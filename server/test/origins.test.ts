@@ -25,6 +25,8 @@ const open = async (who: Visitor, id: string) => (await who.get(`exercises/${id}
 const changesTo = (from: ExerciseParts, to: ExerciseParts): PartChange[] =>
   partChanges(EXERCISE_PARTS, from, to);
 
+const NONE = { count: 0, latest: [] };
+
 const PNG =
   'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
 
@@ -63,7 +65,7 @@ describe('a copy taken from a colleague', () => {
     expect(made.body).toMatchObject({ may: 'own', isCopy: true, state: 'draft' });
     copy = made.body.id;
     const origin = await vera.at.get(`exercises/${copy}/origin`);
-    expect(origin.body).toMatchObject({ by: 'Ruth Marsh', key: [], start: [] });
+    expect(origin.body).toMatchObject({ by: 'Ruth Marsh', key: NONE, start: NONE });
     expect(changesTo(origin.body.base, origin.body.now)).toEqual([]);
     expect((await ruth.get(`exercises/${copy}/origin`)).status).toBe(404);
   });
@@ -114,7 +116,7 @@ describe('a copy taken from a colleague', () => {
       'vera-1',
     );
     const { body: origin } = await vera.at.get(`exercises/${copy}/origin`);
-    expect(origin.key.map(({ says }: { says: string }) => says)).toEqual([
+    expect(origin.key.latest.map(({ says }: { says: string }) => says)).toEqual([
       expect.stringContaining('Lamps in stock'),
       expect.stringContaining('Rent of the shop'),
     ]);
@@ -123,7 +125,7 @@ describe('a copy taken from a colleague', () => {
     expect(taken.map(({ status }) => status)).toEqual([200, 200]);
     expect(taken[0]?.body).toMatchObject({ done: 1, refused: [expect.any(String)] });
     expect(await named('rent')).toBe('Rent of the shop');
-    expect((await vera.at.get(`exercises/${copy}/origin`)).body.key).toEqual([]);
+    expect((await vera.at.get(`exercises/${copy}/origin`)).body.key).toEqual(NONE);
   });
 
   it('says so where the other is no longer shared', async () => {
@@ -172,5 +174,34 @@ describe('parts of another exercise', () => {
     const own = took.body.guide.sheets[0].picture;
     expect(own).not.toBe(picture.id);
     expect((await ruth.get(`exercises/${other.id}/pictures/${own}`)).status).toBe(200);
+  });
+
+  it('whatever is named as a picture, nothing is kept of what is refused, and no more than there is room for', async () => {
+    const { exerciseId } = classes;
+    const path = `exercises/${exerciseId}/take-over`;
+    const sheet = (i: number, picture: unknown) => ({
+      ...{ at: `/guide/sheets/odd${String(i)}` },
+      now: { id: `odd${String(i)}`, title: 'Odd', kind: 'picture', picture },
+    });
+    for (const odd of [5, null, { a: 1 }, ['x'], 'x'.repeat(50_000), PNG])
+      expect((await ruth.post(path, { changes: [sheet(0, odd)] })).status).toBe(422);
+    const { body: company } = await ruth.post('companies', { book: COMPANY });
+    const other = await ruth.post('exercises', {
+      ...{ companyId: company.id, title: 'Pictured', start: 'company-only' },
+    });
+    const ids: string[] = [];
+    for (let i = 0; i < 60; i++) {
+      const kept = await ruth.post(`exercises/${other.body.id}/pictures`, { picture: PNG });
+      ids.push(kept.body.id);
+    }
+    const all = ids.map((id, i) => sheet(i, id));
+    const refused = await ruth.post(path, { changes: all });
+    expect([refused.status, refused.body.detail]).toEqual([
+      422,
+      expect.stringContaining('keeps 60 pictures'),
+    ]);
+    const took = await ruth.post(path, { changes: all.slice(0, 40) });
+    expect(took.status).toBe(200);
+    expect((await ruth.post(path, { changes: all.slice(40) })).status).toBe(422);
   });
 });

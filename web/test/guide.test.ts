@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { topicsAt, topicsFor } from '../src/pages/guide/topics';
 
@@ -57,4 +57,24 @@ test('a student is told nothing of what is the instructor’s', () => {
   for (const id of ['key', 'marking', 'results', 'house', 'own-figures'])
     expect(ids.has(id)).toBe(false);
   expect(new Set(topicsFor('instructor').map(({ id }) => id)).has('mine')).toBe(false);
+});
+
+/** All that stands in the pages, without the topics themselves. */
+const pages = readdirSync(join(import.meta.dirname, '../src'), {
+  recursive: true,
+  encoding: 'utf8',
+})
+  .filter((path) => /\.tsx?$/.test(path) && !path.endsWith('topics.ts'))
+  .map((path) =>
+    readFileSync(join(import.meta.dirname, '../src', path), 'utf8').replace(/\s+/g, ' '),
+  );
+
+test('what a topic sets off as a name on a page is there, word for word', () => {
+  const all = [...topicsFor('instructor'), ...topicsFor('student')];
+  const named = all.flatMap(({ says }) =>
+    [...says.matchAll(/(?<![*\w])\*{1,2}([^*]+)\*{1,2}(?![*\w])/g)].map(([, name = '']) => name),
+  );
+  const isThere = (name: string) =>
+    pages.some((text) => text.toLowerCase().includes(name.toLowerCase()));
+  expect([...new Set(named)].filter((name) => name.length > 1 && !isThere(name))).toEqual([]);
 });

@@ -38,6 +38,14 @@ export class PicturesService {
     return { id };
   }
 
+  /** Pictures that lie beside other exercises, put in here, too; refused where there is no room for them. */
+  async takeIn(exercise: ExerciseRow, taken: Apart) {
+    const fits = async () => (await this.countOf(exercise.id)) + taken.length <= MOST;
+    if (!(await fits())) await this.dropUnnamed(exercise);
+    if (!(await fits())) throw refuse('guide.pictures', TOO_MANY, 'picture');
+    await keepApart(this.db, exercise.id, taken);
+  }
+
   private countOf(exerciseId: string): Promise<number> {
     return this.db.$count(pictures, eq(pictures.exerciseId, exerciseId));
   }
@@ -101,12 +109,10 @@ export function picturesApart(guide: Guide) {
   return { guide: named, apart };
 }
 
+type Apart = ReturnType<typeof picturesApart>['apart'];
+
 /** Keeps what was taken apart. */
-export async function keepApart(
-  db: Queries,
-  exerciseId: string,
-  apart: ReturnType<typeof picturesApart>['apart'],
-): Promise<void> {
+export async function keepApart(db: Queries, exerciseId: string, apart: Apart): Promise<void> {
   if (apart.length > 0)
     await db.insert(pictures).values(apart.map((each) => ({ ...each, exerciseId })));
 }

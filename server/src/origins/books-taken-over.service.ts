@@ -20,9 +20,6 @@ interface Followed {
   readonly since: number;
 }
 
-/** What is sent at once. */
-const AT_ONCE = 100;
-
 /** The books of a copy follow those of its origin: change by change, where each still fits. */
 @Injectable()
 export class BooksTakenOverService {
@@ -61,10 +58,10 @@ export class BooksTakenOverService {
     }));
     const fit = changes.filter(({ operations }) => !operations.some(isSetBack));
     const refused = fit.length < changes.length ? [SET_BACK] : [];
-    for (let at = 0; at < fit.length; at += AT_ONCE) {
+    // One by one: each was within bounds where it was made.
+    for (const change of fit) {
       const { revision } = await this.books.at(to);
-      const sent = { revision, changes: fit.slice(at, at + AT_ONCE) };
-      const done = await this.changes.changeAll(to, me, sent);
+      const done = await this.changes.changeAll(to, me, { revision, changes: [change] });
       refused.push(...done.refused.map(({ says }) => says));
     }
     return { upTo, count: changes.length, refused };

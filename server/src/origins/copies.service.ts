@@ -14,10 +14,13 @@ import type { Database } from '../database/open-database.js';
 import { exercises, pictures } from '../database/schema/index.js';
 import { ExerciseChangesService } from '../exercises/exercise-changes.service.js';
 import { columnsOf, partsOfRow } from '../exercises/exercise-parts.js';
-import { ExercisesService } from '../exercises/exercises.service.js';
+import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { keepApart, picturesApart, PicturesService } from '../guides/pictures.service.js';
 import { DATABASE } from '../http/tokens.js';
 import { mayOnExercise } from '../reach/reach.js';
+
+/** No more lie beside an exercise than that: what is beyond it is looked for nowhere. */
+const MOST_PICTURES = 60;
 
 /** Exercises copied whole, and part by part. */
 @Injectable()
@@ -56,19 +59,20 @@ export class CopiesService {
 
   /** Parts that stand elsewhere, put in here: a picture that lies beside another exercise lies here, too. */
   async takeOver(me: Me, id: string, changes: readonly PartChange[]): Promise<ExerciseAnswer> {
-    await this.exercises.rowOf(me, id);
-    return this.changes.change(me, id, await this.withOwnPictures(me, id, changes));
+    const row = await this.exercises.rowOf(me, id);
+    return this.changes.change(me, id, await this.withOwnPictures(me, row, changes));
   }
 
-  private async withOwnPictures(me: Me, id: string, changes: readonly PartChange[]) {
-    const named = changes.flatMap((change) => picturesOf(asGuide(change.now)));
+  private async withOwnPictures(me: Me, row: ExerciseRow, changes: readonly PartChange[]) {
+    const all = changes.flatMap((change) => picturesOf(asGuide(change.now)));
+    const named = [...new Set(all)].slice(0, MOST_PICTURES);
     if (named.length === 0) return changes;
     const others = await this.db
       .select({ id: pictures.id, kind: pictures.kind, data: pictures.data })
       .from(pictures)
       .innerJoin(exercises, eq(exercises.id, pictures.exerciseId))
       .where(
-        and(inArray(pictures.id, named), ne(exercises.id, id), isNotNull(mayOnExercise(me.id))),
+        and(inArray(pictures.id, named), ne(exercises.id, row.id), isNotNull(mayOnExercise(me.id))),
       );
     const own = new Map(
       others.map(({ id: name, kind, data }) => [
@@ -76,14 +80,14 @@ export class CopiesService {
         { id: nanoid(), kind: kind as PictureKind, data },
       ]),
     );
-    await this.db.transaction((tx) => keepApart(tx, id, [...own.values()]));
+    await this.pictures.takeIn(row, [...own.values()]);
     return changes.map((change) => renamed(change, (name) => own.get(name)?.id ?? null));
   }
 }
 
 /** A paper that is put in, as a guide that has nothing else; whatever is none names no picture. */
 const asGuide = (json: unknown): Guide =>
-  typeof json === 'object' && json !== null && 'picture' in json
+  typeof json === 'object' && json !== null && 'picture' in json && typeof json.picture === 'string'
     ? { sheets: [json as NonNullable<Guide['sheets']>[number]] }
     : {};
 

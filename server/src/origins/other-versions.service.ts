@@ -1,19 +1,25 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { ChangedInBook, ExerciseThen, Me, OriginShown, OthersParts } from '@gleddo/contract';
+import type {
+  ChangedBook,
+  ChangedInBook,
+  ExerciseThen,
+  Me,
+  OriginShown,
+  OthersParts,
+} from '@gleddo/contract';
 import {
   besideParts,
   booksBefore,
   EXERCISE_PARTS,
   exerciseOfParts,
   operationSays,
+  partsBefore,
   partsForBook,
-  reverseOf,
-  withPartChanges,
   type ExerciseParts,
   type Operation,
   type PartChange,
 } from '@gleddo/core';
-import { and, desc, eq, gt } from 'drizzle-orm';
+import { and, asc, desc, eq, gt } from 'drizzle-orm';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
 import { bookOperations, exerciseChanges, people } from '../database/schema/index.js';
@@ -23,7 +29,8 @@ import { refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { isSetBack } from './set-back.js';
 
-const MOST_TOLD = 200;
+/** So many are told in words, the latest: each is told of the book as it was then. */
+const MOST_TOLD = 40;
 
 /** What stands elsewhere of an exercise: before, where it is a copy of, in another. */
 @Injectable()
@@ -47,12 +54,9 @@ export class OtherVersionsService {
       .select({ changes: exerciseChanges.changes })
       .from(exerciseChanges)
       .where(and(eq(exerciseChanges.exerciseId, row.id), gt(exerciseChanges.revision, revision)))
-      .orderBy(desc(exerciseChanges.revision));
-    let parts: unknown = partsOfRow(row);
-    for (const { changes } of later) {
-      const back = reverseOf(JSON.parse(changes) as readonly PartChange[]);
-      parts = withPartChanges(EXERCISE_PARTS, parts, back).document;
-    }
+      .orderBy(asc(exerciseChanges.revision));
+    const since = later.flatMap(({ changes }) => JSON.parse(changes) as readonly PartChange[]);
+    const parts = partsBefore(EXERCISE_PARTS, partsOfRow(row), since);
     const read = exerciseOfParts(parts);
     if (!read.ok) throw refusedBy(read.refusals);
     return read.value;
@@ -83,7 +87,7 @@ export class OtherVersionsService {
   }
 
   /** What was changed of a book after a revision, the latest first. */
-  private async changedIn(bookId: string, revision: number): Promise<ChangedInBook[]> {
+  private async changedIn(bookId: string, revision: number): Promise<ChangedBook> {
     const rows = await this.db
       .select({ step: bookOperations, by: people.name })
       .from(bookOperations)
@@ -98,11 +102,14 @@ export class OtherVersionsService {
     const sinceSetBack = steps.findIndex(({ operation }) => isSetBack(operation));
     const known = sinceSetBack < 0 ? steps : steps.slice(0, sinceSetBack);
     const before = booksBefore(await this.books.read(bookId), known);
-    return rows.map(({ step, by }, i) => {
+    const later = and(eq(bookOperations.bookId, bookId), gt(bookOperations.revision, revision));
+    const count = await this.db.$count(bookOperations, later);
+    const latest = rows.map(({ step, by }, i): ChangedInBook => {
       const [then, made] = [before[i], steps[i]];
       const says = then && made ? operationSays(made.operation, then) : SET_BACK;
       return { ...{ revision: step.revision, says, by: by ?? '' }, at: step.at.toISOString() };
     });
+    return { count, latest };
   }
 
   async partsOf(me: Me, id: string, other: string): Promise<OthersParts> {

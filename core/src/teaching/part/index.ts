@@ -3,6 +3,7 @@ export {
   type Overtaken,
   type PartChange,
   partChanges,
+  partsBefore,
   reverseOf,
   withPartChanges,
 } from './part-changes.js';

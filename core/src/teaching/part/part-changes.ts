@@ -48,6 +48,19 @@ export function partChanges(tree: PartTree, before: Json, after: Json): PartChan
 export const reverseOf = (changes: readonly PartChange[]): PartChange[] =>
   changes.map(({ at, was, now }) => changeOf(at, now, was)).reverse();
 
+/** A document as it was before some changes that were made of it since, the first first: each part as the first of them found it. */
+export function partsBefore(tree: PartTree, document: Json, since: readonly PartChange[]): Json {
+  const parts = partsOf(tree, document);
+  const found = new Set<PartPlace>();
+  for (const { at, was } of since) {
+    if (found.has(at)) continue;
+    found.add(at);
+    if (was === undefined) parts.delete(at);
+    else parts.set(at, was);
+  }
+  return fromParts(tree, parts);
+}
+
 /** A change that does not fit any more, or names no part; and what its part is by now. */
 export interface Overtaken {
   readonly change: PartChange;

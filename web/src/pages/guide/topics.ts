@@ -88,7 +88,7 @@ const FOR_INSTRUCTORS: readonly Topic[] = [
   },
   {
     ...{ id: 'hand-out', title: 'Hand out', pages: ['/exercises/:id/hand-out'] },
-    says: `To which classes, from when to when, what becomes of late work, how long a try lasts and how often one may try. Before it goes out, *Can it be known?* looks through it with a hundred sets of figures: what a student can’t know is listed, with a way to mend it.`,
+    says: `To which classes, from when to when, what becomes of late work, how long a try lasts and how often one may try. Before it goes out, *Can it be solved?* looks through it with a hundred sets of figures: what a student can’t know is listed, with a way to mend it.`,
   },
   {
     ...{ id: 'versions', title: 'Compare', pages: ['/exercises/:id/versions'] },
@@ -112,7 +112,7 @@ const FOR_INSTRUCTORS: readonly Topic[] = [
   },
   {
     ...{ id: 'files', title: 'Work from files', pages: ['/results/:id/files'] },
-    says: `Lists and books from any program, one or a pile. Columns are told by what stands in them, signs by arithmetic. A file that was not read whole *needs a look* and has no mark before somebody has looked.`,
+    says: `Lists and books from any program, one or a pile. Columns are told by what stands in them, signs by arithmetic. A file that was not read whole has no mark before somebody has looked at what was not understood.`,
   },
   {
     ...{ id: 'marking', title: 'Marked work', pages: ['/marking/:tryId'] },
@@ -173,7 +173,7 @@ const FOR_STUDENTS: readonly Topic[] = [
 const FOR_ALL: readonly Topic[] = [
   {
     ...{ id: 'chart', title: 'Chart', pages: [...part('chart'), '/mine/:id/chart'] },
-    says: `The open spread: the balance sheet on the left page, profit and loss on the right. **A place says everything**: type a name in the empty line of a section and type, normal side and number follow. Enter keeps it and opens the next line. Move an account by dragging or with Alt and the arrows; press it to open its slip. The figures move as you type.`,
+    says: `The open spread: the balance sheet on the left page, profit and loss on the right. A place says everything: type a name in the empty line of a section and type, normal side and number follow. Enter keeps it and opens the next line. Move an account by dragging or with Alt and the arrows; press it to open its slip. The figures move as you type.`,
   },
   {
     ...{ id: 'opening', title: 'Opening', pages: part('opening') },

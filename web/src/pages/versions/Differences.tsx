@@ -39,7 +39,7 @@ function Part({ of: { change, isBoth }, named, chosen, onChoose }: PartProps) {
       {isBoth && (
         <p className={styles['both']}>You have changed this, too: yours would be written over.</p>
       )}
-      {differentFields(was, now, named).map(({ name, here, there }) => (
+      {(at.endsWith('/') ? [] : differentFields(was, now, named)).map(({ name, here, there }) => (
         <div key={name} className={styles['field']}>
           {name !== '' && <span className="quiet">{name}</span>}
           <ChangedText {...{ here, there }} />

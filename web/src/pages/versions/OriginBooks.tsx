@@ -1,7 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { ChangedInBook, ExerciseAnswer, OriginShown } from '@gleddo/contract';
+import type { ChangedBook, ExerciseAnswer, OriginShown } from '@gleddo/contract';
 import { Button } from 'antd';
 import { post } from '../../platform/api/client';
+import { counted } from '../../platform/figures/counted';
 import { momentText } from '../../platform/figures/days';
 import { Refusal } from '../../platform/shell/Refusal';
 
@@ -18,7 +19,8 @@ export function OriginBooks({ exercise, origin }: OriginBooksProps) {
     onSuccess: () => queries.invalidateQueries({ queryKey: ['other-version', exercise.id] }),
   });
   const { key, start } = origin;
-  if (key.length + start.length === 0 && !take.data) return null;
+  const isBehind = key.count + start.count > 0;
+  if (!isBehind && !take.data) return null;
   return (
     <section className="paper" aria-label="Its books">
       <h2>Its answer key and its starting point</h2>
@@ -33,7 +35,7 @@ export function OriginBooks({ exercise, origin }: OriginBooksProps) {
         </>
       )}
       <Refusal of={take} />
-      {key.length + start.length > 0 && (
+      {isBehind && (
         <Button loading={take.isPending} onClick={() => take.mutate()}>
           Take over what still fits
         </Button>
@@ -42,15 +44,16 @@ export function OriginBooks({ exercise, origin }: OriginBooksProps) {
   );
 }
 
-function Changed({ name, of }: { readonly name: string; readonly of: readonly ChangedInBook[] }) {
-  if (of.length === 0) return null;
+function Changed({ name, of }: { readonly name: string; readonly of: ChangedBook }) {
+  if (of.count === 0) return null;
   return (
     <>
       <h3>
-        {name}: {of.length} {of.length === 1 ? 'change' : 'changes'} there since
+        {name}: {counted(of.count, 'change')} there since
+        {of.count > of.latest.length && `, the latest ${String(of.latest.length)}`}
       </h3>
       <ul className="plain-list">
-        {of.map(({ revision, says, by, at }) => (
+        {of.latest.map(({ revision, says, by, at }) => (
           <li key={revision}>
             {says}{' '}
             <span className="quiet">

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { ExerciseAnswer } from '@gleddo/contract';
-import { namedIn, type Named } from '@gleddo/core';
+import { namedIn, type Book, type Named } from '@gleddo/core';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -68,7 +68,7 @@ const NOTHING = {
 
 function Found({ exercise, said, other }: FoundProps) {
   const key = useBookOf(exercise.keyBookId);
-  const named: Named = key ? namedIn(key) : (id) => id;
+  const named = namedBy(exercise, other, key);
   const { changes, lost, origin } = other;
   return (
     <>
@@ -94,6 +94,23 @@ function Found({ exercise, said, other }: FoundProps) {
       {origin && <OriginBooks exercise={exercise} origin={origin} />}
     </>
   );
+}
+
+/** How steps, papers, questions, accounts and entries are called, here and there: by a title, or by their words. */
+function namedBy(
+  { guide, keyRules }: ExerciseAnswer,
+  other: OtherVersion,
+  key: Book | null,
+): Named {
+  const here = [...(guide.steps ?? []), ...(guide.sheets ?? []), ...(keyRules.questions ?? [])];
+  const there = other.changes.flatMap(({ change }) => [change.was, change.now]);
+  const names = new Map<string, string>();
+  for (const each of [...here, ...there] as Partial<Record<string, unknown>>[]) {
+    const says = each?.['title'] ?? each?.['text'];
+    if (typeof each?.['id'] === 'string' && typeof says === 'string') names.set(each['id'], says);
+  }
+  const ofKey = key ? namedIn(key) : (id: string) => id;
+  return (id) => names.get(id) ?? ofKey(id);
 }
 
 const MOST_NAMED = 5;

@@ -43,7 +43,14 @@ const told = (json: unknown, named: Named): string => {
 const fieldsOf = (json: unknown, named: Named): ToldField[] =>
   typeof json === 'object' && json !== null && !Array.isArray(json)
     ? Object.entries(json).flatMap(([name, each]) =>
-        UNTOLD.has(name) ? [] : [{ name: NAMES[name] ?? name, says: told(each, named) }],
+        UNTOLD.has(name)
+          ? []
+          : [
+              {
+                name: NAMES[name] ?? name,
+                says: name === 'picture' ? 'a picture' : told(each, named),
+              },
+            ],
       )
     : [{ name: '', says: told(json, named) }];
 
