@@ -173,13 +173,24 @@ async function addressesOfInstructor(page: Page): Promise<string[]> {
   ];
   const { rows } = await asked(`exercises/${exercise.id}/results`);
   const work = rows.find(({ points }: { points: number | null }) => points !== null);
-  const parts = ['brief', 'steps', 'also-right', 'checks', 'own-figures', 'try', 'hand-out'];
+  const parts = [
+    'brief',
+    'steps',
+    'also-right',
+    'checks',
+    'own-figures',
+    'try',
+    'hand-out',
+    'versions',
+  ];
   return [
     ...['/companies', '/exercises', '/groups', '/results', '/people', '/house'],
     ...parts.map((part) => `/exercises/${exercise.id}/${part}`),
     ...[`/groups/${group.id}`, `/results/${exercise.id}`, `/marking/${work.tryId}`],
     ...[
       `/results/${exercise.id}?by=now`,
+      `/results/${exercise.id}?by=class`,
+      '/guide',
       `/results/${exercise.id}/files`,
       '/today',
       '/term',

@@ -11,6 +11,17 @@ const turned = (page: Page) =>
     });
   });
 
+async function openTurnedBook(page: Page): Promise<void> {
+  await turned(page);
+  await comeInAs(page, 'Ruth Marsh');
+  await page.goto('/companies');
+  await page
+    .getByRole('link', { name: /Tern Island Kayaks/ })
+    .first()
+    .click();
+  await expect(page.locator('.spread')).toBeVisible();
+}
+
 const isWithin = (page: Page) =>
   page.evaluate(() => {
     const { scrollWidth, clientWidth } = document.documentElement;
@@ -29,14 +40,7 @@ for (const [width, height] of [
 ] as const)
   test(`pages that are read from the right hold at ${width}`, async ({ page }) => {
     await page.setViewportSize({ width, height });
-    await turned(page);
-    await comeInAs(page, 'Ruth Marsh');
-    await page.goto('/companies');
-    await page
-      .getByRole('link', { name: /Tern Island Kayaks/ })
-      .first()
-      .click();
-    await expect(page.locator('.spread')).toBeVisible();
+    await openTurnedBook(page);
     const book = page.url().replace(/\/chart.*/, '');
     for (const part of ['chart', 'opening', 'journal', 'statements'])
       await holds(page, `${book}/${part}`, '.spread, .page');
@@ -47,13 +51,7 @@ for (const [width, height] of [
 test('the pages of a turned book lie the other way round, figures at the end of their rows', async ({
   page,
 }) => {
-  await turned(page);
-  await comeInAs(page, 'Ruth Marsh');
-  await page.goto('/companies');
-  await page
-    .getByRole('link', { name: /Tern Island Kayaks/ })
-    .first()
-    .click();
+  await openTurnedBook(page);
   const at = async (name: string) =>
     (await page.getByRole('heading', { name }).first().boundingBox())?.x ?? 0;
   await expect(page.getByRole('heading', { name: 'Balance sheet' })).toBeVisible();

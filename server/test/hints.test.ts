@@ -98,4 +98,42 @@ describe('hints', () => {
     const { body } = await student(1).post('practices', { exerciseId });
     expect((await ask(1, body.bookId)).body.detail).toMatch(/No hints are given here/);
   });
+
+  it('of a question where to look comes first; whoever answers what was told earns nothing by it', async () => {
+    const bookId = await begin(1);
+    const said = async (told: number, answer: boolean): Promise<string> => {
+      const { body } = await ask(1, bookId, { step: 'record', told, answer });
+      return body.hints.told[told].says;
+    };
+    // What happened stands before what is asked.
+    expect(await said(0, true)).toMatch(/debit/);
+    expect(await said(1, false)).toMatch(/is not in the books yet/);
+    const pieces = async (told: number) => (await ask(1, bookId, { step: 'record', told })).body;
+    let told = 2;
+    for (;;) {
+      const { hints } = await pieces(told);
+      if (/^Look at what stands under Current assets/.test(hints.told[told].says)) break;
+      told += 1;
+    }
+    const right = await said(told + 1, true);
+    const [, figure = ''] = /^Right is (.+)\.$/.exec(right) ?? [];
+    const kept = { question: 'q1', answer: figure };
+    expect((await student(1).put(`books/${bookId}/answers`, kept)).status).toBe(204);
+    // Of what is answered nothing more is told; the next question is no step's, and stands with the last.
+    expect(await said(told + 2, false)).toMatch(/^Look at what stands under Non-current assets/);
+    await student(1).post(`my-exercises/${exerciseId}/hand-in`);
+    const rows = await checkedRows(ruth, exerciseId);
+    const { notes, results, of, scaledFrom } = (await ruth.get(`tries/${rows[1]?.tryId}`)).body;
+    const [{ points }] = results.filter(
+      ({ check, subject }: { check: string; subject: { id: string } }) =>
+        check === 'question.answer' && subject.id === 'q1',
+    );
+    expect(points).toBeGreaterThan(0);
+    const given = notes.filter(({ text }: { text: string }) => /Was told/.test(text));
+    // What was not done earned nothing, and loses nothing by having been told.
+    expect(given.map((note: { points: number }) => note.points)).toEqual([
+      0,
+      -Math.round((points * of) / (scaledFrom ?? of)),
+    ]);
+  });
 });

@@ -35,6 +35,22 @@ export function ChooseGroup({ groups }: Pick<ClassResults, 'groups'>) {
 const sharesOf = (rows: readonly ClassRow[]): number[] =>
   rows.flatMap(({ points, of }) => (points !== null && of ? [points / of] : []));
 
+interface HowMarksLieProps {
+  readonly marked: number;
+  readonly spread: ReturnType<typeof spreadOf>;
+}
+
+/** How many are marked, the middle of their marks, and from where to where they go: three cells of a row. */
+export const HowMarksLie = ({ marked, spread }: HowMarksLieProps) => (
+  <>
+    <td className="figure">{marked}</td>
+    <td className="figure">{spread ? percentOf(spread.middle) : '–'}</td>
+    <td className="figure">
+      {spread ? `${percentOf(spread.low)}–${percentOf(spread.high)}` : '–'}
+    </td>
+  </>
+);
+
 /** The class groups beside each other: how many have handed in, and how their marks lie. */
 export function GroupsCompared({ groups, rows }: Pick<ClassResults, 'groups' | 'rows'>) {
   if (groups.length < 2) return null;
@@ -52,11 +68,7 @@ export function GroupsCompared({ groups, rows }: Pick<ClassResults, 'groups' | '
               <tr key={id}>
                 <td>{name}</td>
                 <td className="figure">{own.length}</td>
-                <td className="figure">{shares.length}</td>
-                <td className="figure">{spread ? percentOf(spread.middle) : '–'}</td>
-                <td className="figure">
-                  {spread ? `${percentOf(spread.low)}–${percentOf(spread.high)}` : '–'}
-                </td>
+                <HowMarksLie marked={shares.length} spread={spread} />
               </tr>
             );
           })}

@@ -7,6 +7,7 @@ import { counted } from '../../platform/figures/counted';
 import { longDay } from '../../platform/figures/days';
 import { TableHead } from '../../platform/figures/TableHead';
 import { Asking } from '../../platform/shell/Asking';
+import { HowMarksLie } from './ByGroup';
 import { percentOf } from '../marks/percent';
 import styles from './class-results.module.css';
 
@@ -58,11 +59,7 @@ const HowTheyDid = ({ groups, of }: OfClasses) => (
         <tr key={id}>
           <td>{groups[i]?.name}</td>
           <td className="quiet">{longDay(groups[i]?.at.slice(0, 10) ?? '')}</td>
-          <td className="figure">{marked}</td>
-          <td className="figure">{spread ? percentOf(spread.middle) : '–'}</td>
-          <td className="figure">
-            {spread ? `${percentOf(spread.low)}–${percentOf(spread.high)}` : '–'}
-          </td>
+          <HowMarksLie {...{ marked, spread }} />
         </tr>
       ))}
     </tbody>
