@@ -5,6 +5,7 @@ import {
   proposalToJson,
   propose,
   type Proposal,
+  PLAIN_WRITING,
 } from '@gleddo/core';
 import { splitArguments } from './arguments.js';
 import type { Command } from './command.js';
@@ -41,6 +42,7 @@ export const proposeCommand: Command = async (args, out) => {
 };
 
 function report({ sentences }: Proposal): string {
+  const writing = { ...PLAIN_WRITING, digits: 2 };
   const lines = sentences.flatMap(({ text, why, entries }) => [
     text,
     ...(why === null ? [] : [`  not understood: ${why}`]),
@@ -48,7 +50,7 @@ function report({ sentences }: Proposal): string {
       `  ${date}`,
       ...own.map(({ account: { name, type }, amount }) => {
         const side = amount >= 0 ? 'debit' : 'credit';
-        return `    ${side.padEnd(6)}  ${formatAmount(Math.abs(amount), 2).padStart(12)}  ${name} (${type})`;
+        return `    ${side.padEnd(6)}  ${formatAmount(Math.abs(amount), writing).padStart(12)}  ${name} (${type})`;
       }),
     ]),
   ]);

@@ -3,7 +3,7 @@ import {
   balanceSheet,
   formatAmount,
   LEVELS,
-  minorDigits,
+  writingOf,
   profitAndLoss,
   profitOnSheet,
   profitRows,
@@ -47,9 +47,9 @@ export const statementsCommand: Command = async (args, out) => {
 };
 
 function page(book: Book, period: Period, level: Level): string {
-  const digits = minorDigits(book.company.currency);
+  const writing = writingOf(book.company);
   const row = (label: string, amount: Amount) =>
-    `${label.slice(0, 50).padEnd(52)}${formatAmount(amount, digits).padStart(18)}\n`;
+    `${label.slice(0, 50).padEnd(52)}${formatAmount(amount, writing).padStart(18)}\n`;
   const sections = (list: readonly SectionFigures[]) =>
     list
       .filter((section) => section.lines.length > 0 || section.total !== 0)

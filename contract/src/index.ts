@@ -45,6 +45,13 @@ export {
   type Sharing,
   WAYS_TO_SHARE,
 } from './sharing.js';
+export {
+  HereRequest,
+  OPEN_KINDS,
+  type OpenKind,
+  type OtherHere,
+  type WhoIsHere,
+} from './presence.js';
 export { type OwnTerm, type TermMarks, TermRequest, type TermRow } from './term.js';
 export type {
   BooksTakenOver,

@@ -39,6 +39,7 @@ import type {
 } from './platforms.js';
 import type { OwnTerm, TermMarks, TermRequest } from './term.js';
 import type { ReadyShown } from './shelf.js';
+import type { HereRequest, WhoIsHere } from './presence.js';
 import type { ShareRequest, Sharing } from './sharing.js';
 import type {
   GiveAllBackRequest,
@@ -219,6 +220,9 @@ export const ROUTES = {
   'PUT platform/links/:id': to<ArrivalDone, PlatformLinkRequest>(),
   'GET groups/:id/platform-list': to<PlatformList | null>(),
   'GET exercises/:id/platform-marks': to<PlatformMarks[]>(),
+
+  'POST here/:kind/:id': to<WhoIsHere, HereRequest>(),
+  'DELETE here/:kind/:id': to<undefined>(),
 
   'GET sharing/:kind/:id': to<Sharing>(),
   'PUT sharing/:kind/:id': to<Sharing, ShareRequest>(),

@@ -1,8 +1,18 @@
 // The one door of the core. What is not named by these folders' own doors stays inside.
 export { done, refusal, type Refusal, type Result } from './model/refusal/refusal.js';
-export { allWhole, type Amount, formatAmount, formatDecimal } from './model/money/index.js';
+export {
+  allWhole,
+  type Amount,
+  amountSaid,
+  amountTyped,
+  amountWritten,
+} from './model/money/index.js';
+export { type AmountWriting, formatAmount, formatDecimal } from './model/money/index.js';
 export { minorDigits, otherSide, parseAmount, QUANTITY_DIGITS } from './model/money/index.js';
-export { shortDecimal, type Side, sideOf, signOf, sum } from './model/money/index.js';
+export { quantitySaid, type Side, sideOf } from './model/money/index.js';
+export { signOf, sum } from './model/money/index.js';
+export { collatorOf, PLACES, placeOfId, PLAIN_WRITING } from './model/place/index.js';
+export { usualDecimal, type Writing, writingOf } from './model/place/index.js';
 export { type AccountType, type Activity, changedSection } from './model/scheme/index.js';
 export { changedType, CLASS_NAMES, type ClassId, faultsOfScheme } from './model/scheme/index.js';
 export { inWords, movedSection, movedType, normalSide, orShipped } from './model/scheme/index.js';
@@ -55,7 +65,7 @@ export {
   isDay,
   type Period,
 } from './model/day/index.js';
-export { periodLike, shortDay } from './model/day/index.js';
+export { type DayOrder, periodLike, shortDay } from './model/day/index.js';
 export { type Drawing } from './model/chance/index.js';
 export { beforeDoings, completedAssignment, isMade } from './accounting/document/index.js';
 export { KIND_FACTS, lineWorth, POSTING_NAMES, recordingOf } from './accounting/document/index.js';
@@ -285,6 +295,7 @@ export {
   accountOfRow,
   cashBasisSheet,
   cellShown,
+  OF_NO_COMPANY,
   costSheet,
   type Handout,
 } from './files/handout/index.js';

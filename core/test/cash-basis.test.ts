@@ -1,5 +1,12 @@
 import fc from 'fast-check';
-import { cellShown, cashFlow, profitAndLoss, readBook, writeBook } from '../src/index.js';
+import {
+  cellShown,
+  cashFlow,
+  PLAIN_WRITING,
+  profitAndLoss,
+  readBook,
+  writeBook,
+} from '../src/index.js';
 import { cashBasisSheet } from '../src/files/handout/cash-basis-sheet.js';
 import { cashBasis } from '../src/accounting/statement/cash-basis.js';
 import { anyBook } from './arbitrary-book.js';
@@ -59,7 +66,10 @@ describe('the profit on a cash basis', () => {
     ]);
     const of = (name: string) =>
       rows
-        .find(({ cells: [cell = ''] }) => cellShown({ digits: 2, places: 2 }, cell) === name)
+        .find(
+          ({ cells: [cell = ''] }) =>
+            cellShown({ writing: { ...PLAIN_WRITING, digits: 2 }, places: 2 }, cell) === name,
+        )
         ?.cells.slice(1);
     expect(of('wear')).toEqual([{ amount: -90 }, { amount: 90 }, { amount: 0 }]);
     expect(rows.at(-1)?.cells.slice(1)).toEqual([

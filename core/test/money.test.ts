@@ -1,5 +1,12 @@
 import fc from 'fast-check';
-import { allWhole, formatAmount, formatDecimal, minorDigits, parseAmount } from '../src/index.js';
+import {
+  allWhole,
+  formatAmount,
+  formatDecimal,
+  minorDigits,
+  parseAmount,
+  PLAIN_WRITING,
+} from '../src/index.js';
 import { parseDecimal } from '../src/model/money/parse-amount.js';
 import { proportion } from '../src/model/money/quantity.js';
 
@@ -66,10 +73,12 @@ test('a decimal string is read back as it was written', () => {
   );
 });
 
+const IN_CENTS = { ...PLAIN_WRITING, digits: 2 };
+
 test('amounts are shown grouped, negative in parentheses, zero as a dash', () => {
-  expect(formatAmount(-1150000, 2, 0)).toBe('(11,500)');
-  expect(formatAmount(123456789, 2)).toBe('1,234,567.89');
-  expect(formatAmount(0, 2)).toBe('–');
+  expect(formatAmount(-1150000, IN_CENTS, 0)).toBe('(11,500)');
+  expect(formatAmount(123456789, IN_CENTS)).toBe('1,234,567.89');
+  expect(formatAmount(0, IN_CENTS)).toBe('–');
   expect(allWhole([100, 2500], 2)).toBe(true);
   expect(allWhole([100, 2550], 2)).toBe(false);
 });

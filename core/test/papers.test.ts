@@ -19,6 +19,7 @@ import {
 } from '../src/index.js';
 import { nurseryYear, ternIsland } from '../src/demo/index.js';
 import { balancesOf, upTo } from '../src/accounting/ledger/balances.js';
+import { PLAIN_WRITING } from '../src/model/place/writing.js';
 import { drawnPaper } from '../src/teaching/exercise/drawn-papers.js';
 import { formatAmount } from '../src/model/money/format-amount.js';
 import { dealer, paper } from './subledgers.js';
@@ -34,7 +35,7 @@ const shown = (book: Book, guide: Guide) => {
   if (!first) throw new Error('no sheet');
   return first;
 };
-const money = (amount: number) => formatAmount(amount, 2);
+const money = (amount: number) => formatAmount(amount, { ...PLAIN_WRITING, digits: 2 });
 
 describe('papers', () => {
   const book = nurseryYear();

@@ -9,6 +9,7 @@ import {
   profitAndLoss,
   worksheet,
   worksheetSheet,
+  PLAIN_WRITING,
   type Book,
 } from '../src/index.js';
 import { nurseryYear } from '../src/demo/index.js';
@@ -17,7 +18,8 @@ import { anyBook } from './arbitrary-book.js';
 import { acct, book as bookOf, change, entry, shop } from './builder.js';
 import { dealer, of, paper, withPapers } from './subledgers.js';
 
-const shown = (cell: HandoutCell = ''): string => cellShown({ digits: 2, places: 2 }, cell);
+const shown = (cell: HandoutCell = ''): string =>
+  cellShown({ writing: { ...PLAIN_WRITING, digits: 2 }, places: 2 }, cell);
 
 const YEAR = { from: '2027-01-01', to: '2027-12-31' };
 const SPRING = { from: '2027-02-01', to: '2027-05-15' };

@@ -23,6 +23,7 @@ import { PlatformsModule } from './platforms/platforms.module.js';
 import { PracticesModule } from './practices/practices.module.js';
 import { ResultsModule } from './results/results.module.js';
 import { TrialRunsModule } from './trial-runs/trial-runs.module.js';
+import { PresenceModule } from './presence/presence.module.js';
 import { SharingModule } from './sharing/sharing.module.js';
 import { ShelfModule } from './shelf/shelf.module.js';
 import { CalendarModule } from './calendar/calendar.module.js';
@@ -39,6 +40,7 @@ const SUBJECTS = [
   ...[ExerciseFilesModule, GuidesModule, TodayModule, TriesModule, ResultsModule, TrialRunsModule],
   ...[PracticesModule, DrillsModule, HouseModule, LeavingModule, WordsModule, AtWorkModule],
   ...[CalendarModule, LettersModule, ShelfModule, SharingModule, TermModule, PlatformsModule],
+  PresenceModule,
   ...[OriginsModule],
 ];
 

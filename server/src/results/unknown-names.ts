@@ -3,7 +3,7 @@ import {
   acceptedFor,
   accountOf,
   formatAmount,
-  minorDigits,
+  writingOf,
   sectionOfAccount,
   type AnswerKey,
   type Overview,
@@ -25,14 +25,14 @@ function isDecided(key: AnswerKey, account: string, name: string): boolean {
 
 /** The names of a class that the program does not know: each once for an account of the key, those of most works first. */
 export function unknownNamesIn(key: AnswerKey, works: readonly WorkSeen[]): UnknownNameShown[] {
-  const digits = minorDigits(key.book.company.currency);
+  const writing = writingOf(key.book.company);
   const found = new Map<string, UnknownNameShown>();
   for (const { tryId, student, overview } of works)
     for (const { account: id, name, balance } of overview.unknownNames ?? []) {
       const account = accountOf(key.book, id);
       if (!account || isDecided(key, id, name)) continue;
       const at = JSON.stringify([id, plain(name)]);
-      const work = { tryId, student, balance: formatAmount(balance, digits) };
+      const work = { tryId, student, balance: formatAmount(balance, writing) };
       const before = found.get(at);
       const place = sectionOfAccount(key.book, account)?.name ?? '';
       found.set(at, {

@@ -1,14 +1,15 @@
-import { SHIPPED_SCHEMES, type Scheme } from '@gleddo/core';
+import { SHIPPED_SCHEMES, type Company, type Scheme } from '@gleddo/core';
 import { screen } from '@testing-library/react';
 import { TablePreview } from '../../src/book/files/TablePreview';
 import { useTableReading, type Cells } from '../../src/book/files/use-table-file';
 import { shown } from './shown';
 
 const SCHEME = SHIPPED_SCHEMES[0] as Scheme;
+const COMPANY = { currency: 'EUR' } as Company;
 
 function Pasted({ cells }: { cells: Cells }) {
-  const reading = useTableReading(cells, SCHEME, 'EUR');
-  return <TablePreview {...{ cells, reading, scheme: SCHEME, currency: 'EUR' }} />;
+  const reading = useTableReading(cells, SCHEME, COMPANY);
+  return <TablePreview {...{ cells, reading, scheme: SCHEME, company: COMPANY }} />;
 }
 
 describe('rows that were pasted', () => {

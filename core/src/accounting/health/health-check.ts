@@ -1,8 +1,9 @@
 import type { Book } from '../../model/book/book.js';
 import { balancesOf } from '../ledger/balances.js';
-import { minorDigits, type Amount } from '../../model/money/amount.js';
-import { allWhole, formatAmount } from '../../model/money/format-amount.js';
+import { type Amount } from '../../model/money/amount.js';
 import type { Facts } from '../../model/refusal/refusal.js';
+import { amountSaid } from '../../model/money/format-amount.js';
+import { writingOf } from '../../model/place/writing.js';
 
 /** A book as its health is looked at: with all that is recorded in it. */
 export interface Look {
@@ -31,15 +32,12 @@ export interface HealthCheck<F extends Facts = Facts> {
 }
 
 export function lookAt(book: Book): Look {
-  const digits = minorDigits(book.company.currency);
+  const writing = writingOf(book.company);
   const balances = balancesOf(book);
   return {
     book,
     balances,
-    money(amount) {
-      const places = allWhole([amount], digits) ? 0 : digits;
-      return formatAmount(Math.abs(amount), digits, places);
-    },
+    money: (amount) => amountSaid(amount, writing),
   };
 }
 

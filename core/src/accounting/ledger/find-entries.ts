@@ -1,3 +1,5 @@
+import { numbersIn, plainDecimal } from '../../model/money/amounts-in-text.js';
+import { writingOf, type Writing } from '../../model/place/writing.js';
 import {
   accountLabel,
   accountOf,
@@ -57,14 +59,15 @@ function described(book: Book, { date, reference, text, lines }: Entry): string 
   return [date, reference, text, ...ofLines].join(' ').toLowerCase();
 }
 
-const isPlainAmount = (word: string): boolean => /^\d{1,3}(,\d{3})+(\.\d+)?$/.test(word);
-
-const wordsOf = (text: string): string[] =>
+/** The words that are looked for; a number as a decimal, however the company’s place writes it. */
+const wordsOf = (text: string, writing: Writing): string[] =>
   text
     .toLowerCase()
     .split(/\s+/)
     .filter((word) => word !== '')
-    .map((word) => (isPlainAmount(word) ? word.replaceAll(',', '') : word));
+    .map((word) =>
+      numbersIn(word, writing)[0]?.[0] === word ? plainDecimal(word, writing) : word,
+    );
 
 const parties = new WeakMap<readonly Document[], ReadonlyMap<string, string | null>>();
 
@@ -87,7 +90,7 @@ export function isWanted(book: Book, entry: Entry, wanted: EntriesWanted): boole
   if (account !== null && !entry.lines.some((line) => line.account === account)) return false;
   if (wanted.madeBy !== null && madeBy(entry) !== wanted.madeBy) return false;
   if (wanted.party !== null && !isOf(book, entry, wanted.party)) return false;
-  const words = wordsOf(text);
+  const words = wordsOf(text, writingOf(book.company));
   if (words.length === 0) return true;
   const all = described(book, entry);
   return words.every((word) => all.includes(word));

@@ -1,14 +1,14 @@
 import { accountLabel, accountOf, type Book } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
 import { inOrder, stockCourse } from '../document/stock.js';
 import { balancesOf, upTo } from '../ledger/balances.js';
-import { minorDigits, type Amount } from '../../model/money/amount.js';
-import { allWhole, formatAmount, shortDecimal } from '../../model/money/format-amount.js';
-import { proportion, QUANTITY_DIGITS } from '../../model/money/quantity.js';
+import { type Amount } from '../../model/money/amount.js';
+import { allWhole, formatAmount, quantitySaid } from '../../model/money/format-amount.js';
+import { proportion } from '../../model/money/quantity.js';
 import { whoOwes } from '../party/who-owes.js';
 import { typeOf } from '../../model/scheme/scheme.js';
 import type { Document } from '../../model/shapes/document.js';
+import { saidOn, writingOf } from '../../model/place/writing.js';
 
 /** A figure that looks wrong and is right, and why. */
 export interface LooksWrong {
@@ -66,13 +66,13 @@ function costWithoutSale({ book, at, later, money }: Looking): LooksWrong[] {
       sent > 0 ? proportion(moves.get(last?.id ?? '')?.get(id)?.cost ?? 0, quantity, sent) : 0;
     const invoice = later.find((each) => each.kind === 'customer-invoice' && each.party === party);
     const follows = invoice
-      ? `the invoice follows on ${dayText(invoice.date)}`
+      ? `the invoice follows on ${saidOn(book, invoice.date)}`
       : 'its invoice is not written yet';
     const whose = subledgers.parties.find((each) => each.id === party)?.name ?? '';
     return {
       account: item.costAccount,
       title: 'A loss that is none',
-      says: `${item.name} left for ${whose}${last ? ` on ${dayText(last.date)}` : ''} and their cost, ${money(cost)}, went with them; ${follows}. Until then the books show the cost without the sale.`,
+      says: `${item.name} left for ${whose}${last ? ` on ${saidOn(book, last.date)}` : ''} and their cost, ${money(cost)}, went with them; ${follows}. Until then the books show the cost without the sale.`,
       document: invoice?.id ?? null,
     };
   });
@@ -162,7 +162,8 @@ function goodsShort({ book, at }: Looking): LooksWrong[] {
   return subledgers.items.flatMap(({ id, name, unit, stockAccount }) => {
     const { quantity = 0 } = standing.get(id) ?? {};
     if (quantity >= 0 || stockAccount === null) return [];
-    const short = shortDecimal(-quantity, QUANTITY_DIGITS) + (unit === '' ? '' : ` ${unit}`);
+    const short =
+      quantitySaid(-quantity, writingOf(book.company)) + (unit === '' ? '' : ` ${unit}`);
     return {
       account: stockAccount,
       title: 'More went out than came in',
@@ -177,7 +178,7 @@ function goodsShort({ book, at }: Looking): LooksWrong[] {
  * which it is told what puts an end to it.
  */
 export function looksWrong(book: Book, at: string, whole: Book = book): LooksWrong[] {
-  const digits = minorDigits(book.company.currency);
+  const writing = writingOf(book.company);
   const known = new Set(
     subledgersOf(book).documents.flatMap(({ id, date }) => (date <= at ? [id] : [])),
   );
@@ -186,7 +187,8 @@ export function looksWrong(book: Book, at: string, whole: Book = book): LooksWro
     at,
     balances: balancesOf(book, upTo(at)),
     later: inOrder(subledgersOf(whole).documents).filter(({ id }) => !known.has(id)),
-    money: (amount) => formatAmount(amount, digits, allWhole([amount], digits) ? 0 : digits),
+    money: (amount) =>
+      formatAmount(amount, writing, allWhole([amount], writing.digits) ? 0 : writing.digits),
   };
   return [
     ...costWithoutSale(looking),

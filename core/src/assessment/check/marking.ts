@@ -19,13 +19,14 @@ import { pairEntries, type EntryPair } from '../key/pair-entries.js';
 import { PostingProfiles } from '../key/posting-profile.js';
 import { recognise, type HandPair, type Pair } from '../key/recognise.js';
 import type { Recognised } from '../key/side.js';
-import { minorDigits, type Amount } from '../../model/money/amount.js';
+import { type Amount } from '../../model/money/amount.js';
 import { allWhole, formatAmount } from '../../model/money/format-amount.js';
 import { upTo, type PeriodFilter } from '../../accounting/ledger/balances.js';
 import { partsOfRef, type CheckResult, type Finding, type Rule, type Subject } from './finding.js';
 import { givenIn, NOTHING_GIVEN, type Given } from './given.js';
 import { Judged } from './judged.js';
 import { EVERYTHING, saidBy, type Saying, type WhatIsSaid } from './what-is-said.js';
+import { writingOf } from '../../model/place/writing.js';
 
 export interface MarkingOptions {
   readonly byHand?: readonly HandPair[];
@@ -271,9 +272,9 @@ export class Marking {
 
   /** An amount as a sentence shows it. */
   money(amount: Amount): string {
-    const digits = minorDigits(this.key.book.company.currency);
-    const places = allWhole([amount], digits) ? 0 : digits;
-    return amount === 0 ? '0' : formatAmount(amount, digits, places);
+    const writing = writingOf(this.key.book.company);
+    const places = allWhole([amount], writing.digits) ? 0 : writing.digits;
+    return amount === 0 ? '0' : formatAmount(amount, writing, places);
   }
 
   keyAccount(id: string): Account | null {

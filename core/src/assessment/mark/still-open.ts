@@ -3,9 +3,9 @@ import { subledgersOf } from '../../model/book/subledgers.js';
 import { guessesIn } from '../../model/placing/guesses.js';
 import { typeOf } from '../../model/scheme/scheme.js';
 import { openingDifference } from '../../accounting/ledger/balances.js';
-import { minorDigits } from '../../model/money/amount.js';
 import { formatAmount } from '../../model/money/format-amount.js';
 import { refusal, type Refusal } from '../../model/refusal/refusal.js';
+import { writingOf } from '../../model/place/writing.js';
 
 const openNotPlaced = refusal(
   'open.not-placed',
@@ -89,6 +89,6 @@ const withoutSide = (book: Book, accounts: readonly Account[]): string[] =>
     .map(accountLabel);
 
 const differenceFacts = (book: Book, difference: number) => ({
-  amount: formatAmount(Math.abs(difference), minorDigits(book.company.currency)),
+  amount: formatAmount(Math.abs(difference), writingOf(book.company)),
   side: difference > 0 ? 'debit' : 'credit',
 });

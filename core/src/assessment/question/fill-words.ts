@@ -1,17 +1,18 @@
 import { Big } from 'big.js';
 import type { Book } from '../../model/book/book.js';
-import { dayText, isDay } from '../../model/day/calendar.js';
+import { isDay } from '../../model/day/calendar.js';
 import { evaluate, type Scope, type Value } from '../../accounting/expression/index.js';
 import type { AnswerKey } from '../key/answer-key.js';
 import { keyScope } from './right-answer.js';
 import { figureText } from './judge-answer.js';
 import type { Refusal } from '../../model/refusal/refusal.js';
+import { saidOn } from '../../model/place/writing.js';
 
 const FIGURE = /\{=([^{}]{1,500})\}/g;
 
 const shown = (value: Value, book: Book): string => {
   if (value instanceof Big) return figureText(value, book);
-  return typeof value === 'string' && isDay(value) ? dayText(value) : String(value);
+  return typeof value === 'string' && isDay(value) ? saidOn(book, value) : String(value);
 };
 
 /** Words with their figures, `{= total("profit")}`: as a reader sees them. What can’t be reckoned stays as it is written. */

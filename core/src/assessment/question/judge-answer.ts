@@ -1,13 +1,13 @@
 import { Big } from 'big.js';
 import { accountOf, type Book } from '../../model/book/book.js';
-import { minorDigits } from '../../model/money/amount.js';
 import { formatAmount } from '../../model/money/format-amount.js';
 import { parseAmount } from '../../model/money/parse-amount.js';
-import { dayText, isDay } from '../../model/day/calendar.js';
+import { isDay } from '../../model/day/calendar.js';
 import type { Question } from '../../model/exercise-shapes/question.js';
 import type { AnswerBeside } from './answer-beside.js';
 import { knownFigure } from './known-figures.js';
 import type { RightAnswer } from './right-answer.js';
+import { saidOn, writingOf } from '../../model/place/writing.js';
 
 /** What an answer is worth, and what its sentence is made from. */
 interface AnswerJudged {
@@ -22,18 +22,19 @@ interface AnswerJudged {
 
 /** A figure as a sentence shows it, with decimals only where it has any. */
 export function figureText(value: Big, book: Book): string {
-  const digits = minorDigits(book.company.currency);
-  const minor = value.times(new Big(10).pow(digits)).round(0, Big.roundHalfUp);
+  const writing = writingOf(book.company);
+  const minor = value.times(new Big(10).pow(writing.digits)).round(0, Big.roundHalfUp);
   const isWhole = value.round(0, Big.roundDown).eq(value);
-  return formatAmount(Number(minor), digits, isWhole ? 0 : digits);
+  return formatAmount(Number(minor), writing, isWhole ? 0 : writing.digits);
 }
 
 /** A typed figure; null where it can’t be read as one. */
 function figureFrom(text: string, book: Book): Big | null {
-  const digits = minorDigits(book.company.currency);
-  const read = parseAmount(text.replace(/%$/, ''), { digits, decimal: '.' });
-  if (read.ok) return new Big(read.value).div(new Big(10).pow(digits));
-  return /^-?\d{1,12}(\.\d{1,6})?$/.test(text.trim()) ? new Big(text.trim()) : null;
+  const writing = writingOf(book.company);
+  const read = parseAmount(text.replace(/%$/, ''), writing);
+  if (read.ok) return new Big(read.value).div(new Big(10).pow(writing.digits));
+  const plain = text.trim().replace(writing.decimal, '.');
+  return /^-?\d{1,12}(\.\d{1,6})?$/.test(plain) ? new Big(plain) : null;
 }
 
 const WRONG = { share: 0, known: '' };
@@ -65,7 +66,7 @@ function account({ key, work, keysOf }: AnswerBeside, right: readonly string[], 
   return { share: isRight ? 1 : 0, answer: given?.name ?? answer, right: names, known: '' };
 }
 
-const shownText = (text: string): string => (isDay(text) ? dayText(text) : text);
+const shownText = (book: Book, text: string): string => (isDay(text) ? saidOn(book, text) : text);
 
 /** What an answer is worth. Nothing answered is worth nothing. */
 export function judgeAnswer(beside: AnswerBeside, answer: string): AnswerJudged {
@@ -78,7 +79,11 @@ export function judgeAnswer(beside: AnswerBeside, answer: string): AnswerJudged 
     case 'account':
       return account(beside, right.accounts, answer);
     case 'text': {
-      const said = { answer: shownText(answer), right: shownText(right.text), known: '' };
+      const said = {
+        answer: shownText(beside.key, answer),
+        right: shownText(beside.key, right.text),
+        known: '',
+      };
       return { ...said, share: answer === right.text ? 1 : 0 };
     }
   }

@@ -1,6 +1,5 @@
 import { accountLabel, type Account, type Book } from '../../model/book/book.js';
 import { keepsProfits } from '../../model/book/new-book.js';
-import { minorDigits } from '../../model/money/amount.js';
 import { formatAmount } from '../../model/money/format-amount.js';
 import { done, refusal, refused, type Refusal } from '../../model/refusal/refusal.js';
 import { typeOf, type Role } from '../../model/scheme/scheme.js';
@@ -8,6 +7,7 @@ import { balancesOf } from '../../accounting/ledger/balances.js';
 import { replaced, wanted } from './account-changes.js';
 import { isUsed } from '../../model/book/used.js';
 import { type Change, noNotices } from '../operation/operation.js';
+import { writingOf } from '../../model/place/writing.js';
 
 const reserved = refusal(
   'account.reserved',
@@ -61,8 +61,8 @@ export const retireAccount: Change<'retire-account'> = {
 export function retireNotices(book: Book, account: Account): Refusal[] {
   const balance = balancesOf(book).get(account.id) ?? 0;
   if (balance === 0) return [];
-  const digits = minorDigits(book.company.currency);
-  const facts = { name: accountLabel(account), balance: formatAmount(balance, digits) };
+  const shown = formatAmount(balance, writingOf(book.company));
+  const facts = { name: accountLabel(account), balance: shown };
   return [retiredWithBalance(facts, 'id')];
 }
 

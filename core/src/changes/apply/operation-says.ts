@@ -5,16 +5,16 @@ import {
   type Book,
   type Entry,
 } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
 import { KIND_FACTS } from '../../accounting/document/document-kinds.js';
-import { allWhole, formatAmount } from '../../model/money/format-amount.js';
-import { minorDigits, type Amount } from '../../model/money/amount.js';
+import { type Amount } from '../../model/money/amount.js';
 import { sectionOfType } from '../../model/scheme/scheme.js';
 import { WORDS_NAMES } from '../../model/scheme/words.js';
 import type { Document } from '../../model/shapes/document.js';
 import { effectsOfScheme } from '../company-operations/change-scheme.js';
 import type { Operation, OperationKind, OperationOf } from '../../model/shapes/operation.js';
+import { saidOn, writingOf } from '../../model/place/writing.js';
+import { amountSaid } from '../../model/money/format-amount.js';
 
 type Says<K extends OperationKind> = (operation: OperationOf<K>, before: Book) => string;
 
@@ -26,10 +26,7 @@ const named = (book: Book, id: string): string => {
 const placeOf = (book: Book, type: string | null): string =>
   sectionOfType(book.scheme, type)?.name ?? 'no place yet';
 
-function money(book: Book, amount: Amount): string {
-  const digits = minorDigits(book.company.currency);
-  return formatAmount(Math.abs(amount), digits, allWhole([amount], digits) ? 0 : digits);
-}
+const money = (book: Book, amount: Amount): string => amountSaid(amount, writingOf(book.company));
 
 const accounts = (n: number): string => `${n} ${n === 1 ? 'account' : 'accounts'}`;
 
@@ -38,11 +35,11 @@ const nameIn = (list: readonly { readonly id: string; readonly name: string }[],
 
 function documentNamed({ kind, party, date }: Document, book: Book): string {
   const whose = party === null ? '' : ` of “${nameIn(subledgersOf(book).parties, party)}”`;
-  return `${KIND_FACTS[kind].name}${whose}, ${dayText(date)},`;
+  return `${KIND_FACTS[kind].name}${whose}, ${saidOn(book, date)},`;
 }
 
-const entryNamed = (entry: Entry): string =>
-  `“${entry.text || entry.reference || 'without a text'}” of ${dayText(entry.date)}`;
+const entryNamed = (entry: Entry, book: Book): string =>
+  `“${entry.text || entry.reference || 'without a text'}” of ${saidOn(book, entry.date)}`;
 
 function moved(operation: OperationOf<'move-account'>, before: Book): string {
   const account = accountOf(before, operation.id) as Account | null;
@@ -90,14 +87,16 @@ const SAYS: { readonly [K in OperationKind]: Says<K> } = {
     amount === 0
       ? `Opening balance of ${named(book, id)} taken away.`
       : `Opening balance of ${named(book, id)}: ${money(book, amount)} in ${amount > 0 ? 'debit' : 'credit'}.`,
-  'lock-entries': ({ until }) =>
-    until === null ? 'No entry is locked any more.' : `Entries locked up to ${dayText(until)}.`,
-  'set-opening-date': ({ date }) => `Opening balances dated ${dayText(date)}.`,
-  'record-entry': ({ entry }) => `Entry ${entryNamed(entry)} recorded.`,
-  'change-entry': ({ entry }) => `Entry ${entryNamed(entry)} changed.`,
+  'lock-entries': ({ until }, book) =>
+    until === null
+      ? 'No entry is locked any more.'
+      : `Entries locked up to ${saidOn(book, until)}.`,
+  'set-opening-date': ({ date }, book) => `Opening balances dated ${saidOn(book, date)}.`,
+  'record-entry': ({ entry }, book) => `Entry ${entryNamed(entry, book)} recorded.`,
+  'change-entry': ({ entry }, book) => `Entry ${entryNamed(entry, book)} changed.`,
   'remove-entry': ({ id }, book) => {
     const entry = book.entries.find((each) => each.id === id);
-    return `Entry ${entry ? entryNamed(entry) : id} removed.`;
+    return `Entry ${entry ? entryNamed(entry, book) : id} removed.`;
   },
   'state-side': ({ id, side }, book) =>
     side === null
@@ -122,10 +121,10 @@ const SAYS: { readonly [K in OperationKind]: Says<K> } = {
     return `Schedule “${found?.text ?? id}” removed with its entries.`;
   },
   'change-posting': () => 'The accounts that documents use changed.',
-  'put-waiting': ({ entry }) => `Entry ${entryNamed(entry)} waits in the batch.`,
+  'put-waiting': ({ entry }, book) => `Entry ${entryNamed(entry, book)} waits in the batch.`,
   'remove-waiting': ({ id }, book) => {
     const entry = subledgersOf(book).waiting.find((each) => each.id === id);
-    return `Entry ${entry ? entryNamed(entry) : id} waits in the batch no longer.`;
+    return `Entry ${entry ? entryNamed(entry, book) : id} waits in the batch no longer.`;
   },
   'put-template': ({ template }) => `Template “${template.name}” kept.`,
   'remove-template': ({ id }, book) =>

@@ -1,8 +1,9 @@
 import type { Book } from '../../model/book/book.js';
-import { dayText, type Period } from '../../model/day/calendar.js';
+import { type Period } from '../../model/day/calendar.js';
 import { resultName } from '../../accounting/statement/spread-figures.js';
 import { cashBasis } from '../../accounting/statement/cash-basis.js';
 import { accountCell, sheetOf, type Handout, type HandoutCell, type HandoutRow } from './sheet.js';
+import { saidOn } from '../../model/place/writing.js';
 
 const figures = (name: string) => ({ name, share: 1.8, isFigure: true });
 
@@ -22,7 +23,7 @@ export function cashBasisSheet(book: Book, period: Period): Handout {
   });
   return sheetOf(book, {
     title: 'Profit on an accrual and on a cash basis',
-    subtitle: `${dayText(period.from)} to ${dayText(period.to)}, costs in parentheses`,
+    subtitle: `${saidOn(book, period.from)} to ${saidOn(book, period.to)}, costs in parentheses`,
     columns: [
       { name: 'Account', share: 6, isFigure: false, isIndented: true, isOfAccounts: true },
       figures('Accrual basis'),

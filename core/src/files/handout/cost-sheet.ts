@@ -1,8 +1,9 @@
 import type { Book } from '../../model/book/book.js';
-import { dayText, type Period } from '../../model/day/calendar.js';
+import { type Period } from '../../model/day/calendar.js';
 import type { Amount } from '../../model/money/amount.js';
 import { costOfSales } from '../../accounting/statement/cost-of-sales.js';
 import { accountCell, sheetOf, type Handout, type HandoutRow, type HandoutCell } from './sheet.js';
+import { saidOn } from '../../model/place/writing.js';
 
 /** How the cost of sales of a period comes about: opening stock, what was bought, less closing stock. */
 export function costSheet(book: Book, period: Period): Handout {
@@ -19,7 +20,7 @@ export function costSheet(book: Book, period: Period): Handout {
   });
   return sheetOf(book, {
     title: 'Cost of sales',
-    subtitle: `${dayText(period.from)} to ${dayText(period.to)}`,
+    subtitle: `${saidOn(book, period.from)} to ${saidOn(book, period.to)}`,
     columns: [
       { name: 'What it is made of', share: 6, isFigure: false, isOfAccounts: true },
       { name: 'Amount', share: 1.8, isFigure: true },

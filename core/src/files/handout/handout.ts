@@ -1,8 +1,8 @@
 import type { Book } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import { accountRows } from './account-rows.js';
 import { planRows } from './band-rows.js';
 import { sheetOf, type Handout, type HandoutKind, type HandoutWanted } from './sheet.js';
+import { saidOn } from '../../model/place/writing.js';
 
 const TITLES: Readonly<Record<HandoutKind, string>> = {
   chart: 'Chart of accounts',
@@ -18,7 +18,7 @@ export function handoutOf(book: Book, wanted: HandoutWanted): Handout {
 }
 
 function subtitleOf(book: Book, { kind, answers }: HandoutWanted): string {
-  if (kind === 'list') return `Opening balances as at ${dayText(book.opening.date)}`;
+  if (kind === 'list') return `Opening balances as at ${saidOn(book, book.opening.date)}`;
   if (kind === 'plan') return book.numberPlan?.name ?? 'This book works without numbers';
   return answers ? book.scheme.name : 'To be filled in';
 }

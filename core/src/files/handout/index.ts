@@ -11,6 +11,7 @@ export { statementSheets } from './statement-sheets.js';
 export {
   accountOfRow,
   cellShown,
+  OF_NO_COMPANY,
   type Handout,
   type HandoutCell,
   type HandoutKind,

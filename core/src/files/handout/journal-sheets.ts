@@ -1,5 +1,5 @@
 import { accountOf, type Account, type Book, type Entry } from '../../model/book/book.js';
-import { dayText, type Period } from '../../model/day/calendar.js';
+import { type Period } from '../../model/day/calendar.js';
 import { rowsOf } from '../../model/placing/places.js';
 import {
   balancesOf,
@@ -18,7 +18,9 @@ import {
   type HandoutCell,
   type HandoutColumn,
   type HandoutRow,
+  OF_NO_COMPANY,
 } from './sheet.js';
+import { saidOn } from '../../model/place/writing.js';
 
 const words = (name: string, share: number): HandoutColumn => ({ name, share, isFigure: false });
 const figures = (name: string): HandoutColumn => ({ name, share: 1.5, isFigure: true });
@@ -55,7 +57,7 @@ export function journalSheet(book: Book, entries: readonly Entry[] = book.entrie
   );
   const total = sum(sorted.flatMap(({ lines }) => lines.map(({ amount }) => Math.max(0, amount))));
   const [first, last] = [sorted[0]?.date, sorted.at(-1)?.date];
-  const when = first && last ? `, ${dayText(first)} to ${dayText(last)}` : '';
+  const when = first && last ? `, ${saidOn(book, first)} to ${saidOn(book, last)}` : '';
   return sheetOf(book, {
     title: 'Journal',
     subtitle: `${entries.length} ${entries.length === 1 ? 'entry' : 'entries'}${when}`,
@@ -98,7 +100,7 @@ function accountRows(book: Book, account: Account, { from, all }: AccountLines):
   const closing = lines.at(-1)?.balance ?? before;
   const revealed = ['', '', 'At the beginning', '', '', '', { amount: before }];
   return [
-    row('heading', [cellShown({ digits: 0, places: 0 }, accountCell(account))]),
+    row('heading', [cellShown(OF_NO_COMPANY, accountCell(account))]),
     ...(before === 0 ? [] : [row('row', revealed)]),
     ...lines.map(({ entry, date, amount, balance }) => ({
       ...row('row', [
@@ -128,7 +130,7 @@ export function ledgerSheet(book: Book, { from, to }: Period, only: string | nul
   const ledger = ledgerOf(book, upTo(to));
   return sheetOf(book, {
     title: 'Ledger',
-    subtitle: `${dayText(from)} to ${dayText(to)}; balances: debit above zero, credit in parentheses`,
+    subtitle: `${saidOn(book, from)} to ${saidOn(book, to)}; balances: debit above zero, credit in parentheses`,
     columns: [
       ...[DAY, words('Reference', 1.2), words('What happened', 3.4)],
       { ...ACCOUNT, name: 'Against', share: 3 },

@@ -1,5 +1,5 @@
 import { accountLabel, type Book } from '../../model/book/book.js';
-import { dayText, type Period } from '../../model/day/calendar.js';
+import { type Period, dayText } from '../../model/day/calendar.js';
 import type { SideRow, SideSection } from '../../assessment/mark/side-by-side.js';
 import type { Amount } from '../../model/money/amount.js';
 import {
@@ -7,7 +7,14 @@ import {
   spreadFigures,
   type SpreadFigures,
 } from '../../accounting/statement/spread-figures.js';
-import { sheetOf, type Handout, type HandoutCell, type HandoutRow } from './sheet.js';
+import {
+  sheetOf,
+  type Handout,
+  type HandoutCell,
+  type HandoutRow,
+  OF_NO_COMPANY,
+} from './sheet.js';
+import { saidOn } from '../../model/place/writing.js';
 
 /** A remark on a work: what was found, or what its instructor wrote. */
 export interface Remark {
@@ -72,7 +79,7 @@ function spreadOnPaper(marked: MarkedOnPaper): Handout {
   }));
   return sheetOf(work, {
     title: exercise,
-    subtitle: `${markSays(marked)}; ${dayText(period.from)} to ${dayText(period.to)}`,
+    subtitle: `${markSays(marked)}; ${saidOn(work, period.from)} to ${saidOn(work, period.to)}`,
     columns: [
       { name: 'Account', share: 5, isFigure: false, isIndented: true },
       { name: 'In this work', share: 1.6, isFigure: true },
@@ -166,7 +173,7 @@ export function marksSheet(
 ): Handout {
   const said = SAID.filter(({ of }) => marks.some((mark) => mark[of] !== ''));
   return {
-    ...{ title: 'Marks', company, subtitle: exercise, currency: null, digits: 0, places: 0 },
+    ...{ title: 'Marks', company, subtitle: exercise, currency: null, ...OF_NO_COMPANY },
     columns: [
       { name: 'Student', share: 3, isFigure: false },
       { name: 'Signs in as', share: 2.4, isFigure: false },

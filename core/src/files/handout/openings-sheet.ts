@@ -1,8 +1,8 @@
 import type { Book } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import { sum } from '../../model/money/amount.js';
 import { besideOpenings, type SourceBalances } from '../../changes/opening/source-balances.js';
 import { accountCell, sheetOf, type Handout, type HandoutRow } from './sheet.js';
+import { saidOn } from '../../model/place/writing.js';
 
 const figures = (name: string) => ({ name, share: 1.6, isFigure: true });
 
@@ -18,7 +18,7 @@ export function openingsSheet(book: Book, source: SourceBalances): Handout {
   const here = sum(Object.values(book.opening.balances));
   return sheetOf(book, {
     title: 'Opening balances compared',
-    subtitle: `${source.title}, beside what the books open with at ${dayText(book.opening.date)}; credits in parentheses`,
+    subtitle: `${source.title}, beside what the books open with at ${saidOn(book, book.opening.date)}; credits in parentheses`,
     columns: [
       { name: 'There', share: 4, isFigure: false },
       { name: 'Here', share: 4, isFigure: false, isOfAccounts: true },

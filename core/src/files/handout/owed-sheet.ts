@@ -1,5 +1,4 @@
 import type { Book } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
 import { KIND_FACTS } from '../../accounting/document/document-kinds.js';
 import { ageOf, whoOwes, type OpenItem } from '../../accounting/party/who-owes.js';
@@ -11,6 +10,7 @@ import {
   type HandoutColumn,
   type HandoutRow,
 } from './sheet.js';
+import { saidOn } from '../../model/place/writing.js';
 
 /** Of what is due: not yet, then by how many days too late. */
 const AGE_NAMES = ['Not due', 'to 30 days', 'to 60', 'to 90', 'beyond'] as const;
@@ -87,7 +87,7 @@ export function owedSheet(book: Book, kind: PartyKind, at: string): Handout {
     });
   return sheetOf(book, {
     title: TITLES[kind],
-    subtitle: `at ${dayText(at)}; below zero: paid ahead or credited`,
+    subtitle: `at ${saidOn(book, at)}; below zero: paid ahead or credited`,
     columns: columnsFor(kind),
     rows: [...rows, ...sums],
   });

@@ -4,6 +4,7 @@ import type { AnswerKey } from '../../assessment/key/answer-key.js';
 import { drawnSheet } from '../../teaching/exercise/sheet-rows.js';
 import type { Guide } from '../../model/exercise-shapes/guide.js';
 import type { Handout } from './sheet.js';
+import { writingOf } from '../../model/place/writing.js';
 
 const share = (isAmount: boolean): number => (isAmount ? 1 : 2.5);
 
@@ -16,7 +17,7 @@ export function paperSheets(key: AnswerKey, guide: Guide, student: string): Hand
     const { title, note, columns, rows } = drawnSheet(book, guide, { sheet, lastDay: to });
     return {
       ...{ title: `${title}, ${student}`, company: book.company.name, subtitle: note },
-      ...{ currency: book.company.currency, digits: 0, places: 0 },
+      ...{ currency: book.company.currency, writing: writingOf(book.company), places: 0 },
       columns: columns.map((column) => ({
         name: column.title,
         isFigure: column.isAmount,

@@ -1,10 +1,9 @@
 import { openingOf, type Account, type Book, type Entry } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import { planRows } from './band-rows.js';
-import { minorDigits } from '../../model/money/amount.js';
 import { allWhole, formatAmount } from '../../model/money/format-amount.js';
 import { plantFaults } from '../../teaching/start/plant-faults.js';
 import { isKept, type Planting, type StartKind } from '../../teaching/start/starting-point.js';
+import { collatorOf, saidOn, writingOf } from '../../model/place/writing.js';
 
 /** As long as a brief may become while there is still room to write in it. */
 const LONGEST = 16_000;
@@ -78,9 +77,10 @@ const withNumber = (key: Book): string =>
 /** A name as Markdown shows it, whatever is in it. */
 const plain = (text: string): string => text.replace(/[\\`*_[\]<>|#~]/g, '\\$&');
 
-const byName = (a: Account, b: Account): number => a.name.localeCompare(b.name, 'en');
-
-const inUse = (key: Book): Account[] => key.accounts.filter(({ retired }) => !retired).sort(byName);
+const inUse = (key: Book): Account[] => {
+  const { compare } = collatorOf(key.company);
+  return key.accounts.filter(({ retired }) => !retired).sort((a, b) => compare(a.name, b.name));
+};
 
 function accountList(key: Book): string {
   const names = inUse(key).filter((account) => !isKept(key, account));
@@ -89,9 +89,9 @@ function accountList(key: Book): string {
 }
 
 const money = (key: Book, amounts: readonly number[]) => {
-  const digits = minorDigits(key.company.currency);
-  const places = allWhole(amounts, digits) ? 0 : digits;
-  return (amount: number) => formatAmount(Math.abs(amount), digits, places);
+  const writing = writingOf(key.company);
+  const places = allWhole(amounts, writing.digits) ? 0 : writing.digits;
+  return (amount: number) => formatAmount(Math.abs(amount), writing, places);
 };
 
 function openingTable(key: Book): string {
@@ -99,7 +99,7 @@ function openingTable(key: Book): string {
   if (opened.length === 0) return '';
   const amount = money(key, Object.values(key.opening.balances));
   return [
-    `**Opening balances at ${dayText(key.opening.date)}**\n`,
+    `**Opening balances at ${saidOn(key, key.opening.date)}**\n`,
     '| Account | Amount |',
     '|---|---:|',
     ...opened.map(({ id, name }) => `| ${plain(name)} | ${amount(openingOf(key, id))} |`),
@@ -132,7 +132,7 @@ function entryList(key: Book): string {
       says: `${plain(text || reference || 'an entry')}: ${amount(totals[i] ?? 0)}${partsOf(lines, amount)}`,
     }))
     .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
-  return ['**Record**\n', ...dated.map(({ date, says }) => `- ${dayText(date)}, ${says}`)].join(
+  return ['**Record**\n', ...dated.map(({ date, says }) => `- ${saidOn(key, date)}, ${says}`)].join(
     '\n',
   );
 }

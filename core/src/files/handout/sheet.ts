@@ -1,7 +1,8 @@
 import type { Account, Book } from '../../model/book/book.js';
 import { shortDay } from '../../model/day/calendar.js';
-import { minorDigits, type Amount } from '../../model/money/amount.js';
-import { allWhole, formatAmount, formatDecimal } from '../../model/money/format-amount.js';
+import { type Amount } from '../../model/money/amount.js';
+import { allWhole, formatAmount, amountWritten } from '../../model/money/format-amount.js';
+import { PLAIN_WRITING, type Writing, writingOf } from '../../model/place/writing.js';
 
 /** The chart of accounts; the number plan; the list of accounts to set up, with their opening balances. */
 export const HANDOUT_KINDS = ['chart', 'plan', 'list'] as const;
@@ -61,8 +62,8 @@ export interface Handout {
   readonly subtitle: string;
   /** In what its amounts are: `EUR`; null where it has none. */
   readonly currency: string | null;
-  /** Decimals of the currency, and how many of them are shown: none where all amounts are whole. */
-  readonly digits: number;
+  /** How amounts and days are written, and how many decimals are shown: none where all amounts are whole. */
+  readonly writing: Writing;
   readonly places: number;
   readonly columns: readonly HandoutColumn[];
   readonly rows: readonly HandoutRow[];
@@ -72,13 +73,13 @@ type Sheet = Pick<Handout, 'title' | 'subtitle' | 'columns' | 'rows'>;
 
 /** A sheet of a book: its currency says how amounts are written. */
 export function sheetOf(book: Book, sheet: Sheet): Handout {
-  const digits = minorDigits(book.company.currency);
+  const writing = writingOf(book.company);
   const amounts = sheet.rows.flatMap(({ cells }) =>
     cells.flatMap((cell) => (isAmount(cell) ? [cell.amount] : [])),
   );
   const currency = sheet.columns.some(({ isFigure }) => isFigure) ? book.company.currency : null;
-  const places = allWhole(amounts, digits) ? 0 : digits;
-  return { company: book.company.name, currency, digits, places, ...sheet };
+  const places = allWhole(amounts, writing.digits) ? 0 : writing.digits;
+  return { company: book.company.name, currency, writing, places, ...sheet };
 }
 
 const isAmount = (cell: HandoutCell): cell is { readonly amount: Amount } =>
@@ -105,12 +106,12 @@ export const sheetSays = ({ company, subtitle, currency }: Handout): string =>
 
 /** A cell as it stands on paper: thousands grouped, negative in parentheses, zero as a dash. */
 export function cellShown(
-  { digits, places }: Pick<Handout, 'digits' | 'places'>,
+  { writing, places }: Pick<Handout, 'writing' | 'places'>,
   cell: HandoutCell,
 ): string {
   if (typeof cell === 'string') return cell;
-  if ('amount' in cell) return formatAmount(cell.amount, digits, places);
-  if ('day' in cell) return shortDay(cell.day);
+  if ('amount' in cell) return formatAmount(cell.amount, writing, places);
+  if ('day' in cell) return shortDay(cell.day, writing.days);
   const { number, name } = cell.account;
   return number === null ? name : `${number} ${name}`;
 }
@@ -127,17 +128,18 @@ export const tableRow = (
   cells.flatMap((cell, i): TableCell[] => {
     if (isOfAccount(cell)) {
       const { number, name } = cell.account;
-      return columns[i]?.isOfAccounts ? [number ?? '', name] : [cellShown(NOWHERE, cell)];
+      return columns[i]?.isOfAccounts ? [number ?? '', name] : [cellShown(OF_NO_COMPANY, cell)];
     }
     return columns[i]?.isOfAccounts ? ['', cell] : [cell];
   });
 
-const NOWHERE = { digits: 0, places: 0 };
+/** On a sheet of no company. */
+export const OF_NO_COMPANY = { writing: PLAIN_WRITING, places: 0 };
 
-/** A cell as it stands in a table that programs read: a plain decimal, a day as ISO 8601 has it. */
-function cellWritten({ digits }: Handout, cell: TableCell): string {
+/** A cell as it stands in a table that programs read: a decimal without groups, a day as ISO 8601 has it. */
+function cellWritten({ writing }: Handout, cell: TableCell): string {
   if (typeof cell === 'string') return cell;
-  return 'day' in cell ? cell.day : formatDecimal(cell.amount, digits);
+  return 'day' in cell ? cell.day : amountWritten(cell.amount, writing);
 }
 
 /** A sheet as cells: its headings, then its rows; the words of a heading stand in a row of their own. */

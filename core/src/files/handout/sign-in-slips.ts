@@ -1,4 +1,5 @@
 import type { Handout } from './sheet.js';
+import { OF_NO_COMPANY } from './sheet.js';
 
 /** What somebody needs in order to sign in for the first time. */
 export interface SignInSlip {
@@ -14,7 +15,7 @@ export const signInSlips = (
   slips: readonly SignInSlip[],
 ): Handout => ({
   ...{ title: 'To sign in', company: group, subtitle: address },
-  ...{ currency: null, digits: 0, places: 0 },
+  ...{ currency: null, ...OF_NO_COMPANY },
   columns: [
     { name: 'Name', share: 3, isFigure: false },
     { name: 'Signs in as', share: 2.5, isFigure: false },

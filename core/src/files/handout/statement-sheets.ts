@@ -1,7 +1,7 @@
 import type { Book } from '../../model/book/book.js';
-import { dayText, type Period } from '../../model/day/calendar.js';
+import { type Period } from '../../model/day/calendar.js';
 import { rowsOf } from '../../model/placing/places.js';
-import { minorDigits, type Amount } from '../../model/money/amount.js';
+import { type Amount } from '../../model/money/amount.js';
 import { allWhole, formatAmount } from '../../model/money/format-amount.js';
 import { statementName } from '../../model/scheme/words.js';
 import { budgetFigures } from '../../accounting/statement/budget-figures.js';
@@ -43,6 +43,7 @@ import {
   type HandoutColumn,
   type HandoutRow,
 } from './sheet.js';
+import { saidOn, writingOf } from '../../model/place/writing.js';
 
 /** Which statements, for which period, in how much detail. */
 export interface SheetWanted {
@@ -70,7 +71,8 @@ const words = (name: string, share = 6): HandoutColumn => ({
 const ofAccounts = (name: string): HandoutColumn => ({ ...words(name), isOfAccounts: true });
 const figures = (name: string): HandoutColumn => ({ name, share: 1.8, isFigure: true });
 
-const forPeriod = ({ from, to }: Period): string => `${dayText(from)} to ${dayText(to)}`;
+const forPeriod = (book: Book, { from, to }: Period): string =>
+  `${saidOn(book, from)} to ${saidOn(book, to)}`;
 
 /** Statements of a book as sheets of paper: the two of the spread, or the one that is wanted. */
 export function statementSheets(book: Book, wanted: SheetWanted): Handout[] {
@@ -150,8 +152,8 @@ class Beside {
 
 /** An amount within a sentence. */
 function amountIn(book: Book, amount: Amount): string {
-  const digits = minorDigits(book.company.currency);
-  return formatAmount(amount, digits, allWhole([amount], digits) ? 0 : digits);
+  const writing = writingOf(book.company);
+  return formatAmount(amount, writing, allWhole([amount], writing.digits) ? 0 : writing.digits);
 }
 
 const totalIn = (sections: readonly SectionFigures[], id: string): Amount =>
@@ -167,16 +169,19 @@ function spreadSheets(book: Book, wanted: SheetWanted): Handout[] {
   return [
     sheetOf(book, {
       title: statementName(book.scheme, 'balance-sheet'),
-      subtitle: `as at ${dayText(period.to)}`,
-      columns: heads([dayText(period.to), ...(budget ? [] : others(({ to }) => dayText(to)))]),
+      subtitle: `as at ${saidOn(book, period.to)}`,
+      columns: heads([
+        saidOn(book, period.to),
+        ...(budget ? [] : others(({ to }) => saidOn(book, to))),
+      ]),
       rows: balanceRows(book, ofSheet),
     }),
     sheetOf(book, {
       title: statementName(book.scheme, 'profit-and-loss'),
-      subtitle: forPeriod(period),
+      subtitle: forPeriod(book, period),
       columns: heads([
-        forPeriod(period),
-        ...(budget ? ['Budget', 'Over (under)'] : others(forPeriod)),
+        forPeriod(book, period),
+        ...(budget ? ['Budget', 'Over (under)'] : others((other) => forPeriod(book, other))),
       ]),
       rows: profitRowsOf(book, beside),
     }),
@@ -242,7 +247,7 @@ function trialSheet(book: Book, { period, zeros = true }: SheetWanted): Handout 
     closing.reduce((sum, amount) => sum + Math.max(sign * amount, 0), 0);
   return sheetOf(book, {
     title: 'Trial balance',
-    subtitle: `as at ${dayText(period.to)}; moved since ${dayText(period.from)}`,
+    subtitle: `as at ${saidOn(book, period.to)}; moved since ${saidOn(book, period.from)}`,
     columns: [
       ofAccounts('Account'),
       ...['Opening', 'Moved, debit', 'Moved, credit', 'Debit', 'Credit'].map(figures),
@@ -275,7 +280,7 @@ function equitySheet(book: Book, { period }: SheetWanted): Handout {
     shown.map((column) => ({ amount: of[column] }));
   return sheetOf(book, {
     title: 'Changes in equity',
-    subtitle: forPeriod(period),
+    subtitle: forPeriod(book, period),
     columns: [
       { ...ofAccounts('Equity account'), share: 4 },
       ...shown.map((column) => figures(EQUITY_COLUMN_NAMES[column])),
@@ -306,14 +311,14 @@ function cashSheet(book: Book, { period, method }: SheetWanted): Handout {
   ]);
   return sheetOf(book, {
     title: 'Cash flow',
-    subtitle: forPeriod(period),
+    subtitle: forPeriod(book, period),
     columns: [ofAccounts('What for'), figures('Amount')],
     rows: [
       ...rows,
       amountRow('total', 'Movement of bank and cash', flow.movement),
       amountRow('row', 'Bank and cash at the beginning', flow.before),
       amountRow('total', 'Bank and cash at the end', flow.before + flow.movement),
-      ...withoutCashRows(flow),
+      ...withoutCashRows(book, flow),
     ],
   });
 }
@@ -325,13 +330,13 @@ const amountRow = (kind: HandoutRow['kind'], name: HandoutCell, amount: Amount):
 });
 
 /** What moved no money, below what did. */
-function withoutCashRows({ withoutCash }: CashFlow): HandoutRow[] {
+function withoutCashRows(book: Book, { withoutCash }: CashFlow): HandoutRow[] {
   if (withoutCash.length === 0) return [];
   const heading: HandoutRow = { kind: 'heading', depth: 0, cells: ['Without cash', ''] };
   return [
     heading,
     ...withoutCash.map(({ entry, amount }) =>
-      amountRow('row', `${dayText(entry.date)}, ${entry.text}`, amount),
+      amountRow('row', `${saidOn(book, entry.date)}, ${entry.text}`, amount),
     ),
   ];
 }

@@ -1,9 +1,10 @@
 import type { Book } from '../../model/book/book.js';
-import { dayText, type Period } from '../../model/day/calendar.js';
+import { type Period } from '../../model/day/calendar.js';
 import type { Amount } from '../../model/money/amount.js';
 import { resultName } from '../../accounting/statement/spread-figures.js';
 import { worksheet, type WorksheetLine } from '../../accounting/statement/worksheet.js';
 import { accountCell, sheetOf, type Handout, type HandoutCell, type HandoutRow } from './sheet.js';
+import { saidOn } from '../../model/place/writing.js';
 
 /** Five pairs of columns, each a debit and a credit. */
 const PAIRS = [
@@ -46,7 +47,7 @@ export function worksheetSheet(book: Book, period: Period): Handout {
   });
   return sheetOf(book, {
     title: 'Worksheet',
-    subtitle: `${dayText(period.from)} to ${dayText(period.to)}`,
+    subtitle: `${saidOn(book, period.from)} to ${saidOn(book, period.to)}`,
     columns: [
       { name: 'Account', share: 4, isFigure: false, isOfAccounts: true },
       ...PAIRS.flatMap((name) => [

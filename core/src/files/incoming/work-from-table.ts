@@ -13,6 +13,7 @@ import type { Columns } from '../table/columns.js';
 import type { Said } from '../table/place-said.js';
 import { readAccountTable, type AccountRow, type AccountTable } from '../table/read-accounts.js';
 import { settledSign, sidesOf, type SideOf, type SignConvention } from '../table/sign.js';
+import { usualDecimal, writingOf } from '../../model/place/writing.js';
 
 const tooManyAccounts = refusal(
   'table.too-many-accounts',
@@ -86,6 +87,7 @@ export function workFromTable(
   const read = readAccountTable(cells, {
     scheme,
     digits: minorDigits(company.currency),
+    decimal: usualDecimal(company),
     guessTypes: false,
     year: latest.slice(0, 4),
     ...(choice.columns ? { columns: choice.columns } : {}),
@@ -108,14 +110,16 @@ export function workFromTable(
     sign,
     faults: table.faults,
     notes: [...(table.signed ? [SIGNS[sign]] : []), ...apart],
-    doubts: [
-      ...table.faults.map(({ code, at: where, says }) => ({
-        ...{ what: code.replaceAll('.', '-'), where, says },
-      })),
-      ...apart.map((says) => ({ what: 'debits-and-credits-differ', where: '', says })),
-    ],
+    doubts: doubtsOf(table, apart),
   });
 }
+
+const doubtsOf = ({ faults }: AccountTable, apart: readonly string[]): TableWork['doubts'] => [
+  ...faults.map(({ code, at: where, says }) => ({
+    ...{ what: code.replaceAll('.', '-'), where, says },
+  })),
+  ...apart.map((says) => ({ what: 'debits-and-credits-differ', where: '', says })),
+];
 
 /** The side of a row's account: of the key's account that it is by number or name, else by its own type. */
 function sidesBy({ book }: AnswerKey, table: AccountTable): SideOf {
@@ -163,8 +167,7 @@ const SIGNS: Readonly<Record<SignConvention, string>> = {
 function apartIn(table: AccountTable, { opening, company }: Book): string[] {
   const apart = Object.values(opening.balances).reduce((sum: Amount, each) => sum + each, 0);
   if (!table.hasAmounts || apart === 0) return [];
-  const digits = minorDigits(company.currency);
   return [
-    `Its debits and credits differ by ${formatAmount(Math.abs(apart), digits, digits)}, whichever way its amounts are read.`,
+    `Its debits and credits differ by ${formatAmount(Math.abs(apart), writingOf(company))}, whichever way its amounts are read.`,
   ];
 }

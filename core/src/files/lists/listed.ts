@@ -1,4 +1,5 @@
 import type { Book } from '../../model/book/book.js';
+import { usualDecimal } from '../../model/place/writing.js';
 import { minorDigits } from '../../model/money/amount.js';
 import { QUANTITY_DIGITS } from '../../model/money/quantity.js';
 import { readList, type ListColumn, type ListRow } from '../table/read-list.js';
@@ -39,6 +40,7 @@ export function listed<T extends { readonly name: string }, K extends string>(
   const { rows, faults } = readList(
     cells,
     Object.fromEntries(read) as Record<K | 'name', ListColumn>,
+    usualDecimal(book.company),
   );
   return {
     faults,

@@ -1,12 +1,13 @@
 import { accountLabel, type Account, type Book, type Entry } from '../../model/book/book.js';
 import { dayText } from '../../model/day/calendar.js';
 import { writtenDays } from '../../model/day/written-days.js';
-import { minorDigits, type Amount } from '../../model/money/amount.js';
+import { type Amount } from '../../model/money/amount.js';
 import { formatAmount } from '../../model/money/format-amount.js';
 import { parseAmount } from '../../model/money/parse-amount.js';
 import { plainName, similarity } from '../../model/naming/names.js';
 import type { Line } from '../../model/shapes/entry.js';
 import { entryRows, type EntryRow } from './entry-rows.js';
+import { usualDecimal, type Writing, writingOf } from '../../model/place/writing.js';
 
 /** An entry read from a table, and the row in which it begins. */
 interface ReadEntry {
@@ -82,7 +83,7 @@ class Reader {
   private open: Open | null = null;
   private isFaulty = false;
   private readonly accounts: AccountsByName;
-  private readonly digits: number;
+  private readonly writing: Writing;
 
   constructor(
     book: Book,
@@ -90,7 +91,7 @@ class Reader {
     private readonly decimal: '.' | ',' | null,
   ) {
     this.accounts = new AccountsByName(book.accounts);
-    this.digits = minorDigits(book.company.currency);
+    this.writing = writingOf(book.company);
   }
 
   take(row: EntryRow, date: string | null): void {
@@ -138,13 +139,15 @@ class Reader {
     this.entries.push({ row, entry });
   }
 
+  private saidOn = (day: string): string => dayText(day, this.writing.days);
+
   private unbalanced({ row, date }: Open, balance: Amount): void {
-    const more = formatAmount(Math.abs(balance), this.digits);
+    const more = formatAmount(Math.abs(balance), this.writing);
     const side = balance > 0 ? 'debit' : 'credit';
     this.faults.push(
       balance === 0
-        ? `Row ${row}: The entry of ${dayText(date)} has nothing on its other side. Add what is missing.`
-        : `Row ${row}: The entry of ${dayText(date)} has ${more} more in ${side}. Add what is missing, or put its amounts right.`,
+        ? `Row ${row}: The entry of ${this.saidOn(date)} has nothing on its other side. Add what is missing.`
+        : `Row ${row}: The entry of ${this.saidOn(date)} has ${more} more in ${side}. Add what is missing, or put its amounts right.`,
     );
   }
 
@@ -166,7 +169,7 @@ class Reader {
 
   private amount(row: EntryRow, text: string): Amount | null {
     if (text === '') return 0;
-    const read = parseAmount(text, { digits: this.digits, decimal: this.decimal });
+    const read = parseAmount(text, { digits: this.writing.digits, decimal: this.decimal });
     if (read.ok) return read.value;
     this.fault(row, read.refusals[0]?.says ?? '');
     return null;
@@ -208,7 +211,7 @@ export function entriesInTable(
     table.rows.map(({ date }) => date),
     year,
   );
-  const reader = new Reader(book, newId, table.decimal);
+  const reader = new Reader(book, newId, table.decimal ?? usualDecimal(book.company));
   for (const [i, row] of table.rows.entries())
     if (isOfAnEntry(row)) reader.take(row, days[i] ?? null);
   reader.end();

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { markdownCells, printedCells } from './printed.js';
 import { done, refusal, refused, type Refusal, type Result } from '../../model/refusal/refusal.js';
+import { PLAIN_WRITING, type Writing } from '../../model/place/writing.js';
 
 const tableTooLarge = refusal(
   'table.too-large',
@@ -127,11 +128,17 @@ function unguarded(cell: string): string {
   return plain.startsWith("'") && FORMULA.test(plain.slice(1)) ? plain.slice(1) : plain;
 }
 
-/** A table as CSV, cells that a spreadsheet would run as a formula made harmless. */
-export const cellsToCsv = (rows: readonly (readonly string[])[]): string =>
+/**
+ * A table as CSV, cells that a spreadsheet would run as a formula made harmless. Where decimals stand behind a comma,
+ * columns are parted by semicolons, as spreadsheets there read them.
+ */
+export const cellsToCsv = (
+  rows: readonly (readonly string[])[],
+  { decimal }: Pick<Writing, 'decimal'> = PLAIN_WRITING,
+): string =>
   `${Papa.unparse(
     rows.map((row) => row.map(guarded)),
-    { newline: '\n' },
+    { newline: '\n', delimiter: decimal === ',' ? ';' : ',' },
   )}\n`;
 
 /** How formulas begin, in narrow and in full width, after what is not seen. */
@@ -140,5 +147,5 @@ const FORMULA = /^[\s\u200B-\u200F\u2060\uFEFF]*[=+\-@＝＋－＠]/;
 /** Makes a cell harmless: a quote before one that begins as a formula, unless it is a plain number; no tabs, no returns. */
 export const guarded = (cell: string): string => {
   const plain = cell.replace(/[\t\r]+/g, ' ');
-  return FORMULA.test(plain) && !/^-?\d+(\.\d+)?$/.test(plain) ? `'${plain}` : plain;
+  return FORMULA.test(plain) && !/^-?\d+([.,]\d+)?$/.test(plain) ? `'${plain}` : plain;
 };

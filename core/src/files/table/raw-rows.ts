@@ -43,7 +43,7 @@ export class RawTable {
   constructor(
     private readonly cells: readonly (readonly string[])[],
     readonly found: FoundColumns,
-    digits: number,
+    usual: AmountStyle,
   ) {
     const below = cells.flatMap((row, at) =>
       at > found.headingRow && row.some((cell) => cell.trim() !== '') ? [at] : [],
@@ -53,7 +53,7 @@ export class RawTable {
         .map((kind) => this.cell(at, kind))
         .filter((cell) => cell.trim() !== ''),
     );
-    this.style = { digits, decimal: decimalMarkOf(texts) };
+    this.style = { ...usual, decimal: decimalMarkOf(texts) ?? usual.decimal };
     this.numberInName = this.namesBeginWithNumbers(below);
     this.rows = below.map((at) => this.row(at));
   }

@@ -62,6 +62,8 @@ const rowFault = refusal(
 export interface TableOptions {
   readonly scheme: Scheme;
   readonly digits: number;
+  /** The decimal mark where the table itself tells none; absent: then it can’t be told. */
+  readonly decimal?: '.' | ',' | null;
   /** Columns chosen by hand, in place of those proposed. */
   readonly columns?: Columns;
   /** Of which year balances are wanted, where the table has several. */
@@ -83,7 +85,12 @@ export function readAccountTable(
   const proposed = proposeColumns(cells, options.year ?? null);
   const found = options.columns ? { ...proposed, columns: options.columns } : proposed;
   if (found.columns.name === undefined) return { ok: false, refusals: [noNameColumn({})] };
-  return done(new Reading(new RawTable(cells, found, options.digits), options).table());
+  return done(
+    new Reading(
+      new RawTable(cells, found, { digits: options.digits, decimal: options.decimal ?? null }),
+      options,
+    ).table(),
+  );
 }
 
 const NOTHING_SAID: Record<'heading' | 'total', (name: string) => string> = {

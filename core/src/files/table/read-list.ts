@@ -79,16 +79,18 @@ function laidOut<K extends string>(
 /**
  * A list of things by their names, from the cells of a table: columns by their headings, in any order; without headings
  * as the columns are given. The first column of `columns` has to be `name`; a name stands once.
+ * `usual`: the decimal mark where the table itself tells none.
  */
 export function readList<K extends string>(
   cells: Cells,
   columns: Readonly<Record<K | 'name', ListColumn>>,
+  usual: '.' | ',' | null = null,
 ): ListRead<K | 'name'> {
   const { below, cell } = laidOut<K | 'name'>(cells, columns);
   const kinds = Object.keys(columns) as (K | 'name')[];
   const figures = kinds.filter((kind) => columns[kind].digits !== null);
   const written = below.flatMap(([, row]) => figures.map((kind) => cell(row, kind)));
-  const reading = { kinds, columns, decimal: decimalMarkOf(written.filter(Boolean)) };
+  const reading = { kinds, columns, decimal: decimalMarkOf(written.filter(Boolean)) ?? usual };
   const rows: ListRow<K | 'name'>[] = [];
   const faults: string[] = [];
   const seen = new Map<string, number>();

@@ -33,18 +33,24 @@ const MONTHS =
     ' ',
   );
 
-/** A day as a sentence says it: 31 March 2027; what is no day, as it was written. */
-export function dayText(day: string): string {
+/** In which order a place writes a day; year first: as ISO 8601 has it. */
+export type DayOrder = 'day-first' | 'month-first' | 'year-first';
+
+/** A day as a sentence says it: 31 March 2027, March 31, 2027; what is no day, as it was written. */
+export function dayText(day: string, order: DayOrder = 'day-first'): string {
   if (!isDay(day)) return `“${day}”`;
   const [y, m, d] = parts(day);
-  return `${d} ${MONTHS[m - 1]} ${y}`;
+  if (order === 'year-first') return day;
+  return order === 'month-first' ? `${MONTHS[m - 1]} ${d}, ${y}` : `${d} ${MONTHS[m - 1]} ${y}`;
 }
 
-/** A day where there is little room, never broken over lines: 31 Mar 2027. */
-export function shortDay(day: string): string {
+/** A day where there is little room, never broken over lines: 31 Mar 2027, Mar 31, 2027. */
+export function shortDay(day: string, order: DayOrder = 'day-first'): string {
   if (!isDay(day)) return day;
   const [y, m, d] = parts(day);
-  return [d, (MONTHS[m - 1] ?? '').slice(0, 3), y].join('\u00a0');
+  if (order === 'year-first') return day;
+  const month = (MONTHS[m - 1] ?? '').slice(0, 3);
+  return (order === 'month-first' ? [month, `${d},`, y] : [d, month, y]).join('\u00a0');
 }
 
 /** A period, both days belonging to it. */

@@ -6,5 +6,6 @@ export {
   isDay,
   periodLike,
   shortDay,
+  type DayOrder,
   type Period,
 } from './calendar.js';

@@ -11,8 +11,8 @@ export interface AmountStyle {
 
 export const amountUnreadable = refusal(
   'amount.unreadable',
-  (f: { text: string }) =>
-    `“${f.text}” is not an amount. Write digits, with a mark for the decimals if there are any: 1234.50.`,
+  (f: { text: string; decimal?: string }) =>
+    `“${f.text}” is not an amount. Write digits, with a mark for the decimals if there are any: 1234${f.decimal ?? '.'}50.`,
 );
 const amountAmbiguous = refusal(
   'amount.ambiguous',
@@ -46,12 +46,15 @@ export function parseAmount(text: string, style: AmountStyle): Result<Amount> {
     .trim()
     .replace(/^-/, afterCurrency ? '' : '-')
     .replace(/(?<=\d)[\s'’\u00A0\u202F](?=\d{3}(?!\d))/gu, '');
-  if (!/^\d[\d.,]*$|^[.,]\d+$/.test(bare)) return refused(amountUnreadable({ text: shown }));
+  if (!/^\d[\d.,]*$|^[.,]\d+$/.test(bare)) return refused(unreadable(shown, style));
   const split = splitDecimals(bare, shown, style);
   if (!split.ok) return split;
   const minor = toMinor(split.value, style.digits, shown);
   return minor.ok && minus && minor.value !== 0 ? done(-minor.value) : minor;
 }
+
+const unreadable = (text: string, { decimal }: AmountStyle) =>
+  amountUnreadable({ text, decimal: decimal ?? '.' });
 
 function takeSign(text: string): { body: string; negative: boolean } {
   const plain = text.replace(/[−–]/g, '-');
@@ -78,10 +81,13 @@ function splitDecimals(bare: string, shown: string, style: AmountStyle): Result<
   if (kinds.size === 2) {
     const whole = ungroup(before, last === '.' ? ',' : '.');
     return whole === null || before.includes(last)
-      ? refused(amountUnreadable({ text: shown }))
+      ? refused(unreadable(shown, style))
       : done({ whole, decimals: after });
   }
-  if (marks.length > 1) return grouped(bare, last, shown);
+  if (marks.length > 1) {
+    const whole = ungroup(bare, last);
+    return whole === null ? refused(unreadable(shown, style)) : done({ whole, decimals: '' });
+  }
   if (after.length !== 3 || before.length > 3 || /^0*$/.test(before) || style.decimal === last)
     return done({ whole: before, decimals: after });
   if (style.decimal !== null) return done({ whole: before + after, decimals: '' });
@@ -90,17 +96,15 @@ function splitDecimals(bare: string, shown: string, style: AmountStyle): Result<
   );
 }
 
-function grouped(bare: string, mark: string, shown: string): Result<Parts> {
-  const whole = ungroup(bare, mark);
-  return whole === null
-    ? refused(amountUnreadable({ text: shown }))
-    : done({ whole, decimals: '' });
-}
-
+/** Groups of three digits, or of two before the last three (12,34,567); null where they are none. */
 function ungroup(text: string, mark: string): string | null {
   const groups = text.split(mark);
-  const fits = groups.every((g, i) => (i === 0 ? /^\d{1,3}$/ : /^\d{3}$/).test(g));
-  return groups.length === 1 || fits ? groups.join('') : null;
+  const last = groups.at(-1) ?? '';
+  const inThrees = groups.every((g, i) => (i === 0 ? /^\d{1,3}$/ : /^\d{3}$/).test(g));
+  const inTwos =
+    /^\d{3}$/.test(last) &&
+    groups.slice(0, -1).every((g, i) => (i === 0 ? /^\d{1,2}$/ : /^\d{2}$/).test(g));
+  return groups.length === 1 || inThrees || inTwos ? groups.join('') : null;
 }
 
 function toMinor(parts: Parts, digits: number, shown: string): Result<Amount> {

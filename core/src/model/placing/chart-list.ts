@@ -4,6 +4,7 @@ import type { Origin } from '../book/since-start.js';
 import { compareNumbers } from '../shapes/account-number.js';
 import { isUsed } from '../book/used.js';
 import { namesInAnyWords, typeOf } from '../scheme/index.js';
+import { collatorOf } from '../place/writing.js';
 
 type ListOrder = 'chart' | 'number' | 'name';
 export type ListUse = 'in-use' | 'retired' | 'posted' | 'not-posted';
@@ -84,13 +85,14 @@ export function listAccounts(book: Book, wanted: ListWanted, described: Describe
   return wanted.descending ? sorted.reverse() : sorted;
 }
 
-const collator = new Intl.Collator('en', { sensitivity: 'base', numeric: true });
-
 function comparing(book: Book, order: ListOrder): (a: Account, b: Account) => number {
   const rank = rankInChart(book);
   const inChart = (a: Account, b: Account) => (rank.get(a.id) ?? 0) - (rank.get(b.id) ?? 0);
   if (order === 'chart') return inChart;
-  if (order === 'name') return (a, b) => collator.compare(a.name, b.name) || inChart(a, b);
+  if (order === 'name') {
+    const { compare } = collatorOf(book.company);
+    return (a, b) => compare(a.name, b.name) || inChart(a, b);
+  }
   return (a, b) => {
     if (a.number === null || b.number === null)
       return Number(a.number === null) - Number(b.number === null) || inChart(a, b);

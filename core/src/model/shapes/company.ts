@@ -1,5 +1,6 @@
 import { refusal } from '../refusal/refusal.js';
 import { WORDS } from './scheme.js';
+import { PLACES } from '../place/places.js';
 import { day } from './day.js';
 import { record } from '../shape/record.js';
 import { filled, judged, oneOf, text, whole, type ValueOf } from '../shape/shape.js';
@@ -51,6 +52,8 @@ export const companyShape = record(
     otherSide: oneOf(OTHER_SIDES),
     /** Whether entries wait and are posted together; absent: each is posted as it is recorded. */
     posts: oneOf(POSTS),
+    /** ISO 3166-1: as it is written there its amounts, days and lists are written; absent: 1,234.50 and 31 March 2027. */
+    place: oneOf(PLACES.map(({ id }) => id)),
     /** Where it is and how it is reached, on several lines. */
     address: text(),
     contact: text(),
@@ -64,6 +67,7 @@ export const companyShape = record(
   'basis',
   'otherSide',
   'posts',
+  'place',
   'address',
   'contact',
   'registration',

@@ -1,7 +1,9 @@
 import type { Checked } from '../../assessment/mark/index.js';
 import type { AnswerKey } from '../../assessment/key/index.js';
 import type { Account, Book } from '../../model/book/book.js';
-import { allWhole, formatAmount, minorDigits, type Amount } from '../../model/money/index.js';
+import { type Amount } from '../../model/money/index.js';
+import { writingOf } from '../../model/place/writing.js';
+import { amountSaid } from '../../model/money/format-amount.js';
 
 /** Something in which a work differs from its key, whether or not it costs anything; what was not done is none. */
 export interface Oddity {
@@ -43,6 +45,5 @@ export const asTyped = (text: string): string =>
 
 /** An amount without its side, in the currency of a book. */
 export function moneyIn({ company }: Book, amount: Amount): string {
-  const digits = minorDigits(company.currency);
-  return formatAmount(Math.abs(amount), digits, allWhole([amount], digits) ? 0 : digits);
+  return amountSaid(amount, writingOf(company));
 }

@@ -1,8 +1,8 @@
 import type { Book } from '../../model/book/book.js';
 import { openingOf } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import type { Amount } from '../../model/money/amount.js';
 import { typeOf } from '../../model/scheme/scheme.js';
+import { saidOn } from '../../model/place/writing.js';
 
 /** The money account that a statement tells of: the one that is named, else the first. */
 export function moneyAccountOf(book: Book, named: string | undefined): string | null {
@@ -30,7 +30,7 @@ export function bankStatement(
     cells: [...cells, money(balance)],
     entry,
   });
-  const before = row([dayText(book.opening.date), 'Brought forward', '', ''], null);
+  const before = row([saidOn(book, book.opening.date), 'Brought forward', '', ''], null);
   const moved = book.entries
     .filter(({ date, lines }) => date <= to && lines.some((line) => line.account === account))
     .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
@@ -41,7 +41,7 @@ export function bankStatement(
       );
       balance += amount;
       const sides = amount < 0 ? [money(-amount), ''] : ['', money(amount)];
-      return row([dayText(date), text || reference, ...sides], id);
+      return row([saidOn(book, date), text || reference, ...sides], id);
     });
   return [before, ...moved];
 }

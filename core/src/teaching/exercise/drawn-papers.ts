@@ -1,14 +1,15 @@
 import type { Book, Subledgers } from '../../model/book/book.js';
-import { addDays, dayText } from '../../model/day/calendar.js';
+import { addDays } from '../../model/day/calendar.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
 import { KIND_FACTS } from '../../accounting/document/document-kinds.js';
 import { worthOfDocument } from '../../accounting/document/document-lines.js';
 import { lineWorth } from '../../accounting/document/stock.js';
 import type { Amount } from '../../model/money/amount.js';
-import { shortDecimal } from '../../model/money/format-amount.js';
-import { QUANTITY_DIGITS, type Quantity } from '../../model/money/quantity.js';
+import { type Quantity } from '../../model/money/quantity.js';
 import type { Document, DocumentKind, DocumentLine } from '../../model/shapes/document.js';
 import { USUAL_TERMS, type Terms } from '../../model/shapes/party.js';
+import { saidOn, writingOf } from '../../model/place/writing.js';
+import { quantitySaid } from '../../model/money/format-amount.js';
 
 interface PaperLine {
   readonly text: string;
@@ -62,35 +63,36 @@ function isTheirs(kind: DocumentKind, isSupplier: boolean): boolean {
   return kind === 'ordered' ? !isSupplier : isSupplier;
 }
 
-const counted = (quantity: Quantity, unit: string): string =>
-  `${shortDecimal(quantity, QUANTITY_DIGITS)} ${unit}`.trim();
+const counted = (book: Book, quantity: Quantity, unit: string): string =>
+  `${quantitySaid(quantity, writingOf(book.company))} ${unit}`.trim();
 
-function paperLine({ subledgers, document, money }: Drawing, line: DocumentLine): PaperLine {
+function paperLine({ book, subledgers, document, money }: Drawing, line: DocumentLine): PaperLine {
   const item = subledgers.items.find(({ id }) => id === line.item);
   const worth = lineWorth(line);
   return {
     text: item?.name ?? (document.text || KIND_FACTS[document.kind].name),
-    quantity: line.quantity === null ? '' : counted(line.quantity, item?.unit ?? ''),
+    quantity: line.quantity === null ? '' : counted(book, line.quantity, item?.unit ?? ''),
     price: line.price === null ? '' : money(line.price),
     amount: worth === 0 ? '' : money(worth),
   };
 }
 
-function termsSay(date: string, { netDays, discount, discountDays }: Terms): string[] {
-  const due = `Payable by ${dayText(addDays(date, netDays))}.`;
+function termsSay(book: Book, date: string, terms: Terms): string[] {
+  const { netDays, discount, discountDays } = terms;
+  const due = `Payable by ${saidOn(book, addDays(date, netDays))}.`;
   if (discount === 0) return [due];
   return [
-    `${counted(discount, '')} % off if paid by ${dayText(addDays(date, discountDays))}.`,
+    `${counted(book, discount, '')} % off if paid by ${saidOn(book, addDays(date, discountDays))}.`,
     due,
   ];
 }
 
-function settlesSay({ subledgers, document, money }: Drawing): string[] {
+function settlesSay({ book, subledgers, document, money }: Drawing): string[] {
   return document.settles.map(({ document: id, amount }) => {
     const other = subledgers.documents.find((each) => each.id === id);
     if (!other) return `For the balance at the beginning: ${money(amount)}`;
     const which = PAPERS[other.kind].name.toLowerCase();
-    return `For ${which} ${other.reference || `of ${dayText(other.date)}`}: ${money(amount)}`;
+    return `For ${which} ${other.reference || `of ${saidOn(book, other.date)}`}: ${money(amount)}`;
   });
 }
 
@@ -101,7 +103,7 @@ function footOf(drawing: Drawing): string[] {
   const named = (id: string | null) => book.accounts.find((each) => each.id === id)?.name ?? null;
   const [from, to] = [named(document.money), named(document.to)];
   return [
-    ...(party && /-invoice$/.test(kind) ? termsSay(date, party.terms ?? USUAL_TERMS) : []),
+    ...(party && /-invoice$/.test(kind) ? termsSay(book, date, party.terms ?? USUAL_TERMS) : []),
     ...settlesSay(drawing),
     ...(discount > 0 ? [`Discount taken off: ${money(discount)}`] : []),
     ...(from === null ? [] : [to === null ? `Through ${from}` : `From ${from} to ${to}`]),
@@ -126,7 +128,7 @@ export function drawnPaper(
     by: theirs ? them : us,
     to: theirs ? us : them,
     number: document.reference,
-    day: dayText(document.date),
+    day: saidOn(book, document.date),
     lines: document.lines.map((line) => paperLine(drawing, line)),
     total: worth === 0 ? '' : money(worth),
     foot: [...(document.text === '' ? [] : [document.text]), ...footOf(drawing)],

@@ -1,10 +1,10 @@
 import type { Book, Entry } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import { counterparts } from '../../model/book/since-start.js';
 import { isMade } from '../../accounting/document/document-entries.js';
 import type { AnswerKey } from '../../assessment/key/answer-key.js';
 import type { Guide, SourceSheet, Step } from '../../model/exercise-shapes/guide.js';
 import { givenByStart } from './asked.js';
+import { saidOn } from '../../model/place/writing.js';
 
 const count = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
 
@@ -71,7 +71,7 @@ function openingsStep(start: Book, key: AnswerKey): Proposed[] {
   const { openings: given } = givenByStart(start, key);
   const ids = Object.keys(key.book.opening.balances).filter((id) => !given.has(id));
   if (ids.length === 0) return [];
-  const day = dayText(key.book.opening.date);
+  const day = saidOn(key.book, key.book.opening.date);
   const step = {
     id: 'openings',
     title: 'Opening balances',

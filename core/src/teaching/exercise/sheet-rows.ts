@@ -1,18 +1,18 @@
 import { accountOf, type Book } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
 import { isMade } from '../../accounting/document/document-entries.js';
 import { KIND_FACTS } from '../../accounting/document/document-kinds.js';
 import { worthOfDocument } from '../../accounting/document/document-lines.js';
 import { inOrder } from '../../accounting/document/stock.js';
 import { balancesOf, upTo } from '../../accounting/ledger/balances.js';
-import { minorDigits, type Amount } from '../../model/money/amount.js';
+import { type Amount } from '../../model/money/amount.js';
 import { allWhole, formatAmount } from '../../model/money/format-amount.js';
 import { typeOf } from '../../model/scheme/scheme.js';
 import type { AskedKind } from './asked.js';
 import { bankStatement, moneyAccountOf } from './bank-statement.js';
 import { drawnPaper, type DrawnPaper } from './drawn-papers.js';
 import type { Guide, SheetKind, SourceSheet } from '../../model/exercise-shapes/guide.js';
+import { collatorOf, saidOn, writingOf } from '../../model/place/writing.js';
 
 /** A row of a paper beside the work. `about`: what of the key it is copied for; null: nothing that could be told. */
 interface SheetRow {
@@ -67,13 +67,14 @@ function shownIds({ guide, sheet }: Drawing, kind: AskedKind, all: readonly stri
 
 function accounts(drawing: Drawing): Drawn {
   const { key } = drawing;
+  const { compare } = collatorOf(key.company);
   const inUse = key.accounts.filter(({ retired }) => !retired).map(({ id }) => id);
   const rows = shownIds(drawing, 'accounts', inUse)
     .map((id) => ({
       cells: [accountOf(key, id)?.name ?? id],
       about: { kind: 'accounts' as const, id },
     }))
-    .sort((a, b) => (a.cells[0] ?? '').localeCompare(b.cells[0] ?? '', 'en'));
+    .sort((a, b) => compare(a.cells[0] ?? '', b.cells[0] ?? ''));
   return { note: 'Accounts to set up', columns: [words('Account')], rows };
 }
 
@@ -91,7 +92,7 @@ function balances(drawing: Drawing): Drawn {
       about: { kind: 'openings' as const, id },
     };
   });
-  const note = `Balance sheet, ${dayText(key.opening.date)}`;
+  const note = `Balance sheet, ${saidOn(key, key.opening.date)}`;
   return { note, columns: [words('Account'), amounts('Amount')], rows };
 }
 
@@ -106,7 +107,7 @@ function trialBalance({ key, sheet, money, lastDay }: Drawing): Drawn {
       return { cells: amount > 0 ? [name, side, ''] : [name, '', side], about: null };
     });
   const columns = [words('Account'), amounts('Debit'), amounts('Credit')];
-  return { note: `Trial balance, ${dayText(at)}`, columns, rows };
+  return { note: `Trial balance, ${saidOn(key, at)}`, columns, rows };
 }
 
 function happenings(drawing: Drawing): Drawn {
@@ -124,7 +125,7 @@ function happenings(drawing: Drawing): Drawn {
     .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
     .map(({ id, date, text, reference, lines }) => ({
       cells: [
-        dayText(date),
+        saidOn(key, date),
         text || reference,
         money(lines.reduce((sum, { amount }) => sum + Math.max(0, amount), 0)),
       ],
@@ -149,7 +150,7 @@ function papers(drawing: Drawing): Drawn {
     .filter(({ id }) => shown.has(id))
     .map((document) => ({
       cells: [
-        dayText(document.date),
+        saidOn(key, document.date),
         KIND_FACTS[document.kind].name,
         parties.find(({ id }) => id === document.party)?.name ?? '',
         document.text || document.reference,
@@ -177,7 +178,7 @@ function bank({ key, sheet, money, lastDay }: Drawing): Drawn {
   const columns = [words('Day'), words('What'), ...['Out', 'In', 'Balance'].map(amounts)];
   const rows = account === null ? [] : bankStatement(key, account, { to, money });
   return {
-    note: `Bank statement, ${name}, to ${dayText(to)}`,
+    note: `Bank statement, ${name}, to ${saidOn(key, to)}`,
     columns,
     rows: rows.map(({ cells, entry }) => ({
       cells,
@@ -200,13 +201,13 @@ export function drawnSheet(
   guide: Guide,
   { sheet, lastDay }: { readonly sheet: SourceSheet; readonly lastDay: string },
 ): DrawnSheet {
-  const digits = minorDigits(key.company.currency);
+  const writing = writingOf(key.company);
   const every = [
     ...Object.values(key.opening.balances),
     ...key.entries.flatMap(({ lines }) => lines.map(({ amount }) => amount)),
   ];
-  const places = allWhole(every, digits) ? 0 : digits;
-  const money = (amount: Amount) => formatAmount(amount, digits, places);
+  const places = allWhole(every, writing.digits) ? 0 : writing.digits;
+  const money = (amount: Amount) => formatAmount(amount, writing, places);
   const { id, title, kind } = sheet;
   const drawn = { id, title, kind, picture: sheet.picture ?? null };
   return { ...drawn, ...DRAWN[kind]({ key, guide, sheet, money, lastDay }) };

@@ -1,10 +1,10 @@
 import type { Account, Book } from '../../model/book/book.js';
 import { openingOf } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import { balancesOf } from '../../accounting/ledger/balances.js';
-import { minorDigits, type Amount } from '../../model/money/amount.js';
-import { formatAmount } from '../../model/money/format-amount.js';
+import { type Amount } from '../../model/money/amount.js';
 import { typeOf, type AccountType } from '../../model/scheme/scheme.js';
+import { saidOn, writingOf } from '../../model/place/writing.js';
+import { amountSaid } from '../../model/money/format-amount.js';
 
 /** A word of the trade, explained; the example is taken from the books at hand. */
 interface GlossaryEntry {
@@ -18,8 +18,7 @@ interface GlossaryEntry {
 type Example = (book: Book) => string;
 type Row = readonly [word: string, also: string, says: string, example: Example];
 
-const money = (book: Book, amount: Amount): string =>
-  formatAmount(Math.abs(amount), minorDigits(book.company.currency), amount % 100 === 0 ? 0 : 2);
+const money = (book: Book, amount: Amount): string => amountSaid(amount, writingOf(book.company));
 
 const first = (book: Book, fits: (type: AccountType) => boolean): Account | null =>
   book.accounts.find(({ type, retired }) => {
@@ -75,7 +74,7 @@ const entryExample: Example = (book) => {
     ({ account, amount }) =>
       `${amount > 0 ? 'debit' : 'credit'} “${name(account)}” ${money(book, amount)}`,
   );
-  return `Here, on ${dayText(entry.date)}: ${sides.join(', ')}.`;
+  return `Here, on ${saidOn(book, entry.date)}: ${sides.join(', ')}.`;
 };
 
 const ROWS: readonly Row[] = [
@@ -209,7 +208,7 @@ const ROWS: readonly Row[] = [
     'balance sheet',
     '',
     'What is owned and owed at one day.',
-    (book) => `Here the books begin with that of ${dayText(book.opening.date)}.`,
+    (book) => `Here the books begin with that of ${saidOn(book, book.opening.date)}.`,
   ],
   ['profit and loss', '', 'What was earned and used up in a period.', none],
   [

@@ -5,9 +5,7 @@ import {
   type Book,
   type Entry,
 } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import { minorDigits, type Amount } from '../../model/money/amount.js';
-import { allWhole, formatAmount } from '../../model/money/format-amount.js';
 import { sideOf } from '../../model/money/side.js';
 import {
   normalSide,
@@ -19,14 +17,15 @@ import {
 import { statementName } from '../../model/scheme/words.js';
 import type { HintPiece } from '../../model/exercise-shapes/hint-pieces.js';
 import { kindOfAccount, whyOfEntry } from '../../assessment/principle/index.js';
+import { amountSaid } from '../../model/money/format-amount.js';
+import { saidOn, writingOf } from '../../model/place/writing.js';
 
 /** What each piece says; empty: there is nothing to say. */
 export type Pieces = Readonly<Record<HintPiece, string>>;
 
 function moneyOf({ company }: Book): (amount: Amount) => string {
-  const digits = minorDigits(company.currency);
-  return (amount) =>
-    formatAmount(Math.abs(amount), digits, allWhole([amount], digits) ? 0 : digits);
+  const writing = writingOf(company);
+  return (amount) => amountSaid(amount, writing);
 }
 
 const SIDES: Readonly<Record<ClassId, string>> = {
@@ -141,9 +140,9 @@ export function entryPieces(book: Book, entry: Entry): Pieces {
     ...{ name: accountOf(book, account)?.name ?? account, amount },
   }));
   return {
-    where: `What happened on ${dayText(entry.date)} is not in the books yet.`,
+    where: `What happened on ${saidOn(book, entry.date)} is not in the books yet.`,
     rule: whyOfEntry({ debits: kinds(1), credits: kinds(-1) }),
     example: `With other figures: ${linesSaid(likeLines(book, entry), money)}.`,
-    answer: `On ${dayText(entry.date)}: ${linesSaid(named, money)}.`,
+    answer: `On ${saidOn(book, entry.date)}: ${linesSaid(named, money)}.`,
   };
 }

@@ -2,11 +2,12 @@ import { linesOfStatement } from '../../accounting/statement/lines.js';
 import type { AnswerKey } from '../../assessment/key/answer-key.js';
 import { figureText, keyScope, rightAnswer } from '../../assessment/question/index.js';
 import { accountOf, type Account, type Book } from '../../model/book/book.js';
-import { dayText, isDay } from '../../model/day/calendar.js';
+import { isDay } from '../../model/day/calendar.js';
 import type { Question } from '../../model/exercise-shapes/question.js';
 import { typeOf } from '../../model/scheme/scheme.js';
 import { statementName } from '../../model/scheme/words.js';
 import { placeOf, sideRule, type Pieces } from './hint-words.js';
+import { saidOn } from '../../model/place/writing.js';
 
 /** What a formula asks about: an account by its id, or a line of a statement. */
 const ASKS_ACCOUNT = /\b(?:balance|opening|movement|owed|side)\((?:"([^"]*)"|'([^']*)')/g;
@@ -69,7 +70,7 @@ function answerOf(key: AnswerKey, question: Question): string {
         .map((id) => `“${accountOf(key.book, id)?.name ?? id}”`)
         .join(' or ');
     case 'text':
-      return isDay(right.value.text) ? dayText(right.value.text) : right.value.text;
+      return isDay(right.value.text) ? saidOn(key.book, right.value.text) : right.value.text;
   }
 }
 

@@ -3,7 +3,7 @@ import { counterparts } from '../../model/book/since-start.js';
 import { dayText } from '../../model/day/calendar.js';
 import { isMade } from '../../accounting/document/document-entries.js';
 import { balancesOf } from '../../accounting/ledger/balances.js';
-import { minorDigits, type Amount } from '../../model/money/amount.js';
+import { type Amount } from '../../model/money/amount.js';
 import { formatAmount } from '../../model/money/format-amount.js';
 import { acceptedFor, type AnswerKey } from '../../assessment/key/answer-key.js';
 import { givenIn } from '../../assessment/check/given.js';
@@ -16,6 +16,7 @@ import { isReckoned, type SaidOfIt } from './reckoned.js';
 import { formsOf, plainText } from './day-forms.js';
 import { WhatIsSaid } from './what-is-said.js';
 import { figuresIn } from './told-figures.js';
+import { writingOf } from '../../model/place/writing.js';
 
 /** Something that a student has to know. */
 interface Needed {
@@ -96,7 +97,7 @@ function amountsOfStart(start: Book): Amount[] {
 }
 
 const money = ({ company }: Book, amount: Amount): string =>
-  formatAmount(Math.abs(amount), minorDigits(company.currency), minorDigits(company.currency));
+  formatAmount(Math.abs(amount), writingOf(company));
 
 function accountsNeeded({ key, start, said }: Known): [Needed, boolean][] {
   const there = counterparts(start, key.book);

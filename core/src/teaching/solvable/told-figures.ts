@@ -1,4 +1,6 @@
-import { minorDigits, type Amount } from '../../model/money/amount.js';
+import type { Amount } from '../../model/money/amount.js';
+import { numbersIn, plainDecimal } from '../../model/money/amounts-in-text.js';
+import { writingOf } from '../../model/place/writing.js';
 import type { Book } from '../../model/book/book.js';
 import { parseAmount } from '../../model/money/parse-amount.js';
 
@@ -9,7 +11,6 @@ export interface ToldFigures {
   readonly percents: ReadonlySet<number>;
 }
 
-const NUMBER = /\d{1,3}(?:,\d{3})+(?:\.\d{1,4})?|\d+(?:\.\d{1,4})?/g;
 const MOST_PIECES = 10_000;
 const MONTH =
   '(?:january|february|march|april|may|june|july|august|september|october|november|december)';
@@ -21,15 +22,15 @@ const DAYS = new RegExp(
 
 /** The figures that stand in some texts, amounts in minor units of the company's currency. */
 export function figuresIn(texts: readonly string[], { company }: Book): ToldFigures {
-  const digits = minorDigits(company.currency);
+  const writing = writingOf(company);
   const [amounts, numbers, percents] = [new Set<Amount>(), new Set<number>(), new Set<number>()];
   for (const text of texts.map((each) => each.replace(DAYS, ' ')))
-    for (const { 0: found, index } of text.matchAll(NUMBER)) {
-      const plain = Number(found.replaceAll(',', ''));
+    for (const { 0: found, index } of numbersIn(text, writing)) {
+      const plain = Number(plainDecimal(found, writing));
       const behind = text.slice(index + found.length).trimStart();
       if (behind.startsWith('%') || behind.startsWith('per cent')) percents.add(plain);
       if (Number.isInteger(plain) && plain > 0 && plain <= MOST_PIECES) numbers.add(plain);
-      const read = parseAmount(found, { digits, decimal: '.' });
+      const read = parseAmount(found, writing);
       if (read.ok && read.value > 0) amounts.add(read.value);
     }
   return { amounts, numbers, percents };

@@ -80,7 +80,3 @@ export function termResult(
   const sum = left.reduce((all, { weight, share }) => all.plus(share.times(weight)), new Big(0));
   return { tenths: Number(sum.times(1000).div(weights).round(0, Big.roundHalfUp)), counts };
 }
-
-/** `84.5 %`; an empty text where nothing counts yet. */
-export const percentOfTenths = (tenths: number | null): string =>
-  tenths === null ? '' : `${(tenths / 10).toFixed(1)} %`;

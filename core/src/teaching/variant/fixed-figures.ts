@@ -1,11 +1,10 @@
 import type { Book } from '../../model/book/book.js';
-import { minorDigits } from '../../model/money/amount.js';
+import { numbersIn } from '../../model/money/amounts-in-text.js';
+import { writingOf } from '../../model/place/writing.js';
 import { parseAmount } from '../../model/money/parse-amount.js';
 
 /** Smaller ones are days, counts and percents more often than amounts. */
 const SMALLEST = 100;
-const NUMBER =
-  /(?<![\w.,])\d{1,3}(?:,\d{3})+(?:\.\d+)?(?![\w])|(?<![\w.,])\d+(?:\.\d{1,2})?(?!\w|,\d)/g;
 const FILLED = /\{=[^{}]*\}/g;
 
 /**
@@ -13,17 +12,24 @@ const FILLED = /\{=[^{}]*\}/g;
  * everybody. Figures that are filled in (`{= … }`) move with the key and are left out; so are years.
  */
 export function fixedFigures(words: string, { company, opening, entries }: Book): string[] {
-  const digits = minorDigits(company.currency);
+  const writing = writingOf(company);
   const amounts = new Set([
     ...Object.values(opening.balances).map(Math.abs),
     ...entries.flatMap(({ lines }) => lines.map(({ amount }) => Math.abs(amount))),
   ]);
   const year = Number(company.firstDay.slice(0, 4));
-  const found = (words.replace(FILLED, ' ').match(NUMBER) ?? []).filter((text) => {
-    const read = parseAmount(text, { digits, decimal: '.' });
-    if (!read.ok || read.value < SMALLEST * 10 ** digits) return false;
-    const isYear = !text.includes(',') && Math.abs(Number(text) - year) <= 2;
-    return !isYear && amounts.has(read.value);
+  const text = words.replace(FILLED, ' ');
+  const found = numbersIn(text, writing).flatMap(({ 0: number, index }) => {
+    if (!standsAlone(text, index, number)) return [];
+    const read = parseAmount(number, writing);
+    if (!read.ok || read.value < SMALLEST * 10 ** writing.digits) return [];
+    const isYear = /^\d+$/.test(number) && Math.abs(Number(number) - year) <= 2;
+    return !isYear && amounts.has(read.value) ? [number] : [];
   });
   return [...new Set(found)];
 }
+
+/** No part of a word, of a day or of a longer number. */
+const standsAlone = (text: string, at: number, number: string): boolean =>
+  !/[\w.,]$/.test(text.slice(Math.max(0, at - 1), at)) &&
+  !/^(?:\w|[.,]\d)/.test(text.slice(at + number.length, at + number.length + 2));

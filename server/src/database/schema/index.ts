@@ -23,6 +23,7 @@ export { words } from './words.js';
 export { shares } from './shares.js';
 export { signInLinks } from './sign-in-links.js';
 export { letters } from './letters.js';
+export { presences } from './presences.js';
 export { openWorks } from './open-works.js';
 export { excused, termWeights } from './term.js';
 export {

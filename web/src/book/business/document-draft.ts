@@ -1,10 +1,7 @@
 import {
   subledgersOf,
-  formatDecimal,
-  shortDecimal,
   isDay,
   KIND_FACTS,
-  minorDigits,
   parseAmount,
   QUANTITY_DIGITS,
   type Amount,
@@ -13,6 +10,10 @@ import {
   type DocumentKind,
   type DocumentLine,
   type Settling,
+  quantitySaid,
+  writingOf,
+  amountTyped,
+  type AmountWriting,
 } from '@gleddo/core';
 import { nanoid } from 'nanoid';
 
@@ -61,37 +62,46 @@ export const emptyDocument = (date: string, kind: DocumentKind): DocumentDraft =
   settles: {},
 });
 
-export const digitsOf = (book: Book): number => minorDigits(book.company.currency);
+/** How a book’s amounts are written and typed. */
+export const amountsOf = (book: Book): AmountWriting => writingOf(book.company);
 
-const said = (amount: Amount | null, digits: number): string =>
-  amount === null || amount === 0 ? '' : formatDecimal(amount, digits).replace(/\.0+$/, '');
+/** The same for numbers of things, and for percents. */
+export const quantitiesOf = (book: Book): AmountWriting => ({
+  ...writingOf(book.company),
+  digits: QUANTITY_DIGITS,
+});
+
+const said = (amount: Amount | null, writing: AmountWriting): string =>
+  amount === null || amount === 0 ? '' : amountTyped(amount, writing);
 
 /** An amount as one types it, without decimals that are nothing; nothing at all for zero. */
 export const typedAmount = (book: Book, amount: Amount | null): string =>
-  said(amount, digitsOf(book));
+  said(amount, amountsOf(book));
 
 /** A quantity as one reads it, without decimals that are nothing. */
-export const quantityText = (quantity: number): string => shortDecimal(quantity, QUANTITY_DIGITS);
+export const quantityText = (book: Book, quantity: number): string =>
+  quantitySaid(quantity, writingOf(book.company));
 
-function lineDraft(line: DocumentLine, digits: number): LineDraft {
+function lineDraft(book: Book, line: DocumentLine): LineDraft {
+  const writing = amountsOf(book);
   const of = line.item === null ? `account:${line.account ?? ''}` : `item:${line.item}`;
   return {
     of,
-    quantity: line.quantity === null ? '' : said(line.quantity, QUANTITY_DIGITS) || '0',
-    price: said(line.price, digits),
-    amount: said(line.amount, digits),
+    quantity: line.quantity === null ? '' : said(line.quantity, quantitiesOf(book)) || '0',
+    price: said(line.price, writing),
+    amount: said(line.amount, writing),
   };
 }
 
 /** A document as it would be typed. */
 export function draftOfDocument(book: Book, document: Document): DocumentDraft {
-  const digits = digitsOf(book);
+  const writing = amountsOf(book);
   const { amount, discount, lines, settles, ...rest } = document;
   return {
     ...rest,
-    amount: said(amount, digits),
-    discount: said(discount, digits),
-    lines: [...lines.map((line) => lineDraft(line, digits)), EMPTY_LINE],
+    amount: said(amount, writing),
+    discount: said(discount, writing),
+    lines: [...lines.map((line) => lineDraft(book, line)), EMPTY_LINE],
     settles: Object.fromEntries(settles.map((each) => [each.document, each.amount])),
   };
 }
@@ -102,7 +112,7 @@ export function lineOf(book: Book, kind: DocumentKind, of: string): Partial<Line
   if (!item) return { of, quantity: '', price: '' };
   const isBought = KIND_FACTS[kind].party === 'supplier';
   const price = KIND_FACTS[kind].priced
-    ? said(isBought ? item.cost : item.price, digitsOf(book))
+    ? said(isBought ? item.cost : item.price, amountsOf(book))
     : '';
   return { of, price, amount: '' };
 }
@@ -133,23 +143,23 @@ export function withSettled(
   const chosen = all.filter(({ document }) => draft.settles[document] !== undefined);
   const discount = chosen.reduce((sum, each) => sum + each.discount, 0);
   const open = chosen.reduce((sum, each) => sum + each.open, 0);
-  const digits = digitsOf(book);
-  return { ...draft, amount: said(open - discount, digits), discount: said(discount, digits) };
+  const writing = amountsOf(book);
+  return { ...draft, amount: said(open - discount, writing), discount: said(discount, writing) };
 }
 
 /** The number that a text says; null where nothing is typed; a sentence where it can't be read. */
-export function numberFrom(text: string, digits: number): Amount | null | string {
+export function numberFrom(text: string, writing: AmountWriting): Amount | null | string {
   if (text.trim() === '') return null;
-  const read = parseAmount(text, { digits, decimal: '.' });
+  const read = parseAmount(text, writing);
   return read.ok ? read.value : (read.refusals[0]?.says ?? '');
 }
 
-function lineFrom(line: LineDraft, digits: number): DocumentLine | string {
+function lineFrom(book: Book, line: LineDraft): DocumentLine | string {
   const [what, ...rest] = line.of.split(':');
   const id = rest.join(':');
-  const quantity = numberFrom(line.quantity, QUANTITY_DIGITS);
-  const price = numberFrom(line.price, digits);
-  const amount = numberFrom(line.amount, digits);
+  const quantity = numberFrom(line.quantity, quantitiesOf(book));
+  const price = numberFrom(line.price, amountsOf(book));
+  const amount = numberFrom(line.amount, amountsOf(book));
   for (const each of [quantity, price, amount]) if (typeof each === 'string') return each;
   if (what === '') return 'A line says how much, but not of what. Choose an item or an account.';
   const isItem = what === 'item';
@@ -177,13 +187,13 @@ function settlesOf(draft: DocumentDraft, worth: Amount): Document['settles'] {
 
 /** The document that a draft says, or why it is not one yet. */
 export function documentFrom(book: Book, draft: DocumentDraft): Document | string {
-  const digits = digitsOf(book);
+  const writing = amountsOf(book);
   const facts = KIND_FACTS[draft.kind];
   if (!isDay(draft.date)) return 'The document needs a day. Choose one.';
-  const amount = numberFrom(draft.amount, digits);
-  const discount = numberFrom(draft.discount, digits);
+  const amount = numberFrom(draft.amount, writing);
+  const discount = numberFrom(draft.discount, writing);
   for (const each of [amount, discount]) if (typeof each === 'string') return each;
-  const lines = draft.lines.filter((line) => !isBare(line)).map((line) => lineFrom(line, digits));
+  const lines = draft.lines.filter((line) => !isBare(line)).map((line) => lineFrom(book, line));
   for (const line of lines) if (typeof line === 'string') return line;
   const isByAmount = facts.lines === 'none';
   const isPayment = isByAmount && facts.owed < 0;

@@ -14,7 +14,7 @@ import {
   type SectionFigures,
 } from '@gleddo/core';
 import { useMemo, type ReactElement, type ReactNode } from 'react';
-import { longDay, periodText } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { Ruler } from '../spread/Ruler';
 import { Page } from '../spread/Spread';
 import { useChartState, type ChartState } from '../chart-state/chart-state';
@@ -25,6 +25,7 @@ import styles from './chart.module.css';
 
 /** The left page: the balance sheet, each account at its place. */
 export function SheetPage() {
+  const { longDay } = useDays();
   const { figures, period, book } = useChartState();
   const { sections } = figures.sheet;
   const lastEquity = sections.filter((section) => section.class === 'equity').at(-1);
@@ -44,6 +45,7 @@ export function SheetPage() {
 
 /** The right page: profit and loss, with its subtotals. */
 export function ProfitPage() {
+  const { periodText } = useDays();
   const { figures, period, money, book, numbered } = useChartState();
   const { sections, totals } = figures.profit;
   const subtotals = useMemo(() => subtotalsShown(sections), [sections]);

@@ -57,7 +57,7 @@ function Understood({ text, onDone }: { text: string; onDone(): void }) {
 function Rows({ cells, onDone }: { cells: string[][]; onDone(): void }) {
   const store = useBookStore();
   const { book } = useOpenBook();
-  const reading = useTableReading(cells, book.scheme, book.company.currency);
+  const reading = useTableReading(cells, book.scheme, book.company);
   const { table, sign, refusals } = reading;
   const taken = useMemo(
     () => (table ? accountsIntoBook(book, table, sign) : null),

@@ -13,6 +13,7 @@ import { DayField } from '../../platform/figures/DayField';
 import { Refusal } from '../../platform/shell/Refusal';
 import { CURRENCIES, LEGAL_FORM_NAMES } from './company-form';
 import { CompanyWays } from './CompanyWays';
+import { HowItWrites } from './HowItWrites';
 import { WhereItIs } from './WhereItIs';
 
 interface CompanyFieldsProps {
@@ -103,6 +104,7 @@ export function OtherFields(props: CompanyFieldsProps) {
         options={WORDS_OFFERED}
         onChange={(words: Words) => set({ words })}
       />
+      <HowItWrites {...{ company, disabled, onChange }} />
       <WhereItIs {...{ company, disabled, faultAt, onChange }} />
     </>
   );

@@ -1,11 +1,4 @@
-import {
-  subledgersOf,
-  KIND_FACTS,
-  lineWorth,
-  QUANTITY_DIGITS,
-  type Book,
-  type DocumentKind,
-} from '@gleddo/core';
+import { subledgersOf, KIND_FACTS, lineWorth, type Book, type DocumentKind } from '@gleddo/core';
 import { Input } from 'antd';
 import { memo, useMemo } from 'react';
 import { accountOptions } from '../journal/account-options';
@@ -13,7 +6,13 @@ import { BY_LABEL } from '../../platform/figures/by-label';
 import { QuickSelect } from '../../platform/figures/QuickSelect';
 import { moneyWith } from '../../platform/figures/money';
 import css from '../business/business.module.css';
-import { digitsOf, lineOf, numberFrom, type LineDraft } from '../business/document-draft';
+import {
+  amountsOf,
+  lineOf,
+  numberFrom,
+  type LineDraft,
+  quantitiesOf,
+} from '../business/document-draft';
 import entryStyles from '../journal/entry.module.css';
 
 interface DocumentLineRowProps {
@@ -90,8 +89,8 @@ export const DocumentLineRow = memo(function DocumentLineRow(props: DocumentLine
 
 /** So many times the price, as it comes out. */
 function Worth({ book, line }: Pick<DocumentLineRowProps, 'book' | 'line'>) {
-  const quantity = numberFrom(line.quantity, QUANTITY_DIGITS);
-  const price = numberFrom(line.price, digitsOf(book));
+  const quantity = numberFrom(line.quantity, quantitiesOf(book));
+  const price = numberFrom(line.price, amountsOf(book));
   if (typeof quantity !== 'number' || typeof price !== 'number') return <span />;
   const worth = lineWorth({ item: '', account: null, amount: null, quantity, price });
   return <span className={`figure ${css['worth'] ?? ''}`}>{moneyWith(book, [worth])(worth)}</span>;

@@ -8,7 +8,7 @@ import {
 } from '@gleddo/core';
 import { memo, useMemo } from 'react';
 import { Link } from 'react-router';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { LongRows } from '../../platform/figures/LongRows';
 import { useDocumentMoney } from '../business/use-document-money';
 import { TableHead } from '../../platform/figures/TableHead';
@@ -78,6 +78,7 @@ interface RowProps extends DocumentTools {
 }
 
 function Row({ book, document, isBeyond, mayChange, onChange, onRemove }: RowProps) {
+  const { longDay } = useDays();
   const money = useDocumentMoney(book);
   const { kind, reference, text, date, party } = document;
   const { name } = KIND_FACTS[kind];

@@ -11,7 +11,7 @@ import { Checkbox, Input } from 'antd';
 import { useEffect, useMemo } from 'react';
 import { BY_LABEL } from '../../platform/figures/by-label';
 import { QuickSelect } from '../../platform/figures/QuickSelect';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import type { Money } from '../../platform/figures/money';
 import { useSteady } from '../../platform/kept/use-steady';
 import css from '../business/business.module.css';
@@ -119,6 +119,7 @@ const Figure = ({ label, value, onType }: FigureProps) => (
 
 /** What the party has open: what is ticked is settled, and the amount follows. */
 function Open({ book, draft, money, onChange }: PaymentFieldsProps) {
+  const { longDay } = useDays();
   const { party, date, id } = draft;
   const open = useMemo(
     () => settlingsOf(book, { party, at: date, except: id }),

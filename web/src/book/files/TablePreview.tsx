@@ -1,13 +1,14 @@
 import {
   COLUMN_KINDS,
   formatAmount,
-  minorDigits,
   sectionOfType,
   typeOf,
   type ColumnKind,
   type Columns,
   type Scheme,
   type SignConvention,
+  writingOf,
+  type Company,
 } from '@gleddo/core';
 import { Select } from 'antd';
 import type { ReactNode } from 'react';
@@ -22,11 +23,11 @@ interface TablePreviewProps {
   readonly cells: readonly (readonly string[])[];
   readonly reading: TableReading;
   readonly scheme: Scheme;
-  readonly currency: string;
+  readonly company: Company;
 }
 
 /** What was understood of a table, row by row, before anything is made of it. */
-export function TablePreview({ cells, reading, scheme, currency }: TablePreviewProps) {
+export function TablePreview({ cells, reading, scheme, company }: TablePreviewProps) {
   const { table, refusals } = reading;
   return (
     <>
@@ -45,7 +46,7 @@ export function TablePreview({ cells, reading, scheme, currency }: TablePreviewP
           </ul>
         </div>
       )}
-      {table && <Understood reading={reading} scheme={scheme} currency={currency} />}
+      {table && <Understood reading={reading} scheme={scheme} company={company} />}
     </>
   );
 }
@@ -105,10 +106,10 @@ function placeSaid(scheme: Scheme, id: string | null): ReactNode {
   return `${sectionOfType(scheme, type.id)?.name} › ${type.name}`;
 }
 
-function Understood({ reading, scheme, currency }: Omit<TablePreviewProps, 'cells'>) {
+function Understood({ reading, scheme, company }: Omit<TablePreviewProps, 'cells'>) {
   const { table } = reading;
   if (!table) return null;
-  const digits = minorDigits(currency);
+  const writing = writingOf(company);
   return (
     <div className="understood" role="region" aria-label="Row by row" tabIndex={0}>
       <table className="lines-table">
@@ -127,7 +128,7 @@ function Understood({ reading, scheme, currency }: Omit<TablePreviewProps, 'cell
                 {row.guessed && <GuessMark />}
               </td>
               <td className="figure">
-                {row.amount === null ? '' : formatAmount(row.amount, digits)}
+                {row.amount === null ? '' : formatAmount(row.amount, writing)}
               </td>
             </tr>
           ))}

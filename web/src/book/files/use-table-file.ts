@@ -9,6 +9,8 @@ import {
   type Columns,
   type Scheme,
   type SignConvention,
+  usualDecimal,
+  type Company,
 } from '@gleddo/core';
 import { useMemo, useState } from 'react';
 import { readTable } from './read-table';
@@ -54,7 +56,7 @@ export interface TableReading {
 }
 
 /** A table of accounts as it is understood; columns and the sign convention can be changed by hand. */
-export function useTableReading(cells: Cells, scheme: Scheme, currency: string): TableReading {
+export function useTableReading(cells: Cells, scheme: Scheme, company: Company): TableReading {
   const [byHand, setColumns] = useState<Columns | null>(null);
   const [chosenSign, setSign] = useState<SignConvention | null>(null);
   const proposed = useMemo(() => columnsIn(cells), [cells]);
@@ -63,11 +65,12 @@ export function useTableReading(cells: Cells, scheme: Scheme, currency: string):
     () =>
       readAccountTable(cells, {
         scheme,
-        digits: minorDigits(currency),
+        digits: minorDigits(company.currency),
+        decimal: usualDecimal(company),
         guessTypes: true,
         ...(byHand ? { columns: byHand } : {}),
       }),
-    [cells, scheme, currency, byHand],
+    [cells, scheme, company, byHand],
   );
   const table = read.ok ? read.value : null;
   return {

@@ -19,7 +19,8 @@ async function save(format: Format, { sheets, csv }: SaveSheetsProps, name: stri
   if (format === 'pdf') saveBytes(`${name}.pdf`, await (await import('./to-pdf')).toPdf(sheets));
   else if (format === 'xlsx')
     saveBytes(`${name}.xlsx`, await (await import('./to-workbook')).toWorkbook(sheets));
-  else download(`${name}.csv`, 'text/csv', csv?.() ?? cellsToCsv(cellsOf(sheets)));
+  else
+    download(`${name}.csv`, 'text/csv', csv?.() ?? cellsToCsv(cellsOf(sheets), sheets[0]?.writing));
 }
 
 /** Sheets in one table: each below what it is of. */

@@ -7,6 +7,7 @@ import {
   type Handout,
   type HandoutColumn,
   type TableCell,
+  type DayOrder,
 } from '@gleddo/core';
 import ExcelJS from 'exceljs';
 
@@ -43,17 +44,23 @@ const NUMBERS: HandoutColumn = { name: 'Number', share: 1.2, isFigure: false };
 const tableColumns = ({ columns }: Handout): HandoutColumn[] =>
   columns.flatMap((column) => (column.isOfAccounts ? [NUMBERS, column] : [column]));
 
+const DAY_FORMATS: Readonly<Record<DayOrder, string>> = {
+  'day-first': 'd mmm yyyy',
+  'month-first': 'mmm d, yyyy',
+  'year-first': 'yyyy-mm-dd',
+};
+
 function addSheet(workbook: ExcelJS.Workbook, handout: Handout, tab: string): void {
-  const { title, rows, digits } = handout;
+  const { title, rows, writing } = handout;
   const sheet = workbook.addWorksheet(tab, { views: [{ state: 'frozen', ySplit: 4 }] });
   sheet.addRow([guarded(title)]).font = { bold: true, size: 14 };
   sheet.addRow([guarded(sheetSays(handout))]);
   sheet.addRow([]);
   sheet.addRow(tableHeads(handout)).font = { bold: true };
   for (const each of rows) {
-    const row = sheet.addRow(tableRow(handout, each).map((cell) => valueOf(cell, digits)));
+    const row = sheet.addRow(tableRow(handout, each).map((cell) => valueOf(cell, writing.digits)));
     row.eachCell((cell) => {
-      if (cell.value instanceof Date) cell.numFmt = 'yyyy-mm-dd';
+      if (cell.value instanceof Date) cell.numFmt = DAY_FORMATS[writing.days];
     });
     if (each.kind !== 'row') row.font = { bold: true };
   }

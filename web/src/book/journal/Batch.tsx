@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { useBookStore } from '../open-book/open-book';
 import { counted } from '../../platform/figures/counted';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import type { Money } from '../../platform/figures/money';
 import { Refusal } from '../../platform/shell/Refusal';
 import { EntryEffect } from './EntryEffect';
@@ -60,6 +60,7 @@ export function Batch({ book, ...rest }: BatchProps) {
 type WaitingEntryProps = Omit<BatchProps, 'book'> & { readonly entry: Entry };
 
 function WaitingEntry({ entry, money, mayChange, onChange, onTakenOut }: WaitingEntryProps) {
+  const { longDay } = useDays();
   const store = useBookStore();
   const name = entry.text || entry.reference || 'Without a text';
   const takeOut = () => {

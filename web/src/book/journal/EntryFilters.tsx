@@ -11,12 +11,13 @@ import {
   type Entry,
   type EntryKind,
   type MadeBy,
+  type Period,
 } from '@gleddo/core';
 import { Button, Input, Select } from 'antd';
 import { useMemo, type ReactNode } from 'react';
 import { BY_LABEL } from '../../platform/figures/by-label';
 import { DaysField } from '../../platform/figures/DaysField';
-import { periodText } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import type { Money } from '../../platform/figures/money';
 import { KIND_NAMES } from './entry-draft';
 import type { useEntriesWanted } from './use-entries-wanted';
@@ -91,20 +92,24 @@ function KindAndAccount({
 }
 
 /** The periods of the year, each with its first and its last day. */
-function periodsOf(book: Book): (readonly [string, string, string])[] {
+function periodsOf(
+  book: Book,
+  says: (period: Period) => string,
+): (readonly [string, string, string])[] {
   const ends = periodEnds(book);
   const begins = addMonths(addDays(ends.at(-1) ?? '', 1), -12);
   const year = [begins, ends.at(-1) ?? ''] as const;
   const periods = ends.map((to, i): readonly [string, string, string] => {
     const from = i === 0 ? begins : addDays(ends[i - 1] ?? '', 1);
-    return [periodText({ from, to }), from, to];
+    return [says({ from, to }), from, to];
   });
   return [['The year', ...year], ...periods];
 }
 
 /** From one day to another; the periods of the year are offered. */
 function Days({ book, filter: { wanted, want } }: Pick<EntryFiltersProps, 'book' | 'filter'>) {
-  const offered = useMemo(() => periodsOf(book), [book]);
+  const { periodText } = useDays();
+  const offered = useMemo(() => periodsOf(book, periodText), [book, periodText]);
   return (
     <DaysField
       label="Entries from day to day"

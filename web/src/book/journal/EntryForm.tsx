@@ -1,12 +1,12 @@
 import {
-  formatDecimal,
   intoBatch,
-  minorDigits,
   postsInBatches,
   waits,
   type Book,
   type Entry,
   type Refusal as Refused,
+  amountWritten,
+  writingOf,
 } from '@gleddo/core';
 import { Button } from 'antd';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
@@ -137,7 +137,7 @@ const isRecordKey = (event: KeyboardEvent): boolean =>
 /** What the line that is still open would need to bring the entry into balance. */
 function hintsAt({ balancing, difference }: ReadDraft, at: number, book: Book) {
   const missing = balancing === at ? -difference : 0;
-  const written = formatDecimal(Math.abs(missing), minorDigits(book.company.currency));
+  const written = amountWritten(Math.abs(missing), writingOf(book.company));
   return { debitHint: missing > 0 ? written : '', creditHint: missing < 0 ? written : '' };
 }
 

@@ -11,7 +11,7 @@ import { Button } from 'antd';
 import { memo, useMemo } from 'react';
 import { Link, useLocation } from 'react-router';
 import { pathBeside } from '../../platform/shell/path-beside';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import type { Money } from '../../platform/figures/money';
 import { useLongList } from '../../platform/figures/use-long-list';
 import { KIND_NAMES } from './entry-draft';
@@ -87,6 +87,7 @@ type OneEntryProps = EntryTools &
   Pick<EntryListProps, 'book' | 'money'> & { readonly entry: Entry };
 
 function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
+  const { longDay } = useDays();
   return (
     <>
       <div className={styles['title']}>

@@ -1,4 +1,11 @@
-import { entriesInTable, postsInBatches, shortDay, type Book, type Entry } from '@gleddo/core';
+import {
+  entriesInTable,
+  postsInBatches,
+  shortDay,
+  type Book,
+  type Entry,
+  writingOf,
+} from '@gleddo/core';
 import { nanoid } from 'nanoid';
 import { useCallback } from 'react';
 import { useOpenBook } from '../open-book/open-book';
@@ -22,7 +29,10 @@ function readIn(book: Book, cells: Cells) {
     faults,
     things: entries.map(({ row, entry }) => ({
       ...{ row, isNew: true },
-      thing: { name: `${shortDay(entry.date)} ${entry.reference} ${entry.text}`.trim(), entry },
+      thing: {
+        name: `${shortDay(entry.date, writingOf(book.company).days)} ${entry.reference} ${entry.text}`.trim(),
+        entry,
+      },
     })),
   };
 }

@@ -1,7 +1,5 @@
 import {
-  formatDecimal,
   isDay,
-  minorDigits,
   parseAmount,
   partyOfLine,
   sum,
@@ -9,6 +7,9 @@ import {
   type Book,
   type Entry,
   type EntryKind,
+  amountWritten,
+  writingOf,
+  type AmountWriting,
 } from '@gleddo/core';
 import { nanoid } from 'nanoid';
 
@@ -55,8 +56,8 @@ export const emptyDraft = (date: string): EntryDraft => ({
 });
 
 export function draftOf(book: Book, entry: Entry): EntryDraft {
-  const digits = minorDigits(book.company.currency);
-  const side = (amount: Amount) => (amount > 0 ? formatDecimal(amount, digits) : '');
+  const writing = writingOf(book.company);
+  const side = (amount: Amount) => (amount > 0 ? amountWritten(amount, writing) : '');
   const { id, date, kind, reference, text } = entry;
   const lines = entry.lines.map((line) => {
     const party = partyOfLine(book, line);
@@ -92,7 +93,7 @@ export interface ReadDraft {
   readonly balancing: number | null;
 }
 
-function readLine(line: DraftLine, digits: number): ReadLine {
+function readLine(line: DraftLine, writing: AmountWriting): ReadLine {
   const { account } = line;
   const nothing = { account, amount: null, refusal: null };
   const sides = [
@@ -104,7 +105,7 @@ function readLine(line: DraftLine, digits: number): ReadLine {
     return { ...nothing, refusal: 'A line has a debit or a credit, not both. Empty one of them.' };
   const [found] = typed;
   if (!found) return nothing;
-  const read = parseAmount(found[0], { digits, decimal: '.' });
+  const read = parseAmount(found[0], writing);
   if (!read.ok) return { ...nothing, refusal: read.refusals[0]?.says ?? '' };
   if (read.value < 0)
     return { ...nothing, refusal: 'Write the amount without a minus, on the other side.' };
@@ -112,8 +113,8 @@ function readLine(line: DraftLine, digits: number): ReadLine {
 }
 
 export function readDraft(book: Book, draft: EntryDraft): ReadDraft {
-  const digits = minorDigits(book.company.currency);
-  const lines = draft.lines.map((line) => readLine(line, digits));
+  const writing = writingOf(book.company);
+  const lines = draft.lines.map((line) => readLine(line, writing));
   const difference = sum(lines.map((line) => line.amount ?? 0));
   const open = lines.flatMap((line, i) =>
     line.account !== '' && line.amount === null && line.refusal === null ? [i] : [],

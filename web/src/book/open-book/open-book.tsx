@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { createContext, use, useEffect, useSyncExternalStore, type ReactNode } from 'react';
+import { WritesDays } from '../../platform/figures/WritesDays';
 import { Asking } from '../../platform/shell/Asking';
 import { BrokenBook, isBroken } from './BrokenBook';
 import { BookStore, type BookState, type ShownBook } from './book-store';
@@ -23,10 +24,14 @@ export function OpenBook({ id, children }: { id: string; children: ReactNode }) 
     <OpenBookContext value={opened.data}>
       <UndoKeys store={opened.data} />
       <Announced store={opened.data} />
-      {children}
+      <AsItsPlace>{children}</AsItsPlace>
     </OpenBookContext>
   );
 }
+
+const AsItsPlace = ({ children }: { children: ReactNode }) => (
+  <WritesDays company={useShownBook().book.company}>{children}</WritesDays>
+);
 
 /** Lets the head of the page know which book is open, and hears what others change in it. */
 function Announced({ store }: { store: BookStore }) {

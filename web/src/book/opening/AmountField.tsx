@@ -1,4 +1,11 @@
-import { formatAmount, formatDecimal, parseAmount, type Amount } from '@gleddo/core';
+import {
+  allWhole,
+  amountTyped,
+  formatAmount,
+  parseAmount,
+  type Amount,
+  type AmountWriting,
+} from '@gleddo/core';
 import { useState, type KeyboardEvent } from 'react';
 import { flushSync } from 'react-dom';
 import { isComposing } from '../../platform/keyboard/composing';
@@ -6,8 +13,8 @@ import { useFollowing } from '../../platform/kept/use-following';
 import styles from './opening.module.css';
 
 interface AmountFieldProps {
-  /** Decimals of the currency. */
-  readonly digits: number;
+  /** How its company writes amounts. */
+  readonly writing: AmountWriting;
   readonly label: string;
   /** Minor units on this side; zero is empty. */
   readonly amount: Amount;
@@ -17,11 +24,11 @@ interface AmountFieldProps {
   onRefused(says: string | null): void;
 }
 
-const shown = (amount: Amount, digits: number): string =>
-  amount === 0 ? '' : formatDecimal(amount, digits).replace(/\.0+$/, '');
+const shown = (amount: Amount, writing: AmountWriting): string =>
+  amount === 0 ? '' : amountTyped(amount, writing);
 
-const grouped = (amount: Amount, digits: number): string =>
-  formatAmount(amount, digits, /\.0*[1-9]/.test(formatDecimal(amount, digits)) ? digits : 0);
+const grouped = (amount: Amount, writing: AmountWriting): string =>
+  formatAmount(amount, writing, allWhole([amount], writing.digits) ? 0 : writing.digits);
 
 /** Goes to the amount field of the row above or below. */
 function walk(event: KeyboardEvent<HTMLInputElement>): void {
@@ -35,15 +42,15 @@ function walk(event: KeyboardEvent<HTMLInputElement>): void {
 
 /** An amount as people write it; kept when the field is left, refused in a sentence when it can't be read. */
 export function AmountField(props: AmountFieldProps) {
-  const { digits, label, amount, disabled } = props;
+  const { writing, label, amount, disabled } = props;
   const { text, setText, wrong, keep } = useAmountText(props);
   const [isTyping, setTyping] = useState(false);
-  const atRest = amount !== 0 && text === shown(amount, digits) ? grouped(amount, digits) : text;
+  const atRest = amount !== 0 && text === shown(amount, writing) ? grouped(amount, writing) : text;
   return (
     <input
       className={`${styles['amount']} ${wrong ? 'is-wrong' : ''}`}
       aria-label={label}
-      data-kept={text === shown(amount, digits) ? '' : undefined}
+      data-kept={text === shown(amount, writing) ? '' : undefined}
       aria-invalid={wrong}
       inputMode="decimal"
       value={isTyping ? text : atRest}
@@ -60,7 +67,7 @@ export function AmountField(props: AmountFieldProps) {
         keep();
       }}
       onKeyDown={(event) => {
-        if (event.key === 'Escape') setText(shown(amount, digits));
+        if (event.key === 'Escape') setText(shown(amount, writing));
         else walk(event);
       }}
     />
@@ -68,21 +75,21 @@ export function AmountField(props: AmountFieldProps) {
 }
 
 /** What is typed in the field, and its being kept or refused. */
-function useAmountText({ digits, amount, onChange, onRefused }: AmountFieldProps) {
-  const [text, setText] = useFollowing(shown(amount, digits));
+function useAmountText({ writing, amount, onChange, onRefused }: AmountFieldProps) {
+  const [text, setText] = useFollowing(shown(amount, writing));
   const [wrong, setWrong] = useState(false);
   const refuse = (says: string | null) => {
     setWrong(says !== null);
     onRefused(says);
   };
   const keep = () => {
-    if (text === shown(amount, digits)) return refuse(null);
+    if (text === shown(amount, writing)) return refuse(null);
     if (text.trim() === '') return refuse(onChange(0));
-    const read = parseAmount(text, { digits, decimal: '.' });
+    const read = parseAmount(text, writing);
     if (!read.ok) return refuse(read.refusals[0]?.says ?? '');
     const says = onChange(read.value);
     refuse(says);
-    if (says === null) setText(shown(read.value, digits));
+    if (says === null) setText(shown(read.value, writing));
   };
   return { text, setText, wrong, keep };
 }

@@ -5,7 +5,7 @@ import { useOpenBook } from '../open-book/open-book';
 import { useOtherCompanies } from '../open-book/use-other-companies';
 import { BY_LABEL } from '../../platform/figures/by-label';
 import { DayField } from '../../platform/figures/DayField';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { Going, type TakingEnds } from './Going';
 
 /** The closing balance sheet of another company, carried forward: a table says which account goes where. */
@@ -47,6 +47,7 @@ interface CarriedProps {
 }
 
 function Carried({ other, at, ends }: CarriedProps) {
+  const { longDay } = useDays();
   const found = useMemo(() => closingBalances(other, at), [other, at]);
   if (found.length === 0) return <p className="quiet">Nothing stands there at that day.</p>;
   return (

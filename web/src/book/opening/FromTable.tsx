@@ -68,7 +68,7 @@ function useSign(reading: TableReading): SignConvention {
 
 function OfCells({ cells, ends }: { cells: Cells; ends: TakingEnds }) {
   const { book } = useOpenBook();
-  const reading = useTableReading(cells, book.scheme, book.company.currency);
+  const reading = useTableReading(cells, book.scheme, book.company);
   const sign = useSign(reading);
   const { table, refusals } = reading;
   return (

@@ -7,6 +7,7 @@ import {
   type Amount,
   type Scheme,
   type Side,
+  type AmountWriting,
 } from '@gleddo/core';
 import { memo, useState } from 'react';
 import { useBookStore } from '../open-book/open-book';
@@ -21,7 +22,7 @@ interface OpeningRowProps {
   /** Debit positive. */
   readonly amount: Amount;
   readonly scheme: Scheme;
-  readonly digits: number;
+  readonly writing: AmountWriting;
   readonly numbered: boolean;
   readonly mayChange: boolean;
 }
@@ -94,7 +95,7 @@ const ShutSide = ({ account, side, mayChange, onOpen }: SideCellProps) => (
 );
 
 function SideCell(props: SideCellProps) {
-  const { account, amount, digits, side, isOpen, mayChange, onRefused } = props;
+  const { account, amount, writing, side, isOpen, mayChange, onRefused } = props;
   const store = useBookStore();
   const set = (entered: Amount): string | null => {
     const stands = entered === 0 ? 0 : signOf(side) * entered;
@@ -110,7 +111,7 @@ function SideCell(props: SideCellProps) {
   return (
     <span role="gridcell">
       <AmountField
-        digits={digits}
+        writing={writing}
         label={`${account.name}, ${side}`}
         row={account.id}
         amount={amount !== 0 && standsOn(amount) === side ? Math.abs(amount) : 0}

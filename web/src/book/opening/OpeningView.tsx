@@ -1,6 +1,5 @@
 import {
   chartOf,
-  minorDigits,
   NOT_PLACED,
   oddOpeningDate,
   openingDifference,
@@ -8,11 +7,12 @@ import {
   statementOfClass,
   type Book,
   type StatementId,
+  writingOf,
 } from '@gleddo/core';
-import { useState } from 'react';
+import { useState, useMemo } from 'react';
 import { useBookStore, useOpenBook, useShownBook } from '../open-book/open-book';
 import { DayField } from '../../platform/figures/DayField';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { useMoney, type Money } from '../../platform/figures/money';
 import { pageNames } from '../spread/page-names';
 import { Page, Spread } from '../spread/Spread';
@@ -88,6 +88,7 @@ interface OpeningDateProps {
 }
 
 function OpeningDate({ refused, setRefused }: OpeningDateProps) {
+  const { longDay } = useDays();
   const store = useBookStore();
   const { book, answer } = useOpenBook();
   if (!answer.mayChange) return <>as at {longDay(book.opening.date)}</>;
@@ -138,7 +139,9 @@ function OpeningSections({ statement }: { statement: StatementId }) {
 
 function OpeningSection({ id, name }: { id: string; name: string }) {
   const { book, answer } = useShownBook();
-  const digits = minorDigits(book.company.currency);
+  const { company } = book;
+  // The same object while the company is the same, so that rows need not be drawn again.
+  const writing = useMemo(() => writingOf(company), [company]);
   const numbered = useNumbered(book);
   const rows = (chartOf(book).get(id) ?? []).filter(
     ({ account }) => !account.retired || openingOf(book, account.id) !== 0,
@@ -159,7 +162,7 @@ function OpeningSection({ id, name }: { id: string; name: string }) {
         {rows.map(({ account, depth }) => (
           <OpeningRow
             key={account.id}
-            {...{ account, depth, digits, scheme: book.scheme, mayChange: answer.mayChange }}
+            {...{ account, depth, writing, scheme: book.scheme, mayChange: answer.mayChange }}
             amount={openingOf(book, account.id)}
             numbered={numbered}
           />

@@ -1,9 +1,15 @@
-import { blankItem, QUANTITY_DIGITS, type Book, type Item } from '@gleddo/core';
+import { blankItem, type Book, type Item } from '@gleddo/core';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { AccountChoice } from '../business/AccountChoice';
 import css from '../business/business.module.css';
-import { digitsOf, numberFrom, quantityText, typedAmount } from '../business/document-draft';
+import {
+  amountsOf,
+  numberFrom,
+  quantityText,
+  typedAmount,
+  quantitiesOf,
+} from '../business/document-draft';
 import { FormFoot } from '../business/FormFoot';
 import { LabelledInput } from '../business/LabelledInput';
 import { useChange } from '../open-book/use-change';
@@ -30,7 +36,7 @@ const typedOf = (book: Book, item: Item): Typed => ({
   unit: item.unit,
   price: typedAmount(book, item.price ?? 0),
   cost: typedAmount(book, item.cost ?? 0),
-  openingQuantity: item.openingQuantity === 0 ? '' : quantityText(item.openingQuantity),
+  openingQuantity: item.openingQuantity === 0 ? '' : quantityText(book, item.openingQuantity),
   openingValue: typedAmount(book, item.openingValue),
   incomeAccount: item.incomeAccount,
   costAccount: item.costAccount,
@@ -42,7 +48,7 @@ function itemFrom(book: Book, typed: Typed, id: string): Item | string {
   const read = Object.fromEntries(
     FIGURES.map((name) => [
       name,
-      numberFrom(typed[name], name === 'openingQuantity' ? QUANTITY_DIGITS : digitsOf(book)),
+      numberFrom(typed[name], name === 'openingQuantity' ? quantitiesOf(book) : amountsOf(book)),
     ]),
   ) as Record<(typeof FIGURES)[number], number | null | string>;
   for (const each of Object.values(read)) if (typeof each === 'string') return each;

@@ -108,7 +108,7 @@ function ItemRow({ book, item, quantity, value, mayChange, onChange, onRemove }:
       <td className="figure">{item.cost === null ? '' : money(item.cost)}</td>
       <td className="figure">{item.price === null ? '' : money(item.price)}</td>
       <td className="figure">
-        {quantityText(quantity)} {item.unit}
+        {quantityText(book, quantity)} {item.unit}
       </td>
       <td className="figure">{money(value)}</td>
       <td className="figure" style={{ whiteSpace: 'nowrap' }}>

@@ -1,13 +1,13 @@
 import {
   completedAssignment,
   subledgersOf,
-  shortDecimal,
   openingOf,
-  QUANTITY_DIGITS,
   sum,
   type Book,
   type Party,
   type PartyKind,
+  quantitySaid,
+  writingOf,
 } from '@gleddo/core';
 import { useState } from 'react';
 import { useOpenBook } from '../open-book/open-book';
@@ -98,7 +98,7 @@ function PartyTable({ book, kind, mayChange, onChange, onRemove }: PartyTablePro
         {parties.map((party) => (
           <tr key={party.id}>
             <td>{party.name}</td>
-            <td className="quiet">{termsText(party)}</td>
+            <td className="quiet">{termsText(book, party)}</td>
             <td className="figure">{money(party.opening)}</td>
             <td className="figure">
               {mayChange && (
@@ -116,9 +116,9 @@ function PartyTable({ book, kind, mayChange, onChange, onRemove }: PartyTablePro
   );
 }
 
-function termsText({ terms }: Party): string {
+function termsText(book: Book, { terms }: Party): string {
   if (!terms) return '30 days net';
-  const rate = shortDecimal(terms.discount, QUANTITY_DIGITS);
+  const rate = quantitySaid(terms.discount, writingOf(book.company));
   const off = terms.discount === 0 ? '' : `${rate} % within ${terms.discountDays} days, `;
   return `${off}${terms.netDays} days net`;
 }

@@ -1,10 +1,10 @@
-import { blankParty, QUANTITY_DIGITS, type Book, type Party, type PartyKind } from '@gleddo/core';
+import { blankParty, type Book, type Party, type PartyKind } from '@gleddo/core';
 import { Select } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { AccountChoice } from '../business/AccountChoice';
 import css from '../business/business.module.css';
-import { digitsOf, numberFrom, typedAmount } from '../business/document-draft';
+import { amountsOf, numberFrom, typedAmount, quantitiesOf } from '../business/document-draft';
 import { FormFoot } from '../business/FormFoot';
 import { LabelledInput } from '../business/LabelledInput';
 import { useChange } from '../open-book/use-change';
@@ -44,10 +44,11 @@ const KINDS = [
 
 /** The party that is typed, or why it is none. */
 function partyFrom(book: Book, typed: Typed, id: string): Party | string {
-  const discount = numberFrom(typed.discount, QUANTITY_DIGITS);
-  const days = numberFrom(typed.discountDays, 0);
-  const net = numberFrom(typed.netDays, 0);
-  const opening = numberFrom(typed.opening, digitsOf(book));
+  const whole = { ...amountsOf(book), digits: 0 };
+  const discount = numberFrom(typed.discount, quantitiesOf(book));
+  const days = numberFrom(typed.discountDays, whole);
+  const net = numberFrom(typed.netDays, whole);
+  const opening = numberFrom(typed.opening, amountsOf(book));
   for (const each of [discount, days, net, opening]) if (typeof each === 'string') return each;
   const said = [discount, days, net].some((each) => each !== null);
   const terms = {

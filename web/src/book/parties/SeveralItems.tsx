@@ -14,7 +14,7 @@ export function SeveralItems() {
   const figure = (name: string, amount: number | null) =>
     amount === null ? [] : [`${name} ${money(amount)}`];
   const stock = ({ openingQuantity: quantity, openingValue, unit }: Item) =>
-    quantity === 0 ? [] : [`${quantityText(quantity)} ${unit} worth ${money(openingValue)}`];
+    quantity === 0 ? [] : [`${quantityText(book, quantity)} ${unit} worth ${money(openingValue)}`];
   return (
     <SeveralAtOnce<Item>
       name="items"

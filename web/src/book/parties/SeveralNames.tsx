@@ -1,4 +1,4 @@
-import { partiesInTable, type Party, type PartyKind } from '@gleddo/core';
+import { partiesInTable, type Party, type PartyKind, type Book } from '@gleddo/core';
 import { Segmented } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -19,10 +19,10 @@ const NOUNS = {
 
 const newId = () => `p-${nanoid(10)}`;
 
-function termsSaid({ terms }: Party): string {
+function termsSaid(book: Book, { terms }: Party): string {
   if (!terms) return '';
   const { discount, discountDays, netDays } = terms;
-  const off = discount > 0 ? `${quantityText(discount)} % within ${discountDays} days, ` : '';
+  const off = discount > 0 ? `${quantityText(book, discount)} % within ${discountDays} days, ` : '';
   return `${off}net ${netDays} days`;
 }
 
@@ -39,7 +39,7 @@ export function SeveralNames() {
       read={(cells) => partiesInTable(book, cells, { kind, newId })}
       put={(party) => ({ kind: 'put-party', party })}
       understood={(party) =>
-        [party.opening === 0 ? '' : money(party.opening), termsSaid(party)]
+        [party.opening === 0 ? '' : money(party.opening), termsSaid(book, party)]
           .filter(Boolean)
           .join(', ')
       }

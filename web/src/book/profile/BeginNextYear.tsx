@@ -3,11 +3,12 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
 import { post } from '../../platform/api/client';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { Refusal } from '../../platform/shell/Refusal';
 
 /** A book of its own for the next year, which opens with this one’s closing balance sheet. */
 export function BeginNextYear({ book, year }: { book: Book; year: Period }) {
+  const { longDay } = useDays();
   const navigate = useNavigate();
   const queries = useQueryClient();
   const carried = nextYear(book, year);

@@ -1,4 +1,4 @@
-import { accountsToTable, cellsToCsv, writeBook } from '@gleddo/core';
+import { accountsToTable, cellsToCsv, writeBook, writingOf } from '@gleddo/core';
 import { Button } from 'antd';
 import { useOpenBook } from '../open-book/open-book';
 import { download, fileNameOf } from '../files/download';
@@ -24,7 +24,11 @@ export function BookFiles() {
         </Button>
         <Button
           onClick={() =>
-            download(`${name}-accounts.csv`, 'text/csv', cellsToCsv(accountsToTable(book)))
+            download(
+              `${name}-accounts.csv`,
+              'text/csv',
+              cellsToCsv(accountsToTable(book), writingOf(book.company)),
+            )
           }
         >
           Save the accounts as CSV

@@ -11,7 +11,7 @@ import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../open-book/open-book';
 import { INVENTORY_SAYS } from '../business/inventory-says';
 import { DayField } from '../../platform/figures/DayField';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { Refusal } from '../../platform/shell/Refusal';
 
 const SYSTEMS: { value: InventorySystem; label: string }[] = [
@@ -60,6 +60,7 @@ interface LockedUpToProps {
 
 /** Nothing, or up to a day: ends of months are offered beside the calendar. */
 function LockedUpTo({ disabled, onLock }: LockedUpToProps) {
+  const { longDay } = useDays();
   const { book } = useOpenBook();
   const { from, to } = firstYear(book.company.firstDay);
   const ends = Array.from({ length: 12 }, (_, i) => addDays(addMonths(from, i + 1), -1));

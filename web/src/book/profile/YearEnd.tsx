@@ -2,7 +2,7 @@ import { closingEntries, firstYear, takersOfProfit, type Entry } from '@gleddo/c
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useBookStore, useOpenBook } from '../open-book/open-book';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { Refusal } from '../../platform/shell/Refusal';
 import { BeginNextYear } from './BeginNextYear';
 import { ClosingLines } from './ClosingLines';
@@ -10,6 +10,7 @@ import { ProfitShares, type Shares } from './ProfitShares';
 
 /** The end of a year: what is closed into what, the lock, and the next year from here. */
 export function YearEnd() {
+  const { longDay } = useDays();
   const { book, answer } = useOpenBook();
   const year = firstYear(book.company.firstDay);
   return (
@@ -69,6 +70,7 @@ function Closing() {
 }
 
 function Lock() {
+  const { longDay } = useDays();
   const store = useBookStore();
   const { book, answer } = useOpenBook();
   const year = firstYear(book.company.firstDay);

@@ -16,7 +16,7 @@ import { DayField } from '../../platform/figures/DayField';
 import { moneyWith } from '../../platform/figures/money';
 import { AccountChoice } from '../business/AccountChoice';
 import css from '../business/business.module.css';
-import { digitsOf, numberFrom, typedAmount } from '../business/document-draft';
+import { amountsOf, numberFrom, typedAmount } from '../business/document-draft';
 import { FormFoot } from '../business/FormFoot';
 import { LabelledInput } from '../business/LabelledInput';
 import { useChange } from '../open-book/use-change';
@@ -103,9 +103,9 @@ const isFirst = (day: string): boolean => day.endsWith('-01');
 
 /** The schedule that is typed, or why it is none. */
 function scheduleFrom(book: Book, typed: Typed, before: Schedule | null): Schedule | string {
-  const total = numberFrom(typed.total, digitsOf(book));
-  const residual = numberFrom(typed.residual, digitsOf(book));
-  const months = numberFrom(typed.months, 0);
+  const total = numberFrom(typed.total, amountsOf(book));
+  const residual = numberFrom(typed.residual, amountsOf(book));
+  const months = numberFrom(typed.months, { ...amountsOf(book), digits: 0 });
   for (const each of [total, residual, months]) if (typeof each === 'string') return each;
   if (typeof total !== 'number' || total <= 0)
     return 'Say how much is spread. Enter an amount over zero.';

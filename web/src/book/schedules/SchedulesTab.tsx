@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useOpenBook } from '../open-book/open-book';
 import { counted } from '../../platform/figures/counted';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { useDocumentMoney } from '../business/use-document-money';
 import { TableHead } from '../../platform/figures/TableHead';
 import { Refusal } from '../../platform/shell/Refusal';
@@ -87,6 +87,7 @@ function ScheduleTable({ chosen, onChoose }: { chosen: string; onChoose(id: stri
 
 /** The rows of a schedule, and what makes them entries. */
 function Rows({ schedule, onChange }: { schedule: Schedule; onChange(): void }) {
+  const { longDay } = useDays();
   const { book, answer } = useOpenBook();
   const money = useDocumentMoney(book);
   return (

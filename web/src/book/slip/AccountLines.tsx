@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { Link, useLocation } from 'react-router';
 import { pathBeside } from '../../platform/shell/path-beside';
 import { useOpenBook } from '../open-book/open-book';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { useMoney, type Money } from '../../platform/figures/money';
 import { TableHead } from '../../platform/figures/TableHead';
 import styles from './slip.module.css';
@@ -42,6 +42,7 @@ export function AccountLines({ account, onBack }: { account: Account; onBack(): 
 }
 
 function PostedLines({ lines, money }: { lines: ReturnType<typeof linesOf>; money: Money }) {
+  const { longDay } = useDays();
   const { pathname } = useLocation();
   // The journal stands beside the chart and the statements, whosever book it is.
   const journal = pathBeside(pathname, 'journal');

@@ -1,13 +1,13 @@
 import {
   budgetPeriods,
-  formatDecimal,
-  minorDigits,
   normalSide,
   parseAmount,
   typeOf,
   type Account,
   type Amount,
   type Particulars,
+  writingOf,
+  amountTyped,
 } from '@gleddo/core';
 import { Input } from 'antd';
 import dayjs from 'dayjs';
@@ -92,14 +92,14 @@ interface BudgetFieldProps {
 
 function BudgetField({ id, placeholder, says, kept, onKeep }: BudgetFieldProps) {
   const { book, mayChange } = useChartState();
-  const digits = minorDigits(book.company.currency);
-  const written = kept === null ? '' : formatDecimal(kept, digits).replace(/\.0+$/, '');
+  const writing = writingOf(book.company);
+  const written = kept === null ? '' : amountTyped(kept, writing);
   const [text, setText] = useFollowing(written);
   const [refused, setRefused] = useState<string | null>(null);
   const keep = () => {
     if (text.trim() === written) return setRefused(null);
     if (text.trim() === '') return onKeep(null);
-    const read = parseAmount(text, { digits, decimal: '.' });
+    const read = parseAmount(text, writing);
     if (!read.ok) return setRefused(read.refusals[0]?.says ?? '');
     setRefused(null);
     onKeep(read.value);

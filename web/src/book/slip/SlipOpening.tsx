@@ -1,5 +1,5 @@
 import {
-  minorDigits,
+  writingOf,
   normalSide,
   openingOf,
   signOf,
@@ -8,7 +8,7 @@ import {
   type Operation,
 } from '@gleddo/core';
 import { useState } from 'react';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { AmountField } from '../opening/AmountField';
 import { Refusal } from '../../platform/shell/Refusal';
 import { useChartState } from '../chart-state/chart-state';
@@ -21,6 +21,7 @@ interface SlipOpeningProps {
 
 /** What an account stood at when the books began; of an asset that wears out, what it had lost by then, too. */
 export function SlipOpening({ account, onSet }: SlipOpeningProps) {
+  const { longDay } = useDays();
   const { book } = useChartState();
   const lost = book.accounts.find(
     ({ parent, type }) => parent === account.id && typeOf(book.scheme, type)?.role === GATHERING,
@@ -60,7 +61,7 @@ function OpeningField({ account, label, day, onSet }: OpeningFieldProps) {
           <span className="quiet">on its other side: see Opening</span>
         ) : (
           <AmountField
-            digits={minorDigits(book.company.currency)}
+            writing={writingOf(book.company)}
             label={`${label}, ${account.name}`}
             row={account.id}
             amount={stands}

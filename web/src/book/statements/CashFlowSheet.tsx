@@ -10,7 +10,7 @@ import {
 } from '@gleddo/core';
 import { Segmented } from 'antd';
 import { Link, useLocation } from 'react-router';
-import { longDay, periodText } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import type { Money } from '../../platform/figures/money';
 import { pathBeside } from '../../platform/shell/path-beside';
 import { LeadingFigure } from './LeadingFigure';
@@ -60,11 +60,13 @@ export function CashFlowSheet({ book, choice, money }: CashFlowProps) {
   );
 }
 
+const PeriodSaid = ({ period }: Pick<Choice, 'period'>) => useDays().periodText(period);
+
 /** For when, by which method, and the way to the profit that is told by money. */
 const FlowHead = ({ choice: { period, method, set } }: { choice: Choice }) => (
   <>
     <p className="quiet">
-      {periodText(period)}.{' '}
+      <PeriodSaid {...{ period }} />.{' '}
       <button type="button" className="link-button" onClick={() => set({ show: 'basis' })}>
         The profit on a cash basis
       </button>
@@ -129,6 +131,7 @@ function WithoutCash({
   flow,
   money,
 }: Pick<CashFlowProps, 'book' | 'money'> & { flow: CashFlow }) {
+  const { longDay } = useDays();
   const journal = pathBeside(useLocation().pathname, 'journal');
   if (flow.withoutCash.length === 0) return null;
   const nameOf = (id: string) => accountOf(book, id)?.name ?? id;

@@ -9,7 +9,7 @@ import {
   Tooltip,
 } from 'chart.js';
 import { Line } from 'react-chartjs-2';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import type { Money } from '../../platform/figures/money';
 import { useChartColours } from '../../platform/figures/charts';
 
@@ -23,6 +23,7 @@ interface CourseLineProps {
 
 /** Profit and total assets over all that happened, as steps; a dot where one stands. */
 export function CourseLine({ steps, at, money }: CourseLineProps) {
+  const { longDay } = useDays();
   const colour = useChartColours();
   const line = (label: string, of: (step: CourseStep) => number, dashed: boolean) => ({
     label,

@@ -6,13 +6,14 @@ import {
   type Book,
   type EquityColumn,
 } from '@gleddo/core';
-import { periodText } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import type { Money } from '../../platform/figures/money';
 import { TableHead } from '../../platform/figures/TableHead';
 import { LeadingFigure } from './LeadingFigure';
 import type { Choice } from './use-choice';
 
 export function EquitySheet({ book, choice, money }: { book: Book; choice: Choice; money: Money }) {
+  const { periodText } = useDays();
   const changes = changesInEquity(book, choice.period);
   const { rows, total } = changes;
   const columns = equityColumnsShown(changes);

@@ -2,12 +2,13 @@ import { addMonths, hasBudgets, periodEnds, type Book } from '@gleddo/core';
 import { Segmented, Select } from 'antd';
 import type { ReactNode } from 'react';
 import { DayField } from '../../platform/figures/DayField';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { BUDGET, type Choice } from './use-choice';
 import styles from './statements.module.css';
 
 /** Another day beside which the statements are shown: the opening, a year before, the end of a period. */
 function CompareWith({ book, choice }: { book: Book; choice: Choice }) {
+  const { longDay } = useDays();
   const { period, against, set } = choice;
   const named = new Map([
     [addMonths(period.to, -12), 'a year before'],

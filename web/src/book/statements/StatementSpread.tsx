@@ -10,7 +10,7 @@ import {
   type SpreadFigures,
 } from '@gleddo/core';
 import type { ReactNode } from 'react';
-import { longDay, periodText } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { pageNames } from '../spread/page-names';
 import { Page, Spread } from '../spread/Spread';
@@ -55,6 +55,7 @@ function Columns({ of: { book, then, choice }, children }: { of: Compared; child
 
 /** The balance sheet as a page. */
 export function SheetSide(compared: Compared) {
+  const { longDay } = useDays();
   const { book, now, then, choice } = compared;
   const { sheet } = now;
   const { scheme } = book;
@@ -115,6 +116,7 @@ function SectionWithProfit({ section, other, ...compared }: SectionWithProfitPro
 
 /** Profit and loss as a page. */
 export function ProfitSide(compared: Compared) {
+  const { periodText } = useDays();
   const { book, now, choice } = compared;
   const { profit } = now;
   return (

@@ -2,7 +2,7 @@ import { bookAfter, courseOf, looksWrong, spreadFigures, type Book } from '@gled
 import { Slider } from 'antd';
 import { Suspense, useDeferredValue, useMemo } from 'react';
 import type { Money } from '../../platform/figures/money';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { BalanceFoot, ProfitFoot } from '../spread/feet';
 import { pageNames } from '../spread/page-names';
 import { Spread } from '../spread/Spread';
@@ -25,6 +25,7 @@ interface TimeSheetProps {
 
 /** The two statements after each thing that happened, what moved marked, and the course of profit and assets. */
 export function TimeSheet({ book, choice, money, over }: TimeSheetProps) {
+  const { longDay } = useDays();
   const { from, to } = choice.period;
   const steps = useMemo(() => courseOf(book, { from, to }), [book, from, to]);
   const last = steps.length - 1;

@@ -1,5 +1,5 @@
 import { trialMovement, type Amount, type Book } from '@gleddo/core';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import type { Money } from '../../platform/figures/money';
 import { TableHead } from '../../platform/figures/TableHead';
 import { TrialForms } from './TrialForms';
@@ -16,6 +16,7 @@ const FIGURES = ['Opening', 'Moved, debit', 'Moved, credit', 'Debit', 'Credit'];
 
 /** Every account: how it stood, what moved it in the period, and on which side it stands. */
 export function TrialBalanceSheet({ book, choice, money }: TrialBalanceProps) {
+  const { longDay } = useDays();
   const { period } = choice;
   const { lines, debit, credit } = trialMovement(book, period);
   const numbered = useNumbered(book);

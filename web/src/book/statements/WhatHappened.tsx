@@ -1,6 +1,6 @@
 import { totalOfEntries, type Book, type CourseStep } from '@gleddo/core';
 import { useEffect } from 'react';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import type { Money } from '../../platform/figures/money';
 import { useLongList } from '../../platform/figures/use-long-list';
 import { KIND_NAMES } from '../journal/entry-draft';
@@ -53,6 +53,7 @@ export function WhatHappened({ steps, at, money, onGo }: WhatHappenedProps) {
 }
 
 function StepSays({ step, money }: { step: CourseStep | undefined; money: Money }) {
+  const { longDay } = useDays();
   if (!step?.entry)
     return (
       <>

@@ -7,7 +7,7 @@ import {
   type Entry,
 } from '@gleddo/core';
 import { useMemo } from 'react';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { LongRows } from '../../platform/figures/LongRows';
 import { TableHead } from '../../platform/figures/TableHead';
 import type { Money } from '../../platform/figures/money';
@@ -83,6 +83,7 @@ interface EntriesProps {
 }
 
 function Entries({ of, book, money, none }: EntriesProps) {
+  const { longDay } = useDays();
   if (of.length === 0) return <span className="mark-says">{none}</span>;
   return of.map(({ id, date, text, lines }) => (
     <div key={id}>

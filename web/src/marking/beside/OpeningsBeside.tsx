@@ -1,6 +1,6 @@
 import { accountLabel, openingsBeside, type OpeningBeside } from '@gleddo/core';
 import { useMemo } from 'react';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import type { BesideProps } from './beside-props';
 import styles from './beside.module.css';
 import { NoteNumbers } from '../marks/NoteNumbers';
@@ -8,6 +8,7 @@ import { numbersAbout } from './note-numbers';
 
 /** The opening balances of a work beside the key’s: debit as it is, credit in parentheses. */
 export function OpeningsBeside(props: BesideProps) {
+  const { longDay } = useDays();
   const { keyBook, work, pairs, onlyDiffering } = props;
   const rows = useMemo(() => openingsBeside(keyBook, work, pairs), [keyBook, work, pairs]);
   const shown = rows.filter(({ theirs, wanted }) => !onlyDiffering || theirs !== wanted);

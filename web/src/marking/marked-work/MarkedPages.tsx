@@ -1,5 +1,6 @@
 import type { Marked } from '@gleddo/contract';
 import { Suspense } from 'react';
+import { WritesDays } from '../../platform/figures/WritesDays';
 import { lazyView } from '../../platform/shell/lazy-view';
 import type { BesideProps } from '../beside/beside-props';
 import type { MarkedView } from '../marks/MarkedBar';
@@ -24,8 +25,14 @@ interface MarkedPagesProps extends Omit<MarkedSpreadProps, 'shown' | 'onlyDiffer
   onNote(note: number): void;
 }
 
-/** The part of a marked work that lies open. */
-export function MarkedPages({ marked, keyBook, view, onNote, ...pages }: MarkedPagesProps) {
+/** The part of a marked work that lies open, its days as the company writes them. */
+export const MarkedPages = (props: MarkedPagesProps) => (
+  <WritesDays company={props.work.company}>
+    <OpenPart {...props} />
+  </WritesDays>
+);
+
+function OpenPart({ marked, keyBook, view, onNote, ...pages }: MarkedPagesProps) {
   const { rows, work, money, active } = pages;
   const { part, shown, onlyDiffering } = view;
   if (part === 'statements')

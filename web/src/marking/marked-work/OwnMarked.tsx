@@ -1,6 +1,7 @@
 import type { Note, PairShown, ShownResult } from '@gleddo/contract';
 import type { Book } from '@gleddo/core';
 import { useState, type ReactNode } from 'react';
+import { WritesDays } from '../../platform/figures/WritesDays';
 import { moneyOf } from '../../platform/figures/money';
 import { comparedPeriod } from '../marks/compared-period';
 import { MarginNotes } from '../marks/MarginNotes';
@@ -41,14 +42,16 @@ export function OwnMarked({
   return (
     <main className={styles['desk']}>
       <div className={`${styles['spread']} shows-${shown}`}>
-        <MarkedSpread
-          {...{ rows, work, period, active }}
-          money={moneyOf(work)}
-          key_={keyBook}
-          isOwn
-          shown={shown}
-          onlyDiffering={false}
-        />
+        <WritesDays company={work.company}>
+          <MarkedSpread
+            {...{ rows, work, period, active }}
+            money={moneyOf(work)}
+            key_={keyBook}
+            isOwn
+            shown={shown}
+            onlyDiffering={false}
+          />
+        </WritesDays>
         <MarginNotes
           margin={rows.margin}
           lineNames={lineNamesOf(work)}

@@ -15,7 +15,7 @@ import {
 } from '@gleddo/core';
 import type { ShownResult } from '@gleddo/contract';
 import { useMemo } from 'react';
-import { longDay, periodText } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import type { Money } from '../../platform/figures/money';
 import { MarginNumber } from './MarginNumber';
 import { NoteNumbers } from './NoteNumbers';
@@ -40,6 +40,7 @@ export interface MarkedSpreadProps {
 
 /** A work's two pages, beside the key's figures or alone, faults marked on their rows. */
 export function MarkedSpread(props: MarkedSpreadProps) {
+  const { longDay, periodText } = useDays();
   const { key_, work, period, rows } = props;
   const theirs = useMemo(() => spreadFigures(work, period), [work, period]);
   const wanted = useMemo(() => (key_ ? spreadFigures(key_, period) : null), [key_, period]);

@@ -8,7 +8,7 @@ import {
 } from '@gleddo/core';
 import { Switch } from 'antd';
 import { useMemo, useState } from 'react';
-import { periodText, longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { moneyOf, type Money } from '../../platform/figures/money';
 import { TableHead } from '../../platform/figures/TableHead';
 import { MarginNumber } from '../marks/MarginNumber';
@@ -110,10 +110,8 @@ interface FiguresProps {
   onTake(at: number): void;
 }
 
-const whenOf = (date: StatementDate): string =>
-  date.statement === 'balance-sheet' ? longDay(date.at) : periodText(date);
-
 function Figures({ lines, putRight, taken, money, onTake }: FiguresProps) {
+  const { longDay, periodText } = useDays();
   return (
     <table className={`lines-table ${styles['figures']}`}>
       <TableHead names={['Figure', 'When']} figures={['The key’s', 'Theirs then', '']} />
@@ -127,7 +125,11 @@ function Figures({ lines, putRight, taken, money, onTake }: FiguresProps) {
                   {line.name}
                 </button>
               </td>
-              <td className="quiet">{whenOf(line.date)}</td>
+              <td className="quiet">
+                {line.date.statement === 'balance-sheet'
+                  ? longDay(line.date.at)
+                  : periodText(line.date)}
+              </td>
               <td className="figure">{money(line.wanted)}</td>
               <td className="figure">{money(figure)}</td>
               <td className={figure === line.wanted ? 'is-met' : 'is-missed'}>

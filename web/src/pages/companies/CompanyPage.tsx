@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Navigate, useParams } from 'react-router';
 import { get } from '../../platform/api/client';
 import { sharedSaid } from '../../platform/sharing/shared-words';
+import { WhoIsHere } from '../../platform/presence/WhoIsHere';
 import { ShareWith } from '../../platform/sharing/ShareWith';
 import { OpenBook, useOpenBook } from '../../book/open-book/open-book';
 import { MakeExercise } from '../making/MakeExercise';
@@ -17,23 +18,45 @@ export default function CompanyPage() {
     return <Navigate to={`${base}/chart`} replace />;
   return (
     <OpenBook id={bookId} key={bookId}>
-      <CompanyHead base={base} bookId={bookId} />
+      <CompanyHead {...{ base, bookId, part }} />
       <BookSays />
       <KeptBookView {...{ base, bookId, part, inner }} />
     </OpenBook>
   );
 }
 
-/** Whoever has it from a colleague does not share it further. */
-function ShareCompany({ bookId, name }: { bookId: string; name: string }) {
+interface ShareCompanyProps {
+  readonly bookId: string;
+  readonly name: string;
+  readonly part: string;
+}
+
+const PARTS: ReadonlyMap<string, string> = new Map(KEPT_PARTS);
+
+/** Who else has it open; whoever has it from a colleague does not share it further. */
+function ShareCompany({ bookId, name, part }: ShareCompanyProps) {
   const companies = useQuery({ queryKey: ['companies'], queryFn: () => get('companies') });
   const company = companies.data?.find((each) => each.bookId === bookId);
   if (!company) return null;
-  if (company.shared !== null) return <span className="quiet">{sharedSaid(company.shared)}</span>;
-  return <ShareWith kind="companies" id={company.id} name={name} />;
+  return (
+    <>
+      <WhoIsHere {...{ kind: 'companies', id: company.id, page: part, pages: PARTS }} />
+      {company.shared === null ? (
+        <ShareWith kind="companies" id={company.id} name={name} />
+      ) : (
+        <span className="quiet">{sharedSaid(company.shared)}</span>
+      )}
+    </>
+  );
 }
 
-function CompanyHead({ base, bookId }: { base: string; bookId: string }) {
+interface CompanyHeadProps {
+  readonly base: string;
+  readonly bookId: string;
+  readonly part: string;
+}
+
+function CompanyHead({ base, bookId, part }: CompanyHeadProps) {
   const { book } = useOpenBook();
   return (
     <div className="sheet-head">
@@ -43,7 +66,7 @@ function CompanyHead({ base, bookId }: { base: string; bookId: string }) {
       <WorkTabs base={base} parts={KEPT_PARTS} />
       <div className="actions">
         <BookTools />
-        <ShareCompany bookId={bookId} name={book.company.name} />
+        <ShareCompany {...{ bookId, part }} name={book.company.name} />
         <MakeExercise bookId={bookId} />
       </div>
     </div>

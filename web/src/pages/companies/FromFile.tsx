@@ -73,7 +73,7 @@ function WholeBook({ chosen, frame, busy, make }: Chosen<'book'>) {
 
 function OfTable({ chosen, frame, busy, make }: Chosen<'cells'>) {
   const scheme = shippedScheme(frame.scheme) ?? (SHIPPED_SCHEMES[0] as Scheme);
-  const reading = useTableReading(chosen.cells, scheme, frame.company.currency);
+  const reading = useTableReading(chosen.cells, scheme, frame.company);
   const { table, sign } = reading;
   const book = useMemo(
     () => (table ? newBookFromTable(table, wantedBook(frame), sign) : null),
@@ -85,7 +85,7 @@ function OfTable({ chosen, frame, busy, make }: Chosen<'cells'>) {
         cells={chosen.cells}
         reading={reading}
         scheme={scheme}
-        currency={frame.company.currency}
+        company={frame.company}
       />
       {table && <Doubles table={table} />}
       {book && <InBalance book={book} />}

@@ -34,6 +34,12 @@ const ERRANDS = [
 export type Errand = (typeof ERRANDS)[number];
 export type ErrandId = Errand['id'];
 
+/** What the pages of an exercise are called. */
+export const PAGE_NAMES: ReadonlyMap<string, string> = new Map([
+  ...ERRANDS.flatMap(({ parts }): readonly (readonly [string, string])[] => parts),
+  ['versions', 'Compare'],
+]);
+
 /** Those of somebody: who may not change an exercise tries a copy of it, their own. */
 export const errandsOf = (may: May): readonly Errand[] =>
   ERRANDS.filter(({ id }) => id !== 'tried' || mayAtLeast(may, 'change'));

@@ -12,6 +12,8 @@ import { BriefView } from './BriefView';
 import { ChecksView } from './ChecksView';
 import { HandOutView } from '../handing-out/HandOutView';
 import { maySeeWorks, OthersExercise } from './OthersExercise';
+import { WhoIsHere } from '../../platform/presence/WhoIsHere';
+import { PAGE_NAMES } from '../errands/errands';
 import { SaveExercise } from './SaveExercise';
 import { ShareWith } from '../../platform/sharing/ShareWith';
 import { OwnFiguresView } from '../own-figures/OwnFiguresView';
@@ -88,6 +90,10 @@ function ExerciseHead({ of, tab, isBrief }: ExerciseHeadProps) {
       <div className="sheet-head">
         <h1>{exercise.title}</h1>
         {isBrief && errands}
+        <WhoIsHere
+          {...{ kind: 'exercises', id: exercise.id, page: tab, pages: PAGE_NAMES }}
+          revision={exercise.revision}
+        />
         <div className="actions">
           {exercise.ready !== null && (
             <Link to={`/exercises/shelf/${exercise.ready}`}>As it lies on the shelf</Link>

@@ -40,7 +40,7 @@ const FOR_INSTRUCTORS: readonly Topic[] = [
   },
   {
     ...{ id: 'profile', title: 'Profile', pages: part('profile') },
-    says: `What the company is: its words (British or American), legal form, currency and year; the scheme that decides where accounts stand; the number plan; tax lists; how stock is kept; the end of the year; and up to which day entries are locked. What a change does to accounts and entries is said before it is done.`,
+    says: `What the company is: its words (British or American), legal form, currency and year; *Figures and days as in* which place, so that amounts and days are written, typed, sorted, printed and saved as there (1.234,50; the month first); the scheme that decides where accounts stand; the number plan; tax lists; how stock is kept; the end of the year; and up to which day entries are locked. What a change does to accounts and entries is said before it is done.`,
   },
   {
     ...{ id: 'exercises', title: 'Exercises', pages: ['/exercises'] },
@@ -56,7 +56,7 @@ const FOR_INSTRUCTORS: readonly Topic[] = [
   },
   {
     ...{ id: 'brief', title: 'Brief', of: 'instructor', pages: ['/exercises/:id/brief'] },
-    says: `What is asked, in Markdown, beside what students will see. Everything of an exercise is saved part by part: what a colleague changes meanwhile stays, and what both changed is asked. Under it stands what was changed by whom; each change can be taken back, or compared with how it was before.`,
+    says: `What is asked, in Markdown, beside what students will see. Everything of an exercise is saved part by part: what a colleague changes meanwhile stays, and what both changed is asked. Who else has it open, and on which page, stands at its head. Under it stands what was changed by whom; each change can be taken back, or compared with how it was before.`,
   },
   {
     ...{ id: 'steps', title: 'Steps', pages: ['/exercises/:id/steps'] },

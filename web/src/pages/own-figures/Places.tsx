@@ -1,11 +1,12 @@
 import {
   figurePlaces,
   formatAmount,
-  minorDigits,
   ownBook,
   type AnswerKey,
   type FigurePlace,
   type OwnFigures,
+  writingOf,
+  type AmountWriting,
 } from '@gleddo/core';
 import { Input } from 'antd';
 import { useMemo, useState } from 'react';
@@ -67,7 +68,7 @@ interface PlaceTableProps extends PlacesProps {
 
 function PlaceTable({ places, drawn, faults, figures, seed, keyNow, onChange }: PlaceTableProps) {
   const formulas = new Map(figures.formulas?.map(({ at, says }) => [at, says]));
-  const digits = minorDigits(keyNow.book.company.currency);
+  const writing = writingOf(keyNow.book.company);
   const put = (at: string, says: string) => {
     const others = (figures.formulas ?? []).filter((each) => each.at !== at);
     onChange({ ...figures, formulas: says === '' ? others : [...others, { at, says }] });
@@ -86,7 +87,7 @@ function PlaceTable({ places, drawn, faults, figures, seed, keyNow, onChange }: 
         {places.map((place, i) => (
           <PlaceRow
             key={place.at}
-            {...{ place, digits }}
+            {...{ place, writing }}
             isFirst={place.of !== places[i - 1]?.of}
             says={formulas.get(place.at) ?? ''}
             drawn={drawn.get(place.at) ?? null}
@@ -101,7 +102,7 @@ function PlaceTable({ places, drawn, faults, figures, seed, keyNow, onChange }: 
 
 interface PlaceRowProps {
   readonly place: FigurePlace;
-  readonly digits: number;
+  readonly writing: AmountWriting;
   readonly isFirst: boolean;
   readonly says: string;
   readonly drawn: number | null;
@@ -109,8 +110,8 @@ interface PlaceRowProps {
   onSays(says: string): void;
 }
 
-function PlaceRow({ place, digits, isFirst, says, drawn, fault, onSays }: PlaceRowProps) {
-  const shown = (amount: number) => formatAmount(amount, digits, digits);
+function PlaceRow({ place, writing, isFirst, says, drawn, fault, onSays }: PlaceRowProps) {
+  const shown = (amount: number) => formatAmount(amount, writing);
   return (
     <>
       {isFirst && (

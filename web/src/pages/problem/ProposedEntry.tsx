@@ -1,18 +1,18 @@
 import {
-  formatAmount,
   nearType,
   shortDay,
   typeOf,
   type ProposedEntry as Entry,
   type Scheme,
+  PLAIN_WRITING,
+  amountSaid,
 } from '@gleddo/core';
 import styles from './problem.module.css';
 
-const WHOLE = 100;
+const IN_HUNDREDTHS = { ...PLAIN_WRITING, digits: 2 };
 
 /** An amount in hundredths, without them where it has none. */
-export const moneySaid = (amount: number): string =>
-  formatAmount(Math.abs(amount), 2, amount % WHOLE === 0 ? 0 : 2);
+export const moneySaid = (amount: number): string => amountSaid(amount, IN_HUNDREDTHS);
 
 type Line = Entry['lines'][number];
 

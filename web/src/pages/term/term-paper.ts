@@ -1,5 +1,5 @@
 import type { TermMarks, TermRow } from '@gleddo/contract';
-import { percentOfTenths, type Handout, type HandoutCell } from '@gleddo/core';
+import { percentOfTenths, type Handout, type HandoutCell, OF_NO_COMPANY } from '@gleddo/core';
 import { COUNTS } from './counts-words';
 
 const SAID = [
@@ -18,7 +18,7 @@ export function termPaper({ group, exercises, rows }: TermMarks): Handout[] {
   return [
     {
       ...{ title: 'Marks over the term', company: '', subtitle: group },
-      ...{ currency: null, digits: 0, places: 0 },
+      ...{ currency: null, ...OF_NO_COMPANY },
       columns: [
         { name: 'Student', share: 2.4, isFigure: false },
         ...said.map(({ name, share }) => ({ name, share, isFigure: false })),

@@ -1,6 +1,7 @@
 import { DatePicker, type DatePickerProps } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo } from 'react';
+import { useDayFormats } from './day-formats';
 
 type DayFieldProps = Pick<DatePickerProps, 'id' | 'size' | 'disabled' | 'style' | 'status'> & {
   readonly label?: string;
@@ -10,23 +11,23 @@ type DayFieldProps = Pick<DatePickerProps, 'id' | 'size' | 'disabled' | 'style' 
   onChange(day: string): void;
 };
 
-/** How a day is shown, and how it may be typed. */
-const SHOWN = 'D MMM YYYY';
-export const FORMATS = [SHOWN, 'YYYY-MM-DD', 'D.M.YYYY', 'D/M/YYYY'];
-
-const asPreset = (day: string) => ({ label: dayjs(day).format(SHOWN), value: dayjs(day) });
+const asPreset = (shown: string) => (day: string) => ({
+  label: dayjs(day).format(shown),
+  value: dayjs(day),
+});
 
 /** A day, chosen or typed. */
 export function DayField({ label, value, offered, onChange, ...rest }: DayFieldProps) {
+  const formats = useDayFormats();
   // The same day is the same object: another one would take back what is being typed.
   const day = useMemo(() => dayjs(value), [value]);
   return (
     <DatePicker
       {...rest}
       {...(label === undefined ? {} : { 'aria-label': label })}
-      {...(offered ? { presets: offered.map(asPreset) } : {})}
+      {...(offered ? { presets: offered.map(asPreset(formats[0])) } : {})}
       allowClear={false}
-      format={FORMATS}
+      format={[...formats]}
       value={day}
       onChange={(chosen) => {
         if (chosen) onChange(chosen.format('YYYY-MM-DD'));

@@ -1,7 +1,7 @@
 import { DatePicker } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo } from 'react';
-import { FORMATS } from './DayField';
+import { useDayFormats } from './day-formats';
 
 interface DaysFieldProps {
   readonly label: string;
@@ -29,6 +29,7 @@ export function DaysField({ label, from, to, offered, onChange }: DaysFieldProps
       })),
     [offered],
   );
+  const formats = useDayFormats();
   const first = presets[0]?.value;
   return (
     <DatePicker.RangePicker
@@ -36,7 +37,7 @@ export function DaysField({ label, from, to, offered, onChange }: DaysFieldProps
       style={{ width: '15.75rem' }}
       placeholder={['From day', 'to day']}
       allowEmpty={[true, true]}
-      format={FORMATS}
+      format={[...formats]}
       value={days}
       presets={presets}
       {...(first ? { defaultPickerValue: first } : {})}
