@@ -45,6 +45,8 @@ if (process.env.DATABASE_URL)
     says: 'a book of 60 accounts',
     size: 1000,
   });
+const { benchLists } = await import('../bench/lists.mjs');
+await benchLists();
 await ensureChromium();
 const { benchInBrowser } = await import('../bench/browser.mjs');
 await benchInBrowser(server);

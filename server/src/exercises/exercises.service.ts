@@ -19,7 +19,7 @@ import {
   type Book,
   type RulesOfTry,
 } from '@gleddo/core';
-import { and, count, desc, eq, getTableColumns, isNotNull, sql } from 'drizzle-orm';
+import { and, count, desc, eq, getTableColumns, inArray, isNotNull, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { KeptBooks } from '../books/kept-books.js';
 import { CompaniesService } from '../companies/companies.service.js';
@@ -45,7 +45,8 @@ export class ExercisesService {
     private readonly times: TimesService,
   ) {}
 
-  async list(me: Me): Promise<ExerciseSummary[]> {
+  /** All that somebody sees; `among`: of these alone. */
+  async list(me: Me, among: readonly string[] | null = null): Promise<ExerciseSummary[]> {
     const rows = await this.db
       .select({
         exercise: LISTED,
@@ -60,10 +61,18 @@ export class ExercisesService {
       .from(exercises)
       .innerJoin(people, eq(people.id, exercises.ownerId))
       .leftJoin(tries, and(eq(tries.exerciseId, exercises.id), seesTry(me.id)))
-      .where(isNotNull(mayOnExercise(me.id)))
+      .where(
+        and(
+          among === null ? undefined : inArray(exercises.id, [...among]),
+          isNotNull(mayOnExercise(me.id)),
+        ),
+      )
       .groupBy(exercises.id, people.name)
       .orderBy(desc(exercises.createdAt));
-    const groupsOf = await this.handOuts.groupsOf(me);
+    const groupsOf = await this.handOuts.groupsOf(
+      me,
+      rows.map(({ exercise: { id } }) => id),
+    );
     return rows.map(({ exercise: { putAwayAt, continues, ...exercise }, owner, ...rest }) => {
       const out = groupsOf.get(exercise.id) ?? [];
       const may = rest.may ?? 'look';
@@ -103,7 +112,8 @@ export class ExercisesService {
 
   async open(me: Me, id: string): Promise<ExerciseAnswer> {
     const row = await this.rowOf(me, id, 'look');
-    const summary = (await this.list(me)).find((each) => each.id === id);
+    const seen = await this.list(me, [id, row.continues ?? id]);
+    const summary = seen.find((each) => each.id === id);
     if (!summary) throw notFound('This exercise');
     const { startBookId, keyBookId, revision } = row;
     const { title: _, rules, ...parts } = partsOfRow(row);

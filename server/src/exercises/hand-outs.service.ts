@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { HandedOutTo, Me, SeedShown } from '@gleddo/contract';
-import { and, asc, count, eq, isNotNull, sql } from 'drizzle-orm';
+import { and, asc, count, eq, inArray, sql } from 'drizzle-orm';
 import { AuditService } from '../audit/audit.service.js';
 import type { Database, Queries } from '../database/open-database.js';
 import { exercises, groups, handOuts, members, people, tries } from '../database/schema/index.js';
@@ -8,7 +8,7 @@ import { ownSeed } from './own-seed.js';
 import { asTimes, TimesService } from '../times/times.service.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
-import { groupsSeenBy, groupsTaughtBy, mayOnExercise, seesWork } from '../reach/reach.js';
+import { groupsSeenBy, groupsTaughtBy, seesWork } from '../reach/reach.js';
 
 const SEEN = {
   exercise: sql.raw('"exercises"."id"'),
@@ -36,14 +36,19 @@ export class HandOutsService {
   ) {}
 
   /** The class groups of each exercise of an instructor that is handed out. */
-  async groupsOf(me: Me): Promise<Map<string, { id: string; name: string }[]>> {
+  async groupsOf(
+    me: Me,
+    among: readonly string[],
+  ): Promise<Map<string, { id: string; name: string }[]>> {
     const rows = await this.db
       .select({ exerciseId: handOuts.exerciseId, id: groups.id, name: groups.name })
       .from(handOuts)
       .innerJoin(groups, eq(groups.id, handOuts.groupId))
-      .innerJoin(exercises, eq(exercises.id, handOuts.exerciseId))
       .where(
-        and(isNotNull(mayOnExercise(me.id)), sql`${handOuts.groupId} in ${groupsSeenBy(me.id)}`),
+        and(
+          inArray(handOuts.exerciseId, [...among]),
+          sql`${handOuts.groupId} in ${groupsSeenBy(me.id)}`,
+        ),
       )
       .orderBy(asc(handOuts.at));
     const found = new Map<string, { id: string; name: string }[]>();

@@ -42,8 +42,9 @@ export class TodayService {
           (count(*) filter (where ${IS_IN} and t.check_fault is null and t.check_id is null))::int as checking,
           (sum(q.asked))::int as asked
         from exercises e join tries t on t.exercise_id = e.id and ${seesTry(me.id, 't', 'e')}
-          left join lateral (select count(*)::int as asked from words w
-            where w.try_id = t.id and w.by_id = t.person_id and w.seen_at is null) q on true
+          left join (select w.try_id, count(*)::int as asked from words w
+            join tries own on own.id = w.try_id and own.person_id = w.by_id
+            where w.seen_at is null group by w.try_id) q on q.try_id = t.id
         where ${mayOnExercise(me.id, 'e')} in ('mark', 'change', 'own')
           and e.put_away_at is null and (${IS_IN} or q.asked > 0)
         group by e.id, e.title order by max(t.handed_in_at) desc nulls last`),
