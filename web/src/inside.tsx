@@ -9,6 +9,7 @@ import { Recovering } from './platform/shell/Recovering';
 import { NothingHere } from './platform/shell/NothingHere';
 import { PAGE_TOLD, usePageTitle } from './pages/head/use-page-title';
 import { SkipLink } from './pages/head/SkipLink';
+import { TOLD } from './platform/shell/tell';
 import { useLook } from './platform/shell/look';
 import { themeOf } from './platform/shell/theme';
 import { lazyPage } from './platform/shell/lazy-view';
@@ -83,6 +84,7 @@ function Pages({ me }: { me: Me }) {
     <div className="app">
       <SkipLink />
       <div id={PAGE_TOLD} className="sr-only" aria-live="polite" />
+      <div id={TOLD} className="sr-only" aria-live="polite" />
       <Head me={me} />
       <Recovering what={pathname}>
         <Suspense fallback={<div className="desk" aria-busy="true" />}>

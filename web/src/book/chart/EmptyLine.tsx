@@ -2,6 +2,7 @@ import { normalSide, typeOf, type Draft } from '@gleddo/core';
 import { useEffect, useRef, type KeyboardEvent } from 'react';
 import { isComposing } from '../../platform/keyboard/composing';
 import { arrive } from '../../platform/keyboard/keep-focus';
+import { tell } from '../../platform/shell/tell';
 import { Refusal } from '../../platform/shell/Refusal';
 import { useChartState } from '../chart-state/chart-state';
 import { accountOfRow, emptyRow } from '../chart-state/chart-order';
@@ -138,10 +139,10 @@ function NumberInput({ section, label, typed, draft, change }: NumberInputProps)
 function DraftSays({ draft }: { draft: Draft | null }) {
   const { book, help, withheld } = useChartState();
   const type = typeOf(book.scheme, draft?.type ?? null);
-  if (!type || !help.types || withheld.has('types')) return null;
-  return (
-    <>
-      {type.name} · {normalSide(book.scheme, type)}
-    </>
-  );
+  const isHeld = !type || !help.types || withheld.has('types');
+  const says = isHeld ? '' : `${type.name} · ${normalSide(book.scheme, type)}`;
+  useEffect(() => {
+    if (says !== '') tell('new-account', `It will be: ${says.replace(' · ', ', normally in ')}.`);
+  }, [says]);
+  return says;
 }

@@ -1,6 +1,7 @@
-import { accountAt, draftAt, type Refusal } from '@gleddo/core';
+import { accountAt, accountLabel, draftAt, type Refusal } from '@gleddo/core';
 import { useMemo, useState } from 'react';
 import { useBookStore } from '../open-book/open-book';
+import { tell } from '../../platform/shell/tell';
 import { useKept } from '../../platform/kept/use-kept';
 import { useChartState } from '../chart-state/chart-state';
 import { emptyRow } from '../chart-state/chart-order';
@@ -42,7 +43,10 @@ export function useNewAccount(section: string) {
     const proposed = accountAt(book, section, { name: typed.name, number });
     const account = help.bands ? proposed : { ...proposed, number };
     const found = chartState.perform({ kind: 'add-account', account });
-    if (found.length === 0) clear();
+    if (found.length === 0) {
+      tell('new-account', `${accountLabel(account)} added.`);
+      clear();
+    }
     setRefusals(found);
     return found.length === 0;
   };

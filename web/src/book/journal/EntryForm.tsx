@@ -26,6 +26,7 @@ import {
 } from './entry-draft';
 import { DayNotice } from './DayNotice';
 import { EntryHeads } from './EntryHeads';
+import { Told } from '../../platform/shell/Told';
 import { EntryLine } from './EntryLine';
 import { Templates } from './Templates';
 import styles from './entry.module.css';
@@ -181,11 +182,20 @@ function FormFoot(props: FormFootProps) {
 function DifferenceSays({ read, money }: { read: ReadDraft; money: Money }) {
   const { difference, balancing } = read;
   const isEmpty = read.lines.every((line) => line.amount === null);
-  if (isEmpty) return <span className="quiet">Debits and credits must be equal.</span>;
-  if (difference === 0 || balancing !== null) return <span className="is-met">✓ in balance</span>;
+  const isMet = difference === 0 || balancing !== null;
+  const says = isMet
+    ? 'in balance'
+    : `${money(Math.abs(difference))} more in ${difference > 0 ? 'debit' : 'credit'}`;
   return (
-    <span className="is-missed">
-      × {money(Math.abs(difference))} more in {difference > 0 ? 'debit' : 'credit'}
-    </span>
+    <>
+      <Told says={isEmpty ? '' : `The entry: ${says}.`} />
+      {isEmpty ? (
+        <span className="quiet">Debits and credits must be equal.</span>
+      ) : (
+        <span className={isMet ? 'is-met' : 'is-missed'}>
+          {isMet ? '✓' : '×'} {says}
+        </span>
+      )}
+    </>
   );
 }

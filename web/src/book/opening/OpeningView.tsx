@@ -15,6 +15,7 @@ import { DayField } from '../../platform/figures/DayField';
 import { useDays } from '../../platform/figures/written-days';
 import { useMoney, type Money } from '../../platform/figures/money';
 import { pageNames } from '../spread/page-names';
+import { Told } from '../../platform/shell/Told';
 import { Page, Spread } from '../spread/Spread';
 import { OpeningRow } from './OpeningRow';
 import { SheetBeside } from './SheetBeside';
@@ -186,14 +187,20 @@ function SumFoot({ book, money }: { book: Book; money: Money }) {
 
 function DifferenceFoot({ book, money }: { book: Book; money: Money }) {
   const difference = openingDifference(book);
-  if (Object.keys(book.opening.balances).length === 0)
-    return <span className="quiet">No opening balances yet.</span>;
-  if (difference === 0)
-    return <span className="is-met">✓ The opening balances are in balance.</span>;
+  const isEmpty = Object.keys(book.opening.balances).length === 0;
+  const isMet = difference === 0;
+  const says = isEmpty
+    ? 'No opening balances yet.'
+    : isMet
+      ? 'The opening balances are in balance.'
+      : `${money(Math.abs(difference))} more in ${difference > 0 ? 'debit' : 'credit'}. Until it is found, it waits in suspense.`;
   return (
-    <span className="is-missed">
-      × {money(Math.abs(difference))} more in {difference > 0 ? 'debit' : 'credit'}. Until it is
-      found, it waits in suspense.
-    </span>
+    <>
+      <Told says={says} />
+      <span className={isEmpty ? 'quiet' : isMet ? 'is-met' : 'is-missed'}>
+        {isEmpty ? '' : isMet ? '✓ ' : '× '}
+        {says}
+      </span>
+    </>
   );
 }

@@ -64,7 +64,7 @@ function Work({ practice, part }: { practice: Practice; part: string }) {
   return (
     <OpenBook id={practice.bookId} key={practice.bookId}>
       <div className="sheet-head">
-        <h1>
+        <h1 aria-label={practice.title}>
           <Link to="/practice" className="path-link" aria-label="Back to practice" title="Practice">
             ‹
           </Link>{' '}

@@ -28,6 +28,7 @@ import { ExerciseTitle } from '../put-right/ExerciseTitle';
 import { useNoWishOnceIn } from './use-wish';
 import { FirstMinute } from './FirstMinute';
 import { HandIn } from './HandIn';
+import { useWhereOneIs, whereOneWas } from './where-one-was';
 import { returnedParts } from '../put-right/returned-parts';
 
 const GIVEN_BACK = lazyView(() => import('./GivenBack').then((m) => m.GivenBack));
@@ -69,7 +70,7 @@ export default function MyTryPage() {
   const { state, bookId } = mine.data;
   if (state === 'not-started' || bookId === null) return <Begin mine={mine.data} />;
   if (tab === undefined) {
-    const first = state === 'given-back' ? 'given-back' : 'chart';
+    const first = state === 'given-back' ? 'given-back' : whereOneWas(id, 'chart');
     return <Navigate to={`/mine/${id}/${first}`} replace />;
   }
   if (tab === 'given-back' && state === 'given-back')
@@ -168,6 +169,7 @@ const WordsLater = ({ children }: { readonly children: ReactNode }) => (
 function Work({ mine, bookId, tab }: { mine: MyTryDetail; bookId: string; tab: string }) {
   const base = `/mine/${mine.exerciseId}`;
   useNoWishOnceIn(mine, bookId);
+  useWhereOneIs(mine.exerciseId, tab);
   if (!TRY_PARTS.some(([part]) => part === tab)) return <Navigate to={`${base}/chart`} replace />;
   const parts = mine.state === 'given-back' ? returnedParts(mine) : TRY_PARTS;
   return (
