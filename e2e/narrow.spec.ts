@@ -277,3 +277,24 @@ test('the door has room on a phone: who comes in, and who chooses a password, se
   await page.goto(`${server.address}/link/${(await made.json()).token}`);
   await sides('Password, 10 characters or more');
 });
+
+/** What can be touched on the open pages and is lower than a fingertip. */
+const tooLow = (page: Page): Promise<string[]> =>
+  page
+    .locator('.spread :is(button, a, summary, .ant-checkbox-wrapper):visible')
+    .evaluateAll((all) =>
+      all.flatMap((each) => {
+        const { height } = each.getBoundingClientRect();
+        return height < 43.5 ? [`${each.textContent}: ${Math.round(height)}`] : [];
+      }),
+    );
+
+test('entries of the journal, and what is done with them, are as high as a fingertip', async ({
+  browser,
+}) => {
+  const page = await held(browser, 390, 'Vera Quill');
+  await page.getByRole('link', { name: /Quarter-end at Tern Island/ }).tap();
+  await page.getByRole('link', { name: 'Journal' }).tap();
+  await expect(page.getByRole('button', { name: /^Duplicate / }).first()).toBeVisible();
+  expect(await tooLow(page)).toEqual([]);
+});
