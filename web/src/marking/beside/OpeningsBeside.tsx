@@ -8,7 +8,6 @@ import { numbersAbout } from './note-numbers';
 
 /** The opening balances of a work beside the key’s: debit as it is, credit in parentheses. */
 export function OpeningsBeside(props: BesideProps) {
-  const { longDay } = useDays();
   const { keyBook, work, pairs, onlyDiffering } = props;
   const rows = useMemo(() => openingsBeside(keyBook, work, pairs), [keyBook, work, pairs]);
   const shown = rows.filter(({ theirs, wanted }) => !onlyDiffering || theirs !== wanted);
@@ -20,10 +19,7 @@ export function OpeningsBeside(props: BesideProps) {
     >
       <div className="page-head">
         <h2>Opening balances</h2>
-        <span className="quiet">
-          theirs at {longDay(work.opening.date)}, the key’s at {longDay(keyBook.opening.date)};
-          credit in parentheses
-        </span>
+        <WhenTheyOpen {...props} />
       </div>
       <table className="lines-table">
         <thead>
@@ -46,6 +42,16 @@ export function OpeningsBeside(props: BesideProps) {
       </table>
       {shown.length === 0 && <p className="quiet">No opening balance differs.</p>}
     </section>
+  );
+}
+
+function WhenTheyOpen({ work, keyBook }: Pick<BesideProps, 'work' | 'keyBook'>) {
+  const { longDay } = useDays();
+  return (
+    <span className="quiet">
+      theirs at {longDay(work.opening.date)}, the key’s at {longDay(keyBook.opening.date)}; credit
+      in parentheses
+    </span>
   );
 }
 

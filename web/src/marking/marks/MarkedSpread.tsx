@@ -44,8 +44,7 @@ export function MarkedSpread(props: MarkedSpreadProps) {
   const { key_, work, period, rows } = props;
   const theirs = useMemo(() => spreadFigures(work, period), [work, period]);
   const wanted = useMemo(() => (key_ ? spreadFigures(key_, period) : null), [key_, period]);
-  const sheet = theirs.sheet.totals;
-  const keySheet = wanted?.sheet.totals ?? null;
+  const [sheet, keySheet] = [theirs.sheet.totals, wanted?.sheet.totals ?? null];
   return (
     <>
       <MarkedPage
