@@ -1,5 +1,10 @@
 import fc from 'fast-check';
 import {
+  apply,
+  checkWork,
+  keyOf,
+  operationSays,
+  sentenceOf,
   amountTyped,
   amountWritten,
   cellsOf,
@@ -174,5 +179,28 @@ describe('a book of a place with a decimal comma', () => {
     const words = 'On the 3rd 12.500,50 came in, of 12.345,50; {= total("profit")}, no 12.500,51.';
     expect(fixedFigures(words, german)).toEqual(['12.500,50', '12.345,50']);
     expect(fixedFigures('12,500.50 came in', inPlace('US'))).toEqual(['12,500.50']);
+  });
+});
+
+describe('a book of a place that writes the month first', () => {
+  const american = inPlace('US');
+  it('refuses, tells and marks with days as they are written there', () => {
+    const entry: Entry = { ...(american.entries[0] as Entry), id: 'late', date: '2028-01-05' };
+    const refused = apply(
+      american,
+      { kind: 'record-entry', entry },
+      { by: 'student', entriesMayChange: true },
+    );
+    expect(!refused.ok && refused.refusals[0]?.says).toBe(
+      'January 5, 2028 lies outside the financial year, January 1, 2027 to December 31, 2027. Check the day.',
+    );
+    expect(operationSays({ kind: 'set-opening-date', date: '2026-12-31' }, american)).toBe(
+      'Opening balances dated December 31, 2026.',
+    );
+    const work = { ...american, entries: [{ ...entry, id: 'in', date: '2027-02-04' }] };
+    const key = keyOf(american);
+    const says = checkWork(key, work).results.map(sentenceOf).join(' ');
+    expect(says).toContain('Dated February 4, 2027.');
+    expect(says).toContain('February 3, 2027');
   });
 });

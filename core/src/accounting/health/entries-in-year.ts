@@ -1,5 +1,6 @@
-import { dayText, firstYear } from '../../model/day/calendar.js';
+import { firstYear } from '../../model/day/calendar.js';
 import type { HealthCheck } from './health-check.js';
+import { saidOn } from '../../model/place/writing.js';
 
 type Found = { readonly text: string; readonly date: string };
 
@@ -12,7 +13,7 @@ export const entriesInYear: HealthCheck<Found> = {
       .filter(({ date, kind }) => kind !== 'opening' && (date < from || date > to))
       .map(({ date, text, reference }) => ({
         account: null,
-        facts: { text: text || reference, date: dayText(date) },
+        facts: { text: text || reference, date: saidOn(book, date) },
       }));
   },
   says: ({ text, date }) =>

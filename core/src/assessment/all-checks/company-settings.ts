@@ -1,10 +1,10 @@
 import type { Book } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
 import { SETTINGS, type Setting } from '../../model/exercise-shapes/key-rules.js';
 import type { LegalForm } from '../../model/shapes/company.js';
 import type { Check } from '../check/check.js';
 import { atEach } from '../check/worth.js';
+import { saidOn } from '../../model/place/writing.js';
 
 const FORMS: Readonly<Record<LegalForm, string>> = {
   'sole-trader': 'sole trader',
@@ -17,7 +17,7 @@ const FORMS: Readonly<Record<LegalForm, string>> = {
 const TOLD: Readonly<Record<Setting, readonly [name: string, of: (book: Book) => string]>> = {
   legalForm: ['Legal form', ({ company }) => FORMS[company.legalForm]],
   currency: ['Currency', ({ company }) => company.currency],
-  firstDay: ['First day of the financial year', ({ company }) => dayText(company.firstDay)],
+  firstDay: ['First day of the financial year', (book) => saidOn(book, book.company.firstDay)],
   periods: ['Periods in the year', ({ company }) => String(company.periods)],
   inventory: ['Inventory system', (book) => subledgersOf(book).inventory],
   cashFlow: [

@@ -1,5 +1,5 @@
 import type { Entry } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
+import { dayText, type DayOrder } from '../../model/day/calendar.js';
 import { acceptedEntryFor } from '../key/answer-key.js';
 import type { EntryPair } from '../key/pair-entries.js';
 import { comparedOf } from '../../model/shapes/account.js';
@@ -9,18 +9,24 @@ import type { Check } from '../check/check.js';
 import { aboutEntry, refsTo, type Finding, type Subject } from '../check/finding.js';
 import { linesSaid, whyIn } from './entry-told.js';
 import type { Marking } from '../check/marking.js';
+import { orderIn } from '../../model/place/writing.js';
 
 /** How an entry is told in a sentence. */
 export interface EntryFacts extends Facts {
   readonly text: string;
   readonly date: string;
+  /** In which order the company writes days; absent: the day first. */
+  readonly days?: DayOrder;
   /** What it moves. */
   readonly amount: string;
 }
 
 export function entryFacts(marking: Marking, entry: Entry): EntryFacts {
   const total = entry.lines.reduce((sum, line) => sum + Math.max(line.amount, 0), 0);
-  return { text: entry.text || entry.reference, date: entry.date, amount: marking.money(total) };
+  return {
+    ...{ text: entry.text || entry.reference, date: entry.date, amount: marking.money(total) },
+    ...orderIn(marking.key.book.company),
+  };
 }
 
 /** How the key’s entry is put right: as it stands there, and why. */
@@ -37,8 +43,8 @@ export const rightFacts = (marking: Marking, entry: Entry): Pick<RightFacts, 'ri
 export const rightSaid = ({ right = '' }: RightFacts): string =>
   right === '' ? '' : `Right is: ${right}.`;
 
-export const entryLabel = ({ text, amount, date }: EntryFacts): string =>
-  `${text ? `“${text}”` : 'the entry'}, ${amount}, on ${dayText(date)}`;
+export const entryLabel = ({ text, amount, date, days }: EntryFacts): string =>
+  `${text ? `“${text}”` : 'the entry'}, ${amount}, on ${dayText(date, days)}`;
 
 export const isRequired = (marking: Marking, id: string): boolean =>
   acceptedEntryFor(marking.key, id)?.required ?? true;

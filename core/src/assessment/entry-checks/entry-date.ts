@@ -39,11 +39,12 @@ export const entryDate: Check<'entry.date', Found> = {
     if (outcome === 'cannot-judge') return NO_ENTRIES;
     if (outcome === 'met') return `Dated as it should be: ${entryLabel(facts)}.`;
     const { text, date, from = date, to = date, found = null } = facts;
-    const when = from === to ? dayText(from) : `a day from ${dayText(from)} to ${dayText(to)}`;
+    const said = (day: string) => dayText(day, facts.days);
+    const when = from === to ? said(from) : `a day from ${said(from)} to ${said(to)}`;
     return found === null
       ? `Not dated: ${entryLabel(facts)}.`
       : {
-          there: `Dated ${dayText(found)}.`,
+          there: `Dated ${said(found)}.`,
           belongs: `It belongs on ${when}: “${text}”.`,
           why: 'The day decides in which period it counts.',
           now: 'Change the day of the entry.',

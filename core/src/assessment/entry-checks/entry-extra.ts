@@ -68,7 +68,7 @@ export const entryExtra: Check<'entry.extra', Found> = {
           now: 'Reverse or remove it.',
         }
       : {
-          there: `Recorded twice: ${label}. It stands there already, on ${dayText(facts.twice)}.`,
+          there: `Recorded twice: ${label}. It stands there already, on ${dayText(facts.twice, facts.days)}.`,
           why: 'What happened once is recorded once.',
           now: 'Reverse or remove one of the two.',
         };

@@ -1,11 +1,12 @@
 import { openingOf, type Book } from '../../model/book/book.js';
-import { addDays, dayText, firstYear, isDay } from '../../model/day/calendar.js';
+import { addDays, dayText, firstYear, isDay, type DayOrder } from '../../model/day/calendar.js';
 import { notADay } from '../../model/shapes/day.js';
 import { LARGEST_AMOUNT } from '../../model/money/amount.js';
 import { amountTooLarge, amountUnreadable } from '../../model/money/parse-amount.js';
 import { done, refusal, refused, type Refusal } from '../../model/refusal/refusal.js';
 import { wanted } from './account-changes.js';
 import type { Change } from '../operation/operation.js';
+import { orderIn } from '../../model/place/writing.js';
 
 const openingAfterEntries = refusal(
   'opening.after-entries',
@@ -35,13 +36,13 @@ export const setOpening: Change<'set-opening'> = {
 
 const openingInYear = refusal(
   'opening.in-year',
-  (f: { date: string; before: string }) =>
-    `The books begin inside the year: what came before ${dayText(f.date)} is not in them, and their profit is that since then. Books of a whole year open at the end of ${dayText(f.before)}.`,
+  (f: { date: string; before: string; days?: DayOrder }) =>
+    `The books begin inside the year: what came before ${dayText(f.date, f.days)} is not in them, and their profit is that since then. Books of a whole year open at the end of ${dayText(f.before, f.days)}.`,
 );
 const openingOutside = refusal(
   'opening.outside-year',
-  (f: { date: string; before: string; from: string; to: string }) =>
-    `${dayText(f.date)} is neither the day before the financial year, ${dayText(f.before)}, nor a day of it (${dayText(f.from)} to ${dayText(f.to)}). Check the day.`,
+  (f: { date: string; before: string; from: string; to: string; days?: DayOrder }) =>
+    `${dayText(f.date, f.days)} is neither the day before the financial year, ${dayText(f.before, f.days)}, nor a day of it (${dayText(f.from, f.days)} to ${dayText(f.to, f.days)}). Check the day.`,
 );
 
 /**
@@ -53,8 +54,8 @@ export function oddOpeningDate({ opening: { date }, company }: Book): Refusal[] 
   const { from, to } = firstYear(company.firstDay);
   if (date === before) return [];
   return date >= from && date <= to
-    ? [openingInYear({ date, before })]
-    : [openingOutside({ date, before, from, to })];
+    ? [openingInYear({ date, before, ...orderIn(company) })]
+    : [openingOutside({ date, before, from, to, ...orderIn(company) })];
 }
 
 export const setOpeningDate: Change<'set-opening-date'> = {

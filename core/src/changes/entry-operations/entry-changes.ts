@@ -6,13 +6,14 @@ import {
   type Entry,
 } from '../../model/book/book.js';
 import { faultsOfEntry, idTaken } from '../../model/book/book-faults.js';
-import { dayText, firstYear, isDay, within } from '../../model/day/calendar.js';
+import { dayText, firstYear, isDay, within, type DayOrder } from '../../model/day/calendar.js';
 import { notADay } from '../../model/shapes/day.js';
 import { LARGEST_AMOUNT } from '../../model/money/amount.js';
 import { amountTooLarge, amountUnreadable } from '../../model/money/parse-amount.js';
 import { done, refusal, refused, type Refusal } from '../../model/refusal/refusal.js';
 import { partyOfLine } from '../../accounting/party/control-accounts.js';
 import { type Change, type Rules, noNotices } from '../operation/operation.js';
+import { orderIn } from '../../model/place/writing.js';
 
 export const entryUnknown = refusal(
   'entry.unknown',
@@ -20,18 +21,18 @@ export const entryUnknown = refusal(
 );
 const entryOutsideYear = refusal(
   'entry.outside-year',
-  (f: { date: string; from: string; to: string }) =>
-    `${dayText(f.date)} lies outside the financial year, ${dayText(f.from)} to ${dayText(f.to)}. Check the day.`,
+  (f: { date: string; from: string; to: string; days?: DayOrder }) =>
+    `${dayText(f.date, f.days)} lies outside the financial year, ${dayText(f.from, f.days)} to ${dayText(f.to, f.days)}. Check the day.`,
 );
 const entryLocked = refusal(
   'entry.locked',
-  (f: { date: string; until: string }) =>
-    `${dayText(f.date)} lies in a locked period: entries up to ${dayText(f.until)} stay as they are. Use a later day.`,
+  (f: { date: string; until: string; days?: DayOrder }) =>
+    `${dayText(f.date, f.days)} lies in a locked period: entries up to ${dayText(f.until, f.days)} stay as they are. Use a later day.`,
 );
 const entryBehindLock = refusal(
   'entry.behind-lock',
-  (f: { date: string; until: string }) =>
-    `${dayText(f.date)} lies in a period that you locked up to ${dayText(f.until)}. For you, who build this company, it is done all the same; students can’t.`,
+  (f: { date: string; until: string; days?: DayOrder }) =>
+    `${dayText(f.date, f.days)} lies in a period that you locked up to ${dayText(f.until, f.days)}. For you, who build this company, it is done all the same; students can’t.`,
 );
 const entryFixed = refusal(
   'entry.fixed',
@@ -45,8 +46,8 @@ const accountHeads = refusal(
 );
 const accountNotYet = refusal(
   'entry.account-not-yet',
-  (f: { name: string; from: string }) =>
-    `“${f.name}” is in use from ${dayText(f.from)}. Choose a later day, or another account.`,
+  (f: { name: string; from: string; days?: DayOrder }) =>
+    `“${f.name}” is in use from ${dayText(f.from, f.days)}. Choose a later day, or another account.`,
 );
 const entryMade = refusal('entry.made', (f: { by: 'document' | 'schedule' }) =>
   f.by === 'document'
@@ -97,8 +98,10 @@ export const oddDay = (
   ...lockedOn(book, entry.date, by === 'student' ? entryLocked : entryBehindLock),
 ];
 
-function lockedOn({ locked }: Book, date: string, described = entryLocked): Refusal[] {
-  return locked === undefined || date > locked ? [] : [described({ date, until: locked }, 'date')];
+function lockedOn({ locked, company }: Book, date: string, described = entryLocked): Refusal[] {
+  return locked === undefined || date > locked
+    ? []
+    : [described({ date, until: locked, ...orderIn(company) }, 'date')];
 }
 
 function oddAmounts(entry: Entry): Refusal[] {
@@ -119,22 +122,30 @@ function onShut(book: Book, entry: Entry): Refusal[] {
   );
   return entry.lines.flatMap((line, i) => {
     const account = accountOf(book, line.account);
-    return account && !before.has(account.id) ? whyShut(account, entry, `lines[${i}].account`) : [];
+    return account && !before.has(account.id)
+      ? whyShut(book, account, { ...entry, at: `lines[${i}].account` })
+      : [];
   });
 }
 
-function whyShut(account: Account, { kind, date }: Entry, at: string): Refusal[] {
+function whyShut(
+  { company }: Book,
+  account: Account,
+  { kind, date, at }: Entry & { readonly at: string },
+): Refusal[] {
   const name = accountLabel(account);
   if (account.retired && kind !== 'closing') return [accountRetired({ name }, at)];
   if (account.headsOnly) return [accountHeads({ name }, at)];
   const { usedFrom } = account;
-  return usedFrom !== null && date < usedFrom ? [accountNotYet({ name, from: usedFrom }, at)] : [];
+  return usedFrom !== null && date < usedFrom
+    ? [accountNotYet({ name, from: usedFrom, ...orderIn(company) }, at)]
+    : [];
 }
 
 function outsideYear(book: Book, entry: Pick<Entry, 'date' | 'kind'>): Refusal[] {
   const year = firstYear(book.company.firstDay);
   if (entry.kind === 'opening' || within(year, entry.date)) return [];
-  return [entryOutsideYear({ date: entry.date, ...year }, 'date')];
+  return [entryOutsideYear({ date: entry.date, ...year, ...orderIn(book.company) }, 'date')];
 }
 
 /** An entry that is locked stays as it is, for a student. */

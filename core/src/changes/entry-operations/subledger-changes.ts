@@ -1,5 +1,4 @@
 import type { Book, Subledgers, Entry } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import { subledgersOf, withSubledgers } from '../../model/book/subledgers.js';
 import { isMade, withDocumentEntries } from '../../accounting/document/document-entries.js';
 import { KIND_FACTS } from '../../accounting/document/document-kinds.js';
@@ -10,6 +9,7 @@ import { done, refusal, refused, type Refusal, type Result } from '../../model/r
 import { lockedBefore, oddDay, refusalsOf } from './entry-changes.js';
 import type { Applied, Rules } from '../operation/operation.js';
 import type { Operation } from '../../model/shapes/operation.js';
+import { saidOn } from '../../model/place/writing.js';
 
 const gone = refusal(
   'subledgers.gone',
@@ -168,7 +168,7 @@ export function remove<L extends ListName>(book: Book, removing: Removing<L>): R
   const index = things.findIndex((each) => each.id === id);
   const thing = things[index];
   if (!thing) return refused(gone({ what: WHAT[list], id }, 'id'));
-  const held = [...heldBy(subledgersOf(book), list, thing), ...heldByEntry(book, list, thing)];
+  const held = [...heldBy(book, list, thing), ...heldByEntry(book, list, thing)];
   if (held.length > 0) return refused(...held);
   const changed = withSubledgers(book, { [list]: things.filter((each) => each !== thing) });
   return remade(book, changed, { inverse: removing.undo(thing, index), rules });
@@ -179,16 +179,17 @@ const sinceBefore = ({ openGoods }: Subledgers, list: ListName, { id }: Thing): 
   openGoods.some(({ item, party }) => id === (list === 'items' ? item : party));
 
 /** An entry that a person entered and that names a customer or supplier. */
-function heldByEntry({ entries }: Book, list: ListName, thing: Thing): Refusal[] {
+function heldByEntry(book: Book, list: ListName, thing: Thing): Refusal[] {
   if (list !== 'parties' || !('name' in thing)) return [];
-  const naming = entries.filter(({ lines }) => lines.some(({ party }) => party === thing.id));
+  const naming = book.entries.filter(({ lines }) => lines.some(({ party }) => party === thing.id));
   const [first] = naming;
   if (!first) return [];
   const all = naming.length === 1 ? '1 entry' : `${naming.length} entries`;
-  return [named({ name: thing.name, by: dayText(first.date), all }, 'id')];
+  return [named({ name: thing.name, by: saidOn(book, first.date), all }, 'id')];
 }
 
-function heldBy(subledgers: Subledgers, list: ListName, thing: Thing): Refusal[] {
+function heldBy(book: Book, list: ListName, thing: Thing): Refusal[] {
+  const subledgers = subledgersOf(book);
   if ((list === 'items' || list === 'parties') && 'name' in thing)
     if (sinceBefore(subledgers, list, thing)) return [waitedFor({ name: thing.name }, 'id')];
   const { documents } = subledgers;
@@ -199,7 +200,7 @@ function heldBy(subledgers: Subledgers, list: ListName, thing: Thing): Refusal[]
   });
   const [first] = naming;
   if (!first) return [];
-  const by = `${KIND_FACTS[first.kind].name} of ${dayText(first.date)}`;
+  const by = `${KIND_FACTS[first.kind].name} of ${saidOn(book, first.date)}`;
   if (!('name' in thing)) return [settled({ by }, 'id')];
   const all = naming.length === 1 ? '1 document' : `${naming.length} documents`;
   return [named({ name: thing.name, by, all }, 'id')];

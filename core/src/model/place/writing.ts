@@ -1,6 +1,6 @@
 import { minorDigits } from '../money/amount.js';
 import type { AmountWriting } from '../money/amount-marks.js';
-import { dayText } from '../day/calendar.js';
+import { dayText, type DayOrder } from '../day/calendar.js';
 import { placeOfId, type Place } from './places.js';
 
 /** How a company’s amounts and days are written. */
@@ -26,6 +26,12 @@ export const saidOn = ({ company }: { readonly company: Placed }, day: string): 
 /** The decimal mark that a company’s place settles; null: it names none, and a text has to tell it. */
 export const usualDecimal = ({ place }: Pick<Placed, 'place'>): '.' | ',' | null =>
   place === undefined ? null : placeOfId(place).decimal;
+
+/** What facts say of the order of days, so that their sentence has it; nothing where it is the usual one. */
+export const orderIn = ({ place }: Pick<Placed, 'place'>): { readonly days?: DayOrder } => {
+  const { days } = placeOfId(place);
+  return days === 'day-first' ? {} : { days };
+};
 
 /** How names and numbers stand where no company says how. */
 export const PLAIN_WRITING: Writing = { ...placeOfId(undefined), digits: 0 };

@@ -1,10 +1,10 @@
 import { accountOf, type Book } from '../../model/book/book.js';
-import { dayText } from '../../model/day/calendar.js';
 import type { AnswerKey } from '../../assessment/key/answer-key.js';
 import type { Guide, Step } from '../../model/exercise-shapes/guide.js';
 import { ASKED_KINDS, type AskedKind } from './asked.js';
 import { Progress, withLooseQuestions } from './progress.js';
 import { PLACE_STEP, proposedGuide } from './proposed-guide.js';
+import { saidOn } from '../../model/place/writing.js';
 
 /** How far a work is in one step. */
 export interface StepReached {
@@ -32,12 +32,12 @@ const LONGEST = 60;
 
 function entrySays({ book }: AnswerKey, id: string): string {
   const entry = book.entries.find((each) => each.id === id);
-  return entry ? `the entry of ${dayText(entry.date)}: ${entry.text}` : 'an entry';
+  return entry ? `the entry of ${saidOn(book, entry.date)}: ${entry.text}` : 'an entry';
 }
 
 function documentSays({ book }: AnswerKey, id: string): string {
   const document = book.subledgers?.documents.find((each) => each.id === id);
-  return document ? `the paper of ${dayText(document.date)}` : 'a paper';
+  return document ? `the paper of ${saidOn(book, document.date)}` : 'a paper';
 }
 
 function says(key: AnswerKey, kind: AskedKind, id: string): string {
