@@ -148,6 +148,22 @@ describe('when it closes', () => {
     expect(back.cameIn).toEqual({ byItself: false, lateBy: 0, wishedAt: null });
   });
 
+  it('holds for what one who was taken out had begun; a class that one is in gives its own', async () => {
+    await begun(0);
+    await begun(1);
+    const { body: other } = await house.ruth.post('groups', { name: 'Later class' });
+    await house.ruth.post(`exercises/${house.exerciseId}/hand-out`, { groupId: other.id });
+    await setTimes({ closesAt: inHours(5), late: 'refused' }, other.id);
+    await house.ruth.remove(`groups/${house.groupId}/members/${idOf(0)}`);
+    await house.ruth.post(`groups/${house.groupId}/members/${idOf(1)}/move`, { to: other.id });
+    await setTimes({ closesAt: inHours(-1), late: 'refused' });
+    const row = await rowWhere(
+      ({ personId, state }) => personId === idOf(0) && state !== 'working',
+    );
+    expect(row.cameIn.byItself).toBe(true);
+    expect((await (students[1] as Visitor).get(path())).body.state).toBe('working');
+  });
+
   it('late work is taken where it may be late, and told by how much', async () => {
     await setTimes({ closesAt: inHours(-2), late: 'told' });
     await begun(0);

@@ -4,7 +4,14 @@ import type { MoreTimeShown, TimesShown } from '@gleddo/contract';
 import { and, asc, eq, type SQL } from 'drizzle-orm';
 import type { AnyPgColumn } from 'drizzle-orm/pg-core';
 import type { Database } from '../database/open-database.js';
-import { handOuts, members, moreTimes, people, tries } from '../database/schema/index.js';
+import {
+  formerMembers,
+  handOuts,
+  members,
+  moreTimes,
+  people,
+  tries,
+} from '../database/schema/index.js';
 import type { Settings } from '../http/settings.js';
 import { DATABASE, SETTINGS } from '../http/tokens.js';
 import { isOver, notOpenYet } from './refused-times.js';
@@ -41,6 +48,9 @@ const startOf = (begun: Begun): number | null => begun?.startedAt.getTime() ?? n
 const isoOf = (at: number | null): string | null =>
   at === null ? null : new Date(at).toISOString();
 
+/** Who sits in a class, or sat there. */
+type Sitting = typeof members | typeof formerMembers;
+
 /** From when to when exercises are open, student by student. */
 @Injectable()
 export class TimesService {
@@ -58,7 +68,7 @@ export class TimesService {
     const only = (column: AnyPgColumn) =>
       exerciseId === undefined ? undefined : eq(column, exerciseId);
     const known = await this.known(
-      and(eq(members.personId, personId), only(handOuts.exerciseId)),
+      (sits) => and(eq(sits.personId, personId), only(handOuts.exerciseId)),
       and(eq(moreTimes.personId, personId), only(moreTimes.exerciseId)),
     );
     return (id, begun) => timesOfTry(known(id, personId), startOf(begun));
@@ -67,7 +77,7 @@ export class TimesService {
   /** Of one exercise: by student. */
   async ofExercise(exerciseId: string): Promise<TimesFor> {
     const known = await this.known(
-      eq(handOuts.exerciseId, exerciseId),
+      () => eq(handOuts.exerciseId, exerciseId),
       eq(moreTimes.exerciseId, exerciseId),
     );
     return (personId, begun) => timesOfTry(known(exerciseId, personId), startOf(begun));
@@ -79,19 +89,12 @@ export class TimesService {
   }
 
   private async known(
-    those: SQL | undefined,
+    those: (sits: Sitting) => SQL | undefined,
     more: SQL | undefined,
   ): Promise<(exerciseId: string, personId: string) => Times> {
-    const given = await this.db
-      .select({ handOut: handOuts, personId: members.personId })
-      .from(handOuts)
-      .innerJoin(members, eq(members.groupId, handOuts.groupId))
-      .where(those);
-    const byStudent = new Map<string, Times[]>();
-    for (const { handOut, personId } of given) {
-      const at = `${handOut.exerciseId} ${personId}`;
-      byStudent.set(at, [...(byStudent.get(at) ?? []), asTimes(handOut)]);
-    }
+    const inClass = await this.given(members, those);
+    // Whoever was taken out of a class has its times for what they have begun, where no other class gives any.
+    const before = await this.given(formerMembers, those);
     const longer = new Map(
       (await this.db.select().from(moreTimes).where(more)).map((each) => [
         `${each.exerciseId} ${each.personId}`,
@@ -100,8 +103,26 @@ export class TimesService {
     );
     return (exerciseId, personId) => {
       const at = `${exerciseId} ${personId}`;
-      return timesOf(byStudent.get(at) ?? [], longer.get(at) ?? null);
+      return timesOf(inClass.get(at) ?? before.get(at) ?? [], longer.get(at) ?? null);
     };
+  }
+
+  /** The times that classes give, by exercise and student. */
+  private async given(
+    sits: Sitting,
+    those: (sits: Sitting) => SQL | undefined,
+  ): Promise<ReadonlyMap<string, readonly Times[]>> {
+    const rows = await this.db
+      .select({ handOut: handOuts, personId: sits.personId })
+      .from(handOuts)
+      .innerJoin(sits, eq(sits.groupId, handOuts.groupId))
+      .where(those(sits));
+    const byStudent = new Map<string, Times[]>();
+    for (const { handOut, personId } of rows) {
+      const at = `${handOut.exerciseId} ${personId}`;
+      byStudent.set(at, [...(byStudent.get(at) ?? []), asTimes(handOut)]);
+    }
+    return byStudent;
   }
 
   shown({ opensAt, closesAt, shutsAt, moreUntil: _, ...rest }: Times): TimesShown {
