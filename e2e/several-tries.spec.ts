@@ -43,5 +43,12 @@ test('a class gets a second try; a student begins it, looks back at the first, a
 
   await ruth.getByRole('link', { name: 'See the results' }).first().click();
   await ruth.getByRole('link', { name: 'By student' }).click();
-  await expect(ruth.getByRole('row', { name: /Sami Kettle/ })).toContainText('2nd try');
+  const row = ruth.getByRole('row', { name: /Sami Kettle/ });
+  await expect(row).toContainText('2nd try');
+  await row.getByRole('link', { name: '1st try' }).click();
+  await expect(ruth.getByRole('heading', { name: /Sami Kettle, 1st try/ })).toBeVisible();
+  await expect(ruth.getByText('On the wrong statement')).toBeVisible();
+  await nothingSerious(ruth, 'a try of before, looked at', 'main');
+  await ruth.getByRole('link', { name: 'To the latest' }).click();
+  await expect(ruth.getByRole('link', { name: /^1st try: / })).toBeVisible();
 });

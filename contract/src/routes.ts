@@ -295,6 +295,7 @@ export const ROUTES = {
   'POST exercises/:id/give-back': to<ClassResults, GiveAllBackRequest>(),
 
   'GET tries/:id': to<Marked>(),
+  'GET tries/:id/earlier/:number': to<Marked>(),
   'POST tries/:id/open': to<WorkOpen>(),
   'DELETE tries/:id/open': to<undefined>(),
   'GET tries/:id/checks': to<PastCheck[]>(),

@@ -198,6 +198,8 @@ export interface Marked {
   readonly checkFault: string | null;
   readonly previous: string | null;
   readonly next: string | null;
+  /** The tries before this one, each as it was given back. */
+  readonly earlier: readonly EarlierTry[];
 }
 
 /** A work that came as a file; its table, where it is no whole book. */

@@ -96,6 +96,14 @@ describe('several tries', () => {
     });
     expect(before.notes).toEqual(back.notes);
     expect(before.results).toEqual(back.results);
+    const looked = await house.ruth.get(`tries/${tryId ?? ''}/earlier/1`);
+    expect(looked.body).toMatchObject({
+      ...{ state: 'given-back', may: 'look', points: back.points, of: back.of },
+      notes: [expect.objectContaining({ text: 'Look at the van.' })],
+    });
+    expect(looked.body.results.length).toBeGreaterThan(0);
+    expect((await house.ruth.get(`tries/${tryId ?? ''}/earlier/2`)).status).toBe(404);
+    expect((await one.get(`tries/${tryId ?? ''}/earlier/1`)).status).toBe(403);
     const old = await one.get(`books/${first.bookId ?? ''}`);
     expect([old.status, old.body.mayChange]).toEqual([200, false]);
 

@@ -46,6 +46,7 @@ const WorkBookPage = lazyPage(() => import('./marking/marked-work/WorkBookPage')
 const FilesPage = lazyPage(() => import('./marking/filed/FilesPage'));
 const PairsPage = lazyPage(() => import('./marking/pairs/PairsPage'));
 const MarkedWorkPage = lazyPage(() => import('./marking/marked-work/MarkedWorkPage'));
+const EarlierWorkPage = lazyPage(() => import('./marking/marked-work/EarlierWorkPage'));
 const MyExercisesPage = lazyPage(() => import('./pages/student/MyExercisesPage'));
 const GuidePage = lazyPage(() => import('./pages/guide/GuidePage'));
 const MyTryPage = lazyPage(() => import('./pages/student/MyTryPage'));
@@ -119,6 +120,7 @@ function InstructorRoutes({ me }: { me: Me }) {
       <Route path="/results/:id" element={<ClassResultsPage />} />
       <Route path="/results/:id/files" element={<FilesPage />} />
       <Route path="/marking/:tryId" element={<MarkedWorkPage />} />
+      <Route path="/marking/:tryId/earlier/:number" element={<EarlierWorkPage />} />
       <Route path="/marking/:tryId/pairs" element={<PairsPage />} />
       <Route path="/results/:id/book/:bookId/:part" element={<WorkBookPage />} />
       <Route path="/from-platform/who/:token" element={<WhoComes />} />

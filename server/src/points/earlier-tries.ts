@@ -1,3 +1,4 @@
+import type { EarlierTry } from '@gleddo/contract';
 import { countedMark, type CountedMark, type CountsRule, type Times } from '@gleddo/core';
 import { asc, inArray } from 'drizzle-orm';
 import type { Queries } from '../database/open-database.js';
@@ -51,4 +52,16 @@ export function countedOf(
   const back = [...earlier, ...(work.state === 'given-back' ? [work] : [])];
   const marks = back.filter((each) => isTold(told, each)).flatMap(markOf);
   return countedMark(marks, ruleOf(earlier, times));
+}
+
+/** A try of before as somebody may know it. */
+export function earlierShown(
+  { number, handedInAt, points, outOf, giving }: EarlierRow,
+  told: Told,
+): EarlierTry {
+  const isShown = isTold(told, { giving });
+  return {
+    ...{ number, handedInAt: handedInAt?.toISOString() ?? null },
+    ...{ points: isShown ? points : null, of: isShown ? outOf : null },
+  };
 }

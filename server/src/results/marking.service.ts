@@ -1,5 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import {
+  type Note,
   mayAtLeast,
   type AcceptedShown,
   type FiledWork,
@@ -31,7 +32,8 @@ import { OpenWorks } from './open-works.service.js';
 import { CopiedFiguresService } from './copied-figures.service.js';
 import { givingOf, shownOf } from '../kept/giving.js';
 import { KeyVersionsService } from '../keys/key-versions.service.js';
-import { ShownResults } from './shown-results.js';
+import { earlierOf, earlierShown, type EarlierRow } from '../points/earlier-tries.js';
+import { ShownResults, type ShownRun } from './shown-results.js';
 
 /** A work with its exercise and who made it. */
 export interface FoundWork {
@@ -77,32 +79,53 @@ export class MarkingService {
     const { work, exercise, student, may } = await this.find(me, tryId, 'assist');
     const run = work.checkId === null ? null : await this.shown.run(work.checkId);
     if (work.state === 'working' || !run) throw notMarkedYet(work, student);
-    const book = JSON.parse((await this.books.readable(work.bookId)).text) as object;
-    const { previous, next } = await this.neighbours(me, exercise.id, tryId);
     return {
-      tryId,
-      student,
-      exerciseId: exercise.id,
-      title: exercise.title,
-      may: may ?? 'assist',
-      state: work.state,
-      handedInAt: work.handedInAt?.toISOString() ?? null,
-      points: work.points ?? run.points,
-      of: run.of,
-      scaledFrom: run.scaledFrom,
-      shows: work.state === 'given-back' ? shownOf(work) : givingOf(exercise),
-      keyVersion: run.keyVersion,
-      key: await this.keys.bookOf(run.keyId, work),
-      work: book,
-      results: await this.copied.told(exercise, tryId, run.results),
-      pairs: run.pairs,
+      ...(await this.marked({ work, exercise, student, may }, run)),
       notes: await this.shown.notesOf(tryId),
       handPairs: JSON.parse(work.handPairs) as HandPairShown[],
       file: await this.fileOf(work),
+      ...(await this.neighbours(me, exercise.id, tryId)),
+      earlier: (await this.earlier(tryId)).map((each) => earlierShown(each, 'all')),
+    };
+  }
+
+  /** A try of before, as it was given back: to be looked at only. */
+  async openEarlier(me: Me, tryId: string, number: number): Promise<Marked> {
+    const { work, exercise, student } = await this.find(me, tryId, 'assist');
+    const then = (await this.earlier(tryId)).find((each) => each.number === number);
+    const run = then?.checkId ? await this.shown.run(then.checkId) : null;
+    if (!then || !run) throw notFound('This try');
+    const { bookId, points, outOf, handedInAt, giving, fileName } = then;
+    const asItWas: TryRow = {
+      ...{ ...work, state: 'given-back', bookId, points, outOf, handedInAt, giving, fileName },
+      ...{ checkId: then.checkId, checkFault: null },
+    };
+    return {
+      ...(await this.marked({ work: asItWas, exercise, student, may: 'look' }, run)),
+      notes: JSON.parse(then.notes) as Note[],
+      ...{ handPairs: [], previous: null, next: null, earlier: [] },
+      file: fileName === null ? null : { name: fileName, table: null },
+    };
+  }
+
+  private async earlier(tryId: string): Promise<readonly EarlierRow[]> {
+    return (await earlierOf(this.db, [tryId]))(tryId);
+  }
+
+  /** What a check found in a work, beside its key. */
+  private async marked({ work, exercise, student, may }: FoundWork, run: ShownRun) {
+    return {
+      ...{ tryId: work.id, student, exerciseId: exercise.id, title: exercise.title },
+      ...{ may: may ?? 'assist', state: work.state, checkFault: work.checkFault },
+      handedInAt: work.handedInAt?.toISOString() ?? null,
+      ...{ points: work.points ?? run.points, of: run.of, scaledFrom: run.scaledFrom },
+      shows: work.state === 'given-back' ? shownOf(work) : givingOf(exercise),
+      keyVersion: run.keyVersion,
+      key: await this.keys.bookOf(run.keyId, work),
+      work: JSON.parse((await this.books.readable(work.bookId)).text) as object,
+      results: await this.copied.told(exercise, work.id, run.results),
+      pairs: run.pairs,
       accepts: acceptedIn(exercise.keyRules),
-      checkFault: work.checkFault,
-      previous,
-      next,
     };
   }
 

@@ -1,5 +1,15 @@
 import { ApiQuery } from '@nestjs/swagger';
-import { Body, Controller, Delete, Get, HttpCode, Param, Post, Query } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Param,
+  ParseIntPipe,
+  Post,
+  Query,
+} from '@nestjs/common';
 import {
   AcceptRequest,
   CheckAgainRequest,
@@ -124,6 +134,15 @@ export class ResultsController {
   ): Promise<ClassResults> {
     await this.marking.giveAllBack(me, id, body);
     return this.results.open(me, id);
+  }
+
+  @Get('tries/:id/earlier/:number')
+  openEarlier(
+    @Param('id') id: string,
+    @Param('number', ParseIntPipe) number: number,
+    @SignedIn() me: Me,
+  ): Promise<Marked> {
+    return this.marking.openEarlier(me, id, number);
   }
 
   @Get('tries/:id')

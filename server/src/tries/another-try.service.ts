@@ -1,5 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { EarlierTry, Me, Note } from '@gleddo/contract';
+import type { Me, Note } from '@gleddo/contract';
 import type { CountsRule, Times } from '@gleddo/core';
 import { eq } from 'drizzle-orm';
 import { BookAccess } from '../books/book-access.js';
@@ -7,7 +7,6 @@ import type { Database, Queries } from '../database/open-database.js';
 import { books, earlierTries, exercises, notes, tries } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
-import { shownOf } from '../kept/giving.js';
 import { earlierOf, type EarlierRow } from '../points/earlier-tries.js';
 import { AT_WORK, forgetHandedIn } from '../results/at-work-again.js';
 import { ShownResults } from '../results/shown-results.js';
@@ -89,21 +88,6 @@ async function keep(tx: Queries, work: Try, { number, said, counts }: Kept): Pro
     ...{ points, outOf, checkId, fileName, giving, counts, notes: JSON.stringify(said) },
   });
   await tx.delete(notes).where(eq(notes.tryId, work.id));
-}
-
-/** A try of before as its student may know it. */
-export function earlierShown({
-  number,
-  handedInAt,
-  points,
-  outOf,
-  giving,
-}: EarlierRow): EarlierTry {
-  const isTold = shownOf({ giving }).marks;
-  return {
-    ...{ number, handedInAt: handedInAt?.toISOString() ?? null },
-    ...{ points: isTold ? points : null, of: isTold ? outOf : null },
-  };
 }
 
 const notBackYet = () =>

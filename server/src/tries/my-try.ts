@@ -2,9 +2,8 @@ import type { MyTry } from '@gleddo/contract';
 import { isClosed, standsAt, type Times } from '@gleddo/core';
 import type { exercises, tries } from '../database/schema/index.js';
 import { shownOf } from '../kept/giving.js';
-import { countedOf, type EarlierRow } from '../points/earlier-tries.js';
+import { countedOf, earlierShown, type EarlierRow } from '../points/earlier-tries.js';
 import { cameIn } from '../times/came-in.js';
-import { earlierShown } from './another-try.service.js';
 
 type Exercise = typeof exercises.$inferSelect;
 type Try = typeof tries.$inferSelect;
@@ -33,7 +32,7 @@ export function myTry(
     of: hasMarks ? work.outOf : null,
     mayPractise: mayPractiseNow(exercise, work),
     cameIn: cameIn(work, times),
-    earlier: earlier.map(earlierShown),
+    earlier: earlier.map((each) => earlierShown(each, 'shown')),
     counted:
       work === null || earlier.length === 0
         ? null

@@ -26,10 +26,10 @@ import { StartsService } from '../results/starts.service.js';
 import { closedNow } from '../times/came-in.js';
 import { TimesService, type TimesFor } from '../times/times.service.js';
 import { WordsService } from '../words/words.service.js';
-import { earlierOf, type EarlierRow } from '../points/earlier-tries.js';
+import { earlierOf, earlierShown, type EarlierRow } from '../points/earlier-tries.js';
 import { ShownResults } from '../results/shown-results.js';
 
-import { AnotherTryService, earlierShown } from './another-try.service.js';
+import { AnotherTryService } from './another-try.service.js';
 import { mayTryAgain, myTry } from './my-try.js';
 
 type Exercise = typeof exercises.$inferSelect;
@@ -161,7 +161,7 @@ export class TriesService {
     const key = work.state === 'given-back' ? back.key : null;
     return {
       ...{ ...now, ...back, key, state: 'given-back', bookId, copyBookId: null },
-      ...{ ...earlierShown(earlier), earlier: [], mayTryAgain: false },
+      ...{ ...earlierShown(earlier, 'shown'), earlier: [], mayTryAgain: false },
       shows: back.shows && { ...back.shows, copy: false },
     };
   }

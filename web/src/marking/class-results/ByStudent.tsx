@@ -4,6 +4,7 @@ import { GroupsCompared } from './ByGroup';
 import { MarksChart } from './MarksChart';
 import { TableHead } from '../../platform/figures/TableHead';
 import { LongRows } from '../../platform/figures/LongRows';
+import { EarlierLinks } from '../marks/EarlierLinks';
 import { isMarked, stateSays } from '../marks/work-states';
 import styles from './class-results.module.css';
 
@@ -48,6 +49,10 @@ const Counts = ({ of: { points, of } }: { of: NonNullable<ClassRow['counted']> }
   </span>
 );
 
+/** The tries before the one that a student is at. */
+const before = ({ tryNumber }: ClassRow) =>
+  Array.from({ length: tryNumber - 1 }, (_, i) => ({ number: i + 1, points: null, of: null }));
+
 function StudentRow({ row, results }: { row: ClassRow; results: ClassResults }) {
   return (
     <tr>
@@ -56,6 +61,7 @@ function StudentRow({ row, results }: { row: ClassRow; results: ClassResults }) 
       </td>
       <td className={row.checked === 'failed' ? 'is-missed' : 'quiet'}>
         {stateSays(row)}
+        {row.tryId !== null && <EarlierLinks tryId={row.tryId} earlier={before(row)} />}
         {row.checkFault && <span className={styles['fault']}>{row.checkFault}</span>}
         {row.bookId !== null && !isMarked(row) && (
           <Link className={styles['look-at']} to={bookAddress(results, row)}>

@@ -1,12 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { mayAtLeast, type Marked } from '@gleddo/contract';
 import { App, Button } from 'antd';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { get, post } from '../../platform/api/client';
 import { momentText } from '../../platform/figures/days';
 import { SheetsOnRequest } from '../../book/handouts/SheetsOnRequest';
-import { moneyOf } from '../../platform/figures/money';
 import { useSingleKey } from '../../platform/keyboard/single-keys';
 import { Asking } from '../../platform/shell/Asking';
 import { ButtonLink } from '../../platform/shell/ButtonLink';
@@ -16,11 +15,11 @@ import { MarginNotes } from '../marks/MarginNotes';
 import { Accepted } from './Accepted';
 import { FaultTools, NoteForm, NoteTools } from './MarkingTools';
 import { markPaper } from '../class-results/mark-paper';
-import { lineNamesOf, markedRows } from '../marks/marked-rows';
-import { MarkedBar, type MarkedView } from '../marks/MarkedBar';
+import { lineNamesOf } from '../marks/marked-rows';
+import { MarkedBar } from '../marks/MarkedBar';
+import { EarlierLinks } from '../marks/EarlierLinks';
+import { FIRST_VIEW, useMarkedRows } from './use-marked-rows';
 import { MarkedPages } from './MarkedPages';
-import { comparedPeriod } from '../marks/compared-period';
-import { useBooksOf } from '../marks/marked-books';
 import { useMarkedChange, type MarkedChange } from '../marks/use-marked-change';
 import { useOpenWork } from '../marks/use-open-work';
 import { OpenAgain } from './OpenAgain';
@@ -39,25 +38,10 @@ export default function MarkedWorkPage() {
   return <MarkedWork key={tryId} marked={marked.data} />;
 }
 
-/** The rows of both pages, from the books and what was found in them. */
-function useMarkedRows(marked: Marked) {
-  const { pairs, results } = marked;
-  const { key, work } = useBooksOf(marked);
-  const period = useMemo(() => comparedPeriod(results, work), [results, work]);
-  const rows = useMemo(
-    () => markedRows({ key, work, pairs, results, period }),
-    [key, work, pairs, results, period],
-  );
-  const money = useMemo(() => moneyOf(key, work), [key, work]);
-  return { keyBook: key, work, period, rows, money };
-}
-
-const FIRST: MarkedView = { part: 'statements', shown: 'both', onlyDiffering: false };
-
 function MarkedWork({ marked }: { marked: Marked }) {
   const change = useMarkedChange(marked.tryId);
   const heldBy = useOpenWork(marked.tryId);
-  const [view, setView] = useState(FIRST);
+  const [view, setView] = useState(FIRST_VIEW);
   const [active, onPoint] = useState<number | null>(null);
   const pages = useMarkedRows(marked);
   const { keyBook, work, rows } = pages;
@@ -162,6 +146,7 @@ function MarkedHead({ marked, change }: { marked: Marked; change: MarkedChange }
         {marked.handedInAt && `handed in ${momentText(marked.handedInAt)}`}
         {state === 'given-back' && ' · given back'}
         {marked.file && ` · from ${marked.file.name}`}
+        <EarlierLinks {...{ tryId }} earlier={marked.earlier} />
       </span>
       <div className="actions">
         <Button disabled={previous === null} onClick={() => go(previous)} title="P">

@@ -25,7 +25,7 @@ const SIDES: readonly { value: Shown; label: string }[] = [
 
 interface MarkedBarProps {
   readonly view: MarkedView;
-  readonly children: ReactNode;
+  readonly children?: ReactNode;
   onChange(view: MarkedView): void;
 }
 

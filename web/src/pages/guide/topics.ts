@@ -119,6 +119,10 @@ const FOR_INSTRUCTORS: readonly Topic[] = [
     says: `The student’s statements beside the key’s, with notes in the margin. What only follows from a fault already marked costs nothing again. Change a mark, add a note, accept another answer: whose marks would change is shown before. *N* and *P* go to the next and the previous student.`,
   },
   {
+    ...{ id: 'earlier', title: 'An earlier try', pages: ['/marking/:tryId/earlier/:number'] },
+    says: `Where a class has several tries: one of before, as it was given back, with its notes and beside the key that it was checked with. It is there to be looked at; marks are changed in the latest.`,
+  },
+  {
     ...{ id: 'pairs', title: 'Pairs', pages: ['/marking/:tryId/pairs'] },
     says: `Which of the student’s accounts was taken for which of the key’s, the doubtful first, with the reasons. Join or part two by hand: that is kept through every later check.`,
   },
