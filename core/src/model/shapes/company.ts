@@ -53,7 +53,7 @@ export const companyShape = record(
     /** Whether entries wait and are posted together; absent: each is posted as it is recorded. */
     posts: oneOf(POSTS),
     /** ISO 3166-1: as it is written there its amounts, days and lists are written; absent: 1,234.50 and 31 March 2027. */
-    place: oneOf(PLACES.map(({ id }) => id)),
+    place: oneOf(PLACES.map(({ id }) => id).sort()),
     /** Where it is and how it is reached, on several lines. */
     address: text(),
     contact: text(),
