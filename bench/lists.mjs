@@ -87,7 +87,7 @@ export async function benchLists() {
   cpSync(demo, folder, { recursive: true });
   const works = await fill(folder);
   const { address, end } = await startServer({
-    env: { GLEDDO_DATA: folder, GLEDDO_DEMO: '1', GLEDDO_LOG: 'warn' },
+    env: { DATABASE_URL: undefined, GLEDDO_DATA: folder, GLEDDO_DEMO: '1', GLEDDO_LOG: 'warn' },
   });
   let cookie = '';
   const ask = async (method, path, body) => {

@@ -22,6 +22,8 @@ interface Thing {
 
 /** Who has not been heard of for so long has gone away. */
 const AWAY = 40_000;
+/** And for so long is forgotten. */
+const LONG_AWAY = 10 * AWAY;
 
 /** Who else has a company or an exercise open, on which page: told to those alone who may see it. */
 @Injectable()
@@ -39,8 +41,20 @@ export class PresenceService {
         target: [presences.thingId, presences.personId],
         set: { page, heardAt: now },
       });
-    await this.db.delete(presences).where(lt(presences.heardAt, new Date(now.getTime() - AWAY)));
+    await this.clear(now);
     return { others: await this.others(me, thing.id), revision };
+  }
+
+  /** Whoever went away without a word; what another server clears just now is left to it, so that none waits for another. */
+  private async clear(now: Date): Promise<void> {
+    const gone = this.db
+      .select({ thingId: presences.thingId, personId: presences.personId })
+      .from(presences)
+      .where(lt(presences.heardAt, new Date(now.getTime() - LONG_AWAY)))
+      .for('update', { skipLocked: true });
+    await this.db
+      .delete(presences)
+      .where(sql`(${presences.thingId}, ${presences.personId}) in ${gone}`);
   }
 
   async leave(me: Me, { id }: Thing): Promise<void> {

@@ -24,6 +24,7 @@ interface MadeBy {
 }
 
 interface Copied extends Omit<CopiedShown, 'whose'>, MadeBy {
+  readonly bookId: string;
   readonly whose: readonly MadeBy[];
 }
 
@@ -49,7 +50,7 @@ export class CopiedFiguresService {
     const sees = await this.handOuts.seesOf(me, exercise.id);
     return all
       .filter(({ personId }) => sees(personId))
-      .map(({ personId: _, whose, ...found }) => ({
+      .map(({ personId: _, bookId: __, whose, ...found }) => ({
         ...found,
         whose: whose
           .map((each) => (sees(each.personId) ? each.student : 'a student of another class'))
@@ -79,11 +80,12 @@ export class CopiedFiguresService {
   /** Results of a work as they are shown: where its figures are somebody else’s, this is one note. Where that can’t be told, they are shown as they are. */
   async told<R extends ShownResult>(
     exercise: ExerciseRow,
-    tryId: string,
+    work: Pick<typeof tries.$inferSelect, 'id' | 'bookId'>,
     results: readonly R[],
   ): Promise<readonly R[]> {
     const all = await this.in(exercise).catch(() => []);
-    const found = all.find((each) => each.tryId === tryId);
+    // A try of before is another book: what is known of the latest says nothing of it.
+    const found = all.find((each) => each.tryId === work.id && each.bookId === work.bookId);
     return found ? asNotOwnFigures(results, found.count) : results;
   }
 
@@ -103,9 +105,10 @@ export class CopiedFiguresService {
       rows.map(({ work, student }) => [work.id, { personId: work.personId, student }]),
     );
     const by = (id: string) => madeBy.get(id) ?? { personId: '', student: '' };
+    const bookOf = new Map(rows.map(({ work }) => [work.id, work.bookId]));
     const found = await this.threads.copied(await this.keys.textOf(keyId), works);
     return found.map(({ by: tryId, whose, count, how }) => ({
-      ...{ tryId, ...by(tryId), count, how },
+      ...{ tryId, bookId: bookOf.get(tryId) ?? '', ...by(tryId), count, how },
       whose: whose.map(by),
     }));
   }

@@ -123,7 +123,7 @@ export class MarkingService {
       keyVersion: run.keyVersion,
       key: await this.keys.bookOf(run.keyId, work),
       work: JSON.parse((await this.books.readable(work.bookId)).text) as object,
-      results: await this.copied.told(exercise, work.id, run.results),
+      results: await this.copied.told(exercise, work, run.results),
       pairs: run.pairs,
       accepts: acceptedIn(exercise.keyRules),
     };

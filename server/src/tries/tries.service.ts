@@ -199,7 +199,7 @@ export class TriesService {
     const notes = shows.notes ? (said ?? (await this.shown.notesOf(work.id))) : null;
     const results =
       run && shows.notes
-        ? await this.copied.told(exercise, work.id, asShown(shows, run.results))
+        ? await this.copied.told(exercise, work, asShown(shows, run.results))
         : null;
     const described = {
       results,

@@ -28,7 +28,7 @@ export function figureText(value: Big, book: Book): string {
   return formatAmount(Number(minor), writing, isWhole ? 0 : writing.digits);
 }
 
-/** A typed figure; null where it can’t be read as one. */
+/** A figure as it was typed beside a book, in its way of writing; null where it can’t be read as one. */
 function figureFrom(text: string, book: Book): Big | null {
   const writing = writingOf(book.company);
   const read = parseAmount(text.replace(/%$/, ''), writing);
@@ -40,7 +40,7 @@ function figureFrom(text: string, book: Book): Big | null {
 const WRONG = { share: 0, known: '' };
 
 function figure(beside: AnswerBeside, right: RightAnswer & { kind: 'figure' }, answer: string) {
-  const given = figureFrom(answer, beside.key);
+  const given = figureFrom(answer, beside.work);
   const said = { answer, right: figureText(right.value, beside.key) };
   if (given === null) return { ...said, ...WRONG };
   const isRight = given.minus(right.value).abs().lte(right.tolerance);

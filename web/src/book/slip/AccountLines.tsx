@@ -42,7 +42,7 @@ export function AccountLines({ account, onBack }: { account: Account; onBack(): 
 }
 
 function PostedLines({ lines, money }: { lines: ReturnType<typeof linesOf>; money: Money }) {
-  const { longDay } = useDays();
+  const { shortDay } = useDays();
   const { pathname } = useLocation();
   // The journal stands beside the chart and the statements, whosever book it is.
   const journal = pathBeside(pathname, 'journal');
@@ -52,7 +52,7 @@ function PostedLines({ lines, money }: { lines: ReturnType<typeof linesOf>; mone
       <tbody>
         {lines.map(({ entry, date, amount, balance }, i) => (
           <tr key={i}>
-            <td style={{ whiteSpace: 'nowrap' }}>{longDay(date).replace(/ \d{4}$/, '')}</td>
+            <td style={{ whiteSpace: 'nowrap' }}>{shortDay(date)}</td>
             <td>
               {entry ? (
                 <Link to={`${journal}?entry=${encodeURIComponent(entry.id)}`}>

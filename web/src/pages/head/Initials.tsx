@@ -1,14 +1,7 @@
 import type { Me } from '@gleddo/contract';
 import type { ComponentProps } from 'react';
+import { initialsOf } from '../../platform/figures/initials';
 import styles from './head.module.css';
-
-const initialsOf = (name: string) =>
-  name
-    .split(/\s+/)
-    .map((part) => part[0] ?? '')
-    .join('')
-    .slice(0, 2)
-    .toUpperCase();
 
 /** The button that stands for who is signed in. */
 export function Initials({ me, ...rest }: ComponentProps<'button'> & { readonly me: Me }) {

@@ -1,4 +1,6 @@
-import type { OpenKind } from '@gleddo/contract';
+import type { OpenKind, OtherHere } from '@gleddo/contract';
+import { initialsOf } from '../figures/initials';
+import { Told } from '../shell/Told';
 import { useWhoIsHere } from './use-who-is-here';
 import styles from './presence.module.css';
 
@@ -11,29 +13,28 @@ interface WhoIsHereProps {
   readonly pages: ReadonlyMap<string, string>;
 }
 
-const initials = (name: string): string =>
-  name
-    .split(/\s+/)
-    .map((word) => word.slice(0, 1))
-    .join('')
-    .slice(0, 2);
-
 /** Which colleagues have the same open, and on which page; nothing where nobody has. */
 export function WhoIsHere({ pages, ...open }: WhoIsHereProps) {
   const others = useWhoIsHere(open);
+  const said = ({ name, page }: OtherHere) => {
+    const where = pages.get(page);
+    return `${name} is here${where === undefined ? '' : `, on ${where}`}`;
+  };
   return (
-    <ul className={styles['here']} aria-label="Who else is here" aria-live="polite">
-      {others.map(({ name, page }) => {
-        const where = pages.get(page);
-        return (
-          <li key={name} className={page === open.page ? styles['on-this'] : ''}>
-            <span className={styles['initials']} aria-hidden="true">
-              {initials(name)}
-            </span>
-            {name} is here{where === undefined ? '' : `, on ${where}`}
-          </li>
-        );
-      })}
-    </ul>
+    <>
+      <Told says={others.map((each) => `${said(each)}.`).join(' ')} />
+      {others.length > 0 && (
+        <ul className={styles['here']} aria-label="Who else is here">
+          {others.map((each, i) => (
+            <li key={i} className={each.page === open.page ? styles['on-this'] : ''}>
+              <span className={styles['initials']} aria-hidden="true">
+                {initialsOf(each.name)}
+              </span>
+              {said(each)}
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
   );
 }

@@ -16,6 +16,9 @@ function tellAll(): void {
 /** Says what has changed, politely; `about`: what said something else before it could be told says only the latest. */
 export function tell(about: string, says: string): void {
   waiting.set(about, says);
+  // The same said again is a change only where something else stood between.
+  const at = document.getElementById(TOLD);
+  if (at) at.textContent = '';
   clearTimeout(timer);
   timer = setTimeout(tellAll, PAUSE);
 }
