@@ -34,4 +34,11 @@ test('a company in the United States writes the month first', async ({ page }) =
   await page.getByRole('button', { name: 'Save the changes' }).click();
   await page.getByRole('link', { name: 'Journal' }).click();
   await expect(page.getByText(/^(Mar|Apr) \d{1,2}, 2027$/).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Chart' }).click();
+  await page.getByRole('row', { name: /^1010 Bank/ }).click();
+  await page.getByRole('button', { name: 'See its entries' }).click();
+  const slip = page.getByRole('complementary', { name: /Bank/ });
+  await expect(
+    slip.getByRole('cell', { name: /^(Jan|Feb|Mar|Apr) \d{1,2}$/ }).first(),
+  ).toBeVisible();
 });

@@ -8,6 +8,7 @@ import {
   sentenceOf,
   startingPoint,
   type AnswerKey,
+  type Book,
   type Question,
 } from '../src/index.js';
 import { ternIsland } from '../src/demo/index.js';
@@ -148,4 +149,16 @@ it('reads a key with its questions as it was written', () => {
   expect(read.ok && keyToJson(read.value)).toEqual(json);
   const odd = keyFromJson({ ...json, questions: [{ id: 'a', kind: 'riddle', text: 'x' }] });
   expect(odd).toMatchObject({ ok: false, refusals: [{ at: 'questions[0].kind' }] });
+});
+
+it('reads an answer as its student’s own book writes amounts, wherever the key is', () => {
+  const of = key();
+  const work = { ...of.book, company: { ...of.book.company, place: 'DE' } };
+  const bank = (answer: string, by: Book = work) => results({ bank: answer }, of, by).get('bank');
+  const plain = Number(/Right is ([\d,]+)/.exec(bank('')?.says ?? '')?.[1]?.replace(/,/g, ''));
+  const german = new Intl.NumberFormat('de-DE', { minimumFractionDigits: 2 }).format(plain);
+  expect(german).toMatch(/^\d\.\d{3},00$/);
+  expect(bank(german)?.outcome).toBe('met');
+  expect(bank(german.replace(',00', ''))?.outcome).toBe('met');
+  expect(bank(german.replace(',00', ''), of.book)?.outcome).toBe('not-met');
 });

@@ -2,6 +2,7 @@ import type { ExerciseAnswer } from '@gleddo/contract';
 import {
   accountLabel,
   namedIn,
+  placeOfId,
   usualAim,
   type AcceptedEntryFile,
   type AcceptedFile,
@@ -11,6 +12,7 @@ import {
 } from '@gleddo/core';
 import { LongRows } from '../../platform/figures/LongRows';
 import { TableHead } from '../../platform/figures/TableHead';
+import { WritesDays } from '../../platform/figures/WritesDays';
 import { longDay } from '../../platform/figures/days';
 import { useBookOf } from '../../book/open-book/book-of';
 import { KeepParts } from '../parts/KeepParts';
@@ -76,7 +78,9 @@ function AlsoRight({ exercise, book }: { exercise: ExerciseAnswer; book: Book })
         <p className="quiet">
           Split, joined and in another order they are right anyway; so is another text.
         </p>
-        <Entries book={book} {...entries} />
+        <WritesDays company={book.company}>
+          <Entries book={book} {...entries} />
+        </WritesDays>
         <KeepParts label="Save" of={parts} named={namedIn(book)} />
       </section>
     </main>
@@ -146,7 +150,8 @@ function Entries({ book, rules, onChange, weighing, onPoints }: ListProps<Accept
     of: book.entries,
     isSaid: ({ id }) => byEntry.has(id) || hasOwnPoints(weighing, id),
     what: 'an entry',
-    nameOf: ({ date, text, reference }) => `${longDay(date)}: ${text || reference}`,
+    nameOf: ({ date, text, reference }) =>
+      `${longDay(date, placeOfId(book.company.place).days)}: ${text || reference}`,
   });
   return (
     <>

@@ -1,7 +1,7 @@
 import type { AcceptedEntryFile, Entry, Weighing } from '@gleddo/core';
 import { Checkbox } from 'antd';
 import { DayField } from '../../platform/figures/DayField';
-import { longDay } from '../../platform/figures/days';
+import { useDays } from '../../platform/figures/written-days';
 import { OwnPoints } from './OwnPoints';
 
 interface EntryRuleProps {
@@ -14,13 +14,14 @@ interface EntryRuleProps {
 
 /** From which day to which an entry may be dated, and whether it is asked for. */
 export function EntryRule({ entry, rule, weighing, onChange, onPoints }: EntryRuleProps) {
+  const days = useDays();
   const now: AcceptedEntryFile = rule ?? { entry: entry.id };
   const { from = entry.date, to = entry.date, required = true } = now;
   const name = entry.text || entry.reference || 'the entry';
   return (
     <tr>
       <td>{name}</td>
-      <td className="quiet">{longDay(entry.date)}</td>
+      <td className="quiet">{days.longDay(entry.date)}</td>
       <td>
         <DayField
           label={`${name}: from`}

@@ -1,4 +1,11 @@
-import { accountLabel, KIND_FACTS, type AnswerKey, type Book, type Step } from '@gleddo/core';
+import {
+  accountLabel,
+  KIND_FACTS,
+  placeOfId,
+  type AnswerKey,
+  type Book,
+  type Step,
+} from '@gleddo/core';
 import { Select } from 'antd';
 import { BY_LABEL } from '../../platform/figures/by-label';
 import { longDay } from '../../platform/figures/days';
@@ -17,17 +24,18 @@ const OPTIONS: Readonly<Record<Kind, (book: Book) => Option[]>> = {
     accounts
       .filter(({ id }) => opening.balances[id])
       .map((each) => ({ value: each.id, label: accountLabel(each) })),
-  entries: ({ entries }) =>
+  entries: ({ company, entries }) =>
     entries
       .filter(({ document, schedule }) => document === undefined && schedule === undefined)
       .map(({ id, date, text, reference }) => ({
         value: id,
-        label: `${longDay(date)} ${text || reference}`,
+        label: `${longDay(date, placeOfId(company.place).days)} ${text || reference}`,
       })),
-  documents: ({ subledgers }) =>
+  documents: ({ company, subledgers }) =>
     (subledgers?.documents ?? []).map(({ id, date, kind, text }) => ({
       value: id,
-      label: `${longDay(date)} ${KIND_FACTS[kind].name} ${text}`.trim(),
+      label:
+        `${longDay(date, placeOfId(company.place).days)} ${KIND_FACTS[kind].name} ${text}`.trim(),
     })),
 };
 
