@@ -98,7 +98,7 @@ describe('several tries', () => {
     expect(before.results).toEqual(back.results);
     const looked = await house.ruth.get(`tries/${tryId ?? ''}/earlier/1`);
     expect(looked.body).toMatchObject({
-      ...{ state: 'given-back', may: 'look', points: back.points, of: back.of },
+      ...{ state: 'given-back', may: 'look', next: null, points: back.points, of: back.of },
       notes: [expect.objectContaining({ text: 'Look at the van.' })],
     });
     expect(looked.body.results.length).toBeGreaterThan(0);

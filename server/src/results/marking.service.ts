@@ -103,7 +103,9 @@ export class MarkingService {
     return {
       ...(await this.marked({ work: asItWas, exercise, student, may: 'look' }, run)),
       notes: JSON.parse(then.notes) as Note[],
-      ...{ handPairs: [], previous: null, next: null, earlier: [] },
+      // The latest, once it can be looked at.
+      next: work.state === 'working' || work.checkId === null ? null : tryId,
+      ...{ handPairs: [], previous: null, earlier: [] },
       file: fileName === null ? null : { name: fileName, table: null },
     };
   }

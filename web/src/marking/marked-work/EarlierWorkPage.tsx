@@ -46,7 +46,11 @@ function EarlierWork({ marked, number }: { readonly marked: Marked; readonly num
           {marked.handedInAt && `handed in ${momentText(marked.handedInAt)} · `}as it was given back
         </span>
         <div className="actions">
-          <Link to={`/marking/${marked.tryId}`}>To the latest</Link>
+          {marked.next === null ? (
+            <span className="quiet">the latest is not handed in yet</span>
+          ) : (
+            <Link to={`/marking/${marked.next}`}>To the latest</Link>
+          )}
         </div>
       </div>
       <MarkedBar view={view} onChange={setView} />
