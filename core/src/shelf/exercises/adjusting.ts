@@ -10,6 +10,7 @@ export const ADJUSTING: readonly ReadySheet[] = [
     title: 'Paid ahead: a school’s first quarter',
     says: 'Carry what was paid ahead, and received ahead, into the period to which it belongs.',
     brief: `Hollin Bridge Language School pays rent and insurance ahead, and is paid ahead for its courses. Record the quarter; then say at its end what has been used up and what has been taught.`,
+    quantities: 'premium 40..80/1',
     told: `
 == What is paid and received
 2027-01-08 | Fees for the spring courses received | Fees for the spring courses come in, paid ahead: {bank}. Nothing of it has been taught yet. | bank 9000, fees-ahead -9000
@@ -19,7 +20,7 @@ export const ADJUSTING: readonly ReadySheet[] = [
 == At the end of March | adjusting
 > Look at what was paid ahead: how much of it is used up by 31 March? And what of the fees has been taught?
 2027-03-31 | Rent used up | Of the rent paid ahead, {rent} is used up. | rent 4000, rent-ahead -4000
-2027-03-31 | Insurance used up | Three months of the insurance have gone by; a month costs {= amount("e6", "cover") / 3 }. | cover 180, cover-ahead -180
+2027-03-31 | Insurance used up | Three months of the insurance have gone by; a month costs {= amount("e6", "cover") / 3 }. | cover 180=3*premium, cover-ahead -180=3*premium
 2027-03-31 | Lessons given | Of the fees paid ahead, {courses} has been taught by now. | fees-ahead 8100, courses -8100
 2027-03-31 | Course books handed out | Course books for {= balance("books") } are still in the cupboard; {books-used} has been handed out. | books-used 850, books -850`,
     questions: [

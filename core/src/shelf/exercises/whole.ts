@@ -107,7 +107,7 @@ paid_in 9000..12000/500, lent 5000..7000/500, fitted 4500..6000/60, got 30000..3
     ...{ id: 'cycles-shop', subject: 'whole', company: SALTGATE, begins: 'go-on' },
     title: 'A workshop begins to sell: from service to trade',
     says: 'Add to a chart what a trader needs, and see gross profit come into profit and loss.',
-    brief: `From April 2027 on Saltgate Cycle Works also sells bicycles. Its chart was made for a workshop: add what a shop needs, each at its place, and record April and May. The cost of each bicycle is recorded with its sale.`,
+    brief: `From April 2027 on Saltgate Cycle Works also sells bicycles. Its chart was made for a workshop: add what a shop needs, each at its place, and record April and May. The cost of each bicycle is recorded with its sale; what the card terminal charges is a cost of selling.`,
     quantities: 'bike 440..640/5, deposit 100..300/20',
     adds: `
 bicycles         | Bicycles for sale                | inventory                |
