@@ -8,15 +8,18 @@ const JOINS: ReadonlySet<string> = new Set(['and', ',', 'then', 'but']);
 const isFinite = ({ word, said }: Token): boolean =>
   DOING.has(word) &&
   !said.toLowerCase().endsWith('ing') &&
-  !/^(?:use|order|return|share|give|need)$/i.test(said);
+  !/^(?:use|order|return|share|give|need|payments?|receipts?)$/i.test(said);
 
 const SMALL: ReadonlySet<string> = new Set(
   (
     'pay receive owe sign a an in from by of to it ofit cash bank cheque card creditcard atonce now down rest balance remainder ' +
     'remaining onaccount later note with immediately due next month monthof be will promise deposit #amount #share #percent ' +
-    '#span #days #day half other at end and , on for promissory supplier customer them they owner loan new for within after day week year fall a'
+    '#span #days #day half other at end and , on for promissory supplier customer them they owner loan new for within after day week year fall a ' +
+    'he she we it they i month monthly instalment instalments'
   ).split(' '),
 );
+
+const PAUSE: Token = { kind: 'comma', word: ',', said: ',', value: 0 };
 
 const paused = (token: Token): Token =>
   token.kind === 'stop' ? { ...token, kind: 'comma', word: ',' } : token;
@@ -65,24 +68,57 @@ export function clausesOf(said: Told): Told[] {
     const tokens = said.tokens.slice(from, at).map(paused);
     const part = new Told(tokens);
     const before = parts.at(-1);
-    if (before && (isHistory(before, part) || (tells(before) && isOnlyPayment(part))))
-      parts[parts.length - 1] = new Told([...before.tokens, ...tokens]);
+    if (before && belongsTo(before, part))
+      parts[parts.length - 1] = new Told([...before.tokens, ...termsOf(part)]);
     else if (tokens.some(({ kind }) => kind !== 'comma')) parts.push(part);
     from = at;
   }
   return withEnds(parts);
 }
 
+/** Of a part that only says when a bill is paid that alone: whose it is names nothing that was done. */
+function termsOf(part: Told): readonly Token[] {
+  const at = part.indexOf('bill', 'invoice');
+  if (!isOnlyTerms(part) || at < 0 || part.tokens[at - 1]?.word === 'no') return part.tokens;
+  return [PAUSE, ...part.tokens.slice(at)];
+}
+
+/** What came before was done for this much. */
+const ITS_BILL =
+  'invoice for #amount|invoice of #amount|bill for #amount|bill of #amount|bill be #amount|invoice be #amount';
+
+/** Whether a part only says more of what is told before it. */
+const belongsTo = (before: Told, part: Told): boolean =>
+  isHistory(before, part) ||
+  isTimeGone(before, part) ||
+  (before.amounts.length === 0 && part.has(ITS_BILL)) ||
+  (before.has('endure') && before.amounts.length === 0 && part.has('worth|residual')) ||
+  (tells(before) && isOnlyPayment(part)) ||
+  (before.amounts.length > 0 && isOnlyTerms(part));
+
 /** What a thing had cost that was sold, or that money goes back for it: told behind, and part of it. */
 const isHistory = (before: Told, part: Told): boolean => {
   const isPast =
-    before.has('sell|return|scrap|scraps|dispose') && part.has('cost|depreciate|accumulated');
+    before.has('sell|sales|return|scrap|scraps|dispose') && part.has('cost|depreciate|accumulated');
   const isRefund = before.has('return') && part.verb === 'refund' && part.amounts.length === 0;
   return isRefund || (isPast && !part.has('pay|buy|receive'));
 };
 
+/** `The rent was paid for six months; three have gone by`: how much of what was told is used. */
+const isTimeGone = (before: Told, part: Told): boolean =>
+  [before, part].every((each) => each.of('span').length > 0 && each.amounts.length === 0) &&
+  part.has('use');
+
 const tells = (said: Told): boolean =>
-  ['buy', 'sell', 'perform', 'invoice'].some((verb) => said.has(verb));
+  ['buy', 'sell', 'perform', 'invoice', 'deliver', 'cost'].some((verb) => said.has(verb));
+
+/** `; the wholesaler’s invoice is due at the end of the month`: when what came before is paid. */
+const isOnlyTerms = (said: Told): boolean =>
+  said.amounts.length === 0 &&
+  said.has('bill|invoice|payment|pay') &&
+  said.has(
+    'be due|follow|follows|be payable|payable|come|arrive|will be pay|be pay in|be pay next',
+  );
 
 /** What joins two parts is no part of either. */
 const withEnds = (parts: readonly Told[]): Told[] =>

@@ -6,6 +6,8 @@ import { monthNamed } from './words.js';
 export interface Calendar {
   /** The year that is meant where none is said. */
   readonly year: number;
+  /** Whether days in two figures begin with the month: `9/1`. */
+  readonly isMonthFirst?: boolean;
   /** ISO 8601: the day of what was told last; the first day until something was told. */
   readonly day: string;
 }
@@ -67,6 +69,18 @@ function figured({ text }: Raw): string | null {
   return dayOf(year, b, a) ?? dayOf(year, a, b);
 }
 
+const BEFORE_A_DAY = /^[(),]$|^\d{1,2}$|^on$/i;
+
+/** `1/9:` at the beginning: a day in two figures, and no part of anything. */
+function dayAndMonth(raws: readonly Raw[], at: number, { year, isMonthFirst }: Calendar) {
+  const found = /^(\d{1,2})[./](\d{1,2})$/.exec(raws[at]?.text ?? '');
+  const begins = at < 4 && raws.slice(0, at).every(({ text }) => BEFORE_A_DAY.test(text));
+  if (!found || !begins || raws[at + 1]?.text === 'of') return null;
+  const [a, b] = [Number(found[1]), Number(found[2])];
+  const day = isMonthFirst ? dayOf(year, a, b) : dayOf(year, b, a);
+  return day === null ? null : { day, length: 1 };
+}
+
 const ENDS: ReadonlySet<string> = new Set(['end', 'close']);
 
 /** `the end of May`, `end of the year`, `the month’s end`: the last day of a month. */
@@ -92,6 +106,7 @@ export function dayAt(raws: readonly Raw[], at: number, calendar: Calendar): Fou
   if (plain !== null) return { day: plain, length: 1 };
   const ordinal = ORDINAL.test(raw.text) && dayNumber(raw);
   return (
+    dayAndMonth(raws, at, calendar) ??
     lettered(raws, at, calendar) ??
     endOf(raws, at, calendar) ??
     (ordinal ? ofTheMonth(ordinal, calendar.day) : null)

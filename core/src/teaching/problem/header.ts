@@ -6,6 +6,7 @@ import type { Piece } from './pieces.js';
 import { rawPieces } from './raw-tokens.js';
 import { phrase, thingFrom } from './scene.js';
 import { LASTING_TYPES, bestOf } from './things.js';
+import type { Token } from './token.js';
 import { told } from './told.js';
 import { lemmaOf, monthNamed } from './words.js';
 
@@ -66,7 +67,8 @@ const FORMS: readonly (readonly [LegalForm, RegExp])[] = [
 
 /** Every day that a text says, in its order. */
 function daysIn(pieces: readonly Piece[], year: number): string[] {
-  const calendar = { year, day: `${year}-01-01` };
+  const isMonthFirst = isMonthFirstIn(pieces.map(textOf).join('\n'));
+  const calendar = { year, day: `${year}-01-01`, isMonthFirst };
   return pieces.flatMap((piece) => {
     const raws = rawPieces(textOf(piece));
     return raws.flatMap((raw, at) => {
@@ -87,6 +89,17 @@ export function yearIn(text: string, otherwise: number): number {
 }
 
 /** A month that is named without a day: `in May 2027`. */
+const TWO_FIGURES = /^ {0,3}\(?(?:\d{1,2}[.)] )?(\d{1,2})\/(\d{1,2})(?![\d/])/gm;
+
+/** Whether days in two figures begin with the month, as one tells from a list of them: the month changes seldom. */
+export function isMonthFirstIn(text: string): boolean {
+  const found = [...text.matchAll(TWO_FIGURES)].map(([, a, b]) => [Number(a), Number(b)] as const);
+  const different = (at: 0 | 1) => new Set(found.map((each) => each[at])).size;
+  const isDay = (at: 0 | 1) => found.some((each) => each[at] > 12);
+  if (isDay(1)) return true;
+  return !isDay(0) && different(0) < different(1);
+}
+
 function monthIn(pieces: readonly Piece[], year: number): string | null {
   for (const piece of pieces)
     for (const raw of rawPieces(textOf(piece))) {
@@ -149,12 +162,18 @@ export function readNames(known: Known, pieces: readonly Piece[]): void {
     }
 }
 
+/** Words by which one knows that a business has a bank account of its own, and coins besides. */
+const OWN_BANK =
+  /\b(?:(?:into|by|through|via|out of) (?:the |its )?bank|bank (?:account|transfer)|cheque|direct debit|banked)\b/;
+const COINS = /\b(?:in|with|by) cash\b|\bof the cash\b/;
+
 /** Where a business keeps its money, and how it keeps its stock, as far as a text says. */
 export function readHabits(known: Known, text: string): void {
   const small = text.toLowerCase();
   const hasCash =
     /\b(?:till|petty cash|cash box|cash in hand)\b/.test(small) ||
-    known.ofType('cash-in-hand').length > 0;
+    known.ofType('cash-in-hand').length > 0 ||
+    (OWN_BANK.test(small) && COINS.test(small));
   const hasBank =
     /\b(?:bank|cheque|check|transfer(?:s|red)?|direct debit|(?:business|current|checking) account)\b/.test(
       small,
@@ -191,11 +210,15 @@ function isPerpetual(known: Known, text: string): boolean {
 
 const OWNS =
   /^(?:(?:mr|mrs|ms|dr)\.? )?(\p{Lu}\p{Ll}+)(?: (\p{Lu}\p{Ll}+))? (?:set up|sets up|opens|opened|starts|started|begins|began|runs|owns|founded|transfers|transferred|invests|invested|puts|contributes|contributed|draws|drew|withdraws|withdrew|deposits|deposited)\b/iu;
+/** Behind a day: `5/15 Cobalt invested`. */
+const PUTS_IN =
+  /^(\p{Lu}\p{Ll}+)(?: (\p{Lu}\p{Ll}+))? (?:invests|invested|contributes|contributed|withdrew|drew|founded)\b/u;
+const BEFORE_IT = /^[\d/.:,() -]{1,12}/;
 const PAYS_OWN = /^(\p{Lu}\p{Ll}+)(?: \p{Lu}\p{Ll}+)? pa(?:id|ys) .*\bown money\b/u;
 
 /** Who sets the business up, puts money in or takes some out, by name. */
 function keepOwners({ owners }: Known, text: string): void {
-  const found = OWNS.exec(text) ?? PAYS_OWN.exec(text);
+  const found = OWNS.exec(text) ?? PUTS_IN.exec(text.replace(BEFORE_IT, '')) ?? PAYS_OWN.exec(text);
   for (const name of found?.slice(1) ?? [])
     if (
       name &&
@@ -207,10 +230,29 @@ function keepOwners({ owners }: Known, text: string): void {
 }
 
 const NO_GOODS: ReadonlySet<string> = new Set(
-  'service share voucher goods old all half part account subscription pass repair lesson'.split(
+  'and service share voucher goods old all half part account subscription pass repair lesson'.split(
     ' ',
   ),
 );
+
+/** `sells books, posters and toys`: each of them. */
+function allSold(tokens: readonly Token[], from: number): string {
+  const found: string[] = [];
+  for (let at = from; at < tokens.length;) {
+    const thing = thingFrom(tokens, at);
+    if (thing.length === 0 || thing.length > 3) break;
+    found.push(phrase(thing));
+    at = tokens.indexOf(thing.at(-1) as Token) + 1;
+    if (tokens[at]?.word === ',') at++;
+    else break;
+  }
+  return found.join(' ');
+}
+
+/** `sells a van`, `sold the laptop`: one thing, and no goods. */
+const isOne = (text: string, thing: string): boolean =>
+  /[^s]$/.test(thing) &&
+  ['a', 'an', 'the', 'its'].some((article) => text.includes(` ${article} ${thing}`));
 
 /** The words of what is sold, from `sells bowls and plates`. */
 function keepGoods({ goods }: Known, text: string): void {
@@ -219,8 +261,9 @@ function keepGoods({ goods }: Known, text: string): void {
     if (kind !== 'word' || word !== 'sell') continue;
     if (tokens.slice(at, at + 4).some(({ said }) => /^(?:old|used|second-hand)$/.test(said)))
       continue;
-    const thing = phrase(thingFrom(tokens, at + 1));
-    if (bestOf(thing, LASTING_TYPES) && tokens[at + 1]?.word === 'a') continue;
+    const isAbout = tokens.every((each) => each.kind !== 'amount');
+    const thing = isAbout ? allSold(tokens, at + 1) : phrase(thingFrom(tokens, at + 1));
+    if (bestOf(thing, LASTING_TYPES) && isOne(text, thing)) continue;
     for (const word of thing.split(/[^\p{L}]+/u).map(lemmaOf)) {
       const one = word.replace(/s$/, '');
       if (one.length > 2 && !NO_GOODS.has(one) && !NO_GOODS.has(word)) goods.add(one);

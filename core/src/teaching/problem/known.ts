@@ -26,10 +26,18 @@ export interface KnownLine {
   readonly amount: Amount;
 }
 
+/** What somebody is owed, or owes. */
+export interface Owed {
+  readonly name: string;
+  readonly line: KnownLine;
+  /** What comes off where it is paid early; null: nothing is said. */
+  readonly percent: number | null;
+}
+
 /** Something that was agreed or done and can be spoken of later. */
 interface Remembered {
   /** What somebody is owed, or owes: by their name in small letters. */
-  readonly owed: Map<string, { readonly name: string; readonly line: KnownLine }>;
+  readonly owed: Map<string, Owed>;
   /** What was paid ahead: the account, how much, for how many months. */
   readonly ahead: {
     account: KnownAccount;
@@ -39,7 +47,7 @@ interface Remembered {
     from: string;
   }[];
   /** What was received ahead and is still to be done. */
-  readonly promised: { account: KnownAccount; amount: Amount; months: number }[];
+  readonly promised: { account: KnownAccount; amount: Amount; months: number; count: number }[];
   /** Things that last, with what they cost. */
   readonly lasting: {
     account: KnownAccount;
@@ -81,6 +89,8 @@ export class Known {
   };
   /** Who owns it, by their names in the text. */
   readonly owners = new Set<string>();
+  /** As what a thing is kept that was bought, by its words. */
+  readonly keptAs = new Map<string, KnownAccount>();
   /** What the business sells, word by word. */
   readonly goods = new Set<string>();
   /** What was sold or done for customers, as it was named. */

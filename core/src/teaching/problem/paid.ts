@@ -1,5 +1,5 @@
 import type { Amount } from '../../model/money/amount.js';
-import type { Known, KnownAccount, KnownLine, Wanted } from './known.js';
+import type { Known, KnownAccount, KnownLine, Owed, Wanted } from './known.js';
 import type { Means, Payment } from './payment.js';
 import { meansIn } from './payment.js';
 import { credit, debit, partyAfter, titled, type Scene } from './scene.js';
@@ -10,7 +10,15 @@ import { lemmaOf } from './words.js';
 interface Owing {
   readonly wanted: Wanted;
   readonly names: readonly string[];
+  /** What comes off where it is paid early: `terms 2/10`. */
+  readonly percent?: number | null;
 }
+
+/** What comes off by the terms that are said: `2/10, n/30`. */
+export const termsIn = (text: string): number | null => {
+  const found = /\b(\d(?:\.\d)?)\/\d{1,2},? ?n(?:et)?\/?/i.exec(text);
+  return found ? Number(found[1]) : null;
+};
 
 const isCash = (said: Told): boolean => meansIn(said) === 'cash';
 
@@ -31,12 +39,15 @@ function accountFor(known: Known, means: Means, owed: Wanted): KnownAccount {
 const COMMON: ReadonlySet<string> = new Set(['goods', 'service', 'sales', 'order']);
 
 /** Keeps what is owed under the names by which it is spoken of. */
-function remember(known: Known, line: KnownLine, names: readonly string[]): void {
+function remember(
+  known: Known,
+  { line, percent }: Omit<Owed, 'name'>,
+  names: readonly string[],
+): void {
   for (const name of names)
     if (name !== '' && !COMMON.has(lemmaOf(name)))
       known.remembered.owed.set(name.toLowerCase().replaceAll(/[’']s\b/g, ''), {
-        name: titled(name),
-        line,
+        ...{ name: titled(name), line, percent },
       });
 }
 
@@ -44,14 +55,14 @@ function remember(known: Known, line: KnownLine, names: readonly string[]): void
 export function paidBy(
   known: Known,
   payments: readonly Payment[],
-  { wanted, names }: Owing,
+  { wanted, names, percent = null }: Owing,
 ): KnownLine[] {
   return payments.map(({ means, amount, said }) => {
     const party = partyAfter(said, 'to', 'from', 'of', 'by');
     const isOwn = wanted.type === 'sundry-payable' && party !== '';
     const account = accountFor(known, means, isOwn ? { ...wanted, name: party } : wanted);
     const line = credit(account, amount);
-    if (means === 'credit') remember(known, line, [...names, party]);
+    if (means === 'credit') remember(known, { line, percent }, [...names, party]);
     return line;
   });
 }
@@ -69,7 +80,8 @@ export function paidInto(
       ? known.account({ type: isNote ? 'note-receivable' : 'trade-receivables' })
       : known.money(means === 'cash');
     const line = debit(account, amount);
-    if (isOwed) remember(known, line, [...names, partyAfter(said, 'to', 'from', 'by', 'of')]);
+    const all = [...names, partyAfter(said, 'to', 'from', 'by', 'of')];
+    if (isOwed) remember(known, { line, percent: null }, all);
     return line;
   });
 }
@@ -86,10 +98,7 @@ export function owedFor(known: Known, isLasting: boolean, thing: string): Wanted
 const isName = (word: string): boolean => /^\p{Lu}/u.test(word);
 
 /** What somebody is owed or owes, by a name or a thing that was spoken of; null: nothing is known of it. */
-export function owedOf({
-  said,
-  known,
-}: Scene): { readonly name: string; readonly line: KnownLine } | null {
+export function owedOf({ said, known }: Scene): Owed | null {
   const text = ` ${said.tokens.map((each) => each.said.replace(/[’']s$/, '').toLowerCase()).join(' ')} `;
   const found = [...known.remembered.owed].filter(([name]) => text.includes(` ${name} `));
   const [first] = found.sort(([a], [b]) => b.length - a.length);
@@ -101,10 +110,12 @@ export const isAfterDiscount = ({ said }: Scene): boolean =>
   said.has('after') && said.has('discount') && said.of('percent').length === 0;
 
 /** A discount that is taken off an amount: said in percent, or as an amount; null: none is spoken of. */
-export function discountIn({ said }: Scene, gross: Amount): Amount | null {
+export function discountIn({ said, known, ...scene }: Scene, gross: Amount): Amount | null {
   if (!said.has('discount')) return null;
   const [percent] = said.of('percent');
   if (percent) return Math.round((gross * percent.value) / 10_000);
+  const terms = owedOf({ said, known, ...scene })?.percent ?? null;
+  if (terms !== null && said.amounts.length < 2) return Math.round((gross * terms) / 100);
   return said.amountAfter('discount')?.value ?? said.amounts.at(-1)?.value ?? null;
 }
 

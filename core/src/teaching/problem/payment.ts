@@ -13,6 +13,7 @@ export interface Payment {
 }
 
 const SAYS: readonly (readonly [Means, string])[] = [
+  ['bank', 'debit card|card from bank|card from account'],
   ['card', 'creditcard|by card|with card|on card'],
   ['note', 'promissory|note payable|note receivable|sign a note|issue a note|note'],
   ['loan', 'loan|mortgage|lender|finance by|financed by|borrow'],
@@ -26,7 +27,7 @@ const SAYS: readonly (readonly [Means, string])[] = [
   ],
   [
     'credit',
-    'invoice for|be pay by #day|to be pay in|payable in|payable later|payable on|payable within',
+    'bill come|bill will be pay|bill be pay|give #days|give #span|invoice for|be pay by #day|to be pay in|payable in|payable later|payable on|payable within',
   ],
   ['cash', 'cash|till|counter|coins'],
   [

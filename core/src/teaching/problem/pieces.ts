@@ -121,16 +121,24 @@ function columnRow(cells: readonly string[]): ListRow | null {
 
 const LIST = /\b(?:accounts?|balances?|opening|trial balance|position)\b/i;
 
+const HAD = /\b(?:had|has|have|owned|showed|stood|books show|were)\b[^:]*$/i;
+
+/** `On 1 January she had: bank 3,900, tools 5,200, capital 9,100`: what there was, each with its amount. */
+const isWhatThereWas = (before: string, cells: readonly string[]): boolean =>
+  HAD.test(before) && cells.length > 2 && cells.every((cell) => listRow(cell)?.amount != null);
+
 /** `Balances: bank 4,200; capital 4,200`, `Accounts: Bank, Sales`: a list within a line. */
 function listIn(line: string): ListRow[] | null {
   const colon = line.indexOf(':');
-  if (colon < 0 || !LIST.test(line.slice(0, colon))) return null;
+  if (colon < 0) return null;
   const rest = line
     .slice(colon + 1)
     .trim()
     .replace(/\.$/, '');
   if (rest === '') return null;
   const cells = rest.split(/;|, (?:and )?| and (?=\p{L}+ \d)/u);
+  const before = line.slice(0, colon);
+  if (!LIST.test(before) && !isWhatThereWas(before, cells)) return null;
   return cells.map((cell) => listRow(cell) ?? { name: cell.trim(), amount: null, side: null });
 }
 

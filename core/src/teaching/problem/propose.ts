@@ -8,8 +8,9 @@ import { wordsSpeakFor } from '../../model/naming/type-stems.js';
 import { clausesOf } from './clauses.js';
 import { dayAt, lastOfMonth } from './days.js';
 import { EVENTS } from './events/index.js';
-import { headerOf, readHabits, readNames, yearIn } from './header.js';
+import { headerOf, isMonthFirstIn, readHabits, readNames, yearIn } from './header.js';
 import { Known, type KnownAccount, type KnownLine } from './known.js';
+import { meansIn } from './payment.js';
 import { piecesOf, type ListRow, type Piece, type Sentence } from './pieces.js';
 import { rawPieces } from './raw-tokens.js';
 import type { Happening, Scene, Understood } from './scene.js';
@@ -67,12 +68,18 @@ class Reading {
   /** Whether something has happened yet; in a company that there is nothing has to be introduced. */
   private hasBegun;
 
+  readonly year: number;
+  readonly isMonthFirst: boolean;
+  private readonly firstDay: string;
+
   constructor(
     private readonly known: Known,
-    private readonly firstDay: string,
-    readonly year: number,
+    { firstDay, isMonthFirst }: { readonly firstDay: string; readonly isMonthFirst: boolean },
   ) {
+    this.firstDay = firstDay;
     this.day = firstDay;
+    this.year = Number(firstDay.slice(0, 4));
+    this.isMonthFirst = isMonthFirst;
     this.hasBegun = known.accounts.length > 0;
   }
 
@@ -137,11 +144,19 @@ class Reading {
       return { text, entries: [], why: 'it says what may be, not what is' };
     const entries: ProposedEntry[] = [];
     const back = this.known.moment();
+    let unknown: string | null = null;
     for (const clause of clausesOf(withoutItsDay(said))) {
       const scene = { said: clause, known: this.known, day, firstDay: this.firstDay, text };
       const found = happensIn(scene);
       if ('why' in found) {
-        if (isIgnorable(clause) && said !== clause && entries.length > 0) continue;
+        const isBegun = entries.length > 0;
+        const tellsAside = isBegun
+          ? isQuietAfter(clause, entries)
+          : text.includes(';') && isIgnorable(clause) && clause.of('day').length === 0;
+        if (tellsAside && said.amounts.length > 0) {
+          unknown ??= found.why;
+          continue;
+        }
         back();
         this.known.hasGaps ||= said.amounts.length > 0 && !found.why.startsWith('no amount');
         return { text, entries: [], why: found.why };
@@ -151,9 +166,9 @@ class Reading {
         entries.push({ date: date ?? day, text: words, lines });
       }
     }
-    return entries.length > 0
-      ? { text, entries, why: null }
-      : { text, entries, why: 'no amount moves by this' };
+    if (entries.length > 0) return { text, entries, why: null };
+    this.known.hasGaps ||= unknown !== null && said.amounts.length > 0;
+    return { text, entries, why: unknown ?? 'no amount moves by this' };
   }
 
   open(lines: readonly KnownLine[]): void {
@@ -166,7 +181,19 @@ class Reading {
   }
 }
 
+/** Whether a part behind others says nothing more; when it is paid is known where something is owed. */
+const isQuietAfter = (clause: Told, entries: readonly ProposedEntry[]): boolean =>
+  isIgnorable(clause) ||
+  (isWordsOnly(clause) &&
+    entries.some(({ lines }) =>
+      lines.some(({ account }) => /payable|receivable|accrued/.test(account.type)),
+    ));
+
+/** A part that says nothing of amounts, nor of how they are paid: `a machine broke down`. */
 const isIgnorable = (said: Told): boolean =>
+  !['credit', 'note', 'loan', 'card'].includes(meansIn(said) ?? '') && isWordsOnly(said);
+
+const isWordsOnly = (said: Told): boolean =>
   said.tokens.every(
     ({ kind }) => kind === 'word' || kind === 'comma' || kind === 'day' || kind === 'month',
   );
@@ -344,7 +371,10 @@ export function propose(text: string, { book, year: otherwise }: ProposeOptions)
   const header = headerOf(pieces, text, year);
   const firstDay = book?.company.firstDay ?? header.firstDay;
   const known = knownOf(book);
-  const reading = new Reading(known, firstDay, Number(firstDay.slice(0, 4)));
+  const reading = new Reading(known, {
+    firstDay,
+    isMonthFirst: isMonthFirstIn(text),
+  });
   readNames(known, pieces);
   for (const piece of pieces) if (piece.kind === 'row') reading.open(openingLine(known, piece.row));
   readHabits(known, text);

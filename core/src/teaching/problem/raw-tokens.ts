@@ -86,7 +86,7 @@ export function shareAt(
   raws: readonly Raw[],
   at: number,
 ): { value: number; length: number } | null {
-  if (/^(?:first|second|last|latter)$/i.test(raws[at - 1]?.text ?? '')) return null;
+  if (/^(?:first|second|last|latter|terms)$/i.test(raws[at - 1]?.text ?? '')) return null;
   const [first, second] = [raws[at]?.text.toLowerCase() ?? '', raws[at + 1]?.text.toLowerCase()];
   const figures = /^(\d)\/(\d)$/.exec(first);
   if (figures) return { value: shareOf(Number(figures[1]), Number(figures[2])), length: 1 };
@@ -99,13 +99,18 @@ export function shareAt(
 
 const PAUSES: ReadonlySet<string> = new Set([',', ':', '(', ')']);
 
+/** `The caretaker’s pay` is a wage. */
+const isTheirPay = (text: string, before: Raw | undefined): boolean =>
+  text === 'pay' && /[’']s?$/.test(before?.text ?? '');
+
 /** A piece that is no number: a word, a mark. */
-export function plainToken({ text }: Raw): Token {
+export function plainToken({ text }: Raw, before: Raw | undefined): Token {
   if (PAUSES.has(text)) return { kind: 'comma', word: ',', said: text, value: 0 };
   if (text === ';') return { kind: 'stop', word: ';', said: text, value: 0 };
   const month = monthNamed(text);
   const isNamed = /^\p{Lu}/u.test(text);
   if (month > 0 && isNamed) return { kind: 'month', word: 'monthof', said: text, value: month };
   const bare = text.replace(/[’']s?$/, '');
-  return { kind: 'word', word: lemmaOf(bare), said: text, value: 0, isNamed };
+  const word = isTheirPay(text, before) ? 'wage' : lemmaOf(bare);
+  return { kind: 'word', word, said: text, value: 0, isNamed };
 }

@@ -3,7 +3,7 @@ import { lastOfMonth } from './days.js';
 import type { Known, KnownAccount, KnownLine } from './known.js';
 import type { Token } from './token.js';
 import { type Told } from './told.js';
-import { DOING } from './words.js';
+import { DOING, OURS } from './words.js';
 
 /** One entry that a sentence tells. */
 export interface Happening {
@@ -74,6 +74,10 @@ const ARTICLES: ReadonlySet<string> = new Set(
   ),
 );
 
+/** `a used van` is a van. */
+const isArticle = ({ word, said }: Token): boolean =>
+  ARTICLES.has(word) || ARTICLES.has(said.toLowerCase());
+
 const UNCOUNTED: ReadonlySet<string> = new Set(['count', 'share', 'span', 'month']);
 
 /** Whether a word names a thing: it does nothing, and ends nothing. */
@@ -89,9 +93,11 @@ export function thingFrom(tokens: readonly Token[], from: number): readonly Toke
   for (const [i, token] of tokens.entries()) {
     if (i < at) continue;
     if (words.length === 0 && UNCOUNTED.has(token.kind)) continue;
+    if (words.length === 0 && isArticle(token)) continue;
     const goesOn = token.word === 'and' && words.length > 0 && isPlain(tokens[i + 1]);
-    if (token.kind !== 'word' || (ENDS.has(token.word) && !goesOn)) break;
-    if (words.length > 0 || !ARTICLES.has(token.word)) words.push(token);
+    const isTill = token.word === 'till' && words.length === 0 && i > at;
+    if (token.kind !== 'word' || (ENDS.has(token.word) && !goesOn && !isTill)) break;
+    words.push(token);
   }
   return words;
 }
@@ -136,6 +142,24 @@ export function partyAfter({ tokens }: Told, ...words: readonly string[]): strin
     if (named.length > 0) return phrase(named);
   }
   return '';
+}
+
+/** `Visitors buy cider`, `a club buys ten lessons`: what others buy is sold. */
+export function isBoughtByOthers(said: Told): boolean {
+  const [first] = said.tokens;
+  const isCustomer = first?.word === 'customer' || said.tokens[1]?.word === 'customer';
+  const isOne = first?.word === 'a' || first?.kind === 'count';
+  return said.verb === 'buy' && isSomebodyElse(said) && (isCustomer || isOne);
+}
+
+/** Whether somebody stands before what is done, and it is not the business: `the school pays`, never `is paid`. */
+export function isSomebodyElse(said: Told, does?: string): boolean {
+  const at = said.tokens.findIndex(({ word }) => (does ? word === does : DOING.has(word)));
+  const before = said.tokens.slice(0, Math.max(0, at)).filter(({ kind }) => kind === 'word');
+  const isPassive = before.some(({ word }) => word === 'be' || word === 'have');
+  const isOne = before[0]?.word === 'a' || said.tokens[0]?.kind === 'count';
+  const isOurs = !isOne && before.some(({ word }) => OURS.includes(word));
+  return before.length > 0 && !isPassive && !isOurs;
 }
 
 /** The last day of the month in which a sentence stands. */

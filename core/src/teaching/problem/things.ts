@@ -50,7 +50,7 @@ const nameOf = (thing: string): string | undefined => {
 /** Words by which expenses are known whatever stands beside, their type, and what they are called then. */
 const PLAIN = `
 rent rental lease | premises | Rent
-wage part-time full-time helper helpers mechanic driver cook waiter waitress clerk gardener labourer labourers staff apprentice employee employees assistant worker workers | staff | Wages
+wage part-time full-time helper helpers mechanic driver cook waiter waitress clerk gardener labourer labourers staff apprentice employee employees teacher teachers trainer trainers instructor instructors assistant worker workers | staff | Wages
 electricity power | premises | Electricity
 heating gas light water utilities utility | premises | Heat and light
 insurance premium | insurance | Insurance
@@ -58,7 +58,7 @@ advertising advertisement advertisements advert adverts leaflets flyers posters 
 telephone phone internet broadband | office | Telephone
 stationery postage stamps | office | Postage and stationery
 fuel petrol diesel gasoline | vehicle-running | Fuel
-repair repairs repairing maintenance servicing mending | repairs | Repairs
+repair repairs repairing repaired overhauled overhaul serviced mended maintenance servicing mending | repairs | Repairs
 accountant lawyer solicitor attorney audit legal | professional-fees | Professional fees
 cleaning cleaner | premises | Cleaning
 interest | interest-paid | Interest
@@ -70,10 +70,19 @@ interest | interest-paid | Interest
     return { words: words.split(' '), wanted: { type, name } };
   });
 
+const plainIn = (words: ReadonlySet<string>): Wanted | undefined =>
+  PLAIN.find((each) => each.words.some((word) => words.has(word)))?.wanted;
+
+const wordsIn = (thing: string): ReadonlySet<string> =>
+  new Set(thing.split(/[^\p{L}-]+/u).map(lemmaOf));
+
+/** The expense that is known by one of its words, whatever stands beside. */
+export const plainExpense = (thing: string): Wanted | null => plainIn(wordsIn(thing)) ?? null;
+
 /** The expense that words speak of: under the name of an account that is there, where there is one; null: none. */
 export function expenseOf(thing: string, known: Known): Wanted | null {
-  const words = new Set(thing.split(/[^\p{L}-]+/u).map(lemmaOf));
-  const plain = PLAIN.find((each) => each.words.some((word) => words.has(word)))?.wanted;
+  const words = wordsIn(thing);
+  const plain = plainIn(words);
   if (words.has('bank') && ['charge', 'fee', 'fees'].some((word) => words.has(word)))
     return { type: 'office', name: 'Bank charges' };
   const given = known.spokenOf(thing, plain ? [plain.type] : EXPENSE_TYPES);

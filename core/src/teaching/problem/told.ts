@@ -8,7 +8,7 @@ import { DOING, lemmaOf, monthNamed, phraseAt } from './words.js';
 const COSTS: ReadonlySet<string> = new Set(
   (
     'wage goods service fees taxes rates expenses supplies is was has cash bank of plus less minus interest this its us ' +
-    'thus his towards across besides sales relates belongs concerns covers comes goes refers remains takings earnings savings charge bill cost customer supplier receivable payable cheque doubtful sundries'
+    'and but with while on at for from down are were thus his towards across besides sales relates belongs concerns covers comes goes refers remains takings earnings savings charge bill cost customer supplier receivable payable cheque doubtful sundries'
   ).split(' '),
 );
 
@@ -42,6 +42,9 @@ const SILENT: ReadonlySet<string> = new Set([
   'receipt',
   'net',
   'n',
+  'week',
+  'job',
+  'phase',
 ]);
 
 const token = (kind: TokenKind, said: string, rest: Partial<Token> = {}): Token => ({
@@ -137,7 +140,7 @@ function tokensOf(sentence: string, calendar: Calendar): Token[] {
     else if (span) tokens.push(token('span', said, { value: span.months }));
     else if (share) tokens.push(token('share', said, { value: share.value }));
     else if (!LEFT_OUT.has(said.toLowerCase()))
-      tokens.push(numberToken(raws, at) ?? plainToken(raw));
+      tokens.push(numberToken(raws, at) ?? plainToken(raw, raws[at - 1]));
     at += (day ?? span ?? share)?.length ?? 1;
   }
   return withPhrases(tokens);

@@ -7,7 +7,7 @@ buy buys bought buying purchases purchased purchasing acquires acquired acquirin
 sell sells sold selling
 subscribe subscribes subscribed subscribing
 deliver delivers delivered delivering
-pay payment payments pays paid paying settle settles settled settling spend spends spent
+pay payment payments pays paid paying reimburse reimburses reimbursed settle settles settled settling spend spends spent
 receive receipts receives received receiving collects collected collecting gets got
 owe owes owed owing
 invest invests invested investing contributes contributed contributing introduces introduced introducing injects injected
@@ -48,7 +48,7 @@ record records recorded entered booked posted
 cost costs costing
 give gives gave given giving
 make makes made making
-need needs
+need needs needed
 credit credits credited
 value valued values
 come comes came
@@ -58,13 +58,14 @@ transfer transfers transferred
 charge charges charged charging
 estimate estimates estimated
 donate donates donated
+debit debits debited
 begin begins began begun starts started start opens opened
 bring brings brought
 be is are was were been being
 have has had having
 keep keeps kept
 customer customers client clients debtor debtors buyer buyers guests guest members member students student patients patient visitors visitor passengers pupils pupil
-supplier suppliers creditor creditors vendor vendors
+supplier suppliers creditor creditors vendor vendors wholesaler wholesalers
 goods merchandise stock inventory wares
 service services
 wage wages salary salaries payroll
@@ -104,6 +105,7 @@ const PHRASES: readonly (readonly [string, string])[] = (
     ['return unpaid|returned unpaid|dishonoured|dishonored|bounced|bounces', 'dishonour'],
     ['living expenses|living costs|own expenses', 'private'],
     ['wear out', 'wear'],
+    ['in return for|in exchange for', 'for'],
     ['list price', 'price'],
     ['part time|full time', 'time'],
     ['square up|squares up|squared up|settle up|pay up', 'pay'],
@@ -112,7 +114,7 @@ const PHRASES: readonly (readonly [string, string])[] = (
     ['take in', 'receive'],
     ['come to|comes to|came to|amount to|amounts to|amounted to', 'be'],
     ['card bill', 'creditcard bill'],
-    ['use up', 'use'],
+    ['use up|gone by|go by|have passed|have elapsed|have gone', 'use'],
     ['end of month|month end|end of this month', 'end'],
     ['of which|of these|of it|of this', 'ofit'],
     ['down payment', 'downpayment'],
@@ -188,7 +190,12 @@ export const NUMBERS: ReadonlyMap<string, number> = new Map(
     'eighteen nineteen twenty'
   )
     .split(' ')
-    .map((word, i) => [word, i] as const),
+    .map((word, i) => [word, i] as const)
+    .concat(
+      'thirty forty fifty sixty seventy eighty ninety'
+        .split(' ')
+        .map((word, i) => [word, 30 + 10 * i]),
+    ),
 );
 
 /** Parts of a whole in words. */

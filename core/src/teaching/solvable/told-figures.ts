@@ -20,6 +20,9 @@ const DAYS = new RegExp(
   'gi',
 );
 
+/** `2/10, n/30`: what comes off where it is paid within so many days. */
+const TERMS = /^\d(?:\.\d)?\/\d{1,2},? ?n/i;
+
 /** The figures that stand in some texts, amounts in minor units of the company's currency. */
 export function figuresIn(texts: readonly string[], { company }: Book): ToldFigures {
   const writing = writingOf(company);
@@ -28,6 +31,7 @@ export function figuresIn(texts: readonly string[], { company }: Book): ToldFigu
     for (const { 0: found, index } of numbersIn(text, writing)) {
       const plain = Number(plainDecimal(found, writing));
       const behind = text.slice(index + found.length).trimStart();
+      if (TERMS.test(text.slice(index, index + 16))) percents.add(plain);
       if (behind.startsWith('%') || behind.startsWith('per cent')) percents.add(plain);
       if (Number.isInteger(plain) && plain > 0 && plain <= MOST_PIECES) numbers.add(plain);
       const read = parseAmount(found, writing);

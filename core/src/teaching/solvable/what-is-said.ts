@@ -15,6 +15,10 @@ const FEW = 3;
 
 const lastWord = (name: string): string => name.split(/[^\p{L}]+/u).at(-1) ?? '';
 
+/** `Pays Coral Press`: who is named in an entry’s words, as a name behind the first. */
+const partiesIn = (text: string): string[] =>
+  (text.match(/(?<= )\p{Lu}\p{L}+(?: \p{Lu}\p{L}+){1,3}/gu) ?? []).map(plainText);
+
 /** A function that is asked the same more than once, and reckons it once. */
 function once<K, V>(reckon: (of: K) => V): (of: K) => V {
   const known = new Map<K, V>();
@@ -117,7 +121,7 @@ export class WhatIsSaid {
     const kept = new Set(ids.filter((id) => isKept(this.book, id)));
     const names = this.accounts.filter(({ id }) => kept.has(id)).map(({ name }) => name);
     const kin = this.kinOf(kept);
-    const named = this.blocksOf([plainText(entry.text), ...names]);
+    const named = this.blocksOf([plainText(entry.text), ...partiesIn(entry.text), ...names]);
     const isNamed = new Set(named);
     const ofDay = this.blocksOf(formsOf(entry.date)).filter((block) => !isNamed.has(block));
     const before = new KnownBefore(this.book, entry);

@@ -24,6 +24,27 @@ export default function EarlierWorkPage() {
   return <EarlierWork marked={earlier.data} number={Number(number)} />;
 }
 
+const EarlierHead = ({ marked, number }: { readonly marked: Marked; readonly number: number }) => (
+  <div className="sheet-head">
+    <h1>
+      <Link to={`/results/${marked.exerciseId}`} className="path-link">
+        {marked.title}
+      </Link>{' '}
+      › {marked.student}, {ordinal(number)} try
+    </h1>
+    <span className="quiet">
+      {marked.handedInAt && `handed in ${momentText(marked.handedInAt)} · `}as it was given back
+    </span>
+    <div className="actions">
+      {marked.next === null ? (
+        <span className="quiet">the latest is not handed in yet</span>
+      ) : (
+        <Link to={`/marking/${marked.next}`}>To the latest</Link>
+      )}
+    </div>
+  </div>
+);
+
 function EarlierWork({ marked, number }: { readonly marked: Marked; readonly number: number }) {
   const [view, setView] = useState(FIRST_VIEW);
   const [active, onPoint] = useState<number | null>(null);
@@ -35,24 +56,7 @@ function EarlierWork({ marked, number }: { readonly marked: Marked; readonly num
   };
   return (
     <>
-      <div className="sheet-head">
-        <h1>
-          <Link to={`/results/${marked.exerciseId}`} className="path-link">
-            {marked.title}
-          </Link>{' '}
-          › {marked.student}, {ordinal(number)} try
-        </h1>
-        <span className="quiet">
-          {marked.handedInAt && `handed in ${momentText(marked.handedInAt)} · `}as it was given back
-        </span>
-        <div className="actions">
-          {marked.next === null ? (
-            <span className="quiet">the latest is not handed in yet</span>
-          ) : (
-            <Link to={`/marking/${marked.next}`}>To the latest</Link>
-          )}
-        </div>
-      </div>
+      <EarlierHead marked={marked} number={number} />
       <MarkedBar view={view} onChange={setView} />
       <main className={styles['desk']}>
         <div className={`${styles['spread']} shows-${view.shown}`}>

@@ -1,11 +1,13 @@
 import type { Amount } from '../../../model/money/amount.js';
 import type { Known, KnownAccount, KnownLine, Wanted } from '../known.js';
-import { owedFor, paidBy } from '../paid.js';
+import { owedFor, paidBy, termsIn } from '../paid.js';
 import { paymentsOf } from '../payment.js';
 import { priceOf, taxOn } from '../price.js';
 import {
   debit,
   does,
+  isBoughtByOthers,
+  isSomebodyElse,
   partyAfter,
   phrase,
   thingAfter,
@@ -16,7 +18,7 @@ import {
   type Scene,
 } from '../scene.js';
 import { bestOf, boughtAs, isGoods, LASTING_TYPES } from '../things.js';
-import { type Told } from '../told.js';
+import { Told } from '../told.js';
 
 const taxLine = (known: Known, tax: Amount): KnownLine[] =>
   tax === 0 ? [] : [debit(known.account({ type: 'sales-tax' }), tax)];
@@ -29,7 +31,8 @@ function keep({ day, known }: Scene, account: KnownAccount, cost: Amount): void 
 
 /** What is named as bought: behind *buy*, or before it (`a van is bought`). */
 function boughtThing(said: Told): { readonly thing: string; readonly isOne: boolean } {
-  const at = said.indexOf('buy');
+  const isTold = said.has('buy|be deliver');
+  const at = said.indexOf(isTold ? 'buy' : 'deliver');
   const after = at < 0 ? [] : thingFrom(said.tokens, at + 1);
   const tokens = after.length > 0 ? after : thingFrom(said.tokens, 0);
   const start = tokens[0] ? said.tokens.indexOf(tokens[0]) : 0;
@@ -38,12 +41,19 @@ function boughtThing(said: Told): { readonly thing: string; readonly isOne: bool
   return { thing: phrase(tokens), isOne: before.includes('a') && !isMany };
 }
 
+/** `Two spotlights at 275 each`: a few things, none of them cheap, are kept like one. */
+const isFewAndDear = (said: Told): boolean =>
+  said.has('each|apiece') &&
+  (said.of('count')[0]?.value ?? 99) <= 12 &&
+  (said.first ?? 0) >= 10_000;
+
 const CARRIAGE = /\b(?:carriage|freight|delivery|transport|haulage|carrier|haulier)\b/i;
 
 function wantedOf({ said, known }: Scene, thing: string, isOne: boolean): Wanted {
   const goods = { type: known.isPerpetual ? 'inventory' : 'purchases' };
   if (CARRIAGE.test(thing) && !bestOf(thing, LASTING_TYPES))
     return known.isPerpetual ? goods : { type: 'carriage-in' };
+  if (said.verb === 'need') return { type: 'repairs', name: 'Repairs', isGuess: true };
   const isForHire = said.has('for hire|to hire|for rent|to rent');
   if (isForHire) return { type: 'plant-equipment', name: titled(thing) };
   if (said.has('for sale|for resale|to sell') || isGoods(thing, known)) return goods;
@@ -54,12 +64,38 @@ function wantedOf({ said, known }: Scene, thing: string, isOne: boolean): Wanted
 
 /** `New beds cost 5,500 and were paid for by cheque`. */
 const isCosting = ({ said }: Scene): boolean =>
-  said.has('cost') && said.has('pay|onaccount|owe') && ['', 'pay', 'owe'].includes(said.verb);
+  said.has('cost') &&
+  said.has('pay|onaccount|owe') &&
+  ['', 'pay', 'owe', 'need'].includes(said.verb);
+
+const BILL_LATER =
+  'bill be due|bill be payable|bill come|bill follow|bill follows|bill will|invoice be due';
+
+/** That goods are received says nothing of how they are paid. */
+const withoutArrival = (rest: Told): Told =>
+  new Told(
+    rest.tokens.filter((token, i) => token.word !== 'receive' || rest.tokens[i - 1]?.word !== 'be'),
+  );
+
+/** `Flour for 740 is delivered`: to nobody else, so to the business. */
+function isBroughtToUs({ said, known }: Scene): boolean {
+  if (said.has('buy|sell|customer') || said.first === null) return false;
+  const thing = phrase(thingFrom(said.tokens, 0));
+  const isEach = said.of('count').length > 0 && said.has('each|apiece') && said.has('pay for');
+  if (isEach && bestOf(thing, LASTING_TYPES)) return true;
+  if (said.has('be receive') && said.has(BILL_LATER)) return true;
+  const isThing = isGoods(thing, known) || bestOf(thing, ['supplies', 'inventory']) !== null;
+  if (said.has('invoice from|bill from')) return isThing || bestOf(thing, LASTING_TYPES) !== null;
+  if (said.has('deliver') && !said.has('be deliver')) return isSomebodyElse(said, 'deliver');
+  if (said.has('come from|arrive from')) return isThing;
+  return said.has('be deliver') && partyAfter(said, 'to') === '' && !said.has('pay for');
+}
 
 /** `Buys a kiln for 6,000, half from the bank, the rest is owed`: something bought, and how it is paid. */
 export const buying: Event = (scene) => {
   const { said, known } = scene;
-  const isBought = said.has('buy') && said.verb !== 'pay';
+  const isOurs = said.has('buy') && said.verb !== 'pay' && !isBoughtByOthers(said);
+  const isBought = isOurs || isBroughtToUs(scene);
   if (!isBought && !(isCosting(scene) && said.of('span').length === 0)) return null;
   const price = priceOf(said);
   const { thing, isOne } = boughtThing(said);
@@ -68,15 +104,18 @@ export const buying: Event = (scene) => {
   const { net, tax } = taxOn(said, price.total);
   if (price.rest.has('for #amount'))
     return why('several things are bought together: say each by itself');
-  const payments = paymentsOf(price.rest, net + tax, 'bank');
+  const payments = paymentsOf(withoutArrival(price.rest), net + tax, 'bank');
   if (!payments) return why('the parts that are paid don’t add up to the whole');
-  const account = known.account(wantedOf(scene, thing, isOne));
+  const account = known.account(wantedOf(scene, thing, isOne || isFewAndDear(said)));
   const isLasting = LASTING_TYPES.includes(account.type);
   const owing = {
     wanted: owedFor(known, isLasting, thing),
     names: [thing, 'supplier', partyAfter(said, 'from', 'to')],
+    percent: termsIn(scene.text),
   };
   keep(scene, account, net);
+  if (['supplies', 'inventory'].includes(account.type))
+    for (const word of thing.toLowerCase().split(' ')) known.keptAs.set(word, account);
   known.last = net + tax;
   const lines = [debit(account, net), ...taxLine(known, tax), ...paidBy(known, payments, owing)];
   return does(titled(thing), lines, [...price.uses, price.total]);

@@ -30,6 +30,7 @@ import {
   returning,
   writtenOff,
 } from './put-right.js';
+import { boughtPlainly, costPlainly, doneForUs, goodsLost, staffPaid } from './plainly.js';
 import { receivingAhead, receivingDebts, receivingIncome } from './receiving.js';
 import { costTold, doneForMoney, selling } from './selling.js';
 
@@ -59,6 +60,7 @@ export const EVENTS: readonly Event[] = [
   usedUp,
   suppliesUsed,
   earnedAhead,
+  staffPaid,
   receivingAhead,
   receivingDebts,
   lending,
@@ -72,6 +74,10 @@ export const EVENTS: readonly Event[] = [
   billed,
   payingAhead,
   receivingIncome,
+  boughtPlainly,
   payingExpenses,
   doneForMoney,
+  goodsLost,
+  doneForUs,
+  costPlainly,
 ];

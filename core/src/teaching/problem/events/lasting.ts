@@ -89,7 +89,10 @@ function reckoned(scene: Scene, asset: KnownAccount): Amount | null {
   return life > 0 && cost > residual ? Math.round(((cost - residual) * gone) / life) : null;
 }
 
-const isLosing = (said: Told): boolean => said.has('lose') && said.has('value|worth');
+const isLosing = ({ said, known, ...scene }: Scene): boolean =>
+  said.has('lose') &&
+  (said.has('value|worth') ||
+    known.spokenOf(wordsOf({ said, known, ...scene }), LASTING_TYPES) !== null);
 
 /** `Furniture is written down by 100`: of what lasts; goods and debts lose in other ways. */
 const isWrittenDown = (scene: Scene): boolean =>
@@ -102,7 +105,7 @@ export const depreciating: Event = (scene) => {
   const wears =
     isOver ||
     said.has('depreciate|endure|useful life|life|wear|straightline') ||
-    isLosing(said) ||
+    isLosing(scene) ||
     isWrittenDown(scene);
   if (!wears || said.has('sell') || (said.has('buy') && !isOver)) return null;
   if (said.has('depreciate') && said.amounts.length > 1 && said.of('span').length === 0)
@@ -111,7 +114,7 @@ export const depreciating: Event = (scene) => {
   if (!asset)
     return isOver || said.has('depreciate|life|wear') ? why('what wears isn’t said') : null;
   const isSaid =
-    (said.has('depreciate|writedown') || isLosing(said)) &&
+    (said.has('depreciate|writedown') || isLosing(scene)) &&
     said.of('span').every(({ value }) => value <= 12) &&
     !said.has('residual') &&
     said.of('percent').length === 0;

@@ -1,6 +1,6 @@
 import type { Amount } from '../../../model/money/amount.js';
 import type { KnownAccount } from '../known.js';
-import { moneyOf } from '../paid.js';
+import { moneyOf, owedOf } from '../paid.js';
 import type { Told } from '../told.js';
 import { addMonths, daysBetween } from '../../../model/day/calendar.js';
 import {
@@ -8,6 +8,7 @@ import {
   debit,
   does,
   endOf,
+  isSomebodyElse,
   why,
   type Event,
   type Scene,
@@ -44,7 +45,9 @@ export const borrowing: Event = (scene) => {
     !said.has('buy|customer');
   const lent = said.has('lend') && (isLentToUs(said) || said.has(TO_US));
   if (said.verb === 'repay') return null;
-  if (!(takes || signs || lent) || (!lent && said.has('repay|instalment|pay|buy'))) return null;
+  const isBackLater = said.has('be repay|repayable|repay in|repay over|repay by') && takes;
+  const isOther = said.has('repay|instalment|pay|buy') && !isBackLater;
+  if (!(takes || signs || lent) || (!lent && isOther)) return null;
   if (said.first === null) return why('how much is borrowed isn’t said');
   const isShort = said.of('span').some(({ value }) => value < 12) || said.has('#days');
   const type = said.has('note') ? 'note-payable' : isShort ? 'loan-within-year' : 'long-term-loan';
@@ -75,7 +78,14 @@ function interestIn({ said }: Scene): Amount | null {
 export const repaying: Event = (scene) => {
   const { said, known } = scene;
   const isLoan = said.has('loan|instalment|mortgage|repay|bank loan|principal|note payable');
-  if (!isLoan || !said.has('pay|repay') || said.has('buy|customer|receive')) return null;
+  if (!isLoan || !said.has('pay|repay') || said.has('buy|customer|receive|each')) return null;
+  if (said.has('interest') && said.has('will be pay|to be pay|notyet') && !said.has('repay'))
+    return null;
+  if (said.has('finance|finances|financed'))
+    return why('what is lent for it, and to whom it is paid, isn’t said plainly');
+  const isOfLoan = said.has('loan|mortgage|principal|note payable|interest');
+  if (!isOfLoan && owedOf(scene)) return null;
+  if (!isOfLoan && known.ofType(...LOANS).length === 0 && isSomebodyElse(said)) return null;
   const [first, second] = said.amounts;
   if (!first) return why('how much is paid back isn’t said');
   const interest = interestIn(scene);
@@ -138,12 +148,12 @@ export function monthsSince(from: string, to: string): number {
 export const interestOwed: Event = (scene) => {
   const { said, known } = scene;
   const isOwed = said.has(
-    'accrue|owe|notyet|unpaid|due|outstanding|for #span|incur|incurred|to pay',
+    'accrue|owe|notyet|unpaid|due|outstanding|for #span|incur|incurred|to pay|will be pay|to be pay',
   );
   if (
     !said.has('interest') ||
     !isOwed ||
-    (said.verb === 'pay' && !said.has('notyet|to pay|be pay'))
+    (said.verb === 'pay' && !said.has('notyet|to pay|will be pay|be pay'))
   )
     return null;
   if (said.has('receivable|earn|deposit')) return null;

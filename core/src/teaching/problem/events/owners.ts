@@ -41,7 +41,9 @@ const puts = ({ said }: Scene): boolean =>
       'into|pay in #amount|put in #amount|in business|in bank|capital|own money|to bank|savings|as capital',
     ) &&
     !said.has('pay owner|private')) ||
-  (said.has('bring') && (said.has(OWNERS) || said.tokens[0]?.isNamed === true)) ||
+  (said.has('bring') &&
+    !said.has('sell|takings|sales') &&
+    (said.has(OWNERS) || said.tokens[0]?.isNamed === true)) ||
   (said.has('begin') &&
     said.has('business|books|with') &&
     said.first !== null &&
@@ -123,7 +125,10 @@ const nominalIn = (said: Told, first: Amount): Amount => {
 /** `Issues 1,000 shares of 1 at 1.50`: shares for money, at their nominal value and above it. */
 export const sharesIssued: Event = (scene) => {
   const { said, known } = scene;
-  const isTaken = said.has('subscribe') || (said.has('buy|take') && said.has(SHAREHOLDERS));
+  const isTaken =
+    said.has('subscribe') ||
+    (said.has('pay|invest') && said.has('for share')) ||
+    (said.has('buy|take') && said.has(SHAREHOLDERS));
   if (!said.has('share') || !(said.has('issue|sell') || isTaken) || said.has('dividend'))
     return null;
   const [count] = said.of('count');
@@ -133,7 +138,8 @@ export const sharesIssued: Event = (scene) => {
   const nominal = isNominal ? nominalIn(said, first.value) : null;
   const paid = second && nominal === first.value ? second.value : first.value;
   const times = count?.value ?? 1;
-  const total = paid * times;
+  const isInAll = nominal !== null && paid !== nominal && paid >= nominal * times;
+  const total = isInAll ? paid : paid * times;
   const capital = (nominal ?? paid) * times;
   const above = total - capital;
   if (above < 0) return why('shares are not issued below their nominal value');
@@ -194,13 +200,18 @@ export const dividendGranted: Event = ({ said, known }) => {
   return does('Dividend granted', lines);
 };
 
+/** Whether the till has so much: takings that were told before lie in it, others come in just now. */
+const isInTheTill = ({ known }: Scene, amount: Amount): boolean =>
+  known.ofType('cash-in-hand').some((till) => known.balanceOf(till) >= amount);
+
 /** Money moved between bank and till. */
 export const moneyMoved: Event = (scene) => {
   const { said, known } = scene;
   // What lies in the till was received before.
-  const isBanked = said.has('banked') && said.has('till|float|petty');
+  const isBanked = said.has('banked') && said.has('till|float|petty|of cash');
   const toBank = isBanked || said.has('into bank|to bank|in bank|at bank');
-  const isTakings = said.has('takings|till|cash|float|petty');
+  const isOfIt = said.has('ofit') && said.first !== null && isInTheTill(scene, said.first);
+  const isTakings = isOfIt || said.has('takings|till|cash|float|petty');
   const isMoving = isBanked || said.has('pay|put|deposit|bring|withdraw|transfer|take|bank');
   const fromBank = said.has('from bank') && said.has('till|petty|float|office use|cash');
   if (
@@ -211,6 +222,8 @@ export const moneyMoved: Event = (scene) => {
   )
     return null;
   if (said.first === null || said.has('for rent')) return null;
+  const isOfTill = !said.has('takings') || said.has('of takings|till');
+  if (!isOfTill && !isInTheTill(scene, said.first)) return null;
   known.moneyIn = 'both';
   const [bank, cash] = [known.money(false), known.money(true)];
   if (bank === cash) return null;

@@ -15,6 +15,7 @@ import {
   credit,
   debit,
   does,
+  isSomebodyElse,
   phrase,
   thingAfter,
   thingBefore,
@@ -28,11 +29,15 @@ import {
 } from '../scene.js';
 import { expenseOf, isGoods } from '../things.js';
 import { partOf, type Token } from '../token.js';
-import type { Told } from '../told.js';
+import { Told } from '../told.js';
 import { OURS } from '../words.js';
+
+/** `A cheque for 1,400 is sent to Tarn Ropes`: by whom, nobody says; so it is ours. */
+const isSent = (said: Told): boolean => said.has('be send') && said.has('cheque');
 
 const isPaying = ({ said }: Scene): boolean =>
   said.has('pay|prepay') ||
+  isSent(said) ||
   said.verb === 'give' ||
   said.verb === 'transfer' ||
   (said.verb === 'withdraw' && said.has('wage'));
@@ -45,7 +50,9 @@ export function paidOf({ said }: Scene, owed: Amount): Amount | null {
   if (share) return partOf(owed, share);
   return said.has(
     'balance|rest|remainder|all|atonce|owe|due|amount|whole|bill|invoice|debt|what|for|account|accounts',
-  )
+  ) ||
+    said.has('be pay') ||
+    said.tokens.some((token) => /^settle/i.test(token.said))
     ? owed
     : null;
 }
@@ -63,6 +70,8 @@ function paysDebt(scene: Scene, { account, owed, who }: Debt): Understood {
   const paid = paidOf(scene, owed);
   if (paid === null || paid <= 0) return why(`how much of what is owed is paid isn’t said`);
   const discount = discountIn(scene, paid) ?? 0;
+  if (discount === 0 && scene.said.has('discount'))
+    return why('how much the discount is isn’t said');
   const gross = isAfterDiscount(scene) ? paid + discount : paid;
   known.last = gross;
   const lines = [debit(account, gross), credit(moneyOf(scene), gross - discount)];
@@ -76,18 +85,27 @@ const isExpense = ({ said }: Scene): boolean =>
   said.has('carriage|freight|delivery|repair|repairs|rent|insurance|wage|fuel') &&
   !said.has('owe|balance|bill|invoice|debt|supplier|due');
 
+/** `Pays the electricity bill of 215`, where another bill waits: that of what is named. */
+function isOtherBill(scene: Scene): boolean {
+  const owed = owedOf(scene);
+  const expense = owed?.name === 'Bill' ? expenseOf(wordsOf(scene), scene.known) : null;
+  return expense !== null && !scene.known.remembered.owed.has((expense.name ?? '').toLowerCase());
+}
+
 /** `Pays Fenn Ovens 1,000`, `pays for the clay`, `pays suppliers`: something that was owed. */
 export const payingDebts: Event = (scene) => {
   const { said, known } = scene;
-  const isTheirs = said.tokens[0]?.isNamed === true && said.verb === 'receive';
-  if (!(isPaying(scene) || isTheirs) || said.verb === 'buy') return null;
+  const isTheirs =
+    said.tokens[0]?.isNamed === true && said.verb === 'receive' && !said.has('bill|invoice');
+  if (!(isPaying(scene) || isTheirs) || said.verb === 'buy' || said.has('at a cost of'))
+    return null;
   if (said.has('customer|interest')) return null;
-  const owed = isExpense(scene) ? null : owedOf(scene);
+  const owed = isExpense(scene) || isOtherBill(scene) ? null : owedOf(scene);
   if (owed && owed.line.amount < 0) {
     const open = Math.min(-owed.line.amount, -known.balanceOf(owed.line.account));
     return paysDebt(scene, { account: owed.line.account, owed: open, who: owed.name });
   }
-  if (!said.has('supplier|payable')) return null;
+  if (!said.has('supplier|payable|pay #amount onaccount')) return null;
   const account = known.account({ type: 'trade-payables' });
   return paysDebt(scene, { account, owed: -known.balanceOf(account), who: 'suppliers' });
 };
@@ -145,7 +163,8 @@ function monthsAhead({ said }: Scene): number {
   const [span] = said.of('span');
   if (span) return span.value;
   const [from, to] = said.of('month');
-  if (from && to && said.has('monthof to monthof|monthof until monthof|monthof through monthof'))
+  const plain = new Told(said.tokens.filter(({ word }) => word !== '#year'));
+  if (from && to && plain.has('monthof to monthof|monthof until monthof|monthof through monthof'))
     return ((to.value - from.value + 12) % 12) + 1;
   if (said.has('annual|yearly|year')) return 12;
   return said.has('quarter|quarterly') ? 3 : 0;
@@ -187,7 +206,7 @@ export const payingAhead: Event = (scene) => {
   const partly = partlyAhead(scene);
   if (partly) return partly;
   const price = priceOf(said);
-  const expense = expenseOf(paidThing(scene), known);
+  const expense = expenseOf(paidThing(scene), known) ?? expenseOf(wordsOf(scene), known);
   if (!price) return null;
   if (!expense) return why('what is paid ahead isn’t said');
   if (isForThisYear(scene) && expense.type !== 'insurance') return null;
@@ -208,7 +227,8 @@ export const payingDeposit: Event = ({ said, known, ...scene }) => {
   const isBack = said.has(
     'returnable|refundable|deposit for|deposit on|a deposit of|security deposit|rent deposit',
   );
-  if (!isBack || !said.has('pay') || said.has('customer|buy') || said.first === null) return null;
+  const isOthers = said.has('customer|buy|into bank') || isSomebodyElse(said);
+  if (!isBack || !said.has('pay') || isOthers || said.first === null) return null;
   const money = moneyOf({ said, known, ...scene });
   const lines = [
     debit(known.account({ type: 'deposit-paid' }), said.first),
@@ -260,13 +280,27 @@ function several(scene: Scene): Understood | null {
     expense: expenseOf(thing, known),
   }));
   const types = new Set(lines.map(({ expense }) => expense?.name));
-  if (lines.some(({ expense }) => !expense) || types.size < lines.length) return null;
+  if (lines.some(({ expense }) => !expense)) return null;
+  const areAlike = types.size === 1 && said.verb === 'pay' && !said.has('deposit');
+  if (types.size < lines.length && !areAlike) return null;
   const total = lines.reduce((sum, { amount }) => sum + amount, 0);
+  if (areAlike) {
+    const [{ expense } = { expense: null }] = lines;
+    const all = debit(known.account(expense ?? { type: '' }), total);
+    return does(
+      expense?.name ?? 'Expenses paid',
+      [all, credit(moneyOf(scene), total)],
+      lines.map(({ amount }) => amount),
+    );
+  }
   const debits = lines.map(({ expense, amount }) =>
     debit(known.account(expense ?? { type: '' }), amount),
   );
   return does('Expenses paid', [...debits, credit(moneyOf(scene), total)]);
 }
+
+/** People who are paid without a word of what for: whoever works. */
+const WORKERS = /(?:ers|ors|ists|ians|men|women)$/i;
 
 /** `Pays the wages, 900`: an expense of the period. */
 export const payingExpenses: Event = (scene) => {
@@ -278,7 +312,14 @@ export const payingExpenses: Event = (scene) => {
   const thing = paidThing(scene);
   const other = thingAfter(said, 'for');
   const isPlain = other !== '' && someNamed(scene) === '' && isOursPaying(scene, '');
-  const guess = isPlain ? { type: 'sundry-operating', name: titled(other), isGuess: true } : null;
+  const isCrew = someNamed(scene) === '' && WORKERS.test(thingBefore(said, 'be'));
+  const people = isCrew && said.has('be pay');
+  const staff = { type: 'staff', name: 'Wages', isGuess: true };
+  const guess = people
+    ? staff
+    : isPlain
+      ? { type: 'sundry-operating', name: titled(other), isGuess: true }
+      : null;
   const expense = expenseOf(thing, known) ?? (price ? guess : null);
   if (!price)
     return why(

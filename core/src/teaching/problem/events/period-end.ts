@@ -27,7 +27,7 @@ function usedOf(
   const { said } = scene;
   const left = said.has('remain|unexpired|unused');
   const [share] = said.of('share');
-  const [span] = said.of('span');
+  const span = said.of('span').at(-1);
   const part =
     said.first ??
     (share
@@ -51,14 +51,19 @@ export const usedUp: Event = (scene) => {
     !(said.has('remain') && said.has('prepay|prepayment|insurance|rent'))
   )
     return null;
-  if (said.has('buy|pay') && !said.has('prepay|pay advance|advance')) return null;
+  if (said.has('be use') && said.has('out of') && known.ofType('prepayment').length === 0)
+    return why('what was paid ahead for it isn’t known');
+  const spans = said.of('span');
+  const isHistory = spans.length === 2 && said.has('use') && said.amounts.length === 0;
+  if (said.has('buy|pay') && !isHistory && !said.has('prepay|pay advance|advance')) return null;
   const account =
     known.spokenOf(wordsOf(scene), ['prepayment']) ??
     (said.has('prepay|prepayment') ? known.ofType('prepayment')[0] : undefined);
   if (!account) return null;
   const ahead = known.remembered.ahead.find((each) => each.account === account);
   const whole = known.balanceOf(account);
-  const used = usedOf(scene, ahead?.amount ?? whole, ahead ?? { months: 0, from: scene.day });
+  const months = isHistory ? (spans[0]?.value ?? 0) : 0;
+  const used = usedOf(scene, ahead?.amount ?? whole, ahead ?? { months, from: scene.day });
   if (used === null || used <= 0 || used > whole)
     return why('how much of it is used up isn’t said');
   const called = account.name
@@ -77,9 +82,12 @@ export const usedUp: Event = (scene) => {
 /** `Of the clay, 210 is left`, `supplies used, 120`: what was kept for use, and is used or left. */
 export const suppliesUsed: Event = (scene) => {
   const { said, known } = scene;
-  const isLeft = said.has('remain|count|be left|stock-take|stocktake|close|closing goods');
+  const isLeft = said.has(
+    'remain|count|be left|be in yard|be in store|be in stock|be on shelves|be in workshop|stock-take|stocktake|close|closing goods',
+  );
   if (!isLeft && !said.has('use')) return null;
-  const account = known.spokenOf(wordsOf(scene), ['supplies', 'inventory']) ?? kept(scene);
+  const account =
+    known.spokenOf(wordsOf(scene), ['supplies', 'inventory']) ?? boughtBefore(scene) ?? kept(scene);
   if (!account || said.first === null || said.has('buy|sell|private')) return null;
   const whole = known.balanceOf(account);
   if (isLeft && known.hasGaps) return why(AFTER_A_GAP);
@@ -95,11 +103,24 @@ export const suppliesUsed: Event = (scene) => {
     'premises',
   ]);
   const lines = [
-    debit(expense ?? known.account({ type: 'sundry-operating', name, isGuess: true }), used),
+    debit(
+      expense ?? known.account({ type: usedAs(`${name} ${wordsOf(scene)}`), name, isGuess: true }),
+      used,
+    ),
     credit(account, used),
   ];
   return does(name, lines, [said.first]);
 };
+
+/** What a kept thing becomes when it is used. */
+function usedAs(words: string): string {
+  if (/office|stationery|paper|stamps/i.test(words)) return 'office';
+  return /clean/i.test(words) ? 'premises' : 'sundry-operating';
+}
+
+/** What was bought under a word of the sentence: `detergent worth 150 is left`. */
+const boughtBefore = ({ said, known }: Scene): KnownAccount | undefined =>
+  said.tokens.map((each) => known.keptAs.get(each.said.toLowerCase())).find((each) => each);
 
 function kept({ said, known }: Scene): KnownAccount | undefined {
   if (said.has('supplies|clay|material|materials')) return known.ofType('supplies')[0];
@@ -135,7 +156,7 @@ function counted({ known, said }: Scene, account: KnownAccount, left: Amount): U
 const WAGES = { type: 'staff', name: 'Wages', isGuess: true };
 
 const OWES =
-  'owe|accrue|notyet|unpaid|outstanding|to pay|to be pay|yet to|due|not receive|no bill|not bill|' +
+  'bill come|bill will|will cost|owe|accrue|notyet|unpaid|outstanding|to pay|to be pay|yet to|due|not receive|no bill|not bill|' +
   'not invoice|still to|not come|not arrive|not have come|have not come|notyet invoice|will be pay|payable on|payable in|payable #day|payable on #day';
 
 /** `Salaries of 21,000 were earned, of which 19,800 was paid`: the rest is owed. */
@@ -143,6 +164,8 @@ function partlyPaid(scene: Scene, expense: Wanted): Understood | null {
   const { said, known } = scene;
   const [whole, paid, ...more] = said.amounts;
   if (!whole || !paid || more.length > 0 || !said.has('ofit') || !said.has('pay')) return null;
+  if (said.has('will be pay|to be pay'))
+    return why('what is paid of it, and by whom, isn’t said plainly');
   const rest = whole.value - paid.value;
   if (rest <= 0) return why('more of it is paid than there is');
   const owed = expense.type === 'staff' ? { type: 'wages-payable' } : { type: 'accrued-expense' };
@@ -177,6 +200,15 @@ export const owedAtEnd: Event = (scene) => {
   ]);
 };
 
+/** `Three of the ten lessons have been given`: of what was sold by number; null where none is said. */
+function givenOf({ said, known }: Scene): Amount | null {
+  const promised = known.remembered.promised.at(-1);
+  const [given, of] = said.of('count');
+  const all = of?.value ?? promised?.count ?? 0;
+  if (!promised || !given || said.amounts.length > 0 || given.value > all) return null;
+  return Math.round((promised.amount * given.value) / all);
+}
+
 /** `A third of what was paid ahead has been earned`: what was received ahead becomes revenue. */
 export const earnedAhead: Event = (scene) => {
   const { said, known } = scene;
@@ -184,14 +216,14 @@ export const earnedAhead: Event = (scene) => {
   const isOther = said.verb === 'receive' && !said.has('earn|perform|redeem|redeemed');
   const [account] = known.ofType('deferred-income');
   const names =
-    'advance|deferred|unearned|beforehand|prepay|voucher|vouchers|passes|subscriptions|ahead';
+    'advance|deferred|unearned|beforehand|prepay|voucher|vouchers|pass|passes|subscriptions|ahead';
   const promised = known.remembered.promised.at(-1);
-  if (!isEarned || isOther || !account || !said.has(names) || said.has('sell|pay rent|buy'))
-    return null;
-  const used = usedOf(scene, promised?.amount ?? known.balanceOf(account) * -1, {
-    months: promised?.months ?? 0,
-    from: scene.day,
-  });
+  const isPart = said.of('span').length > 0 ? (promised?.months ?? 0) > 0 : givenOf(scene) !== null;
+  if (!isEarned || isOther || !account || said.has('sell|pay rent|buy')) return null;
+  if (!said.has(names) && !(isPart && !said.has('pay'))) return null;
+  const whole = promised?.amount ?? known.balanceOf(account) * -1;
+  const months = promised?.months ?? 0;
+  const used = givenOf(scene) ?? usedOf(scene, whole, { months, from: scene.day });
   if (used === null || used <= 0) return why('how much of it is earned isn’t said');
   const income = known.account(serviceAs(known));
   return does(
@@ -205,14 +237,15 @@ export const earnedAhead: Event = (scene) => {
 export const earnedUnbilled: Event = (scene) => {
   const { said, known } = scene;
   const isUnbilled = said.has(
-    'notyet invoice|notyet bill|unbilled|not invoice|not bill|not be invoice|notyet receive|but notyet|to be receive|will be receive|be receive in|accrue income|accrue revenue',
+    'notyet invoice|notyet bill|unbilled|not invoice|not bill|not be invoice|notyet receive|but notyet|notyet credit|to be receive|will be receive|be receive in|accrue income|accrue revenue',
   );
-  if (!isUnbilled || !said.has('perform|service|earn|do|done|work|accrue') || said.has('wage'))
-    return null;
+  const isEarned = said.has('perform|service|earn|do|done|work|accrue|customer owe');
+  if (!isUnbilled || !isEarned || said.has('wage')) return null;
   if (said.first === null) return why('how much of it is earned isn’t said');
+  const income = said.has('interest') ? { type: 'interest-received' } : serviceAs(known);
   const lines = [
     debit(known.account({ type: 'accrued-income' }), said.first),
-    credit(known.account(serviceAs(known)), said.first),
+    credit(known.account(income), said.first),
   ];
   return does('Earned, not yet invoiced', lines);
 };

@@ -1,6 +1,6 @@
 import type { Amount } from '../../../model/money/amount.js';
 import type { KnownAccount } from '../known.js';
-import { moneyOf } from '../paid.js';
+import { moneyOf, owedOf } from '../paid.js';
 import { meansIn } from '../payment.js';
 import {
   partyAfter,
@@ -9,8 +9,10 @@ import {
   debit,
   does,
   entry,
+  isSomebodyElse,
   phrase,
   why,
+  wordsOf,
   type Event,
   type Scene,
 } from '../scene.js';
@@ -27,16 +29,21 @@ const costAt = (said: Told): Amount | null => said.amountAfter('cost')?.value ??
 const isReturnedBy = ({ said }: Scene): boolean =>
   said.has('return by') && partyAfter(said, 'by') !== '';
 
+/** Whether somebody is spoken of who owes for what was sold to them. */
+const owesUs = (scene: Scene): boolean => (owedOf(scene)?.line.amount ?? 0) > 0;
+
 export const customersReturn: Event = (scene) => {
   const { said, known } = scene;
   const gives = said.has('return|refund|creditnote|allowance|let off|price reduction');
   const isTheirs =
     said.has('customer|refund|by customer|to customer|sell') ||
     isReturnedBy(scene) ||
+    (said.has('allowance') && owesUs(scene)) ||
+    (said.verb === 'return' && isSomebodyElse(said) && said.has('invoice|charge')) ||
     (said.has('creditnote') && said.has('issue|give|sign'));
   if (!gives || !isTheirs || said.has('supplier|doubtful|deposit|incometax|cheque')) return null;
   const amount = said.amounts.find(({ value }) => value !== costAt(said))?.value ?? null;
-  if (amount === null) return why('what the return is worth isn’t said');
+  if (amount === null) return keptThing(scene) ? null : why('what the return is worth isn’t said');
   const isPaid = said.has('refund|cash|bank|pay');
   const back = isPaid ? moneyOf(scene) : known.account({ type: 'trade-receivables' });
   const entries = [
@@ -57,13 +64,18 @@ export const customersReturn: Event = (scene) => {
   return { entries, uses: [amount, ...(cost === null ? [] : [cost])] };
 };
 
+/** What the business keeps that a sentence speaks of: its own, which goes back to whoever sold it. */
+const keptThing = (scene: Scene): KnownAccount | null =>
+  scene.known.spokenOf(wordsOf(scene), ['supplies', ...LASTING_TYPES]);
+
 /** `Sends clay worth 40 back to the supplier`: goods, or money let off, by suppliers. */
 export const returning: Event = (scene) => {
   const { said, known } = scene;
   if (
     !said.has('return|allowance|creditnote|refund') ||
     said.has('customer|doubtful|deposit|incometax|sell') ||
-    isReturnedBy(scene)
+    isReturnedBy(scene) ||
+    owesUs(scene)
   )
     return null;
   if (said.first === null) return why('what the return is worth isn’t said');
@@ -133,9 +145,14 @@ export const writtenOff: Event = (scene) => {
 /** `An allowance of 5 % of what customers owe is made`, `the allowance is raised to 90`. */
 export const allowanceMade: Event = (scene) => {
   const { said, known } = scene;
-  if (!said.has('doubtful|allowance') || said.has('customer return|return|writeoff')) return null;
-  const account = known.account({ type: 'allowance-doubtful-debts' });
   const [percent] = said.of('percent');
+  const isFeared =
+    percent !== undefined &&
+    said.has('receivable|owe|debts|customer') &&
+    said.has('never|uncollectible|not be receive|notyet be receive|not pay');
+  if (!(said.has('doubtful|allowance') || isFeared)) return null;
+  if (said.has('customer return|return|writeoff') || owesUs(scene)) return null;
+  const account = known.account({ type: 'allowance-doubtful-debts' });
   const owed = known.balanceOf(receivables(scene));
   if (percent && said.first === null && known.hasGaps) return why(AFTER_A_GAP);
   const wanted = percent ? percentOf(said.first ?? owed, percent) : said.first;
@@ -207,11 +224,11 @@ const NOTHING: readonly (readonly [string, string])[] = [
 
 /** Something that moves nothing: an order, an agreement, somebody hired. */
 export const nothingMoves: Event = ({ said, known }) => {
-  if (said.has('incometax')) return null;
+  if (said.has('incometax') || said.has('estimate at #amount')) return null;
   const found = NOTHING.find(
     ([words]) => words.split('|').includes(said.verb) || (said.verb === '' && said.has(words)),
   );
-  const moves = `receive|deposit|downpayment|advance|pay${said.verb === 'agree' ? '' : '|buy|cash|bank|doubtful|lend'}`;
+  const moves = `receive|deposit|downpayment|advance|card|creditcard|onaccount|bill come|bill will|pay${said.verb === 'agree' ? '' : '|buy|cash|bank|doubtful|lend'}`;
   if (!found || said.has(moves)) return null;
   if (said.first !== null) known.last = said.first;
   return why(`no amount moves by this: ${found[1]}`);

@@ -4,6 +4,7 @@ import {
   credit,
   debit,
   does,
+  isSomebodyElse,
   thingAfter,
   why,
   wordsOf,
@@ -44,12 +45,17 @@ function isTheirs({ tokens }: Told): boolean {
   return (isSomebody && isPlain) || (isArticled && !NOT_THEIRS.has(before[1]?.word ?? ''));
 }
 
+const GIFTS = 'donation|donations|grant|gift|legacy|collection|subsidy';
+
 /** Money comes in: received, or paid by customers. */
 const isReceiving = ({ said }: Scene): boolean =>
   said.has('receive') ||
   (said.has('pay') &&
     (said.tokens[0]?.word === 'customer' || said.has('pay by customer|customer pay'))) ||
   isTheirs(said) ||
+  said.has('be take from') ||
+  (said.has('donate') && isSomebodyElse(said)) ||
+  (said.has('arrive|come in|come from') && said.has(GIFTS)) ||
   said.has('bank credit|credit by bank') ||
   (said.has('interest') && said.has('added by bank|bank adds|bank added')) ||
   (said.has('customer') && said.has('leave|deposit'));
@@ -82,12 +88,22 @@ const isTakings = ({ said, known }: Scene): boolean =>
   !said.has('bill|invoice|owe|account|onaccount') &&
   known.sold.has(thingAfter(said, 'from').toLowerCase());
 
+/** Who owes for what was told last: `the couple pay half of it`. */
+const lastDebtor = ({ known }: Scene) =>
+  [...known.remembered.owed.values()].filter(({ line }) => line.amount > 0).at(-1) ?? null;
+
 /** Customers pay what they owed. */
 export const receivingDebts: Event = (scene) => {
   const { said, known } = scene;
-  const owed = owedOf(scene);
+  if (said.has('be receive') && comesWithBill(scene)) return null;
+  const isOfIt = said.has('ofit') && isTheirs(said);
+  const owed = owedOf(scene) ?? (isOfIt ? lastDebtor(scene) : null);
   const isDebtor = owed && owed.line.amount > 0;
-  const pays = isReceiving(scene) || (isDebtor && isNamedBefore(said, owed.name));
+  if (isOfLaterMonth(scene) && !isDebtor) return null;
+  if (owed && owed.line.amount < 0 && said.tokens[0]?.isNamed && said.verb === 'receive')
+    return null;
+  const pays =
+    isReceiving(scene) || isOfBefore(scene) || (isDebtor && isNamedBefore(said, owed.name));
   if (!pays || said.has('advance|deposit|beforehand|interest|deposit|deposits|donation|grant'))
     return null;
   if (isDebtor && !isTakings(scene)) {
@@ -97,22 +113,40 @@ export const receivingDebts: Event = (scene) => {
   }
   const isTheirBill = said.has('bill|account|accounts') && said.verb === 'pay';
   const isOwed =
-    isTheirBill || said.has('owe|receivable|onaccount|debt|debts|outstanding|due|invoice');
+    isTheirBill ||
+    isOfBefore(scene) ||
+    said.has('owe|receivable|onaccount|debt|debts|outstanding|due|invoice');
   const [account] = known.ofType('trade-receivables');
   if (!isOwed && !(said.has('customer') && account)) return null;
-  if (said.has('for') && said.has('service|perform|sell|room|rooms|fees')) return null;
+  if (said.has('for') && said.has('service|perform|sell|room|rooms|fees') && !isOfBefore(scene))
+    return null;
   const customers = account ?? known.account({ type: 'trade-receivables' });
   const open = known.balanceOf(customers);
   return takesDebt(scene, { account: customers, owed: open, who: 'Customer' });
 };
 
+const monthOf = (day: string): number => Number(day.slice(5, 7));
+
+/** `pays 350 for boarding in September`, in August. */
+const isOfLaterMonth = ({ said, day }: Scene): boolean =>
+  ['pay', 'receive', 'transfer'].includes(said.verb) &&
+  (said.has('for monthof') || (said.has('in monthof') && said.has('for'))) &&
+  said.of('month').some(({ value }) => value === (monthOf(day) % 12) + 1);
+
+/** `1,500 arrives for cider sold in September`, in October: what was owed already. */
+const isOfBefore = ({ said, day }: Scene): boolean =>
+  said.has('sell in monthof|invoice in monthof') &&
+  said.of('month').some(({ value }) => (value % 12) + 1 === monthOf(day));
+
 /** Received before anything is done for it. */
 export const receivingAhead: Event = (scene) => {
   const { said, known } = scene;
   const isAhead =
+    isOfLaterMonth(scene) ||
     said.has(
-      'advance|beforehand|before|to be|to come|will be|for next|later|deferred|subscription|subscriptions',
-    ) || said.of('span').length > 0;
+      'advance|beforehand|before|to be|to come|will be|for next|later|deferred|subscription|subscriptions|a deposit of|deposit of #amount',
+    ) ||
+    said.of('span').length > 0;
   if (
     !isReceiving(scene) ||
     !isAhead ||
@@ -124,7 +158,9 @@ export const receivingAhead: Event = (scene) => {
   const amount = amountIn(scene);
   if (amount === null) return why('how much comes in ahead isn’t said');
   const account = known.account({ type: 'deferred-income' });
-  known.remembered.promised.push({ account, amount, months: said.of('span')[0]?.value ?? 0 });
+  const months = said.of('span')[0]?.value ?? 0;
+  const count = said.of('count').at(-1)?.value ?? 0;
+  known.remembered.promised.push({ account, amount, months, count });
   return does('Received ahead', [debit(moneyOf(scene), amount), credit(account, amount)]);
 };
 
@@ -139,7 +175,7 @@ const FROM: readonly (readonly [string, string])[] = [
   ['deposits-held', 'returnable|refundable|key deposit|key deposits|security deposit|back'],
   ['interest-received', 'interest'],
   ['dividends-received', 'dividend|dividends'],
-  ['donations-grants', 'donation|donations|grant|gift|legacy|collection|declare'],
+  ['donations-grants', `${GIFTS}|declare|donate`],
   ['sundry-income', 'rent|commission|compensation|subtenant|tenant'],
   ['income-tax', 'refund incometax'],
 ];
@@ -161,7 +197,10 @@ export const receivingIncome: Event = (scene) => {
   const named = FROM.find(([, words]) => said.has(words));
   const isEarned = said.has('for|from customer|fees|service|sales|takings|perform|cash sales');
   const isService =
-    isTakings(scene) || bestOf(thingAfter(said, 'from'), ['service-fees', 'goods-sales']) !== null;
+    said.has('customer pay') ||
+    (said.tokens[0]?.word === 'customer' && said.verb === 'pay') ||
+    isTakings(scene) ||
+    bestOf(thingAfter(said, 'from'), ['service-fees', 'goods-sales']) !== null;
   if (!named && !isEarned && !isService) {
     const who = someNamed(scene);
     return why(who === '' ? 'what it comes in for isn’t said' : `what ${who} pays for isn’t said`);

@@ -7,6 +7,7 @@ import {
   credit,
   debit,
   entry,
+  isBoughtByOthers,
   partyAfter,
   phrase,
   thingAfter,
@@ -34,6 +35,9 @@ const AHEAD = [
   'gift',
 ];
 
+/** Whoever is not sold things: something is done for them. */
+const SERVED = /^(?:patient|client|guest|student|pupil|passenger|member)s?$/i;
+
 /** What is sold becomes: goods sold, a service done, or a promise of something later. */
 export function soldAs(thing: string, { said, known }: Scene): Wanted {
   if (isGoods(thing, known)) return { type: 'goods-sales' };
@@ -42,7 +46,10 @@ export function soldAs(thing: string, { said, known }: Scene): Wanted {
   const best = bestOf(thing, ['goods-sales', 'service-fees']);
   const isPlain = known.goods.size === 0 && said.has('invoice');
   const isService =
-    isPlain || said.has('service|perform|earn|work|job|jobs') || best?.type === 'service-fees';
+    isPlain ||
+    (known.goods.size === 0 && said.tokens.some((each) => SERVED.test(each.said))) ||
+    said.has('service|perform|earn|work|job|jobs') ||
+    best?.type === 'service-fees';
   if (isService) return serviceAs(known);
   return { type: 'goods-sales', isGuess: best === null && known.goods.size > 0 };
 }
@@ -83,7 +90,8 @@ const taxLine = (known: Known, tax: Amount): KnownLine[] =>
   tax === 0 ? [] : [credit(known.account({ type: 'sales-tax' }), tax)];
 
 function soldThing(said: Told): string {
-  const at = said.indexOf('sell', 'perform', 'invoice', 'earn', 'charge');
+  const verbs = isBoughtByOthers(said) ? ['buy'] : ['sell', 'perform', 'invoice', 'earn', 'charge'];
+  const at = said.indexOf(...verbs);
   const after = phrase(thingFrom(said.tokens, at + 1));
   const other = thingAfter(said, 'for');
   if (said.has('invoice|charge') && other !== '') return other;
@@ -105,7 +113,9 @@ function isOurs({ tokens }: Told): boolean {
 /** `Treated animals for cash of 2,150`: whatever it is that was done, money came in for it. */
 const isDoneForMoney = ({ said }: Scene): boolean => {
   const [first] = said.tokens;
-  const isDone = first?.kind === 'word' && /(?:ed|s)$/.test(first.said) && first.isNamed === true;
+  const isPassive = said.tokens[1]?.word === 'be';
+  const isDone =
+    first?.kind === 'word' && /(?:ed|s)$/.test(first.said) && first.isNamed === true && !isPassive;
   return isDone && said.verb === '' && said.has('cash|onaccount|invoice');
 };
 
@@ -128,10 +138,21 @@ const PAYS_LATER = /\bpays? (?:next|later|within|in \d)/i;
 const isDelivered = (said: Told): boolean =>
   said.has('be deliver to') && partyAfter(said, 'to') !== '';
 
+/** `...is overhauled by Tidal Engineering; their invoice is due in March`: what the business has to pay. */
+export const isTheirInvoice = (said: Told): boolean =>
+  said.has(
+    'invoice be due|invoice for #amount be due|invoice of #amount be due|invoice be payable',
+  ) && partyAfter(said, 'by', 'from') !== '';
+
 const isSale = (said: Told): boolean =>
   said.has('sell|perform|sales') ||
+  isBoughtByOthers(said) ||
   // What comes with its invoice was bought.
-  (said.has('invoice') && !['arrive', 'come'].includes(said.verb) && !said.has('arrive')) ||
+  (said.has('invoice') &&
+    !said.has('be deliver|invoice from') &&
+    !isTheirInvoice(said) &&
+    !['arrive', 'come'].includes(said.verb) &&
+    !said.has('arrive')) ||
   (said.has('takings') && ['', 'receive'].includes(said.verb)) ||
   (said.verb === 'earn' && isOurs(said) && !said.has('advance')) ||
   (said.verb === 'charge' && said.has('customer')) ||
@@ -140,7 +161,9 @@ const isSale = (said: Told): boolean =>
 /** `The lamps cost 15 each`: what the goods had cost that were sold last. */
 export const costTold: Event = ({ said, known }) => {
   const isIt =
-    said.has('cost') && said.first !== null && !said.has('pay|buy|sell|return|onaccount');
+    said.has('cost') &&
+    said.first !== null &&
+    !said.has('pay|buy|sell|return|onaccount|will cost|missing');
   if (!isIt || known.soldLast === null || !known.isPerpetual || said.verb !== '') return null;
   const each = said.first ?? 0;
   const cost = said.has('each|apiece|per') ? each * known.soldLast : each;
@@ -170,7 +193,8 @@ export const selling: Event = (scene) => {
   const income = credit(known.account(wanted), net);
   known.last = net + tax;
   if (wanted.type === 'deferred-income') keepPromise(scene, income);
-  const who = [thing, 'customer', thingAfter(main, 'to'), thingBefore(main, 'be')];
+  const named = partyAfter(main, 'to', 'invoice', 'charge', 'for');
+  const who = [thing, 'customer', thingAfter(main, 'to'), thingBefore(main, 'be'), named];
   known.soldLast = cost ? null : (main.of('count')[0]?.value ?? 1);
   const lines = [...paidInto(known, payments, who), income, ...taxLine(known, tax)];
   const entries = [entry(titled(thing || 'sales'), ...lines)];
@@ -189,11 +213,15 @@ const usesOf = (said: Told, cost: ReturnType<typeof costIn>): Amount[] =>
 function wantedOf(thing: string, scene: Scene, main: Told): Wanted {
   const words = thing.toLowerCase().split(' ');
   const isAhead =
-    main.has('advance|for next|next season') || AHEAD.some((word) => words.includes(word));
+    main.has('advance|for next|next season') ||
+    (isBoughtByOthers(main) && /\b(?:block|book|card|course) of\b/.test(scene.text)) ||
+    AHEAD.some((word) => words.includes(word));
   return isAhead ? { type: 'deferred-income' } : soldAs(thing, scene);
 }
 
 function keepPromise({ known, said }: Scene, { account, amount }: KnownLine): void {
-  const months = said.of('span')[0]?.value ?? 0;
-  known.remembered.promised.push({ account, amount: -amount, months });
+  const yearly = said.has('yearly|annual') ? 12 : 0;
+  const months = said.of('span')[0]?.value ?? yearly;
+  const count = said.of('count').at(-1)?.value ?? 0;
+  known.remembered.promised.push({ account, amount: -amount, months, count });
 }

@@ -1,0 +1,113 @@
+import type { Known, KnownAccount, Wanted } from '../known.js';
+import { moneyOf, owedFor, paidBy } from '../paid.js';
+import { meansIn, paymentsOf } from '../payment.js';
+import { priceOf } from '../price.js';
+import {
+  credit,
+  debit,
+  does,
+  isSomebodyElse,
+  phrase,
+  thingFrom,
+  titled,
+  why,
+  wordsOf,
+  type Event,
+  type Scene,
+  type Understood,
+} from '../scene.js';
+import { bestOf, boughtAs, expenseOf, isGoods, LASTING_TYPES, plainExpense } from '../things.js';
+import { OURS } from '../words.js';
+import { isTheirInvoice } from './selling.js';
+
+/** `The actors receive their fees of 1,600`: whoever works for the business is paid. */
+export const staffPaid: Event = (scene) => {
+  const { said, known, text } = scene;
+  const isTheirs = /\b(?:their|her|his) (?:\w+ )?(?:pay|fees?|wages?|salar(?:y|ies))\b/i.test(text);
+  if (said.verb !== 'receive' || !isTheirs || !isSomebodyElse(said) || said.first === null)
+    return null;
+  if (said.has('customer|supplier')) return null;
+  const wages = known.account({ type: 'staff', name: 'Wages', isGuess: true });
+  return does('Wages', [debit(wages, said.first), credit(moneyOf(scene), said.first)]);
+};
+
+/** `Toys costing 40 are missing`: goods that are gone without having been sold. */
+export const goodsLost: Event = ({ said, known }) => {
+  const isGone = said.has('missing|stolen|spoiled|spoilt|lose|burnt|broken|shortage');
+  if (!isGone || said.first === null || said.amounts.length > 1 || !known.isPerpetual) return null;
+  const thing = said.tokens.map((each) => each.said).join(' ');
+  if (!isGoods(thing, known) || said.has('pay|insurance|cash')) return null;
+  const lines = [
+    debit(known.account({ type: 'cost-of-goods-sold' }), said.first),
+    credit(known.account({ type: 'inventory' }), said.first),
+  ];
+  return does('Goods that are missing', lines);
+};
+
+/** What is used up at once: by its name, else something to be looked at. */
+const costOf = (thing: string, known: Known): Wanted =>
+  expenseOf(thing, known) ?? { type: 'sundry-operating', name: titled(thing), isGuess: true };
+
+/** Such a cost, and how it is paid. */
+function costs(scene: Scene, thing: string, wanted: Wanted): Understood | null {
+  const { said, known } = scene;
+  const price = priceOf(said);
+  const payments = price && paymentsOf(price.rest, price.total, 'bank');
+  if (!payments) return null;
+  const account: KnownAccount = known.account(wanted);
+  const owing = { wanted: owedFor(known, false, thing), names: [thing] };
+  known.last = price.total;
+  const lines = [debit(account, price.total), ...paidBy(known, payments, owing)];
+  return does(titled(wanted.name ?? thing), lines, [price.total, ...price.uses]);
+}
+
+/** `Costumes are hired for 640; the bill comes in April`: done for the business, by a verb that need not be known. */
+export const doneForUs: Event = (scene) => {
+  const { said, known } = scene;
+  const thing = phrase(thingFrom(said.tokens, 0));
+  const at = said.indexOf('be');
+  const doing = said.tokens[at + 1];
+  const isDone = doing?.kind === 'word' && /(?:ed|[^s]t|en|wn)$/.test(doing.said);
+  if (!isDone || thing === '' || at > 4 || OURS.includes(said.tokens[0]?.word ?? '')) return null;
+  const words = `${thing} ${doing.said}`;
+  const isOurs =
+    said.has('card|bill come|bill will|bill be|from bank|be debit') || isTheirInvoice(said);
+  if (!isOurs || said.has('customer|sell') || isGoods(thing, known)) return null;
+  if (said.has('invoice') && !isTheirInvoice(said)) return null;
+  if (bestOf(thing, LASTING_TYPES) && !said.has('hire|repair|service') && !plainExpense(words))
+    return null;
+  return costs(scene, thing, costOf(words, known));
+};
+
+/** `Oils and bandages, 410, paid by debit card`: what it is comes first, then what it cost, then how it was paid. */
+export const boughtPlainly: Event = (scene) => {
+  const { said, known } = scene;
+  const at = said.tokens.findIndex(({ kind }) => kind === 'amount');
+  const thing = thingFrom(said.tokens, 0);
+  const isFirst = at > 0 && at <= thing.length + 1 && said.tokens[at - 1]?.word === ',';
+  const isPaid = /^paid$/i.test(said.tokens.find(({ word }) => word === 'pay')?.said ?? '');
+  if (!isFirst || !isPaid || said.verb !== 'pay' || said.amounts.length > 1) return null;
+  const words = phrase(thing);
+  if (plainExpense(words) || known.spokenOf(words, ['prepayment']) || said.has('customer|interest'))
+    return null;
+  const wanted = boughtAs(words, known, false);
+  const account = known.account(wanted);
+  for (const { said: word } of thing) known.keptAs.set(word.toLowerCase(), account);
+  return costs(scene, words, wanted);
+};
+
+const NO_COST =
+  'sell|buy|customer|receive|invoice|earn|use|remain|estimate|return|owner|rise|worth|goods|store|still';
+
+/** `The apprentice’s wage for January was 780`, `Wages for three weeks: 990`: what it cost, in so many words. */
+export const costPlainly: Event = (scene) => {
+  const { said, known } = scene;
+  const isPlain = ['', 'pay'].includes(said.verb) && said.amounts.length === 1;
+  if (!isPlain || said.has(NO_COST)) return null;
+  const expense = plainExpense(wordsOf(scene)) && expenseOf(wordsOf(scene), known);
+  if (!expense) return null;
+  const isSaid = said.has('be #amount|be about #amount|come to #amount') || meansIn(said) !== null;
+  const isListed = said.tokens.at(-1)?.kind === 'amount' || said.tokens.at(-2)?.kind === 'amount';
+  if (!isSaid && !isListed) return why('whether it is paid isn’t said');
+  return costs(scene, expense.name ?? 'expense', expense);
+};
