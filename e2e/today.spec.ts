@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { nothingSerious } from './accessible.js';
 import { OwnServer } from './own-server.js';
 import { choose, signInFirst } from './people.js';
@@ -31,6 +31,20 @@ test('an instructor comes in to what waits and what closes, and is led there', a
   await expect(page.getByRole('button', { name: /^When Bookkeeping/ })).toContainText('until');
 });
 
+/** A sample is laid out, looked at and thrown away: nothing of it is left. */
+async function looksAround(page: Page): Promise<void> {
+  const sample = page.getByRole('region', { name: 'A sample' });
+  await sample.getByRole('button', { name: 'Lay out a sample' }).click();
+  await expect(page.getByRole('region', { name: 'Waits for you' })).toContainText('Sample');
+  await sample.getByRole('link', { name: 'The class’s results' }).click();
+  await expect(page.getByText('Edda Fairley').first()).toBeVisible();
+  await page.getByRole('link', { name: 'Today' }).click();
+  await sample.getByRole('button', { name: 'Throw the sample away' }).click();
+  await page.getByRole('button', { name: 'Throw it away' }).click();
+  await expect(sample.getByRole('button', { name: 'Lay out a sample' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Waits for you' })).toHaveCount(0);
+}
+
 test('who comes first is led from nothing to an exercise handed out; its student is told the first minute', async ({
   page,
 }) => {
@@ -43,6 +57,8 @@ test('who comes first is led from nothing to an exercise handed out; its student
   const steps = first.getByRole('listitem');
   await expect(page.getByRole('region', { name: 'What this is' })).toContainText('in the margin');
   await nothingSerious(page, 'the first today', 'main');
+  await expect(steps.first()).toHaveAttribute('aria-current', 'step');
+  await looksAround(page);
   await expect(steps.first()).toHaveAttribute('aria-current', 'step');
   await first.getByRole('link', { name: 'A class list' }).click();
   await page.getByLabel('Name of the new class group').fill('Evening class');

@@ -83,7 +83,7 @@ export {
   TimesRequest,
   type TimesShown,
 } from './times.js';
-export type { ComingTime, Today, WorksWaiting } from './today.js';
+export type { ComingTime, SampleShown, Today, WorksWaiting } from './today.js';
 export { foldedSignInName } from './sign-in-name.js';
 export {
   ChangeCompanyRequest,

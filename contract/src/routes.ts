@@ -115,7 +115,7 @@ import type {
   MadeLink,
 } from './people.js';
 import type { MoreTimeRequest, TimesRequest } from './times.js';
-import type { Today } from './today.js';
+import type { SampleShown, Today } from './today.js';
 import type { TrialRun, TrialRunMarks, TrialRunRequest, SpoilRequest } from './trial-runs.js';
 import type {
   ClassResults,
@@ -163,6 +163,8 @@ export const ROUTES = {
   'DELETE me/sessions/:handle': to<undefined>(),
   'GET me/data': to<Document>(),
   'GET today': to<Today>(),
+  'POST sample': to<SampleShown>(),
+  'DELETE sample': to<undefined>(),
   'GET instructors': to<Instructor[]>(),
   'POST instructors': to<MadePassword, NewInstructorRequest>(),
   'POST instructors/:id/password': to<MadePassword>(),

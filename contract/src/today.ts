@@ -27,6 +27,14 @@ export interface ComingTime {
   readonly handedIn: number;
 }
 
+/** What lies there to look around in: nothing of it is real. */
+export interface SampleShown {
+  readonly groupId: string;
+  /** In the order in which they are to be looked at. */
+  readonly exerciseIds: readonly string[];
+  readonly companyBookId: string;
+}
+
 /** What an instructor comes in to. */
 export interface Today {
   readonly waits: readonly WorksWaiting[];
@@ -34,7 +42,9 @@ export interface Today {
   readonly coming: readonly ComingTime[];
   /** The time zone in which times are told. */
   readonly zone: string;
-  /** What of one’s own there is: what comes next for who begins. */
+  /** Null: none is laid out. */
+  readonly sample: SampleShown | null;
+  /** What of one’s own there is, without the sample: what comes next for who begins. */
   readonly has: {
     readonly companies: number;
     readonly exercises: number;

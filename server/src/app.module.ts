@@ -25,6 +25,7 @@ import { ResultsModule } from './results/results.module.js';
 import { TrialRunsModule } from './trial-runs/trial-runs.module.js';
 import { PresenceModule } from './presence/presence.module.js';
 import { SharingModule } from './sharing/sharing.module.js';
+import { SampleModule } from './sample/sample.module.js';
 import { ShelfModule } from './shelf/shelf.module.js';
 import { CalendarModule } from './calendar/calendar.module.js';
 import { LettersModule } from './letters/letters.module.js';
@@ -40,7 +41,7 @@ const SUBJECTS = [
   ...[ExerciseFilesModule, GuidesModule, TodayModule, TriesModule, ResultsModule, TrialRunsModule],
   ...[PracticesModule, DrillsModule, HouseModule, LeavingModule, WordsModule, AtWorkModule],
   ...[CalendarModule, LettersModule, ShelfModule, SharingModule, TermModule, PlatformsModule],
-  PresenceModule,
+  ...[PresenceModule, SampleModule],
   ...[OriginsModule],
 ];
 

@@ -13,6 +13,14 @@ import type { ReadySheet } from './ready/ready-sheet.js';
 
 export { readyFacts, type ReadyFacts } from './ready/ready-facts.js';
 export { SUBJECTS } from './ready/ready-sheet.js';
+export {
+  SAMPLE_EXERCISES,
+  SAMPLE_GROUP,
+  SAMPLE_STUDENTS,
+  type SampleState,
+  type SampleStudent,
+} from './sample/sample-class.js';
+export { sampleWork, type SampleFaults, type SampleWork } from './sample/sample-work.js';
 
 /** The ready exercises that ship with the program, in the order of a course. */
 export const SHELF: readonly ReadySheet[] = [

@@ -55,6 +55,8 @@ const HAPPENED = {
   'platform-said-who': 'said who of a learning platform they are:',
   'platform-linked': 'said to which exercise a place at a learning platform leads',
   'came-from-platform': 'came from a learning platform for the first time:',
+  'sample-laid-out': 'laid out a sample to look around in',
+  'sample-thrown-away': 'threw the sample away',
   'set-back': 'set a book back to an earlier moment',
 } as const;
 

@@ -4,9 +4,14 @@ import { sql } from 'drizzle-orm';
 import { rowsOf, type Database } from '../database/open-database.js';
 import { DATABASE } from '../http/tokens.js';
 import { groupsSeenBy, mayOnExercise, seesTry } from '../reach/reach.js';
+import { SampleService } from '../sample/sample.service.js';
 import { TimesService } from '../times/times.service.js';
 
 const IS_IN = sql`t.state = 'handed-in'`;
+
+/** What is no part of a sample. */
+const noSample = (table: string) =>
+  sql`not exists (select 1 from samples s where s.thing_id = ${sql.identifier(table)}.id)`;
 
 /** So many days ahead are told. */
 const DAYS_AHEAD = 8;
@@ -24,11 +29,12 @@ export class TodayService {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
     private readonly times: TimesService,
+    private readonly sample: SampleService,
   ) {}
 
   async of(me: Me): Promise<Today> {
     const [waits, coming, has] = [await this.waits(me), await this.coming(me), await this.has(me)];
-    return { waits, coming, zone: this.times.zone, has };
+    return { waits, coming, zone: this.times.zone, sample: await this.sample.of(me), has };
   }
 
   private async waits(me: Me): Promise<readonly WorksWaiting[]> {
@@ -80,12 +86,14 @@ export class TodayService {
     const [has] = rowsOf<Today['has']>(
       await this.db.execute(sql`
         select
-          (select count(*)::int from companies where owner_id = ${me.id}) as companies,
-          (select count(*)::int from exercises where owner_id = ${me.id}) as exercises,
+          (select count(*)::int from companies c
+            where c.owner_id = ${me.id} and ${noSample('c')}) as companies,
+          (select count(*)::int from exercises e
+            where e.owner_id = ${me.id} and ${noSample('e')}) as exercises,
           (select count(*)::int from members m join groups g on g.id = m.group_id
-            where g.owner_id = ${me.id}) as students,
+            where g.owner_id = ${me.id} and ${noSample('g')}) as students,
           (select count(*)::int from hand_outs h join exercises e on e.id = h.exercise_id
-            where e.owner_id = ${me.id}) as "handedOut"`),
+            where e.owner_id = ${me.id} and ${noSample('e')}) as "handedOut"`),
     );
     return has ?? { companies: 0, exercises: 0, students: 0, handedOut: 0 };
   }

@@ -24,6 +24,7 @@ export { shares } from './shares.js';
 export { signInLinks } from './sign-in-links.js';
 export { letters } from './letters.js';
 export { presences } from './presences.js';
+export { samples } from './samples.js';
 export { openWorks } from './open-works.js';
 export { excused, termWeights } from './term.js';
 export {

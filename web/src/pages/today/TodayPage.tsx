@@ -9,6 +9,7 @@ import { useNow } from '../../platform/times/use-now';
 import { FirstPictures } from './FirstPictures';
 import { FirstSteps } from './FirstSteps';
 import { leadsTo, waitsSays } from './waits-says';
+import { Sample } from './Sample';
 import styles from './today.module.css';
 
 /** What one comes in to: what waits, what opens and closes within days, and where to begin. */
@@ -35,11 +36,15 @@ function Waiting({ today }: { readonly today: Today }) {
         </div>
         <div>
           {isBeginning ? (
-            <FirstPictures />
+            <>
+              <Sample sample={today.sample} />
+              <FirstPictures />
+            </>
           ) : (
             <>
               <ThisWeek today={today} />
               <Begin />
+              {today.sample && <Sample sample={today.sample} />}
             </>
           )}
         </div>

@@ -1,0 +1,141 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { Me, SampleShown } from '@gleddo/contract';
+import { writeExercise, type Exercise } from '@gleddo/core';
+import { fromShelf, SAMPLE_EXERCISES, SAMPLE_GROUP } from '@gleddo/core/shelf';
+import { and, eq, inArray, sql } from 'drizzle-orm';
+import { AuditService } from '../audit/audit.service.js';
+import { CompaniesService } from '../companies/companies.service.js';
+import { rowsOf, type Database } from '../database/open-database.js';
+import { companies, groups, samples } from '../database/schema/index.js';
+import { ExerciseFilesService } from '../exercise-files/exercise-files.service.js';
+import { HandOutsService } from '../exercises/hand-outs.service.js';
+import { GroupsService } from '../groups/groups.service.js';
+import { refuse } from '../http/problem.js';
+import { DATABASE } from '../http/tokens.js';
+import { removeExercises, removeLooseBooks, removeStudents } from '../leaving/removing.js';
+import { SampleWorks, type SampleExercise } from './sample-works.js';
+
+type Kind = (typeof samples.$inferSelect)['kind'];
+
+const REAL = (names: string) =>
+  `In the sample’s class, or at its exercises, are students who are no part of it: ${names}. Move them to another class, or delete those exercises and the class one by one.`;
+
+/** As it lies on the shelf, with the same figures for all: the works of the sample are made beforehand. */
+function exerciseOf(id: string): Exercise {
+  const ready = fromShelf(id);
+  if (!ready) throw new Error(`${id} is not on the shelf`);
+  const { figures: _, ...key } = ready.key;
+  return { ...ready, title: `Sample: ${ready.title}`, key };
+}
+
+/** A class, exercises and a company to look around in, laid out for one instructor and thrown away in one step. */
+@Injectable()
+export class SampleService {
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly groups: GroupsService,
+    private readonly companies: CompaniesService,
+    private readonly files: ExerciseFilesService,
+    private readonly handOuts: HandOutsService,
+    private readonly works: SampleWorks,
+    private readonly audit: AuditService,
+  ) {}
+
+  /** Of several at once one is laid out. What could not be laid out whole is taken away again. */
+  async layOut(me: Me): Promise<SampleShown> {
+    const begun = await this.db
+      .insert(samples)
+      .values({ ownerId: me.id, kind: 'sample', thingId: me.id })
+      .onConflictDoNothing()
+      .returning({ kind: samples.kind });
+    if (begun.length === 0)
+      throw refuse('sample.there', 'A sample is laid out already. Throw it away first.');
+    try {
+      await this.lay(me);
+    } catch (error) {
+      await this.remove(me);
+      throw error;
+    }
+    await this.audit.write('sample-laid-out', me.id);
+    const shown = await this.of(me);
+    if (!shown) throw refuse('sample.gone', 'The sample was thrown away meanwhile.');
+    return shown;
+  }
+
+  private async lay(me: Me): Promise<void> {
+    const { id: groupId } = await this.groups.create(me, SAMPLE_GROUP);
+    await this.keep(me, 'group', groupId);
+    const made: SampleExercise[] = [];
+    for (const ready of SAMPLE_EXERCISES) {
+      const of = exerciseOf(ready);
+      const { id } = await this.files.take(me, Buffer.from(writeExercise(of)), ready);
+      await this.keep(me, 'exercise', id);
+      await this.handOuts.handOut(me, id, groupId);
+      made.push({ id, of });
+    }
+    const book = made.at(-1)?.of.key.book;
+    if (book) await this.keep(me, 'company', await this.companies.add(me, book));
+    await this.works.leave({ groupId, ownerId: me.id }, made);
+  }
+
+  private async keep(me: Me, kind: Kind, thingId: string): Promise<void> {
+    await this.db.insert(samples).values({ ownerId: me.id, kind, thingId });
+  }
+
+  /** What is laid out for somebody; null where nothing is, or not all of it is there any more. */
+  async of(me: Me): Promise<SampleShown | null> {
+    const things = await this.things(me);
+    const [groupId] = things('group');
+    const [companyId] = things('company');
+    if (groupId === undefined || companyId === undefined) return null;
+    const [company] = await this.db
+      .select({ bookId: companies.bookId })
+      .from(companies)
+      .where(eq(companies.id, companyId));
+    return company
+      ? { groupId, exerciseIds: things('exercise'), companyBookId: company.bookId }
+      : null;
+  }
+
+  private async things(me: Me): Promise<(kind: Kind) => string[]> {
+    const rows = await this.db.select().from(samples).where(eq(samples.ownerId, me.id));
+    return (kind) => rows.filter((row) => row.kind === kind).map(({ thingId }) => thingId);
+  }
+
+  async throwAway(me: Me): Promise<void> {
+    const found = await this.things(me);
+    if (found('sample').length === 0)
+      throw refuse('sample.none', 'There is no sample: it was thrown away already.');
+    await this.judgeNobodyReal(found);
+    await this.remove(me);
+    await this.audit.write('sample-thrown-away', me.id);
+  }
+
+  /** Whoever is real keeps their class and their works: the sample is not thrown away under them. */
+  private async judgeNobodyReal(things: (kind: Kind) => string[]): Promise<void> {
+    const rows = rowsOf<{ name: string }>(
+      await this.db.execute(sql`
+      select distinct p.name from people p
+        left join members m on m.person_id = p.id and ${inArray(sql`m.group_id`, things('group'))}
+        left join tries t on t.person_id = p.id and ${inArray(sql`t.exercise_id`, things('exercise'))}
+      where (m.group_id is not null or t.id is not null)
+        and not exists (select 1 from samples s where s.kind = 'student' and s.thing_id = p.id)
+      order by p.name limit 3`),
+    );
+    if (rows.length > 0) throw refuse('sample.real', REAL(rows.map(({ name }) => name).join(', ')));
+  }
+
+  /** All of it, with its students and their works, in one step. */
+  private async remove(me: Me): Promise<void> {
+    const things = await this.things(me);
+    await this.db.transaction(async (tx) => {
+      await removeExercises(tx, things('exercise'));
+      await removeStudents(tx, things('student'), 'deleted');
+      await tx.delete(groups).where(inArray(groups.id, things('group')));
+      const own = inArray(companies.id, things('company'));
+      await tx.delete(companies).where(and(own, eq(companies.ownerId, me.id)));
+      await tx.delete(samples).where(eq(samples.ownerId, me.id));
+      await removeLooseBooks(tx);
+    });
+  }
+}
