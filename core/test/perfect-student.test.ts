@@ -19,7 +19,12 @@ describe('whoever knows what is told, and nothing of the key, earns all points',
       const { work, answers } = perfectStudent(id, exercise);
       const found = checkWork(exercise.key, work, { start: exercise.start, answers });
       const lost = found.results.filter(({ points, of }) => points !== of);
-      expect([seed, ...lost.map((each) => `${each.check} ${JSON.stringify(each.facts)} ${each.points}/${each.of}`)]).toEqual([seed]);
+      expect([
+        seed,
+        ...lost.map(
+          (each) => `${each.check} ${JSON.stringify(each.facts)} ${each.points}/${each.of}`,
+        ),
+      ]).toEqual([seed]);
       expect([found.points, found.of]).toEqual([100, 100]);
     }
   });

@@ -83,9 +83,16 @@ function termsOf(part: Told): readonly Token[] {
   return [PAUSE, ...part.tokens.slice(at)];
 }
 
+/** `; the couple pay 450 at once`: whoever it is that pays. */
+function withoutPayer(part: Told): Told {
+  const at = part.indexOf('pay');
+  const before = part.tokens.slice(0, Math.max(0, at)).filter(({ kind }) => kind === 'word');
+  return at > 0 && before.length === 1 ? new Told(part.tokens.slice(at)) : part;
+}
+
 /** What came before was done for this much. */
 const ITS_BILL =
-  'invoice for #amount|invoice of #amount|bill for #amount|bill of #amount|bill be #amount|invoice be #amount';
+  'credit of #amount|invoice for #amount|invoice of #amount|bill for #amount|bill of #amount|bill be #amount|invoice be #amount';
 
 /** Whether a part only says more of what is told before it. */
 const belongsTo = (before: Told, part: Told): boolean =>
@@ -93,7 +100,8 @@ const belongsTo = (before: Told, part: Told): boolean =>
   isTimeGone(before, part) ||
   (before.amounts.length === 0 && part.has(ITS_BILL)) ||
   (before.has('endure') && before.amounts.length === 0 && part.has('worth|residual')) ||
-  (tells(before) && isOnlyPayment(part)) ||
+  ((tells(before) || before.has('be')) && isOnlyPayment(withoutPayer(part))) ||
+  (before.verb === 'order' && part.has('pay') && part.has('advance|deposit|downpayment')) ||
   (before.amounts.length > 0 && isOnlyTerms(part));
 
 /** What a thing had cost that was sold, or that money goes back for it: told behind, and part of it. */

@@ -27,7 +27,7 @@ const SAYS: readonly (readonly [Means, string])[] = [
   ],
   [
     'credit',
-    'bill come|bill will be pay|bill be pay|give #days|give #span|invoice for|be pay by #day|to be pay in|payable in|payable later|payable on|payable within',
+    'next week|pay next|bill come|bill will be pay|bill be pay|give #days|give #span|invoice for|be pay by #day|to be pay in|payable in|payable later|payable on|payable within',
   ],
   ['cash', 'cash|till|counter|coins'],
   [

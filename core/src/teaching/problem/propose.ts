@@ -1,25 +1,18 @@
-import { balancesOf } from '../../accounting/ledger/balances.js';
-import { minorDigits, type Amount } from '../../model/money/amount.js';
+import { type Amount } from '../../model/money/amount.js';
 import type { Book, Company } from '../../model/book/book.js';
-import { SHIPPED_SCHEMES, typeOf, type Scheme } from '../../model/scheme/index.js';
-import { sideOfClass, statementOfClass, type AccountType } from '../../model/scheme/scheme.js';
-import { typeGuess, type TypeGuess } from '../../model/naming/guess-type.js';
-import { wordsSpeakFor } from '../../model/naming/type-stems.js';
 import { clausesOf } from './clauses.js';
 import { dayAt, lastOfMonth } from './days.js';
 import { EVENTS } from './events/index.js';
 import { headerOf, isMonthFirstIn, readHabits, readNames, yearIn } from './header.js';
-import { Known, type KnownAccount, type KnownLine } from './known.js';
+import { type Known, type KnownAccount, type KnownLine } from './known.js';
 import { meansIn } from './payment.js';
-import { piecesOf, type ListRow, type Piece, type Sentence } from './pieces.js';
+import { piecesOf, type Piece, type Sentence } from './pieces.js';
 import { rawPieces } from './raw-tokens.js';
 import type { Happening, Scene, Understood } from './scene.js';
-import { isGoods } from './things.js';
 import type { Token } from './token.js';
 import { told, Told } from './told.js';
 import { monthNamed } from './words.js';
-
-type Side = 'debit' | 'credit';
+import { knownOf, openingLine } from './opening-rows.js';
 
 /** An entry that is proposed for a sentence. */
 export interface ProposedEntry {
@@ -191,7 +184,10 @@ const isQuietAfter = (clause: Told, entries: readonly ProposedEntry[]): boolean 
 
 /** A part that says nothing of amounts, nor of how they are paid: `a machine broke down`. */
 const isIgnorable = (said: Told): boolean =>
-  !['credit', 'note', 'loan', 'card'].includes(meansIn(said) ?? '') && isWordsOnly(said);
+  !(
+    ['credit', 'note', 'loan', 'card'].includes(meansIn(said) ?? '') &&
+    said.has('pay|owe|due|bill|invoice|credit|later|onaccount|note|loan|card|sign')
+  ) && isWordsOnly(said);
 
 const isWordsOnly = (said: Told): boolean =>
   said.tokens.every(
@@ -282,79 +278,6 @@ const ofMonth = (day: string, number: number): string => {
   const found = `${day.slice(0, 8)}${String(number).padStart(2, '0')}`;
   return number >= 1 && found <= lastOfMonth(day) ? found : day;
 };
-
-const usualScheme = (): Scheme => SHIPPED_SCHEMES[0] as Scheme;
-
-const NO_STOCK = /\b(?:sales?|cost|purchases?|returns?|sold|fees|depreciation)\b/i;
-
-/** A row of a list becomes an account, its type taken from its name: sure where it is called just so. */
-function accountOfRow(known: Known, { name, side, amount }: ListRow): KnownAccount {
-  const before = known.accounts.find((each) => each.name.toLowerCase() === name.toLowerCase());
-  if (before) return before;
-  const isStock = side !== 'credit' && isGoods(name, known) && !NO_STOCK.test(name);
-  if (isStock) return known.add({ name, type: 'inventory', isGuess: true, isGiven: true });
-  const clear = typeGuess(known.scheme, name, null);
-  const fits =
-    clear && (side === null || amount === null || sideOf(known.scheme, clear.type) === side);
-  const guess = fits ? clear : bySections(known.scheme, name, amount === null ? null : side);
-  return known.add({ name, type: guess.type.id, isGuess: !guess.isSure, isGiven: true });
-}
-
-/** Types of which a name says so by other words than *loan*. */
-const NARROW: ReadonlySet<string> = new Set([
-  'loan-within-year',
-  'lease-within-year',
-  'due-from-owner',
-]);
-
-/** What no name says clearly: what its words speak for most, among types that have their balance on a side. */
-function bySections(scheme: Scheme, name: string, side: Side | null): TypeGuess {
-  const types = scheme.types.filter((type) => side === null || sideOf(scheme, type) === side);
-  const found = types
-    .filter(({ id }) => !NARROW.has(id))
-    .map((type) => ({ type, weight: wordsSpeakFor(name, type.id) }))
-    .sort((a, b) => b.weight - a.weight)[0];
-  const otherwise =
-    side === 'credit'
-      ? 'sundry-payable'
-      : side === 'debit'
-        ? 'plant-equipment'
-        : 'sundry-operating';
-  const usual = scheme.types.find(({ id }) => id === otherwise) as AccountType;
-  return { type: found && found.weight > 0 ? found.type : usual, isSure: false };
-}
-
-/** The side on which a type of the balance sheet has its balance; null for income and expenses. */
-function sideOf(scheme: Scheme, type: AccountType): Side | null {
-  const section = scheme.sections.find(({ id }) => id === type.section);
-  if (!section || statementOfClass(section.class) !== 'balance-sheet') return null;
-  return (sideOfClass(section.class) === 'debit') !== type.contra ? 'debit' : 'credit';
-}
-
-function openingLine(known: Known, row: ListRow): KnownLine[] {
-  const account = accountOfRow(known, row);
-  if (row.amount === null || row.amount === 0) return [];
-  const type = typeOf(known.scheme, account.type);
-  const side = row.side ?? (type && sideOf(known.scheme, type)) ?? 'debit';
-  return [{ account, amount: side === 'debit' ? row.amount : -row.amount }];
-}
-
-function knownOf(book: Book | undefined): Known {
-  const known = new Known(book?.scheme ?? usualScheme());
-  const held = book ? balancesOf(book) : new Map<string, Amount>();
-  const digits = minorDigits(book?.company.currency ?? 'EUR');
-  for (const { id, name, type } of book?.accounts ?? []) {
-    const account = known.add({
-      name,
-      type: type ?? 'sundry-operating',
-      isGuess: type === null,
-      isGiven: true,
-    });
-    const amount = Math.round((held.get(id) ?? 0) * 10 ** (2 - digits));
-    if (amount !== 0) known.move([{ account, amount }]);
-  }
-  return known;
-}
 
 /** In characters: some thirty pages. */
 export const LONGEST_PROBLEM = 50_000;

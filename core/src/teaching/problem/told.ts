@@ -23,8 +23,12 @@ function isCount(raws: readonly Raw[], at: number): boolean {
   if (!/^\p{Ll}/u.test(word) || COSTS.has(word) || COSTS.has(lemmaOf(word))) return false;
   const others = raws.filter((each, i) => i !== at && each.number !== null && !each.isPercent);
   if (others.length === 0) return false;
+  const second = raws[at + 2]?.text ?? '';
+  const isTwoWords = /^\p{Ll}{4,}s$/u.test(second) && !COSTS.has(lemmaOf(second)) && !raw.isMoney;
   return (
-    (word.length > 3 && word.endsWith('s')) || raws.some(({ text }) => EACH.has(text.toLowerCase()))
+    (word.length > 3 && word.endsWith('s')) ||
+    (isTwoWords && raw.number <= 10_000 && !COSTS.has(word)) ||
+    raws.some(({ text }) => EACH.has(text.toLowerCase()))
   );
 }
 

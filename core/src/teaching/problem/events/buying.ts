@@ -110,7 +110,7 @@ export const buying: Event = (scene) => {
   const isLasting = LASTING_TYPES.includes(account.type);
   const owing = {
     wanted: owedFor(known, isLasting, thing),
-    names: [thing, 'supplier', partyAfter(said, 'from', 'to')],
+    names: [thing, 'supplier', partyAfter(said, 'from', 'to'), thingAfter(said, 'from')],
     percent: termsIn(scene.text),
   };
   keep(scene, account, net);

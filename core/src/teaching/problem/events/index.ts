@@ -3,14 +3,7 @@ import { buying, carriagePaid } from './buying.js';
 import { depreciating, disposing } from './lasting.js';
 import { borrowing, interestOwed, repaying } from './loans.js';
 import { dividendGranted, moneyMoved, ownersPutIn, ownersTakeOut, sharesIssued } from './owners.js';
-import {
-  billed,
-  payingAhead,
-  payingDebts,
-  payingDeposit,
-  payingExpenses,
-  payingWhatWasOwed,
-} from './paying.js';
+import { billed, payingAhead, payingDebts, payingDeposit, payingWhatWasOwed } from './paying.js';
 import {
   earnedAhead,
   earnedUnbilled,
@@ -30,7 +23,15 @@ import {
   returning,
   writtenOff,
 } from './put-right.js';
-import { boughtPlainly, costPlainly, doneForUs, goodsLost, staffPaid } from './plainly.js';
+import {
+  boughtPlainly,
+  costPlainly,
+  doneForOthers,
+  doneForUs,
+  goodsLost,
+  staffPaid,
+} from './plainly.js';
+import { payingExpenses } from './expenses.js';
 import { receivingAhead, receivingDebts, receivingIncome } from './receiving.js';
 import { costTold, doneForMoney, selling } from './selling.js';
 
@@ -75,6 +76,7 @@ export const EVENTS: readonly Event[] = [
   payingAhead,
   receivingIncome,
   boughtPlainly,
+  doneForOthers,
   payingExpenses,
   doneForMoney,
   goodsLost,

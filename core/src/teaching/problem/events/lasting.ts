@@ -59,6 +59,8 @@ function lastingOf(scene: Scene): KnownAccount | null {
   if (named) return named;
   const all = known.ofType(...types);
   const last = all.at(-1);
+  if (all.length > 1 && scene.said.has('equipment|assets|fixed assets|machinery'))
+    return known.ofType('plant-equipment')[0] ?? null;
   if (!last || (all.length > 1 && !scene.said.has('it'))) return null;
   return namesAnother(scene, last) ? null : last;
 }

@@ -74,18 +74,28 @@ function interestIn({ said }: Scene): Amount | null {
   return found === undefined ? null : (said.tokens[found]?.value ?? null);
 }
 
+const FINANCED = 'what is lent for it, and to whom it is paid, isn’t said plainly';
+
+/** Whether a sentence tells of paying a loan back, and of nothing else that is paid in parts. */
+function isPaidBack(scene: Scene): boolean {
+  const { said, known } = scene;
+  const hasLoan = known.ofType(...LOANS).length > 0;
+  const isPlus = said.has('plus #amount interest|and #amount interest|plus interest|with interest');
+  const isLoan =
+    said.has('loan|instalment|mortgage|repay|bank loan|principal|note payable') ||
+    (isPlus && hasLoan);
+  if (!isLoan || !said.has('pay|repay') || said.has('buy|customer|receive|each')) return false;
+  const isLater = said.has('will be pay|to be pay|notyet') && !said.has('repay');
+  if (said.has('interest') && isLater) return false;
+  if (said.has('loan|mortgage|principal|note payable|interest')) return true;
+  return !owedOf(scene) && (hasLoan || !isSomebodyElse(said));
+}
+
 /** `Pays back 500 of the loan and 40 interest`, `an instalment of 280, of which 30 is interest`. */
 export const repaying: Event = (scene) => {
   const { said, known } = scene;
-  const isLoan = said.has('loan|instalment|mortgage|repay|bank loan|principal|note payable');
-  if (!isLoan || !said.has('pay|repay') || said.has('buy|customer|receive|each')) return null;
-  if (said.has('interest') && said.has('will be pay|to be pay|notyet') && !said.has('repay'))
-    return null;
-  if (said.has('finance|finances|financed'))
-    return why('what is lent for it, and to whom it is paid, isn’t said plainly');
-  const isOfLoan = said.has('loan|mortgage|principal|note payable|interest');
-  if (!isOfLoan && owedOf(scene)) return null;
-  if (!isOfLoan && known.ofType(...LOANS).length === 0 && isSomebodyElse(said)) return null;
+  if (!isPaidBack(scene)) return null;
+  if (said.has('finance|finances|financed')) return why(FINANCED);
   const [first, second] = said.amounts;
   if (!first) return why('how much is paid back isn’t said');
   const interest = interestIn(scene);

@@ -1,16 +1,7 @@
 import type { Amount } from '../../../model/money/amount.js';
 import type { Known, KnownAccount } from '../known.js';
-import { paymentsOf } from '../payment.js';
-import {
-  discountIn,
-  isAfterDiscount,
-  moneyOf,
-  owedFor,
-  owedOf,
-  paidBy,
-  someNamed,
-} from '../paid.js';
-import { priceOf, taxOn } from '../price.js';
+import { discountIn, isAfterDiscount, moneyOf, owedOf, paidBy } from '../paid.js';
+import { priceOf } from '../price.js';
 import {
   credit,
   debit,
@@ -20,7 +11,6 @@ import {
   thingAfter,
   thingBefore,
   thingFrom,
-  titled,
   why,
   wordsOf,
   type Event,
@@ -28,14 +18,13 @@ import {
   type Understood,
 } from '../scene.js';
 import { expenseOf, isGoods } from '../things.js';
-import { partOf, type Token } from '../token.js';
+import { partOf } from '../token.js';
 import { Told } from '../told.js';
-import { OURS } from '../words.js';
 
 /** `A cheque for 1,400 is sent to Tarn Ropes`: by whom, nobody says; so it is ours. */
 const isSent = (said: Told): boolean => said.has('be send') && said.has('cheque');
 
-const isPaying = ({ said }: Scene): boolean =>
+export const isPaying = ({ said }: Scene): boolean =>
   said.has('pay|prepay') ||
   isSent(said) ||
   said.verb === 'give' ||
@@ -143,7 +132,7 @@ const open = (known: Known, type: string): Amount =>
   -known.ofType(type).reduce((sum, account) => sum + known.balanceOf(account), 0);
 
 /** What is paid for: named behind *pay*, behind *for* or *of*, or before it. */
-function paidThing({ said }: Scene): string {
+export function paidThing({ said }: Scene): string {
   const at = Math.max(0, said.indexOf('pay', 'prepay', 'give', 'transfer', 'withdraw'));
   const found = [
     phrase(thingFrom(said.tokens, at + 1)),
@@ -236,132 +225,6 @@ export const payingDeposit: Event = ({ said, known, ...scene }) => {
   ];
   return does('Deposit paid', lines);
 };
-
-/** A dividend, or tax on the profit, that is paid without having been owed before. */
-function paidAtOnce(scene: Scene): Understood | null {
-  const { said, known } = scene;
-  const type = said.has('dividend|dividends')
-    ? 'dividends'
-    : said.has('incometax')
-      ? 'income-tax'
-      : null;
-  if (type === null || said.first === null) return null;
-  const account = known.account({ type });
-  return does(account.name, [debit(account, said.first), credit(moneyOf(scene), said.first)]);
-}
-
-/** Each amount with the words that belong to it: those before it, or, where the first has none, those behind it. */
-function groupsIn({ tokens }: Told): { amount: Amount; words: string }[] {
-  const isWord = ({ kind, word }: Token) => kind === 'word' && word !== 'pay' && word !== 'and';
-  const places = [...tokens.keys()].filter((i) => tokens[i]?.kind === 'amount');
-  const between = (from: number, to: number) =>
-    tokens
-      .slice(from, to)
-      .filter(isWord)
-      .map(({ said }) => said)
-      .join(' ');
-  const isBehind = /^(?:of|for|at|out)?$/.test(between(0, places[0] ?? 0));
-  return places.map((at, i) => ({
-    amount: tokens[at]?.value ?? 0,
-    words: isBehind
-      ? between(at + 1, places[i + 1] ?? tokens.length)
-      : between(i === 0 ? 0 : (places[i - 1] ?? 0) + 1, at),
-  }));
-}
-
-/** Several expenses that are paid together: `wages 800 and rent 600`. */
-function several(scene: Scene): Understood | null {
-  const { said, known } = scene;
-  if (said.amounts.length < 2 || said.has('rest|balance|of which|ofit|remainder|discount'))
-    return null;
-  const groups = groupsIn(said);
-  const lines = groups.map(({ amount, words: thing }) => ({
-    amount,
-    expense: expenseOf(thing, known),
-  }));
-  const types = new Set(lines.map(({ expense }) => expense?.name));
-  if (lines.some(({ expense }) => !expense)) return null;
-  const areAlike = types.size === 1 && said.verb === 'pay' && !said.has('deposit');
-  if (types.size < lines.length && !areAlike) return null;
-  const total = lines.reduce((sum, { amount }) => sum + amount, 0);
-  if (areAlike) {
-    const [{ expense } = { expense: null }] = lines;
-    const all = debit(known.account(expense ?? { type: '' }), total);
-    return does(
-      expense?.name ?? 'Expenses paid',
-      [all, credit(moneyOf(scene), total)],
-      lines.map(({ amount }) => amount),
-    );
-  }
-  const debits = lines.map(({ expense, amount }) =>
-    debit(known.account(expense ?? { type: '' }), amount),
-  );
-  return does('Expenses paid', [...debits, credit(moneyOf(scene), total)]);
-}
-
-/** People who are paid without a word of what for: whoever works. */
-const WORKERS = /(?:ers|ors|ists|ians|men|women)$/i;
-
-/** `Pays the wages, 900`: an expense of the period. */
-export const payingExpenses: Event = (scene) => {
-  const { said, known } = scene;
-  if (!isPaying(scene) || said.has('customer')) return null;
-  const found = paidAtOnce(scene) ?? several(scene);
-  if (found) return found;
-  const price = priceOf(said);
-  const thing = paidThing(scene);
-  const other = thingAfter(said, 'for');
-  const isPlain = other !== '' && someNamed(scene) === '' && isOursPaying(scene, '');
-  const isCrew = someNamed(scene) === '' && WORKERS.test(thingBefore(said, 'be'));
-  const people = isCrew && said.has('be pay');
-  const staff = { type: 'staff', name: 'Wages', isGuess: true };
-  const guess = people
-    ? staff
-    : isPlain
-      ? { type: 'sundry-operating', name: titled(other), isGuess: true }
-      : null;
-  const expense = expenseOf(thing, known) ?? (price ? guess : null);
-  if (!price)
-    return why(
-      expense
-        ? `how much is paid for ${(expense.name ?? thing).toLowerCase()} isn’t said`
-        : 'who is owed how much isn’t said',
-    );
-  if (!expense) return unknownPayment(scene);
-  const { net, tax } = taxOn(said, price.total);
-  const payments = paymentsOf(price.rest, net + tax, 'bank');
-  if (!payments) return why('the parts that are paid don’t add up to the whole');
-  const account = known.account(expense);
-  known.last = net + tax;
-  const owing = { wanted: owedFor(known, false, thing), names: [thing] };
-  const input = tax === 0 ? [] : [debit(known.account({ type: 'sales-tax' }), tax)];
-  return does(
-    titled(expense.name ?? account.name),
-    [debit(account, net), ...input, ...paidBy(known, payments, owing)],
-    [price.total, ...price.uses],
-  );
-};
-
-const BEFORE_OURS: ReadonlySet<string> = new Set([...OURS, 'and', 'a', 'bill', 'account']);
-
-/** Whether the business pays: nobody else is named before it (`the Lantern Inn pays 650`), or somebody is paid. */
-function isOursPaying({ said: { tokens }, known }: Scene, who: string): boolean {
-  const at = tokens.findIndex(({ word }) => word === 'pay' || word === 'transfer');
-  const before = tokens.slice(0, Math.max(0, at)).filter(({ kind }) => kind === 'word');
-  if (before.some(({ word }) => word === 'be' || word === 'have')) return true;
-  if (known.owners.has(who)) return false;
-  return before.every(({ word, said }) => BEFORE_OURS.has(word) || known.owners.has(said));
-}
-
-function unknownPayment(scene: Scene): Understood | null {
-  const who = someNamed(scene);
-  const { known, said } = scene;
-  const [suppliers] = known.ofType('trade-payables');
-  if (!isOursPaying(scene, who)) return why('who pays whom for what isn’t said plainly');
-  if (who !== '' && said.first !== null && suppliers && -known.balanceOf(suppliers) >= said.first)
-    return does(`Pays ${who}`, [debit(suppliers, said.first), credit(moneyOf(scene), said.first)]);
-  return why(who === '' ? 'what is paid for isn’t said' : `what ${who} is paid for isn’t said`);
-}
 
 /** `The paper arrives with an invoice`: what is kept under such a name, or is sold. */
 function goodsCalled(thing: string, known: Known): KnownAccount | null {

@@ -13,7 +13,7 @@ import {
   type Scene,
   type Understood,
 } from '../scene.js';
-import { expenseOf } from '../things.js';
+import { expenseOf, isGoods } from '../things.js';
 import { partOf } from '../token.js';
 import { monthsSince } from './loans.js';
 import { serviceAs } from './selling.js';
@@ -87,7 +87,10 @@ export const suppliesUsed: Event = (scene) => {
   );
   if (!isLeft && !said.has('use')) return null;
   const account =
-    known.spokenOf(wordsOf(scene), ['supplies', 'inventory']) ?? boughtBefore(scene) ?? kept(scene);
+    known.spokenOf(wordsOf(scene), ['supplies', 'inventory']) ??
+    boughtBefore(scene) ??
+    kept(scene) ??
+    goodsLeft(scene, isLeft);
   if (!account || said.first === null || said.has('buy|sell|private')) return null;
   const whole = known.balanceOf(account);
   if (isLeft && known.hasGaps) return why(AFTER_A_GAP);
@@ -117,6 +120,12 @@ function usedAs(words: string): string {
   if (/office|stationery|paper|stamps/i.test(words)) return 'office';
   return /clean/i.test(words) ? 'premises' : 'sundry-operating';
 }
+
+/** `Unsold vegetables are worth 310`: goods that are counted at the end, by what they are called. */
+const goodsLeft = (scene: Scene, isLeft: boolean): KnownAccount | undefined =>
+  isLeft && !scene.known.isPerpetual && isGoods(wordsOf(scene), scene.known)
+    ? scene.known.account({ type: 'inventory' })
+    : undefined;
 
 /** What was bought under a word of the sentence: `detergent worth 150 is left`. */
 const boughtBefore = ({ said, known }: Scene): KnownAccount | undefined =>
@@ -157,7 +166,7 @@ const WAGES = { type: 'staff', name: 'Wages', isGuess: true };
 
 const OWES =
   'bill come|bill will|will cost|owe|accrue|notyet|unpaid|outstanding|to pay|to be pay|yet to|due|not receive|no bill|not bill|' +
-  'not invoice|still to|not come|not arrive|not have come|have not come|notyet invoice|will be pay|payable on|payable in|payable #day|payable on #day';
+  'not invoice|still to|not come|not arrive|not have come|have not come|notyet invoice|will be pay|payable on|payable in|payable next|invoice be due|bill be due|payable #day|payable on #day';
 
 /** `Salaries of 21,000 were earned, of which 19,800 was paid`: the rest is owed. */
 function partlyPaid(scene: Scene, expense: Wanted): Understood | null {

@@ -1,5 +1,5 @@
 import type { Known, KnownAccount, Wanted } from '../known.js';
-import { moneyOf, owedFor, paidBy } from '../paid.js';
+import { moneyOf, owedFor, paidBy, paidInto } from '../paid.js';
 import { meansIn, paymentsOf } from '../payment.js';
 import { priceOf } from '../price.js';
 import {
@@ -18,7 +18,8 @@ import {
 } from '../scene.js';
 import { bestOf, boughtAs, expenseOf, isGoods, LASTING_TYPES, plainExpense } from '../things.js';
 import { OURS } from '../words.js';
-import { isTheirInvoice } from './selling.js';
+import { Told } from '../told.js';
+import { isTheirInvoice, serviceAs } from './selling.js';
 
 /** `The actors receive their fees of 1,600`: whoever works for the business is paid. */
 export const staffPaid: Event = (scene) => {
@@ -33,7 +34,9 @@ export const staffPaid: Event = (scene) => {
 
 /** `Toys costing 40 are missing`: goods that are gone without having been sold. */
 export const goodsLost: Event = ({ said, known }) => {
-  const isGone = said.has('missing|stolen|spoiled|spoilt|lose|burnt|broken|shortage');
+  const isGone = said.has(
+    'destroy|destroys|destroyed|damaged|missing|stolen|spoiled|spoilt|lose|burnt|broken|shortage',
+  );
   if (!isGone || said.first === null || said.amounts.length > 1 || !known.isPerpetual) return null;
   const thing = said.tokens.map((each) => each.said).join(' ');
   if (!isGoods(thing, known) || said.has('pay|insurance|cash')) return null;
@@ -77,6 +80,26 @@ export const doneForUs: Event = (scene) => {
   if (bestOf(thing, LASTING_TYPES) && !said.has('hire|repair|service') && !plainExpense(words))
     return null;
   return costs(scene, thing, costOf(words, known));
+};
+
+/** `A wedding is photographed for 1,450; the couple pay 450 at once`: somebody else pays for what is done. */
+export const doneForOthers: Event = (scene) => {
+  const { said, known } = scene;
+  const at = said.indexOf('be');
+  const doing = said.tokens[at + 1];
+  const isDone = doing?.kind === 'word' && /(?:ed|[^s]t|en|wn)$/.test(doing.said);
+  const pays = said.indexOf('pay');
+  const payer = said.tokens[pays - 1];
+  const isTheirs =
+    payer?.kind === 'word' && ![...OURS, 'be', 'to', 'will', 'and'].includes(payer.word);
+  if (!isDone || at > 4 || pays < at || !isTheirs || !said.has('for #amount')) return null;
+  const price = priceOf(said);
+  const payments =
+    price && paymentsOf(new Told(price.rest.tokens.slice(at + 2)), price.total, 'bank');
+  if (!payments) return null;
+  const income = known.account({ ...serviceAs(known), isGuess: true });
+  const lines = [...paidInto(known, payments, [payer.said]), credit(income, price.total)];
+  return does('Done for customers', lines, [price.total]);
 };
 
 /** `Oils and bandages, 410, paid by debit card`: what it is comes first, then what it cost, then how it was paid. */

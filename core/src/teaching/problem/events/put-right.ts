@@ -79,6 +79,7 @@ export const returning: Event = (scene) => {
   )
     return null;
   if (said.first === null) return why('what the return is worth isn’t said');
+  if (said.has('vat')) return why('how much of it is the tax isn’t said plainly');
   const thing = phrase(said.tokens.filter(({ kind }) => kind === 'word').slice(0, 6));
   const kept = known.spokenOf(thing, ['supplies', ...LASTING_TYPES]);
   const stock = known.account({ type: known.isPerpetual ? 'inventory' : 'returns-taken' });

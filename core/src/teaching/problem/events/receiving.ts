@@ -55,6 +55,8 @@ const isReceiving = ({ said }: Scene): boolean =>
   isTheirs(said) ||
   said.has('be take from') ||
   (said.has('donate') && isSomebodyElse(said)) ||
+  (said.verb === 'order' && said.has('pay') && isSomebodyElse(said)) ||
+  (said.has('send') && said.has('cheque') && isSomebodyElse(said, 'send')) ||
   (said.has('arrive|come in|come from') && said.has(GIFTS)) ||
   said.has('bank credit|credit by bank') ||
   (said.has('interest') && said.has('added by bank|bank adds|bank added')) ||
@@ -155,13 +157,18 @@ export const receivingAhead: Event = (scene) => {
     )
   )
     return null;
-  const amount = amountIn(scene);
+  const isOrder = said.verb === 'order';
+  const amount = isOrder ? (said.amountAfter('pay')?.value ?? null) : amountIn(scene);
   if (amount === null) return why('how much comes in ahead isn’t said');
   const account = known.account({ type: 'deferred-income' });
   const months = said.of('span')[0]?.value ?? 0;
   const count = said.of('count').at(-1)?.value ?? 0;
   known.remembered.promised.push({ account, amount, months, count });
-  return does('Received ahead', [debit(moneyOf(scene), amount), credit(account, amount)]);
+  return does(
+    'Received ahead',
+    [debit(moneyOf(scene), amount), credit(account, amount)],
+    isOrder ? said.amounts.map(({ value }) => value) : [],
+  );
 };
 
 /** An amount, or a part of the one that was spoken of last. */

@@ -1,0 +1,187 @@
+import type { Amount } from '../../../model/money/amount.js';
+import type { Wanted } from '../known.js';
+import { paymentsOf } from '../payment.js';
+import { moneyOf, owedFor, paidBy, someNamed } from '../paid.js';
+import { priceOf, taxOn } from '../price.js';
+import {
+  credit,
+  debit,
+  does,
+  thingAfter,
+  thingBefore,
+  titled,
+  why,
+  wordsOf,
+  type Event,
+  type Scene,
+  type Understood,
+} from '../scene.js';
+import { bestOf, boughtAs, expenseOf, LASTING_TYPES, plainExpense } from '../things.js';
+import { type Token } from '../token.js';
+import { type Told } from '../told.js';
+import { OURS } from '../words.js';
+import { isPaying, paidThing } from './paying.js';
+
+/** A dividend, or tax on the profit, that is paid without having been owed before. */
+function paidAtOnce(scene: Scene): Understood | null {
+  const { said, known } = scene;
+  const type = said.has('dividend|dividends')
+    ? 'dividends'
+    : said.has('incometax')
+      ? 'income-tax'
+      : null;
+  if (type === null || said.first === null) return null;
+  const account = known.account({ type });
+  return does(account.name, [debit(account, said.first), credit(moneyOf(scene), said.first)]);
+}
+
+/** Each amount with the words that belong to it: those before it, or, where the first has none, those behind it. */
+function groupsIn({ tokens }: Told): { amount: Amount; words: string }[] {
+  const isWord = ({ kind, word }: Token) => kind === 'word' && word !== 'pay' && word !== 'and';
+  const places = [...tokens.keys()].filter((i) => tokens[i]?.kind === 'amount');
+  const between = (from: number, to: number) =>
+    tokens
+      .slice(from, to)
+      .filter(isWord)
+      .map(({ said }) => said)
+      .join(' ');
+  const isBehind = /^(?:of|for|at|out)?$/.test(between(0, places[0] ?? 0));
+  return places.map((at, i) => ({
+    amount: tokens[at]?.value ?? 0,
+    words: isBehind
+      ? between(at + 1, places[i + 1] ?? tokens.length)
+      : between(i === 0 ? 0 : (places[i - 1] ?? 0) + 1, at),
+  }));
+}
+
+/** Several expenses that are paid together: `wages 800 and rent 600`. */
+function several(scene: Scene): Understood | null {
+  const { said, known } = scene;
+  if (said.amounts.length < 2 || said.has('rest|balance|of which|ofit|remainder|discount'))
+    return null;
+  const groups = groupsIn(said);
+  const lines = groups.map(({ amount, words: thing }) => ({
+    amount,
+    expense: expenseOf(thing, known),
+  }));
+  const types = new Set(lines.map(({ expense }) => expense?.name));
+  if (lines.some(({ expense }) => !expense)) return null;
+  const areAlike = types.size === 1 && said.verb === 'pay' && !said.has('deposit');
+  if (types.size < lines.length && !areAlike) return null;
+  const total = lines.reduce((sum, { amount }) => sum + amount, 0);
+  if (areAlike) {
+    const [{ expense } = { expense: null }] = lines;
+    const all = debit(known.account(expense ?? { type: '' }), total);
+    return does(
+      expense?.name ?? 'Expenses paid',
+      [all, credit(moneyOf(scene), total)],
+      lines.map(({ amount }) => amount),
+    );
+  }
+  const debits = lines.map(({ expense, amount }) =>
+    debit(known.account(expense ?? { type: '' }), amount),
+  );
+  return does('Expenses paid', [...debits, credit(moneyOf(scene), total)]);
+}
+
+/** `Pays 1,500 for a used press`: a thing that is bought by paying for it. */
+function paidFor(scene: Scene, wanted: Wanted): Understood | null {
+  const { said, known, day } = scene;
+  const price = priceOf(said);
+  const payments = price && paymentsOf(price.rest, price.total, 'bank');
+  if (!payments) return null;
+  const account = known.account(wanted);
+  if (LASTING_TYPES.includes(account.type))
+    known.remembered.lasting.push({
+      account,
+      cost: price.total,
+      from: day,
+      residual: 0,
+      months: 0,
+    });
+  const owing = { wanted: owedFor(known, true, account.name), names: [account.name] };
+  const lines = [debit(account, price.total), ...paidBy(known, payments, owing)];
+  return does(account.name, lines, [price.total, ...price.uses]);
+}
+
+/** People who are paid without a word of what for: whoever works. */
+const WORKERS = /(?:ers|ors|ists|ians|men|women)$/i;
+
+/** Whether it is the business that pays, and for what, where nobody is named. */
+function paidForWhat(scene: Scene): string {
+  const other = thingAfter(scene.said, 'for');
+  return someNamed(scene) === '' && isOursPaying(scene, '') ? other : '';
+}
+
+/** What lasts, where it is paid for: by its name, or since it is said to be new or used. */
+function keptThing(scene: Scene): Wanted | null {
+  const { known, text } = scene;
+  const thing = paidForWhat(scene);
+  const isKept =
+    bestOf(thing, LASTING_TYPES) !== null || /\bfor an? (?:used|new|second-hand)\b/i.test(text);
+  if (thing === '' || !isKept || plainExpense(wordsOf(scene))) return null;
+  return boughtAs(thing, known, true);
+}
+
+/** What is paid for without a word that is known: people who work, else something to be looked at. */
+function guessed(scene: Scene): Wanted | null {
+  const { said } = scene;
+  const isCrew = someNamed(scene) === '' && WORKERS.test(thingBefore(said, 'be'));
+  if (isCrew && said.has('be pay')) return { type: 'staff', name: 'Wages', isGuess: true };
+  const thing = paidForWhat(scene);
+  return thing === '' ? null : { type: 'sundry-operating', name: titled(thing), isGuess: true };
+}
+
+/** `Pays the wages, 900`: an expense of the period. */
+export const payingExpenses: Event = (scene) => {
+  const { said, known } = scene;
+  if (!isPaying(scene) || said.has('customer')) return null;
+  const found = paidAtOnce(scene) ?? several(scene);
+  if (found) return found;
+  const price = priceOf(said);
+  const thing = paidThing(scene);
+  const kept = keptThing(scene);
+  if (kept) return paidFor(scene, kept);
+  const guess = price ? guessed(scene) : null;
+  const expense = expenseOf(thing, known) ?? guess;
+  if (!price)
+    return why(
+      expense
+        ? `how much is paid for ${(expense.name ?? thing).toLowerCase()} isn’t said`
+        : 'who is owed how much isn’t said',
+    );
+  if (!expense) return unknownPayment(scene);
+  const { net, tax } = taxOn(said, price.total);
+  const payments = paymentsOf(price.rest, net + tax, 'bank');
+  if (!payments) return why('the parts that are paid don’t add up to the whole');
+  const account = known.account(expense);
+  known.last = net + tax;
+  const owing = { wanted: owedFor(known, false, thing), names: [thing] };
+  const input = tax === 0 ? [] : [debit(known.account({ type: 'sales-tax' }), tax)];
+  return does(
+    titled(expense.name ?? account.name),
+    [debit(account, net), ...input, ...paidBy(known, payments, owing)],
+    [price.total, ...price.uses],
+  );
+};
+
+const BEFORE_OURS: ReadonlySet<string> = new Set([...OURS, 'and', 'a', 'bill', 'account']);
+
+/** Whether the business pays: nobody else is named before it (`the Lantern Inn pays 650`), or somebody is paid. */
+function isOursPaying({ said: { tokens }, known }: Scene, who: string): boolean {
+  const at = tokens.findIndex(({ word }) => word === 'pay' || word === 'transfer');
+  const before = tokens.slice(0, Math.max(0, at)).filter(({ kind }) => kind === 'word');
+  if (before.some(({ word }) => word === 'be' || word === 'have')) return true;
+  if (known.owners.has(who)) return false;
+  return before.every(({ word, said }) => BEFORE_OURS.has(word) || known.owners.has(said));
+}
+
+function unknownPayment(scene: Scene): Understood | null {
+  const who = someNamed(scene);
+  const { known, said } = scene;
+  const [suppliers] = known.ofType('trade-payables');
+  if (!isOursPaying(scene, who)) return why('who pays whom for what isn’t said plainly');
+  if (who !== '' && said.first !== null && suppliers && -known.balanceOf(suppliers) >= said.first)
+    return does(`Pays ${who}`, [debit(suppliers, said.first), credit(moneyOf(scene), said.first)]);
+  return why(who === '' ? 'what is paid for isn’t said' : `what ${who} is paid for isn’t said`);
+}
