@@ -17,7 +17,7 @@ const lastWord = (name: string): string => name.split(/[^\p{L}]+/u).at(-1) ?? ''
 
 /** `Pays Coral Press`: who is named in an entry’s words, as a name behind the first. */
 const partiesIn = (text: string): string[] =>
-  (text.match(/(?<= )\p{Lu}\p{L}+(?: \p{Lu}\p{L}+){1,3}/gu) ?? []).map(plainText);
+  (text.match(/(?<= )\p{Lu}\p{L}+(?: \p{Lu}\p{L}+){0,3}/gu) ?? []).map(plainText);
 
 /** A function that is asked the same more than once, and reckons it once. */
 function once<K, V>(reckon: (of: K) => V): (of: K) => V {
