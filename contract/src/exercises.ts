@@ -152,7 +152,10 @@ export class TakeBackRequest {
 /** A class group that an exercise is handed out to. */
 export interface HandedOutTo {
   readonly id: string;
+  /** A group within a class stands behind its class. */
   readonly name: string;
+  /** The class: itself, or that within which it is a group. */
+  readonly classId: string;
   readonly at: string;
   /** How many of its students have begun. */
   readonly begun: number;

@@ -63,12 +63,31 @@ export class MergeStudentsRequest {
   into!: string;
 }
 
+/** Some of a class, who are given something by themselves: a group of an afternoon, or one student. */
+export class PartRequest {
+  @IsName(120, 'Give the group a name of 1 to 120 characters.')
+  name!: string;
+
+  /** Who is in it: students of the class. */
+  @AreIds(MOST_LISTED)
+  members!: string[];
+}
+
+/** A group within a class. */
+export interface PartSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly students: number;
+}
+
 export interface GroupSummary {
   readonly id: string;
   readonly name: string;
   readonly students: number;
   /** Whose it is and how it is shared; null: it is one’s own. */
   readonly shared: SharedBy | null;
+  /** The groups within it, by name. */
+  readonly parts: readonly PartSummary[];
 }
 
 export interface Student extends ListedStudent {
@@ -86,7 +105,13 @@ export interface FormerMember extends Member {
   readonly leftAt: string;
 }
 
+export interface GroupPart extends PartSummary {
+  /** Who is in it, by id. */
+  readonly members: readonly string[];
+}
+
 export interface GroupAnswer extends GroupSummary {
+  readonly parts: readonly GroupPart[];
   readonly members: readonly Member[];
   readonly former: readonly FormerMember[];
   /** Whether it is a course of a learning platform that tells who is in it. */

@@ -130,7 +130,9 @@ export {
   type Member,
   MergeStudentsRequest,
   MoveStudentRequest,
+  type GroupPart,
   NewGroupRequest,
+  PartRequest,
   type Student,
   StudentRequest,
 } from './groups.js';

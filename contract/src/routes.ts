@@ -56,6 +56,7 @@ import type {
   MergeStudentsRequest,
   MoveStudentRequest,
   NewGroupRequest,
+  PartRequest,
   StudentRequest,
 } from './groups.js';
 import type {
@@ -233,6 +234,9 @@ export const ROUTES = {
   'GET groups': to<GroupSummary[]>(),
   'POST groups': to<GroupSummary, NewGroupRequest>(),
   'GET groups/:id': to<GroupAnswer>(),
+  'POST groups/:id/parts': to<GroupAnswer, PartRequest>(),
+  'PUT groups/:id/parts/:part': to<GroupAnswer, PartRequest>(),
+  'DELETE groups/:id/parts/:part': to<GroupAnswer>(),
   'PATCH groups/:id': to<GroupSummary, NewGroupRequest>(),
   'POST groups/:id/list': to<ClassListPlan, ClassListRequest>(),
   'POST groups/:id/members': to<ClassListDone, ClassListRequest>(),

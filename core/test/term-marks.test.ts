@@ -6,7 +6,7 @@ const exercise = (id: string, rest: Partial<TermExercise> = {}): TermExercise =>
   ...rest,
 });
 const mark = (points: number, of = 100): TermWork => ({
-  ...{ mark: { points, of }, isIn: true, mayStill: false, isExcused: false },
+  ...{ mark: { points, of }, isIn: true, mayStill: false, isExcused: false, isGiven: true },
 });
 const of = (exercises: readonly TermExercise[], works: Record<string, TermWork>, worst = 0) =>
   termResult(exercises, new Map(Object.entries(works)), worst);
@@ -21,7 +21,7 @@ it('is the mean of what was given back, each by its weight', () => {
 it('counts what is missing as nothing once the class has its works back, and not before', () => {
   const over = of([exercise('a'), exercise('b')], { a: mark(80) });
   expect([over.tenths, over.counts.get('b')]).toEqual([400, 'missing']);
-  const ahead = { mark: null, isIn: false, mayStill: true, isExcused: false };
+  const ahead = { mark: null, isIn: false, mayStill: true, isExcused: false, isGiven: true };
   const still = of([exercise('a'), exercise('b')], { a: mark(80), b: ahead });
   expect([still.tenths, still.counts.get('b')]).toEqual([800, 'not-yet']);
   const open = of([exercise('a'), exercise('b', { isOver: false })], { a: mark(80) });
@@ -39,7 +39,7 @@ it('leaves out who was ill, what waits for its mark, what has no weight, and the
   const works = {
     a: mark(90),
     b: { ...mark(10), isExcused: true },
-    c: { mark: null, isIn: true, mayStill: false, isExcused: false },
+    c: { mark: null, isIn: true, mayStill: false, isExcused: false, isGiven: true },
     d: mark(1),
     e: mark(30),
   };
@@ -52,6 +52,17 @@ it('leaves out who was ill, what waits for its mark, what has no weight, and the
     'no-weight',
     'dropped',
   ]);
+});
+
+it('counts neither way what a student was not given, once the others have theirs back', () => {
+  const not = { mark: null, isIn: false, mayStill: false, isExcused: false, isGiven: false };
+  const found = of([exercise('a'), exercise('b')], { a: mark(80), b: not });
+  expect([found.tenths, found.counts.get('b')]).toEqual([800, 'not-given']);
+  const done = of([exercise('a'), exercise('b')], {
+    a: mark(80),
+    b: { ...mark(40), isGiven: false },
+  });
+  expect([done.tenths, done.counts.get('b')]).toEqual([600, 'counts']);
 });
 
 it('says nothing where nothing counts yet, and never drops the last', () => {

@@ -65,7 +65,14 @@ test('trying and handing out say what is still open', () => {
     ...{ opensAt: null, closesAt: null, late: 'told' as const, lateOff: 0, zone: 'UTC' },
     ...{ minutes: null, shutsAt: null, tries: 1, counts: 'best' as const },
   };
-  const group = { id: 'g', name: 'Evening class', at: '2027-04-01T08:00:00Z', begun: 8, times };
+  const group = {
+    id: 'g',
+    classId: 'g',
+    name: 'Evening class',
+    at: '2027-04-01T08:00:00Z',
+    begun: 8,
+    times,
+  };
   const isOut = { ...exercise, handedOutTo: [group, group], begun: 8, handedIn: 4 };
   expect(says('out', { exercise: isOut })).toEqual([
     ['Evening class and 1 other', ''],

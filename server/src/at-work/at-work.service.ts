@@ -10,6 +10,7 @@ import { tickOfStep, type StepReached } from '@gleddo/core';
 import { sql } from 'drizzle-orm';
 import { rowsOf, type Database } from '../database/open-database.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
+import { groupSaid } from '../groups/of-class.js';
 import { DATABASE } from '../http/tokens.js';
 import { groupsSeenBy } from '../reach/reach.js';
 import { guideOf } from '../threads/guiding.js';
@@ -146,8 +147,8 @@ export class AtWorkService {
   ): Promise<readonly { id: string; name: string }[]> {
     return rowsOf(
       await this.db.execute(sql`
-        select g.id, g.name from hand_outs h join groups g on g.id = h.group_id
-        where h.exercise_id = ${exerciseId} and g.id in ${groupsSeenBy(me.id)} order by g.name`),
+        select g.id, ${groupSaid('g')} as name from hand_outs h join groups g on g.id = h.group_id
+        where h.exercise_id = ${exerciseId} and g.id in ${groupsSeenBy(me.id)} order by 2`),
     );
   }
 }

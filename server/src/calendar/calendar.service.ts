@@ -2,6 +2,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { CalendarRow, CalendarShown, Me } from '@gleddo/contract';
 import { sql } from 'drizzle-orm';
 import { rowsOf, type Database } from '../database/open-database.js';
+import { groupSaid } from '../groups/of-class.js';
 import { DATABASE } from '../http/tokens.js';
 import { groupsSeenBy, groupsTaughtBy, mayOnExercise } from '../reach/reach.js';
 import { TimesService } from '../times/times.service.js';
@@ -23,7 +24,7 @@ export class CalendarService {
   async of(me: Me): Promise<CalendarShown> {
     const found = rowsOf<Found>(
       await this.db.execute(sql`
-        select e.id as "exerciseId", e.title, g.id as "groupId", g.name as "group",
+        select e.id as "exerciseId", e.title, g.id as "groupId", ${groupSaid('g')} as "group",
           h.opens_at as "opensAt", h.closes_at as "closesAt", h.late,
           count(m.person_id)::int as students, count(t.id)::int as begun,
           (count(t.id) filter (where t.state <> 'working'))::int as "handedIn",

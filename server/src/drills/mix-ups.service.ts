@@ -14,7 +14,7 @@ import {
   type MixedStudent,
   type Overview,
 } from '@gleddo/core';
-import { and, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull, max } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/open-database.js';
 import {
@@ -28,6 +28,7 @@ import {
   people,
   tries,
 } from '../database/schema/index.js';
+import { isOfClass } from '../groups/of-class.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { mayOnExercise, mayOnGroup } from '../reach/reach.js';
@@ -73,8 +74,9 @@ export class MixUpsService {
       .select({ id: exercises.id, title: exercises.title })
       .from(handOuts)
       .innerJoin(exercises, eq(exercises.id, handOuts.exerciseId))
-      .where(and(eq(handOuts.groupId, groupId), isNotNull(mayOnExercise(me.id))))
-      .orderBy(desc(handOuts.at));
+      .where(and(isOfClass(groupId), isNotNull(mayOnExercise(me.id))))
+      .groupBy(exercises.id, exercises.title)
+      .orderBy(desc(max(handOuts.at)));
     const all = await this.countedIn(
       groupId,
       handedOut.map(({ id }) => id),

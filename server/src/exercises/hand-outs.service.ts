@@ -6,6 +6,7 @@ import type { Database, Queries } from '../database/open-database.js';
 import { exercises, groups, handOuts, members, people, tries } from '../database/schema/index.js';
 import { ownSeed } from './own-seed.js';
 import { asTimes, TimesService } from '../times/times.service.js';
+import { groupSaid } from '../groups/of-class.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { groupsSeenBy, groupsTaughtBy, seesWork } from '../reach/reach.js';
@@ -20,7 +21,7 @@ const SEEN = {
 export const isSeenBy = (me: Me) => sql`${handOuts.groupId} in ${groupsSeenBy(me.id)}`;
 
 const CLASS = {
-  ...{ id: groups.id, name: groups.name, at: handOuts.at },
+  ...{ id: groups.id, name: groupSaid('groups'), within: groups.withinId, at: handOuts.at },
   ...{ opensAt: handOuts.opensAt, closesAt: handOuts.closesAt, late: handOuts.late },
   ...{ lateOff: handOuts.lateOff, minutes: handOuts.minutes },
   ...{ tries: handOuts.tries, counts: handOuts.counts },
@@ -41,7 +42,7 @@ export class HandOutsService {
     among: readonly string[],
   ): Promise<Map<string, { id: string; name: string }[]>> {
     const rows = await this.db
-      .select({ exerciseId: handOuts.exerciseId, id: groups.id, name: groups.name })
+      .select({ exerciseId: handOuts.exerciseId, id: groups.id, name: groupSaid('groups') })
       .from(handOuts)
       .innerJoin(groups, eq(groups.id, handOuts.groupId))
       .where(
@@ -71,8 +72,8 @@ export class HandOutsService {
       .where(and(eq(handOuts.exerciseId, exerciseId), isSeenBy(me)))
       .groupBy(...Object.values(CLASS))
       .orderBy(asc(handOuts.at));
-    return rows.map(({ id, name, begun, at, ...given }) => ({
-      ...{ id, name, begun, at: at.toISOString() },
+    return rows.map(({ id, name, within, begun, at, ...given }) => ({
+      ...{ id, name, classId: within ?? id, begun, at: at.toISOString() },
       times: this.times.shown(asTimes(given)),
     }));
   }

@@ -2,12 +2,13 @@ import { Inject, Injectable } from '@nestjs/common';
 import type {
   FormerMember,
   GroupAnswer,
+  GroupPart,
   GroupSummary,
   Me,
   Member,
   SharedBy,
 } from '@gleddo/contract';
-import { and, count, eq, isNotNull } from 'drizzle-orm';
+import { and, count, eq, isNotNull, isNull } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/open-database.js';
@@ -59,6 +60,7 @@ export class GroupsService {
     const rows = await this.db
       .select({
         ...{ id: groups.id, name: groups.name, students: count(people.id) },
+        within: groups.withinId,
         ...{ may: mayOnGroup(me.id), owner: owner.name },
       })
       .from(groups)
@@ -67,31 +69,38 @@ export class GroupsService {
       .leftJoin(people, and(eq(people.id, members.personId), IS_HERE))
       .where(isNotNull(mayOnGroup(me.id)))
       .groupBy(groups.id, groups.name, owner.name);
+    const parts = collated(rows.filter(({ within }) => within !== null));
+    const classes = rows.filter(({ within }) => within === null);
     return collated(
-      rows.map(({ may, owner: by, ...row }) => ({ ...row, shared: sharedBy(may, by) })),
+      classes.map(({ may, owner: by, within: _, ...row }) => ({
+        ...{ ...row, shared: sharedBy(may, by) },
+        parts: parts
+          .filter(({ within }) => within === row.id)
+          .map(({ id, name, students }) => ({ id, name, students })),
+      })),
     );
   }
 
   async create(me: Me, name: string): Promise<GroupSummary> {
     const id = nanoid();
     await this.db.insert(groups).values({ id, name: name.trim(), ownerId: me.id });
-    return { id, name: name.trim(), students: 0, shared: null };
+    return { id, name: name.trim(), students: 0, shared: null, parts: [] };
   }
 
   async rename(me: Me, id: string, name: string): Promise<GroupSummary> {
     await this.own(me, id);
     await this.db.update(groups).set({ name: name.trim() }).where(eq(groups.id, id));
-    const { students, shared } = await this.open(me, id);
-    return { id, name: name.trim(), students, shared };
+    const { students, shared, parts } = await this.open(me, id);
+    return { id, name: name.trim(), students, shared, parts };
   }
 
-  /** A class group that one teaches; where it is said, also one in which one only assists. */
+  /** A class that one teaches; where it is said, also one in which one only assists. Groups within classes are none. */
   async own(me: Me, id: string, how: OnGroup = 'teach'): Promise<GroupFound> {
     const [group] = await this.db
       .select({ name: groups.name, may: mayOnGroup(me.id), owner: owner.name })
       .from(groups)
       .innerJoin(owner, eq(owner.id, groups.ownerId))
-      .where(eq(groups.id, id));
+      .where(and(eq(groups.id, id), isNull(groups.withinId)));
     if (!group || group.may === null) throw notFound('This class group');
     if (how === 'teach' && group.may === 'assist') throw assistsOnly(group.owner);
     return { name: group.name, shared: sharedBy(group.may, group.owner) };
@@ -123,14 +132,30 @@ export class GroupsService {
       leftAt: each.leftAt.toISOString(),
     }));
     return {
-      id,
-      name,
+      ...{ id, name, parts: await this.partsOf(id) },
       shared: by,
       isCourse: course !== undefined,
       students: all.length,
       members: collated(all),
       former: collated(former),
     };
+  }
+
+  /** The groups within a class, by name, and who is in them. */
+  private async partsOf(classId: string): Promise<GroupPart[]> {
+    const rows = await this.db
+      .select({ id: groups.id, name: groups.name, personId: people.id })
+      .from(groups)
+      .leftJoin(members, eq(members.groupId, groups.id))
+      .leftJoin(people, and(eq(people.id, members.personId), IS_HERE))
+      .where(eq(groups.withinId, classId));
+    const ids = [...new Set(rows.map(({ id }) => id))];
+    const parts = ids.map((id) => {
+      const own = rows.filter((row) => row.id === id);
+      const who = own.flatMap(({ personId }) => (personId === null ? [] : [personId]));
+      return { id, name: own[0]?.name ?? '', students: who.length, members: who };
+    });
+    return collated(parts);
   }
 }
 

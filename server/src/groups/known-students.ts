@@ -1,6 +1,6 @@
 import type { Me } from '@gleddo/contract';
 import type { KnownStudent, ListedStudent } from '@gleddo/core';
-import { and, eq, inArray, or, sql } from 'drizzle-orm';
+import { and, eq, inArray, isNull, or, sql } from 'drizzle-orm';
 import type { Queries } from '../database/open-database.js';
 import { formerMembers, groups, members, people } from '../database/schema/index.js';
 import { groupsTaughtBy } from '../reach/reach.js';
@@ -67,7 +67,7 @@ export async function ownClassesOf(
   const rows = await db
     .select({ id: members.personId, name: groups.name })
     .from(members)
-    .innerJoin(groups, eq(groups.id, members.groupId))
+    .innerJoin(groups, and(eq(groups.id, members.groupId), isNull(groups.withinId)))
     .where(and(inArray(members.personId, [...ids]), sql`${groups.id} in ${groupsTaughtBy(me.id)}`));
   const found = new Map<string, string[]>();
   for (const { id, name } of rows) found.set(id, [...(found.get(id) ?? []), name]);

@@ -1,6 +1,6 @@
-import { and, eq, inArray } from 'drizzle-orm';
+import { and, eq, inArray, or } from 'drizzle-orm';
 import type { Queries } from '../database/open-database.js';
-import { formerMembers, members } from '../database/schema/index.js';
+import { formerMembers, groups, members } from '../database/schema/index.js';
 
 /** Puts students into a class group, those who were taken out of it, too. */
 export async function bringIn(tx: Queries, groupId: string, ids: readonly string[]): Promise<void> {
@@ -14,16 +14,15 @@ export async function bringIn(tx: Queries, groupId: string, ids: readonly string
     .where(and(eq(formerMembers.groupId, groupId), inArray(formerMembers.personId, [...ids])));
 }
 
-/** Takes students out of a class group; that they were in it is kept. */
+/** Takes students out of a class, and of the groups within it; that they were in them is kept. */
 export async function takeOut(tx: Queries, groupId: string, ids: readonly string[]): Promise<void> {
   if (ids.length === 0) return;
+  const within = tx.select({ id: groups.id }).from(groups).where(eq(groups.withinId, groupId));
+  const there = or(eq(members.groupId, groupId), inArray(members.groupId, within));
   const gone = await tx
     .delete(members)
-    .where(and(eq(members.groupId, groupId), inArray(members.personId, [...ids])))
+    .where(and(there, inArray(members.personId, [...ids])))
     .returning();
   if (gone.length === 0) return;
-  await tx
-    .insert(formerMembers)
-    .values(gone.map(({ personId }) => ({ groupId, personId })))
-    .onConflictDoNothing();
+  await tx.insert(formerMembers).values(gone).onConflictDoNothing();
 }

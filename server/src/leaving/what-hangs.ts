@@ -52,9 +52,19 @@ const everIn = (db: Queries, name: string) =>
     )
     .as(name);
 
+/** Class groups, and the groups within them, which go with them. */
+async function withParts(db: Queries, ids: readonly string[]): Promise<string[]> {
+  const parts = await db
+    .select({ id: groups.id })
+    .from(groups)
+    .where(inArray(groups.withinId, [...ids]));
+  return [...new Set([...ids, ...parts.map(({ id }) => id)])];
+}
+
 /** Students of these class groups who are, and were, in no other one. */
-export async function onlyIn(db: Queries, groupIds: readonly string[]): Promise<string[]> {
-  if (groupIds.length === 0) return [];
+export async function onlyIn(db: Queries, classIds: readonly string[]): Promise<string[]> {
+  if (classIds.length === 0) return [];
+  const groupIds = await withParts(db, classIds);
   const [within, elsewhere] = [everIn(db, 'within'), everIn(db, 'elsewhere')];
   const inOthers = db
     .select({ id: elsewhere.personId })

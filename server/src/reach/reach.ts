@@ -8,15 +8,15 @@ import { sql, type SQL } from 'drizzle-orm';
 
 const column = (table: string, name: string): SQL => sql.raw(`"${table}"."${name}"`);
 
-/** The ids of the class groups of somebody: their own, and those that they teach or assist in with others. */
+/** The ids of the class groups of somebody: their own, those that they teach or assist in with others, and the groups within these. */
 const groupsOf = (me: string, hows: readonly HowShared[]): SQL => sql`(
   select own_group.id from groups own_group where own_group.owner_id = ${me}
-  union select taken_on.group_id from shares taken_on
-    where taken_on.person_id = ${me} and taken_on.group_id is not null
-      and taken_on.how in (${sql.join(
-        hows.map((how) => sql`${how}`),
-        sql`, `,
-      )}))`;
+  union select taught.id from shares taken_on
+    join groups taught on taken_on.group_id in (taught.id, taught.within_id)
+    where taken_on.person_id = ${me} and taken_on.how in (${sql.join(
+      hows.map((how) => sql`${how}`),
+      sql`, `,
+    )}))`;
 
 /** Class groups that somebody teaches. */
 export const groupsTaughtBy = (me: string): SQL => groupsOf(me, ['teach']);
@@ -63,7 +63,8 @@ export type OnGroup = 'own' | 'teach' | 'assist';
 export const mayOnGroup = (me: string, table = 'groups'): SQL<OnGroup | null> =>
   sql<OnGroup | null>`(case when ${column(table, 'owner_id')} = ${me} then 'own'
     else (select lent.how from shares lent
-      where lent.group_id = ${column(table, 'id')} and lent.person_id = ${me}) end)`;
+      where lent.group_id = coalesce(${column(table, 'within_id')}, ${column(table, 'id')})
+        and lent.person_id = ${me}) end)`;
 
 interface WorkNamed {
   /** Of which exercise, of whom, and whose exercise it is. */

@@ -21,6 +21,7 @@ import {
 } from '../database/schema/index.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { HandOutsService, isSeenBy } from '../exercises/hand-outs.service.js';
+import { groupSaid } from '../groups/of-class.js';
 import { DATABASE } from '../http/tokens.js';
 import { STUDENT } from '../groups/groups.service.js';
 import { cameIn } from '../times/came-in.js';
@@ -158,11 +159,11 @@ export class ClassResultsService {
   /** The class groups that have an exercise, by name. */
   private async groupsOf(me: Me, exerciseId: string): Promise<ClassResults['groups']> {
     const found = await this.db
-      .select({ id: groups.id, name: groups.name, at: handOuts.at })
+      .select({ id: groups.id, name: groupSaid('groups'), at: handOuts.at })
       .from(handOuts)
       .innerJoin(groups, eq(groups.id, handOuts.groupId))
       .where(and(eq(handOuts.exerciseId, exerciseId), isSeenBy(me)))
-      .orderBy(asc(groups.name));
+      .orderBy(asc(groupSaid('groups')));
     return found.map(({ at, ...group }) => ({ ...group, at: at.toISOString() }));
   }
 

@@ -8,7 +8,7 @@ import {
   type TermWork,
   type Times,
 } from '@gleddo/core';
-import { and, asc, eq, inArray, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNull, min, sql } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
 import {
   excused,
@@ -21,6 +21,7 @@ import {
   tries,
 } from '../database/schema/index.js';
 import { GroupsService, STUDENT } from '../groups/groups.service.js';
+import { isOfClass } from '../groups/of-class.js';
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { countedOf, earlierOf } from '../points/earlier-tries.js';
@@ -73,13 +74,16 @@ export class TermService {
       .select({ id: groups.id, name: groups.name })
       .from(members)
       .innerJoin(groups, eq(groups.id, members.groupId))
-      .where(eq(members.personId, me.id))
+      .where(and(eq(members.personId, me.id), isNull(groups.withinId)))
       .orderBy(asc(groups.name));
     return Promise.all(
       own.map(async ({ id, name }) => {
         const term = await this.termOf(id, me.id);
         const { marks, tenths } = markedIn(me.id, term);
-        return { group: name, exercises: term.exercises, marks, tenths };
+        const own = marks.filter(({ counts }) => counts !== 'not-given');
+        const given = new Set(own.map(({ exerciseId }) => exerciseId));
+        const theirs = term.exercises.filter(({ id }) => given.has(id));
+        return { group: name, exercises: theirs, marks: own, tenths };
       }),
     );
   }
@@ -102,7 +106,8 @@ export class TermService {
     const [found] = await this.db
       .select({ id: handOuts.exerciseId })
       .from(handOuts)
-      .where(and(eq(handOuts.groupId, groupId), eq(handOuts.exerciseId, exerciseId)));
+      .where(and(isOfClass(groupId), eq(handOuts.exerciseId, exerciseId)))
+      .limit(1);
     if (!found) throw notFound('This exercise, among those of the class,');
   }
 
@@ -144,6 +149,7 @@ export class TermService {
     const timesOf = await this.timesOf(handedOut, only);
     const now = Date.now();
     const out = await this.db.select().from(excused).where(inArray(excused.exerciseId, ids));
+    const theirs = await this.givenTo(groupId);
     const ill = new Set(out.map(({ exerciseId, personId }) => `${personId} ${exerciseId}`));
     const byWork = new Map(works.map((work) => [`${work.personId} ${work.exerciseId}`, work]));
     const earlier = await earlierOf(
@@ -164,9 +170,20 @@ export class TermService {
           isIn: work !== undefined && (work.state !== 'working' || before.length > 0),
           mayStill: mayStill(times, work !== undefined, now),
           isExcused: ill.has(`${person} ${exercise}`),
+          isGiven: theirs.has(`${person} ${exercise}`),
         };
       },
     };
+  }
+
+  /** Who has which exercise: with the class, or a group within it. */
+  private async givenTo(groupId: string): Promise<ReadonlySet<string>> {
+    const rows = await this.db
+      .select({ exerciseId: handOuts.exerciseId, personId: members.personId })
+      .from(handOuts)
+      .innerJoin(members, eq(members.groupId, handOuts.groupId))
+      .where(isOfClass(groupId));
+    return new Set(rows.map(({ exerciseId, personId }) => `${personId} ${exerciseId}`));
   }
 
   private async timesOf(
@@ -196,8 +213,9 @@ export class TermService {
         termWeights,
         and(eq(termWeights.exerciseId, exercises.id), eq(termWeights.groupId, groupId)),
       )
-      .where(eq(handOuts.groupId, groupId))
-      .orderBy(asc(handOuts.at), asc(exercises.title));
+      .where(isOfClass(groupId))
+      .groupBy(exercises.id, exercises.title, termWeights.weight)
+      .orderBy(asc(min(handOuts.at)), asc(exercises.title));
     return rows.map(({ weight, ...row }) => ({ ...row, weight: weight ?? USUAL_WEIGHT }));
   }
 }

@@ -3,6 +3,7 @@ import type { ComingTime, Me, Today, WorksWaiting } from '@gleddo/contract';
 import { sql } from 'drizzle-orm';
 import { rowsOf, type Database } from '../database/open-database.js';
 import { DATABASE } from '../http/tokens.js';
+import { groupSaid } from '../groups/of-class.js';
 import { groupsSeenBy, mayOnExercise, seesTry } from '../reach/reach.js';
 import { SampleService } from '../sample/sample.service.js';
 import { TimesService } from '../times/times.service.js';
@@ -41,8 +42,8 @@ export class TodayService {
     return rowsOf<WorksWaiting>(
       await this.db.execute(sql`
         select e.id as "exerciseId", e.title,
-          array(select g.name from hand_outs h join groups g on g.id = h.group_id
-            where h.exercise_id = e.id and g.id in ${groupsSeenBy(me.id)} order by g.name) as groups,
+          array(select ${groupSaid('g')} from hand_outs h join groups g on g.id = h.group_id
+            where h.exercise_id = e.id and g.id in ${groupsSeenBy(me.id)} order by 1) as groups,
           (count(*) filter (where ${IS_IN} and t.check_fault is null and t.check_id is not null))::int as "toMark",
           (count(*) filter (where ${IS_IN} and t.check_fault is not null))::int as failed,
           (count(*) filter (where ${IS_IN} and t.check_fault is null and t.check_id is null))::int as checking,
@@ -60,7 +61,7 @@ export class TodayService {
   private async coming(me: Me): Promise<ComingTime[]> {
     const found = rowsOf<Opening>(
       await this.db.execute(sql`
-        select e.id as "exerciseId", e.title, g.name as "group",
+        select e.id as "exerciseId", e.title, ${groupSaid('g')} as "group",
           h.opens_at as "opensAt", h.closes_at as "closesAt", count(m.person_id)::int as students,
           count(t.id)::int as begun,
           (count(t.id) filter (where t.state <> 'working'))::int as "handedIn"

@@ -20,11 +20,13 @@ export interface TermWork {
   readonly mayStill: boolean;
   /** Whether it does not count for this student: the ill. */
   readonly isExcused: boolean;
+  /** Whether this student was given it at all: an exercise may go to some of a class alone. */
+  readonly isGiven: boolean;
 }
 
 /** Why an exercise counts for a student, or does not. */
 export type Counts =
-  'counts' | 'missing' | 'dropped' | 'excused' | 'waits' | 'not-yet' | 'no-weight';
+  'counts' | 'not-given' | 'missing' | 'dropped' | 'excused' | 'waits' | 'not-yet' | 'no-weight';
 
 export interface TermResult {
   /** The weighted mean of what counts, in tenths of a percent, rounded half up; null: nothing counts yet. */
@@ -38,10 +40,17 @@ interface Counted {
   readonly share: Big;
 }
 
-const NONE: TermWork = { mark: null, isIn: false, mayStill: false, isExcused: false };
+const NONE: TermWork = {
+  mark: null,
+  isIn: false,
+  mayStill: false,
+  isExcused: false,
+  isGiven: true,
+};
 
 function countsAs({ weight, isOver }: TermExercise, work: TermWork): Counts {
-  const { mark, isIn, mayStill, isExcused } = work;
+  const { mark, isIn, mayStill, isExcused, isGiven } = work;
+  if (!isGiven && !mark && !isIn) return 'not-given';
   if (isExcused) return 'excused';
   if (weight <= 0) return 'no-weight';
   if (mark) return 'counts';

@@ -1,4 +1,12 @@
-import { index, integer, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
+import {
+  index,
+  integer,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  type AnyPgColumn,
+} from 'drizzle-orm/pg-core';
 import { people } from './people.js';
 
 export const groups = pgTable('groups', {
@@ -7,6 +15,8 @@ export const groups = pgTable('groups', {
   ownerId: text('owner_id')
     .notNull()
     .references(() => people.id),
+  /** Of which class it is a group of students; null: it is a class itself. */
+  withinId: text('within_id').references((): AnyPgColumn => groups.id, { onDelete: 'cascade' }),
   /** How many of each student’s worst marks don’t count. */
   dropWorst: integer('drop_worst').notNull().default(0),
   createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),

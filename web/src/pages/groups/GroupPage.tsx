@@ -12,6 +12,7 @@ import { FormerMembers } from './FormerMembers';
 import { GroupItself } from './GroupItself';
 import { GroupTabs } from './GroupTabs';
 import { Members } from './Members';
+import { Parts } from './Parts';
 
 /** A class group: who is in it, and a way to put the school’s list beside it. */
 export default function GroupPage() {
@@ -41,6 +42,7 @@ export default function GroupPage() {
           {isTaught && (
             <div>
               <AddStudents group={group.data} />
+              <Parts group={group.data} />
               <GroupItself group={group.data} />
             </div>
           )}

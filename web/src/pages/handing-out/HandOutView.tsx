@@ -75,19 +75,27 @@ const NoGroupYet = () => (
   </p>
 );
 
-const asOption = ({ id, name, students }: GroupSummary) => ({
-  value: id,
-  label: `${name}, ${counted(students, 'student')}`,
-});
+const saidWith = (name: string, students: number): string =>
+  `${name}, ${counted(students, 'student')}`;
+
+/** A class, and behind it the groups within it. */
+const asOptions = ({ id, name, students, parts }: GroupSummary) => [
+  { value: id, label: saidWith(name, students) },
+  ...parts.map((part) => ({
+    value: part.id,
+    label: saidWith(`${name} › ${part.name}`, part.students),
+  })),
+];
 
 function ToAnother({ exercise }: { exercise: ExerciseAnswer }) {
   const groups = useQuery({ queryKey: ['groups'], queryFn: () => get('groups') });
   const [groupId, setGroupId] = useState<string | null>(null);
   const change = useHandOut(exercise);
   const has = new Set(exercise.handedOutTo.map(({ id }) => id));
-  const others = (groups.data ?? []).filter(
-    ({ id, shared }) => !has.has(id) && shared?.how !== 'assist',
-  );
+  const others = (groups.data ?? [])
+    .filter(({ shared }) => shared?.how !== 'assist')
+    .flatMap(asOptions)
+    .filter(({ value }) => !has.has(value));
   if (groups.isSuccess && groups.data.length === 0) return <NoGroupYet />;
   if (others.length === 0) return null;
   const handOut = () =>
@@ -102,7 +110,7 @@ function ToAnother({ exercise }: { exercise: ExerciseAnswer }) {
           placeholder={has.size > 0 ? 'Choose another class group' : 'Choose a class group'}
           value={groupId}
           showSearch={BY_LABEL}
-          options={others.map(asOption)}
+          options={others}
           onChange={setGroupId}
         />
         <Button

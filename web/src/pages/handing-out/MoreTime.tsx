@@ -1,5 +1,5 @@
 import { useQueries } from '@tanstack/react-query';
-import type { ExerciseAnswer } from '@gleddo/contract';
+import type { ExerciseAnswer, GroupAnswer } from '@gleddo/contract';
 import { momentSaid } from '@gleddo/core';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
@@ -78,16 +78,23 @@ function GiveMore({ exercise, change, zone }: GiveMoreProps) {
   );
 }
 
+/** Those of a class who have the exercise: all of it, or of the groups within it that have it. */
+function membersOf({ id, members, parts }: GroupAnswer, has: ReadonlySet<string>) {
+  const own = new Set(parts.filter((part) => has.has(part.id)).flatMap((part) => part.members));
+  return has.has(id) ? members : members.filter((each) => own.has(each.id));
+}
+
 function useStudentsOf({ handedOutTo }: ExerciseAnswer) {
+  const has = new Set(handedOutTo.map(({ id }) => id));
+  const classes = [...new Set(handedOutTo.map(({ classId }) => classId))];
   return useQueries({
-    queries: handedOutTo.map(({ id }) => ({
+    queries: classes.map((id) => ({
       queryKey: ['group', id],
       queryFn: () => get(`groups/${id}`),
     })),
     combine: (all) => {
-      const names = new Map(
-        all.flatMap(({ data }) => (data?.members ?? []).map(({ id, name }) => [id, name] as const)),
-      );
+      const students = all.flatMap(({ data }) => (data ? membersOf(data, has) : []));
+      const names = new Map(students.map(({ id, name }) => [id, name] as const));
       return [...names].map(([value, label]) => ({ value, label }));
     },
   });

@@ -1,0 +1,2 @@
+ALTER TABLE "groups" ADD COLUMN "within_id" text;--> statement-breakpoint
+ALTER TABLE "groups" ADD CONSTRAINT "groups_within_id_groups_id_fk" FOREIGN KEY ("within_id") REFERENCES "public"."groups"("id") ON DELETE cascade ON UPDATE no action;
