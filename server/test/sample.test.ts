@@ -51,6 +51,21 @@ describe.each(['embedded', 'PostgreSQL'])('a sample, %s', (kind) => {
     expect((await ruth.remove('sample')).status).toBe(422);
   });
 
+  it('is thrown away while its works are checked, and nothing is told as a fault', async () => {
+    for (const wait of [150, 700]) {
+      const laid = ruth.post('sample');
+      await new Promise((resolve) => setTimeout(resolve, wait));
+      await ruth.remove('sample');
+      expect([201, 422]).toContain((await laid).status);
+      const { sample } = await today();
+      for (const id of sample?.exerciseIds ?? []) await ruth.post(`exercises/${id}/check-again`);
+      await ruth.remove('sample');
+      expect((await today()).sample).toBeNull();
+    }
+    await new Promise((resolve) => setTimeout(resolve, 2000));
+    expect(running.log).not.toMatch(/"level":50/);
+  });
+
   it('is not thrown away under somebody real', async () => {
     const { groupId, exerciseIds } = (await ruth.post('sample')).body;
     const [exerciseId] = exerciseIds;

@@ -243,17 +243,10 @@ export class ChecksService {
     const id = nanoid();
     const times = await this.times.ofWork(work);
     await this.db.transaction(async (tx) => {
+      if (!(await isThere(tx, work.id))) return;
       await tx.insert(checks).values({
-        id,
-        tryId: work.id,
-        keyId,
-        bookRevision: revision,
-        points,
-        outOf,
-        scaledFrom,
-        pairs,
-        results,
-        overview,
+        ...{ id, tryId: work.id, keyId, bookRevision: revision, points, outOf, scaledFrom },
+        ...{ pairs, results, overview },
       });
       const [kept] = await tx
         .update(tries)
@@ -286,6 +279,16 @@ export class ChecksService {
       .set({ checkFault: cantCheck(why) })
       .where(and(eq(tries.id, tryId), eq(tries.state, 'handed-in')));
   }
+}
+
+/** A work that was deleted while it was checked has no check to keep. */
+async function isThere(tx: Queries, tryId: string): Promise<boolean> {
+  const found = await tx
+    .select({ id: tries.id })
+    .from(tries)
+    .where(eq(tries.id, tryId))
+    .for('key share');
+  return found.length > 0;
 }
 
 const cantCheck = (why: string): string => `This work could not be checked. ${why}`.slice(0, 1000);

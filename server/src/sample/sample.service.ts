@@ -20,6 +20,15 @@ type Kind = (typeof samples.$inferSelect)['kind'];
 const REAL = (names: string) =>
   `In the sample’s class, or at its exercises, are students who are no part of it: ${names}. Move them to another class, or delete those exercises and the class one by one.`;
 
+/** In milliseconds: whoever is not done by then was cut off. */
+const LASTS_AT_MOST = 120_000;
+
+/** What of a sample there is, and how far it is: `left`, where its laying out was cut off. */
+interface Things {
+  readonly of: (kind: Kind) => string[];
+  readonly state: 'none' | 'begun' | 'left' | 'whole';
+}
+
 /** As it lies on the shelf, with the same figures for all: the works of the sample are made beforehand. */
 function exerciseOf(id: string): Exercise {
   const ready = fromShelf(id);
@@ -43,6 +52,7 @@ export class SampleService {
 
   /** Of several at once one is laid out. What could not be laid out whole is taken away again. */
   async layOut(me: Me): Promise<SampleShown> {
+    if ((await this.things(me)).state === 'left') await this.remove(me);
     const begun = await this.db
       .insert(samples)
       .values({ ownerId: me.id, kind: 'sample', thingId: me.id })
@@ -52,6 +62,7 @@ export class SampleService {
       throw refuse('sample.there', 'A sample is laid out already. Throw it away first.');
     try {
       await this.lay(me);
+      await this.keep(me, 'whole', me.id);
     } catch (error) {
       await this.remove(me);
       throw error;
@@ -84,35 +95,46 @@ export class SampleService {
 
   /** What is laid out for somebody; null where nothing is, or not all of it is there any more. */
   async of(me: Me): Promise<SampleShown | null> {
-    const things = await this.things(me);
-    const [groupId] = things('group');
-    const [companyId] = things('company');
-    if (groupId === undefined || companyId === undefined) return null;
+    const { of, state } = await this.things(me);
+    const [groupId] = of('group');
+    const [companyId] = of('company');
+    if (state !== 'whole' || groupId === undefined || companyId === undefined) return null;
     const [company] = await this.db
       .select({ bookId: companies.bookId })
       .from(companies)
       .where(eq(companies.id, companyId));
-    return company
-      ? { groupId, exerciseIds: things('exercise'), companyBookId: company.bookId }
-      : null;
+    return company ? { groupId, exerciseIds: of('exercise'), companyBookId: company.bookId } : null;
   }
 
-  private async things(me: Me): Promise<(kind: Kind) => string[]> {
+  private async things(me: Me): Promise<Things> {
     const rows = await this.db.select().from(samples).where(eq(samples.ownerId, me.id));
-    return (kind) => rows.filter((row) => row.kind === kind).map(({ thingId }) => thingId);
+    const begun = rows.find(({ kind }) => kind === 'sample');
+    const isOld = begun !== undefined && Date.now() - begun.at.getTime() > LASTS_AT_MOST;
+    return {
+      of: (kind) => rows.filter((row) => row.kind === kind).map(({ thingId }) => thingId),
+      state: rows.some(({ kind }) => kind === 'whole')
+        ? 'whole'
+        : begun === undefined
+          ? 'none'
+          : isOld
+            ? 'left'
+            : 'begun',
+    };
   }
 
   async throwAway(me: Me): Promise<void> {
-    const found = await this.things(me);
-    if (found('sample').length === 0)
+    const { of, state } = await this.things(me);
+    if (state === 'none')
       throw refuse('sample.none', 'There is no sample: it was thrown away already.');
-    await this.judgeNobodyReal(found);
+    if (state === 'begun')
+      throw refuse('sample.begun', 'It is being laid out just now. Throw it away in a moment.');
+    await this.judgeNobodyReal(of);
     await this.remove(me);
     await this.audit.write('sample-thrown-away', me.id);
   }
 
   /** Whoever is real keeps their class and their works: the sample is not thrown away under them. */
-  private async judgeNobodyReal(things: (kind: Kind) => string[]): Promise<void> {
+  private async judgeNobodyReal(things: Things['of']): Promise<void> {
     const rows = rowsOf<{ name: string }>(
       await this.db.execute(sql`
       select distinct p.name from people p
@@ -127,7 +149,7 @@ export class SampleService {
 
   /** All of it, with its students and their works, in one step. */
   private async remove(me: Me): Promise<void> {
-    const things = await this.things(me);
+    const { of: things } = await this.things(me);
     await this.db.transaction(async (tx) => {
       await removeExercises(tx, things('exercise'));
       await removeStudents(tx, things('student'), 'deleted');

@@ -1,4 +1,4 @@
-import { index, pgTable, primaryKey, text } from 'drizzle-orm/pg-core';
+import { index, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
 import { people } from './people.js';
 
 /**
@@ -11,8 +11,12 @@ export const samples = pgTable(
     ownerId: text('owner_id')
       .notNull()
       .references(() => people.id, { onDelete: 'cascade' }),
-    kind: text('kind', { enum: ['sample', 'group', 'exercise', 'company', 'student'] }).notNull(),
+    /** `sample`: one was begun; `whole`: all of it is laid out. */
+    kind: text('kind', {
+      enum: ['sample', 'whole', 'group', 'exercise', 'company', 'student'],
+    }).notNull(),
     thingId: text('thing_id').notNull(),
+    at: timestamp('at', { withTimezone: true }).notNull().defaultNow(),
   },
   (table) => [
     primaryKey({ columns: [table.kind, table.thingId] }),

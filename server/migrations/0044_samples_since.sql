@@ -1,0 +1,1 @@
+ALTER TABLE "samples" ADD COLUMN "at" timestamp with time zone DEFAULT now() NOT NULL;
