@@ -74,7 +74,7 @@ export class PartRequest {
 }
 
 /** A group within a class. */
-export interface PartSummary {
+interface PartSummary {
   readonly id: string;
   readonly name: string;
   readonly students: number;

@@ -17,10 +17,9 @@ export {
   SAMPLE_EXERCISES,
   SAMPLE_GROUP,
   SAMPLE_STUDENTS,
-  type SampleState,
   type SampleStudent,
 } from './sample/sample-class.js';
-export { sampleWork, type SampleFaults, type SampleWork } from './sample/sample-work.js';
+export { sampleWork, type SampleFaults } from './sample/sample-work.js';
 
 /** The ready exercises that ship with the program, in the order of a course. */
 export const SHELF: readonly ReadySheet[] = [

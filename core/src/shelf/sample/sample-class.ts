@@ -1,7 +1,7 @@
 import type { SampleFaults } from './sample-work.js';
 
 /** How far a student of the sample is with an exercise. */
-export type SampleState = 'not-started' | 'working' | 'handed-in' | 'given-back';
+type SampleState = 'not-started' | 'working' | 'handed-in' | 'given-back';
 
 interface SampleTry {
   readonly state: SampleState;

@@ -19,7 +19,7 @@ export interface SampleFaults {
   readonly done?: number;
 }
 
-export interface SampleWork {
+interface SampleWork {
   readonly work: Book;
   /** By question. */
   readonly answers: ReadonlyMap<string, string>;
