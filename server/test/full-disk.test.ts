@@ -58,13 +58,14 @@ function isWritten(file: number, size: number): boolean {
         const begun = await student.post(`my-exercises/${classes.exerciseId}/begin`);
         const { bookId } = begun.body;
         const opened = await student.get(`books/${bookId}`);
-        return { student, bookId, account: opened.body.book.accounts[0].id as string };
+        const [first] = opened.body.book.accounts as [{ id: string; name: string }];
+        return { student, bookId, account: first.id, name: first.name };
       }),
     );
     let isWorking = true;
     let refused = 0;
-    const work = students.map(async ({ student, bookId, account }) => {
-      let kept = 'nothing';
+    const work = students.map(async ({ student, bookId, account, name }) => {
+      let kept = name;
       for (let i = 0; isWorking; i++) {
         const operations = [{ kind: 'rename-account', id: account, name: `Name ${i}` }];
         const sent = { revision: 0, token: `t${i}`, operations };
