@@ -27,12 +27,12 @@ export interface ComingTime {
   readonly handedIn: number;
 }
 
-/** What lies there to look around in: nothing of it is real. */
+/** What lies there to look around in: nothing of it is real. Null: it was deleted by itself. */
 export interface SampleShown {
-  readonly groupId: string;
+  readonly groupId: string | null;
   /** In the order in which they are to be looked at. */
   readonly exerciseIds: readonly string[];
-  readonly companyBookId: string;
+  readonly companyBookId: string | null;
 }
 
 /** What an instructor comes in to. */

@@ -1,3 +1,5 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { checkWork, ownExercise } from '../src/index.js';
 import { fromShelf, SHELF } from '../src/shelf/index.js';
 import { DOINGS } from './perfect/doings.js';
@@ -8,6 +10,14 @@ const SEEDS = Number(process.env['GLEDDO_SEEDS'] ?? 6);
 
 it('has done every exercise of the shelf, and no other', () => {
   expect(Object.keys(DOINGS).sort()).toEqual(SHELF.map(({ id }) => id).sort());
+});
+
+it('is made without a look at what is right', () => {
+  const folder = join(import.meta.dirname, 'perfect');
+  for (const file of readdirSync(folder)) {
+    const source = readFileSync(join(folder, file), 'utf8');
+    expect([file, /key\.|\/shelf\/|solvable|propose/.test(source)]).toEqual([file, false]);
+  }
 });
 
 describe('whoever knows what is told, and nothing of the key, earns all points', () => {

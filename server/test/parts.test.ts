@@ -38,6 +38,38 @@ describe('a group within a class', () => {
     expect(listed[0].parts).toEqual([{ id: partId, name: 'Tuesday', students: 2 }]);
   });
 
+  it('is made once, though it is asked for twice; another of its name is refused', async () => {
+    const [first, other] = own.ids;
+    const again = await ruth.post(`${path()}/parts`, { name: 'Tuesday', members: [other, first] });
+    expect([again.status, again.body.parts.length]).toEqual([200, 1]);
+    const twin = await ruth.post(`${path()}/parts`, { name: 'Tuesday', members: [first] });
+    expect(twin.status).toBe(422);
+    expect(JSON.stringify(twin.body)).toContain('There is a group “Tuesday”');
+    const asked = [1, 2, 3].map(() =>
+      ruth.post(`${path()}/parts`, { name: 'Once', members: [first] }),
+    );
+    expect((await Promise.all(asked)).map(({ status }) => status)).toEqual([200, 200, 200]);
+    const once = (await parts()).find(({ name }: { name: string }) => name === 'Once');
+    expect((await ruth.remove(`${path()}/parts/${once.id}`)).body.parts).toHaveLength(1);
+  });
+
+  it('has nobody who is taken out of the class at the same time', async () => {
+    const [, , third] = own.ids;
+    const members = `${path()}/members/${third ?? ''}`;
+    for (let i = 0; i < 6; i++) {
+      await ruth.post(`${members}/back`);
+      const name = `Round ${i}`;
+      await Promise.all([
+        ruth.post(`${path()}/parts`, { name, members: [third] }),
+        ruth.remove(members),
+      ]);
+      const made = (await parts()).find((part: { name: string }) => part.name === name);
+      expect(made.members).toEqual([]);
+      await ruth.remove(`${path()}/parts/${made.id}`);
+    }
+    await ruth.post(`${members}/back`);
+  });
+
   it('is no class by itself: nobody is added to it, and no list is laid beside it', async () => {
     expect((await ruth.get(`groups/${partId}`)).status).toBe(404);
     const list = { students: [{ name: 'Nell Harbour', number: '', email: '' }] };

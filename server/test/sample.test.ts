@@ -66,6 +66,18 @@ describe.each(['embedded', 'PostgreSQL'])('a sample, %s', (kind) => {
     expect(running.log).not.toMatch(/"level":50/);
   });
 
+  it('stands, and can be thrown away, though a part of it was deleted by itself', async () => {
+    const { companyBookId } = (await ruth.post('sample')).body;
+    const made = (await ruth.get('companies')).body as { id: string; bookId: string }[];
+    const company = made.find(({ bookId }) => bookId === companyBookId)?.id ?? '';
+    await ruth.patch(`companies/${company}`, { putAway: true });
+    expect((await ruth.remove(`companies/${company}`)).status).toBeLessThan(300);
+    const { sample } = await today();
+    expect(sample).toMatchObject({ companyBookId: null, groupId: expect.any(String) });
+    expect((await ruth.remove('sample')).status).toBe(204);
+    expect((await today()).sample).toBeNull();
+  });
+
   it('is not thrown away under somebody real', async () => {
     const { groupId, exerciseIds } = (await ruth.post('sample')).body;
     const [exerciseId] = exerciseIds;

@@ -7,7 +7,7 @@ import { exercises, groups, handOuts, members } from '../database/schema/index.j
 import { notFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { GroupsService } from './groups.service.js';
-import { bringIn, takeOut } from './memberships.js';
+import { bringIn, lockedClass, takeOut } from './memberships.js';
 
 /** More are a list of names again. */
 const MOST_PARTS = 60;
@@ -23,14 +23,16 @@ export class PartsService {
   async make(me: Me, classId: string, request: PartRequest): Promise<GroupAnswer> {
     await this.groups.own(me, classId);
     await this.db.transaction(async (tx) => {
-      const owner = await this.lockedClass(tx, classId);
+      const ownerId = await lockedClass(tx, classId);
+      const [id, name] = [nanoid(), request.name.trim()];
+      const who = await inClass(tx, classId, request.members);
+      // Sent again after a lost answer, it is made once.
+      if (await isThere(tx, classId, { name, who })) return;
       const there = await tx.$count(groups, eq(groups.withinId, classId));
       if (there >= MOST_PARTS)
         throw refuse('part.many', `A class has at most ${MOST_PARTS} groups. Delete one first.`);
-      const id = nanoid();
-      const name = request.name.trim();
-      await tx.insert(groups).values({ id, name, ownerId: owner, withinId: classId });
-      await bringIn(tx, id, await inClass(tx, classId, request.members));
+      await tx.insert(groups).values({ id, name, ownerId, withinId: classId });
+      await bringIn(tx, id, who);
     });
     return this.groups.open(me, classId);
   }
@@ -43,18 +45,15 @@ export class PartsService {
   ): Promise<GroupAnswer> {
     await this.groups.own(me, classId);
     await this.db.transaction(async (tx) => {
-      await this.lockedClass(tx, classId);
+      await lockedClass(tx, classId);
       await partOf(tx, classId, id);
       await tx.update(groups).set({ name: request.name.trim() }).where(eq(groups.id, id));
       const wanted = new Set(await inClass(tx, classId, request.members));
-      const now = await tx
-        .select({ id: members.personId })
-        .from(members)
-        .where(eq(members.groupId, id));
+      const now = await membersOf(tx, id);
       await takeOut(
         tx,
         id,
-        now.flatMap((each) => (wanted.has(each.id) ? [] : [each.id])),
+        now.filter((each) => !wanted.has(each)),
       );
       await bringIn(tx, id, [...wanted]);
     });
@@ -65,7 +64,7 @@ export class PartsService {
   async remove(me: Me, classId: string, id: string): Promise<GroupAnswer> {
     await this.groups.own(me, classId);
     await this.db.transaction(async (tx) => {
-      await this.lockedClass(tx, classId);
+      await lockedClass(tx, classId);
       const { name } = await partOf(tx, classId, id);
       const [out] = await tx
         .select({ title: exercises.title })
@@ -82,24 +81,39 @@ export class PartsService {
     });
     return this.groups.open(me, classId);
   }
+}
 
-  /** One after the other changes who is in a class and its groups. Answers whose it is. */
-  private async lockedClass(tx: Queries, classId: string): Promise<string> {
-    const [found] = await tx
-      .select({ ownerId: groups.ownerId })
-      .from(groups)
-      .where(eq(groups.id, classId))
-      .for('update');
-    if (!found) throw notFound('This class group');
-    return found.ownerId;
-  }
+interface Wanted {
+  readonly name: string;
+  readonly who: readonly string[];
+}
+
+/** Whether a class has such a group already; one of the same name with others in it is refused. */
+async function isThere(tx: Queries, classId: string, { name, who }: Wanted): Promise<boolean> {
+  const [same] = await tx
+    .select({ id: groups.id })
+    .from(groups)
+    .where(and(eq(groups.withinId, classId), eq(groups.name, name)));
+  if (!same) return false;
+  const now = await membersOf(tx, same.id);
+  if (now.length === who.length && now.every((id) => who.includes(id))) return true;
+  throw refuse('part.twice', `There is a group “${name}” in this class already.`, 'name');
+}
+
+async function membersOf(tx: Queries, id: string): Promise<string[]> {
+  const rows = await tx
+    .select({ id: members.personId })
+    .from(members)
+    .where(eq(members.groupId, id));
+  return rows.map((row) => row.id);
 }
 
 async function partOf(tx: Queries, classId: string, id: string): Promise<{ name: string }> {
   const [found] = await tx
     .select({ name: groups.name })
     .from(groups)
-    .where(and(eq(groups.id, id), eq(groups.withinId, classId)));
+    .where(and(eq(groups.id, id), eq(groups.withinId, classId)))
+    .for('update');
   if (!found) throw notFound('This group');
   return found;
 }

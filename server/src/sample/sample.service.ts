@@ -2,11 +2,11 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { Me, SampleShown } from '@gleddo/contract';
 import { writeExercise, type Exercise } from '@gleddo/core';
 import { fromShelf, SAMPLE_EXERCISES, SAMPLE_GROUP } from '@gleddo/core/shelf';
-import { and, eq, inArray, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import { AuditService } from '../audit/audit.service.js';
 import { CompaniesService } from '../companies/companies.service.js';
-import { rowsOf, type Database } from '../database/open-database.js';
-import { companies, groups, samples } from '../database/schema/index.js';
+import { rowsOf, type Database, type Queries } from '../database/open-database.js';
+import { companies, exercises, groups, samples } from '../database/schema/index.js';
 import { ExerciseFilesService } from '../exercise-files/exercise-files.service.js';
 import { HandOutsService } from '../exercises/hand-outs.service.js';
 import { GroupsService } from '../groups/groups.service.js';
@@ -19,6 +19,9 @@ type Kind = (typeof samples.$inferSelect)['kind'];
 
 const REAL = (names: string) =>
   `In the sample’s class, or at its exercises, are students who are no part of it: ${names}. Move them to another class, or delete those exercises and the class one by one.`;
+
+const isBegun = () =>
+  refuse('sample.begun', 'The sample is being laid out just now. Try again in a moment.');
 
 /** In milliseconds: whoever is not done by then was cut off. */
 const LASTS_AT_MOST = 120_000;
@@ -52,7 +55,9 @@ export class SampleService {
 
   /** Of several at once one is laid out. What could not be laid out whole is taken away again. */
   async layOut(me: Me): Promise<SampleShown> {
-    if ((await this.things(me)).state === 'left') await this.remove(me);
+    const { state } = await this.things(me);
+    if (state === 'begun') throw isBegun();
+    if (state === 'left') await this.remove(me);
     const begun = await this.db
       .insert(samples)
       .values({ ownerId: me.id, kind: 'sample', thingId: me.id })
@@ -93,21 +98,33 @@ export class SampleService {
     await this.db.insert(samples).values({ ownerId: me.id, kind, thingId });
   }
 
-  /** What is laid out for somebody; null where nothing is, or not all of it is there any more. */
+  /** What is laid out for somebody, as far as it is still there; null where nothing is. */
   async of(me: Me): Promise<SampleShown | null> {
     const { of, state } = await this.things(me);
-    const [groupId] = of('group');
-    const [companyId] = of('company');
-    if (state !== 'whole' || groupId === undefined || companyId === undefined) return null;
+    if (state !== 'whole') return null;
+    const stands = async (table: typeof groups | typeof exercises, kind: Kind) => {
+      const rows = await this.db
+        .select({ id: table.id })
+        .from(table)
+        .where(inArray(table.id, of(kind)));
+      const there = new Set(rows.map(({ id }) => id));
+      return of(kind).filter((id) => there.has(id));
+    };
     const [company] = await this.db
       .select({ bookId: companies.bookId })
       .from(companies)
-      .where(eq(companies.id, companyId));
-    return company ? { groupId, exerciseIds: of('exercise'), companyBookId: company.bookId } : null;
+      .where(inArray(companies.id, of('company')));
+    const [groupId = null] = await stands(groups, 'group');
+    const exerciseIds = await stands(exercises, 'exercise');
+    return { groupId, exerciseIds, companyBookId: company?.bookId ?? null };
   }
 
   private async things(me: Me): Promise<Things> {
-    const rows = await this.db.select().from(samples).where(eq(samples.ownerId, me.id));
+    const rows = await this.db
+      .select()
+      .from(samples)
+      .where(eq(samples.ownerId, me.id))
+      .orderBy(asc(samples.at));
     const begun = rows.find(({ kind }) => kind === 'sample');
     const isOld = begun !== undefined && Date.now() - begun.at.getTime() > LASTS_AT_MOST;
     return {
@@ -126,31 +143,16 @@ export class SampleService {
     const { of, state } = await this.things(me);
     if (state === 'none')
       throw refuse('sample.none', 'There is no sample: it was thrown away already.');
-    if (state === 'begun')
-      throw refuse('sample.begun', 'It is being laid out just now. Throw it away in a moment.');
-    await this.judgeNobodyReal(of);
-    await this.remove(me);
+    if (state === 'begun') throw isBegun();
+    await this.remove(me, (tx) => judgeNobodyReal(tx, of));
     await this.audit.write('sample-thrown-away', me.id);
   }
 
-  /** Whoever is real keeps their class and their works: the sample is not thrown away under them. */
-  private async judgeNobodyReal(things: Things['of']): Promise<void> {
-    const rows = rowsOf<{ name: string }>(
-      await this.db.execute(sql`
-      select distinct p.name from people p
-        left join members m on m.person_id = p.id and ${inArray(sql`m.group_id`, things('group'))}
-        left join tries t on t.person_id = p.id and ${inArray(sql`t.exercise_id`, things('exercise'))}
-      where (m.group_id is not null or t.id is not null)
-        and not exists (select 1 from samples s where s.kind = 'student' and s.thing_id = p.id)
-      order by p.name limit 3`),
-    );
-    if (rows.length > 0) throw refuse('sample.real', REAL(rows.map(({ name }) => name).join(', ')));
-  }
-
   /** All of it, with its students and their works, in one step. */
-  private async remove(me: Me): Promise<void> {
+  private async remove(me: Me, judge?: (tx: Queries) => Promise<void>): Promise<void> {
     const { of: things } = await this.things(me);
     await this.db.transaction(async (tx) => {
+      await judge?.(tx);
       await removeExercises(tx, things('exercise'));
       await removeStudents(tx, things('student'), 'deleted');
       await tx.delete(groups).where(inArray(groups.id, things('group')));
@@ -160,4 +162,24 @@ export class SampleService {
       await removeLooseBooks(tx);
     });
   }
+}
+
+/** Whoever is real keeps their class and their works: nobody comes in while that is looked at, and it is thrown away. */
+async function judgeNobodyReal(tx: Queries, things: Things['of']): Promise<void> {
+  for (const [table, kind] of [[groups, 'group'] as const, [exercises, 'exercise'] as const])
+    await tx
+      .select({ id: table.id })
+      .from(table)
+      .where(inArray(table.id, things(kind)))
+      .for('update');
+  const rows = rowsOf<{ name: string }>(
+    await tx.execute(sql`
+      select distinct p.name from people p
+        left join members m on m.person_id = p.id and ${inArray(sql`m.group_id`, things('group'))}
+        left join tries t on t.person_id = p.id and ${inArray(sql`t.exercise_id`, things('exercise'))}
+      where (m.group_id is not null or t.id is not null)
+        and not exists (select 1 from samples s where s.kind = 'student' and s.thing_id = p.id)
+      order by p.name limit 3`),
+  );
+  if (rows.length > 0) throw refuse('sample.real', REAL(rows.map(({ name }) => name).join(', ')));
 }

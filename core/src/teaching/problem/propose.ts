@@ -145,7 +145,10 @@ class Reading {
         const isBegun = entries.length > 0;
         const tellsAside = isBegun
           ? isQuietAfter(clause, entries)
-          : text.includes(';') && isIgnorable(clause) && clause.of('day').length === 0;
+          : text.includes(';') &&
+            clause.verb === '' &&
+            isIgnorable(clause) &&
+            clause.of('day').length === 0;
         if (tellsAside && said.amounts.length > 0) {
           unknown ??= found.why;
           continue;

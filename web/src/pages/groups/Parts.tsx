@@ -6,6 +6,7 @@ import { ask, post } from '../../platform/api/client';
 import { counted } from '../../platform/figures/counted';
 import { Refusal } from '../../platform/shell/Refusal';
 import styles from './groups.module.css';
+import { CHANGED } from './use-student-change';
 
 interface PartsProps {
   readonly group: GroupAnswer;
@@ -44,9 +45,6 @@ export function Parts({ group }: PartsProps) {
     </section>
   );
 }
-
-/** What is asked anew once a group is another. */
-const CHANGED = ['groups', 'group', 'results', 'exercise', 'exercises', 'term'];
 
 function usePart(group: GroupAnswer, part: GroupPart | null, onClose: () => void) {
   const queries = useQueryClient();

@@ -25,7 +25,7 @@ function send(group: string, change: StudentChange): Promise<GroupAnswer> {
 }
 
 /** What is asked anew once somebody is another, or elsewhere. */
-const CHANGED = ['groups', 'group', 'results', 'exercise', 'today'];
+export const CHANGED = ['groups', 'group', 'results', 'exercise', 'exercises', 'today', 'term'];
 
 /** A change of one student of a class. */
 export function useStudentChange({ id: group }: Pick<GroupAnswer, 'id'>) {

@@ -41,26 +41,31 @@ function LayOut() {
 }
 
 const WhereToLook = ({ exerciseIds, groupId, companyBookId }: SampleShown) => {
-  const [placed, recorded] = exerciseIds;
+  const [first] = exerciseIds;
+  const last = exerciseIds.at(-1);
   return (
     <ul className={styles['look']}>
-      {recorded && (
+      {last && (
         <li>
-          <Link to={`/results/${recorded}`}>The class’s results</Link>: works to mark, side by side
+          <Link to={`/results/${last}`}>The class’s results</Link>: works to mark, side by side
         </li>
       )}
-      {placed && (
+      {first && (
         <li>
-          <Link to={`/exercises/${placed}`}>An exercise</Link>: its brief, its key, its checks
+          <Link to={`/exercises/${first}`}>An exercise</Link>: its brief, its key, its checks
         </li>
       )}
-      <li>
-        <Link to={`/companies/${companyBookId}/chart`}>A company’s books</Link>: the chart is the
-        statements
-      </li>
-      <li>
-        <Link to={`/groups/${groupId}`}>The class group</Link>: its students and what they have
-      </li>
+      {companyBookId && (
+        <li>
+          <Link to={`/companies/${companyBookId}/chart`}>A company’s books</Link>: the chart is the
+          statements
+        </li>
+      )}
+      {groupId && (
+        <li>
+          <Link to={`/groups/${groupId}`}>The class group</Link>: its students and what they have
+        </li>
+      )}
     </ul>
   );
 };
