@@ -13,12 +13,16 @@ import styles from '../marks/marked.module.css';
 import { MarkedPages } from './MarkedPages';
 import { FIRST_VIEW, useMarkedRows } from './use-marked-rows';
 
+/** In milliseconds: while the latest can’t be looked at yet. */
+const LOOK_AGAIN = 3000;
+
 /** A try of before the latest, as it was given back: to be looked at. */
 export default function EarlierWorkPage() {
   const { tryId = '', number = '' } = useParams();
   const earlier = useQuery({
     queryKey: ['marked', tryId, 'earlier', number],
     queryFn: () => get(`tries/${tryId}/earlier/${number}`),
+    refetchInterval: ({ state }) => (state.data?.next === null ? LOOK_AGAIN : false),
   });
   if (!earlier.data) return <Asking of={earlier} what="This try" />;
   return <EarlierWork marked={earlier.data} number={Number(number)} />;
@@ -37,7 +41,7 @@ const EarlierHead = ({ marked, number }: { readonly marked: Marked; readonly num
     </span>
     <div className="actions">
       {marked.next === null ? (
-        <span className="quiet">the latest is not handed in yet</span>
+        <span className="quiet">the latest is not handed in, or not checked yet</span>
       ) : (
         <Link to={`/marking/${marked.next}`}>To the latest</Link>
       )}
