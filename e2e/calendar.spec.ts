@@ -21,13 +21,19 @@ test('a closing day is dragged to another, which says for whom; a term goes over
   const all = await days.evaluateAll((cells) => cells.map((cell) => cell.getAttribute('data-day')));
   const wanted = all[all.indexOf(before) + 2] ?? '';
   const to = page.locator(`td[data-day="${wanted}"]`);
-  await to.scrollIntoViewIfNeeded();
-  const [from, end] = [await closes.boundingBox(), await to.boundingBox()];
-  if (!from || !end) throw new Error('It stands nowhere.');
+  // In the middle, where a page that is dragged to its edge doesn't roll.
+  await to.evaluate((cell) => cell.scrollIntoView({ block: 'center' }));
+  const from = await closes.boundingBox();
+  if (!from) throw new Error('It stands nowhere.');
   await page.mouse.move(from.x + 20, from.y + 10);
   await page.mouse.down();
   await page.mouse.move(from.x + 40, from.y + 30, { steps: 4 });
-  await page.mouse.move(end.x + 30, end.y + 40, { steps: 8 });
+  await expect(async () => {
+    const now = await to.boundingBox();
+    if (!now) throw new Error('It stands nowhere.');
+    await page.mouse.move(now.x + 30, now.y + 40, { steps: 8 });
+    await expect(to).toHaveClass(/over/, { timeout: 1000 });
+  }).toPass();
   await page.mouse.up();
   const dialog = page.getByRole('dialog', { name: /closes$/ });
   await expect(dialog).toContainText('11 students have begun, 9 handed in.');

@@ -15,8 +15,8 @@ it('has done every exercise of the shelf, and no other', () => {
 it('is made without a look at what is right', () => {
   const folder = join(import.meta.dirname, 'perfect');
   for (const file of readdirSync(folder)) {
-    const source = readFileSync(join(folder, file), 'utf8');
-    expect([file, /key\.|\/shelf\/|solvable|propose/.test(source)]).toEqual([file, false]);
+    const source = readFileSync(join(folder, file), 'utf8').replace(/\/\*[^]*?\*\//g, '');
+    expect([file, /\bkey[.[]|\/shelf\/|solvable|propose/i.exec(source)]).toEqual([file, null]);
   }
 });
 

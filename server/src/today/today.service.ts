@@ -41,9 +41,10 @@ export class TodayService {
   private async waits(me: Me): Promise<readonly WorksWaiting[]> {
     return rowsOf<WorksWaiting>(
       await this.db.execute(sql`
-        select e.id as "exerciseId", e.title,
-          array(select ${groupSaid('g')} from hand_outs h join groups g on g.id = h.group_id
-            where h.exercise_id = e.id and g.id in ${groupsSeenBy(me.id)} order by 1) as groups,
+        with out_to as (select h.exercise_id, array_agg(g.said order by g.said) as groups
+          from hand_outs h join (select g.id, ${groupSaid('g')} as said from groups g
+            where g.id in ${groupsSeenBy(me.id)}) g on g.id = h.group_id group by h.exercise_id)
+        select e.id as "exerciseId", e.title, coalesce(o.groups, '{}') as groups,
           (count(*) filter (where ${IS_IN} and t.check_fault is null and t.check_id is not null))::int as "toMark",
           (count(*) filter (where ${IS_IN} and t.check_fault is not null))::int as failed,
           (count(*) filter (where ${IS_IN} and t.check_fault is null and t.check_id is null))::int as checking,
@@ -52,9 +53,10 @@ export class TodayService {
           left join (select w.try_id, count(*)::int as asked from words w
             join tries own on own.id = w.try_id and own.person_id = w.by_id
             where w.seen_at is null group by w.try_id) q on q.try_id = t.id
+          left join out_to o on o.exercise_id = e.id
         where ${mayOnExercise(me.id, 'e')} in ('mark', 'change', 'own')
           and e.put_away_at is null and (${IS_IN} or q.asked > 0)
-        group by e.id, e.title order by max(t.handed_in_at) desc nulls last`),
+        group by e.id, e.title, o.groups order by max(t.handed_in_at) desc nulls last`),
     );
   }
 

@@ -1,4 +1,11 @@
-import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import {
+  DndContext,
+  PointerSensor,
+  pointerWithin,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
 import type { CalendarShown } from '@gleddo/contract';
 import { dayIn, daysBetween, daysLater } from '@gleddo/core';
 import { useQuery } from '@tanstack/react-query';
@@ -51,7 +58,7 @@ function Term({ shown: { rows, zone } }: { readonly shown: CalendarShown }) {
           out.
         </p>
       )}
-      <DndContext sensors={sensors} onDragEnd={drop}>
+      <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={drop}>
         <Weeks all={all} zone={zone} onChoose={choose} />
       </DndContext>
       <p className="quiet">Times are those of {zone}.</p>
