@@ -19,6 +19,8 @@ const FOLDER = join(import.meta.dirname, 'problems');
 
 interface Told {
   readonly sentence: string;
+  /** Where it is said on which day: `= @2027-05-03 type amount, ...`. */
+  readonly day: string | null;
   /** `type|type amount, ...`; null: nothing is to be understood. */
   readonly entry: string | null;
 }
@@ -31,7 +33,8 @@ function problemIn(path: string): { text: string; told: Told[] } {
   const told = lines.flatMap((line, at) => {
     const answer = lines[at + 1] ?? '';
     if (isAnswer(line) || !isAnswer(answer)) return [];
-    return [{ sentence: line, entry: answer === '?' ? null : answer.slice(2) }];
+    const [, day = null, entry = ''] = /^= (?:@(\S+) )?(.*)$/.exec(answer) ?? [];
+    return [{ sentence: line, day, entry: answer === '?' ? null : entry }];
   });
   return { text: lines.filter((line) => !isAnswer(line)).join('\n'), told };
 }
@@ -63,13 +66,17 @@ function missedIn({ text, told }: ReturnType<typeof problemIn>) {
   const { sentences } = propose(text, { year: 2027 });
   const wrong: string[] = [];
   const unknown: string[] = [];
-  for (const { sentence, entry } of told) {
-    const lines = sentences
+  for (const { sentence, day, entry } of told) {
+    const entries = sentences
       .filter((each) => plain(sentence).includes(plain(each.text)))
-      .flatMap(({ entries }) => entries.flatMap((each) => each.lines))
+      .flatMap((each) => each.entries);
+    const lines = entries
+      .flatMap((each) => each.lines)
       .map(({ account, amount }): Line => [account.type, amount]);
+    const isThen = day === null || entries.every(({ date }) => date === day);
+    const isRight = entry !== null && isThen && agrees(entry, lines);
     if (lines.length === 0 && entry !== null) unknown.push(sentence);
-    if (lines.length > 0 && (entry === null || !agrees(entry, lines))) wrong.push(sentence);
+    if (lines.length > 0 && !isRight) wrong.push(sentence);
   }
   return { wrong, unknown };
 }

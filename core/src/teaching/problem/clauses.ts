@@ -101,8 +101,25 @@ const belongsTo = (before: Told, part: Told): boolean =>
   (before.amounts.length === 0 && part.has(ITS_BILL)) ||
   (before.has('endure') && before.amounts.length === 0 && part.has('worth|residual')) ||
   ((tells(before) || before.has('be')) && isOnlyPayment(withoutPayer(part))) ||
+  isFinanced(before, part) ||
+  (before.has('sell') &&
+    part.verb === 'receive' &&
+    part.has('advance') &&
+    part.amounts.length === 0) ||
+  (before.has('owe') && part.has('writeoff') && part.amounts.length === 0) ||
   (before.verb === 'order' && part.has('pay') && part.has('advance|deposit|downpayment')) ||
   (before.amounts.length > 0 && isOnlyTerms(part));
+
+/** `; a finance company lends 30,000 towards them`, `; the remainder comes out of the bank`, `; a note of 900 is signed`. */
+const isFinanced = (before: Told, part: Told): boolean =>
+  before.has('buy') &&
+  !part.has('buy|sell|customer|repay') &&
+  ((part.has('lend|loan') && part.has('towards|for it|for them|of it|of price')) ||
+    (part.has('rest|balance|remainder') && part.amounts.length === 0) ||
+    (part.has('pay #amount') && part.has('rest') && part.amounts.length === 1) ||
+    (part.has('#days credit|give #days|allow #days|#days to pay|give #span') &&
+      part.amounts.length === 0) ||
+    (before.amounts.length === 0 && part.has('note') && part.amounts.length === 1));
 
 /** What a thing had cost that was sold, or that money goes back for it: told behind, and part of it. */
 const isHistory = (before: Told, part: Told): boolean => {

@@ -8,6 +8,8 @@ export interface Calendar {
   readonly year: number;
   /** Whether days in two figures begin with the month: `9/1`. */
   readonly isMonthFirst?: boolean;
+  /** Whether amounts have the sign of their currency: a bare number counts things then. */
+  readonly hasSigns?: boolean;
   /** ISO 8601: the day of what was told last; the first day until something was told. */
   readonly day: string;
 }
@@ -52,7 +54,11 @@ function lettered(raws: readonly Raw[], at: number, { year }: Calendar): Found |
   const month = first === null ? monthAt(at) : monthAt(at + 1 + gap);
   const number = first ?? dayNumber(raws[at + 1]);
   if (month === 0 || number === null || raws[at]?.isMoney) return null;
-  const end = first === null ? at + 2 : at + 2 + gap;
+  const single = first === null ? at + 2 : at + 2 + gap;
+  // `December 30 and 31`
+  const isTwo = first === null && ['and', 'to', '-', '&'].includes(raws[single]?.text ?? '');
+  const other = isTwo && !raws[single + 1]?.isMoney ? dayNumber(raws[single + 1]) : null;
+  const end = other !== null && other > number ? single + 2 : single;
   const mark = nothing(raws[end]?.text) ? 1 : 0;
   const said = yearNumber(raws[end + mark]);
   const day = dayOf(said ?? year, month, number);

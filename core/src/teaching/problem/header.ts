@@ -57,7 +57,10 @@ function nameIn(text: string): string {
 }
 
 const FORMS: readonly (readonly [LegalForm, RegExp])[] = [
-  ['non-profit', /\b(?:club|charity|association|society|non-profit|members’? subscriptions)\b/i],
+  [
+    'non-profit',
+    /\b(?:club|choir|orchestra|charity|association|society|non-profit|members’? subscriptions)\b/i,
+  ],
   [
     'company',
     /\b(?:shares|shareholders?|stockholders?|dividends?|ltd|inc|plc|limited|corporation|company’s share)\b/i,
@@ -86,6 +89,13 @@ export function yearIn(text: string, otherwise: number): number {
   const counted = new Map<number, number>();
   for (const year of found) counted.set(year, (counted.get(year) ?? 0) + 1);
   return [...counted].sort(([, a], [, b]) => b - a)[0]?.[0] ?? otherwise;
+}
+
+/** Whether a text writes its amounts with the sign of a currency, all of them. */
+export function hasSignsIn(text: string): boolean {
+  const signed = [...text.matchAll(/\p{Sc} ?\d/gu)].length;
+  const bare = [...text.matchAll(/(?<![\p{Sc}\d.,/-])(?<!\p{Sc} )\d{1,3},\d{3}/gu)].length;
+  return signed > 4 && bare === 0;
 }
 
 /** A month that is named without a day: `in May 2027`. */
@@ -153,6 +163,16 @@ export function headerOf(pieces: readonly Piece[], text: string, year: number): 
 const COST =
   /\b(?:costing|cost of (?:the )?(?:goods|sales)|(?:had|which|that) cost|at a cost of|cost (?:him|her|them|us|of)|cost [\p{Sc}\d])/iu;
 
+const TAX_RATE =
+  /\b(?:VAT|sales tax|GST)\b[^.\n%]{0,40}?\b(\d{1,2}(?:\.\d)?) ?%|(?<![\d.])(\d{1,2}(?:\.\d)?) ?% (?:VAT|sales tax|GST)\b/gi;
+
+/** The rate of the sales tax that a text says, in hundredths of a percent; null: none, or several. */
+function taxRateIn(text: string): number | null {
+  const rates = new Set([...text.matchAll(TAX_RATE)].map(([, a, b]) => Number(a ?? b)));
+  const [rate] = rates;
+  return rate !== undefined && rates.size === 1 ? Math.round(100 * rate) : null;
+}
+
 /** What a business sells, and who owns it, as far as a text names them. */
 export function readNames(known: Known, pieces: readonly Piece[]): void {
   for (const piece of pieces)
@@ -189,9 +209,22 @@ export function readHabits(known: Known, text: string): void {
   if (/\bI (?:put|bought|paid|sold|took|invested|began|start|open)/.test(text))
     known.owners.add('I');
   known.isPerpetual = isPerpetual(known, text);
+  known.recordsCost =
+    /\bperpetual\b/i.test(text) || known.ofType('cost-of-goods-sold').some((each) => each.isGiven);
+  known.taxRate = taxRateIn(text);
+  known.isClub = IS_CLUB.test(text);
+  known.isService = SERVES.test(text.slice(0, BEGINNING));
   known.recordsPurchases =
     /\bperiodic(?:al)?\b/i.test(text) || known.ofType('purchases').length > 0;
 }
+
+/** In characters: where a text says what kind of business it is about. */
+const BEGINNING = 300;
+const SERVES =
+  /\b(?:couriers?|salon|hairdress\w*|barbers?|repairs?|clean(?:ers?|ing)|consult\w*|dent(?:ist|al)|clinic|lawyers?|solicitors?|attorney|photograph\w*|design(?:er|s|ing)?|tutor\w*|school|academy|agency|taxis?|transport|haul\w*|removals|plumb\w*|electricians?|painters?|decorat\w*|tailors?|laundry|kennels|hotel|inn|guest house|museum|theatre|ferry|survey\w*|architects?|garage|software|IT|gym|yoga|dance|escape-room|climbing|surf|swimming|fitness|sports? (?:hall|centre|center)|rentals?|hire|vet\w*|landscap\w*|cater(?:ers?|ing)|nurs(?:e|es|ing)\b(?! \w*plant)|physio\w*|massage|spa|translat\w*|accountants?|bookkeep\w*|engineers?|services?)\b/i;
+
+const IS_CLUB =
+  /\b(?:club|choir|orchestra|society|association)\b[^.\n]{0,80}\b(?:members?|subscriptions?|treasurer|its accounts)\b/i;
 
 const COUNTED =
   /\b(?:closing stock|stock ?-?tak(?:e|ing)|counts? (?:its|their|his|her|the) (?:stock|goods|inventory))\b/i;
@@ -214,11 +247,18 @@ const OWNS =
 const PUTS_IN =
   /^(\p{Lu}\p{Ll}+)(?: (\p{Lu}\p{Ll}+))? (?:invests|invested|contributes|contributed|withdrew|drew|founded)\b/u;
 const BEFORE_IT = /^[\d/.:,() -]{1,12}/;
+/** `Vale Couriers was set up by Tomas Vale`, `the owner, Piet Solberg`, `it belongs to Maud Sandhill`. */
+const BELONGS =
+  /\b(?:(?:set up|founded|opened|started|owned|run|formed|begun) (?:on [^,.]{3,24} |in [^,.]{3,16} )?by|belongs to|(?:the|its|whose) (?:owner|proprietor|founder),?(?: is)?) (?:(?:mr|mrs|ms|dr)\.? )?(\p{Lu}\p{Ll}+)(?: (\p{Lu}\p{Ll}+))?/u;
 const PAYS_OWN = /^(\p{Lu}\p{Ll}+)(?: \p{Lu}\p{Ll}+)? pa(?:id|ys) .*\bown money\b/u;
 
 /** Who sets the business up, puts money in or takes some out, by name. */
 function keepOwners({ owners }: Known, text: string): void {
-  const found = OWNS.exec(text) ?? PUTS_IN.exec(text.replace(BEFORE_IT, '')) ?? PAYS_OWN.exec(text);
+  const found =
+    BELONGS.exec(text) ??
+    OWNS.exec(text) ??
+    PUTS_IN.exec(text.replace(BEFORE_IT, '')) ??
+    PAYS_OWN.exec(text);
   for (const name of found?.slice(1) ?? [])
     if (
       name &&
@@ -230,7 +270,7 @@ function keepOwners({ owners }: Known, text: string): void {
 }
 
 const NO_GOODS: ReadonlySet<string> = new Set(
-  'and service share voucher goods old all half part account subscription pass repair lesson'.split(
+  'and service share voucher goods old all half part account subscription pass repair lesson membership ticket admission annual monthly season day-ticket course class session hour seat room night treatment for'.split(
     ' ',
   ),
 );
@@ -259,7 +299,11 @@ function keepGoods({ goods }: Known, text: string): void {
   const { tokens } = told(text, { year: 2000, day: '2000-01-01' });
   for (const [at, { word, kind }] of tokens.entries()) {
     if (kind !== 'word' || word !== 'sell') continue;
-    if (tokens.slice(at, at + 4).some(({ said }) => /^(?:old|used|second-hand)$/.test(said)))
+    if (
+      tokens
+        .slice(Math.max(0, at - 4), at + 4)
+        .some(({ said }) => /^(?:old|used|second-hand)$/.test(said))
+    )
       continue;
     const isAbout = tokens.every((each) => each.kind !== 'amount');
     const thing = isAbout ? allSold(tokens, at + 1) : phrase(thingFrom(tokens, at + 1));

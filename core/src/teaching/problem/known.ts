@@ -55,8 +55,12 @@ interface Remembered {
     from: string;
     residual: Amount;
     months: number;
+    /** How many of them there are. */
+    count: number;
   }[];
   readonly loans: { account: KnownAccount; amount: Amount; percent: number | null; from: string }[];
+  /** What a piece of something had cost that was bought by number, by its words. */
+  readonly prices: { readonly thing: string; readonly each: Amount; readonly count: number }[];
 }
 
 /** Types of which a business has one account, whatever somebody calls it in passing. */
@@ -86,6 +90,7 @@ export class Known {
     promised: [],
     lasting: [],
     loans: [],
+    prices: [],
   };
   /** Who owns it, by their names in the text. */
   readonly owners = new Set<string>();
@@ -99,6 +104,20 @@ export class Known {
   isPerpetual = true;
   /** Whether something that moved amounts was not understood: balances are not what they should be. */
   hasGaps = false;
+  /** What was told that was not understood, in small letters: whoever is named there may owe another amount. */
+  readonly gaps: string[] = [];
+  /** Whether something wears of which a list says no more than that: it is kept under some other name. */
+  lacksLasting = false;
+  /** Whether it is said that the cost of what is sold is recorded with each sale. */
+  recordsCost = false;
+  /** Whether by what it is called it lives on what it does, and not on goods. */
+  isService = false;
+  /** Whether it is a club, whose members pay for it. */
+  isClub = false;
+  /** Whether it cost something to bring goods in: a piece had cost more than its price. */
+  hasCarriage = false;
+  /** The rate of the sales tax where the text says one for all, in hundredths of a percent; null: it doesn’t. */
+  taxRate: number | null = null;
   /** Whether it is said that what is bought goes to purchases. */
   recordsPurchases = false;
   /** What was sold last without its cost: so many pieces. */
@@ -127,10 +146,10 @@ export class Known {
    * reckoned from what nobody records. Answers how to go back to now.
    */
   moment(): () => void {
-    const { owed, ahead, promised, lasting, loans } = this.remembered;
+    const { owed, ahead, promised, lasting, loans, prices } = this.remembered;
     const [kept, balances, debts] = [this.accounts.length, [...this.balances], [...owed]];
-    const lists = [ahead, promised, lasting, loans] as unknown[][];
-    const lengths = lists.map((list) => list.length);
+    const lists = [ahead, promised, lasting, loans, prices] as unknown[][];
+    const before = lists.map((list) => [...list]);
     const { soldLast, moneyIn } = this;
     const sold = [...this.sold];
     return () => {
@@ -139,13 +158,32 @@ export class Known {
       refill(owed, debts);
       this.sold.clear();
       for (const name of sold) this.sold.add(name);
-      for (const [i, list] of lists.entries()) list.length = lengths[i] ?? 0;
+      for (const [i, list] of lists.entries()) list.splice(0, list.length, ...(before[i] ?? []));
       Object.assign(this, { soldLast, moneyIn });
     };
   }
 
   ofType(...types: readonly string[]): readonly KnownAccount[] {
     return this.accounts.filter(({ type }) => types.includes(type));
+  }
+
+  /** Part of what somebody owes, or is owed, is settled: by whatever name it is spoken of. */
+  settle({ line }: Owed, amount: Amount): void {
+    const rest = { ...line, amount: line.amount - Math.sign(line.amount) * amount };
+    for (const [name, each] of this.remembered.owed)
+      if (each.line === line) this.remembered.owed.set(name, { ...each, line: rest });
+  }
+
+  /** What a piece of something had cost: by its words, where all of them were bought at one price; null: it isn’t known. */
+  priceOf(thing: string, count: number): Amount | null {
+    const words = plainName(thing).words;
+    const isOf = (each: { readonly thing: string }) =>
+      plainName(each.thing).words.some((word) => words.includes(word));
+    const all = this.remembered.prices.filter(isOf);
+    const [first] = all;
+    const bought = all.reduce((sum, each) => sum + each.count, 0);
+    const isOne = first && all.every(({ each }) => each === first.each);
+    return isOne && count <= bought ? first.each : null;
   }
 
   /** The account that is wanted, made where there is none. */

@@ -7,7 +7,7 @@ import { typeGuess, type TypeGuess } from '../../model/naming/guess-type.js';
 import { wordsSpeakFor } from '../../model/naming/type-stems.js';
 import { Known, type KnownAccount, type KnownLine } from './known.js';
 import { type ListRow } from './pieces.js';
-import { isGoods } from './things.js';
+import { bestOf, isGoods, LASTING_TYPES } from './things.js';
 
 type Side = 'debit' | 'credit';
 
@@ -25,6 +25,8 @@ function accountOfRow(known: Known, { name, side, amount }: ListRow): KnownAccou
   const fits =
     clear && (side === null || amount === null || sideOf(known.scheme, clear.type) === side);
   const guess = fits ? clear : bySections(known.scheme, name, amount === null ? null : side);
+  const isWorn = known.lacksLasting && !guess.isSure && side !== 'credit' && !NO_STOCK.test(name);
+  if (isWorn) return known.add({ name, type: 'plant-equipment', isGuess: true, isGiven: true });
   return known.add({ name, type: guess.type.id, isGuess: !guess.isSure, isGiven: true });
 }
 
@@ -65,6 +67,23 @@ export function openingLine(known: Known, row: ListRow): KnownLine[] {
   const type = typeOf(known.scheme, account.type);
   const side = row.side ?? (type && sideOf(known.scheme, type)) ?? 'debit';
   return [{ account, amount: side === 'debit' ? row.amount : -row.amount }];
+}
+
+const OWNS: ReadonlySet<string> = new Set(
+  'owner-capital partner-current share-capital retained-earnings reserve drawings'.split(' '),
+);
+
+/** Whether a list has what has worn, and nothing by whose name one would know what wears. */
+export const lacksLasting = (rows: readonly ListRow[]): boolean =>
+  rows.some(({ name }) => /depreciation/i.test(name)) &&
+  !rows.some(({ name }) => !/depreciation/i.test(name) && bestOf(name, LASTING_TYPES));
+
+/** What is left to a sole trader of all that was told, where nobody says what the capital is; empty: it is said, or nothing is left. */
+export function capitalLeft(known: Known, lines: readonly KnownLine[]): KnownLine[] {
+  const left = lines.reduce((sum, { amount }) => sum + amount, 0);
+  if (left <= 0 || lines.some(({ account }) => OWNS.has(account.type))) return [];
+  const account = known.account({ type: 'owner-capital', name: 'Capital, owner', isGuess: true });
+  return [{ account, amount: -left }];
 }
 
 export function knownOf(book: Book | undefined): Known {

@@ -4,7 +4,7 @@ import type { Means, Payment } from './payment.js';
 import { meansIn } from './payment.js';
 import { credit, debit, partyAfter, titled, type Scene } from './scene.js';
 import type { Told } from './told.js';
-import { lemmaOf } from './words.js';
+import { lemmaOf, monthNamed } from './words.js';
 
 /** What is owed for something, and by what words it can be spoken of later. */
 interface Owing {
@@ -45,7 +45,7 @@ function remember(
   names: readonly string[],
 ): void {
   for (const name of names)
-    if (name !== '' && !COMMON.has(lemmaOf(name)))
+    if (name !== '' && !COMMON.has(lemmaOf(name)) && monthNamed(name.split(/[ ’']/)[0] ?? '') === 0)
       known.remembered.owed.set(name.toLowerCase().replaceAll(/[’']s\b/g, ''), {
         ...{ name: titled(name), line, percent },
       });
@@ -117,6 +117,17 @@ export function discountIn({ said, known, ...scene }: Scene, gross: Amount): Amo
   const terms = owedOf({ said, known, ...scene })?.percent ?? null;
   if (terms !== null && said.amounts.length < 2) return Math.round((gross * terms) / 100);
   return said.amountAfter('discount')?.value ?? said.amounts.at(-1)?.value ?? null;
+}
+
+/** `Paid 880 in full settlement of 900`: what was owed, and what was let off; null: nothing of the kind is said. */
+export function settledIn({ said, text }: Scene): { gross: Amount; discount: Amount } | null {
+  const [a, b, ...more] = said.amounts.map(({ value }) => value);
+  const isWhole = /\bin full\b|\b(?:full|complete|final) settlement\b|\bsettle/i.test(text);
+  if (a === undefined || b === undefined || more.length > 0 || !isWhole || a === b) return null;
+  const [gross, paid] = [Math.max(a, b), Math.min(a, b)];
+  // What was let off is smaller by far than what was owed; else the two are other things.
+  if (paid < 0.5 * gross) return said.has('discount') ? { gross, discount: paid } : null;
+  return { gross, discount: gross - paid };
 }
 
 /** Whoever a name with a capital letter in a sentence is, beside its first word. */

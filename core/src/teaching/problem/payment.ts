@@ -13,9 +13,11 @@ export interface Payment {
 }
 
 const SAYS: readonly (readonly [Means, string])[] = [
-  ['bank', 'debit card|card from bank|card from account'],
+  ['bank', 'banked|debit card|card from bank|card from account'],
   ['card', 'creditcard|by card|with card|on card'],
+  ['loan', 'mortgage'],
   ['note', 'promissory|note payable|note receivable|sign a note|issue a note|note'],
+  ['loan', 'lend'],
   ['loan', 'loan|mortgage|lender|finance by|financed by|borrow'],
   [
     'credit',
@@ -27,12 +29,12 @@ const SAYS: readonly (readonly [Means, string])[] = [
   ],
   [
     'credit',
-    'next week|pay next|bill come|bill will be pay|bill be pay|give #days|give #span|invoice for|be pay by #day|to be pay in|payable in|payable later|payable on|payable within',
+    'next week|pay next|invoice rest|invoice balance|invoice remainder|bill come|bill will be pay|bill be pay|give #days|give #span|invoice for|be pay by #day|to be pay in|payable in|payable later|payable on|payable within',
   ],
   ['cash', 'cash|till|counter|coins'],
   [
     'bank',
-    'bank|cheque|transfer|debit|standing order|downpayment|atonce|now|down|immediately|pay|deposit|receive|today',
+    'bank|cheque|transfer|debit|standing order|downpayment|atonce|now|down|immediately|pay|deposit|receive|pay today|today in',
   ],
 ];
 
@@ -108,7 +110,9 @@ const isMoney = (means: Means | null): boolean => means === 'cash' || means === 
 export function paymentsOf(said: Told, total: Amount, usually: Means): Payment[] | null {
   const parts = joined(partsOf(said).map((part) => readPart(part, total)));
   const named = parts.filter(({ amount, isRest, means }) => means && (amount !== null || isRest));
-  const whole = parts.find(({ means, amount, isRest }) => means && amount === null && !isRest);
+  const wholes = parts.filter(({ means, amount, isRest }) => means && amount === null && !isRest);
+  // What is still to be paid says more than what is paid: `invoiced today, payable within 30 days`.
+  const whole = wholes.find(({ means }) => means === 'credit') ?? wholes[0];
   if (named.length === 0)
     return [{ means: whole?.means ?? usually, amount: total, said: whole?.said ?? said }];
   const paid = named.reduce((sum, { amount }) => sum + (amount ?? 0), 0);

@@ -1,3 +1,5 @@
+import { joinedRests } from './joined-sentences.js';
+import { proseRows } from './prose-rows.js';
 import { hundredths } from './token.js';
 import { monthNamed } from './words.js';
 
@@ -8,6 +10,8 @@ export interface ListRow {
   readonly amount: number | null;
   /** The side that is said; null: the one that an account of its type has. */
   readonly side: 'debit' | 'credit' | null;
+  /** Whether it was told in a sentence, where what the owner’s part is needs no word. */
+  readonly isTold?: boolean;
 }
 
 /** A sentence as it is written, without what counts it. */
@@ -37,10 +41,11 @@ function sentencesOf(line: string): string[] {
   let from = 0;
   for (let at = 0; at < line.length; at++) {
     if (!'.!?'.includes(line.charAt(at))) continue;
-    const before = line.slice(from, at).split(/[\s(]/).at(-1)?.toLowerCase() ?? '';
+    const said = line.slice(from, at).split(/[\s(]/).at(-1) ?? '';
+    const before = said.toLowerCase();
     const isEnd = at + 1 >= line.length || /\s/.test(line.charAt(at + 1));
-    const isCount = /^\d{1,2}$/.test(line.slice(from, at).trim());
-    if (!isEnd || SHORT.has(before) || isCount || /^\p{Lu}$/u.test(before)) continue;
+    const isCount = /^\d{1,2}(?:[./-]\d{1,2}(?:[./-]\d{2,4})?)?$/.test(line.slice(from, at).trim());
+    if (!isEnd || SHORT.has(before) || isCount || /^\p{Lu}$/u.test(said)) continue;
     found.push(line.slice(from, at + 1).trim());
     from = at + 1;
   }
@@ -136,7 +141,7 @@ function listIn(line: string): ListRow[] | null {
     .trim()
     .replace(/\.$/, '');
   if (rest === '') return null;
-  const cells = rest.split(/;|, (?:and )?| and (?=\p{L}+ \d)/u);
+  const cells = rest.split(/;|, (?:and )?|(?<=\d|\bDr|\bCr|[dc]ebit) and (?=\p{L})/u);
   const before = line.slice(0, colon);
   if (!LIST.test(before) && !isWhatThereWas(before, cells)) return null;
   return cells.map((cell) => listRow(cell) ?? { name: cell.trim(), amount: null, side: null });
@@ -175,6 +180,20 @@ const isVerbless = (line: string): boolean =>
     line,
   );
 
+const NAME_OF_MONTH = '(?:jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]{0,6}\\.?';
+/** `June 1    Sales of beer for cash    $3,475`: a row of a journal tells what happened, whatever it has no verb for. */
+const DATED_ROW = new RegExp(
+  `^(?:${NAME_OF_MONTH} \\d{1,2}|\\d{1,2} ${NAME_OF_MONTH}|\\d{1,2}[./-]\\d{1,2}(?:[./-]\\d{2,4})?)[\\s|,.:]+(?!balance\\b)\\p{L}`,
+  'iu',
+);
+
+/** What a sentence says that there was, in rows; else itself. */
+function told(text: string): Piece[] {
+  const rows = proseRows(text);
+  if (!rows) return [{ kind: 'sentence', sentence: sentenceOf(text) }];
+  return [{ kind: 'heading', text }, ...rows.map((row): Piece => ({ kind: 'row', row }))];
+}
+
 /** A problem’s text in its pieces. */
 export function piecesOf(text: string): Piece[] {
   const pieces: Piece[] = [];
@@ -185,7 +204,8 @@ export function piecesOf(text: string): Piece[] {
       continue;
     }
     const list = listIn(line);
-    const row = /[.!?]$/.test(line) || !isVerbless(line) ? null : listRow(line);
+    const isTold = /[.!?]$/.test(line) || !isVerbless(line) || DATED_ROW.test(line.trim());
+    const row = isTold ? null : listRow(line);
     if (list) {
       pieces.push({ kind: 'heading', text: line.slice(0, line.indexOf(':') + 1) });
       pieces.push(...list.map((each): Piece => ({ kind: 'row', row: each })));
@@ -198,9 +218,7 @@ export function piecesOf(text: string): Piece[] {
     else if (isHeading(line.trim())) {
       isChart = LIST.test(line) && !/balance/i.test(line) && line.trim().endsWith(':');
       pieces.push({ kind: 'heading', text: line.trim() });
-    } else
-      for (const each of sentencesOf(line.trim()))
-        pieces.push({ kind: 'sentence', sentence: sentenceOf(each) });
+    } else for (const each of joinedRests(sentencesOf(line.trim()))) pieces.push(...told(each));
   }
   return joinCounts(pieces);
 }

@@ -1,4 +1,5 @@
 import type { Amount } from '../../model/money/amount.js';
+import type { Known } from './known.js';
 import { percentOf } from './token.js';
 import { Told } from './told.js';
 
@@ -29,12 +30,24 @@ export function priceOf(said: Told): Price | null {
   return { total, uses: total === amount.value ? [] : [amount.value], rest };
 }
 
-/** The sales tax that is said beside a price: on top of it, or in it. */
-export function taxOn(said: Told, total: Amount): { readonly net: Amount; readonly tax: Amount } {
-  const [percent] = said.of('percent');
-  if (!said.has('vat') || !percent) return { net: total, tax: 0 };
-  if (said.has('plus|excluding|exclusive|without|add|before'))
-    return { net: total, tax: percentOf(total, percent) };
-  const net = Math.round((total * 10_000) / (10_000 + percent.value));
+interface Taxed {
+  readonly net: Amount;
+  readonly tax: Amount;
+}
+
+/**
+ * The sales tax that is said beside a price: on top of it, or in it, at the rate that is said with it or once for all; null:
+ * nobody says the rate.
+ */
+export function taxOn(said: Told, total: Amount, { taxRate }: Known): Taxed | null {
+  if (!said.has('vat') || said.has('without vat|no vat|exempt')) return { net: total, tax: 0 };
+  const rate = said.of('percent')[0]?.value ?? taxRate;
+  if (rate === null) return null;
+  if (said.has('plus|excluding|exclusive|add|before|net of|ex'))
+    return { net: total, tax: Math.round((total * rate) / 10_000) };
+  const net = Math.round((total * 10_000) / (10_000 + rate));
   return { net, tax: total - net };
 }
+
+/** Where a rate is wanted that nobody says. */
+export const NO_RATE = 'the rate of the tax isn’t said';

@@ -3,7 +3,7 @@ import type { Book, Company } from '../../model/book/book.js';
 import { clausesOf } from './clauses.js';
 import { dayAt, lastOfMonth } from './days.js';
 import { EVENTS } from './events/index.js';
-import { headerOf, isMonthFirstIn, readHabits, readNames, yearIn } from './header.js';
+import { hasSignsIn, headerOf, isMonthFirstIn, readHabits, readNames, yearIn } from './header.js';
 import { type Known, type KnownAccount, type KnownLine } from './known.js';
 import { meansIn } from './payment.js';
 import { piecesOf, type Piece, type Sentence } from './pieces.js';
@@ -12,7 +12,7 @@ import type { Happening, Scene, Understood } from './scene.js';
 import type { Token } from './token.js';
 import { told, Told } from './told.js';
 import { monthNamed } from './words.js';
-import { knownOf, openingLine } from './opening-rows.js';
+import { capitalLeft, knownOf, lacksLasting, openingLine } from './opening-rows.js';
 
 /** An entry that is proposed for a sentence. */
 export interface ProposedEntry {
@@ -48,9 +48,12 @@ export interface ProposeOptions {
 }
 
 const TASKS =
-  /^(?:required|prepare|record|journali[sz]e|post|show|draw up|enter|write up|give the|make the|what |which |explain|note:)/i;
+  /^(?:required|prepare|record|journali[sz]e|post|show|draw up|enter|write up|give the|make the|what |which |explain|note:)(?!ed\b)/i;
 const SCENERY =
   /\b(?:begins? (?:the|its|her|his|trading|business)|following|opens? (?:the|its|her|his) (?:books|shop|business)|runs? an?|is an?|makes? and sells?|the books of|happened|took place|keeps? (?:its|her|his) books)\b/i;
+
+/** `Week 2.`: when what follows happens, and no day. */
+const WEEK = /^(?:week|day|part|quarter|phase)\s+\w+[.:]?$/i;
 
 /** Reads a problem from its beginning to its end. */
 class Reading {
@@ -58,21 +61,28 @@ class Reading {
   readonly about: string[] = [];
   private readonly opening: KnownLine[] = [];
   day: string;
+  /** The end of the period, where adjusting entries are asked for. */
+  private closing: string | null = null;
+  private yearEnd: string | null = null;
   /** Whether something has happened yet; in a company that there is nothing has to be introduced. */
   private hasBegun;
 
   readonly year: number;
   readonly isMonthFirst: boolean;
+  readonly hasSigns: boolean;
   private readonly firstDay: string;
+  private readonly name: readonly string[];
 
   constructor(
     private readonly known: Known,
-    { firstDay, isMonthFirst }: { readonly firstDay: string; readonly isMonthFirst: boolean },
+    { firstDay, name, text }: { firstDay: string; name: string; text: string },
   ) {
     this.firstDay = firstDay;
+    this.name = name.split(' ');
     this.day = firstDay;
     this.year = Number(firstDay.slice(0, 4));
-    this.isMonthFirst = isMonthFirst;
+    this.isMonthFirst = isMonthFirstIn(text);
+    this.hasSigns = hasSignsIn(text);
     this.hasBegun = known.accounts.length > 0;
   }
 
@@ -86,6 +96,14 @@ class Reading {
   private heading(text: string): void {
     this.about.push(text);
     this.dated(text);
+    this.adjusted(text);
+  }
+
+  /** Where adjusting entries are asked for, all that follows is told of the end of the period. */
+  private adjusted(text: string): void {
+    const said = told(text, this).of('day').at(-1)?.day ?? null;
+    if (/\b(?:year|period)[ -]?end/i.test(text) && said) this.yearEnd = said;
+    if (/\badjust(?:ing|ments?)\b/i.test(text)) this.closing = said ?? this.yearEnd ?? this.closing;
   }
 
   private dated(text: string): void {
@@ -105,6 +123,10 @@ class Reading {
 
   private sentence({ text, number, isCounted }: Sentence): void {
     const said = this.withOwners(told(text, this));
+    if (WEEK.test(text)) {
+      this.about.push(text);
+      return;
+    }
     const isOnlyDay = said.tokens.every(({ kind }) => kind === 'day' || kind === 'comma');
     if (isOnlyDay) {
       this.day = dayOf(said, this.day, this.year);
@@ -115,12 +137,15 @@ class Reading {
     const isScenery = TASKS.test(text) || SCENERY.test(text) || !(this.hasBegun || isCounted);
     if (isQuiet && isScenery) {
       this.about.push(text);
+      this.adjusted(text);
       if (this.hasBegun) this.dated(text);
       return;
     }
     this.hasBegun = true;
     if (number !== null) this.day = ofMonth(this.day, number);
-    const day = dayOf(said, this.day, this.year);
+    const isDated = said.tokens[0]?.kind === 'day';
+    const isNow = this.closing !== null && !isDated;
+    const day = isNow ? (this.closing ?? this.day) : dayOf(said, this.day, this.year);
     this.day = day;
     this.sentences.push(this.understood(text, said, day));
   }
@@ -129,7 +154,8 @@ class Reading {
   private withOwners({ tokens }: Told): Told {
     const isOwner = ({ said, isNamed }: Token) =>
       isNamed && this.known.owners.has(said.replace(/[’']s$/, ''));
-    return new Told(tokens.map((each) => (isOwner(each) ? { ...each, word: 'owner' } : each)));
+    const named = tokens.map((each) => (isOwner(each) ? { ...each, word: 'owner' } : each));
+    return new Told(withBusiness(named, this.name));
   }
 
   private understood(text: string, said: Told, day: string): ProposedSentence {
@@ -138,8 +164,10 @@ class Reading {
     const entries: ProposedEntry[] = [];
     const back = this.known.moment();
     let unknown: string | null = null;
-    for (const clause of clausesOf(withoutItsDay(said))) {
-      const scene = { said: clause, known: this.known, day, firstDay: this.firstDay, text };
+    const { known, closing, firstDay } = this;
+    const plain = closing === null ? withoutItsDay(said) : said;
+    for (const clause of partsOf(plain, closing !== null)) {
+      const scene = { said: clause, known, day, firstDay, closing, text };
       const found = happensIn(scene);
       if ('why' in found) {
         const isBegun = entries.length > 0;
@@ -154,7 +182,7 @@ class Reading {
           continue;
         }
         back();
-        this.known.hasGaps ||= said.amounts.length > 0 && !found.why.startsWith('no amount');
+        if (said.amounts.length > 0 && !found.why.startsWith('no amount')) this.missed(text);
         return { text, entries: [], why: found.why };
       }
       for (const { lines, text: words, date } of found.entries) {
@@ -163,8 +191,14 @@ class Reading {
       }
     }
     if (entries.length > 0) return { text, entries, why: null };
-    this.known.hasGaps ||= unknown !== null && said.amounts.length > 0;
+    if (unknown !== null && said.amounts.length > 0) this.missed(text);
     return { text, entries, why: unknown ?? 'no amount moves by this' };
+  }
+
+  /** Something moves amounts that is not understood. */
+  private missed(text: string): void {
+    this.known.hasGaps = true;
+    this.known.gaps.push(text.toLowerCase());
   }
 
   open(lines: readonly KnownLine[]): void {
@@ -176,6 +210,27 @@ class Reading {
     return this.opening;
   }
 }
+
+/** The business by its own name: told as one word, whatever it is called. */
+function withBusiness(tokens: readonly Token[], name: readonly string[]): readonly Token[] {
+  const isAt = (at: number, i: number) =>
+    tokens[at + i]?.kind === 'word' &&
+    tokens[at + i]?.said.replace(/[’']s$/, '').toLowerCase() === name[i]?.toLowerCase();
+  const at = tokens.findIndex((_, i) => name.length > 1 && isAt(i, 0) && isAt(i, 1));
+  if (at < 0) return tokens;
+  let length = 2;
+  while (length < name.length && isAt(at, length)) length++;
+  const said = tokens
+    .slice(at, at + length)
+    .map((each) => each.said)
+    .join(' ');
+  const business: Token = { kind: 'word', word: 'business', said, value: 0, isNamed: true };
+  return [...tokens.slice(0, at), business, ...tokens.slice(at + length)];
+}
+
+/** What was done before adjusting entries is told as one with what is to be adjusted. */
+const partsOf = (said: Told, isAdjusting: boolean): readonly Told[] =>
+  isAdjusting && said.has('count|record|recorded|credit|debit|charge') ? [said] : clausesOf(said);
 
 /** Whether a part behind others says nothing more; when it is paid is known where something is owed. */
 const isQuietAfter = (clause: Told, entries: readonly ProposedEntry[]): boolean =>
@@ -249,12 +304,23 @@ const NOT_ITS_DAY: ReadonlySet<string> = new Set([
 
 const JOINS_A_DAY: ReadonlySet<string> = new Set(['on', 'at', 'in']);
 
+/** `To be paid at the end of April`, `will pay on 3 May`: when something is paid that happens before. */
+function isDueThen(tokens: readonly Token[], at: number): boolean {
+  const before = tokens
+    .slice(Math.max(0, at - 5), at)
+    .map(({ word }) => word)
+    .join(' ');
+  return /\b(?:to be pay|will be pay|will pay|to pay|promise|due|payable|be due|to be repay|repayable)(?: \S+)?(?: (?:on|at|in|by))?$/.test(
+    before,
+  );
+}
+
 /** Whether a day is the one on which it happens, and not the end or beginning of something else. */
 function isItsDay(tokens: readonly Token[], at: number): boolean {
   if (tokens[at]?.kind !== 'day') return false;
   const before = tokens[at - 1]?.word ?? '';
   const isPayday = tokens[at - 2]?.word === 'pay' && tokens.some(({ word }) => word === 'earn');
-  if (isPayday) return false;
+  if (isPayday || isDueThen(tokens, at)) return false;
   return !NOT_ITS_DAY.has(JOINS_A_DAY.has(before) ? (tokens[at - 2]?.word ?? '') : before);
 }
 
@@ -297,12 +363,14 @@ export function propose(text: string, { book, year: otherwise }: ProposeOptions)
   const header = headerOf(pieces, text, year);
   const firstDay = book?.company.firstDay ?? header.firstDay;
   const known = knownOf(book);
-  const reading = new Reading(known, {
-    firstDay,
-    isMonthFirst: isMonthFirstIn(text),
-  });
+  const reading = new Reading(known, { firstDay, name: header.name, text });
   readNames(known, pieces);
-  for (const piece of pieces) if (piece.kind === 'row') reading.open(openingLine(known, piece.row));
+  const rows = pieces.flatMap((piece) => (piece.kind === 'row' ? [piece.row] : []));
+  known.lacksLasting = lacksLasting(rows);
+  for (const row of rows) reading.open(openingLine(known, row));
+  const isProse = rows.length > 0 && rows.every(({ isTold }) => isTold);
+  if (isProse && header.legalForm === 'sole-trader')
+    reading.open(capitalLeft(known, reading.opened));
   readHabits(known, text);
   for (const piece of pieces) reading.take(piece);
   const used = new Set([

@@ -37,7 +37,11 @@ function rawOf(said: string): Raw {
 
 /** The pieces of a sentence; the name of a currency beside a number makes it money and is left out. */
 export function rawPieces(sentence: string): Raw[] {
-  const plain = sentence.replaceAll(/[\u00a0\u202f]/g, ' ').replaceAll('–', '-');
+  const plain = sentence
+    .replaceAll(/[\u00a0\u202f]/g, ' ')
+    .replaceAll('–', '-')
+    // Somebody is known by the name behind the initials.
+    .replaceAll(/(?<![\p{L}.])\p{Lu}\. (?=\p{Lu}\p{Ll})/gu, '');
   const raws: Raw[] = [];
   let isNextMoney = false;
   for (const [said] of plain.matchAll(PIECES)) {
@@ -74,6 +78,8 @@ export function spanAt(
     const months = MONTHS_IN[joined[2] ?? ''] ?? 0;
     return count > 0 ? { months: count * months, length: 1 } : null;
   }
+  if (/^half$/i.test(first?.text ?? '') && lemmaOf(second?.text ?? '') === 'year')
+    return { months: 6, length: 2 };
   const months = MONTHS_IN[lemmaOf(second?.text.replace(/[’']s?$/, '') ?? '')];
   if (months === undefined) return null;
   const said = first?.text.toLowerCase() ?? '';
@@ -103,6 +109,18 @@ const PAUSES: ReadonlySet<string> = new Set([',', ':', '(', ')']);
 const isTheirPay = (text: string, before: Raw | undefined): boolean =>
   text === 'pay' && /[’']s?$/.test(before?.text ?? '');
 
+const JOINED: ReadonlySet<string> = new Set(
+  'the our this its his her their my of for by to from with and in at on new whole own that'.split(
+    ' ',
+  ),
+);
+
+/** `A finance company`, `the heating firm`: one of a kind is somebody else, and never the business. */
+const isOthers = (word: string, before: Raw | undefined): boolean =>
+  ['company', 'firm'].includes(word) &&
+  /^\p{L}[\p{L}-]*$/u.test(before?.text ?? '') &&
+  !JOINED.has(before?.text.toLowerCase() ?? '');
+
 /** A piece that is no number: a word, a mark. */
 export function plainToken({ text }: Raw, before: Raw | undefined): Token {
   if (PAUSES.has(text)) return { kind: 'comma', word: ',', said: text, value: 0 };
@@ -111,6 +129,7 @@ export function plainToken({ text }: Raw, before: Raw | undefined): Token {
   const isNamed = /^\p{Lu}/u.test(text);
   if (month > 0 && isNamed) return { kind: 'month', word: 'monthof', said: text, value: month };
   const bare = text.replace(/[’']s?$/, '');
-  const word = isTheirPay(text, before) ? 'wage' : lemmaOf(bare);
+  const own = isTheirPay(text, before) ? 'wage' : lemmaOf(bare);
+  const word = isOthers(own, before) ? 'others' : own;
   return { kind: 'word', word, said: text, value: 0, isNamed };
 }

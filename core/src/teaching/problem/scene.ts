@@ -35,6 +35,8 @@ export interface Scene {
   readonly day: string;
   /** ISO 8601: the first day of the books. */
   readonly firstDay: string;
+  /** The end of the period, where adjusting entries are asked for; null: it is told day by day. */
+  readonly closing: string | null;
   /** The whole sentence, as it is written. */
   readonly text: string;
 }
@@ -160,6 +162,22 @@ export function isSomebodyElse(said: Told, does?: string): boolean {
   const isOne = before[0]?.word === 'a' || said.tokens[0]?.kind === 'count';
   const isOurs = !isOne && before.some(({ word }) => OURS.includes(word));
   return before.length > 0 && !isPassive && !isOurs;
+}
+
+const MONEY_COMES =
+  'cash money cheque payment fees fee interest rent bill invoice order notice deposit donation grant loan goods delivery takings amount dividend dividends refund credit card'.split(
+    ' ',
+  );
+
+/** `A student got 560 in wages`, `the landlord receives 900`: who is named before it gets it, and it is paid by the business. */
+export function isPaidToOthers(said: Told): boolean {
+  const at = said.tokens.findIndex(({ word }) => word === 'receive');
+  const verb = said.tokens[at];
+  const before = said.tokens.slice(0, Math.max(0, at)).filter(({ kind }) => kind === 'word');
+  if (!verb || said.verb !== 'receive' || /^receipts?$/i.test(verb.said)) return false;
+  const isNext = ['amount', 'count'].includes(said.tokens[at + 1]?.kind ?? '');
+  const isMoney = before.some(({ word }) => MONEY_COMES.includes(word));
+  return isNext && !isMoney && isSomebodyElse(said, 'receive');
 }
 
 /** The last day of the month in which a sentence stands. */

@@ -43,24 +43,28 @@ export const isGoods = (thing: string, { goods }: Known): boolean =>
 
 /** What an expense is called: as it was said, short; where that says nothing, as its type is called. */
 const nameOf = (thing: string): string | undefined => {
-  const words = thing.split(' ').slice(0, 4);
+  const [plain = ''] = thing.split(/ (?:of|for|from|in|on|at|by|with)(?: |$)/);
+  const words = (plain === '' ? thing : plain).split(' ').slice(0, 4);
   return thing === '' || words.length === 0 ? undefined : titled(words.join(' '));
 };
 
 /** Words by which expenses are known whatever stands beside, their type, and what they are called then. */
 const PLAIN = `
 rent rental lease | premises | Rent
-wage part-time full-time helper helpers mechanic driver cook waiter waitress clerk gardener labourer labourers staff apprentice employee employees teacher teachers trainer trainers instructor instructors assistant worker workers | staff | Wages
-electricity power | premises | Electricity
+rates | premises | Rates
+wage part-time full-time temp helper helpers hand hands crew mechanic driver cook waiter waitress clerk gardener labourer labourers staff apprentice employee employees teacher teachers trainer trainers instructor instructors assistant worker workers | staff | Wages
+electricity electric power | premises | Electricity
 heating gas light water utilities utility | premises | Heat and light
-insurance premium | insurance | Insurance
-advertising advertisement advertisements advert adverts leaflets flyers posters marketing | selling | Advertising
+insurance premium premiums | insurance | Insurance
+advertising advertisement advertisements advert adverts ad ads campaign radio spots commercials publicity promotion leaflets flyers brochures posters marketing | selling | Advertising
 telephone phone internet broadband | office | Telephone
 stationery postage stamps | office | Postage and stationery
 fuel petrol diesel gasoline | vehicle-running | Fuel
 repair repairs repairing repaired overhauled overhaul serviced mended maintenance servicing mending | repairs | Repairs
 accountant lawyer solicitor attorney audit legal | professional-fees | Professional fees
 cleaning cleaner | premises | Cleaning
+licence license licences permit permits | sundry-operating | Licences
+printing programmes | office | Printing
 interest | interest-paid | Interest
 `
   .trim()
@@ -79,10 +83,19 @@ const wordsIn = (thing: string): ReadonlySet<string> =>
 /** The expense that is known by one of its words, whatever stands beside. */
 export const plainExpense = (thing: string): Wanted | null => plainIn(wordsIn(thing)) ?? null;
 
+/** Words of how something is paid, and by whom: no name of a cost. */
+const SAYS_NOTHING: ReadonlySet<string> = new Set(
+  'account accounts bank business use used using owner balance due pay cash cheque a of for by to in from merchant'.split(
+    ' ',
+  ),
+);
+
 /** The expense that words speak of: under the name of an account that is there, where there is one; null: none. */
 export function expenseOf(thing: string, known: Known): Wanted | null {
   const words = wordsIn(thing);
   const plain = plainIn(words);
+  if (plain === undefined && words.size > 0 && [...words].every((word) => SAYS_NOTHING.has(word)))
+    return null;
   if (words.has('bank') && ['charge', 'fee', 'fees'].some((word) => words.has(word)))
     return { type: 'office', name: 'Bank charges' };
   const given = known.spokenOf(thing, plain ? [plain.type] : EXPENSE_TYPES);
@@ -103,6 +116,9 @@ export function boughtAs(thing: string, known: Known, isOne: boolean): Wanted {
   const best = bestOf(thing, BOUGHT);
   const expense = isOne ? null : expenseOf(thing, known);
   const name = nameOf(thing);
+  const [stock, ...others] = known.ofType('inventory', 'supplies').filter((each) => each.isGiven);
+  if (!best && !expense && !isOne && stock && others.length === 0)
+    return { type: stock.type, name: stock.name, isGuess: true };
   if (!best)
     return expense ?? { type: isOne ? 'plant-equipment' : 'supplies', name, isGuess: true };
   if (LASTING.includes(best.type)) return { type: best.type, name, isGuess: best.isClose };

@@ -15,10 +15,13 @@ const COSTS: ReadonlySet<string> = new Set(
 const EACH: ReadonlySet<string> = new Set(['each', 'apiece', 'per', '@', '×']);
 
 /** Whether a number counts things: `30 bowls at 12 each`, `12 passes for 600`. */
-function isCount(raws: readonly Raw[], at: number): boolean {
+function isCount(raws: readonly Raw[], at: number, hasSigns: boolean): boolean {
   const [raw, next] = [raws[at], raws[at + 1]];
   if (!raw || !next || raw.number === null || raw.number % 100 !== 0) return false;
   const word = next.text.toLowerCase();
+  const isBare = hasSigns && !raw.isMoney && /^\p{Ll}{3}/u.test(word) && !COSTS.has(word);
+  const isPeople = lemmaOf(word) === 'customer';
+  if (isBare && raw.number < 100_000 && (isPeople || !COSTS.has(lemmaOf(word)))) return true;
   if (EACH.has(word) || (raw.isMoney && !isMany(raws, at))) return false;
   if (!/^\p{Ll}/u.test(word) || COSTS.has(word) || COSTS.has(lemmaOf(word))) return false;
   const others = raws.filter((each, i) => i !== at && each.number !== null && !each.isPercent);
@@ -85,6 +88,8 @@ function isYear(raws: readonly Raw[], at: number): boolean {
   if (!/^20\d\d$/.test(raws[at]?.text ?? '')) return false;
   const [before, first] = [raws[at - 1], raws[at - 2]].map((raw) => raw?.text.toLowerCase() ?? '');
   const isOfPeriod = before === 'of' && PERIODS.has(first ?? '');
+  const hasOthers = raws.some((raw, i) => i !== at && raw.number !== null && raw.isMoney);
+  if (before === 'for' && hasOthers && !raws[at]?.isMoney) return true;
   return isOfPeriod || BEFORE_YEARS.has(before ?? '') || monthNamed(before ?? '') > 0;
 }
 
@@ -96,7 +101,7 @@ function isTerm(raws: readonly Raw[], at: number): boolean {
   return unit === 'day' || (unit === 'week' && TERMS.has(raws[at - 1]?.text.toLowerCase() ?? ''));
 }
 
-function numberToken(raws: readonly Raw[], at: number): Token | null {
+function numberToken(raws: readonly Raw[], at: number, hasSigns: boolean): Token | null {
   const raw = raws[at];
   if (raw?.number == null) return null;
   const { text: said, number } = raw;
@@ -108,7 +113,7 @@ function numberToken(raws: readonly Raw[], at: number): Token | null {
   if (raws[at + 1]?.text === 'per' && raws[at + 2]?.text === 'cent')
     return token('percent', said, { value: number });
   if (isTerm(raws, at)) return token('word', said, { word: '#days' });
-  if (isCount(raws, at)) return token('count', said, { value: number / 100 });
+  if (isCount(raws, at, hasSigns)) return token('count', said, { value: number / 100 });
   if (!/\d/.test(said)) return token('count', said, { value: number / 100 });
   return token('amount', said, { value: number, isMoney: raw.isMoney });
 }
@@ -144,7 +149,9 @@ function tokensOf(sentence: string, calendar: Calendar): Token[] {
     else if (span) tokens.push(token('span', said, { value: span.months }));
     else if (share) tokens.push(token('share', said, { value: share.value }));
     else if (!LEFT_OUT.has(said.toLowerCase()))
-      tokens.push(numberToken(raws, at) ?? plainToken(raw, raws[at - 1]));
+      tokens.push(
+        numberToken(raws, at, calendar.hasSigns ?? false) ?? plainToken(raw, raws[at - 1]),
+      );
     at += (day ?? span ?? share)?.length ?? 1;
   }
   return withPhrases(tokens);

@@ -13,7 +13,7 @@ owe owes owed owing
 invest invests invested investing contributes contributed contributing introduces introduced introducing injects injected
 put puts putting places placed
 take takes took taken taking
-withdraw withdraws withdrew withdrawn withdrawing draws drew drawn
+withdraw withdraws withdrew withdrawn withdrawing draw draws drew drawn
 borrow borrows borrowed borrowing
 repay repays repaid repaying repayment
 return returns returned
@@ -44,7 +44,7 @@ write writes wrote written
 count counts counted counting
 remain remains remained remaining left hand unsold unused
 correct corrects corrected
-record records recorded entered booked posted
+record records recorded entered posted
 cost costs costing
 give gives gave given giving
 make makes made making
@@ -87,6 +87,17 @@ passes
 /** Two or more words that say one thing, and what they are told as; longest first where one begins another. */
 const PHRASES: readonly (readonly [string, string])[] = (
   [
+    ['property tax|property taxes|council tax|business rates', 'rates'],
+    ['booked as', 'record as'],
+    ['booked to', 'record to'],
+    ['booked under', 'record under'],
+    ['booked in', 'record in'],
+    ['wrongly booked', 'wrongly record'],
+    ['be booked wrongly', 'be record wrongly'],
+    ['hand over|handed over|hands over', 'pay'],
+    ['draw a cheque|write a cheque|issue a cheque|make out a cheque|give a cheque', 'pay'],
+    ['send us', 'pay'],
+    ['be order and deliver', 'be deliver'],
     ['on account|on credit|on open account|on tick|on invoice', 'onaccount'],
     ['pay back|pay off|paying back', 'repay'],
     ['credit card|charge card|company card', 'creditcard'],
@@ -114,7 +125,10 @@ const PHRASES: readonly (readonly [string, string])[] = (
     ['take in', 'receive'],
     ['come to|comes to|came to|amount to|amounts to|amounted to', 'be'],
     ['card bill', 'creditcard bill'],
-    ['use up|gone by|go by|have passed|have elapsed|have gone', 'use'],
+    [
+      'use up|run off|ran off|run out|ran out|gone by|go by|have passed|have elapsed|have gone',
+      'use',
+    ],
     ['end of month|month end|end of this month', 'end'],
     ['of which|of these|of it|of this', 'ofit'],
     ['down payment', 'downpayment'],
@@ -123,7 +137,7 @@ const PHRASES: readonly (readonly [string, string])[] = (
     ['accounts receivable|trade receivable|trade debtors', 'receivable'],
     ['accounts payable|trade payable|trade creditors', 'payable'],
     ['sales tax', 'vat'],
-    ['income tax|corporation tax|tax on profit', 'incometax'],
+    ['income tax|corporation tax|profit tax|tax on profit|tax on income', 'incometax'],
     ['residual value|salvage value|scrap value|residual', 'residual'],
     ['straight line', 'straightline'],
     ['own use|personal use|private use|family use', 'private'],

@@ -97,6 +97,13 @@ const isSum = (amount: Amount, { figures: { amounts } }: SaidOfIt): boolean =>
     (one) => (one < amount && amounts.has(amount - one)) || amounts.has(amount + one),
   );
 
+/** What was there and what came, less what is left: three amounts that are said of it. */
+function isUsed(amount: Amount, { figures: { amounts } }: SaidOfIt): boolean {
+  const all = [...amounts];
+  if (all.length > MOST_FOR_DIFFERENCES) return false;
+  return all.some((one, i) => all.slice(i + 1).some((other) => amounts.has(one + other - amount)));
+}
+
 /** Whether an amount can be reckoned from what is said of the thing that it is of. */
 export const isReckoned = (amount: Amount, said: SaidOfIt): boolean =>
-  isShare(amount, said) || isProduct(amount, said) || isSum(amount, said);
+  isShare(amount, said) || isProduct(amount, said) || isSum(amount, said) || isUsed(amount, said);

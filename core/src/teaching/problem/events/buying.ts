@@ -2,7 +2,7 @@ import type { Amount } from '../../../model/money/amount.js';
 import type { Known, KnownAccount, KnownLine, Wanted } from '../known.js';
 import { owedFor, paidBy, termsIn } from '../paid.js';
 import { paymentsOf } from '../payment.js';
-import { priceOf, taxOn } from '../price.js';
+import { NO_RATE, priceOf, taxOn } from '../price.js';
 import {
   debit,
   does,
@@ -16,7 +16,9 @@ import {
   why,
   type Event,
   type Scene,
+  type Understood,
 } from '../scene.js';
+import type { Token } from '../token.js';
 import { bestOf, boughtAs, isGoods, LASTING_TYPES } from '../things.js';
 import { Told } from '../told.js';
 
@@ -24,9 +26,17 @@ const taxLine = (known: Known, tax: Amount): KnownLine[] =>
   tax === 0 ? [] : [debit(known.account({ type: 'sales-tax' }), tax)];
 
 /** What lasts is kept: it wears, and can be sold. */
-function keep({ day, known }: Scene, account: KnownAccount, cost: Amount): void {
+function keep({ day, known, said }: Scene, account: KnownAccount, cost: Amount): void {
+  const count = said.of('count')[0]?.value ?? 1;
   if (LASTING_TYPES.includes(account.type))
-    known.remembered.lasting.push({ account, cost, from: day, residual: 0, months: 0 });
+    known.remembered.lasting.push({ account, cost, from: day, residual: 0, months: 0, count });
+}
+
+/** What a piece had cost of what was bought by number: by its words it is known where some go back, or are sold. */
+function keepPrice({ said, known }: Scene, thing: string, net: Amount): void {
+  const [count, ...others] = said.of('count');
+  if (!count || others.length > 0 || count.value === 0 || net % count.value !== 0) return;
+  known.remembered.prices.push({ thing, each: net / count.value, count: count.value });
 }
 
 /** What is named as bought: behind *buy*, or before it (`a van is bought`). */
@@ -91,6 +101,60 @@ function isBroughtToUs({ said, known }: Scene): boolean {
   return said.has('be deliver') && partyAfter(said, 'to') === '' && !said.has('pay for');
 }
 
+const NO_THING: ReadonlySet<string> = new Set(
+  'ofit cheque note rest balance remainder discount carriage deposit give pay half'.split(' '),
+);
+
+interface Bought {
+  readonly thing: string;
+  readonly isOne: boolean;
+  readonly amount: Amount;
+}
+
+/** `Land for 12,000 and a building for 40,000`: each thing with its price, and what is said behind the last. */
+function pricedThings({ tokens }: Told): { things: Bought[]; rest: Told } {
+  const things: Bought[] = [];
+  let at = tokens.findIndex(({ word }) => word === 'buy') + 1;
+  let end = at;
+  while (at > 0 && at < tokens.length) {
+    const named = thingFrom(tokens, at);
+    const after = named.length === 0 ? -1 : tokens.indexOf(named.at(-1) as Token) + 1;
+    const price = ['for', 'at', 'cost', ','].includes(tokens[after]?.word ?? '')
+      ? after + 1
+      : after;
+    const amount = after < 0 ? undefined : tokens[price];
+    const isOther =
+      named.some(({ word }) => NO_THING.has(word)) || (things.length > 0 && price === after);
+    if (amount?.kind !== 'amount' || isOther) break;
+    const isOne = tokens.slice(at, after).some(({ word }) => word === 'a');
+    things.push({ thing: phrase(named), isOne, amount: amount.value });
+    end = price + 1;
+    at = end;
+    while ([',', 'and'].includes(tokens[at]?.word ?? '')) at++;
+  }
+  return { things, rest: new Told(tokens.slice(end)) };
+}
+
+/** Several things that are bought together, each with its own price. */
+function severalBought(scene: Scene): Understood | null {
+  const { said, known } = scene;
+  const { things, rest } = pricedThings(said);
+  if (things.length < 2 || said.has('each|vat|per')) return null;
+  const total = things.reduce((sum, { amount }) => sum + amount, 0);
+  const payments = paymentsOf(rest, total, 'bank');
+  if (!payments) return why('the parts that are paid don’t add up to the whole');
+  const debits = things.map(({ thing, isOne, amount }) => {
+    const account = known.account(wantedOf(scene, thing, isOne));
+    keep(scene, account, amount);
+    return debit(account, amount);
+  });
+  const isLasting = debits.every(({ account }) => LASTING_TYPES.includes(account.type));
+  const names = things.map(({ thing }) => thing);
+  const owing = { wanted: owedFor(known, isLasting, names[0] ?? ''), names };
+  known.last = total;
+  return does('Bought together', [...debits, ...paidBy(known, payments, owing)]);
+}
+
 /** `Buys a kiln for 6,000, half from the bank, the rest is owed`: something bought, and how it is paid. */
 export const buying: Event = (scene) => {
   const { said, known } = scene;
@@ -99,10 +163,14 @@ export const buying: Event = (scene) => {
   if (!isBought && !(isCosting(scene) && said.of('span').length === 0)) return null;
   const price = priceOf(said);
   const { thing, isOne } = boughtThing(said);
+  const several = severalBought(scene);
+  if (several) return several;
   if (thing === '') return why('what is bought isn’t said');
   if (!price) return why(`what is paid for ${thing.toLowerCase()} isn’t said`);
-  const { net, tax } = taxOn(said, price.total);
-  if (price.rest.has('for #amount'))
+  const taxed = taxOn(said, price.total, known);
+  if (!taxed) return why(NO_RATE);
+  const { net, tax } = taxed;
+  if (price.rest.has('for #amount') && !price.rest.has('cheque for #amount|note for #amount'))
     return why('several things are bought together: say each by itself');
   const payments = paymentsOf(withoutArrival(price.rest), net + tax, 'bank');
   if (!payments) return why('the parts that are paid don’t add up to the whole');
@@ -114,6 +182,7 @@ export const buying: Event = (scene) => {
     percent: termsIn(scene.text),
   };
   keep(scene, account, net);
+  keepPrice(scene, thing, net);
   if (['supplies', 'inventory'].includes(account.type))
     for (const word of thing.toLowerCase().split(' ')) known.keptAs.set(word, account);
   known.last = net + tax;
@@ -138,6 +207,7 @@ export const carriagePaid: Event = (scene) => {
   const isOut = said.has('to customer|customer|out|outward|outwards');
   const inward = known.isPerpetual ? 'inventory' : 'carriage-in';
   const account = known.account({ type: isOut ? 'carriage-out' : inward });
+  known.hasCarriage ||= !isOut;
   const owing = { wanted: owedFor(known, false, 'carriage'), names: ['carriage', 'carrier'] };
   return does(isOut ? 'Carriage out' : 'Carriage in', [
     debit(account, said.first),

@@ -2,7 +2,7 @@ import type { Amount } from '../../../model/money/amount.js';
 import type { Wanted } from '../known.js';
 import { paymentsOf } from '../payment.js';
 import { moneyOf, owedFor, paidBy, someNamed } from '../paid.js';
-import { priceOf, taxOn } from '../price.js';
+import { NO_RATE, priceOf, taxOn } from '../price.js';
 import {
   credit,
   debit,
@@ -98,6 +98,7 @@ function paidFor(scene: Scene, wanted: Wanted): Understood | null {
       from: day,
       residual: 0,
       months: 0,
+      count: 1,
     });
   const owing = { wanted: owedFor(known, true, account.name), names: [account.name] };
   const lines = [debit(account, price.total), ...paidBy(known, payments, owing)];
@@ -127,9 +128,16 @@ function keptThing(scene: Scene): Wanted | null {
 function guessed(scene: Scene): Wanted | null {
   const { said } = scene;
   const isCrew = someNamed(scene) === '' && WORKERS.test(thingBefore(said, 'be'));
-  if (isCrew && said.has('be pay')) return { type: 'staff', name: 'Wages', isGuess: true };
+  const isOwnCrew = /\b(?:my|our|her|his|the) (?:\w+ ){0,2}\w+(?:ers|ors|ists)\b/i.test(scene.text);
+  if ((isCrew && said.has('be pay')) || (isOwnCrew && someNamed(scene) === ''))
+    return { type: 'staff', name: 'Wages', isGuess: true };
   const thing = paidForWhat(scene);
-  return thing === '' ? null : { type: 'sundry-operating', name: titled(thing), isGuess: true };
+  const isTime = /^(?:\w+ )?(?:year|months?|weeks?|season|days?|it|them|quarter|half|term)$/i.test(
+    thing,
+  );
+  return thing === '' || isTime
+    ? null
+    : { type: 'sundry-operating', name: titled(thing), isGuess: true };
 }
 
 /** `Pays the wages, 900`: an expense of the period. */
@@ -151,7 +159,9 @@ export const payingExpenses: Event = (scene) => {
         : 'who is owed how much isn’t said',
     );
   if (!expense) return unknownPayment(scene);
-  const { net, tax } = taxOn(said, price.total);
+  const taxed = taxOn(said, price.total, known);
+  if (!taxed) return why(NO_RATE);
+  const { net, tax } = taxed;
   const payments = paymentsOf(price.rest, net + tax, 'bank');
   if (!payments) return why('the parts that are paid don’t add up to the whole');
   const account = known.account(expense);

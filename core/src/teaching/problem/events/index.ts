@@ -1,4 +1,5 @@
 import type { Event } from '../scene.js';
+import { countedSince, earnedByNow, usedByNow } from './adjusting.js';
 import { buying, carriagePaid } from './buying.js';
 import { depreciating, disposing } from './lasting.js';
 import { borrowing, interestOwed, repaying } from './loans.js';
@@ -24,6 +25,7 @@ import {
   writtenOff,
 } from './put-right.js';
 import {
+  billedToUs,
   boughtPlainly,
   costPlainly,
   doneForOthers,
@@ -37,6 +39,9 @@ import { costTold, doneForMoney, selling } from './selling.js';
 
 /** All that a sentence can tell, the particular before the general: the first that knows it answers. */
 export const EVENTS: readonly Event[] = [
+  countedSince,
+  usedByNow,
+  earnedByNow,
   correcting,
   nothingMoves,
   dividendGranted,
@@ -69,6 +74,7 @@ export const EVENTS: readonly Event[] = [
   payingDebts,
   costTold,
   buying,
+  billedToUs,
   owedAtEnd,
   selling,
   taxOwed,

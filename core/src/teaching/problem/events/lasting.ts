@@ -6,7 +6,10 @@ import {
   debit,
   does,
   entry,
+  phrase,
   thingAfter,
+  thingFrom,
+  titled,
   why,
   wordsOf,
   type Event,
@@ -76,7 +79,9 @@ function reckoned(scene: Scene, asset: KnownAccount): Amount | null {
   const { said, known, day, firstDay } = scene;
   const lasting = known.remembered.lasting.find(({ account }) => account === asset);
   const cost = lasting?.cost ?? known.balanceOf(asset);
-  const residual = said.amountAfter('residual', 'worth', 'value')?.value ?? lasting?.residual ?? 0;
+  const many = said.has('each|apiece') ? (said.of('count')[0]?.value ?? lasting?.count ?? 1) : 1;
+  const said0 = said.amountAfter('residual', 'worth', 'value')?.value;
+  const residual = said0 === undefined ? (lasting?.residual ?? 0) : said0 * many;
   const life = said.of('span').find(({ value }) => value >= 24)?.value ?? lasting?.months ?? 0;
   const from = lasting && lasting.from > firstDay ? lasting.from : firstDay;
   const said1 = said.of('span').find(({ value }) => value < 24)?.value;
@@ -112,7 +117,7 @@ export const depreciating: Event = (scene) => {
   if (!wears || said.has('sell') || (said.has('buy') && !isOver)) return null;
   if (said.has('depreciate') && said.amounts.length > 1 && said.of('span').length === 0)
     return severalWorn(scene);
-  const asset = lastingOf(scene);
+  const asset = lastingOf(scene) ?? toldNow(scene);
   if (!asset)
     return isOver || said.has('depreciate|life|wear') ? why('what wears isn’t said') : null;
   const isSaid =
@@ -126,6 +131,19 @@ export const depreciating: Event = (scene) => {
   const uses = isSaid ? [] : said.amounts.map(({ value }) => value);
   return { entries: [wearOf(scene, asset, charge)], uses };
 };
+
+/** Where adjusting entries are asked for, a thing that is named with its cost: what there is of it stands in no list. */
+function toldNow(scene: Scene): KnownAccount | null {
+  const { said, known, closing } = scene;
+  const cost = said.amountAfter('cost')?.value ?? null;
+  const thing = phrase(thingFrom(said.tokens, 0));
+  if (closing === null || cost === null || thing === '') return null;
+  const type = bestOf(thing, LASTING_TYPES)?.type ?? 'plant-equipment';
+  const account = known.account({ type, name: titled(thing), isGuess: true });
+  const from = said.of('day')[0]?.day ?? `${scene.day.slice(0, 4)}-01-01`;
+  known.remembered.lasting.push({ account, cost, from, residual: 0, months: 0, count: 1 });
+  return account;
+}
 
 /** What a thing has worn: charged, and kept beside it. */
 function wearOf(scene: Scene, asset: KnownAccount, charge: Amount): Happening {
@@ -160,14 +178,28 @@ const theOnly = ({ known }: Scene, type: string): KnownAccount | null => {
   return first?.isGiven && others.length === 0 ? first : null;
 };
 
+/** `Written down to 50`, `a book value of 50`: what it still stood at. */
+function leftOf(said: Told): Amount | null {
+  const at = said.tokens.findIndex(
+    ({ word }, i) =>
+      ['writeoff', 'writedown', 'book', 'carrying', 'depreciate'].includes(word) &&
+      said.tokens.slice(i, i + 4).some((each) => ['to', 'value', 'amount'].includes(each.word)),
+  );
+  if (at < 0 || !said.has('down to|to #amount|value|carrying amount')) return null;
+  return said.tokens.slice(at).find(({ kind }) => kind === 'amount')?.value ?? null;
+}
+
 /** What a thing had cost, and what of it has worn: said, or as the books have it. */
 function pastOf(scene: Scene, asset: KnownAccount): { cost: Amount; wornOff: Amount } {
   const { said, known } = scene;
   const bought = known.remembered.lasting.find(({ account }) => account === asset)?.cost;
   const accumulated = accumulatedOf(scene, asset);
+  const cost = said.amountNear('cost')?.value ?? bought ?? known.balanceOf(asset);
+  const left = leftOf(said);
   return {
-    cost: said.amountNear('cost')?.value ?? bought ?? known.balanceOf(asset),
+    cost,
     wornOff:
+      (left === null ? null : cost - left) ??
       said.amountNear('depreciate', 'accumulated')?.value ??
       (accumulated ? -known.balanceOf(accumulated) : 0),
   };
@@ -207,7 +239,7 @@ export const disposing: Event = (scene) => {
   const payments = price ? paymentsOf(withoutHistory(price.rest), total, 'bank') : [];
   if (!payments) return why('the parts that are paid don’t add up to the whole');
   const lines = [...paidInto(known, payments, [asset.name]), ...leaving(scene, asset, total)];
-  return does(`${asset.name} sold`, lines, [total, cost, wornOff]);
+  return does(`${asset.name} sold`, lines, [...[total, cost, wornOff, cost - wornOff]]);
 };
 
 /** What is told of a thing’s past says nothing of how it is paid. */

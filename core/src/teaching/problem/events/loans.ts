@@ -23,7 +23,9 @@ const OURS: ReadonlySet<string> = new Set(['business', 'firm', 'company', 'we', 
 export const TO_US = 'lend business|lend shop|lend firm|lend company|lend us|lend club';
 
 /** `A neighbour lends 2,000`: somebody is named before it, and not the business. */
-function isLentToUs({ tokens }: Told): boolean {
+function isLentToUs(said: Told): boolean {
+  if (isSomebodyElse(said, 'lend')) return true;
+  const { tokens } = said;
   const before = tokens.slice(
     0,
     tokens.findIndex(({ word }) => word === 'lend'),
@@ -44,7 +46,7 @@ export const borrowing: Event = (scene) => {
     said.has('cash|bank|receive|borrow') &&
     !said.has('buy|customer');
   const lent = said.has('lend') && (isLentToUs(said) || said.has(TO_US));
-  if (said.verb === 'repay') return null;
+  if (said.verb === 'repay' || (lent && said.has('buy'))) return null;
   const isBackLater = said.has('be repay|repayable|repay in|repay over|repay by') && takes;
   const isOther = said.has('repay|instalment|pay|buy') && !isBackLater;
   if (!(takes || signs || lent) || (!lent && isOther)) return null;
@@ -82,9 +84,15 @@ function isPaidBack(scene: Scene): boolean {
   const hasLoan = known.ofType(...LOANS).length > 0;
   const isPlus = said.has('plus #amount interest|and #amount interest|plus interest|with interest');
   const isLoan =
-    said.has('loan|instalment|mortgage|repay|bank loan|principal|note payable') ||
+    said.has('loan|instalment|mortgage|repay|bank loan|principal|note payable|interest on note') ||
     (isPlus && hasLoan);
-  if (!isLoan || !said.has('pay|repay') || said.has('buy|customer|receive|each')) return false;
+  const isListed = said.has('instalment|instalments') && said.has('interest') && said.verb === '';
+  if (
+    !isLoan ||
+    !(said.has('pay|repay') || isListed) ||
+    said.has('buy|customer|supplier|payable|receive|each')
+  )
+    return false;
   const isLater = said.has('will be pay|to be pay|notyet') && !said.has('repay');
   if (said.has('interest') && isLater) return false;
   if (said.has('loan|mortgage|principal|note payable|interest')) return true;
@@ -95,7 +103,7 @@ function isPaidBack(scene: Scene): boolean {
 export const repaying: Event = (scene) => {
   const { said, known } = scene;
   if (!isPaidBack(scene)) return null;
-  if (said.has('finance|finances|financed')) return why(FINANCED);
+  if (said.has('finance|finances|financed') && !said.has('finance others')) return why(FINANCED);
   const [first, second] = said.amounts;
   if (!first) return why('how much is paid back isn’t said');
   const interest = interestIn(scene);
@@ -130,11 +138,20 @@ function interestPaid(scene: Scene, amount: Amount): Understood {
   return does('Interest paid', [debit(account, amount), credit(moneyOf(scene), amount)]);
 }
 
+/** `Interest at 6 % on a note of 10,000`: of what, and how much of it; what the interest is is not said itself. */
+const rateIn = (said: Told): boolean =>
+  said.of('percent').length > 0 &&
+  said.has('on #amount|on a #amount|note|loan') &&
+  !said.has('interest of #amount|interest #amount|be #amount');
+
 /** Interest for the time that has gone by, reckoned from a loan, its rate and its day. */
 function reckoned({ said, known, day, ...scene }: Scene): Amount | null {
   const loan = known.remembered.loans.at(-1);
   const percent = said.of('percent')[0]?.value ?? loan?.percent ?? null;
+  const principal = rateIn(said) ? said.first : null;
+  const signed = said.of('day')[0]?.day;
   const amount =
+    principal ??
     loan?.amount ??
     -LOANS.flatMap((type) => known.ofType(type)).reduce(
       (sum, each) => sum + known.balanceOf(each),
@@ -143,7 +160,10 @@ function reckoned({ said, known, day, ...scene }: Scene): Amount | null {
   if (percent === null || amount <= 0) return null;
   const months =
     said.of('span')[0]?.value ??
-    monthsSince(loan?.from ?? day, endOf({ said, known, day, ...scene }));
+    monthsSince(
+      (principal === null ? null : signed) ?? loan?.from ?? day,
+      endOf({ said, known, day, ...scene }),
+    );
   return Math.round((amount * percent * months) / 120_000);
 }
 
@@ -167,11 +187,15 @@ export const interestOwed: Event = (scene) => {
   )
     return null;
   if (said.has('receivable|earn|deposit')) return null;
-  const amount = said.first ?? reckoned(scene);
+  const amount = rateIn(said) ? reckoned(scene) : (said.first ?? reckoned(scene));
   if (amount === null) return why('how much the interest is can’t be reckoned from what is said');
   const lines = [
     debit(known.account({ type: 'interest-paid' }), amount),
     credit(known.account({ type: 'accrued-expense', name: 'Interest owed' }), amount),
   ];
-  return does('Interest owed', lines);
+  return does(
+    'Interest owed',
+    lines,
+    said.amounts.map(({ value }) => value),
+  );
 };

@@ -12,7 +12,9 @@ import {
   why,
   type Event,
   type Scene,
+  type Understood,
 } from '../scene.js';
+import type { Token } from '../token.js';
 import { boughtAs, expenseOf, isGoods, LASTING_TYPES } from '../things.js';
 
 const OWNERS =
@@ -70,6 +72,40 @@ function thingPutIn({ said, known }: Scene): KnownAccount | null {
   return known.account(boughtAs(thing, known, true));
 }
 
+/** Bank and till, in the order in which a sentence names them. */
+function moneyIn({ said, known }: Scene): readonly [KnownAccount, KnownAccount] {
+  known.moneyIn = 'both';
+  const [bank, cash] = [known.money(false), known.money(true)];
+  return said.indexOf('bank') < said.indexOf('cash', 'till') ? [bank, cash] : [cash, bank];
+}
+
+interface PutIn {
+  readonly thing: KnownAccount | null;
+  readonly capital: KnownAccount;
+}
+
+/** Two amounts that are put in: at the bank and in the till, or money and a thing. */
+function twoPutIn(
+  scene: Scene,
+  [first, second]: readonly [Token, Token],
+  { thing, capital }: PutIn,
+): Understood {
+  const { said } = scene;
+  const at = said.tokens.indexOf(first);
+  const bothIn = (one: KnownAccount, other: KnownAccount): Understood =>
+    does('Owner puts in', [
+      debit(one, first.value),
+      debit(other, second.value),
+      credit(capital, first.value + second.value),
+    ]);
+  if (!thing && said.has('in bank|at bank|into bank') && said.has('cash|till|hand'))
+    return bothIn(...moneyIn(scene));
+  const other = thing ?? thingPutIn({ ...scene, said: said.cut(at)[1] });
+  if (!other) return why('what is put in beside the money isn’t said');
+  const isMoneyFirst = !thing || said.indexOf('cash', 'bank') < at || at < 5;
+  return isMoneyFirst ? bothIn(moneyOf(scene), other) : bothIn(other, moneyOf(scene));
+}
+
 /** `The owner puts 12,000 into the bank`: money, or a thing, that owners put in. */
 export const ownersPutIn: Event = (scene) => {
   const { said, known, day } = scene;
@@ -87,23 +123,9 @@ export const ownersPutIn: Event = (scene) => {
       from: day,
       residual: 0,
       months: 0,
+      count: 1,
     });
-  if (second) {
-    const other = thing ?? thingPutIn({ ...scene, said: said.cut(said.tokens.indexOf(amount))[1] });
-    if (!other) return why('what is put in beside the money isn’t said');
-    const isMoneyFirst =
-      !thing ||
-      said.indexOf('cash', 'bank') < said.tokens.indexOf(amount) ||
-      said.tokens.indexOf(amount) < 5;
-    const [money, worth] = isMoneyFirst
-      ? [amount.value, second.value]
-      : [second.value, amount.value];
-    return does('Owner puts in', [
-      debit(moneyOf(scene), money),
-      debit(other, worth),
-      credit(capital, money + worth),
-    ]);
-  }
+  if (second) return twoPutIn(scene, [amount, second], { thing, capital });
   const spent = said.has('own money|own pocket') ? expenseOf(thingAfter(said, 'for'), known) : null;
   return does('Owner puts in', [
     debit(thing ?? (spent ? known.account(spent) : moneyOf(scene)), amount.value),

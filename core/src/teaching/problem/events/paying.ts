@@ -1,8 +1,9 @@
 import type { Amount } from '../../../model/money/amount.js';
-import type { Known, KnownAccount } from '../known.js';
-import { discountIn, isAfterDiscount, moneyOf, owedOf, paidBy } from '../paid.js';
+import type { Known, KnownAccount, Owed } from '../known.js';
+import { discountIn, isAfterDiscount, moneyOf, owedOf, paidBy, settledIn } from '../paid.js';
 import { priceOf } from '../price.js';
 import {
+  AFTER_A_GAP,
   credit,
   debit,
   does,
@@ -27,8 +28,9 @@ const isSent = (said: Told): boolean => said.has('be send') && said.has('cheque'
 export const isPaying = ({ said }: Scene): boolean =>
   said.has('pay|prepay') ||
   isSent(said) ||
-  said.verb === 'give' ||
+  (said.verb === 'give' && !said.has('bring')) ||
   said.verb === 'transfer' ||
+  (said.has('be repay') && said.has('supplier|payable')) ||
   (said.verb === 'withdraw' && said.has('wage'));
 
 /** How much of a debt is paid: an amount, a part of it, or all that is owed; less what is let off, where only that is said. */
@@ -40,7 +42,8 @@ export function paidOf({ said }: Scene, owed: Amount): Amount | null {
   return said.has(
     'balance|rest|remainder|all|atonce|owe|due|amount|whole|bill|invoice|debt|what|for|account|accounts',
   ) ||
-    said.has('be pay') ||
+    said.has('be pay|be repay') ||
+    said.of('word').length <= 4 ||
     said.tokens.some((token) => /^settle/i.test(token.said))
     ? owed
     : null;
@@ -51,22 +54,33 @@ export interface Debt {
   readonly account: KnownAccount;
   readonly owed: Amount;
   readonly who: string;
+  /** Whose it is, where somebody is known by name. */
+  readonly of?: Owed;
 }
 
+/** Whether how much somebody owes is reckoned, and something was told of them that was not understood. */
+export const isUnsure = ({ said, known }: Scene, of: Owed | undefined): boolean =>
+  said.first === null &&
+  of !== undefined &&
+  known.gaps.some((text) => text.includes(of.name.toLowerCase()));
+
 /** A debt is paid, less a discount where one is taken. */
-function paysDebt(scene: Scene, { account, owed, who }: Debt): Understood {
+function paysDebt(scene: Scene, { account, owed, who, of }: Debt): Understood {
   const { known } = scene;
-  const paid = paidOf(scene, owed);
+  if (isUnsure(scene, of)) return why(AFTER_A_GAP);
+  const settled = settledIn(scene);
+  const paid = settled?.gross ?? paidOf(scene, owed);
   if (paid === null || paid <= 0) return why(`how much of what is owed is paid isn’t said`);
-  const discount = discountIn(scene, paid) ?? 0;
+  const discount = settled?.discount ?? discountIn(scene, paid) ?? 0;
   if (discount === 0 && scene.said.has('discount'))
     return why('how much the discount is isn’t said');
-  const gross = isAfterDiscount(scene) ? paid + discount : paid;
+  const gross = !settled && isAfterDiscount(scene) ? paid + discount : paid;
   known.last = gross;
+  if (of) known.settle(of, gross);
   const lines = [debit(account, gross), credit(moneyOf(scene), gross - discount)];
   const goods = known.isPerpetual ? 'inventory' : 'returns-taken';
   const taken = discount === 0 ? [] : [credit(known.account({ type: goods }), discount)];
-  return does(`Pays ${who}`, [...lines, ...taken], [gross, paid]);
+  return does(`Pays ${who}`, [...lines, ...taken], [gross, paid, gross - discount]);
 }
 
 /** Whether what is paid is an expense by its name, and no debt is spoken of: `carriage on the flour`. */
@@ -81,6 +95,18 @@ function isOtherBill(scene: Scene): boolean {
   return expense !== null && !scene.known.remembered.owed.has((expense.name ?? '').toLowerCase());
 }
 
+/** `Paid the bill that had been recorded in January`. */
+const isRecordedBefore = (said: Told): boolean =>
+  said.has(
+    'have be record|record in monthof|already record|have already be record|be already record',
+  );
+
+/** `Paid the bills from February`: what is owed from before, and no cost of this month. */
+const billsOfBefore = ({ said, day }: Scene): boolean =>
+  said.has('pay bill|pay invoice') &&
+  said.has('from monthof|of monthof|for monthof') &&
+  said.of('month').some(({ value }) => (value % 12) + 1 === Number(day.slice(5, 7)));
+
 /** `Pays Fenn Ovens 1,000`, `pays for the clay`, `pays suppliers`: something that was owed. */
 export const payingDebts: Event = (scene) => {
   const { said, known } = scene;
@@ -89,14 +115,22 @@ export const payingDebts: Event = (scene) => {
   if (!(isPaying(scene) || isTheirs) || said.verb === 'buy' || said.has('at a cost of'))
     return null;
   if (said.has('customer|interest')) return null;
-  const owed = isExpense(scene) || isOtherBill(scene) ? null : owedOf(scene);
+  const isBefore = isRecordedBefore(said);
+  const owed = !isBefore && (isExpense(scene) || isOtherBill(scene)) ? null : owedOf(scene);
   if (owed && owed.line.amount < 0) {
     const open = Math.min(-owed.line.amount, -known.balanceOf(owed.line.account));
-    return paysDebt(scene, { account: owed.line.account, owed: open, who: owed.name });
+    return paysDebt(scene, { account: owed.line.account, owed: open, who: owed.name, of: owed });
   }
-  if (!said.has('supplier|payable|pay #amount onaccount')) return null;
+  const isAccount =
+    said.has('pay account|pay balance|pay bill|pay invoice') ||
+    (said.has('account') && said.has('be pay')) ||
+    isRecordedBefore(said) ||
+    billsOfBefore(scene);
+  if (!said.has('supplier|payable|pay #amount onaccount') && !isAccount) return null;
   const account = known.account({ type: 'trade-payables' });
-  return paysDebt(scene, { account, owed: -known.balanceOf(account), who: 'suppliers' });
+  const open = -known.balanceOf(account);
+  if (isAccount && !billsOfBefore(scene) && (said.first ?? 0) > open) return null;
+  return paysDebt(scene, { account, owed: open, who: 'suppliers' });
 };
 
 const OWED: readonly (readonly [string, string])[] = [
@@ -138,11 +172,14 @@ export function paidThing({ said }: Scene): string {
     phrase(thingFrom(said.tokens, at + 1)),
     thingAfter(said, 'for'),
     thingAfter(said, 'of'),
+    thingAfter(said, 'as'),
     thingAfter(said, 'on'),
     thingAfter(said, 'in'),
     phrase(thingFrom(said.tokens, 0)),
   ];
-  const behind = said.tokens.slice(at).find(({ kind }) => kind === 'amount');
+  const behind =
+    said.tokens.slice(at).find(({ kind }) => kind === 'amount') ??
+    said.tokens.find(({ kind }) => kind === 'amount');
   const after = behind ? phrase(thingFrom(said.tokens, said.tokens.indexOf(behind) + 1)) : '';
   return [after, ...found].filter((each) => each !== '').join(' ');
 }
@@ -236,7 +273,7 @@ function goodsCalled(thing: string, known: Known): KnownAccount | null {
 /** `Receives the electricity bill of 240, to be paid next month`: used already, and owed. */
 export const billed: Event = (scene) => {
   const { said, known } = scene;
-  if (said.has('not|notyet')) return null;
+  if (said.has('not|notyet|and pay')) return null;
   if (!said.has('bill|invoice') || !said.has('receive|come|comes|arrives|arrive|from')) return null;
   if (said.has('customer') || said.has('pay bill') || said.first === null) return null;
   const words = thingBefore(said, 'arrive') || wordsOf(scene);

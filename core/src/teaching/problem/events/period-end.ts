@@ -44,7 +44,7 @@ function usedOf(
 /** `One month of the rent is used up`, `insurance of 200 has expired`: what was paid ahead becomes an expense. */
 export const usedUp: Event = (scene) => {
   const { said, known } = scene;
-  const isCharged = said.has('charge') && said.of('span').length > 0;
+  const isCharged = (said.has('charge') || said.verb === 'record') && said.of('span').length > 0;
   if (
     !isCharged &&
     !said.has('use|unexpired|adjust|now belong') &&
@@ -155,7 +155,8 @@ function materialUsed({ known }: Scene, account: KnownAccount, used: Amount): Un
 function counted({ known, said }: Scene, account: KnownAccount, left: Amount): Understood | null {
   const change = left - known.balanceOf(account);
   if (change === 0) return why('the count agrees with the books: nothing moves');
-  if (known.isPerpetual && !said.has('count')) return null;
+  const isKept = known.ofType('cost-of-goods-sold').some((each) => known.balanceOf(each) !== 0);
+  if (known.isPerpetual && isKept && !said.has('count')) return null;
   const against = known.account({
     type: known.isPerpetual ? 'cost-of-goods-sold' : 'stock-change',
   });
@@ -165,7 +166,7 @@ function counted({ known, said }: Scene, account: KnownAccount, left: Amount): U
 const WAGES = { type: 'staff', name: 'Wages', isGuess: true };
 
 const OWES =
-  'bill come|bill will|will cost|owe|accrue|notyet|unpaid|outstanding|to pay|to be pay|yet to|due|not receive|no bill|not bill|' +
+  'bill come|be estimate at #amount|bill will|will bill|will invoice|will charge|will cost|owe|accrue|notyet|unpaid|outstanding|to pay|to be pay|yet to|due|not receive|no bill|not bill|' +
   'not invoice|still to|not come|not arrive|not have come|have not come|notyet invoice|will be pay|payable on|payable in|payable next|invoice be due|bill be due|payable #day|payable on #day';
 
 /** `Salaries of 21,000 were earned, of which 19,800 was paid`: the rest is owed. */
@@ -192,6 +193,7 @@ export const owedAtEnd: Event = (scene) => {
     return null;
   // What was owed and is paid is no cost of this period.
   if (said.verb === 'pay' && said.has('pay of|owe at begin|owe business|business owe')) return null;
+  if (said.has('interest') && said.has('earn|receive')) return null;
   const expense = expenseOf(wordsOf(scene), known) ?? (said.has('earn') ? WAGES : null);
   if (!expense) return null;
   if (said.first === null) return why('how much of it is owed isn’t said');
@@ -246,7 +248,7 @@ export const earnedAhead: Event = (scene) => {
 export const earnedUnbilled: Event = (scene) => {
   const { said, known } = scene;
   const isUnbilled = said.has(
-    'notyet invoice|notyet bill|unbilled|not invoice|not bill|not be invoice|notyet receive|but notyet|notyet credit|to be receive|will be receive|be receive in|accrue income|accrue revenue',
+    'notyet invoice|notyet be invoice|notyet be bill|notyet bill|unbilled|not invoice|not bill|not be invoice|notyet receive|but notyet|notyet credit|to be receive|will be receive|be receive in|accrue income|accrue revenue',
   );
   const isEarned = said.has('perform|service|earn|do|done|work|accrue|customer owe');
   if (!isUnbilled || !isEarned || said.has('wage')) return null;

@@ -1,11 +1,12 @@
 import type { Known, KnownAccount, Wanted } from '../known.js';
 import { moneyOf, owedFor, paidBy, paidInto } from '../paid.js';
-import { meansIn, paymentsOf } from '../payment.js';
+import { meansIn, paymentsOf, type Means } from '../payment.js';
 import { priceOf } from '../price.js';
 import {
   credit,
   debit,
   does,
+  isPaidToOthers,
   isSomebodyElse,
   phrase,
   thingFrom,
@@ -19,11 +20,15 @@ import {
 import { bestOf, boughtAs, expenseOf, isGoods, LASTING_TYPES, plainExpense } from '../things.js';
 import { OURS } from '../words.js';
 import { Told } from '../told.js';
-import { isTheirInvoice, serviceAs } from './selling.js';
+import { isBilledToUs, isBillThatCame, isTheirInvoice, serviceAs } from './selling.js';
 
 /** `The actors receive their fees of 1,600`: whoever works for the business is paid. */
 export const staffPaid: Event = (scene) => {
   const { said, known, text } = scene;
+  if (isPaidToOthers(said)) {
+    const expense = plainExpense(wordsOf(scene));
+    return expense && costs(scene, expense.name ?? 'cost', expense);
+  }
   const isTheirs = /\b(?:their|her|his) (?:\w+ )?(?:pay|fees?|wages?|salar(?:y|ies))\b/i.test(text);
   if (said.verb !== 'receive' || !isTheirs || !isSomebodyElse(said) || said.first === null)
     return null;
@@ -52,10 +57,14 @@ const costOf = (thing: string, known: Known): Wanted =>
   expenseOf(thing, known) ?? { type: 'sundry-operating', name: titled(thing), isGuess: true };
 
 /** Such a cost, and how it is paid. */
-function costs(scene: Scene, thing: string, wanted: Wanted): Understood | null {
+function costs(
+  scene: Scene,
+  thing: string,
+  { usually = 'bank', ...wanted }: Wanted & { readonly usually?: Means },
+): Understood | null {
   const { said, known } = scene;
   const price = priceOf(said);
-  const payments = price && paymentsOf(price.rest, price.total, 'bank');
+  const payments = price && paymentsOf(price.rest, price.total, usually);
   if (!payments) return null;
   const account: KnownAccount = known.account(wanted);
   const owing = { wanted: owedFor(known, false, thing), names: [thing] };
@@ -117,6 +126,18 @@ export const boughtPlainly: Event = (scene) => {
   const account = known.account(wanted);
   for (const { said: word } of thing) known.keptAs.set(word.toLowerCase(), account);
   return costs(scene, words, wanted);
+};
+
+/** `Ran an advertisement and was billed 220`: what was done for the business, and is to be paid. */
+export const billedToUs: Event = (scene) => {
+  const { said, known } = scene;
+  if (!(isBilledToUs(said) || isBillThatCame(said)) || said.first === null) return null;
+  if (said.has('not|notyet|no|will|estimate')) return null;
+  if (said.has('customer|buy|sell|deposit')) return null;
+  const words = wordsOf(scene);
+  const expense = expenseOf(words, known);
+  if (!expense) return why('what the bill is for isn’t said');
+  return costs(scene, expense.name ?? 'bill', { ...expense, usually: 'credit' });
 };
 
 const NO_COST =

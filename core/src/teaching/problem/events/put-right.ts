@@ -19,6 +19,7 @@ import {
 import { boughtAs, expenseOf, isGoods, LASTING_TYPES } from '../things.js';
 import { partOf, percentOf } from '../token.js';
 import { type Told } from '../told.js';
+import { NO_RATE, priceOf, taxOn } from '../price.js';
 import { TO_US } from './loans.js';
 import { costOf } from './selling.js';
 
@@ -39,12 +40,16 @@ export const customersReturn: Event = (scene) => {
     said.has('customer|refund|by customer|to customer|sell') ||
     isReturnedBy(scene) ||
     (said.has('allowance') && owesUs(scene)) ||
-    (said.verb === 'return' && isSomebodyElse(said) && said.has('invoice|charge')) ||
+    (said.verb === 'return' &&
+      isSomebodyElse(said) &&
+      (said.has('invoice|charge') || owesUs(scene))) ||
     (said.has('creditnote') && said.has('issue|give|sign'));
   if (!gives || !isTheirs || said.has('supplier|doubtful|deposit|incometax|cheque')) return null;
   const amount = said.amounts.find(({ value }) => value !== costAt(said))?.value ?? null;
+  const debtor = owedOf(scene);
   if (amount === null) return keptThing(scene) ? null : why('what the return is worth isn’t said');
   const isPaid = said.has('refund|cash|bank|pay');
+  if (debtor && debtor.line.amount > 0 && !isPaid) known.settle(debtor, amount);
   const back = isPaid ? moneyOf(scene) : known.account({ type: 'trade-receivables' });
   const entries = [
     entry(
@@ -68,6 +73,15 @@ export const customersReturn: Event = (scene) => {
 const keptThing = (scene: Scene): KnownAccount | null =>
   scene.known.spokenOf(wordsOf(scene), ['supplies', ...LASTING_TYPES]);
 
+/** What goes back is worth: said, each or in all, or so many pieces at what a piece had cost. */
+function worthOf({ said, known }: Scene, thing: string): Amount | null {
+  const [count, ...others] = said.of('count');
+  if (said.amounts.length > 1 || others.length > 0) return said.first;
+  if (said.first !== null) return priceOf(said)?.total ?? said.first;
+  const each = count ? known.priceOf(thing, count.value) : null;
+  return count && each !== null ? count.value * each : null;
+}
+
 /** `Sends clay worth 40 back to the supplier`: goods, or money let off, by suppliers. */
 export const returning: Event = (scene) => {
   const { said, known } = scene;
@@ -78,9 +92,12 @@ export const returning: Event = (scene) => {
     owesUs(scene)
   )
     return null;
-  if (said.first === null) return why('what the return is worth isn’t said');
-  if (said.has('vat')) return why('how much of it is the tax isn’t said plainly');
-  const thing = phrase(said.tokens.filter(({ kind }) => kind === 'word').slice(0, 6));
+  const thing = phrase(said.tokens.filter(({ kind }) => kind === 'word').slice(0, 12));
+  const worth = worthOf(scene, thing);
+  if (worth === null) return why('what the return is worth isn’t said');
+  const taxed = taxOn(said, worth, known);
+  if (!taxed) return why(NO_RATE);
+  const { net, tax } = taxed;
   const kept = known.spokenOf(thing, ['supplies', ...LASTING_TYPES]);
   const stock = known.account({ type: known.isPerpetual ? 'inventory' : 'returns-taken' });
   const isPaid = said.has('refund|cash|bank|receive');
@@ -89,10 +106,12 @@ export const returning: Event = (scene) => {
     : (known.ofType('trade-payables')[0] ??
       known.ofType('sundry-payable')[0] ??
       known.account({ type: 'trade-payables' }));
-  return does('Returned to a supplier', [
-    debit(owed, said.first),
-    credit(kept ?? stock, said.first),
-  ]);
+  const output = tax === 0 ? [] : [credit(known.account({ type: 'sales-tax' }), tax)];
+  return does(
+    'Returned to a supplier',
+    [debit(owed, net + tax), credit(kept ?? stock, net), ...output],
+    said.amounts.map(({ value }) => value),
+  );
 };
 
 /** `A customer’s cheque for 60 is returned unpaid`: it is owed again. */
@@ -127,7 +146,8 @@ export const writtenOff: Event = (scene) => {
     said.has(
       'writeoff|irrecoverable|bankrupt|insolvent|uncollectible|never pay|not pay|will not pay',
     ) && !said.has('allowance|doubtful|wage|estimate|writeoff over #span');
-  if (!isOff || said.has('stock|inventory|goods|notyet')) return null;
+  if (!isOff || said.has('stock|inventory|goods|notyet') || (said.has('sell') && said.has('cost')))
+    return null;
   const amount = said.first;
   if (amount === null) return why('how much is written off isn’t said');
   const [allowance] = known.ofType('allowance-doubtful-debts');
@@ -197,7 +217,10 @@ export const correcting: Event = (scene) => {
   const at = said.tokens.findIndex(({ word }, i) => word === 'record' && i > 0);
   if (
     at < 0 ||
-    !said.has('record as|record on|record under|record in|record to|wrongly|record wrongly')
+    !(
+      said.has('record as|record on|record under|record to|wrongly|record wrongly') ||
+      (said.has('record in') && said.has('insteadof|should|error'))
+    )
   )
     return null;
   if (said.first === null) return why('how much was recorded wrongly isn’t said');
@@ -240,7 +263,7 @@ export const lending: Event = (scene) => {
   const { said, known } = scene;
   if (
     !said.has('lend|staff advance|advance to employee|advance to staff') ||
-    said.has(`bank lend|lender|${TO_US}`)
+    said.has(`bank lend|lender|buy|${TO_US}`)
   )
     return null;
   if (said.first === null || meansIn(said) === 'credit') return null;
@@ -252,13 +275,16 @@ export const lending: Event = (scene) => {
 
 /** `The bank charges 12`: taken off the account by the bank itself. */
 export const bankCharges: Event = ({ said, known }) => {
-  if (
-    !said.has('bank') ||
-    !said.has('charge|charge of|fees|fee') ||
-    said.first === null ||
-    said.has('buy|sell|customer')
-  )
-    return null;
+  const keeps = said.has(
+    'keep|deduct|deducts|deducted|take|withhold|withheld|retain|retained|retains',
+  );
+  const isCardFirm = keeps && said.has('card others|card processor|card provider');
+  const isCharge =
+    said.has('charge|charge of|fees|fee') ||
+    (isCardFirm && said.has('commission')) ||
+    said.has('take #amount of interest|take interest');
+  if (!(said.has('bank') || isCardFirm) || !isCharge || said.first === null) return null;
+  if (said.has('buy|sell|customer')) return null;
   const money = known.money(false);
   const isInterest = said.has('interest') && !said.has('fee|fees');
   const account = known.account(

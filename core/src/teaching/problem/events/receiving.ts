@@ -1,9 +1,20 @@
 import type { Amount } from '../../../model/money/amount.js';
-import { discountIn, isAfterDiscount, moneyOf, owedOf, someNamed } from '../paid.js';
 import {
+  discountIn,
+  isAfterDiscount,
+  moneyOf,
+  owedOf,
+  paidInto,
+  settledIn,
+  someNamed,
+} from '../paid.js';
+import { paymentsOf } from '../payment.js';
+import {
+  AFTER_A_GAP,
   credit,
   debit,
   does,
+  isPaidToOthers,
   isSomebodyElse,
   thingAfter,
   why,
@@ -14,9 +25,10 @@ import {
 } from '../scene.js';
 import type { Told } from '../told.js';
 import { DOING, OURS } from '../words.js';
-import { bestOf } from '../things.js';
+import { bestOf, isGoods } from '../things.js';
+import { priceOf } from '../price.js';
 import { partOf } from '../token.js';
-import { paidOf, type Debt } from './paying.js';
+import { isUnsure, paidOf, type Debt } from './paying.js';
 import { serviceAs, soldAs } from './selling.js';
 
 const NOT_THEIRS: ReadonlySet<string> = new Set([
@@ -49,11 +61,13 @@ const GIFTS = 'donation|donations|grant|gift|legacy|collection|subsidy';
 
 /** Money comes in: received, or paid by customers. */
 const isReceiving = ({ said }: Scene): boolean =>
-  said.has('receive') ||
+  (said.has('receive') && !isPaidToOthers(said)) ||
   (said.has('pay') &&
     (said.tokens[0]?.word === 'customer' || said.has('pay by customer|customer pay'))) ||
   isTheirs(said) ||
   said.has('be take from') ||
+  (said.has('bring') && said.has('bring #amount|bring in #amount') && !said.has('owner|capital')) ||
+  (said.has('interest earn|earn interest') && !said.has('notyet|will|to be|accrue')) ||
   (said.has('donate') && isSomebodyElse(said)) ||
   (said.verb === 'order' && said.has('pay') && isSomebodyElse(said)) ||
   (said.has('send') && said.has('cheque') && isSomebodyElse(said, 'send')) ||
@@ -62,16 +76,19 @@ const isReceiving = ({ said }: Scene): boolean =>
   (said.has('interest') && said.has('added by bank|bank adds|bank added')) ||
   (said.has('customer') && said.has('leave|deposit'));
 
-function takesDebt(scene: Scene, { account, owed, who }: Debt): Understood {
+function takesDebt(scene: Scene, { account, owed, who, of }: Debt): Understood {
   const { known } = scene;
-  const paid = paidOf(scene, owed);
+  if (isUnsure(scene, of)) return why(AFTER_A_GAP);
+  const settled = settledIn(scene);
+  const paid = settled?.gross ?? paidOf(scene, owed);
   if (paid === null || paid <= 0) return why('how much of what is owed comes in isn’t said');
-  const discount = discountIn(scene, paid) ?? 0;
-  const gross = isAfterDiscount(scene) ? paid + discount : paid;
+  const discount = settled?.discount ?? discountIn(scene, paid) ?? 0;
+  const gross = !settled && isAfterDiscount(scene) ? paid + discount : paid;
   known.last = gross;
+  if (of) known.settle(of, gross);
   const given = discount === 0 ? [] : [debit(known.account({ type: 'returns-given' }), discount)];
   const lines = [debit(moneyOf(scene), gross - discount), ...given, credit(account, gross)];
-  return does(`${who} pays`, lines, [gross, paid]);
+  return does(`${who} pays`, lines, [gross, paid, ...(settled ? [gross - discount] : [])]);
 }
 
 /** Whether somebody stands before what is paid: the school pays, and nobody pays the school. */
@@ -101,6 +118,7 @@ export const receivingDebts: Event = (scene) => {
   const isOfIt = said.has('ofit') && isTheirs(said);
   const owed = owedOf(scene) ?? (isOfIt ? lastDebtor(scene) : null);
   const isDebtor = owed && owed.line.amount > 0;
+  if (said.verb === 'perform') return null;
   if (isOfLaterMonth(scene) && !isDebtor) return null;
   if (owed && owed.line.amount < 0 && said.tokens[0]?.isNamed && said.verb === 'receive')
     return null;
@@ -108,10 +126,12 @@ export const receivingDebts: Event = (scene) => {
     isReceiving(scene) || isOfBefore(scene) || (isDebtor && isNamedBefore(said, owed.name));
   if (!pays || said.has('advance|deposit|beforehand|interest|deposit|deposits|donation|grant'))
     return null;
-  if (isDebtor && !isTakings(scene)) {
+  const isSoldNow =
+    said.has('sell') && !isOfBefore(scene) && owed !== null && isGoods(owed.name, known);
+  if (isDebtor && !isTakings(scene) && !isSoldNow) {
     const { account, amount } = owed.line;
     const open = Math.min(amount, known.balanceOf(account));
-    return takesDebt(scene, { account, owed: open, who: owed.name });
+    return takesDebt(scene, { account, owed: open, who: owed.name, of: owed });
   }
   const isTheirBill = said.has('bill|account|accounts') && said.verb === 'pay';
   const isOwed =
@@ -124,21 +144,31 @@ export const receivingDebts: Event = (scene) => {
     return null;
   const customers = account ?? known.account({ type: 'trade-receivables' });
   const open = known.balanceOf(customers);
+  const isMore = said.first !== null && said.first > open && !known.hasGaps;
+  if (isMore && !isOwed) return null;
   return takesDebt(scene, { account: customers, owed: open, who: 'Customer' });
 };
 
 const monthOf = (day: string): number => Number(day.slice(5, 7));
 
 /** `pays 350 for boarding in September`, in August. */
-const isOfLaterMonth = ({ said, day }: Scene): boolean =>
+const isOfLaterMonth = (scene: Scene): boolean => beginsLater(scene) || isOfNextMonth(scene);
+
+/** `For a course that starts in September`, in July. */
+const beginsLater = ({ said, day }: Scene): boolean =>
+  said.has('begin in monthof|starting in monthof|beginning in monthof') &&
+  said.of('month').some(({ value }) => value > monthOf(day));
+
+const isOfNextMonth = ({ said, day }: Scene): boolean =>
   ['pay', 'receive', 'transfer'].includes(said.verb) &&
   (said.has('for monthof') || (said.has('in monthof') && said.has('for'))) &&
   said.of('month').some(({ value }) => value === (monthOf(day) % 12) + 1);
 
 /** `1,500 arrives for cider sold in September`, in October: what was owed already. */
 const isOfBefore = ({ said, day }: Scene): boolean =>
-  said.has('sell in monthof|invoice in monthof') &&
-  said.of('month').some(({ value }) => (value % 12) + 1 === monthOf(day));
+  said.has(
+    'sell in monthof|invoice in monthof|perform in monthof|work in monthof|deliver in monthof',
+  ) && said.of('month').some(({ value }) => (value % 12) + 1 === monthOf(day));
 
 /** Received before anything is done for it. */
 export const receivingAhead: Event = (scene) => {
@@ -157,23 +187,25 @@ export const receivingAhead: Event = (scene) => {
     )
   )
     return null;
+  // A club’s members pay for what the club does anyway.
+  if (known.isClub && !said.has('advance|for next|next|beforehand|deferred')) return null;
   const isOrder = said.verb === 'order';
   const amount = isOrder ? (said.amountAfter('pay')?.value ?? null) : amountIn(scene);
   if (amount === null) return why('how much comes in ahead isn’t said');
   const account = known.account({ type: 'deferred-income' });
-  const months = said.of('span')[0]?.value ?? 0;
+  const months = said.of('span')[0]?.value ?? (said.has('yearly|annual') ? 12 : 0);
   const count = said.of('count').at(-1)?.value ?? 0;
   known.remembered.promised.push({ account, amount, months, count });
   return does(
     'Received ahead',
     [debit(moneyOf(scene), amount), credit(account, amount)],
-    isOrder ? said.amounts.map(({ value }) => value) : [],
+    isOrder || said.has('each|per|apiece') ? said.amounts.map(({ value }) => value) : [],
   );
 };
 
-/** An amount, or a part of the one that was spoken of last. */
+/** An amount, so many times one that each pays, or a part of the one that was spoken of last. */
 function amountIn({ said, known }: Scene): Amount | null {
-  if (said.first !== null) return said.first;
+  if (said.first !== null) return priceOf(said)?.total ?? said.first;
   const [share] = said.of('share');
   return share && known.last !== null ? partOf(known.last, share) : null;
 }
@@ -202,9 +234,11 @@ export const receivingIncome: Event = (scene) => {
   if (amount === null)
     return said.has('goods|delivery') ? null : why('how much comes in isn’t said');
   const named = FROM.find(([, words]) => said.has(words));
-  const isEarned = said.has('for|from customer|fees|service|sales|takings|perform|cash sales');
+  const isEarned = said.has(
+    'for|from customer|fees|fee|revenue|income|service|sales|takings|perform|cash sales',
+  );
   const isService =
-    said.has('customer pay') ||
+    said.has('customer pay|bring #amount|bring in #amount') ||
     (said.tokens[0]?.word === 'customer' && said.verb === 'pay') ||
     isTakings(scene) ||
     bestOf(thingAfter(said, 'from'), ['service-fees', 'goods-sales']) !== null;
@@ -215,7 +249,17 @@ export const receivingIncome: Event = (scene) => {
   const words = wordsOf(scene);
   const wanted = named ? { type: named[0] } : incomeOf(scene, words);
   const account = known.account(wanted);
-  return does(account.name, [debit(moneyOf(scene), amount), credit(account, amount)]);
+  const payments = said.has('ofit|rest')
+    ? paymentsOf(priceOf(said)?.rest ?? said, amount, 'bank')
+    : null;
+  const into = payments
+    ? paidInto(known, payments, [someNamed(scene)])
+    : [debit(moneyOf(scene), amount)];
+  return does(
+    account.name,
+    [...into, credit(account, amount)],
+    said.has('each|apiece|per') ? said.amounts.map(({ value }) => value) : [],
+  );
 };
 
 /** Where the like was told before: takings stand with what was invoiced. */

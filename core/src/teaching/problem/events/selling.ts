@@ -2,12 +2,13 @@ import type { Amount } from '../../../model/money/amount.js';
 import type { Known, KnownLine, Wanted } from '../known.js';
 import { paidInto } from '../paid.js';
 import { paymentsOf } from '../payment.js';
-import { priceOf, taxOn } from '../price.js';
+import { NO_RATE, priceOf, taxOn } from '../price.js';
 import {
   credit,
   debit,
   entry,
   isBoughtByOthers,
+  isSomebodyElse,
   partyAfter,
   phrase,
   thingAfter,
@@ -33,6 +34,8 @@ const AHEAD = [
   'certificate',
   'certificates',
   'gift',
+  'membership',
+  'memberships',
 ];
 
 /** Whoever is not sold things: something is done for them. */
@@ -41,7 +44,12 @@ const SERVED = /^(?:patient|client|guest|student|pupil|passenger|member)s?$/i;
 /** What is sold becomes: goods sold, a service done, or a promise of something later. */
 export function soldAs(thing: string, { said, known }: Scene): Wanted {
   if (isGoods(thing, known)) return { type: 'goods-sales' };
-  const given = known.spokenOf(thing, ['goods-sales', 'service-fees', 'deferred-income']);
+  const isAhead = said.has('advance|beforehand|prepay|voucher|vouchers|next');
+  const given = known.spokenOf(thing, [
+    'goods-sales',
+    'service-fees',
+    ...(isAhead ? ['deferred-income'] : []),
+  ]);
   if (given?.isGiven) return { type: given.type, name: given.name };
   const best = bestOf(thing, ['goods-sales', 'service-fees']);
   const isPlain = known.goods.size === 0 && said.has('invoice');
@@ -49,6 +57,7 @@ export function soldAs(thing: string, { said, known }: Scene): Wanted {
     isPlain ||
     (known.goods.size === 0 && said.tokens.some((each) => SERVED.test(each.said))) ||
     said.has('service|perform|earn|work|job|jobs') ||
+    (known.isService && known.goods.size === 0 && !said.has('sell|goods|sales')) ||
     best?.type === 'service-fees';
   if (isService) return serviceAs(known);
   return { type: 'goods-sales', isGuess: best === null && known.goods.size > 0 };
@@ -89,8 +98,18 @@ export const costOf = (known: Known, cost: Amount): Happening =>
 const taxLine = (known: Known, tax: Amount): KnownLine[] =>
   tax === 0 ? [] : [credit(known.account({ type: 'sales-tax' }), tax)];
 
+/** What goods had cost of which each had cost the same, where the cost of every sale is to be recorded. */
+function costReckoned({ said, known }: Scene, thing: string): { readonly cost: Amount } | null {
+  const [count, ...others] = said.of('count');
+  const isPlain = known.recordsCost && !known.hasGaps && !known.hasCarriage;
+  const each = isPlain && count ? known.priceOf(thing, count.value) : null;
+  return count && others.length === 0 && each !== null ? { cost: count.value * each } : null;
+}
+
 function soldThing(said: Told): string {
-  const verbs = isBoughtByOthers(said) ? ['buy'] : ['sell', 'perform', 'invoice', 'earn', 'charge'];
+  const verbs = isBoughtByOthers(said)
+    ? ['buy', 'take']
+    : ['sell', 'perform', 'invoice', 'earn', 'charge'];
   const at = said.indexOf(...verbs);
   const after = phrase(thingFrom(said.tokens, at + 1));
   const other = thingAfter(said, 'for');
@@ -132,7 +151,7 @@ export const doneForMoney: Event = (scene) => {
 };
 
 /** `...; the cafe pays next week`: said beside the sale. */
-const PAYS_LATER = /\bpays? (?:next|later|within|in \d)/i;
+const PAYS_LATER = /\bpays? (?:next|later|within|in \d|at the end)/i;
 
 /** `Candles worth 1,150 are delivered to the Lantern Inn`: to whoever is named. */
 const isDelivered = (said: Told): boolean =>
@@ -144,19 +163,71 @@ export const isTheirInvoice = (said: Told): boolean =>
     'invoice be due|invoice for #amount be due|invoice of #amount be due|invoice be payable',
   ) && partyAfter(said, 'by', 'from') !== '';
 
+/** `And was billed 220`, `they invoice us for 90`: nobody stands before it, so it is the business that has to pay. */
+export function isBilledToUs({ tokens }: Told): boolean {
+  const at = tokens.findIndex(
+    ({ word, said: own }) => word === 'invoice' && /^(?:billed|invoiced|charged)$/i.test(own),
+  );
+  if (at < 0) return false;
+  if (['us', 'me', 'business', 'owner'].includes(tokens[at + 1]?.word ?? '')) return true;
+  const isPassive = tokens[at - 1]?.word === 'be';
+  const before = tokens[at - 2] ?? { kind: 'comma', word: ',' };
+  return (
+    isPassive && (before.kind === 'comma' || before.word === 'and' || OURS.includes(before.word))
+  );
+}
+
+/** `The printer’s invoice for programmes came in`: no verb, but what somebody has sent. */
+export function isBillThatCame(said: Told): boolean {
+  const at = said.tokens.findIndex(({ word }) => ['invoice', 'bill', 'statement'].includes(word));
+  const isNoun =
+    at > 0 &&
+    !said.has('bank') &&
+    /^(?:invoices?|bills?|statement)$/i.test(said.tokens[at]?.said ?? '');
+  const [, after] = said.cut(at);
+  const isYet = said.has('not|notyet|no|will|estimate|be due|follow|follows');
+  return isNoun && !isYet && after.has('come|arrive|be receive|be deliver');
+}
+
+/** `The couple were charged a commission of 280`: whoever it is that is charged, it is not the business. */
+const isChargedToOthers = (said: Told): boolean =>
+  said.has('be charge') && !said.has('bank') && !isChargedToUs(said) && said.indexOf('be') > 0;
+
+function isChargedToUs({ tokens }: Told): boolean {
+  const at = tokens.findIndex(({ word }, i) => word === 'be' && tokens[i + 1]?.word === 'charge');
+  const before = tokens[at - 1];
+  return (
+    before === undefined ||
+    before.kind !== 'word' ||
+    [...OURS, 'and', 'interest', 'fee', 'fees', 'supplies', 'depreciate', 'month'].includes(
+      before.word,
+    )
+  );
+}
+
 const isSale = (said: Told): boolean =>
   said.has('sell|perform|sales') ||
+  isChargedToOthers(said) ||
   isBoughtByOthers(said) ||
   // What comes with its invoice was bought.
   (said.has('invoice') &&
     !said.has('be deliver|invoice from') &&
     !isTheirInvoice(said) &&
     !['arrive', 'come'].includes(said.verb) &&
+    !isBilledToUs(said) &&
+    !isBillThatCame(said) &&
     !said.has('arrive')) ||
   (said.has('takings') && ['', 'receive'].includes(said.verb)) ||
   (said.verb === 'earn' && isOurs(said) && !said.has('advance')) ||
   (said.verb === 'charge' && said.has('customer')) ||
   isDelivered(said);
+
+/** `The tea house takes honey for 190`: goods that somebody else takes. */
+const isTakenByOthers = ({ said, known }: Scene): boolean =>
+  said.verb === 'take' &&
+  isSomebodyElse(said, 'take') &&
+  said.has('for #amount') &&
+  isGoods(thingAfter(said, 'take'), known);
 
 /** `The lamps cost 15 each`: what the goods had cost that were sold last. */
 export const costTold: Event = ({ said, known }) => {
@@ -174,17 +245,21 @@ export const costTold: Event = ({ said, known }) => {
 /** `Sells bowls for 1,150, of which 400 in cash`: something sold, and what it had cost where that is said. */
 export const selling: Event = (scene) => {
   const { said, known } = scene;
-  if (!isSale(said) || said.has('notyet invoice|bank charge')) return null;
-  const cost = costIn(said);
-  const main = cost?.rest ?? said;
+  if (!(isSale(said) || isTakenByOthers(scene)) || said.has('notyet invoice|bank charge'))
+    return null;
+  const toldCost = costIn(said);
+  const main = toldCost?.rest ?? said;
   const price = priceOf(main);
   const thing = soldThing(main);
+  const cost = toldCost ?? costReckoned(scene, thing);
   if (!price) return why('what it is sold for isn’t said');
   if (main.has('less #percent') && !main.has('discount|vat'))
     return why('what comes off the price isn’t said plainly');
   const old = known.spokenOf(thing, LASTING_TYPES);
   if (old && !isGoods(thing, known)) return null;
-  const { net, tax } = taxOn(main, price.total);
+  const taxed = taxOn(main, price.total, known);
+  if (!taxed) return why(NO_RATE);
+  const { net, tax } = taxed;
   const isLater = main.has('invoice') || isDelivered(main) || PAYS_LATER.test(scene.text);
   const usual = isLater ? 'credit' : 'bank';
   const payments = paymentsOf(price.rest, net + tax, usual);
@@ -193,17 +268,29 @@ export const selling: Event = (scene) => {
   const income = credit(known.account(wanted), net);
   known.last = net + tax;
   if (wanted.type === 'deferred-income') keepPromise(scene, income);
-  const named = partyAfter(main, 'to', 'invoice', 'charge', 'for');
-  const who = [thing, 'customer', thingAfter(main, 'to'), thingBefore(main, 'be'), named];
   known.soldLast = cost ? null : (main.of('count')[0]?.value ?? 1);
-  const lines = [...paidInto(known, payments, who), income, ...taxLine(known, tax)];
+  const lines = [
+    ...paidInto(known, payments, [thing, ...buyersIn(main)]),
+    income,
+    ...taxLine(known, tax),
+  ];
   const entries = [entry(titled(thing || 'sales'), ...lines)];
   if (thing !== '') known.sold.add(thing.toLowerCase());
   if (cost && known.isPerpetual) entries.push(costOf(known, cost.cost));
   return { entries, uses: [...price.uses, price.total, ...usesOf(said, cost)] };
 };
 
-const usesOf = (said: Told, cost: ReturnType<typeof costIn>): Amount[] =>
+/** By what names whoever buys can be spoken of later. */
+const buyersIn = (said: Told): readonly string[] => [
+  thingAfter(said, 'invoice', 'charge'),
+  thingBefore(said, 'take', 'buy'),
+  'customer',
+  thingAfter(said, 'to'),
+  thingBefore(said, 'be'),
+  partyAfter(said, 'to', 'invoice', 'charge', 'for'),
+];
+
+const usesOf = (said: Told, cost: { readonly cost: Amount } | null): Amount[] =>
   cost
     ? said.amounts
         .map(({ value }) => value)

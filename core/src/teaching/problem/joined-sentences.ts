@@ -1,0 +1,42 @@
+/*
+ * What is bought or sold is told in one sentence, and how it is paid, or what it had cost, in the next: they are read as one.
+ */
+
+const DEALS = /\b(?:buys?|bought|purchased?s?|acquired?s?|cost|sold|sells)\b/i;
+const hasFigure = (text: string): boolean => /\d/.test(text);
+const isDeal = (text: string): boolean => DEALS.test(text) && hasFigure(text);
+
+const REST = /\b(?:the|and the) (?:rest|remainder|balance)\b/i;
+const REST_PAID =
+  /\b(?:paid|pays?|payable|comes? out|came out|owed|owing|owes|due|lent|borrowed|borrows|financed|follow)\b/i;
+const OWN_DAY = /^(?:on|at|in|by)\b|^\d/i;
+
+/** `A bank lends 30,000; the rest is paid from the account`: of what was bought before it. */
+const isRest = (text: string, before: string): boolean =>
+  REST.test(text) &&
+  REST_PAID.test(text) &&
+  !OWN_DAY.test(text) &&
+  !isDeal(text) &&
+  isDeal(before) &&
+  !REST.test(before);
+
+const PAST =
+  /^(?:it|they|he|the \w+) had (?:been bought for|originally cost|cost)\b|^(?:its?|they|their) (?:cost|book value|carrying amount)\b/i;
+const DISPOSED = /\b(?:sold|sells?|scrapped)\b/i;
+const LASTING = /\b(?:old|used|van|car|machine|board|computer|equipment)\b/i;
+
+/** `It had cost 300 and was written down to 50`: of the old thing that was sold before it. */
+const isPast = (text: string, before: string): boolean =>
+  PAST.test(text) && DISPOSED.test(before) && hasFigure(before) && LASTING.test(before);
+
+/** Sentences of which each tells a whole. */
+export function joinedRests(sentences: readonly string[]): string[] {
+  const found: string[] = [];
+  for (const each of sentences) {
+    const before = found.at(-1);
+    if (before !== undefined && (isRest(each, before) || isPast(each, before)))
+      found[found.length - 1] = `${before.replace(/\.$/, '')}; ${each}`;
+    else found.push(each);
+  }
+  return found;
+}
