@@ -13,7 +13,7 @@ const isFinite = ({ word, said }: Token): boolean =>
 const SMALL: ReadonlySet<string> = new Set(
   (
     'pay receive owe sign a an in from by of to it ofit cash bank cheque card creditcard atonce now down rest balance remainder ' +
-    'remaining onaccount later note with immediately due next month monthof be will promise deposit #amount #share #percent ' +
+    'remaining charge company onaccount later note with immediately due next month monthof be will promise deposit #amount #share #percent ' +
     '#span #days #day half other at end and , on for promissory supplier customer them they owner loan new for within after day week year fall a ' +
     'he she we it they i month monthly instalment instalments'
   ).split(' '),
@@ -26,7 +26,7 @@ const paused = (token: Token): Token =>
 
 /** Whether a part says only how something is paid that was told before it. */
 const isOnlyPayment = (said: Told): boolean =>
-  ['pay', 'receive', 'owe', 'sign', 'give', 'deposit'].includes(said.verb) &&
+  ['pay', 'receive', 'owe', 'sign', 'give', 'deposit', 'charge'].includes(said.verb) &&
   (meansIn(said) !== null || said.has('rest|balance|remainder')) &&
   said.tokens.every((token) => SMALL.has(token.word) || token.isNamed === true);
 
@@ -107,6 +107,7 @@ const belongsTo = (before: Told, part: Told): boolean =>
     part.has('advance') &&
     part.amounts.length === 0) ||
   (before.has('owe') && part.has('writeoff') && part.amounts.length === 0) ||
+  (before.verb === 'order' && part.has('charge|pay') && part.has('creditcard|card')) ||
   (before.verb === 'order' && part.has('pay') && part.has('advance|deposit|downpayment')) ||
   (before.amounts.length > 0 && isOnlyTerms(part));
 

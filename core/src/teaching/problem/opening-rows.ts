@@ -61,10 +61,24 @@ function sideOf(scheme: Scheme, type: AccountType): Side | null {
   return (sideOfClass(section.class) === 'debit') !== type.contra ? 'debit' : 'credit';
 }
 
+/** `Debtors: Abbey School`, `Inkwell Co (creditor)`: who owes, or is owed, by name. */
+function keepParty(known: Known, { name, amount }: ListRow, account: KnownAccount): void {
+  const isOwed =
+    account.type === 'trade-receivables' ? 1 : account.type === 'trade-payables' ? -1 : 0;
+  const [party] = name.match(/\p{Lu}\p{Ll}+(?: \p{Lu}\p{Ll}+)*/gu) ?? [];
+  const isNamed =
+    party !== undefined && !/account|receivable|payable|debtor|creditor|trade|bills/i.test(party);
+  if (isOwed === 0 || !isNamed || amount === null) return;
+  const line = { account, amount: isOwed * amount };
+  for (const each of [party, party.split(' ')[0] ?? party])
+    known.remembered.owed.set(each.toLowerCase(), { name: party, line, percent: null });
+}
+
 export function openingLine(known: Known, row: ListRow): KnownLine[] {
   const account = accountOfRow(known, row);
   if (row.amount === null || row.amount === 0) return [];
   const type = typeOf(known.scheme, account.type);
+  keepParty(known, row, account);
   const side = row.side ?? (type && sideOf(known.scheme, type)) ?? 'debit';
   return [{ account, amount: side === 'debit' ? row.amount : -row.amount }];
 }

@@ -38,17 +38,45 @@ function accountFor(known: Known, means: Means, owed: Wanted): KnownAccount {
 
 const COMMON: ReadonlySet<string> = new Set(['goods', 'service', 'sales', 'order']);
 
+/** `Orsino Imports` is spoken of as `Orsino`, too. */
+function withShort(names: readonly string[]): readonly string[] {
+  const short = names.flatMap((name) => {
+    const [first = '', second = ''] = name.split(' ');
+    return isName(first) &&
+      isName(second) &&
+      first.length > 3 &&
+      !NOT_ALONE.has(first.toLowerCase())
+      ? [first]
+      : [];
+  });
+  return [...names, ...short];
+}
+
+const NOT_ALONE: ReadonlySet<string> = new Set(
+  'north south east west city town royal grand first united general national hotel saint'.split(
+    ' ',
+  ),
+);
+
 /** Keeps what is owed under the names by which it is spoken of. */
 function remember(
   known: Known,
   { line, percent }: Omit<Owed, 'name'>,
   names: readonly string[],
 ): void {
-  for (const name of names)
+  for (const name of new Set(withShort(names)))
     if (name !== '' && !COMMON.has(lemmaOf(name)) && monthNamed(name.split(/[ ’']/)[0] ?? '') === 0)
-      known.remembered.owed.set(name.toLowerCase().replaceAll(/[’']s\b/g, ''), {
-        ...{ name: titled(name), line, percent },
-      });
+      keepOwed(known, name, { line, percent });
+}
+
+/** What somebody owes already, or is owed, and this is one sum; of a thing it is this alone. */
+function keepOwed(known: Known, name: string, { line, percent }: Omit<Owed, 'name'>): void {
+  const key = name.toLowerCase().replaceAll(/[’']s\b/g, '');
+  const before = isName(name) ? known.remembered.owed.get(key)?.line : undefined;
+  const isMore =
+    before?.account === line.account && Math.sign(before.amount) === Math.sign(line.amount);
+  const all = isMore ? { ...line, amount: before.amount + line.amount } : line;
+  known.remembered.owed.set(key, { name: titled(name), line: all, percent });
 }
 
 /** How something bought is paid for: lines in credit, and what is owed is kept. */
@@ -128,6 +156,13 @@ export function settledIn({ said, text }: Scene): { gross: Amount; discount: Amo
   // What was let off is smaller by far than what was owed; else the two are other things.
   if (paid < 0.5 * gross) return said.has('discount') ? { gross, discount: paid } : null;
   return { gross, discount: gross - paid };
+}
+
+/** `Paid the invoice, less 50`: all that is owed, without what is let off; null: nothing of the kind is said. */
+export function lessIn({ said }: Scene, owed: Amount): { gross: Amount; discount: Amount } | null {
+  const [off, ...more] = said.amounts;
+  if (!off || more.length > 0 || !said.has('less #amount') || off.value >= owed) return null;
+  return { gross: owed, discount: off.value };
 }
 
 /** Whoever a name with a capital letter in a sentence is, beside its first word. */

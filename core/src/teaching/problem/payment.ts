@@ -29,9 +29,9 @@ const SAYS: readonly (readonly [Means, string])[] = [
   ],
   [
     'credit',
-    'next week|pay next|invoice rest|invoice balance|invoice remainder|bill come|bill will be pay|bill be pay|give #days|give #span|invoice for|be pay by #day|to be pay in|payable in|payable later|payable on|payable within',
+    'next week|pay next|invoice rest|invoice balance|invoice remainder|bill come|bill will be pay|bill be pay|give #days|give #span|invoice for|be pay by #day|to be pay in|payable in|payable later|payable on|payable by|invoice payable|payable within',
   ],
-  ['cash', 'cash|till|counter|coins'],
+  ['cash', 'cash|till|over counter|at counter|coins'],
   [
     'bank',
     'bank|cheque|transfer|debit|standing order|downpayment|atonce|now|down|immediately|pay|deposit|receive|pay today|today in',
@@ -112,7 +112,10 @@ export function paymentsOf(said: Told, total: Amount, usually: Means): Payment[]
   const named = parts.filter(({ amount, isRest, means }) => means && (amount !== null || isRest));
   const wholes = parts.filter(({ means, amount, isRest }) => means && amount === null && !isRest);
   // What is still to be paid says more than what is paid: `invoiced today, payable within 30 days`.
-  const whole = wholes.find(({ means }) => means === 'credit') ?? wholes[0];
+  const whole =
+    wholes.find(({ means }) => means === 'credit') ??
+    wholes.find(({ means }) => means === 'cash') ??
+    wholes[0];
   if (named.length === 0)
     return [{ means: whole?.means ?? usually, amount: total, said: whole?.said ?? said }];
   const paid = named.reduce((sum, { amount }) => sum + (amount ?? 0), 0);

@@ -159,7 +159,7 @@ class Reading {
   }
 
   private understood(text: string, said: Told, day: string): ProposedSentence {
-    if (said.has('if|unless|would|might|maybe|perhaps'))
+    if (said.has('if|unless|would|might|maybe|perhaps|must|shall'))
       return { text, entries: [], why: 'it says what may be, not what is' };
     const entries: ProposedEntry[] = [];
     const back = this.known.moment();
@@ -320,7 +320,12 @@ function isItsDay(tokens: readonly Token[], at: number): boolean {
   if (tokens[at]?.kind !== 'day') return false;
   const before = tokens[at - 1]?.word ?? '';
   const isPayday = tokens[at - 2]?.word === 'pay' && tokens.some(({ word }) => word === 'earn');
-  if (isPayday || isDueThen(tokens, at)) return false;
+  const isAsOf =
+    tokens[at - 2]?.word === 'owe' && tokens.slice(0, at).some(({ kind }) => kind === 'day');
+  if (isPayday || isAsOf || isDueThen(tokens, at)) return false;
+  const isWeek =
+    before === 'to' && ['week', 'fortnight', 'period'].includes(tokens[at - 2]?.word ?? '');
+  if (isWeek) return true;
   return !NOT_ITS_DAY.has(JOINS_A_DAY.has(before) ? (tokens[at - 2]?.word ?? '') : before);
 }
 

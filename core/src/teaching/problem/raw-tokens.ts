@@ -117,6 +117,9 @@ const JOINED: ReadonlySet<string> = new Set(
 
 /** `A finance company`, `the heating firm`: one of a kind is somebody else, and never the business. */
 const isOthers = (word: string, before: Raw | undefined): boolean =>
+  (word === 'owner' && /[’']s$/.test(before?.text ?? '')) || isOfAKind(word, before);
+
+const isOfAKind = (word: string, before: Raw | undefined): boolean =>
   ['company', 'firm'].includes(word) &&
   /^\p{L}[\p{L}-]*$/u.test(before?.text ?? '') &&
   !JOINED.has(before?.text.toLowerCase() ?? '');

@@ -57,12 +57,13 @@ electricity electric power | premises | Electricity
 heating gas light water utilities utility | premises | Heat and light
 insurance premium premiums | insurance | Insurance
 advertising advertisement advertisements advert adverts ad ads campaign radio spots commercials publicity promotion leaflets flyers brochures posters marketing | selling | Advertising
+ship shipping | carriage-out | Carriage out
 telephone phone internet broadband | office | Telephone
 stationery postage stamps | office | Postage and stationery
 fuel petrol diesel gasoline | vehicle-running | Fuel
 repair repairs repairing repaired overhauled overhaul serviced mended maintenance servicing mending | repairs | Repairs
 accountant lawyer solicitor attorney audit legal | professional-fees | Professional fees
-cleaning cleaner | premises | Cleaning
+cleaning cleaner cleaned | premises | Cleaning
 licence license licences permit permits | sundry-operating | Licences
 printing programmes | office | Printing
 interest | interest-paid | Interest
@@ -123,6 +124,9 @@ export function boughtAs(thing: string, known: Known, isOne: boolean): Wanted {
     return expense ?? { type: isOne ? 'plant-equipment' : 'supplies', name, isGuess: true };
   if (LASTING.includes(best.type)) return { type: best.type, name, isGuess: best.isClose };
   if (best.type === 'supplies') return { type: 'supplies', name: undefined };
-  const isUsed = known.goods.size > 0 && !known.recordsPurchases;
+  const isUsed =
+    (known.goods.size > 0 ||
+      (known.isService && !known.isPerpetual && known.ofType('inventory').length === 0)) &&
+    !known.recordsPurchases;
   return { type: isUsed ? 'supplies' : goods, isGuess: true };
 }

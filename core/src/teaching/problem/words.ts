@@ -96,6 +96,7 @@ const PHRASES: readonly (readonly [string, string])[] = (
     ['be booked wrongly', 'be record wrongly'],
     ['hand over|handed over|hands over', 'pay'],
     ['draw a cheque|write a cheque|issue a cheque|make out a cheque|give a cheque', 'pay'],
+    ['receive credit|receive a credit', 'credit'],
     ['send us', 'pay'],
     ['be order and deliver', 'be deliver'],
     ['on account|on credit|on open account|on tick|on invoice', 'onaccount'],

@@ -59,10 +59,14 @@ const isFewAndDear = (said: Told): boolean =>
 
 const CARRIAGE = /\b(?:carriage|freight|delivery|transport|haulage|carrier|haulier)\b/i;
 
-function wantedOf({ said, known }: Scene, thing: string, isOne: boolean): Wanted {
+/** What is gone as soon as it is there. */
+const USED_NOW = /\bused (?:up )?(?:right away|at once|immediately|the same day)\b/i;
+
+function wantedOf({ said, known, text }: Scene, thing: string, isOne: boolean): Wanted {
   const goods = { type: known.isPerpetual ? 'inventory' : 'purchases' };
   if (CARRIAGE.test(thing) && !bestOf(thing, LASTING_TYPES))
     return known.isPerpetual ? goods : { type: 'carriage-in' };
+  if (USED_NOW.test(text)) return { type: 'sundry-operating', name: titled(thing), isGuess: true };
   if (said.verb === 'need') return { type: 'repairs', name: 'Repairs', isGuess: true };
   const isForHire = said.has('for hire|to hire|for rent|to rent');
   if (isForHire) return { type: 'plant-equipment', name: titled(thing) };
@@ -98,7 +102,8 @@ function isBroughtToUs({ said, known }: Scene): boolean {
   if (said.has('invoice from|bill from')) return isThing || bestOf(thing, LASTING_TYPES) !== null;
   if (said.has('deliver') && !said.has('be deliver')) return isSomebodyElse(said, 'deliver');
   if (said.has('come from|arrive from')) return isThing;
-  return said.has('be deliver') && partyAfter(said, 'to') === '' && !said.has('pay for');
+  if (said.has('be order')) return said.has('creditcard|card|cash');
+  return said.has('be deliver') && !said.has('be deliver to') && !said.has('pay for');
 }
 
 const NO_THING: ReadonlySet<string> = new Set(
@@ -155,13 +160,29 @@ function severalBought(scene: Scene): Understood | null {
   return does('Bought together', [...debits, ...paidBy(known, payments, owing)]);
 }
 
+/** `Wood is bought: 900 in cash, and another 1,600 on account`: what it costs is what is paid and owed. */
+function pricePaidInParts(said: Told): ReturnType<typeof priceOf> {
+  const [first, second, ...more] = said.amounts;
+  if (
+    !first ||
+    !second ||
+    more.length > 0 ||
+    !said.has('cash|bank') ||
+    !said.has('another #amount|further #amount|and #amount onaccount')
+  )
+    return null;
+  const behind = said.tokens[said.tokens.indexOf(first) + 1]?.word ?? '';
+  if (!['cash', 'bank', 'from', 'in', 'by'].includes(behind)) return null;
+  return { total: first.value + second.value, uses: [], rest: said };
+}
+
 /** `Buys a kiln for 6,000, half from the bank, the rest is owed`: something bought, and how it is paid. */
 export const buying: Event = (scene) => {
   const { said, known } = scene;
   const isOurs = said.has('buy') && said.verb !== 'pay' && !isBoughtByOthers(said);
   const isBought = isOurs || isBroughtToUs(scene);
   if (!isBought && !(isCosting(scene) && said.of('span').length === 0)) return null;
-  const price = priceOf(said);
+  const price = pricePaidInParts(said) ?? priceOf(said);
   const { thing, isOne } = boughtThing(said);
   const several = severalBought(scene);
   if (several) return several;
@@ -194,7 +215,9 @@ export const buying: Event = (scene) => {
 export const carriagePaid: Event = (scene) => {
   const { said, known } = scene;
   const begins = phrase(said.tokens.slice(0, 4));
-  const isOf = CARRIAGE.test(begins) && !bestOf(begins, LASTING_TYPES) && !said.has('sell');
+  const isSending = said.has('pay #amount to ship|pay #amount to deliver|pay #amount to send');
+  const isOf =
+    isSending || (CARRIAGE.test(begins) && !bestOf(begins, LASTING_TYPES) && !said.has('sell'));
   if (
     !isOf ||
     (said.verb === 'buy' && !said.has('be pay')) ||
@@ -204,7 +227,7 @@ export const carriagePaid: Event = (scene) => {
     return null;
   const payments = paymentsOf(priceOf(said)?.rest ?? said, said.first, 'bank');
   if (!payments) return null;
-  const isOut = said.has('to customer|customer|out|outward|outwards');
+  const isOut = isSending || said.has('to customer|customer|out|outward|outwards');
   const inward = known.isPerpetual ? 'inventory' : 'carriage-in';
   const account = known.account({ type: isOut ? 'carriage-out' : inward });
   known.hasCarriage ||= !isOut;

@@ -151,7 +151,8 @@ export const payingExpenses: Event = (scene) => {
   const kept = keptThing(scene);
   if (kept) return paidFor(scene, kept);
   const guess = price ? guessed(scene) : null;
-  const expense = expenseOf(thing, known) ?? guess;
+  const told = said.has('who be pay|who receive') ? plainExpense(wordsOf(scene)) : null;
+  const expense = told ?? expenseOf(thing, known) ?? guess;
   if (!price)
     return why(
       expense

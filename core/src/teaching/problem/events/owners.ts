@@ -180,7 +180,8 @@ export const sharesIssued: Event = (scene) => {
 
 /** `Pays her own phone bill`: what is not the business’s; but out of their own money is nothing that the business paid. */
 const isTheirOwn = (text: string): boolean =>
-  /\b(?:his|her|their) own\b/i.test(text) && !/\bown (?:money|pocket|funds|savings)\b/i.test(text);
+  /(?:\b(?:his|her|their)|[’']s) own\b/i.test(text) &&
+  !/\bown (?:money|pocket|funds|savings)\b/i.test(text);
 
 const takesOut = ({ said, text }: Scene): boolean =>
   (said.has('withdraw') && !said.has('wage|petty|rent')) ||
@@ -234,6 +235,7 @@ export const moneyMoved: Event = (scene) => {
   const toBank = isBanked || said.has('into bank|to bank|in bank|at bank');
   const isOfIt = said.has('ofit') && said.first !== null && isInTheTill(scene, said.first);
   const isTakings = isOfIt || said.has('takings|till|cash|float|petty');
+  if (said.has('who|be pay')) return null;
   const isMoving = isBanked || said.has('pay|put|deposit|bring|withdraw|transfer|take|bank');
   const fromBank = said.has('from bank') && said.has('till|petty|float|office use|cash');
   if (

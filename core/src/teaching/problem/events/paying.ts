@@ -37,6 +37,7 @@ export const isPaying = ({ said }: Scene): boolean =>
 export function paidOf({ said }: Scene, owed: Amount): Amount | null {
   if (said.has('less #amount') && said.amounts.length === 1 && !said.has('discount')) return null;
   if (said.first !== null) return said.first;
+  if (said.has('owe at #day|owe on #day|due at #day|outstanding at #day|owe at begin')) return null;
   const [share] = said.of('share');
   if (share) return partOf(owed, share);
   return said.has(
@@ -44,6 +45,7 @@ export function paidOf({ said }: Scene, owed: Amount): Amount | null {
   ) ||
     said.has('be pay|be repay') ||
     said.of('word').length <= 4 ||
+    said.has('within') ||
     said.tokens.some((token) => /^settle/i.test(token.said))
     ? owed
     : null;
@@ -127,6 +129,7 @@ export const payingDebts: Event = (scene) => {
     isRecordedBefore(said) ||
     billsOfBefore(scene);
   if (!said.has('supplier|payable|pay #amount onaccount') && !isAccount) return null;
+  if (isAccount && isSomebodyElse(said, 'pay')) return null;
   const account = known.account({ type: 'trade-payables' });
   const open = -known.balanceOf(account);
   if (isAccount && !billsOfBefore(scene) && (said.first ?? 0) > open) return null;

@@ -6,6 +6,9 @@ import {
   credit,
   debit,
   does,
+  isSomebodyElse,
+  thingAfter,
+  thingBefore,
   titled,
   why,
   wordsOf,
@@ -16,7 +19,9 @@ import {
 import { expenseOf, isGoods } from '../things.js';
 import { partOf } from '../token.js';
 import { monthsSince } from './loans.js';
-import { serviceAs } from './selling.js';
+import { serviceAs, soldAs } from './selling.js';
+import { priceOf } from '../price.js';
+import type { Told } from '../told.js';
 
 /** How much of what was paid or received ahead is used: an amount, a part, so many of its months, or as time has gone by. */
 function usedOf(
@@ -117,6 +122,8 @@ export const suppliesUsed: Event = (scene) => {
 
 /** What a kept thing becomes when it is used. */
 function usedAs(words: string): string {
+  if (/\bparts\b|\bmaterials?\b|used in (?:repairs|jobs|work)/i.test(words))
+    return 'other-direct-cost';
   if (/office|stationery|paper|stamps/i.test(words)) return 'office';
   return /clean/i.test(words) ? 'premises' : 'sundry-operating';
 }
@@ -163,6 +170,13 @@ function counted({ known, said }: Scene, account: KnownAccount, left: Amount): U
   return does('Goods counted', [debit(account, change), credit(against, change)], [left]);
 }
 
+/** `A travel agency owes 1,900 for a group`: somebody else does. */
+const isOwingToUs = (said: Told): boolean =>
+  said.verb === 'owe' &&
+  said.has('owe #amount|remain owe|owe us') &&
+  isSomebodyElse(said, 'owe') &&
+  !said.has('supplier|owner');
+
 const WAGES = { type: 'staff', name: 'Wages', isGuess: true };
 
 const OWES =
@@ -194,6 +208,7 @@ export const owedAtEnd: Event = (scene) => {
   // What was owed and is paid is no cost of this period.
   if (said.verb === 'pay' && said.has('pay of|owe at begin|owe business|business owe')) return null;
   if (said.has('interest') && said.has('earn|receive')) return null;
+  if (isOwingToUs(said) || said.has('be deliver to')) return null;
   const expense = expenseOf(wordsOf(scene), known) ?? (said.has('earn') ? WAGES : null);
   if (!expense) return null;
   if (said.first === null) return why('how much of it is owed isn’t said');
@@ -244,6 +259,23 @@ export const earnedAhead: Event = (scene) => {
   );
 };
 
+/** Somebody owes for what was done, or sold: nobody has told it before. */
+function owedToUs(scene: Scene): Understood | null {
+  const { said, known } = scene;
+  const price = priceOf(said);
+  const who = thingBefore(said, 'owe');
+  if (
+    !price ||
+    said.has('since|from monthof|remain owe') ||
+    known.remembered.owed.has(who.toLowerCase())
+  )
+    return null;
+  const income = known.account(soldAs(thingAfter(said, 'for'), scene));
+  const line = debit(known.account({ type: 'trade-receivables' }), price.total);
+  known.remembered.owed.set(who.toLowerCase(), { name: titled(who), line, percent: null });
+  return does(`${titled(who)} owes`, [line, credit(income, price.total)], price.uses);
+}
+
 /** `Work done for 250 is not invoiced yet`: earned, and nobody has been asked for it. */
 export const earnedUnbilled: Event = (scene) => {
   const { said, known } = scene;
@@ -251,6 +283,7 @@ export const earnedUnbilled: Event = (scene) => {
     'notyet invoice|notyet be invoice|notyet be bill|notyet bill|unbilled|not invoice|not bill|not be invoice|notyet receive|but notyet|notyet credit|to be receive|will be receive|be receive in|accrue income|accrue revenue',
   );
   const isEarned = said.has('perform|service|earn|do|done|work|accrue|customer owe');
+  if (!isUnbilled && isOwingToUs(said) && said.has('for')) return owedToUs(scene);
   if (!isUnbilled || !isEarned || said.has('wage')) return null;
   if (said.first === null) return why('how much of it is earned isn’t said');
   const income = said.has('interest') ? { type: 'interest-received' } : serviceAs(known);

@@ -116,7 +116,7 @@ export const boughtPlainly: Event = (scene) => {
   const { said, known } = scene;
   const at = said.tokens.findIndex(({ kind }) => kind === 'amount');
   const thing = thingFrom(said.tokens, 0);
-  const isFirst = at > 0 && at <= thing.length + 1 && said.tokens[at - 1]?.word === ',';
+  const isFirst = thing.length > 0 && at <= thing.length + 1 && said.indexOf('pay') > at;
   const isPaid = /^paid$/i.test(said.tokens.find(({ word }) => word === 'pay')?.said ?? '');
   if (!isFirst || !isPaid || said.verb !== 'pay' || said.amounts.length > 1) return null;
   const words = phrase(thing);

@@ -30,12 +30,19 @@ const costAt = (said: Told): Amount | null => said.amountAfter('cost')?.value ??
 const isReturnedBy = ({ said }: Scene): boolean =>
   said.has('return by') && partyAfter(said, 'by') !== '';
 
+/** `The hotel was given a 90 credit`: somebody who owes for what was sold to them. */
+const isLetOff = ({ said, known, ...scene }: Scene): boolean =>
+  said.has('be give|be allow|be declare') &&
+  said.has('credit|reduction|rebate|allowance|discount') &&
+  owesUs({ said, known, ...scene });
+
 /** Whether somebody is spoken of who owes for what was sold to them. */
 const owesUs = (scene: Scene): boolean => (owedOf(scene)?.line.amount ?? 0) > 0;
 
 export const customersReturn: Event = (scene) => {
   const { said, known } = scene;
-  const gives = said.has('return|refund|creditnote|allowance|let off|price reduction');
+  const gives =
+    said.has('return|refund|creditnote|allowance|let off|price reduction') || isLetOff(scene);
   const isTheirs =
     said.has('customer|refund|by customer|to customer|sell') ||
     isReturnedBy(scene) ||
@@ -43,6 +50,7 @@ export const customersReturn: Event = (scene) => {
     (said.verb === 'return' &&
       isSomebodyElse(said) &&
       (said.has('invoice|charge') || owesUs(scene))) ||
+    isLetOff(scene) ||
     (said.has('creditnote') && said.has('issue|give|sign'));
   if (!gives || !isTheirs || said.has('supplier|doubtful|deposit|incometax|cheque')) return null;
   const amount = said.amounts.find(({ value }) => value !== costAt(said))?.value ?? null;
@@ -106,9 +114,11 @@ export const returning: Event = (scene) => {
     : (known.ofType('trade-payables')[0] ??
       known.ofType('sundry-payable')[0] ??
       known.account({ type: 'trade-payables' }));
+  const creditor = owedOf(scene);
+  if (creditor && creditor.line.amount < 0 && !isPaid) known.settle(creditor, net + tax);
   const output = tax === 0 ? [] : [credit(known.account({ type: 'sales-tax' }), tax)];
   return does(
-    'Returned to a supplier',
+    creditor ? `Returned to ${creditor.name}` : 'Returned to a supplier',
     [debit(owed, net + tax), credit(kept ?? stock, net), ...output],
     said.amounts.map(({ value }) => value),
   );

@@ -2,6 +2,7 @@ import type { Amount } from '../../../model/money/amount.js';
 import {
   discountIn,
   isAfterDiscount,
+  lessIn,
   moneyOf,
   owedOf,
   paidInto,
@@ -38,7 +39,7 @@ const NOT_THEIRS: ReadonlySet<string> = new Set([
 
 /** `A school pays 240`, `the zoo paid half of its bill`: somebody else pays, who is named before it. */
 function isTheirs({ tokens }: Told): boolean {
-  const at = tokens.findIndex(({ word }) => word === 'pay' || word === 'transfer');
+  const at = tokens.findIndex(({ word }) => ['pay', 'transfer', 'prepay'].includes(word));
   if (at <= 0) return false;
   const before = tokens.slice(0, at);
   const isSomebody = before.some(
@@ -57,14 +58,23 @@ function isTheirs({ tokens }: Told): boolean {
   return (isSomebody && isPlain) || (isArticled && !NOT_THEIRS.has(before[1]?.word ?? ''));
 }
 
+/** `Abbey School paid its account`. */
+const THEIR_BILL =
+  /\b(?:pays|paid|settles|settled|cleared|clears) (?:its|their|his|her) (?:\w+ )?(?:account|bill|invoice|balance|debt)\b/i;
+
 const GIFTS = 'donation|donations|grant|gift|legacy|collection|subsidy';
 
 /** Money comes in: received, or paid by customers. */
-const isReceiving = ({ said }: Scene): boolean =>
+const isReceiving = ({ said, text }: Scene): boolean =>
   (said.has('receive') && !isPaidToOthers(said)) ||
+  // `Was paid 700 on the spot`: nobody else stands before it.
+  (said.tokens[0]?.word === 'be' && said.tokens[1]?.word === 'pay') ||
+  (said.has('pay') && said.has('by customer') && !said.has('buy')) ||
+  (said.has('declare #amount') && isSomebodyElse(said, 'declare') && !said.has('dividend')) ||
   (said.has('pay') &&
     (said.tokens[0]?.word === 'customer' || said.has('pay by customer|customer pay'))) ||
   isTheirs(said) ||
+  (THEIR_BILL.test(text) && isSomebodyElse(said, 'pay')) ||
   said.has('be take from') ||
   (said.has('bring') && said.has('bring #amount|bring in #amount') && !said.has('owner|capital')) ||
   (said.has('interest earn|earn interest') && !said.has('notyet|will|to be|accrue')) ||
@@ -79,7 +89,7 @@ const isReceiving = ({ said }: Scene): boolean =>
 function takesDebt(scene: Scene, { account, owed, who, of }: Debt): Understood {
   const { known } = scene;
   if (isUnsure(scene, of)) return why(AFTER_A_GAP);
-  const settled = settledIn(scene);
+  const settled = settledIn(scene) ?? lessIn(scene, owed);
   const paid = settled?.gross ?? paidOf(scene, owed);
   if (paid === null || paid <= 0) return why('how much of what is owed comes in isn’t said');
   const discount = settled?.discount ?? discountIn(scene, paid) ?? 0;
@@ -176,7 +186,7 @@ export const receivingAhead: Event = (scene) => {
   const isAhead =
     isOfLaterMonth(scene) ||
     said.has(
-      'advance|beforehand|before|to be|to come|will be|for next|later|deferred|subscription|subscriptions|a deposit of|deposit of #amount',
+      'advance|prepay|beforehand|before|to be|to come|will be|for next|later|deferred|subscription|subscriptions|a deposit of|deposit of #amount',
     ) ||
     said.of('span').length > 0;
   if (
@@ -235,10 +245,10 @@ export const receivingIncome: Event = (scene) => {
     return said.has('goods|delivery') ? null : why('how much comes in isn’t said');
   const named = FROM.find(([, words]) => said.has(words));
   const isEarned = said.has(
-    'for|from customer|fees|fee|revenue|income|service|sales|takings|perform|cash sales',
+    'for|from customer|fees|fee|dues|membership|revenue|income|service|sales|takings|perform|cash sales',
   );
   const isService =
-    said.has('customer pay|bring #amount|bring in #amount') ||
+    said.has('by customer|customer pay|bring #amount|bring in #amount') ||
     (said.tokens[0]?.word === 'customer' && said.verb === 'pay') ||
     isTakings(scene) ||
     bestOf(thingAfter(said, 'from'), ['service-fees', 'goods-sales']) !== null;

@@ -155,7 +155,8 @@ const PAYS_LATER = /\bpays? (?:next|later|within|in \d|at the end)/i;
 
 /** `Candles worth 1,150 are delivered to the Lantern Inn`: to whoever is named. */
 const isDelivered = (said: Told): boolean =>
-  said.has('be deliver to') && partyAfter(said, 'to') !== '';
+  said.has('be deliver to') &&
+  !OURS.includes(said.tokens[said.indexOf('deliver') + 2]?.word ?? 'business');
 
 /** `...is overhauled by Tidal Engineering; their invoice is due in March`: what the business has to pay. */
 export const isTheirInvoice = (said: Told): boolean =>
