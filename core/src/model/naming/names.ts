@@ -13,8 +13,11 @@ export interface PlainName {
   readonly lead: string;
 }
 
+/** Vats hold what is brewed; the tax is never written as many. */
+const MANY: ReadonlySet<string> = new Set(['vats']);
+
 const singular = (word: string): string => {
-  if (/(ss|us|is)$/.test(word) || word.length < 4) return word;
+  if (/(ss|us|is)$/.test(word) || word.length < 4 || MANY.has(word)) return word;
   if (/ies$/.test(word)) return `${word.slice(0, -3)}y`;
   if (/(ch|sh|x)es$/.test(word)) return word.slice(0, -2);
   return word.replace(/s$/, '');

@@ -29,12 +29,22 @@ const LASTING = /\b(?:old|used|van|car|machine|board|computer|equipment)\b/i;
 const isPast = (text: string, before: string): boolean =>
   PAST.test(text) && DISPOSED.test(before) && hasFigure(before) && LASTING.test(before);
 
+const BACK = /\b(?:returned|returns|brought back|brings back|sent back|took back)\b/i;
+const BACK_AT = /^(?:it|they|the \w+) (?:went|goes|go|were|was|had|are|is)\b.*\bcost\b/i;
+
+/** `It went back on the shelf at its cost of 62`: of what was returned before it. */
+const isBackAgain = (text: string, before: string): boolean =>
+  BACK_AT.test(text) && BACK.test(before) && !/\bcost\b/i.test(before);
+
 /** Sentences of which each tells a whole. */
 export function joinedRests(sentences: readonly string[]): string[] {
   const found: string[] = [];
   for (const each of sentences) {
     const before = found.at(-1);
-    if (before !== undefined && (isRest(each, before) || isPast(each, before)))
+    if (
+      before !== undefined &&
+      (isRest(each, before) || isPast(each, before) || isBackAgain(each, before))
+    )
       found[found.length - 1] = `${before.replace(/\.$/, '')}; ${each}`;
     else found.push(each);
   }

@@ -74,11 +74,24 @@ function keepParty(known: Known, { name, amount }: ListRow, account: KnownAccoun
     known.remembered.owed.set(each.toLowerCase(), { name: party, line, percent: null });
 }
 
+/** `Ada Beam, capital`: whose it is. */
+function keepOwner({ owners }: Known, { name }: ListRow, { type }: KnownAccount): void {
+  if (!['owner-capital', 'partner-current', 'drawings'].includes(type)) return;
+  for (const [word] of name.matchAll(/\p{Lu}\p{Ll}{2,}/gu))
+    if (
+      !/^(?:capital|drawings|owner|current|account|equity|proprietor|partner|withdrawals)$/i.test(
+        word,
+      )
+    )
+      owners.add(word);
+}
+
 export function openingLine(known: Known, row: ListRow): KnownLine[] {
   const account = accountOfRow(known, row);
   if (row.amount === null || row.amount === 0) return [];
   const type = typeOf(known.scheme, account.type);
   keepParty(known, row, account);
+  keepOwner(known, row, account);
   const side = row.side ?? (type && sideOf(known.scheme, type)) ?? 'debit';
   return [{ account, amount: side === 'debit' ? row.amount : -row.amount }];
 }

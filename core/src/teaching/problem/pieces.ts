@@ -124,7 +124,7 @@ function columnRow(cells: readonly string[]): ListRow | null {
   return { name, amount, side: isCredit ? 'credit' : isDebit ? 'debit' : null };
 }
 
-const LIST = /\b(?:accounts?|balances?|opening|trial balance|position)\b/i;
+const LIST = /\b(?:accounts?|assets|liabilities|balances?|opening|trial balance|position)\b/i;
 
 const HAD = /\b(?:had|has|have|owned|showed|stood|books show|were)\b[^:]*$/i;
 
@@ -141,7 +141,9 @@ function listIn(line: string): ListRow[] | null {
     .trim()
     .replace(/\.$/, '');
   if (rest === '') return null;
-  const cells = rest.split(/;|, (?:and )?|(?<=\d|\bDr|\bCr|[dc]ebit) and (?=\p{L})/u);
+  const cells = rest.includes(';')
+    ? rest.split(';')
+    : rest.split(/, (?:and )?|(?<=\d|\bDr|\bCr|[dc]ebit) and (?=\p{L})/u);
   const before = line.slice(0, colon);
   if (!LIST.test(before) && !isWhatThereWas(before, cells)) return null;
   return cells.map((cell) => listRow(cell) ?? { name: cell.trim(), amount: null, side: null });

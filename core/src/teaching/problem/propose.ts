@@ -173,8 +173,8 @@ class Reading {
         const isBegun = entries.length > 0;
         const tellsAside = isBegun
           ? isQuietAfter(clause, entries)
-          : text.includes(';') &&
-            clause.verb === '' &&
+          : (text.includes(';') || found.why.startsWith('no amount moves')) &&
+            (clause.verb === '' || found.why.startsWith('no amount moves')) &&
             isIgnorable(clause) &&
             clause.of('day').length === 0;
         if (tellsAside && said.amounts.length > 0) {

@@ -40,6 +40,7 @@ export function rawPieces(sentence: string): Raw[] {
   const plain = sentence
     .replaceAll(/[\u00a0\u202f]/g, ' ')
     .replaceAll('–', '-')
+    .replaceAll(/#\s?\d[\d-]*/g, ' ')
     // Somebody is known by the name behind the initials.
     .replaceAll(/(?<![\p{L}.])\p{Lu}\. (?=\p{Lu}\p{Ll})/gu, '');
   const raws: Raw[] = [];

@@ -61,9 +61,10 @@ ship shipping | carriage-out | Carriage out
 telephone phone internet broadband | office | Telephone
 stationery postage stamps | office | Postage and stationery
 fuel petrol diesel gasoline | vehicle-running | Fuel
-repair repairs repairing repaired overhauled overhaul serviced mended maintenance servicing mending | repairs | Repairs
+repair repairs repairing repaired replaced overhauled overhaul serviced mended maintenance servicing mending | repairs | Repairs
 accountant lawyer solicitor attorney audit legal | professional-fees | Professional fees
 cleaning cleaner cleaned | premises | Cleaning
+train taxi bus flight fare fares travel parking toll tolls | sundry-operating | Travel
 licence license licences permit permits | sundry-operating | Licences
 printing programmes | office | Printing
 interest | interest-paid | Interest

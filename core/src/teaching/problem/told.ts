@@ -154,7 +154,31 @@ function tokensOf(sentence: string, calendar: Calendar): Token[] {
       );
     at += (day ?? span ?? share)?.length ?? 1;
   }
-  return withPhrases(tokens);
+  return withPhrases(asVerbs(tokens));
+}
+
+/** `Purchase of moulds for 3,750`, `Receipt of 1,350`: what is done, named by a noun. */
+const NOUNS: Readonly<Record<string, string>> = {
+  purchase: 'buy',
+  sale: 'sell',
+  sales: 'sell',
+  receipt: 'receive',
+  payment: 'pay',
+  return: 'return',
+  issue: 'issue',
+  withdrawal: 'withdraw',
+  repayment: 'repay',
+  collection: 'receive',
+  settlement: 'pay',
+};
+
+function asVerbs(tokens: readonly Token[]): readonly Token[] {
+  const at = tokens.findIndex(({ kind }) => kind !== 'day' && kind !== 'comma');
+  const [noun, next] = [tokens[at], tokens[at + 1]];
+  const verb = NOUNS[noun?.said.toLowerCase() ?? ''];
+  if (!noun || !verb || !['of', 'to', 'from'].includes(next?.word ?? '')) return tokens;
+  const rest = next?.word === 'of' ? tokens.slice(at + 2) : tokens.slice(at + 1);
+  return [...tokens.slice(0, at), { ...noun, word: verb }, ...rest];
 }
 
 /** Words that say one thing together are one token. */

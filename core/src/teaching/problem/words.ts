@@ -17,7 +17,7 @@ withdraw withdraws withdrew withdrawn withdrawing draw draws drew drawn
 borrow borrows borrowed borrowing
 repay repays repaid repaying repayment
 return returns returned
-send sends sent sending
+send sends sent sending mail mails mailed
 refund refunds refunded
 earn earns earned
 perform performs performed performing do does did done renders rendered provides provided completes completed finishes finished
@@ -97,6 +97,8 @@ const PHRASES: readonly (readonly [string, string])[] = (
     ['hand over|handed over|hands over', 'pay'],
     ['draw a cheque|write a cheque|issue a cheque|make out a cheque|give a cheque', 'pay'],
     ['receive credit|receive a credit', 'credit'],
+    ['cash at bank|in cash at bank|cash in bank', 'bank'],
+    ['have to pay|must pay|be to pay', 'owe'],
     ['send us', 'pay'],
     ['be order and deliver', 'be deliver'],
     ['on account|on credit|on open account|on tick|on invoice', 'onaccount'],

@@ -101,7 +101,8 @@ function isBroughtToUs({ said, known }: Scene): boolean {
   const isThing = isGoods(thing, known) || bestOf(thing, ['supplies', 'inventory']) !== null;
   if (said.has('invoice from|bill from')) return isThing || bestOf(thing, LASTING_TYPES) !== null;
   if (said.has('deliver') && !said.has('be deliver')) return isSomebodyElse(said, 'deliver');
-  if (said.has('come from|arrive from')) return isThing;
+  if (said.has('come from|arrive from'))
+    return isThing || (said.has('invoice|bill') && !/^(?:bill|invoice)/i.test(thing));
   if (said.has('be order')) return said.has('creditcard|card|cash');
   return said.has('be deliver') && !said.has('be deliver to') && !said.has('pay for');
 }
@@ -160,6 +161,12 @@ function severalBought(scene: Scene): Understood | null {
   return does('Bought together', [...debits, ...paidBy(known, payments, owing)]);
 }
 
+/** What comes with its bill is not paid yet. */
+const usuallyPaid = (said: Told) =>
+  said.has('come from|arrive from') && said.has('invoice|bill') && !said.has('pay')
+    ? 'credit'
+    : 'bank';
+
 /** `Wood is bought: 900 in cash, and another 1,600 on account`: what it costs is what is paid and owed. */
 function pricePaidInParts(said: Told): ReturnType<typeof priceOf> {
   const [first, second, ...more] = said.amounts;
@@ -193,7 +200,7 @@ export const buying: Event = (scene) => {
   const { net, tax } = taxed;
   if (price.rest.has('for #amount') && !price.rest.has('cheque for #amount|note for #amount'))
     return why('several things are bought together: say each by itself');
-  const payments = paymentsOf(withoutArrival(price.rest), net + tax, 'bank');
+  const payments = paymentsOf(withoutArrival(price.rest), net + tax, usuallyPaid(said));
   if (!payments) return why('the parts that are paid don’t add up to the whole');
   const account = known.account(wantedOf(scene, thing, isOne || isFewAndDear(said)));
   const isLasting = LASTING_TYPES.includes(account.type);

@@ -74,6 +74,10 @@ function accumulatedOf(scene: Scene, asset: KnownAccount): KnownAccount | null {
   return scene.known.spokenOf(asset.name, [accumulated]) ?? theOnly(scene, accumulated);
 }
 
+/** What is there by the middle of a month wears for all of it, and what comes later from the next on. */
+const wholeMonth = (day: string): string =>
+  Number(day.slice(8)) <= 15 ? `${day.slice(0, 8)}01` : addDays(lastOfMonth(day), 1);
+
 /** A month’s wear times the months that have gone by since the thing is there: to the end of the month that is told. */
 function reckoned(scene: Scene, asset: KnownAccount): Amount | null {
   const { said, known, day, firstDay } = scene;
@@ -83,7 +87,7 @@ function reckoned(scene: Scene, asset: KnownAccount): Amount | null {
   const said0 = said.amountAfter('residual', 'worth', 'value')?.value;
   const residual = said0 === undefined ? (lasting?.residual ?? 0) : said0 * many;
   const life = said.of('span').find(({ value }) => value >= 24)?.value ?? lasting?.months ?? 0;
-  const from = lasting && lasting.from > firstDay ? lasting.from : firstDay;
+  const from = lasting && lasting.from > firstDay ? wholeMonth(lasting.from) : firstDay;
   const said1 = said.of('span').find(({ value }) => value < 24)?.value;
   const gone = said1 ?? Math.max(1, monthsSince(from, addDays(lastOfMonth(day), 1)));
   const [percent] = said.of('percent');

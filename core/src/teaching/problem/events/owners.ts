@@ -46,6 +46,9 @@ const puts = ({ said }: Scene): boolean =>
   (said.has('bring') &&
     !said.has('sell|takings|sales') &&
     (said.has(OWNERS) || said.tokens[0]?.isNamed === true)) ||
+  (said.verb === 'put' &&
+    said.tokens[0]?.isNamed === true &&
+    said.has('into bank|into a bank|into business')) ||
   (said.has('begin') &&
     said.has('business|books|with') &&
     said.first !== null &&
@@ -183,8 +186,12 @@ const isTheirOwn = (text: string): boolean =>
   /(?:\b(?:his|her|their)|[’']s) own\b/i.test(text) &&
   !/\bown (?:money|pocket|funds|savings)\b/i.test(text);
 
+const THEIR_HOME =
+  /\b(?:her|his|their|my) (?:own |private )?(?:apartment|house|home|flat|personal|rent)\b/i;
+
 const takesOut = ({ said, text }: Scene): boolean =>
   (said.has('withdraw') && !said.has('wage|petty|rent')) ||
+  (said.has('withdraw') && THEIR_HOME.test(text)) ||
   said.has('private|home|drawings|for her self|himself|herself|themselves|household') ||
   (said.has('take') && said.has('owner|out|for own|partner|she|he')) ||
   (said.has('buy|pay') && said.has('owner|she|he') && said.has(FAMILY)) ||

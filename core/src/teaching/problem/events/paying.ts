@@ -26,6 +26,9 @@ import { Told } from '../told.js';
 const isSent = (said: Told): boolean => said.has('be send') && said.has('cheque');
 
 export const isPaying = ({ said }: Scene): boolean =>
+  !said.has('which pay|which will pay|who pay|who will pay') && isPaid(said);
+
+const isPaid = (said: Told): boolean =>
   said.has('pay|prepay') ||
   isSent(said) ||
   (said.verb === 'give' && !said.has('bring')) ||

@@ -83,7 +83,8 @@ export const doneForUs: Event = (scene) => {
   if (!isDone || thing === '' || at > 4 || OURS.includes(said.tokens[0]?.word ?? '')) return null;
   const words = `${thing} ${doing.said}`;
   const isOurs =
-    said.has('card|bill come|bill will|bill be|from bank|be debit') || isTheirInvoice(said);
+    said.has('card|creditcard|bill come|bill will|bill be|from bank|be debit') ||
+    isTheirInvoice(said);
   if (!isOurs || said.has('customer|sell') || isGoods(thing, known)) return null;
   if (said.has('invoice') && !isTheirInvoice(said)) return null;
   if (bestOf(thing, LASTING_TYPES) && !said.has('hire|repair|service') && !plainExpense(words))
@@ -117,6 +118,7 @@ export const boughtPlainly: Event = (scene) => {
   const at = said.tokens.findIndex(({ kind }) => kind === 'amount');
   const thing = thingFrom(said.tokens, 0);
   const isFirst = thing.length > 0 && at <= thing.length + 1 && said.indexOf('pay') > at;
+  if (said.has('dividend|dividends|incometax|vat|loan|of #amount')) return null;
   const isPaid = /^paid$/i.test(said.tokens.find(({ word }) => word === 'pay')?.said ?? '');
   if (!isFirst || !isPaid || said.verb !== 'pay' || said.amounts.length > 1) return null;
   const words = phrase(thing);

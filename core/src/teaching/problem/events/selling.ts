@@ -22,7 +22,7 @@ import {
 } from '../scene.js';
 import { bestOf, isGoods, LASTING_TYPES } from '../things.js';
 import { Told } from '../told.js';
-import { OURS } from '../words.js';
+import { DOING, OURS } from '../words.js';
 
 const AHEAD = [
   'voucher',
@@ -55,6 +55,7 @@ export function soldAs(thing: string, { said, known }: Scene): Wanted {
   const isPlain = known.goods.size === 0 && said.has('invoice');
   const isService =
     isPlain ||
+    isRentedOut(said) ||
     (known.goods.size === 0 && said.tokens.some((each) => SERVED.test(each.said))) ||
     said.has('service|perform|earn|work|job|jobs') ||
     (known.isService && known.goods.size === 0 && !said.has('sell|goods|sales')) ||
@@ -190,9 +191,24 @@ export function isBillThatCame(said: Told): boolean {
   return isNoun && !isYet && after.has('come|arrive|be receive|be deliver');
 }
 
+/** `Rented twelve canoes to a summer camp`. */
+function isRentedOut({ tokens }: Told): boolean {
+  const at = tokens.findIndex(({ word }) => ['rented', 'rents', 'leased', 'let'].includes(word));
+  const to = tokens.findIndex(({ word }, i) => at >= 0 && i > at && word === 'to');
+  return (
+    to > 0 &&
+    to - at < 6 &&
+    tokens[to + 1]?.kind === 'word' &&
+    !DOING.has(tokens[to + 1]?.word ?? '')
+  );
+}
+
 /** `The couple were charged a commission of 280`: whoever it is that is charged, it is not the business. */
 const isChargedToOthers = (said: Told): boolean =>
-  said.has('be charge') && !said.has('bank') && !isChargedToUs(said) && said.indexOf('be') > 0;
+  said.has('be charge') &&
+  !said.has('bank|creditcard|card|which be charge|that be charge|it be charge') &&
+  !isChargedToUs(said) &&
+  said.indexOf('be') > 0;
 
 function isChargedToUs({ tokens }: Told): boolean {
   const at = tokens.findIndex(({ word }, i) => word === 'be' && tokens[i + 1]?.word === 'charge');
@@ -209,6 +225,7 @@ function isChargedToUs({ tokens }: Told): boolean {
 const isSale = (said: Told): boolean =>
   said.has('sell|perform|sales') ||
   isChargedToOthers(said) ||
+  isRentedOut(said) ||
   isBoughtByOthers(said) ||
   // What comes with its invoice was bought.
   (said.has('invoice') &&
@@ -217,6 +234,7 @@ const isSale = (said: Told): boolean =>
     !['arrive', 'come'].includes(said.verb) &&
     !isBilledToUs(said) &&
     !isBillThatCame(said) &&
+    !said.has('come from|arrive from') &&
     !said.has('arrive')) ||
   (said.has('takings') && ['', 'receive'].includes(said.verb)) ||
   (said.verb === 'earn' && isOurs(said) && !said.has('advance')) ||
