@@ -287,3 +287,32 @@ test('customers and items come from a spreadsheet: what was understood is seen, 
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('table', { name: 'Items' })).not.toContainText('Sage');
 });
+
+test('documents come from a spreadsheet: what was understood is seen, and recorded and taken back in one step', async ({
+  page,
+}) => {
+  await openDealer(page, 'Documents from elsewhere', { part: 'documents' });
+  await page.getByText('Documents from a spreadsheet').click();
+  const several = page.getByRole('region', { name: 'Several documents at once' });
+  await several
+    .getByLabel('documents, one a line')
+    .fill(
+      [
+        'Date\tKind\tRef\tParty\tItem or account\tQuantity\tPrice\tAmount\tSettles',
+        '3 Feb 2027\tSupplier’s invoice\tH-7\tHazel Growers\tLavender\t10\t3.00\t\t',
+        '4 Feb 2027\tPaid to supplier\tP-7\tHazel Growers\t\t\t\t30.00\tH-7',
+        '5 Feb 2027\tParcel\tX\tHazel Growers\tLavender\t1\t3.00\t\t',
+      ].join('\n'),
+    );
+  await expect(several).toContainText('Row 4: “Parcel” is no kind of document.');
+  await expect(several.getByRole('row', { name: /Supplier’s invoice H-7/ })).toContainText(
+    'Hazel Growers, 1 line, 30.00',
+  );
+  await several.getByRole('button', { name: 'Add 2 documents' }).click();
+  const papers = list(page);
+  await expect(papers).toContainText('H-7');
+  await expect(papers).toContainText('P-7');
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(papers).not.toContainText('P-7');
+});

@@ -68,7 +68,13 @@ export {
 export { type DayOrder, periodLike, shortDay } from './model/day/index.js';
 export { type Drawing } from './model/chance/index.js';
 export { beforeDoings, completedAssignment, isMade } from './accounting/document/index.js';
-export { KIND_FACTS, lineWorth, POSTING_NAMES, recordingOf } from './accounting/document/index.js';
+export {
+  assignmentFirst,
+  KIND_FACTS,
+  lineWorth,
+  POSTING_NAMES,
+  recordingOf,
+} from './accounting/document/index.js';
 export { settingUp, stockCourse, worthOfDocument } from './accounting/document/index.js';
 export { partiesOn, partyOfLine, type Settling, settlingsOf } from './accounting/party/index.js';
 export { whoOwes } from './accounting/party/index.js';
@@ -311,5 +317,5 @@ export { type Incoming, readIncoming, type ReadTable } from './files/incoming/in
 export { type TableChoice, tableIn, type TableIn } from './files/incoming/index.js';
 export { type Doubt, takenOfTable, type TakenOfTable } from './files/incoming/index.js';
 export { tableTookTooLong, type TableWork, workFromTable } from './files/incoming/index.js';
-export { entriesInTable } from './files/pasted/index.js';
+export { documentsInTable, entriesInTable } from './files/pasted/index.js';
 export { typeGuess } from './model/naming/guess-type.js';

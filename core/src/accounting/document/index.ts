@@ -5,4 +5,5 @@ export { KIND_FACTS } from './document-kinds.js';
 export { lineWorth, stockCourse } from './stock.js';
 export { POSTING_NAMES } from './assignment-names.js';
 export { worthOfDocument } from './document-lines.js';
-export { completedAssignment, recordingOf } from './recording.js';
+export { assignmentFirst, completedAssignment, recordingOf } from './recording.js';
+export { faultsOfDocument } from './document-faults.js';

@@ -16,18 +16,19 @@ export function completedAssignment(book: Book): AccountAssignment {
   return Object.fromEntries(filled) as unknown as AccountAssignment;
 }
 
-/** What records a document: where accounts that documents use are not chosen yet, they are chosen with it. */
-export function recordingOf(book: Book, document: Document): Operation {
-  const put: Operation = { kind: 'put-document', document };
+/** What chooses the accounts that documents use, where some are not chosen yet; empty: all are. */
+export function assignmentFirst(book: Book): Operation[] {
   const { posting, inventory } = subledgersOf(book);
   const completed = completedAssignment(book);
   const isChosen = Object.entries(posting).every(
     ([purpose, account]) => account === completed[purpose as AssignmentPurpose],
   );
-  return isChosen
-    ? put
-    : {
-        kind: 'several',
-        operations: [{ kind: 'change-posting', posting: completed, inventory }, put],
-      };
+  return isChosen ? [] : [{ kind: 'change-posting', posting: completed, inventory }];
+}
+
+/** What records a document: where accounts that documents use are not chosen yet, they are chosen with it. */
+export function recordingOf(book: Book, document: Document): Operation {
+  const put: Operation = { kind: 'put-document', document };
+  const first = assignmentFirst(book);
+  return first.length === 0 ? put : { kind: 'several', operations: [...first, put] };
 }

@@ -1,11 +1,11 @@
-import { accountLabel, type Account, type Book, type Entry } from '../../model/book/book.js';
+import type { Account, Book, Entry } from '../../model/book/book.js';
 import { dayText } from '../../model/day/calendar.js';
 import { writtenDays } from '../../model/day/written-days.js';
 import { type Amount } from '../../model/money/amount.js';
 import { formatAmount } from '../../model/money/format-amount.js';
 import { parseAmount } from '../../model/money/parse-amount.js';
-import { plainName, similarity } from '../../model/naming/names.js';
 import type { Line } from '../../model/shapes/entry.js';
+import { accountsCalled, type Called } from './called.js';
 import { entryRows, type EntryRow } from './entry-rows.js';
 import { usualDecimal, type Writing, writingOf } from '../../model/place/writing.js';
 
@@ -24,51 +24,6 @@ interface ReadEntries {
 const NO_TABLE =
   'This is no journal: its rows need a day, an account and an amount in debit or credit. Put headings above them: Date, Reference, Text, Account, Debit, Credit.';
 
-/** Near enough that no other account is meant. */
-const SAME = 0.92;
-
-/** Accounts by what a row calls them: their number, their name, both; spelling is free. */
-class AccountsByName {
-  private readonly known = new Map<string, Account>();
-  private readonly plain;
-  private readonly found = new Map<string, Account | null>();
-
-  constructor(accounts: readonly Account[]) {
-    for (const account of [...accounts].reverse()) {
-      this.known.set(account.name.toLowerCase(), account);
-      this.known.set(accountLabel(account).toLowerCase(), account);
-      if (account.number !== null) this.known.set(account.number.toLowerCase(), account);
-    }
-    this.plain = accounts.map((account) => ({ account, name: plainName(account.name) }));
-  }
-
-  /** One of a name is looked for once, however often it stands there. */
-  find(number: string, name: string): Account | null {
-    const called = JSON.stringify([number, name]);
-    const before = this.found.get(called);
-    if (before !== undefined) return before;
-    const account = this.look(number, name);
-    this.found.set(called, account);
-    return account;
-  }
-
-  private look(number: string, name: string): Account | null {
-    const said = [number, name].filter(Boolean).join(' ').toLowerCase();
-    const exact =
-      this.known.get(said) ??
-      this.known.get(name.toLowerCase()) ??
-      this.known.get(number.toLowerCase());
-    if (exact || name === '') return exact ?? null;
-    const wanted = plainName(name);
-    const like = this.plain
-      .map(({ account, name: own }) => ({ account, likeness: similarity(own, wanted) }))
-      .filter(({ likeness }) => likeness >= SAME)
-      .sort((a, b) => b.likeness - a.likeness);
-    const [first, second] = like;
-    return first && (!second || second.likeness < first.likeness) ? first.account : null;
-  }
-}
-
 interface Open {
   readonly row: number;
   readonly date: string;
@@ -82,7 +37,7 @@ class Reader {
   readonly faults: string[] = [];
   private open: Open | null = null;
   private isFaulty = false;
-  private readonly accounts: AccountsByName;
+  private readonly accounts: Called<Account>;
   private readonly writing: Writing;
 
   constructor(
@@ -90,7 +45,7 @@ class Reader {
     private readonly newId: () => string,
     private readonly decimal: '.' | ',' | null,
   ) {
-    this.accounts = new AccountsByName(book.accounts);
+    this.accounts = accountsCalled(book);
     this.writing = writingOf(book.company);
   }
 
@@ -180,7 +135,7 @@ class Reader {
     [number, name]: readonly [string, string],
     amount: Amount,
   ): Line | null {
-    const account = this.accounts.find(number, name);
+    const account = this.accounts.find(name, number);
     if (account && amount !== 0) return { account: account.id, amount };
     const called = [number, name].filter(Boolean).join(' ');
     this.fault(

@@ -1,7 +1,5 @@
 import { decimalMarkOf } from '../table/decimal-mark.js';
-import { plainHeading } from '../table/headings.js';
-
-type Cells = readonly (readonly string[])[];
+import { headedRows, type HeadedRow } from './headed-rows.js';
 
 /** What can stand in a row of a journal, and what heads it. */
 const HEADS = {
@@ -29,17 +27,7 @@ const BARE: Readonly<Record<number, readonly Kind[]>> = {
 };
 
 /** A row of a journal as it is written. */
-export type EntryRow = { readonly row: number } & Readonly<Record<Kind, string>>;
-
-const isBare = (row: readonly string[]): boolean => row.every((cell) => cell.trim() === '');
-
-function headed(row: readonly string[]): Partial<Record<Kind, number>> {
-  const found: Partial<Record<Kind, number>> = {};
-  for (const [i, cell] of row.entries())
-    for (const kind of Object.keys(HEADS) as Kind[])
-      if (HEADS[kind].split('|').includes(plainHeading(cell))) found[kind] ??= i;
-  return found;
-}
+export type EntryRow = HeadedRow<Kind>;
 
 const isOfEntries = (at: Partial<Record<Kind, number>>): boolean =>
   at.account !== undefined || at.number !== undefined
@@ -51,21 +39,10 @@ export interface EntryTable {
   readonly decimal: '.' | ',' | null;
 }
 
-/** The rows of a journal: columns by their headings, wherever these stand; without headings by their count. Null: none. */
-export function entryRows(cells: Cells): EntryTable | null {
-  const heads = cells.slice(0, 20).findIndex((row) => isOfEntries(headed(row)));
-  const width = cells.reduce((most, row) => Math.max(most, row.length), 0);
-  const bare = Object.fromEntries((BARE[width] ?? []).map((kind, i) => [kind, i]));
-  const at: Partial<Record<string, number>> = heads >= 0 ? headed(cells[heads] ?? []) : bare;
-  if (Object.keys(at).length === 0) return null;
-  const cell = (row: readonly string[], kind: Kind) => row[at[kind] ?? -1]?.trim() ?? '';
-  const rows = [...cells.entries()]
-    .slice(heads + 1)
-    .filter(([, row]) => !isBare(row))
-    .map(([i, row]) => {
-      const said = (Object.keys(HEADS) as Kind[]).map((kind) => [kind, cell(row, kind)]);
-      return { row: i + 1, ...Object.fromEntries(said) } as EntryRow;
-    });
+/** The rows of a journal. Null: it is none. */
+export function entryRows(cells: readonly (readonly string[])[]): EntryTable | null {
+  const rows = headedRows<Kind>(cells, { heads: HEADS, bare: BARE, isTable: isOfEntries });
+  if (!rows) return null;
   const figures = rows.flatMap(({ debit, credit, amount }) => [debit, credit, amount]);
   return { rows, decimal: decimalMarkOf(figures.filter(Boolean)) };
 }

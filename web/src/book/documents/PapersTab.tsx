@@ -5,6 +5,8 @@ import { useBookStore, useOpenBook } from '../open-book/open-book';
 import { counted } from '../../platform/figures/counted';
 import { useDocumentMoney } from '../business/use-document-money';
 import { EntryEffect } from '../journal/EntryEffect';
+import { WhenAsked } from '../files/WhenAsked';
+import { lazyView } from '../../platform/shell/lazy-view';
 import { useKept } from '../../platform/kept/use-kept';
 import { useSteady } from '../../platform/kept/use-steady';
 import { Refusal } from '../../platform/shell/Refusal';
@@ -19,6 +21,8 @@ import { DocumentForm } from './DocumentForm';
 import { DocumentList } from './DocumentList';
 import { TabFrame } from '../business/TabFrame';
 import { useChange } from '../open-book/use-change';
+
+const PASTE = lazyView(() => import('./PasteDocuments').then((m) => m.PasteDocuments));
 
 const UNTIL =
   'As soon as a document is whole, this page shows what its entry does: each account before and after, and the profit.';
@@ -71,7 +75,14 @@ export function PapersTab() {
       title="Documents"
       when={counted(subledgersOf(book).documents.length, 'document')}
       rightTitle="What it does"
-      right={<EntryEffect {...{ book, operation, rules, until: UNTIL, saysWhy: isTyped }} />}
+      right={
+        <>
+          <EntryEffect {...{ book, operation, rules, until: UNTIL, saysWhy: isTyped }} />
+          {answer.mayChange && answer.entriesMayChange && (
+            <WhenAsked says="Documents from a spreadsheet" view={PASTE} />
+          )}
+        </>
+      }
     >
       {answer.mayChange && (
         <DocumentForm

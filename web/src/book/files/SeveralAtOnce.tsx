@@ -16,6 +16,8 @@ interface SeveralAtOnceProps<T> {
   readonly noun: readonly [one: string, several: string];
   readonly says: string;
   read(cells: Cells): Listed<T>;
+  /** What has to be done before any of it is put. */
+  readonly first?: readonly Operation[];
   put(thing: T): Operation;
   /** What was understood of it, beside its name. */
   understood(thing: T): string;
@@ -46,14 +48,14 @@ const asCells = (text: string) => ({ ok: true, value: listCellsOf(text) }) as co
 
 /** Several things of a list in one step, from a spreadsheet or a file; what was understood is seen before. */
 export function SeveralAtOnce<T extends { readonly name: string }>(props: SeveralAtOnceProps<T>) {
-  const { name, noun, says, read, children } = props;
+  const { name, noun, says, read, first = [], children } = props;
   const { book, answer } = useOpenBook();
   const store = useBookStore();
   const list = usePastedCells({ name: `${answer.id}.${name}`, ofBook: NO_TABLE, read: asCells });
   const { change, refused } = useChange();
   const found = useMemo(() => list.cells && read(list.cells), [list.cells, read]);
   const add = ({ things }: Listed<T>) => {
-    const operations = things.map(({ thing }) => props.put(thing));
+    const operations = [...first, ...things.map(({ thing }) => props.put(thing))];
     // All of it or nothing: what could not be done as a whole is not begun.
     const whole = apply(book, { kind: 'several', operations }, store.rules);
     if (!whole.ok) return void change(whole.refusals.map(({ says }) => says).join(' '));

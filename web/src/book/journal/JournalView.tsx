@@ -9,7 +9,7 @@ import {
   type Entry,
   type Operation,
 } from '@gleddo/core';
-import { Suspense, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { useBookStore, useOpenBook } from '../open-book/open-book';
 import { useMoney } from '../../platform/figures/money';
 import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
@@ -34,6 +34,7 @@ import { EntryFilters } from './EntryFilters';
 import { EntryForm } from './EntryForm';
 import { EntryList } from './EntryList';
 import { OriginalEntry } from './OriginalEntry';
+import { WhenAsked } from '../files/WhenAsked';
 import { useEntriesWanted } from './use-entries-wanted';
 
 const PASTE = lazyView(() => import('./PasteEntries').then((m) => m.PasteEntries));
@@ -137,7 +138,7 @@ function Recorded({ filter }: Pick<EntriesProps, 'filter'>) {
     return (
       <>
         <OriginalEntry book={book} onChoose={(kind) => want({ kind })} />
-        {answer.mayChange && <SeveralEntries />}
+        {answer.mayChange && <WhenAsked says="A journal from a spreadsheet" view={PASTE} />}
       </>
     );
   return (
@@ -145,21 +146,6 @@ function Recorded({ filter }: Pick<EntriesProps, 'filter'>) {
       <h3>What {found.length === 1 ? 'this entry' : `these ${found.length} entries`} did</h3>
       <WhatTheyDid book={book} entries={found} />
     </>
-  );
-}
-
-/** A whole journal from elsewhere, for who asks for it. */
-function SeveralEntries() {
-  const [open, setOpen] = useState(false);
-  return (
-    <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary onPointerEnter={PASTE.ahead}>A journal from a spreadsheet</summary>
-      {open && (
-        <Suspense>
-          <PASTE.View />
-        </Suspense>
-      )}
-    </details>
   );
 }
 
