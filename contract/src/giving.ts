@@ -57,9 +57,11 @@ export class GiveAllBackRequest extends GiveBackRequest {
   groupId?: string;
 }
 
-/** A note that an instructor writes often. */
+/** A note that an instructor writes often, or a colleague who shares their stock. */
 export interface StockNote {
   readonly id: string;
+  /** Whose it is; null: one’s own. */
+  readonly by: string | null;
   readonly text: string;
   readonly points: number;
 }

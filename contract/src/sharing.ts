@@ -2,13 +2,15 @@ import { IsIn } from 'class-validator';
 import { IsId } from './fields.js';
 
 /** What is shared with colleagues, and how each can be. */
-export const SHARED_KINDS = ['companies', 'exercises', 'groups'] as const;
+export const SHARED_KINDS = ['companies', 'exercises', 'groups', 'note-stocks'] as const;
 export type SharedKind = (typeof SHARED_KINDS)[number];
 
 export const WAYS_TO_SHARE = {
   companies: ['look', 'change'],
   exercises: ['look', 'change'],
   groups: ['teach', 'assist'],
+  // Named by whose it is: each has one.
+  'note-stocks': ['look'],
 } as const satisfies Readonly<Record<SharedKind, readonly string[]>>;
 
 export type HowShared = (typeof WAYS_TO_SHARE)[SharedKind][number];

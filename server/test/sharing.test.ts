@@ -55,6 +55,29 @@ beforeAll(async () => {
 });
 afterAll(() => running.close());
 
+it('lends a stock of notes to be taken from: nobody else’s, and no longer than it is shared', async () => {
+  const kept = await ruth.post('note-stock', { text: 'See the unit on accruals.', points: -1 });
+  const [note] = kept.body as { id: string; by: string | null }[];
+  expect(note?.by).toBeNull();
+  const stock = `sharing/note-stocks/${(await ruth.get('me')).body.id}`;
+  expect((await sami.at.get('note-stock')).body).toEqual([]);
+  expect((await sami.at.get(stock)).status).toBe(404);
+  const own = { personId: sami.id, how: 'look' };
+  expect((await sami.at.put(stock, own)).status).toBe(404);
+  expect((await ruth.put(stock, { personId: sami.id, how: 'change' })).status).toBe(422);
+  expect((await ruth.put(stock, own)).body.with).toMatchObject([{ name: 'Sami', how: 'look' }]);
+  await sami.at.post('note-stock', { text: 'Well done.', points: 0 });
+  expect((await sami.at.get('note-stock')).body).toMatchObject([
+    { text: 'Well done.', by: null },
+    { text: 'See the unit on accruals.', points: -1, by: 'Ruth Marsh' },
+  ]);
+  await sami.at.remove(`note-stock/${note?.id ?? ''}`);
+  expect((await ruth.get('note-stock')).body).toHaveLength(1);
+  expect((await vera.at.get('note-stock')).body).toEqual([]);
+  await ruth.remove(`${stock}/${sami.id}`);
+  expect((await sami.at.get('note-stock')).body).toMatchObject([{ text: 'Well done.' }]);
+});
+
 it('shows nobody what is not shared with them', async () => {
   const work = await tryOf(ruth);
   const { exerciseId, groupId } = classes;

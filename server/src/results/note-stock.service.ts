@@ -1,10 +1,10 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Me, NewStockNoteRequest, StockNote } from '@gleddo/contract';
 import { isVisible } from '@gleddo/core';
-import { and, asc, count, eq } from 'drizzle-orm';
+import { and, asc, count, eq, or, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/open-database.js';
-import { people, stockNotes } from '../database/schema/index.js';
+import { people, shares, stockNotes } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 
@@ -15,13 +15,22 @@ const MOST = 200;
 export class NoteStockService {
   constructor(@Inject(DATABASE) private readonly db: Database) {}
 
+  /** One’s own, then those of colleagues who share their stock. */
   async list(me: Me): Promise<StockNote[]> {
+    const { id, text, points, ownerId } = stockNotes;
+    const isShared = sql`exists (select 1 from ${shares} where ${shares.stockOfId} = ${ownerId}
+      and ${shares.personId} = ${me.id})`;
+    const isTheirs = sql<boolean>`${ownerId} <> ${me.id}`;
     const rows = await this.db
-      .select()
+      .select({ id, text, points, name: people.name, isTheirs })
       .from(stockNotes)
-      .where(eq(stockNotes.ownerId, me.id))
-      .orderBy(asc(stockNotes.text));
-    return rows.map(({ id, text, points }) => ({ id, text, points }));
+      .innerJoin(people, eq(people.id, ownerId))
+      .where(or(eq(ownerId, me.id), isShared))
+      .orderBy(isTheirs, asc(text), asc(id));
+    return rows.map(({ name, isTheirs: isOthers, ...note }) => ({
+      ...note,
+      by: isOthers ? name : null,
+    }));
   }
 
   /** Keeps a note; one with the same words takes the points of the new one. */

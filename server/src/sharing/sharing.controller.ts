@@ -3,7 +3,7 @@ import { ShareRequest, type Me, type Sharing } from '@gleddo/contract';
 import { Only, SignedIn } from '../http/signed-in.js';
 import { SharingService } from './sharing.service.js';
 
-/** What colleagues share: companies, exercises, class groups. */
+/** What colleagues share: companies, exercises, class groups, stocks of notes. */
 @Only('instructor')
 @Controller('api/sharing/:kind/:id')
 export class SharingController {

@@ -22,14 +22,34 @@ interface Thing {
 }
 
 const TABLES = {
-  companies: { table: companies, column: shares.companyId, of: 'companyId', name: 'This company' },
+  companies: {
+    table: companies,
+    owner: companies.ownerId,
+    column: shares.companyId,
+    of: 'companyId',
+    name: 'This company',
+  },
   exercises: {
     table: exercises,
+    owner: exercises.ownerId,
     column: shares.exerciseId,
     of: 'exerciseId',
     name: 'This exercise',
   },
-  groups: { table: groups, column: shares.groupId, of: 'groupId', name: 'This class group' },
+  groups: {
+    table: groups,
+    owner: groups.ownerId,
+    column: shares.groupId,
+    of: 'groupId',
+    name: 'This class group',
+  },
+  'note-stocks': {
+    table: people,
+    owner: people.id,
+    column: shares.stockOfId,
+    of: 'stockOfId',
+    name: 'This stock of notes',
+  },
 } as const satisfies Readonly<Record<SharedKind, object>>;
 
 const notWithOneself = () =>
@@ -87,11 +107,11 @@ export class SharingService {
 
   private async owned(me: Me, { kind, id }: Thing) {
     const found = known(kind);
-    const { table, name } = found;
+    const { table, owner, name } = found;
     const [row] = await this.db
       .select({ id: table.id })
       .from(table)
-      .where(and(eq(table.id, id), eq(table.ownerId, me.id)));
+      .where(and(eq(table.id, id), eq(owner, me.id)));
     if (!row) throw notFound(name);
     return found;
   }

@@ -6,7 +6,7 @@ import { groups } from './groups.js';
 import { people } from './people.js';
 import type { HowShared } from '@gleddo/contract';
 
-/** What somebody shares with a colleague: one company, exercise or class group a row. */
+/** What somebody shares with a colleague: one company, exercise, class group or stock of notes a row. */
 export const shares = pgTable(
   'shares',
   {
@@ -14,6 +14,8 @@ export const shares = pgTable(
     companyId: text('company_id').references(() => companies.id, { onDelete: 'cascade' }),
     exerciseId: text('exercise_id').references(() => exercises.id, { onDelete: 'cascade' }),
     groupId: text('group_id').references(() => groups.id, { onDelete: 'cascade' }),
+    /** The stock of notes of whom. */
+    stockOfId: text('stock_of_id').references(() => people.id, { onDelete: 'cascade' }),
     personId: text('person_id')
       .notNull()
       .references(() => people.id, { onDelete: 'cascade' }),
@@ -24,7 +26,8 @@ export const shares = pgTable(
     uniqueIndex('shares_company').on(table.companyId, table.personId),
     uniqueIndex('shares_exercise').on(table.exerciseId, table.personId),
     uniqueIndex('shares_group').on(table.groupId, table.personId),
+    uniqueIndex('shares_stock').on(table.stockOfId, table.personId),
     index('shares_person').on(table.personId),
-    check('shares_of_one', sql`num_nonnulls(company_id, exercise_id, group_id) = 1`),
+    check('shares_of_one', sql`num_nonnulls(company_id, exercise_id, group_id, stock_of_id) = 1`),
   ],
 );

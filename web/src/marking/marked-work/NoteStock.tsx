@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { StockNote } from '@gleddo/contract';
+import type { Me, StockNote } from '@gleddo/contract';
 import { Select } from 'antd';
 import { ask, get, post } from '../../platform/api/client';
 import { BY_LABEL } from '../../platform/figures/by-label';
+import { ShareWith } from '../../platform/sharing/ShareWith';
 import { Refusal } from '../../platform/shell/Refusal';
 import styles from '../../book/spread/margin.module.css';
 
@@ -21,9 +22,10 @@ export function NoteStock({ typed, onTake }: NoteStockProps) {
     mutationFn: (made: () => Promise<StockNote[]>) => made(),
     onSuccess: (notes) => queries.setQueryData(QUERY, notes),
   });
+  const me = queries.getQueryData<Me>(['me'])?.id;
   const notes = stock.data ?? [];
   const text = typed.text.trim();
-  const kept = notes.find((note) => note.text === text);
+  const kept = notes.find((note) => note.by === null && note.text === text);
   const keep = () => post('note-stock', { text, points: typed.points });
   const drop = () => ask('DELETE', `note-stock/${kept?.id}`);
   return (
@@ -37,6 +39,9 @@ export function NoteStock({ typed, onTake }: NoteStockProps) {
         >
           {kept ? 'Take it out of the stock' : 'Keep it in the stock'}
         </button>
+      )}
+      {me !== undefined && notes.some(({ by }) => by === null) && (
+        <ShareWith kind="note-stocks" id={me} name="My stock of notes" isQuiet />
       )}
       <Refusal of={change} />
     </div>
@@ -57,7 +62,10 @@ function TakeNote({ notes, onTake }: TakeNoteProps) {
       placeholder="From your stock of notes"
       value={null}
       showSearch={BY_LABEL}
-      options={notes.map(({ id, text }) => ({ value: id, label: text }))}
+      options={notes.map(({ id, text, by }) => ({
+        value: id,
+        label: by === null ? text : `${text} (${by})`,
+      }))}
       onChange={(id: string | null) => {
         const note = notes.find((each) => each.id === id);
         if (note) onTake(note);

@@ -185,11 +185,11 @@ const FOR_ALL: readonly Topic[] = [
   },
   {
     ...{ id: 'journal', title: 'Journal', pages: part('journal') },
-    says: `A day, words, and lines of debit and credit that balance. *Ctrl Enter* records. What balances the entry is offered. Search by words, amounts, account or party. Entries that documents made are changed at the document.`,
+    says: `A day, words, and lines of debit and credit that balance. *Ctrl Enter* records. What balances the entry is offered. Search by words, amounts, account or party. Entries that documents made are changed at the document. A journal is pasted from a spreadsheet; what was understood is seen before it is recorded.`,
   },
   {
     ...{ id: 'documents', title: 'Documents', pages: part('documents') },
-    says: `Customers, suppliers, items; deliveries, invoices, payments, credit notes. Each makes its entry by the company’s rules. Schedules spread what is paid ahead, earned later or used up over time, to the cent.`,
+    says: `Customers, suppliers, items; deliveries, invoices, payments, credit notes. Each makes its entry by the company’s rules. Several are pasted from a spreadsheet, row by row. Schedules spread what is paid ahead, earned later or used up over time, to the cent.`,
   },
   {
     ...{ id: 'statements', title: 'Statements', pages: part('statements') },

@@ -19,6 +19,8 @@ interface ShareProps {
   readonly kind: SharedKind;
   readonly id: string;
   readonly name: string;
+  /** Where it stands beside other tools, and is no button of the page. */
+  readonly isQuiet?: boolean;
 }
 
 /** Shares what is one’s own with colleagues, each in their way. */
@@ -26,7 +28,13 @@ export function ShareWith(props: ShareProps) {
   const [isOpen, setOpen] = useState(false);
   return (
     <>
-      <Button onClick={() => setOpen(true)}>Share</Button>
+      {props.isQuiet ? (
+        <button type="button" className="link-button" onClick={() => setOpen(true)}>
+          Share my stock
+        </button>
+      ) : (
+        <Button onClick={() => setOpen(true)}>Share</Button>
+      )}
       {isOpen && (
         <Modal
           open
@@ -59,7 +67,10 @@ function Shared(props: ShareProps) {
   const { sharing, change } = useSharing(props);
   if (!sharing.data) return <Asking of={sharing} what="With whom it is shared" />;
   const { with: colleagues, others } = sharing.data;
-  const ways = WAYS_TO_SHARE[props.kind].map((how) => ({ value: how, label: SAYS[how] }));
+  const ways = WAYS_TO_SHARE[props.kind].map((how) => ({
+    value: how,
+    label: props.kind === 'note-stocks' ? 'to take from' : SAYS[how],
+  }));
   return (
     <>
       <Refusal of={change} />
