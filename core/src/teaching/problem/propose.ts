@@ -177,7 +177,7 @@ class Reading {
             (clause.verb === '' || found.why.startsWith('no amount moves')) &&
             isIgnorable(clause) &&
             clause.of('day').length === 0;
-        if (tellsAside && said.amounts.length > 0) {
+        if (tellsAside && (isBegun || said.amounts.length > 0)) {
           unknown ??= found.why;
           continue;
         }

@@ -172,9 +172,15 @@ const NOUNS: Readonly<Record<string, string>> = {
   settlement: 'pay',
 };
 
+/** `Supplied flowers for a funeral`: by the business, where nobody stands before it. */
+const isSupplied = (first: Token | undefined, next: Token | undefined): boolean =>
+  first?.said.toLowerCase() === 'supplied' && next?.word !== 'by';
+
 function asVerbs(tokens: readonly Token[]): readonly Token[] {
   const at = tokens.findIndex(({ kind }) => kind !== 'day' && kind !== 'comma');
   const [noun, next] = [tokens[at], tokens[at + 1]];
+  if (noun && isSupplied(noun, next))
+    return tokens.map((each) => (each === noun ? { ...each, word: 'sell' } : each));
   const verb = NOUNS[noun?.said.toLowerCase() ?? ''];
   if (!noun || !verb || !['of', 'to', 'from'].includes(next?.word ?? '')) return tokens;
   const rest = next?.word === 'of' ? tokens.slice(at + 2) : tokens.slice(at + 1);

@@ -70,7 +70,11 @@ function wantedOf({ said, known, text }: Scene, thing: string, isOne: boolean): 
   if (said.verb === 'need') return { type: 'repairs', name: 'Repairs', isGuess: true };
   const isForHire = said.has('for hire|to hire|for rent|to rent');
   if (isForHire) return { type: 'plant-equipment', name: titled(thing) };
-  if (said.has('for sale|for resale|to sell') || isGoods(thing, known)) return goods;
+  if (said.has('for sale|for resale|to sell')) {
+    for (const word of thing.toLowerCase().split(' ')) known.goods.add(word);
+    return goods;
+  }
+  if (isGoods(thing, known)) return goods;
   const wanted = boughtAs(thing, known, isOne);
   const isForUse = /office|workshop|shop|cleaning|use/i.test(thingAfter(said, 'for'));
   return wanted.isGuess && isForUse && !isOne ? { type: 'supplies' } : wanted;
@@ -167,20 +171,21 @@ const usuallyPaid = (said: Told) =>
     ? 'credit'
     : 'bank';
 
+/** `900 was paid, and 5,100 will be paid in instalments`. */
+const isPaidAndOwed = (said: Told): boolean =>
+  said.has('#amount be pay') &&
+  said.has('#amount will be pay|#amount be owe|#amount be due|#amount remain|#amount be to be pay');
+
 /** `Wood is bought: 900 in cash, and another 1,600 on account`: what it costs is what is paid and owed. */
 function pricePaidInParts(said: Told): ReturnType<typeof priceOf> {
   const [first, second, ...more] = said.amounts;
-  if (
-    !first ||
-    !second ||
-    more.length > 0 ||
-    !said.has('cash|bank') ||
-    !said.has('another #amount|further #amount|and #amount onaccount')
-  )
-    return null;
+  if (!first || !second || more.length > 0) return null;
+  const whole = { total: first.value + second.value, uses: [], rest: said };
+  if (isPaidAndOwed(said)) return whole;
+  const isTwo = said.has('another #amount|further #amount|and #amount onaccount');
+  if (!isTwo || !said.has('cash|bank')) return null;
   const behind = said.tokens[said.tokens.indexOf(first) + 1]?.word ?? '';
-  if (!['cash', 'bank', 'from', 'in', 'by'].includes(behind)) return null;
-  return { total: first.value + second.value, uses: [], rest: said };
+  return ['cash', 'bank', 'from', 'in', 'by'].includes(behind) ? whole : null;
 }
 
 /** `Buys a kiln for 6,000, half from the bank, the rest is owed`: something bought, and how it is paid. */

@@ -48,6 +48,7 @@ const puts = ({ said }: Scene): boolean =>
     (said.has(OWNERS) || said.tokens[0]?.isNamed === true)) ||
   (said.verb === 'put' &&
     said.tokens[0]?.isNamed === true &&
+    said.tokens[0].word !== 'put' &&
     said.has('into bank|into a bank|into business')) ||
   (said.has('begin') &&
     said.has('business|books|with') &&
@@ -162,7 +163,8 @@ export const sharesIssued: Event = (scene) => {
   const isNominal = said.has('nominal|par|of #amount at #amount');
   const nominal = isNominal ? nominalIn(said, first.value) : null;
   const paid = second && nominal === first.value ? second.value : first.value;
-  const times = count?.value ?? 1;
+  const isEach = said.has('each|apiece|per|at|@|of #amount|nominal|par');
+  const times = isEach ? (count?.value ?? 1) : 1;
   const isInAll = nominal !== null && paid !== nominal && paid >= nominal * times;
   const total = isInAll ? paid : paid * times;
   const capital = (nominal ?? paid) * times;

@@ -41,7 +41,7 @@ const NOT_THEIRS: ReadonlySet<string> = new Set([
 function isTheirs({ tokens }: Told): boolean {
   const at = tokens.findIndex(({ word }) => ['pay', 'transfer', 'prepay'].includes(word));
   if (at <= 0) return false;
-  const before = tokens.slice(0, at);
+  const before = tokens.slice(0, at).filter(({ kind }) => kind !== 'count');
   const isSomebody = before.some(
     ({ kind, isNamed, word }) => kind === 'word' && isNamed !== true && word !== 'a',
   );
@@ -248,6 +248,7 @@ export const receivingIncome: Event = (scene) => {
     'for|from customer|fees|fee|dues|membership|revenue|income|service|sales|takings|perform|cash sales',
   );
   const isService =
+    (said.has('each') && said.of('count').length > 0) ||
     said.has('by customer|customer pay|bring #amount|bring in #amount') ||
     (said.tokens[0]?.word === 'customer' && said.verb === 'pay') ||
     isTakings(scene) ||

@@ -266,6 +266,8 @@ export const selling: Event = (scene) => {
   const { said, known } = scene;
   if (!(isSale(said) || isTakenByOthers(scene)) || said.has('notyet invoice|bank charge'))
     return null;
+  if (said.has('have pay') && said.has('advance|deposit'))
+    return why('what was paid before is part of it, and how isn’t said plainly');
   const toldCost = costIn(said);
   const main = toldCost?.rest ?? said;
   const price = priceOf(main);
@@ -299,6 +301,19 @@ export const selling: Event = (scene) => {
   return { entries, uses: [...price.uses, price.total, ...usesOf(said, cost)] };
 };
 
+const NO_PAYER: ReadonlySet<string> = new Set(
+  'be have will to and which who it they he she'.split(' '),
+);
+
+/** `..., the undertaker pays within 14 days`. */
+function payerIn({ tokens }: Told): string {
+  const at = tokens.findIndex(({ word }) => word === 'pay');
+  const from = tokens.slice(0, Math.max(0, at)).findLastIndex(({ kind }) => kind !== 'word') + 1;
+  const payer = tokens.slice(from, at);
+  const isNamed = payer.every(({ word }) => !NO_PAYER.has(word));
+  return isNamed && payer.length < 4 && from > 0 ? phrase(payer) : '';
+}
+
 /** By what names whoever buys can be spoken of later. */
 const buyersIn = (said: Told): readonly string[] => [
   thingAfter(said, 'invoice', 'charge'),
@@ -306,6 +321,7 @@ const buyersIn = (said: Told): readonly string[] => [
   'customer',
   thingAfter(said, 'to'),
   thingBefore(said, 'be'),
+  payerIn(said),
   partyAfter(said, 'to', 'invoice', 'charge', 'for'),
 ];
 
