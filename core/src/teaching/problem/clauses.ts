@@ -12,7 +12,7 @@ const isFinite = ({ word, said }: Token): boolean =>
 
 const SMALL: ReadonlySet<string> = new Set(
   (
-    'pay receive owe sign a an in from by of to it ofit cash bank cheque card creditcard atonce now down rest balance remainder ' +
+    'pay receive owe sign a an in into from by of to it ofit cash bank cheque card creditcard atonce now down rest balance remainder ' +
     'remaining charge company onaccount later note with immediately due next month monthof be will promise deposit #amount #share #percent ' +
     '#span #days #day half other at end and , on for promissory supplier customer them they owner loan new for within after day week year fall a ' +
     'he she we it they i month monthly instalment instalments'
@@ -101,6 +101,7 @@ const belongsTo = (before: Told, part: Told): boolean =>
   (before.amounts.length === 0 && part.has(ITS_BILL)) ||
   (before.has('endure') && before.amounts.length === 0 && part.has('worth|residual')) ||
   ((tells(before) || before.has('be')) && isOnlyPayment(withoutPayer(part))) ||
+  (before.verb === '' && before.amounts.length === 0 && isOnlyPayment(part)) ||
   isFinanced(before, part) ||
   (before.has('sell') &&
     part.verb === 'receive' &&
@@ -136,7 +137,7 @@ const isTimeGone = (before: Told, part: Told): boolean =>
   part.has('use');
 
 const tells = (said: Told): boolean =>
-  ['buy', 'sell', 'perform', 'invoice', 'deliver', 'cost'].some((verb) => said.has(verb));
+  ['buy', 'sell', 'perform', 'invoice', 'deliver', 'cost', 'issue'].some((verb) => said.has(verb));
 
 /** `; the wholesaler’s invoice is due at the end of the month`: when what came before is paid. */
 const isOnlyTerms = (said: Told): boolean =>

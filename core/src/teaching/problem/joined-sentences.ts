@@ -36,6 +36,15 @@ const BACK_AT = /^(?:it|they|the \w+) (?:went|goes|go|were|was|had|are|is)\b.*\b
 const isBackAgain = (text: string, before: string): boolean =>
   BACK_AT.test(text) && BACK.test(before) && !/\bcost\b/i.test(before);
 
+const BILL_OF_IT =
+  /^(?:the|his|her|its|their) (?:[\p{L}-]+[’']s )?(?:bill|invoice|charge) (?:of|for|is|was|comes|came)\b/iu;
+
+/** `The mechanic’s bill of 270 is due in June`: for what was done before it. */
+const isBillOfIt = (text: string, before: string): boolean =>
+  BILL_OF_IT.test(text) &&
+  !hasFigure(before.replace(/^[\p{L}\d ./:–-]{0,24}?:/u, '')) &&
+  /\b(?:was|were|is|are) \p{L}+(?:ed|en|wn|lt)\b/u.test(before);
+
 /** Sentences of which each tells a whole. */
 export function joinedRests(sentences: readonly string[]): string[] {
   const found: string[] = [];
@@ -43,7 +52,10 @@ export function joinedRests(sentences: readonly string[]): string[] {
     const before = found.at(-1);
     if (
       before !== undefined &&
-      (isRest(each, before) || isPast(each, before) || isBackAgain(each, before))
+      (isRest(each, before) ||
+        isPast(each, before) ||
+        isBackAgain(each, before) ||
+        isBillOfIt(each, before))
     )
       found[found.length - 1] = `${before.replace(/\.$/, '')}; ${each}`;
     else found.push(each);

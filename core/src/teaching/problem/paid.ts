@@ -20,7 +20,8 @@ export const termsIn = (text: string): number | null => {
   return found ? Number(found[1]) : null;
 };
 
-const isCash = (said: Told): boolean => meansIn(said) === 'cash';
+const isCash = (said: Told): boolean =>
+  meansIn(said) === 'cash' && !said.has('pay into bank|pay in bank');
 
 /** The account that money comes from, or goes to. */
 export const moneyOf = ({ known, said }: Scene): KnownAccount => known.money(isCash(said));

@@ -191,7 +191,8 @@ const DATED_ROW = new RegExp(
 
 /** What a sentence says that there was, in rows; else itself. */
 function told(text: string): Piece[] {
-  const rows = proseRows(text);
+  const list = listIn(text);
+  const rows = list?.some(({ amount }) => amount !== null) ? list : proseRows(text);
   if (!rows) return [{ kind: 'sentence', sentence: sentenceOf(text) }];
   return [{ kind: 'heading', text }, ...rows.map((row): Piece => ({ kind: 'row', row }))];
 }

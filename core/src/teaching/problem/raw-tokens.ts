@@ -67,6 +67,10 @@ export const wholeOf = (raw: Raw | undefined): number | null =>
 
 const MONTHS_IN: Readonly<Record<string, number>> = { month: 1, year: 12 };
 
+/** `For the quarter to 30 June`: three months, and no part of anything. */
+const isQuarter = (first: Raw | undefined, second: Raw | undefined): boolean =>
+  /^quarter$/i.test(first?.text ?? '') && /^(?:to|ended|ending|until)$/i.test(second?.text ?? '');
+
 /** `three months`, `a year`, `six-month`, `quarterly`: months, and how many pieces say it. */
 export function spanAt(
   raws: readonly Raw[],
@@ -79,6 +83,7 @@ export function spanAt(
     const months = MONTHS_IN[joined[2] ?? ''] ?? 0;
     return count > 0 ? { months: count * months, length: 1 } : null;
   }
+  if (isQuarter(first, second)) return { months: 3, length: 1 };
   if (/^half$/i.test(first?.text ?? '') && lemmaOf(second?.text ?? '') === 'year')
     return { months: 6, length: 2 };
   const months = MONTHS_IN[lemmaOf(second?.text.replace(/[’']s?$/, '') ?? '')];

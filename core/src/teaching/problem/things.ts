@@ -50,7 +50,7 @@ const nameOf = (thing: string): string | undefined => {
 
 /** Words by which expenses are known whatever stands beside, their type, and what they are called then. */
 const PLAIN = `
-rent rental lease | premises | Rent
+rent rented rental lease | premises | Rent
 rates | premises | Rates
 wage part-time full-time temp helper helpers hand hands crew mechanic driver cook waiter waitress clerk gardener labourer labourers staff apprentice employee employees teacher teachers trainer trainers instructor instructors assistant worker workers | staff | Wages
 electricity electric power | premises | Electricity
@@ -76,8 +76,13 @@ interest | interest-paid | Interest
     return { words: words.split(' '), wanted: { type, name } };
   });
 
+/** Who sends a bill is no employee. */
 const plainIn = (words: ReadonlySet<string>): Wanted | undefined =>
-  PLAIN.find((each) => each.words.some((word) => words.has(word)))?.wanted;
+  PLAIN.find(
+    (each) =>
+      each.words.some((word) => words.has(word)) &&
+      !(each.wanted.type === 'staff' && (words.has('bill') || words.has('invoice'))),
+  )?.wanted;
 
 const wordsIn = (thing: string): ReadonlySet<string> =>
   new Set(thing.split(/[^\p{L}-]+/u).map(lemmaOf));

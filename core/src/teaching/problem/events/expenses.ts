@@ -18,7 +18,7 @@ import {
 } from '../scene.js';
 import { bestOf, boughtAs, expenseOf, LASTING_TYPES, plainExpense } from '../things.js';
 import { type Token } from '../token.js';
-import { type Told } from '../told.js';
+import { Told } from '../told.js';
 import { OURS } from '../words.js';
 import { isPaying, paidThing } from './paying.js';
 
@@ -84,6 +84,32 @@ function several(scene: Scene): Understood | null {
   return does('Expenses paid', [...debits, credit(moneyOf(scene), total)]);
 }
 
+/** `Paid wages 980 by cheque and 60 for cleaning in cash`: each part with its amount, its thing, and how it is paid. */
+function severalWays(scene: Scene): Understood | null {
+  const { said, known } = scene;
+  if (said.amounts.length < 2 || said.has('ofit|rest|balance|remainder|discount')) return null;
+  const parts: Token[][] = [[]];
+  for (const token of said.tokens)
+    if (token.word === 'and') parts.push([]);
+    else parts.at(-1)?.push(token);
+  const paid = parts.map((tokens) => {
+    const part = new Told(tokens);
+    const words = part
+      .of('word')
+      .map((each) => each.said)
+      .join(' ');
+    return { part, expense: plainExpense(words), amounts: part.amounts };
+  });
+  const isWhole = paid.every(({ expense, amounts }) => expense && amounts.length === 1);
+  const isEach = paid.every(({ part }) => part.has('cash|cheque|bank|till'));
+  if (!isWhole || !isEach) return null;
+  const lines = paid.flatMap(({ part, expense, amounts: [amount] }) => [
+    debit(known.account(expense ?? { type: '' }), amount?.value ?? 0),
+    credit(moneyOf({ ...scene, said: part }), amount?.value ?? 0),
+  ]);
+  return does('Expenses paid', lines);
+}
+
 /** `Pays 1,500 for a used press`: a thing that is bought by paying for it. */
 function paidFor(scene: Scene, wanted: Wanted): Understood | null {
   const { said, known, day } = scene;
@@ -128,8 +154,12 @@ function keptThing(scene: Scene): Wanted | null {
 function guessed(scene: Scene): Wanted | null {
   const { said } = scene;
   const isCrew = someNamed(scene) === '' && WORKERS.test(thingBefore(said, 'be'));
+  const isHelper =
+    /^(?:[^:]{0,24}: )?(?:an?|the|two|three) [\p{L}-]+(?:er|or|ist|ian|man|woman|ers|ors|ists|ians|men|women)\b.*\b(?:was|were|is|are) paid\b/iu.test(
+      scene.text,
+    );
   const isOwnCrew = /\b(?:my|our|her|his|the) (?:\w+ ){0,2}\w+(?:ers|ors|ists)\b/i.test(scene.text);
-  if ((isCrew && said.has('be pay')) || (isOwnCrew && someNamed(scene) === ''))
+  if (((isCrew || isHelper) && said.has('be pay')) || (isOwnCrew && someNamed(scene) === ''))
     return { type: 'staff', name: 'Wages', isGuess: true };
   const thing = paidForWhat(scene);
   const isTime = /^(?:\w+ )?(?:year|months?|weeks?|season|days?|it|them|quarter|half|term)$/i.test(
@@ -144,7 +174,7 @@ function guessed(scene: Scene): Wanted | null {
 export const payingExpenses: Event = (scene) => {
   const { said, known } = scene;
   if (!isPaying(scene) || said.has('customer')) return null;
-  const found = paidAtOnce(scene) ?? several(scene);
+  const found = paidAtOnce(scene) ?? severalWays(scene) ?? several(scene);
   if (found) return found;
   const price = priceOf(said);
   const thing = paidThing(scene);
@@ -152,7 +182,11 @@ export const payingExpenses: Event = (scene) => {
   if (kept) return paidFor(scene, kept);
   const guess = price ? guessed(scene) : null;
   const told = said.has('who be pay|who receive') ? plainExpense(wordsOf(scene)) : null;
-  const expense = told ?? expenseOf(thing, known) ?? guess;
+  const expense =
+    told ??
+    expenseOf(thing, known) ??
+    (said.has('be pay') ? plainExpense(wordsOf(scene)) : null) ??
+    guess;
   if (!price)
     return why(
       expense

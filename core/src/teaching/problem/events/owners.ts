@@ -83,6 +83,19 @@ function moneyIn({ said, known }: Scene): readonly [KnownAccount, KnownAccount] 
   return said.indexOf('bank') < said.indexOf('cash', 'till') ? [bank, cash] : [cash, bank];
 }
 
+/** `Kai and Lou each contributed 8,000`: as many as are named before it. */
+function eachPutIn(scene: Scene, amount: Amount): Understood | null {
+  const { said, known } = scene;
+  const at = said.indexOf('each');
+  const names = said.tokens.slice(0, Math.max(0, at)).filter((each) => each.isNamed);
+  if (names.length < 2 || names.length > 4) return null;
+  const capitals = names.map((each) =>
+    credit(known.account({ type: 'owner-capital', name: `Capital, ${each.said}` }), amount),
+  );
+  const all = debit(moneyOf(scene), amount * names.length);
+  return does('Partners put in', [all, ...capitals], [amount]);
+}
+
 interface PutIn {
   readonly thing: KnownAccount | null;
   readonly capital: KnownAccount;
@@ -116,6 +129,8 @@ export const ownersPutIn: Event = (scene) => {
   if (!puts(scene)) return null;
   const [amount, second, ...more] = said.amounts;
   if (!amount) return why('how much is put in isn’t said');
+  const together = eachPutIn(scene, amount.value);
+  if (together && !second) return together;
   if (more.length > 0 || said.has('each|apiece'))
     return why('more is put in than can be told apart');
   const thing = thingPutIn(scene);
@@ -148,6 +163,21 @@ const nominalIn = (said: Told, first: Amount): Amount => {
   return at < 0 || beside === undefined ? first : (said.tokens[beside]?.value ?? first);
 };
 
+/** How many, and at what: `20,000 £1 shares` are so many, too. */
+function sharesIn(said: Told): { count?: Token; first?: Token; second?: Token } {
+  const [count] = said.of('count');
+  const [first, second, third] = said.amounts;
+  const isCounted =
+    first && second && !count && /^\d/.test(first.said) && /^\p{Sc}/u.test(second.said);
+  if (isCounted)
+    return {
+      count: { ...first, value: first.value / 100 },
+      first: second,
+      ...(third && { second: third }),
+    };
+  return { ...(count && { count }), ...(first && { first }), ...(second && { second }) };
+}
+
 /** `Issues 1,000 shares of 1 at 1.50`: shares for money, at their nominal value and above it. */
 export const sharesIssued: Event = (scene) => {
   const { said, known } = scene;
@@ -157,8 +187,7 @@ export const sharesIssued: Event = (scene) => {
     (said.has('buy|take') && said.has(SHAREHOLDERS));
   if (!said.has('share') || !(said.has('issue|sell') || isTaken) || said.has('dividend'))
     return null;
-  const [count] = said.of('count');
-  const [first, second] = said.amounts;
+  const { count, first, second } = sharesIn(said);
   if (!first) return why('what the shares bring in isn’t said');
   const isNominal = said.has('nominal|par|of #amount at #amount');
   const nominal = isNominal ? nominalIn(said, first.value) : null;
@@ -188,13 +217,21 @@ const isTheirOwn = (text: string): boolean =>
   /(?:\b(?:his|her|their)|[’']s) own\b/i.test(text) &&
   !/\bown (?:money|pocket|funds|savings)\b/i.test(text);
 
+/** `For private use`, and no private trip that is sold. */
+const isPrivate = (said: Told, text: string): boolean =>
+  said.tokens.some((each) => each.word === 'private' && each.said.toLowerCase() !== 'private') ||
+  /\bfor private\b|\bprivate(?:ly)? (?:use|purposes?|expens\w*|bills?|electricity|phone|insurance|spending|account|purchases?|consumption|needs?|rent|household)\b/i.test(
+    text,
+  );
+
 const THEIR_HOME =
   /\b(?:her|his|their|my) (?:own |private )?(?:apartment|house|home|flat|personal|rent)\b/i;
 
 const takesOut = ({ said, text }: Scene): boolean =>
   (said.has('withdraw') && !said.has('wage|petty|rent')) ||
   (said.has('withdraw') && THEIR_HOME.test(text)) ||
-  said.has('private|home|drawings|for her self|himself|herself|themselves|household') ||
+  isPrivate(said, text) ||
+  said.has('home|drawings|for her self|himself|herself|themselves|household') ||
   (said.has('take') && said.has('owner|out|for own|partner|she|he')) ||
   (said.has('buy|pay') && said.has('owner|she|he') && said.has(FAMILY)) ||
   (said.has('pay') && isTheirOwn(text));
@@ -242,9 +279,10 @@ export const moneyMoved: Event = (scene) => {
   // What lies in the till was received before.
   const isBanked = said.has('banked') && said.has('till|float|petty|of cash');
   const toBank = isBanked || said.has('into bank|to bank|in bank|at bank');
-  const isOfIt = said.has('ofit') && said.first !== null && isInTheTill(scene, said.first);
+  const isOfIt =
+    said.has('ofit|#amount of be') && said.first !== null && isInTheTill(scene, said.first);
   const isTakings = isOfIt || said.has('takings|till|cash|float|petty');
-  if (said.has('who|be pay')) return null;
+  if (said.has('who') || (said.has('be pay') && !said.has('be pay into bank'))) return null;
   const isMoving = isBanked || said.has('pay|put|deposit|bring|withdraw|transfer|take|bank');
   const fromBank = said.has('from bank') && said.has('till|petty|float|office use|cash');
   if (

@@ -216,7 +216,9 @@ export const owedAtEnd: Event = (scene) => {
   if (partly) return partly;
   const isTax = expense.type === 'income-tax';
   const isWages = expense.type === 'staff' || expense.type === 'direct-labour';
-  const type = isTax ? 'income-tax-payable' : isWages ? 'wages-payable' : 'accrued-expense';
+  const isBilled = said.has('bill of #amount be due|invoice of #amount be due');
+  const other = isBilled ? 'trade-payables' : 'accrued-expense';
+  const type = isTax ? 'income-tax-payable' : isWages ? 'wages-payable' : other;
   const owed = known.account(
     type === 'accrued-expense' ? { type, name: `${expense.name ?? 'Expense'} owed` } : { type },
   );

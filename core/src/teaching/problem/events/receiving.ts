@@ -245,7 +245,7 @@ export const receivingIncome: Event = (scene) => {
     return said.has('goods|delivery') ? null : why('how much comes in isn’t said');
   const named = FROM.find(([, words]) => said.has(words));
   const isEarned = said.has(
-    'for|from customer|fees|fee|dues|membership|revenue|income|service|sales|takings|perform|cash sales',
+    'for|from customer|fees|fee|dues|hire|rental|rentals|membership|revenue|income|service|sales|takings|perform|cash sales',
   );
   const isService =
     (said.has('each') && said.of('count').length > 0) ||

@@ -172,6 +172,7 @@ export function isBilledToUs({ tokens }: Told): boolean {
   );
   if (at < 0) return false;
   if (['us', 'me', 'business', 'owner'].includes(tokens[at + 1]?.word ?? '')) return true;
+  if (['a', 'customer'].includes(tokens[0]?.word ?? '')) return false;
   const isPassive = tokens[at - 1]?.word === 'be';
   const before = tokens[at - 2] ?? { kind: 'comma', word: ',' };
   return (
@@ -216,9 +217,10 @@ function isChargedToUs({ tokens }: Told): boolean {
   return (
     before === undefined ||
     before.kind !== 'word' ||
-    [...OURS, 'and', 'interest', 'fee', 'fees', 'supplies', 'depreciate', 'month'].includes(
-      before.word,
-    )
+    [
+      ...OURS,
+      ...'and interest fee fees supplies depreciate month rent insurance wage premium'.split(' '),
+    ].includes(before.word)
   );
 }
 
