@@ -102,6 +102,7 @@ const belongsTo = (before: Told, part: Told): boolean =>
   (before.has('endure') && before.amounts.length === 0 && part.has('worth|residual')) ||
   ((tells(before) || before.has('be')) && isOnlyPayment(withoutPayer(part))) ||
   (before.verb === '' && before.amounts.length === 0 && isOnlyPayment(part)) ||
+  (before.amounts.length > 0 && isStillOpen(part)) ||
   isFinanced(before, part) ||
   (before.has('sell') &&
     part.verb === 'receive' &&
@@ -122,6 +123,12 @@ const isFinanced = (before: Told, part: Told): boolean =>
     (part.has('#days credit|give #days|allow #days|#days to pay|give #span') &&
       part.amounts.length === 0) ||
     (before.amounts.length === 0 && part.has('note') && part.amounts.length === 1));
+
+/** `; it has not been paid`: of what is told before it. */
+const isStillOpen = (part: Told): boolean =>
+  part.amounts.length === 0 &&
+  part.of('word').length < 6 &&
+  part.has('notyet pay|notyet be pay|remain unpaid|be unpaid|remain owe|not be pay');
 
 /** What a thing had cost that was sold, or that money goes back for it: told behind, and part of it. */
 const isHistory = (before: Told, part: Told): boolean => {

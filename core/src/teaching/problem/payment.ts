@@ -40,7 +40,8 @@ const SAYS: readonly (readonly [Means, string])[] = [
 
 /** How a part of a sentence says that something is paid; null: it doesn’t. */
 export function meansIn(said: Told): Means | null {
-  const named = SAYS.find(([, words]) => said.has(words));
+  const isOfNote = said.has('interest on note|interest on a note');
+  const named = SAYS.find(([means, words]) => !(isOfNote && means === 'note') && said.has(words));
   return named?.[0] ?? null;
 }
 

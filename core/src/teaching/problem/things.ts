@@ -44,7 +44,11 @@ export const isGoods = (thing: string, { goods }: Known): boolean =>
 /** What an expense is called: as it was said, short; where that says nothing, as its type is called. */
 const nameOf = (thing: string): string | undefined => {
   const [plain = ''] = thing.split(/ (?:of|for|from|in|on|at|by|with)(?: |$)/);
-  const words = (plain === '' ? thing : plain).split(' ').slice(0, 4);
+  const named = (plain === '' ? thing : plain).replace(
+    /^(?:months?|years?|weeks?|days?|quarter) /i,
+    '',
+  );
+  const words = named.split(' ').slice(0, 4);
   return thing === '' || words.length === 0 ? undefined : titled(words.join(' '));
 };
 

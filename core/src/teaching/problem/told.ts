@@ -173,13 +173,17 @@ const NOUNS: Readonly<Record<string, string>> = {
 };
 
 /** `Supplied flowers for a funeral`: by the business, where nobody stands before it. */
-const isSupplied = (first: Token | undefined, next: Token | undefined): boolean =>
-  first?.said.toLowerCase() === 'supplied' && next?.word !== 'by';
+const isSupplied = (tokens: readonly Token[], at: number): boolean =>
+  tokens[at + 1]?.word !== 'by' &&
+  (tokens[at]?.said === 'Supplied' ||
+    (tokens[at]?.said === 'Delivered' &&
+      tokens.some(({ word }) => word === 'to') &&
+      !tokens.some(({ word }) => word === 'invoice')));
 
 function asVerbs(tokens: readonly Token[]): readonly Token[] {
   const at = tokens.findIndex(({ kind }) => kind !== 'day' && kind !== 'comma');
   const [noun, next] = [tokens[at], tokens[at + 1]];
-  if (noun && isSupplied(noun, next))
+  if (noun && isSupplied(tokens, at))
     return tokens.map((each) => (each === noun ? { ...each, word: 'sell' } : each));
   const verb = NOUNS[noun?.said.toLowerCase() ?? ''];
   if (!noun || !verb || !['of', 'to', 'from'].includes(next?.word ?? '')) return tokens;

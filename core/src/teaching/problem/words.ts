@@ -100,6 +100,7 @@ const PHRASES: readonly (readonly [string, string])[] = (
     ['cash at bank|in cash at bank|cash in bank', 'bank'],
     ['have to pay|must pay|be to pay', 'owe'],
     ['hire out|rent out|lease out|let out', 'rented'],
+    ['standing order|direct debit', 'bank'],
     ['send us', 'pay'],
     ['be order and deliver', 'be deliver'],
     ['on account|on credit|on open account|on tick|on invoice', 'onaccount'],

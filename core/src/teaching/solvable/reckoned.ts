@@ -25,11 +25,28 @@ function inWords(words: string): number[] {
   return NUMBER_WORDS.flatMap((word, i) => (said.has(word) ? [i + 2] : []));
 }
 
+const MONTHS =
+  'january february march april may june july august september october november december'.split(
+    ' ',
+  );
+const ONE_OF_THEM = MONTHS.join('|');
+const FROM_TO = new RegExp(
+  `\\b(${ONE_OF_THEM})(?: 20\\d\\d)? (?:and|to|through|until) (${ONE_OF_THEM})\\b`,
+  'gi',
+);
+
+/** `August and September`, `October to December`: so many months. */
+const monthsNamed = (words: string): number[] =>
+  [...words.matchAll(FROM_TO)].map(([, from = '', to = '']) => {
+    const [first, last] = [from, to].map((each) => MONTHS.indexOf(each.toLowerCase()));
+    return (((last ?? 0) - (first ?? 0) + 12) % 12) + 1;
+  });
+
 function partsSaid({ words, figures: { numbers } }: SaidOfIt): Set<number> {
   const parts = new Set([...numbers].filter((each) => each > 1 && each <= 600));
   for (const [said, into] of PARTS_SAID)
     if (said.test(words)) for (const each of into) parts.add(each);
-  for (const each of inWords(words)) parts.add(each);
+  for (const each of [...inWords(words), ...monthsNamed(words)]) parts.add(each);
   for (const each of [...parts]) if (/year/.test(words) && each <= 50) parts.add(each * 12);
   return parts;
 }

@@ -30,6 +30,7 @@ export const isPaying = ({ said }: Scene): boolean =>
 
 const isPaid = (said: Told): boolean =>
   said.has('pay|prepay') ||
+  (said.has('supplier') && said.has('accept|accepts|accepted')) ||
   isSent(said) ||
   (said.verb === 'give' && !said.has('bring')) ||
   said.verb === 'transfer' ||
@@ -171,6 +172,10 @@ export const payingWhatWasOwed: Event = (scene) => {
 const open = (known: Known, type: string): Amount =>
   -known.ofType(type).reduce((sum, account) => sum + known.balanceOf(account), 0);
 
+/** `The Otter Hotel pays`: only names stand before it. */
+const isPaidByName = ({ tokens }: Told, at: number): boolean =>
+  at > 0 && tokens.slice(0, at).every(({ kind, isNamed }) => kind !== 'word' || isNamed === true);
+
 /** What is paid for: named behind *pay*, behind *for* or *of*, or before it. */
 export function paidThing({ said }: Scene): string {
   const at = Math.max(0, said.indexOf('pay', 'prepay', 'give', 'transfer', 'withdraw'));
@@ -181,7 +186,8 @@ export function paidThing({ said }: Scene): string {
     thingAfter(said, 'as'),
     thingAfter(said, 'on'),
     thingAfter(said, 'in'),
-    phrase(thingFrom(said.tokens, 0)),
+    // Whoever pays is nothing that is paid for.
+    ...(isPaidByName(said, at) ? [] : [phrase(thingFrom(said.tokens, 0))]),
   ];
   const behind =
     said.tokens.slice(at).find(({ kind }) => kind === 'amount') ??
@@ -198,6 +204,8 @@ function monthsAhead({ said }: Scene): number {
   const plain = new Told(said.tokens.filter(({ word }) => word !== '#year'));
   if (from && to && plain.has('monthof to monthof|monthof until monthof|monthof through monthof'))
     return ((to.value - from.value + 12) % 12) + 1;
+  if (from && to && plain.has('monthof and monthof') && to.value === (from.value % 12) + 1)
+    return 2;
   if (said.has('annual|yearly|year')) return 12;
   return said.has('quarter|quarterly') ? 3 : 0;
 }

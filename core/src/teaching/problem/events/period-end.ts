@@ -244,7 +244,7 @@ export const earnedAhead: Event = (scene) => {
   const isOther = said.verb === 'receive' && !said.has('earn|perform|redeem|redeemed');
   const [account] = known.ofType('deferred-income');
   const names =
-    'advance|deferred|unearned|beforehand|prepay|voucher|vouchers|pass|passes|subscriptions|ahead';
+    'advance|deferred|unearned|beforehand|prepay|voucher|vouchers|gift|pass|passes|subscriptions|ahead';
   const promised = known.remembered.promised.at(-1);
   const isPart = said.of('span').length > 0 ? (promised?.months ?? 0) > 0 : givenOf(scene) !== null;
   if (!isEarned || isOther || !account || said.has('sell|pay rent|buy')) return null;

@@ -8,6 +8,7 @@ import {
   does,
   isPaidToOthers,
   isSomebodyElse,
+  partyAfter,
   phrase,
   thingFrom,
   titled,
@@ -67,7 +68,8 @@ function costs(
   const payments = price && paymentsOf(price.rest, price.total, usually);
   if (!payments) return null;
   const account: KnownAccount = known.account(wanted);
-  const owing = { wanted: owedFor(known, false, thing), names: [thing] };
+  const names = [thing, partyAfter(said, 'from', 'by')];
+  const owing = { wanted: owedFor(known, false, thing), names };
   known.last = price.total;
   const lines = [debit(account, price.total), ...paidBy(known, payments, owing)];
   return does(titled(wanted.name ?? thing), lines, [price.total, ...price.uses]);

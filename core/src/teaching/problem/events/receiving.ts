@@ -152,6 +152,8 @@ export const receivingDebts: Event = (scene) => {
   if (!isOwed && !(said.has('customer') && account)) return null;
   if (said.has('for') && said.has('service|perform|sell|room|rooms|fees') && !isOfBefore(scene))
     return null;
+  const isAnybody = said.has('customer|receivable|debts|outstanding|account|accounts');
+  if (said.first === null && !isAnybody) return why('who owes how much isn’t said');
   const customers = account ?? known.account({ type: 'trade-receivables' });
   const open = known.balanceOf(customers);
   const isMore = said.first !== null && said.first > open && !known.hasGaps;

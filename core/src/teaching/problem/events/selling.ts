@@ -239,6 +239,7 @@ const isSale = (said: Told): boolean =>
     !said.has('come from|arrive from') &&
     !said.has('arrive')) ||
   (said.has('takings') && ['', 'receive'].includes(said.verb)) ||
+  (said.has('revenue') && said.has('be #amount') && said.verb === '') ||
   (said.verb === 'earn' && isOurs(said) && !said.has('advance')) ||
   (said.verb === 'charge' && said.has('customer')) ||
   isDelivered(said);
