@@ -63,14 +63,17 @@ function useSharing({ kind: of, id }: ShareProps) {
   return { sharing, change };
 }
 
+const waysOf = (kind: SharedKind) =>
+  WAYS_TO_SHARE[kind].map((how) => ({
+    value: how,
+    label: kind === 'note-stocks' ? 'to take from' : SAYS[how],
+  }));
+
 function Shared(props: ShareProps) {
   const { sharing, change } = useSharing(props);
   if (!sharing.data) return <Asking of={sharing} what="With whom it is shared" />;
   const { with: colleagues, others } = sharing.data;
-  const ways = WAYS_TO_SHARE[props.kind].map((how) => ({
-    value: how,
-    label: props.kind === 'note-stocks' ? 'to take from' : SAYS[how],
-  }));
+  const ways = waysOf(props.kind);
   return (
     <>
       <Refusal of={change} />
