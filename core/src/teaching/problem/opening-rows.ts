@@ -6,7 +6,7 @@ import { sideOfClass, statementOfClass, type AccountType } from '../../model/sch
 import { typeGuess, type TypeGuess } from '../../model/naming/guess-type.js';
 import { wordsSpeakFor } from '../../model/naming/type-stems.js';
 import { Known, type KnownAccount, type KnownLine } from './known.js';
-import { type ListRow } from './pieces.js';
+import type { ListRow } from './list-row.js';
 import { bestOf, isGoods, LASTING_TYPES } from './things.js';
 
 type Side = 'debit' | 'credit';

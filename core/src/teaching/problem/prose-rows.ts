@@ -1,4 +1,4 @@
-import type { ListRow } from './pieces.js';
+import type { ListRow } from './list-row.js';
 import { hundredths } from './token.js';
 
 /*
