@@ -3,7 +3,7 @@ import { plainHeading } from '../table/headings.js';
 type Cells = readonly (readonly string[])[];
 
 /** What can stand in a row, each with what heads it, in plain words divided by `|`. */
-export type Heads<Kind extends string> = Readonly<Record<Kind, string>>;
+type Heads<Kind extends string> = Readonly<Record<Kind, string>>;
 
 /** A row as it is written, cell by cell. */
 export type HeadedRow<Kind extends string> = { readonly row: number } & Readonly<
