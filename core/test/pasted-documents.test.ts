@@ -132,7 +132,7 @@ test('a payment that names no document of its party is told; another table is no
     'Date\tKind\tRef\tParty\tAmount\tSettles',
     '2027-02-20\tPaid to supplier\tP\tFell Kilns\t40\tF-9',
   );
-  expect(faults[0]).toMatch(/no document “F-9” of this party/);
+  expect(faults[0]).toMatch(/no invoice “F-9” of this party/);
   expect(read('Account\tDebit\tCredit', 'Bank\t5\t').faults[0]).toMatch(/no list of documents/);
 });
 
@@ -154,4 +154,51 @@ test('what was read is recorded in one step, and every entry balances', () => {
   expect(done.value.book.entries).toHaveLength(3);
   for (const { lines } of done.value.book.entries)
     expect(lines.reduce((sum, { amount }) => sum + amount, 0)).toBe(0);
+});
+
+test('two payments of one day without a reference are two; the same invoice row by row is one', () => {
+  const { documents, faults } = read(
+    'Date\tKind\tRef\tParty\tItem\tQty\tPrice\tAmount',
+    '20 Feb 2027\tPaid to supplier\t\tFell Kilns\t\t\t\t40',
+    '20 Feb 2027\tPaid to supplier\t\tFell Kilns\t\t\t\t40',
+    '21 Feb 2027\tOrder\tO-1\tFell Kilns\tLarge pot\t1\t4\t',
+    '21 Feb 2027\tOrder\tO-1\tFell Kilns\tLarge pot\t2\t4\t',
+  );
+  expect(faults).toEqual([]);
+  expect(documents.map(({ document: { amount, lines } }) => [amount, lines.length])).toEqual([
+    [4000, 0],
+    [4000, 0],
+    [null, 2],
+  ]);
+});
+
+test('a row that can’t be read takes nothing of the document above away', () => {
+  const { documents, faults } = read(
+    HEADS,
+    '9 Feb 2027\tOrder\tY\tFell Kilns\tLarge pot\t1\t4\t',
+    'someday\tInvoice\tX\tAbbey School\tLarge pot\t1\t4\t',
+    '\t\t\t\tLarge pot\t2\t4\t',
+  );
+  expect(documents.map(({ document: { reference } }) => reference)).toEqual(['Y']);
+  expect(faults).toHaveLength(1);
+});
+
+test('figures beside no item and no account are told, and not passed over', () => {
+  const { documents, faults } = read(
+    HEADS,
+    '9 Feb 2027\tSupplier’s invoice\tX\tFell Kilns\tLarge pot\t1\t4\t',
+    '\t\t\t\t\t\t\t35.50',
+  );
+  expect(documents).toEqual([]);
+  expect(faults).toEqual([expect.stringMatching(/^Row 3: .*item or account/)]);
+});
+
+test('what a payment settles is an invoice, whatever else has its reference', () => {
+  const { documents } = read(
+    `${HEADS}\tSettles`,
+    '3 Feb 2027\tOrder\tA-1\tAbbey School\tLarge pot\t5\t9\t\t',
+    '4 Feb 2027\tSales invoice\tA-1\tAbbey School\tLarge pot\t5\t9\t\t',
+    '20 Feb 2027\tMoney from customer\t\tAbbey School\t\t\t\t45\tA-1',
+  );
+  expect(documents.at(-1)?.document.settles).toEqual([{ document: 'd2', amount: 4500 }]);
 });

@@ -44,3 +44,30 @@ test('adjusting entries stand at the end of the period, whatever days are told',
     ['2027-12-31', 30_000],
   ]);
 });
+
+test('where transactions are told beside, each stays on its day', () => {
+  const { sentences } = propose(
+    'Record the transactions of Fell Repairs and the adjusting entries at 31 December 2027.\nOn 3 December rent of $400 was paid.\nWages of $300 were paid on 5 December.',
+    { year: 2027 },
+  );
+  expect(sentences.map(({ entries }) => entries[0]?.date)).toEqual(['2027-12-03', '2027-12-05']);
+});
+
+test('sentences that are read as one stand as they were written', () => {
+  const text =
+    'On 2 May two vans, 19,000 each, were bought. A finance company lent 30,000 towards them; the remainder came out of the bank.';
+  const [sentence, ...more] = propose(text, { year: 2027 }).sentences;
+  expect(more).toEqual([]);
+  expect(sentence?.text).toBe(text);
+  expect(sentence?.entries[0]?.lines.map(({ amount }) => amount)).toEqual([
+    3_800_000, -3_000_000, -800_000,
+  ]);
+});
+
+test('a business is no service because a word of its text is *it*', () => {
+  const { sentences } = propose(
+    'Marsh & Co began on 1 May 2027. Its owner says that it does well.\n3 May: Received 400 in cash for two crates.',
+    { year: 2027 },
+  );
+  expect(sentences[0]?.entries[0]?.lines[1]?.account.type).toBe('goods-sales');
+});

@@ -78,6 +78,14 @@ it.each([
   expect(untold(exercise(brief))).toEqual(wanted);
 });
 
+it('no three amounts that stand somewhere make a fourth, unless something is counted', () => {
+  const brief = BRIEF.replace(', with interest of 25', '').replace(
+    'an instalment of 425 is paid',
+    'an instalment of 425 is paid on the loan; other loans cost 390, 775 and 765',
+  );
+  expect(untold(exercise(brief))).toEqual(['entry loan', 'entry loan']);
+});
+
 it('a check figure that is the answer of a question is told as giving it away', () => {
   const key = keyOf(studio(), {
     questions: [

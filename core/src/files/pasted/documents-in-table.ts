@@ -1,15 +1,13 @@
 import { faultsOfDocument, KIND_FACTS } from '../../accounting/document/index.js';
-import type { Account, Book } from '../../model/book/book.js';
+import type { Book } from '../../model/book/book.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
-import { writtenDays } from '../../model/day/written-days.js';
-import { parseAmount } from '../../model/money/parse-amount.js';
 import { QUANTITY_DIGITS } from '../../model/money/quantity.js';
-import { usualDecimal, writingOf } from '../../model/place/writing.js';
 import type { Document, DocumentLine } from '../../model/shapes/document.js';
 import type { Item } from '../../model/shapes/item.js';
 import type { Party } from '../../model/shapes/party.js';
-import { accountsCalled, named, type Called } from './called.js';
+import { named, type Called } from './called.js';
 import { documentKindCalled, documentRows, type DocumentRow } from './document-rows.js';
+import { decimalOf, RowsReader } from './read-rows.js';
 
 /** A document read from a table, and the row in which it begins. */
 interface ReadDocument {
@@ -30,34 +28,29 @@ interface Open extends ReadDocument {
   readonly head: string;
 }
 
-class Reader {
-  readonly documents: ReadDocument[] = [];
-  readonly faults: string[] = [];
-  private open: Open | null = null;
-  private isFaulty = false;
-  private readonly accounts: Called<Account>;
-  private readonly items: Called<Item>;
+type Wanted = Party['kind'] | 'either';
 
-  constructor(
-    private readonly book: Book,
-    private readonly newId: () => string,
-    private readonly decimal: '.' | ',' | null,
-  ) {
-    this.accounts = accountsCalled(book);
-    this.items = named(subledgersOf(book).items);
-  }
+class Reader extends RowsReader<DocumentRow> {
+  readonly documents: ReadDocument[] = [];
+  private open: Open | null = null;
+  private readonly items: Called<Item> = named(subledgersOf(this.book).items);
+  private readonly parties = new Map<Wanted, Called<Party>>();
 
   take(row: DocumentRow, date: string | null): void {
-    if (row.date !== '' && date === null)
-      return this.fault(row, `“${row.date}” is no day. Write it as 2027-03-31 or 31 Mar 2027.`);
     const head = JSON.stringify([date, row.kind, row.reference, row.party]);
-    const begins = row.kind !== '' && (row.date !== '' || !this.open) && head !== this.open?.head;
-    if (begins) this.begin(row, { date, head });
+    if (this.begins(row, head)) this.begin(row, { date, head });
     if (!this.open && !this.isFaulty)
       return this.fault(row, 'It says no kind of document. Write it into the row where it begins.');
     const line = this.lineOf(row);
     if (this.open && line)
       this.open = { ...this.open, document: withLine(this.open.document, line) };
+  }
+
+  /** Whether another begins: a kind beside a day, unless it is the one above, which goes on; a payment has one row. */
+  private begins(row: DocumentRow, head: string): boolean {
+    if (row.kind === '' || (row.date === '' && this.open)) return false;
+    const isByAmount = this.open && KIND_FACTS[this.open.document.kind].lines === 'none';
+    return head !== this.open?.head || isByAmount === true;
   }
 
   private begin(row: DocumentRow, { date, head }: { date: string | null; head: string }): void {
@@ -71,6 +64,7 @@ class Reader {
         `“${row.kind}” is no kind of document. Write one of: ${known.join(', ')}.`,
       );
     }
+    if (row.date !== '' && date === null) return this.noDay(row);
     if (date === null)
       return this.fault(row, 'It has no day. Write the day of the document into it.');
     const party = this.partyOf(row, KIND_FACTS[kind].party);
@@ -80,8 +74,8 @@ class Reader {
       ...{ id: this.newId(), kind, date, reference: row.reference, text: row.text, party },
       money: money ? this.moneyOf(row) : null,
       to: kind === 'transfer' && row.of !== '' ? this.accountCalled(row, row.of) : null,
-      amount: isByAmount ? this.figure(row, row.amount, writingOf(this.book.company).digits) : null,
-      discount: this.figure(row, row.discount, writingOf(this.book.company).digits) ?? 0,
+      amount: isByAmount ? this.said(row, row.amount) : null,
+      discount: this.said(row, row.discount) ?? 0,
       ...{ lines: [], settles: [] },
     };
     const settles = isByAmount && owed < 0 ? this.settledBy(row, document) : [];
@@ -98,17 +92,9 @@ class Reader {
     else this.documents.push({ row: open.row, document: open.document });
   }
 
-  private fault(row: DocumentRow, says: string): void {
-    this.isFaulty = true;
-    this.faults.push(`Row ${row.row}: ${says}`);
-  }
-
-  private partyOf(row: DocumentRow, wanted: Party['kind'] | 'either' | 'none'): string | null {
+  private partyOf(row: DocumentRow, wanted: Wanted | 'none'): string | null {
     if (wanted === 'none' || row.party === '') return null;
-    const all = subledgersOf(this.book).parties.filter(
-      ({ kind }) => wanted === 'either' || kind === wanted,
-    );
-    const found = named(all).find(row.party);
+    const found = this.partiesOf(wanted).find(row.party);
     if (!found)
       this.fault(
         row,
@@ -117,13 +103,19 @@ class Reader {
     return found?.id ?? null;
   }
 
+  /** Those of a kind by their names, made ready once, however many rows there are. */
+  private partiesOf(wanted: Wanted): Called<Party> {
+    const known = this.parties.get(wanted);
+    if (known) return known;
+    const { parties } = subledgersOf(this.book);
+    const made = named(parties.filter(({ kind }) => wanted === 'either' || kind === wanted));
+    this.parties.set(wanted, made);
+    return made;
+  }
+
   private accountCalled(row: DocumentRow, name: string): string | null {
     const found = this.accounts.find(name);
-    if (!found)
-      this.fault(
-        row,
-        `There is no account “${name}” in this book. Add it to the chart, or write it as it is called there.`,
-      );
+    if (!found) this.noAccount(row, name);
     return found?.id ?? null;
   }
 
@@ -134,7 +126,7 @@ class Reader {
     return banks.length === 1 ? (banks[0]?.id ?? null) : null;
   }
 
-  /** The document whose reference is said, of the same party: recorded already, or read above. */
+  /** The invoice whose reference is said, of the same party: recorded already, or read above. */
   private settledBy(row: DocumentRow, { party, amount, discount }: Document): Document['settles'] {
     if (row.settles === '' || amount === null) return [];
     const all = [
@@ -142,38 +134,45 @@ class Reader {
       ...this.documents.map(({ document }) => document),
     ];
     const found = all.find(
-      (each) => each.party === party && each.reference.toLowerCase() === row.settles.toLowerCase(),
+      (each) =>
+        KIND_FACTS[each.kind].owed > 0 &&
+        each.party === party &&
+        each.reference.toLowerCase() === row.settles.toLowerCase(),
     );
     if (found) return [{ document: found.id, amount: amount + discount }];
-    this.fault(row, `There is no document “${row.settles}” of this party that it could settle.`);
+    this.fault(
+      row,
+      `There is no invoice “${row.settles}” of this party that it could settle. Write its reference as it stands there, or leave it out.`,
+    );
     return [];
   }
 
-  private figure(row: DocumentRow, text: string, digits: number): number | null {
-    if (text === '') return null;
-    const read = parseAmount(text, { digits, decimal: this.decimal });
-    if (read.ok) return read.value;
-    this.fault(row, read.refusals[0]?.says ?? '');
-    return null;
+  /** A figure where one is written. */
+  private said(row: DocumentRow, text: string, digits?: number): number | null {
+    return text === '' ? null : this.figure(row, text, digits);
   }
 
   private lineOf(row: DocumentRow): DocumentLine | null {
     const kind = this.open?.document.kind;
-    if (!kind || KIND_FACTS[kind].lines === 'none' || row.of === '') return null;
-    const { digits } = writingOf(this.book.company);
-    const item = KIND_FACTS[kind].lines === 'accounts' ? null : this.items.find(row.of);
-    const quantity = this.figure(row, row.quantity, QUANTITY_DIGITS);
-    const price = this.figure(row, row.price, digits);
-    const amount = this.figure(row, row.amount, digits);
+    if (!kind || KIND_FACTS[kind].lines === 'none') return null;
+    const isSaid = [row.quantity, row.price, row.amount].some((each) => each !== '');
+    if (row.of === '') {
+      if (isSaid)
+        this.fault(row, 'It has figures, but no item or account. Write of what they are.');
+      return null;
+    }
+    const { lines, priced } = KIND_FACTS[kind];
+    const item = lines === 'accounts' ? null : this.items.find(row.of);
+    const quantity = this.said(row, row.quantity, QUANTITY_DIGITS);
+    const [price, amount] = [this.said(row, row.price), this.said(row, row.amount)];
     if (item)
       return {
         ...{ item: item.id, quantity, account: null, amount: null },
-        price: KIND_FACTS[kind].priced ? (price ?? eachOf(amount, quantity)) : null,
+        price: priced ? (price ?? eachOf(amount, quantity)) : null,
       };
     const account = this.accountCalled(row, row.of);
-    return account === null
-      ? null
-      : { ...{ item: null, quantity: null, price: null, account }, amount };
+    if (account === null) return null;
+    return { ...{ item: null, quantity: null, price: null, account }, amount };
   }
 }
 
@@ -202,13 +201,7 @@ export function documentsInTable(
 ): ReadDocuments {
   const table = documentRows(cells);
   if (!table) return { documents: [], faults: [NO_TABLE] };
-  const year = Number(book.company.firstDay.slice(0, 4));
-  const days = writtenDays(
-    table.rows.map(({ date }) => date),
-    year,
-  );
-  const reader = new Reader(book, newId, table.decimal ?? usualDecimal(book.company));
-  for (const [i, row] of table.rows.entries()) reader.take(row, days[i] ?? null);
-  reader.end();
+  const reader = new Reader(book, newId, decimalOf(book, table));
+  reader.readAll(table.rows);
   return { documents: reader.documents, faults: reader.faults };
 }

@@ -1,13 +1,11 @@
-import type { Account, Book, Entry } from '../../model/book/book.js';
+import type { Book, Entry } from '../../model/book/book.js';
 import { dayText } from '../../model/day/calendar.js';
-import { writtenDays } from '../../model/day/written-days.js';
 import { type Amount } from '../../model/money/amount.js';
 import { formatAmount } from '../../model/money/format-amount.js';
-import { parseAmount } from '../../model/money/parse-amount.js';
 import type { Line } from '../../model/shapes/entry.js';
-import { accountsCalled, type Called } from './called.js';
 import { entryRows, type EntryRow } from './entry-rows.js';
-import { usualDecimal, type Writing, writingOf } from '../../model/place/writing.js';
+import { type Writing, writingOf } from '../../model/place/writing.js';
+import { decimalOf, RowsReader } from './read-rows.js';
 
 /** An entry read from a table, and the row in which it begins. */
 interface ReadEntry {
@@ -32,26 +30,16 @@ interface Open {
   readonly lines: Line[];
 }
 
-class Reader {
+class Reader extends RowsReader<EntryRow> {
   readonly entries: ReadEntry[] = [];
-  readonly faults: string[] = [];
   private open: Open | null = null;
-  private isFaulty = false;
-  private readonly accounts: Called<Account>;
-  private readonly writing: Writing;
 
-  constructor(
-    book: Book,
-    private readonly newId: () => string,
-    private readonly decimal: '.' | ',' | null,
-  ) {
-    this.accounts = accountsCalled(book);
-    this.writing = writingOf(book.company);
+  private get writing(): Writing {
+    return writingOf(this.book.company);
   }
 
   take(row: EntryRow, date: string | null): void {
-    if (row.date !== '' && date === null)
-      return this.fault(row, `“${row.date}” is no day. Write it as 2027-03-31 or 31 Mar 2027.`);
+    if (row.date !== '' && date === null) return this.noDay(row);
     if (this.begins(row, date)) this.begin(row, date);
     if (!this.open) return this.fault(row, 'It has no day. Write the day of its entry into it.');
     const lines = this.linesOf(row);
@@ -106,11 +94,6 @@ class Reader {
     );
   }
 
-  private fault(row: EntryRow, says: string): void {
-    this.isFaulty = true;
-    this.faults.push(`Row ${row.row}: ${says}`);
-  }
-
   private linesOf(row: EntryRow): Line[] | null {
     const isPair = row.debited !== '' && row.credited !== '';
     const debit = this.amount(row, isPair ? row.amount : row.debit || row.amount);
@@ -123,11 +106,7 @@ class Reader {
   }
 
   private amount(row: EntryRow, text: string): Amount | null {
-    if (text === '') return 0;
-    const read = parseAmount(text, { digits: this.writing.digits, decimal: this.decimal });
-    if (read.ok) return read.value;
-    this.fault(row, read.refusals[0]?.says ?? '');
-    return null;
+    return text === '' ? 0 : this.figure(row, text);
   }
 
   private line(
@@ -138,14 +117,9 @@ class Reader {
     const account = this.accounts.find(name, number);
     if (account && amount !== 0) return { account: account.id, amount };
     const called = [number, name].filter(Boolean).join(' ');
-    this.fault(
-      row,
-      called === ''
-        ? 'It names no account. Write its number or its name.'
-        : account
-          ? 'It has no amount. Write it in debit or in credit.'
-          : `There is no account “${called}” in this book. Add it to the chart, or write it as it is called there.`,
-    );
+    if (called === '') this.fault(row, 'It names no account. Write its number or its name.');
+    else if (account) this.fault(row, 'It has no amount. Write it in debit or in credit.');
+    else this.noAccount(row, called);
     return null;
   }
 }
@@ -161,15 +135,8 @@ export function entriesInTable(
 ): ReadEntries {
   const table = entryRows(cells);
   if (!table) return { entries: [], faults: [NO_TABLE] };
-  const year = Number(book.company.firstDay.slice(0, 4));
-  const days = writtenDays(
-    table.rows.map(({ date }) => date),
-    year,
-  );
-  const reader = new Reader(book, newId, table.decimal ?? usualDecimal(book.company));
-  for (const [i, row] of table.rows.entries())
-    if (isOfAnEntry(row)) reader.take(row, days[i] ?? null);
-  reader.end();
+  const reader = new Reader(book, newId, decimalOf(book, table));
+  reader.readAll(table.rows.filter(isOfAnEntry));
   return { entries: reader.entries, faults: reader.faults };
 }
 

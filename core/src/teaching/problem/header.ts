@@ -213,7 +213,8 @@ export function readHabits(known: Known, text: string): void {
     /\bperpetual\b/i.test(text) || known.ofType('cost-of-goods-sold').some((each) => each.isGiven);
   known.taxRate = taxRateIn(text);
   known.isClub = IS_CLUB.test(text);
-  known.isService = SERVES.test(text.slice(0, BEGINNING));
+  const beginning = text.slice(0, BEGINNING);
+  known.isService = SERVES.test(beginning) || /\bIT\b/.test(beginning);
   known.recordsPurchases =
     /\bperiodic(?:al)?\b/i.test(text) || known.ofType('purchases').length > 0;
 }
@@ -221,7 +222,7 @@ export function readHabits(known: Known, text: string): void {
 /** In characters: where a text says what kind of business it is about. */
 const BEGINNING = 300;
 const SERVES =
-  /\b(?:couriers?|salon|hairdress\w*|barbers?|repairs?|clean(?:ers?|ing)|consult\w*|dent(?:ist|al)|clinic|lawyers?|solicitors?|attorney|photograph\w*|design(?:er|s|ing)?|tutor\w*|school|academy|agency|taxis?|transport|haul\w*|removals|plumb\w*|electricians?|painters?|decorat\w*|tailors?|laundry|kennels|hotel|inn|guest house|museum|theatre|ferry|survey\w*|architects?|garage|software|IT|gym|yoga|dance|escape-room|climbing|surf|swimming|fitness|sports? (?:hall|centre|center)|rentals?|hire|vet\w*|landscap\w*|cater(?:ers?|ing)|nurs(?:e|es|ing)\b(?! \w*plant)|physio\w*|massage|spa|translat\w*|accountants?|bookkeep\w*|engineers?|services?)\b/i;
+  /\b(?:couriers?|salon|hairdress\w*|barbers?|repairs?|clean(?:ers?|ing)|consult\w*|dent(?:ist|al)|clinic|lawyers?|solicitors?|attorney|photograph\w*|design(?:er|s|ing)?|tutor\w*|school|academy|agency|taxis?|transport|haul\w*|removals|plumb\w*|electricians?|painters?|decorat\w*|tailors?|laundry|kennels|hotel|inn|guest house|museum|theatre|ferry|survey\w*|architects?|garage|software|gym|yoga|dance|escape-room|climbing|surf|swimming|fitness|sports? (?:hall|centre|center)|rentals?|hire|vet\w*|landscap\w*|cater(?:ers?|ing)|nurs(?:e|es|ing)\b(?! \w*plant)|physio\w*|massage|spa|translat\w*|accountants?|bookkeep\w*|engineers?|courses|lessons|classes|workshops|tours|treatments|tuition|training|services?)\b/i;
 
 const IS_CLUB =
   /\b(?:club|choir|orchestra|society|association)\b[^.\n]{0,80}\b(?:members?|subscriptions?|treasurer|its accounts)\b/i;

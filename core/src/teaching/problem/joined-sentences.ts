@@ -45,20 +45,28 @@ const isBillOfIt = (text: string, before: string): boolean =>
   !hasFigure(before.replace(/^[\p{L}\d ./:–-]{0,24}?:/u, '')) &&
   /\b(?:was|were|is|are) \p{L}+(?:ed|en|wn|lt)\b/u.test(before);
 
-/** Sentences of which each tells a whole. */
-export function joinedRests(sentences: readonly string[]): string[] {
-  const found: string[] = [];
+const goesOn = (text: string, before: string): boolean =>
+  isRest(text, before) ||
+  isPast(text, before) ||
+  isBackAgain(text, before) ||
+  isBillOfIt(text, before);
+
+/** Sentences that tell a whole: as they are written, and as they are read, of which one goes on where the next begins. */
+export interface Whole {
+  readonly text: string;
+  readonly read: string;
+}
+
+export function joinedRests(sentences: readonly string[]): Whole[] {
+  const found: Whole[] = [];
   for (const each of sentences) {
     const before = found.at(-1);
-    if (
-      before !== undefined &&
-      (isRest(each, before) ||
-        isPast(each, before) ||
-        isBackAgain(each, before) ||
-        isBillOfIt(each, before))
-    )
-      found[found.length - 1] = `${before.replace(/\.$/, '')}; ${each}`;
-    else found.push(each);
+    if (before && goesOn(each, before.read))
+      found[found.length - 1] = {
+        text: `${before.text} ${each}`,
+        read: `${before.read.replace(/\.$/, '')}; ${each}`,
+      };
+    else found.push({ text: each, read: each });
   }
   return found;
 }

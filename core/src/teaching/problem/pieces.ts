@@ -1,5 +1,5 @@
 import type { ListRow } from './list-row.js';
-import { joinedRests } from './joined-sentences.js';
+import { joinedRests, type Whole } from './joined-sentences.js';
 import { proseRows } from './prose-rows.js';
 import { hundredths } from './token.js';
 import { monthNamed } from './words.js';
@@ -7,6 +7,8 @@ import { monthNamed } from './words.js';
 /** A sentence as it is written, without what counts it. */
 export interface Sentence {
   readonly text: string;
+  /** As it is read: sentences that tell one thing are one. */
+  readonly read: string;
   /** A bare number before it, that can be a day of the month; null: none. */
   readonly number: number | null;
   /** Whether it stands in a list that is counted, or has a dash before it. */
@@ -45,13 +47,18 @@ function sentencesOf(line: string): string[] {
 const BULLET = /^(?:[-–•*·]|\(?[a-z]\)|\(?\d{1,2}[.)](?!\d)|\d{1,2}:|\(?[ivx]{1,5}[.)])\s+/;
 const BARE_NUMBER = /^(\d{1,2})\s+(?=\p{Lu})/u;
 
-function sentenceOf(text: string): Sentence {
+function sentenceOf({ text, read }: Whole): Sentence {
   const plain = text.replace(BULLET, '');
   const number = BARE_NUMBER.exec(plain);
   const isMonth = /^\d{1,2}\s+(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)/.test(plain);
-  return number && !isMonth
-    ? { text: plain.slice(number[0].length), number: Number(number[1]), isCounted: true }
-    : { text: plain, number: null, isCounted: plain !== text };
+  const counted = number && !isMonth ? number[0].length : 0;
+  const from = text.length - plain.length + counted;
+  return {
+    text: text.slice(from),
+    read: read.slice(from),
+    number: counted > 0 ? Number(number?.[1]) : null,
+    isCounted: from > 0,
+  };
 }
 
 const SIDES: Readonly<Record<string, 'debit' | 'credit'>> = {
@@ -180,10 +187,11 @@ const DATED_ROW = new RegExp(
 );
 
 /** What a sentence says that there was, in rows; else itself. */
-function told(text: string): Piece[] {
+function told(whole: Whole): Piece[] {
+  const { text } = whole;
   const list = listIn(text);
   const rows = list?.some(({ amount }) => amount !== null) ? list : proseRows(text);
-  if (!rows) return [{ kind: 'sentence', sentence: sentenceOf(text) }];
+  if (!rows) return [{ kind: 'sentence', sentence: sentenceOf(whole) }];
   return [{ kind: 'heading', text }, ...rows.map((row): Piece => ({ kind: 'row', row }))];
 }
 

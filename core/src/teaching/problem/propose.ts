@@ -1,9 +1,10 @@
 import { type Amount } from '../../model/money/amount.js';
 import type { Book, Company } from '../../model/book/book.js';
 import { clausesOf } from './clauses.js';
-import { dayAt, lastOfMonth } from './days.js';
+import { dayAt } from './days.js';
 import { EVENTS } from './events/index.js';
 import { hasSignsIn, headerOf, isMonthFirstIn, readHabits, readNames, yearIn } from './header.js';
+import { dayOf, ofMonth, withoutItsDay } from './its-day.js';
 import { type Known, type KnownAccount, type KnownLine } from './known.js';
 import { meansIn } from './payment.js';
 import { piecesOf, type Piece, type Sentence } from './pieces.js';
@@ -51,6 +52,11 @@ const TASKS =
   /^(?:required|prepare|record|journali[sz]e|post|show|draw up|enter|write up|give the|make the|what |which |explain|note:)(?!ed\b)/i;
 const SCENERY =
   /\b(?:begins? (?:the|its|her|his|trading|business)|following|opens? (?:the|its|her|his) (?:books|shop|business)|runs? an?|is an?|makes? and sells?|the books of|happened|took place|keeps? (?:its|her|his) books)\b/i;
+
+const ADJUSTS = /\badjust(?:ing|ments?)\b/i;
+/** Where what happened is asked for beside, each thing stays on its day. */
+const ASKS_MORE =
+  /\btransactions?\b|\bunadjusted\b|\bevents?\b|\bjournali[sz]e\b|\b(?:prepare|record|post|enter) (?:the )?(?:journal|entries)\b/i;
 
 /** `Week 2.`: when what follows happens, and no day. */
 const WEEK = /^(?:week|day|part|quarter|phase)\s+\w+[.:]?$/i;
@@ -103,7 +109,8 @@ class Reading {
   private adjusted(text: string): void {
     const said = told(text, this).of('day').at(-1)?.day ?? null;
     if (/\b(?:year|period)[ -]?end/i.test(text) && said) this.yearEnd = said;
-    if (/\badjust(?:ing|ments?)\b/i.test(text)) this.closing = said ?? this.yearEnd ?? this.closing;
+    if (ADJUSTS.test(text) && !ASKS_MORE.test(text))
+      this.closing = said ?? this.yearEnd ?? this.closing;
   }
 
   private dated(text: string): void {
@@ -121,8 +128,8 @@ class Reading {
     }
   }
 
-  private sentence({ text, number, isCounted }: Sentence): void {
-    const said = this.withOwners(told(text, this));
+  private sentence({ text, read, number, isCounted }: Sentence): void {
+    const said = this.withOwners(told(read, this));
     if (WEEK.test(text)) {
       this.about.push(text);
       return;
@@ -147,7 +154,7 @@ class Reading {
     const isNow = this.closing !== null && !isDated;
     const day = isNow ? (this.closing ?? this.day) : dayOf(said, this.day, this.year);
     this.day = day;
-    this.sentences.push(this.understood(text, said, day));
+    this.sentences.push({ text, ...this.understood(read, said, day) });
   }
 
   /** Whoever is known to own the business is its owner, by whatever name. */
@@ -158,9 +165,9 @@ class Reading {
     return new Told(withBusiness(named, this.name));
   }
 
-  private understood(text: string, said: Told, day: string): ProposedSentence {
+  private understood(text: string, said: Told, day: string): Omit<ProposedSentence, 'text'> {
     if (said.has('if|unless|would|might|maybe|perhaps|must|shall'))
-      return { text, entries: [], why: 'it says what may be, not what is' };
+      return { entries: [], why: 'it says what may be, not what is' };
     const entries: ProposedEntry[] = [];
     const back = this.known.moment();
     let unknown: string | null = null;
@@ -183,16 +190,16 @@ class Reading {
         }
         back();
         if (said.amounts.length > 0 && !found.why.startsWith('no amount')) this.missed(text);
-        return { text, entries: [], why: found.why };
+        return { entries: [], why: found.why };
       }
       for (const { lines, text: words, date } of found.entries) {
         this.known.move(lines);
         entries.push({ date: date ?? day, text: words, lines });
       }
     }
-    if (entries.length > 0) return { text, entries, why: null };
+    if (entries.length > 0) return { entries, why: null };
     if (unknown !== null && said.amounts.length > 0) this.missed(text);
-    return { text, entries, why: unknown ?? 'no amount moves by this' };
+    return { entries, why: unknown ?? 'no amount moves by this' };
   }
 
   /** Something moves amounts that is not understood. */
@@ -286,72 +293,6 @@ function checked(
   const open = said.amounts.find(({ value }) => !stands(value) || isTwice(value));
   return open ? { why: `what the ${open.said} stands for isn’t said plainly` } : { entries };
 }
-
-const NOT_ITS_DAY: ReadonlySet<string> = new Set([
-  'from',
-  'until',
-  'to',
-  'before',
-  'due',
-  'by',
-  'after',
-  'till',
-  'since',
-  'of',
-  'payable',
-  'through',
-]);
-
-const JOINS_A_DAY: ReadonlySet<string> = new Set(['on', 'at', 'in']);
-
-/** `To be paid at the end of April`, `will pay on 3 May`: when something is paid that happens before. */
-function isDueThen(tokens: readonly Token[], at: number): boolean {
-  const before = tokens
-    .slice(Math.max(0, at - 5), at)
-    .map(({ word }) => word)
-    .join(' ');
-  return /\b(?:to be pay|will be pay|will pay|to pay|promise|due|payable|be due|to be repay|repayable)(?: \S+)?(?: (?:on|at|in|by))?$/.test(
-    before,
-  );
-}
-
-/** Whether a day is the one on which it happens, and not the end or beginning of something else. */
-function isItsDay(tokens: readonly Token[], at: number): boolean {
-  if (tokens[at]?.kind !== 'day') return false;
-  const before = tokens[at - 1]?.word ?? '';
-  const isPayday = tokens[at - 2]?.word === 'pay' && tokens.some(({ word }) => word === 'earn');
-  const isAsOf =
-    tokens[at - 2]?.word === 'owe' && tokens.slice(0, at).some(({ kind }) => kind === 'day');
-  if (isPayday || isAsOf || isDueThen(tokens, at)) return false;
-  const isWeek =
-    before === 'to' && ['week', 'fortnight', 'period'].includes(tokens[at - 2]?.word ?? '');
-  if (isWeek) return true;
-  return !NOT_ITS_DAY.has(JOINS_A_DAY.has(before) ? (tokens[at - 2]?.word ?? '') : before);
-}
-
-/** The day of what a sentence tells: the first it says that is not the end or beginning of something else. */
-function dayOf(said: Told, day: string, year: number): string {
-  const at = said.tokens.findIndex((_, i) => isItsDay(said.tokens, i));
-  const found = said.tokens[at]?.day;
-  if (found !== undefined) return found;
-  if (said.tokens[0]?.word === 'in' && said.tokens[1]?.kind === 'month')
-    return `${year}-${String(said.tokens[1].value).padStart(2, '0')}-01`;
-  return said.has('end|end of year|year end|at close') ? lastOfMonth(day) : day;
-}
-
-/** A sentence without the day on which it happens: `on 3 May`, or a day at its beginning. */
-function withoutItsDay({ tokens }: Told): Told {
-  const isJoint = (at: number) =>
-    JOINS_A_DAY.has(tokens[at]?.word ?? '') && isItsDay(tokens, at + 1);
-  const left = tokens.filter((_, at) => !isItsDay(tokens, at) && !isJoint(at));
-  const isMonth = left[0]?.word === 'in' && left[1]?.kind === 'month';
-  return new Told(isMonth ? left.slice(2) : left);
-}
-
-const ofMonth = (day: string, number: number): string => {
-  const found = `${day.slice(0, 8)}${String(number).padStart(2, '0')}`;
-  return number >= 1 && found <= lastOfMonth(day) ? found : day;
-};
 
 /** In characters: some thirty pages. */
 export const LONGEST_PROBLEM = 50_000;

@@ -114,10 +114,14 @@ const isSum = (amount: Amount, { figures: { amounts } }: SaidOfIt): boolean =>
     (one) => (one < amount && amounts.has(amount - one)) || amounts.has(amount + one),
   );
 
-/** What was there and what came, less what is left: three amounts that are said of it. */
-function isUsed(amount: Amount, { figures: { amounts } }: SaidOfIt): boolean {
+const COUNTS = /\b(?:count(?:s|ed)?|on hand|left|remain(?:s|ed|ing)?|unused|in stock)\b/i;
+/** What was there, what came, what is left, and little else: among many amounts any three make a fourth. */
+const MOST_COUNTED = 6;
+
+/** What was there and what came, less what is counted: three amounts that are said of it. */
+function isUsed(amount: Amount, { words, figures: { amounts } }: SaidOfIt): boolean {
   const all = [...amounts];
-  if (all.length > MOST_FOR_DIFFERENCES) return false;
+  if (all.length > MOST_COUNTED || !COUNTS.test(words)) return false;
   return all.some((one, i) => all.slice(i + 1).some((other) => amounts.has(one + other - amount)));
 }
 

@@ -39,7 +39,7 @@ const AHEAD = [
 ];
 
 /** Whoever is not sold things: something is done for them. */
-const SERVED = /^(?:patient|client|guest|student|pupil|passenger|member)s?$/i;
+const SERVED = /^(?:patient|client|guest|student|pupil|passenger|member|participant|attendee|learner|trainee|delegate)s?$/i;
 
 /** What is sold becomes: goods sold, a service done, or a promise of something later. */
 export function soldAs(thing: string, { said, known }: Scene): Wanted {
@@ -108,9 +108,10 @@ function costReckoned({ said, known }: Scene, thing: string): { readonly cost: A
 }
 
 function soldThing(said: Told): string {
-  const verbs = isBoughtByOthers(said)
-    ? ['buy', 'take']
-    : ['sell', 'perform', 'invoice', 'earn', 'charge'];
+  const verbs =
+    isBoughtByOthers(said) || said.verb === 'take'
+      ? ['buy', 'take']
+      : ['sell', 'perform', 'invoice', 'earn', 'charge'];
   const at = said.indexOf(...verbs);
   const after = phrase(thingFrom(said.tokens, at + 1));
   const other = thingAfter(said, 'for');
