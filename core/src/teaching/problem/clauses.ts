@@ -8,11 +8,11 @@ const JOINS: ReadonlySet<string> = new Set(['and', ',', 'then', 'but']);
 const isFinite = ({ word, said }: Token): boolean =>
   DOING.has(word) &&
   !said.toLowerCase().endsWith('ing') &&
-  !/^(?:use|order|return|share|give|need|payments?|receipts?)$/i.test(said);
+  !/^(?:use|order|return|share|give|need|invoice|bill|payments?|receipts?)$/i.test(said);
 
 const SMALL: ReadonlySet<string> = new Set(
   (
-    'pay receive owe sign a an in into from by of to it ofit cash bank cheque card creditcard atonce now down rest balance remainder ' +
+    'pay transfer receive invoice bill owe sign a an in into from by of to it ofit cash bank cheque card creditcard atonce now down rest balance remainder ' +
     'remaining charge company onaccount later note with immediately due next month monthof be will promise deposit #amount #share #percent ' +
     '#span #days #day half other at end and , on for promissory supplier customer them they owner loan new for within after day week year fall a ' +
     'he she we it they i month monthly instalment instalments'
@@ -94,11 +94,18 @@ function withoutPayer(part: Told): Told {
 const ITS_BILL =
   'credit of #amount|invoice for #amount|invoice of #amount|bill for #amount|bill of #amount|bill be #amount|invoice be #amount';
 
+/** `They credited 90`: what went back is worth so much. */
+const LETS_OFF = 'credit #amount|allow #amount|refund #amount';
+
 /** Whether a part only says more of what is told before it. */
 const belongsTo = (before: Told, part: Told): boolean =>
   isHistory(before, part) ||
   isTimeGone(before, part) ||
   (before.amounts.length === 0 && part.has(ITS_BILL)) ||
+  (before.verb === 'take' && before.amounts.length === 0 && part.has('cost #amount')) ||
+  (before.has('sign') && before.amounts.length === 0 && part.verb === 'receive') ||
+  (before.amounts.length === 0 && before.has('return') && part.has(LETS_OFF)) ||
+  (before.has('interest') && before.amounts.length === 0 && part.has('interest')) ||
   (before.has('endure') && before.amounts.length === 0 && part.has('worth|residual')) ||
   ((tells(before) || before.has('be')) && isOnlyPayment(withoutPayer(part))) ||
   (before.verb === '' && before.amounts.length === 0 && isOnlyPayment(part)) ||

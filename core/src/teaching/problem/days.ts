@@ -104,6 +104,16 @@ function endOf(raws: readonly Raw[], at: number, { year, day }: Calendar): Found
   return null;
 }
 
+const WEEKDAY = /^(?:mon|tues?|wed(?:nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?\.?$/i;
+
+/** `Fri 19 Feb`, `Monday, 3 May`: the day of the week is part of it. */
+function afterWeekday(raws: readonly Raw[], at: number, calendar: Calendar): Found | null {
+  if (!WEEKDAY.test(raws[at]?.text ?? '')) return null;
+  const gap = ['.', ','].includes(raws[at + 1]?.text ?? '') ? 2 : 1;
+  const day = lettered(raws, at + gap, calendar);
+  return day && { ...day, length: day.length + gap };
+}
+
 /** A day said at a piece, and how many pieces say it; null where none begins here. */
 export function dayAt(raws: readonly Raw[], at: number, calendar: Calendar): Found | null {
   const raw = raws[at];
@@ -113,6 +123,7 @@ export function dayAt(raws: readonly Raw[], at: number, calendar: Calendar): Fou
   const ordinal = ORDINAL.test(raw.text) && dayNumber(raw);
   return (
     dayAndMonth(raws, at, calendar) ??
+    afterWeekday(raws, at, calendar) ??
     lettered(raws, at, calendar) ??
     endOf(raws, at, calendar) ??
     (ordinal ? ofTheMonth(ordinal, calendar.day) : null)

@@ -8,6 +8,7 @@ import { phrase, thingFrom } from './scene.js';
 import { LASTING_TYPES, bestOf } from './things.js';
 import type { Token } from './token.js';
 import { told } from './told.js';
+import { goodsOfTrade } from './trades.js';
 import { lemmaOf, monthNamed } from './words.js';
 
 /** What a problem says of the company itself. */
@@ -213,7 +214,9 @@ export function readHabits(known: Known, text: string): void {
     /\bperpetual\b/i.test(text) || known.ofType('cost-of-goods-sold').some((each) => each.isGiven);
   known.taxRate = taxRateIn(text);
   known.isClub = IS_CLUB.test(text);
+  known.hasPartners = /\b(?:partnership|in partnership|partners)\b/i.test(text.slice(0, BEGINNING));
   const beginning = text.slice(0, BEGINNING);
+  for (const word of goodsOfTrade(beginning)) known.goods.add(word);
   known.isService = SERVES.test(beginning) || /\bIT\b/.test(beginning);
   known.recordsPurchases =
     /\bperiodic(?:al)?\b/i.test(text) || known.ofType('purchases').length > 0;

@@ -73,6 +73,8 @@ const ONE_OF_A_KIND: ReadonlySet<string> = new Set(
   ).split(' '),
 );
 
+const OF_EACH_PARTNER: ReadonlySet<string> = new Set(['owner-capital', 'drawings']);
+
 function refill<K, V>(map: Map<K, V>, entries: readonly (readonly [K, V])[]): void {
   map.clear();
   for (const [key, value] of entries) map.set(key, value);
@@ -112,6 +114,8 @@ export class Known {
   recordsCost = false;
   /** Whether by what it is called it lives on what it does, and not on goods. */
   isService = false;
+  /** Whether it belongs to partners, each of whom has a capital of their own. */
+  hasPartners = false;
   /** Whether it is a club, whose members pay for it. */
   isClub = false;
   /** Whether it cost something to bring goods in: a piece had cost more than its price. */
@@ -200,7 +204,8 @@ export class Known {
   private theOne(type: string, name: string | undefined): KnownAccount | null {
     const [first, ...others] = this.ofType(type);
     if (!first) return null;
-    if (name === undefined || ONE_OF_A_KIND.has(type)) return first;
+    const isOne = ONE_OF_A_KIND.has(type) && !(this.hasPartners && OF_EACH_PARTNER.has(type));
+    if (name === undefined || isOne) return first;
     return first.isGiven && others.length === 0 && this.speaksFor(first, name) ? first : null;
   }
 

@@ -21,7 +21,7 @@ export const termsIn = (text: string): number | null => {
 };
 
 const isCash = (said: Told): boolean =>
-  meansIn(said) === 'cash' && !said.has('pay into bank|pay in bank');
+  meansIn(said) === 'cash' && !said.has('pay into bank|pay in bank|cash to bank|cash into bank');
 
 /** The account that money comes from, or goes to. */
 export const moneyOf = ({ known, said }: Scene): KnownAccount => known.money(isCash(said));
@@ -126,12 +126,22 @@ export function owedFor(known: Known, isLasting: boolean, thing: string): Wanted
 
 const isName = (word: string): boolean => /^\p{Lu}/u.test(word);
 
+/** `Restaurant paid`, of the station restaurant: the only one that is called so at its end. */
+function byLastWord({ tokens }: Told, known: Known): Owed | null {
+  const [subject] = tokens;
+  if (tokens[1]?.word !== 'pay' || !subject || subject.said.length < 5) return null;
+  const found = [...known.remembered.owed].filter(([name]) =>
+    name.endsWith(` ${subject.said.toLowerCase()}`),
+  );
+  return new Set(found.map(([, { line }]) => line)).size === 1 ? (found[0]?.[1] ?? null) : null;
+}
+
 /** What somebody is owed or owes, by a name or a thing that was spoken of; null: nothing is known of it. */
 export function owedOf({ said, known }: Scene): Owed | null {
   const text = ` ${said.tokens.map((each) => each.said.replace(/[’']s$/, '').toLowerCase()).join(' ')} `;
   const found = [...known.remembered.owed].filter(([name]) => text.includes(` ${name} `));
   const [first] = found.sort(([a], [b]) => b.length - a.length);
-  return first?.[1] ?? null;
+  return first?.[1] ?? byLastWord(said, known);
 }
 
 /** Whether an amount is what is left when a discount has been taken. */

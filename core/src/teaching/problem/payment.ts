@@ -13,15 +13,15 @@ export interface Payment {
 }
 
 const SAYS: readonly (readonly [Means, string])[] = [
-  ['bank', 'banked|debit card|card from bank|card from account'],
-  ['card', 'creditcard|by card|with card|on card'],
+  ['bank', 'banked|debit card|by card|with card|on card|card from account'],
+  ['card', 'creditcard'],
   ['loan', 'mortgage'],
   ['note', 'promissory|note payable|note receivable|sign a note|issue a note|note'],
   ['loan', 'lend'],
   ['loan', 'loan|mortgage|lender|finance by|financed by|borrow'],
   [
     'credit',
-    'which pay|who pay|onaccount|owe|later|notyet|unpaid|due|credit|to be pay|to pay|will|promise|instalment|instalments',
+    'receive invoice|receive a invoice|receive a bill|receive bill|which pay|who pay|they pay monthly|they pay weekly|they pay at end|onaccount|owe|later|notyet|unpaid|due|credit|to be pay|to pay|will|promise|instalment|instalments',
   ],
   [
     'credit',
@@ -31,7 +31,7 @@ const SAYS: readonly (readonly [Means, string])[] = [
     'credit',
     'next week|pay next|invoice rest|invoice balance|invoice remainder|bill come|bill will be pay|bill be pay|give #days|give #span|invoice for|be pay by #day|to be pay in|payable in|payable later|payable on|payable by|invoice payable|payable within',
   ],
-  ['cash', 'cash|till|over counter|at counter|coins'],
+  ['cash', 'cash|till|out of float|from float|from petty|over counter|at counter|coins'],
   [
     'bank',
     'bank|cheque|transfer|debit|standing order|downpayment|atonce|now|down|immediately|pay|deposit|receive|pay today|today in',

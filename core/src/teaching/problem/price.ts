@@ -1,6 +1,6 @@
 import type { Amount } from '../../model/money/amount.js';
 import type { Known } from './known.js';
-import { percentOf } from './token.js';
+import { percentOf, type Token } from './token.js';
 import { Told } from './told.js';
 
 interface Price {
@@ -28,6 +28,26 @@ export function priceOf(said: Told): Price | null {
   const gross = count && isEach ? count.value * amount.value : amount.value;
   const total = gross - tradeDiscount(said, gross);
   return { total, uses: total === amount.value ? [] : [amount.value], rest };
+}
+
+const MEANS: ReadonlySet<string> = new Set(
+  'cash bank onaccount creditcard card cheque transfer till'.split(' '),
+);
+
+/** Whether how it is paid stands right behind an amount: `940 in cash`, `310 by card`. */
+function isWithMeans({ tokens }: Told, amount: Token): boolean {
+  const at = tokens.indexOf(amount) + 1;
+  const isJoined = ['by', 'in', 'from', 'through', 'with'].includes(tokens[at]?.word ?? '');
+  return MEANS.has(tokens[isJoined ? at + 1 : at]?.word ?? '');
+}
+
+/** `940 in cash and 310 by card`: no whole is said, but each part of it, and how it is paid; null: it isn’t told so. */
+export function pricePaidInParts(said: Told): Price | null {
+  const { amounts } = said;
+  const isRest = said.has('ofit|rest|balance|remainder|each|per|discount|less|interest');
+  if (amounts.length < 2 || isRest || !amounts.every((each) => isWithMeans(said, each)))
+    return null;
+  return { total: amounts.reduce((sum, { value }) => sum + value, 0), uses: [], rest: said };
 }
 
 interface Taxed {

@@ -169,6 +169,25 @@ const MONEY_COMES =
     ' ',
   );
 
+/** `Got magazines from the printer, invoice over 120`: what came in is not money. */
+export const isReceivedWithBill = (said: Told): boolean =>
+  said.verb === 'receive' &&
+  said.has('from') &&
+  said.has('invoice over|invoice of|invoice for|bill over|bill of') &&
+  !MONEY_COMES.includes(said.tokens[said.indexOf('receive') + 1]?.word ?? '');
+
+const ENDS_OBJECT: ReadonlySet<string> = new Set(['from', 'for', 'of', 'on', 'by', ',', 'in']);
+
+/** `Received an invoice from the printer`: a bill is what comes in, and no money. */
+export function isBillReceived({ tokens }: Told): boolean {
+  const from = tokens.findIndex(({ word }) => word === 'receive') + 1;
+  const end = tokens.findIndex(
+    ({ word, kind }, i) => i >= from && (ENDS_OBJECT.has(word) || kind === 'amount'),
+  );
+  const object = tokens.slice(from, end < 0 ? tokens.length : end);
+  return from > 0 && object.some(({ word }) => ['invoice', 'bill', 'statement'].includes(word));
+}
+
 /** `A student got 560 in wages`, `the landlord receives 900`: who is named before it gets it, and it is paid by the business. */
 export function isPaidToOthers(said: Told): boolean {
   const at = said.tokens.findIndex(({ word }) => word === 'receive');

@@ -62,6 +62,7 @@ heating gas light water utilities utility | premises | Heat and light
 insurance premium premiums | insurance | Insurance
 advertising advertisement advertisements advert adverts ad ads campaign radio spots commercials publicity promotion leaflets flyers brochures posters marketing | selling | Advertising
 ship shipping | carriage-out | Carriage out
+packaging packing wrapping bag bags | sundry-operating | Packaging
 telephone phone internet broadband | office | Telephone
 stationery postage stamps | office | Postage and stationery
 fuel petrol diesel gasoline | vehicle-running | Fuel
@@ -124,6 +125,7 @@ export function boughtAs(thing: string, known: Known, isOne: boolean): Wanted {
   if (isGoods(thing, known)) return { type: goods };
   const given = known.spokenOf(thing, [...BOUGHT, 'purchases', 'short-term-investment']);
   if (given?.isGiven) return { type: given.type, name: given.name };
+  if (!isOne && /\b(?:plants|seedlings|bulbs|saplings)\b/i.test(thing)) return { type: goods };
   const best = bestOf(thing, BOUGHT);
   const expense = isOne ? null : expenseOf(thing, known);
   const name = nameOf(thing);

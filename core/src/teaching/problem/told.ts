@@ -180,11 +180,38 @@ const isSupplied = (tokens: readonly Token[], at: number): boolean =>
       tokens.some(({ word }) => word === 'to') &&
       !tokens.some(({ word }) => word === 'invoice')));
 
+/** `Sent unsold magazines back to the printer`: returned. */
+function backAt(tokens: readonly Token[]): readonly Token[] | null {
+  const to = tokens.findIndex(({ word }) => word === 'back');
+  const at = tokens.findIndex(({ word }) => ['send', 'bring', 'take'].includes(word));
+  if (at < 0 || to - at < 2 || to - at > 6) return null;
+  return tokens.flatMap((each, i) =>
+    i === to ? [] : [i === at ? { ...each, word: 'return' } : each],
+  );
+}
+
+/** `Toys were ordered from Holm and delivered the same day`: what came was bought. */
+function orderedAndCame(tokens: readonly Token[]): readonly Token[] | null {
+  const at = tokens.findIndex(({ word }) => word === 'order');
+  const came = tokens.findIndex(
+    ({ word }, i) =>
+      i > at + 1 &&
+      ['deliver', 'receive', 'arrive'].includes(word) &&
+      tokens[i - 1]?.word === 'and',
+  );
+  if (at < 0 || came < at + 3) return null;
+  return tokens.flatMap((each, i) =>
+    i === came || i === came - 1 ? [] : [i === at ? { ...each, word: 'buy' } : each],
+  );
+}
+
 function asVerbs(tokens: readonly Token[]): readonly Token[] {
   const at = tokens.findIndex(({ kind }) => kind !== 'day' && kind !== 'comma');
   const [noun, next] = [tokens[at], tokens[at + 1]];
   if (noun && isSupplied(tokens, at))
     return tokens.map((each) => (each === noun ? { ...each, word: 'sell' } : each));
+  const back = backAt(tokens) ?? orderedAndCame(tokens);
+  if (back) return back;
   const verb = NOUNS[noun?.said.toLowerCase() ?? ''];
   if (!noun || !verb || !['of', 'to', 'from'].includes(next?.word ?? '')) return tokens;
   const rest = next?.word === 'of' ? tokens.slice(at + 2) : tokens.slice(at + 1);
@@ -193,16 +220,18 @@ function asVerbs(tokens: readonly Token[]): readonly Token[] {
 
 /** Words that say one thing together are one token. */
 function withPhrases(tokens: readonly Token[]): Token[] {
-  const words = tokens.map(({ word }) => word);
+  const lemmas = tokens.map(({ word }) => word);
   const found: Token[] = [];
   for (let at = 0; at < tokens.length;) {
-    const phrase = phraseAt(words, at);
+    const phrase = phraseAt(lemmas, at);
     const length = phrase?.length ?? 1;
     const said = tokens
       .slice(at, at + length)
       .map((each) => each.said)
       .join(' ');
-    found.push(phrase ? token('word', said, { word: phrase.as }) : (tokens[at] as Token));
+    const words = phrase?.as.split(' ') ?? [];
+    if (phrase) found.push(...words.map((word, i) => token('word', i === 0 ? said : '', { word })));
+    else found.push(tokens[at] as Token);
     at += length;
   }
   return found;

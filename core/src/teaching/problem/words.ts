@@ -35,6 +35,7 @@ endure lasts lasted lasting serves serve
 declare declares declared approves approved approve grants granted resolves resolved decides decided
 issue issues issued issuing
 deposit deposits deposited
+complain complains complained
 lend lends lent
 sign signs signed signing
 agree agrees agreed promises promised plans planned intends considers negotiates negotiated
@@ -52,6 +53,7 @@ need needs needed
 credit credits credited
 value valued values
 come comes came
+go goes went gone going
 arrive arrives arrived
 leave leaves leaving
 transfer transfers transferred
@@ -151,9 +153,25 @@ const PHRASES: readonly (readonly [string, string])[] = (
     ['purchase order', 'order'],
     ['wipe off', 'writeoff'],
     ['cash register|cash box|cash desk|cash drawer', 'register'],
+    [
+      'cash discount|prompt payment discount|settlement discount|early payment discount',
+      'discount',
+    ],
+    [
+      'sales assistant|sales staff|sales clerk|sales manager|sales person|sales team',
+      'salesperson',
+    ],
+    ['apart from|except for|all but', 'except'],
     ['cash sales|cash sale', 'sales cash'],
     ['credit sales|credit sale', 'sales onaccount'],
     ['credit note', 'creditnote'],
+    ['have gone off|go off', 'spoil'],
+    [
+      'be take by bank|be debit to bank|be debit from bank|leave bank|leave bank account',
+      'be pay from bank',
+    ],
+    ['be debit to bank account|be debit from bank account|be debit to account', 'be pay from bank'],
+    ['go off account|come off account|go out of account|go off bank account', 'be pay from bank'],
   ] as const
 ).flatMap(([said, as]) => said.split('|').map((each) => [each, as] as const));
 
@@ -198,7 +216,7 @@ export const DOING: ReadonlySet<string> = new Set(
 
 /** Who the business is told as. */
 export const OURS: readonly string[] =
-  'business firm company we it they i studio shop owner partner partners practice club she he'.split(
+  'business firm company we it they i studio shop owner partner partners practice club treasurer she he'.split(
     ' ',
   );
 

@@ -125,11 +125,13 @@ export class WhatIsSaid {
     const isNamed = new Set(named);
     const ofDay = this.blocksOf(formsOf(entry.date)).filter((block) => !isNamed.has(block));
     const before = new KnownBefore(this.book, entry);
+    // `All but 35`: where money is only moved, whoever moves it sees how much there is.
+    const held = kept.size === 0 ? ids.map((id) => Math.abs(before.heldOn(id))) : [];
     const of = (about: readonly string[], accounts: readonly string[]) =>
-      this.together(
-        about,
-        accounts.flatMap((id) => [...(this.ofAccount.get(id) ?? []), ...before.of(id)]),
-      );
+      this.together(about, [
+        ...accounts.flatMap((id) => [...(this.ofAccount.get(id) ?? []), ...before.of(id)]),
+        ...held,
+      ]);
     const withBlock = (block: string): SaidOfIt => {
       const spoken = this.spokenIn(block);
       const earlier = this.blocksOf(this.otherDaysOf(spoken, entry.date));
@@ -159,9 +161,14 @@ class KnownBefore {
     }
   }
 
-  of(account: string): Amount[] {
+  heldOn(account: string): Amount {
     const moved = this.moved.get(account) ?? [];
-    const held = moved.reduce((sum, amount) => sum + amount, openingOf(this.book, account));
-    return [held, ...moved].map(Math.abs).filter((amount) => amount !== 0);
+    return moved.reduce((sum, amount) => sum + amount, openingOf(this.book, account));
+  }
+
+  of(account: string): Amount[] {
+    return [this.heldOn(account), ...(this.moved.get(account) ?? [])]
+      .map(Math.abs)
+      .filter((amount) => amount !== 0);
   }
 }

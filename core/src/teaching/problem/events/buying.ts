@@ -2,11 +2,12 @@ import type { Amount } from '../../../model/money/amount.js';
 import type { Known, KnownAccount, KnownLine, Wanted } from '../known.js';
 import { owedFor, paidBy, termsIn } from '../paid.js';
 import { paymentsOf } from '../payment.js';
-import { NO_RATE, priceOf, taxOn } from '../price.js';
+import { NO_RATE, priceOf, pricePaidInParts, taxOn } from '../price.js';
 import {
   debit,
   does,
   isBoughtByOthers,
+  isReceivedWithBill,
   isSomebodyElse,
   partyAfter,
   phrase,
@@ -42,7 +43,8 @@ function keepPrice({ said, known }: Scene, thing: string, net: Amount): void {
 /** What is named as bought: behind *buy*, or before it (`a van is bought`). */
 function boughtThing(said: Told): { readonly thing: string; readonly isOne: boolean } {
   const isTold = said.has('buy|be deliver');
-  const at = said.indexOf(isTold ? 'buy' : 'deliver');
+  const isGot = isReceivedWithBill(said);
+  const at = said.indexOf(isGot ? 'receive' : isTold ? 'buy' : 'deliver');
   const after = at < 0 ? [] : thingFrom(said.tokens, at + 1);
   const tokens = after.length > 0 ? after : thingFrom(said.tokens, 0);
   const start = tokens[0] ? said.tokens.indexOf(tokens[0]) : 0;
@@ -107,6 +109,7 @@ function isBroughtToUs({ said, known }: Scene): boolean {
   if (said.has('deliver') && !said.has('be deliver')) return isSomebodyElse(said, 'deliver');
   if (said.has('come from|arrive from'))
     return isThing || (said.has('invoice|bill') && !/^(?:bill|invoice)/i.test(thing));
+  if (isReceivedWithBill(said)) return true;
   if (said.has('be order')) return said.has('creditcard|card|cash');
   return said.has('be deliver') && !said.has('be deliver to') && !said.has('pay for');
 }
@@ -167,7 +170,8 @@ function severalBought(scene: Scene): Understood | null {
 
 /** What comes with its bill is not paid yet. */
 const usuallyPaid = (said: Told) =>
-  said.has('come from|arrive from') && said.has('invoice|bill') && !said.has('pay')
+  isReceivedWithBill(said) ||
+  (said.has('come from|arrive from') && said.has('invoice|bill') && !said.has('pay'))
     ? 'credit'
     : 'bank';
 
@@ -177,7 +181,7 @@ const isPaidAndOwed = (said: Told): boolean =>
   said.has('#amount will be pay|#amount be owe|#amount be due|#amount remain|#amount be to be pay');
 
 /** `Wood is bought: 900 in cash, and another 1,600 on account`: what it costs is what is paid and owed. */
-function pricePaidInParts(said: Told): ReturnType<typeof priceOf> {
+function pricePaidAndOwed(said: Told): ReturnType<typeof priceOf> {
   const [first, second, ...more] = said.amounts;
   if (!first || !second || more.length > 0) return null;
   const whole = { total: first.value + second.value, uses: [], rest: said };
@@ -194,7 +198,7 @@ export const buying: Event = (scene) => {
   const isOurs = said.has('buy') && said.verb !== 'pay' && !isBoughtByOthers(said);
   const isBought = isOurs || isBroughtToUs(scene);
   if (!isBought && !(isCosting(scene) && said.of('span').length === 0)) return null;
-  const price = pricePaidInParts(said) ?? priceOf(said);
+  const price = pricePaidAndOwed(said) ?? pricePaidInParts(said) ?? priceOf(said);
   const { thing, isOne } = boughtThing(said);
   const several = severalBought(scene);
   if (several) return several;

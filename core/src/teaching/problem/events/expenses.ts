@@ -155,12 +155,14 @@ function guessed(scene: Scene): Wanted | null {
   const { said } = scene;
   const isCrew = someNamed(scene) === '' && WORKERS.test(thingBefore(said, 'be'));
   const isHelper =
-    /^(?:[^:]{0,24}: )?(?:an?|the|two|three) [\p{L}-]+(?:er|or|ist|ian|man|woman|ers|ors|ists|ians|men|women)\b.*\b(?:was|were|is|are) paid\b/iu.test(
+    /^(?:[^:]{0,24}: |[^,]{0,24}, )?(?:an?|the|two|three) [\p{L}-]+(?:er|or|ist|ian|man|woman|ers|ors|ists|ians|men|women)\b.*\b(?:was|were|is|are) paid\b/iu.test(
       scene.text,
     );
   const isOwnCrew = /\b(?:my|our|her|his|the) (?:\w+ ){0,2}\w+(?:ers|ors|ists)\b/i.test(scene.text);
   if (((isCrew || isHelper) && said.has('be pay')) || (isOwnCrew && someNamed(scene) === ''))
-    return { type: 'staff', name: 'Wages', isGuess: true };
+    return said.has('fee|fees')
+      ? { type: 'professional-fees', name: 'Fees paid', isGuess: true }
+      : { type: 'staff', name: 'Wages', isGuess: true };
   const thing = paidForWhat(scene);
   const isTime = /^(?:\w+ )?(?:year|months?|weeks?|season|days?|it|them|quarter|half|term)$/i.test(
     thing,

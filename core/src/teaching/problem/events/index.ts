@@ -3,7 +3,8 @@ import { countedSince, earnedByNow, usedByNow } from './adjusting.js';
 import { buying, carriagePaid } from './buying.js';
 import { depreciating, disposing } from './lasting.js';
 import { borrowing, interestOwed, repaying } from './loans.js';
-import { dividendGranted, moneyMoved, ownersPutIn, ownersTakeOut, sharesIssued } from './owners.js';
+import { moneyMoved } from './money-moved.js';
+import { dividendGranted, ownersPutIn, ownersTakeOut, sharesIssued } from './owners.js';
 import { billed, payingAhead, payingDebts, payingDeposit, payingWhatWasOwed } from './paying.js';
 import {
   earnedAhead,

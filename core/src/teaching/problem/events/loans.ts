@@ -72,6 +72,7 @@ function interestIn({ said }: Scene): Amount | null {
   const at = said.indexOf('interest');
   if (at < 0) return null;
   const near = (i: number) => said.tokens[i]?.kind === 'amount';
+  if (said.tokens[at + 1]?.word === 'of' && near(at + 2)) return said.tokens[at + 2]?.value ?? null;
   const places = [at - 1, at - 2, at + 1, at + 2, at - 3, at + 3];
   const found = places.find(near);
   return found === undefined ? null : (said.tokens[found]?.value ?? null);
@@ -161,11 +162,12 @@ function reckoned({ said, known, day, ...scene }: Scene): Amount | null {
   if (percent === null || amount <= 0) return null;
   const months =
     said.of('span')[0]?.value ??
+    (said.has('for monthof') ? 1 : null) ??
     monthsSince(
       (principal === null ? null : signed) ?? loan?.from ?? day,
       endOf({ said, known, day, ...scene }),
     );
-  return Math.round((amount * percent * months) / 120_000);
+  return months > 0 ? Math.round((amount * percent * months) / 120_000) : null;
 }
 
 /** Whole months from one day to another. */

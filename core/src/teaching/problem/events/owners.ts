@@ -1,6 +1,7 @@
 import type { Amount } from '../../../model/money/amount.js';
 import type { Known, KnownAccount } from '../known.js';
-import type { Told } from '../told.js';
+import { Told } from '../told.js';
+import { DOING } from '../words.js';
 import { moneyOf } from '../paid.js';
 import {
   credit,
@@ -9,6 +10,7 @@ import {
   phrase,
   thingAfter,
   thingFrom,
+  titled,
   why,
   type Event,
   type Scene,
@@ -20,7 +22,18 @@ import { boughtAs, expenseOf, isGoods, LASTING_TYPES } from '../things.js';
 const OWNERS =
   'owner|partner|partners|proprietor|founder|shareholder|shareholders|stockholders|stockholder|she|he|owners';
 
-const capitalOf = ({ known, said }: Scene): KnownAccount => {
+const WHOEVER_OWNS = 'Capital, owner';
+
+/** Of partners each has a capital of their own: whoever is named first. */
+const nameOfCapital = ({ said, known }: Scene): string => {
+  const [who] = said.tokens;
+  return known.hasPartners && who?.isNamed && who.kind === 'word' && !DOING.has(who.word)
+    ? `Capital, ${titled(who.said)}`
+    : WHOEVER_OWNS;
+};
+
+const capitalOf = (scene: Scene): KnownAccount => {
+  const { known, said } = scene;
   const isCompany = said.has('share|stock|shareholder|shareholders|stockholders');
   const given = known.ofType('owner-capital', 'share-capital');
   const own = given.find(({ name }) =>
@@ -31,7 +44,7 @@ const capitalOf = ({ known, said }: Scene): KnownAccount => {
     isCompany || (given[0]?.type === 'share-capital' && given.length === 1)
       ? 'share-capital'
       : 'owner-capital';
-  return known.account(type === 'share-capital' ? { type } : { type, name: 'Capital, owner' });
+  return known.account(type === 'share-capital' ? { type } : { type, name: nameOfCapital(scene) });
 };
 
 const puts = ({ said }: Scene): boolean =>
@@ -89,6 +102,7 @@ function eachPutIn(scene: Scene, amount: Amount): Understood | null {
   const at = said.indexOf('each');
   const names = said.tokens.slice(0, Math.max(0, at)).filter((each) => each.isNamed);
   if (names.length < 2 || names.length > 4) return null;
+  known.hasPartners = true;
   const capitals = names.map((each) =>
     credit(known.account({ type: 'owner-capital', name: `Capital, ${each.said}` }), amount),
   );
@@ -123,9 +137,44 @@ function twoPutIn(
   return isMoneyFirst ? bothIn(moneyOf(scene), other) : bothIn(other, moneyOf(scene));
 }
 
+/** `A kiln worth 9,000 and tools worth 1,500`: each of them with what it is worth. */
+function thingsPutIn(scene: Scene, capital: KnownAccount): Understood | null {
+  const { said } = scene;
+  const from = Math.max(0, said.indexOf('invest', 'put', 'bring', 'begin'));
+  const parts = said.tokens
+    .slice(from + 1)
+    .reduce<Token[][]>(
+      (all, token) =>
+        token.word === 'and' || token.word === ','
+          ? [...all, []]
+          : [...all.slice(0, -1), [...(all.at(-1) ?? []), token]],
+      [[]],
+    )
+    .filter((tokens) => tokens.length > 0)
+    .map((tokens) => new Told([{ kind: 'word', word: 'put', said: 'put', value: 0 }, ...tokens]));
+  const isEach = parts.every(
+    (part) => part.amounts.length === 1 && part.has('worth|value at|value'),
+  );
+  if (parts.length < 2 || !isEach) return null;
+  const debits = parts.map((part) => {
+    const account = thingPutIn({ ...scene, said: part });
+    return account && debit(account, part.first ?? 0);
+  });
+  if (debits.includes(null)) return null;
+  const lines = debits.flatMap((line) => (line ? [line] : []));
+  const total = lines.reduce((sum, { amount }) => sum + amount, 0);
+  for (const { account, amount } of lines) keepLasting(scene, account, amount);
+  return does('Owner puts in', [...lines, credit(capital, total)]);
+}
+
+function keepLasting({ known, day }: Scene, account: KnownAccount, cost: Amount): void {
+  if (LASTING_TYPES.includes(account.type))
+    known.remembered.lasting.push({ account, cost, from: day, residual: 0, months: 0, count: 1 });
+}
+
 /** `The owner puts 12,000 into the bank`: money, or a thing, that owners put in. */
 export const ownersPutIn: Event = (scene) => {
-  const { said, known, day } = scene;
+  const { said, known } = scene;
   if (!puts(scene)) return null;
   const [amount, second, ...more] = said.amounts;
   if (!amount) return why('how much is put in isn’t said');
@@ -135,15 +184,9 @@ export const ownersPutIn: Event = (scene) => {
     return why('more is put in than can be told apart');
   const thing = thingPutIn(scene);
   const capital = capitalOf(scene);
-  if (thing && LASTING_TYPES.includes(thing.type))
-    known.remembered.lasting.push({
-      account: thing,
-      cost: (second ?? amount).value,
-      from: day,
-      residual: 0,
-      months: 0,
-      count: 1,
-    });
+  const things = second ? thingsPutIn(scene, capital) : null;
+  if (things) return things;
+  if (thing) keepLasting(scene, thing, (second ?? amount).value);
   if (second) return twoPutIn(scene, [amount, second], { thing, capital });
   const spent = said.has('own money|own pocket') ? expenseOf(thingAfter(said, 'for'), known) : null;
   return does('Owner puts in', [
@@ -227,14 +270,22 @@ const isPrivate = (said: Told, text: string): boolean =>
 const THEIR_HOME =
   /\b(?:her|his|their|my) (?:own |private )?(?:apartment|house|home|flat|personal|rent)\b/i;
 
+/** `Received 2,500 for plans to be drawn`: nobody takes anything out. */
+const isOfOthers = (said: Told): boolean => ['receive', 'invoice', 'sell'].includes(said.verb);
+
 const takesOut = ({ said, text }: Scene): boolean =>
-  (said.has('withdraw') && !said.has('wage|petty|rent')) ||
+  (said.has('withdraw') && !said.has('wage|petty|rent') && !isOfOthers(said)) ||
   (said.has('withdraw') && THEIR_HOME.test(text)) ||
   isPrivate(said, text) ||
   said.has('home|drawings|for her self|himself|herself|themselves|household') ||
   (said.has('take') && said.has('owner|out|for own|partner|she|he')) ||
-  (said.has('buy|pay') && said.has('owner|she|he') && said.has(FAMILY)) ||
+  (said.has('buy|pay') &&
+    (said.has('owner|she|he') || THEIR_FAMILY.test(text)) &&
+    said.has(FAMILY)) ||
   (said.has('pay') && isTheirOwn(text));
+
+const THEIR_FAMILY =
+  /\b(?:my|his|her|their) (?:\w+ )?(?:sister|brother|mother|father|wife|husband|daughter|son|family|children)\b/i;
 
 const FAMILY = 'sister|brother|mother|father|wife|husband|daughter|son|family|holiday|children';
 
@@ -243,7 +294,11 @@ const drawingsOf = (known: Known, { said }: Scene): KnownAccount => {
   const own = given.find(({ name }) =>
     said.tokens.some((each) => each.isNamed && name.includes(each.said)),
   );
-  return own ?? known.account({ type: 'drawings' });
+  const [who] = said.tokens;
+  const isTheirs = known.hasPartners && who?.isNamed && known.owners.has(who.said);
+  return (
+    own ?? known.account({ type: 'drawings', name: isTheirs ? `Drawings, ${who.said}` : undefined })
+  );
 };
 
 /** `Takes 250 home`: money, or goods at their cost, for private use. */
@@ -251,6 +306,8 @@ export const ownersTakeOut: Event = (scene) => {
   const { said, known } = scene;
   if (!takesOut(scene) || said.has('till from bank|for till|into till|loan|mortgage')) return null;
   if (said.first === null) return why('how much is taken out isn’t said');
+  if (said.has('each partner|each owner|each of them|both partners'))
+    return eachTakesOut(scene, said.first);
   const thing = thingFrom(said.tokens, said.indexOf('withdraw', 'take', 'use', 'keep') + 1);
   const isThing =
     thing.length > 0 && (isGoods(phrase(thing), known) || said.has('goods|cost|worth'));
@@ -258,6 +315,21 @@ export const ownersTakeOut: Event = (scene) => {
   const from = isThing ? known.account({ type: goods }) : moneyOf(scene);
   return does('Taken out', [debit(drawingsOf(known, scene), said.first), credit(from, said.first)]);
 };
+
+/** `Each partner withdraws 500`: as many as have put something in under their names. */
+function eachTakesOut(scene: Scene, amount: Amount): Understood {
+  const { known } = scene;
+  const capitals = known.ofType('owner-capital').filter(({ name }) => name !== WHOEVER_OWNS);
+  if (capitals.length < 2) return why('who the partners are isn’t said');
+  const drawings = capitals.map(({ name }) =>
+    debit(
+      known.account({ type: 'drawings', name: name.replace(/^capital,?/i, 'Drawings,') }),
+      amount,
+    ),
+  );
+  const all = credit(moneyOf(scene), amount * drawings.length);
+  return does('Partners take out', [...drawings, all], [amount]);
+}
 
 /** Dividends are granted: owed from then on. */
 export const dividendGranted: Event = ({ said, known }) => {
@@ -267,41 +339,4 @@ export const dividendGranted: Event = ({ said, known }) => {
     credit(known.account({ type: 'dividends-payable' }), said.first),
   ];
   return does('Dividend granted', lines);
-};
-
-/** Whether the till has so much: takings that were told before lie in it, others come in just now. */
-const isInTheTill = ({ known }: Scene, amount: Amount): boolean =>
-  known.ofType('cash-in-hand').some((till) => known.balanceOf(till) >= amount);
-
-/** Money moved between bank and till. */
-export const moneyMoved: Event = (scene) => {
-  const { said, known } = scene;
-  // What lies in the till was received before.
-  const isBanked = said.has('banked') && said.has('till|float|petty|of cash');
-  const toBank = isBanked || said.has('into bank|to bank|in bank|at bank');
-  const isOfIt =
-    said.has('ofit|#amount of be') && said.first !== null && isInTheTill(scene, said.first);
-  const isTakings = isOfIt || said.has('takings|till|cash|float|petty');
-  if (said.has('who') || (said.has('be pay') && !said.has('be pay into bank'))) return null;
-  const isMoving = isBanked || said.has('pay|put|deposit|bring|withdraw|transfer|take|bank');
-  const fromBank = said.has('from bank') && said.has('till|petty|float|office use|cash');
-  if (
-    !isTakings ||
-    !isMoving ||
-    !(toBank || fromBank) ||
-    said.has('owner|customer|private|loan|capital|sell|buy|receive')
-  )
-    return null;
-  if (said.first === null || said.has('for rent')) return null;
-  const isOfTill = !said.has('takings') || said.has('of takings|till');
-  if (!isOfTill && !isInTheTill(scene, said.first)) return null;
-  known.moneyIn = 'both';
-  const [bank, cash] = [known.money(false), known.money(true)];
-  if (bank === cash) return null;
-  return does(
-    toBank ? 'Cash to the bank' : 'Money for the till',
-    toBank
-      ? [debit(bank, said.first), credit(cash, said.first)]
-      : [debit(cash, said.first), credit(bank, said.first)],
-  );
 };

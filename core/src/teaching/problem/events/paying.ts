@@ -23,7 +23,8 @@ import { partOf } from '../token.js';
 import { Told } from '../told.js';
 
 /** `A cheque for 1,400 is sent to Tarn Ropes`: by whom, nobody says; so it is ours. */
-const isSent = (said: Told): boolean => said.has('be send') && said.has('cheque');
+const isSent = (said: Told): boolean =>
+  said.has('be send') && said.has('cheque|#amount by bank|supplier be send');
 
 export const isPaying = ({ said }: Scene): boolean =>
   !said.has('which pay|which will pay|who pay|who will pay') && isPaid(said);
@@ -64,11 +65,17 @@ export interface Debt {
   readonly of?: Owed;
 }
 
+const wordsIn = (text: string): string =>
+  ` ${text
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim()} `;
+
 /** Whether how much somebody owes is reckoned, and something was told of them that was not understood. */
 export const isUnsure = ({ said, known }: Scene, of: Owed | undefined): boolean =>
   said.first === null &&
   of !== undefined &&
-  known.gaps.some((text) => text.includes(of.name.toLowerCase()));
+  known.gaps.some((text) => wordsIn(text).includes(wordsIn(of.name)));
 
 /** A debt is paid, less a discount where one is taken. */
 function paysDebt(scene: Scene, { account, owed, who, of }: Debt): Understood {
@@ -287,7 +294,7 @@ function goodsCalled(thing: string, known: Known): KnownAccount | null {
 /** `Receives the electricity bill of 240, to be paid next month`: used already, and owed. */
 export const billed: Event = (scene) => {
   const { said, known } = scene;
-  if (said.has('not|notyet|and pay')) return null;
+  if (said.has('not|notyet|and pay|be pay from')) return null;
   if (!said.has('bill|invoice') || !said.has('receive|come|comes|arrives|arrive|from')) return null;
   if (said.has('customer') || said.has('pay bill') || said.first === null) return null;
   const words = thingBefore(said, 'arrive') || wordsOf(scene);

@@ -17,11 +17,14 @@ import {
   type Understood,
 } from '../scene.js';
 import { expenseOf, isGoods } from '../things.js';
-import { partOf } from '../token.js';
+import { partOf, type Token } from '../token.js';
 import { monthsSince } from './loans.js';
 import { serviceAs, soldAs } from './selling.js';
 import { priceOf } from '../price.js';
 import type { Told } from '../told.js';
+
+const shorter = (one: Token | undefined, other: Token): Token =>
+  one && one.value < other.value ? one : other;
 
 /** How much of what was paid or received ahead is used: an amount, a part, so many of its months, or as time has gone by. */
 function usedOf(
@@ -32,7 +35,7 @@ function usedOf(
   const { said } = scene;
   const left = said.has('remain|unexpired|unused');
   const [share] = said.of('share');
-  const span = said.of('span').at(-1);
+  const span = said.of('span').reduce<Token | undefined>(shorter, undefined);
   const part =
     said.first ??
     (share
@@ -67,7 +70,7 @@ export const usedUp: Event = (scene) => {
   if (!account) return null;
   const ahead = known.remembered.ahead.find((each) => each.account === account);
   const whole = known.balanceOf(account);
-  const months = isHistory ? (spans[0]?.value ?? 0) : 0;
+  const months = isHistory ? Math.max(...spans.map(({ value }) => value)) : 0;
   const used = usedOf(scene, ahead?.amount ?? whole, ahead ?? { months, from: scene.day });
   if (used === null || used <= 0 || used > whole)
     return why('how much of it is used up isn’t said');

@@ -20,6 +20,7 @@ import {
 } from '../scene.js';
 import { bestOf, boughtAs, expenseOf, isGoods, LASTING_TYPES, plainExpense } from '../things.js';
 import { OURS } from '../words.js';
+import type { Token } from '../token.js';
 import { Told } from '../told.js';
 import { isBilledToUs, isBillThatCame, isTheirInvoice, serviceAs } from './selling.js';
 
@@ -119,7 +120,10 @@ export const boughtPlainly: Event = (scene) => {
   const { said, known } = scene;
   const at = said.tokens.findIndex(({ kind }) => kind === 'amount');
   const thing = thingFrom(said.tokens, 0);
-  const isFirst = thing.length > 0 && at <= thing.length + 1 && said.indexOf('pay') > at;
+  const isFirst =
+    thing.length > 0 &&
+    at <= said.tokens.indexOf(thing.at(-1) as Token) + 2 &&
+    said.indexOf('pay') > at;
   if (said.has('dividend|dividends|incometax|vat|loan|of #amount')) return null;
   const isPaid = /^paid$/i.test(said.tokens.find(({ word }) => word === 'pay')?.said ?? '');
   if (!isFirst || !isPaid || said.verb !== 'pay' || said.amounts.length > 1) return null;

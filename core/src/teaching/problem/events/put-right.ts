@@ -32,7 +32,7 @@ const isReturnedBy = ({ said }: Scene): boolean =>
 
 /** `The hotel was given a 90 credit`: somebody who owes for what was sold to them. */
 const isLetOff = ({ said, known, ...scene }: Scene): boolean =>
-  said.has('be give|be allow|be declare') &&
+  said.has('be give|be allow|be declare|complain|complains') &&
   said.has('credit|reduction|rebate|allowance|discount') &&
   owesUs({ said, known, ...scene });
 
@@ -90,11 +90,17 @@ function worthOf({ said, known }: Scene, thing: string): Amount | null {
   return count && each !== null ? count.value * each : null;
 }
 
+/** `The paper mill allowed a reduction of 160`: of what the business owes. */
+const isLetOffToUs = (scene: Scene): boolean =>
+  scene.said.has('allow|give|grant') &&
+  scene.said.has('reduction|rebate') &&
+  (owedOf(scene)?.line.amount ?? 0) < 0;
+
 /** `Sends clay worth 40 back to the supplier`: goods, or money let off, by suppliers. */
 export const returning: Event = (scene) => {
   const { said, known } = scene;
   if (
-    !said.has('return|allowance|creditnote|refund') ||
+    !(said.has('return|allowance|creditnote|refund') || isLetOffToUs(scene)) ||
     said.has('customer|doubtful|deposit|incometax|sell') ||
     isReturnedBy(scene) ||
     owesUs(scene)

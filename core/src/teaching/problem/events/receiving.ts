@@ -16,6 +16,8 @@ import {
   debit,
   does,
   isPaidToOthers,
+  isReceivedWithBill,
+  isBillReceived,
   isSomebodyElse,
   thingAfter,
   why,
@@ -26,7 +28,7 @@ import {
 } from '../scene.js';
 import type { Told } from '../told.js';
 import { DOING, OURS } from '../words.js';
-import { bestOf, isGoods } from '../things.js';
+import { bestOf, isGoods, plainExpense } from '../things.js';
 import { priceOf } from '../price.js';
 import { partOf } from '../token.js';
 import { isUnsure, paidOf, type Debt } from './paying.js';
@@ -58,6 +60,10 @@ function isTheirs({ tokens }: Told): boolean {
   return (isSomebody && isPlain) || (isArticled && !NOT_THEIRS.has(before[1]?.word ?? ''));
 }
 
+/** `Restaurant paid its 95`: only whoever owes stands before it. */
+const isPaidByDebtor = (scene: Scene): boolean =>
+  scene.said.indexOf('pay') === 1 && (owedOf(scene)?.line.amount ?? 0) > 0;
+
 /** `Abbey School paid its account`. */
 const THEIR_BILL =
   /\b(?:pays|paid|settles|settled|cleared|clears) (?:its|their|his|her) (?:\w+ )?(?:account|bill|invoice|balance|debt)\b/i;
@@ -65,26 +71,36 @@ const THEIR_BILL =
 const GIFTS = 'donation|donations|grant|gift|legacy|collection|subsidy';
 
 /** Money comes in: received, or paid by customers. */
-const isReceiving = ({ said, text }: Scene): boolean =>
-  (said.has('receive') && !isPaidToOthers(said)) ||
-  // `Was paid 700 on the spot`: nobody else stands before it.
-  (said.tokens[0]?.word === 'be' && said.tokens[1]?.word === 'pay') ||
-  (said.has('pay') && said.has('by customer') && !said.has('buy')) ||
-  (said.has('declare #amount') && isSomebodyElse(said, 'declare') && !said.has('dividend')) ||
-  (said.has('pay') &&
-    (said.tokens[0]?.word === 'customer' || said.has('pay by customer|customer pay'))) ||
-  isTheirs(said) ||
-  (THEIR_BILL.test(text) && isSomebodyElse(said, 'pay')) ||
-  said.has('be take from') ||
-  (said.has('bring') && said.has('bring #amount|bring in #amount') && !said.has('owner|capital')) ||
-  (said.has('interest earn|earn interest') && !said.has('notyet|will|to be|accrue')) ||
-  (said.has('donate') && isSomebodyElse(said)) ||
-  (said.verb === 'order' && said.has('pay') && isSomebodyElse(said)) ||
-  (said.has('send') && said.has('cheque') && isSomebodyElse(said, 'send')) ||
-  (said.has('arrive|come in|come from') && said.has(GIFTS)) ||
-  said.has('bank credit|credit by bank') ||
-  (said.has('interest') && said.has('added by bank|bank adds|bank added')) ||
-  (said.has('customer') && said.has('leave|deposit'));
+const isReceiving = (scene: Scene): boolean => {
+  const { said, text } = scene;
+  return (
+    (said.has('receive') &&
+      !isPaidToOthers(said) &&
+      !isReceivedWithBill(said) &&
+      !isBillReceived(said)) ||
+    isPaidByDebtor(scene) ||
+    // `Was paid 700 on the spot`: nobody else stands before it.
+    (said.tokens[0]?.word === 'be' && said.tokens[1]?.word === 'pay') ||
+    (said.has('pay') && said.has('by customer') && !said.has('buy')) ||
+    (said.has('declare #amount') && isSomebodyElse(said, 'declare') && !said.has('dividend')) ||
+    (said.has('pay') &&
+      (said.tokens[0]?.word === 'customer' || said.has('pay by customer|customer pay'))) ||
+    isTheirs(said) ||
+    (THEIR_BILL.test(text) && isSomebodyElse(said, 'pay')) ||
+    said.has('be take from') ||
+    (said.has('bring') &&
+      said.has('bring #amount|bring in #amount') &&
+      !said.has('owner|capital')) ||
+    (said.has('interest earn|earn interest') && !said.has('notyet|will|to be|accrue')) ||
+    (said.has('donate') && isSomebodyElse(said)) ||
+    (said.verb === 'order' && said.has('pay') && isSomebodyElse(said)) ||
+    (said.has('send') && said.has('cheque') && isSomebodyElse(said, 'send')) ||
+    (said.has('arrive|come in|come from') && said.has(GIFTS)) ||
+    said.has('bank credit|credit by bank') ||
+    (said.has('interest') && said.has('added by bank|bank adds|bank added')) ||
+    (said.has('customer') && said.has('leave|deposit'))
+  );
+};
 
 function takesDebt(scene: Scene, { account, owed, who, of }: Debt): Understood {
   const { known } = scene;
@@ -134,7 +150,7 @@ export const receivingDebts: Event = (scene) => {
     return null;
   const pays =
     isReceiving(scene) || isOfBefore(scene) || (isDebtor && isNamedBefore(said, owed.name));
-  if (!pays || said.has('advance|deposit|beforehand|interest|deposit|deposits|donation|grant'))
+  if (!pays || said.has('advance|deposit|beforehand|interest|deposits|donation|grant|compensation'))
     return null;
   const isSoldNow =
     said.has('sell') && !isOfBefore(scene) && owed !== null && isGoods(owed.name, known);
@@ -237,10 +253,24 @@ const comesWithBill = ({ text }: Scene): boolean =>
     text,
   );
 
+/** `The treasurer paid 18 for stamps`: nothing that a business is paid for. */
+const paysACost = (said: Told): boolean => {
+  const thing = thingAfter(said, 'for');
+  const cost = plainExpense(thing);
+  return (
+    (cost !== null &&
+      cost.type !== 'repairs' &&
+      cost.type !== 'premises' &&
+      bestOf(thing, ['service-fees']) === null) ||
+    said.has('out of till|out of cash|out of float|from till|from float|petty')
+  );
+};
+
 /** Other money that comes in: interest, rent, a donation; else what was earned by it. */
 export const receivingIncome: Event = (scene) => {
   const { said, known } = scene;
   if (!isReceiving(scene) || said.has('bill|order')) return null;
+  if (isTheirs(said) && paysACost(said)) return why('who pays whom for what isn’t said plainly');
   if (comesWithBill(scene)) return why('whether goods or money come in isn’t plain');
   const amount = amountIn(scene);
   if (amount === null)

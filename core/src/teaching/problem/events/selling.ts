@@ -2,7 +2,7 @@ import type { Amount } from '../../../model/money/amount.js';
 import type { Known, KnownLine, Wanted } from '../known.js';
 import { paidInto } from '../paid.js';
 import { paymentsOf } from '../payment.js';
-import { NO_RATE, priceOf, taxOn } from '../price.js';
+import { NO_RATE, priceOf, pricePaidInParts, taxOn } from '../price.js';
 import {
   credit,
   debit,
@@ -20,7 +20,7 @@ import {
   type Happening,
   type Scene,
 } from '../scene.js';
-import { bestOf, isGoods, LASTING_TYPES } from '../things.js';
+import { bestOf, isGoods, LASTING_TYPES, plainExpense } from '../things.js';
 import { Told } from '../told.js';
 import { DOING, OURS } from '../words.js';
 
@@ -39,7 +39,8 @@ const AHEAD = [
 ];
 
 /** Whoever is not sold things: something is done for them. */
-const SERVED = /^(?:patient|client|guest|student|pupil|passenger|member|participant|attendee|learner|trainee|delegate)s?$/i;
+const SERVED =
+  /^(?:patient|client|guest|student|pupil|passenger|member|participant|attendee|learner|trainee|delegate)s?$/i;
 
 /** What is sold becomes: goods sold, a service done, or a promise of something later. */
 export function soldAs(thing: string, { said, known }: Scene): Wanted {
@@ -55,7 +56,7 @@ export function soldAs(thing: string, { said, known }: Scene): Wanted {
   const isPlain = known.goods.size === 0 && said.has('invoice');
   const isService =
     isPlain ||
-    isRentedOut(said) ||
+    isUseOf(said) ||
     (known.goods.size === 0 && said.tokens.some((each) => SERVED.test(each.said))) ||
     said.has('service|perform|earn|work|job|jobs') ||
     (known.isService && known.goods.size === 0 && !said.has('sell|goods|sales')) ||
@@ -153,7 +154,8 @@ export const doneForMoney: Event = (scene) => {
 };
 
 /** `...; the cafe pays next week`: said beside the sale. */
-const PAYS_LATER = /\bpays? (?:next|later|within|in \d|at the end)/i;
+const PAYS_LATER =
+  /\bpays? (?:next|later|monthly|weekly|within|in \d|at the end)|\bmonthly account\b/i;
 
 /** `Candles worth 1,150 are delivered to the Lantern Inn`: to whoever is named. */
 const isDelivered = (said: Told): boolean =>
@@ -225,8 +227,17 @@ function isChargedToUs({ tokens }: Told): boolean {
   );
 }
 
+/** `Fitted a kitchen for Mrs Abel and charged 3,300`: for what was done. */
+const isDoneAndCharged = (said: Told): boolean =>
+  /\p{L}{2}ed$/u.test(said.tokens.find(({ kind }) => kind === 'word')?.said ?? '') &&
+  said.has('and charge #amount');
+
 const isSale = (said: Told): boolean =>
-  said.has('sell|perform|sales') ||
+  (said.has('sell|perform|sales') &&
+    !(
+      said.verb === 'pay' &&
+      said.tokens.find(({ kind, word }) => kind === 'word' && word !== ',')?.word === 'pay'
+    )) ||
   isChargedToOthers(said) ||
   isRentedOut(said) ||
   isBoughtByOthers(said) ||
@@ -242,7 +253,7 @@ const isSale = (said: Told): boolean =>
   (said.has('takings') && ['', 'receive'].includes(said.verb)) ||
   (said.has('revenue') && said.has('be #amount') && said.verb === '') ||
   (said.verb === 'earn' && isOurs(said) && !said.has('advance')) ||
-  (said.verb === 'charge' && said.has('customer')) ||
+  (said.verb === 'charge' && (said.has('customer') || isDoneAndCharged(said))) ||
   isDelivered(said);
 
 /** `The tea house takes honey for 190`: goods that somebody else takes. */
@@ -257,13 +268,20 @@ export const costTold: Event = ({ said, known }) => {
   const isIt =
     said.has('cost') &&
     said.first !== null &&
-    !said.has('pay|buy|sell|return|onaccount|will cost|missing');
-  if (!isIt || known.soldLast === null || !known.isPerpetual || said.verb !== '') return null;
+    !said.has('pay|buy|return|onaccount|will cost|missing') &&
+    (!said.has('sell') || said.has('sell cost|sales be'));
+  if (!isIt || known.soldLast === null || !known.isPerpetual || !['', 'sell'].includes(said.verb))
+    return null;
+  if (plainExpense(thingBefore(said, 'cost'))) return null;
   const each = said.first ?? 0;
   const cost = said.has('each|apiece|per') ? each * known.soldLast : each;
   known.soldLast = null;
   return { entries: [costOf(known, cost)], uses: [each] };
 };
+
+/** `Invoiced the hotel for bicycles hired by its guests`: what lasts is kept, and its use is paid for. */
+const isUseOf = (said: Told): boolean =>
+  said.has('hire by|hire of|rental of|rental|use of') || isRentedOut(said);
 
 /** `Sells bowls for 1,150, of which 400 in cash`: something sold, and what it had cost where that is said. */
 export const selling: Event = (scene) => {
@@ -274,14 +292,14 @@ export const selling: Event = (scene) => {
     return why('what was paid before is part of it, and how isn’t said plainly');
   const toldCost = costIn(said);
   const main = toldCost?.rest ?? said;
-  const price = priceOf(main);
+  const price = pricePaidInParts(main) ?? priceOf(main);
   const thing = soldThing(main);
   const cost = toldCost ?? costReckoned(scene, thing);
   if (!price) return why('what it is sold for isn’t said');
   if (main.has('less #percent') && !main.has('discount|vat'))
     return why('what comes off the price isn’t said plainly');
   const old = known.spokenOf(thing, LASTING_TYPES);
-  if (old && !isGoods(thing, known)) return null;
+  if (old && !isGoods(thing, known) && !isUseOf(main)) return null;
   const taxed = taxOn(main, price.total, known);
   if (!taxed) return why(NO_RATE);
   const { net, tax } = taxed;
