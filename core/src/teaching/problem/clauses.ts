@@ -12,7 +12,7 @@ const isFinite = ({ word, said }: Token): boolean =>
 
 const SMALL: ReadonlySet<string> = new Set(
   (
-    'pay transfer receive invoice bill owe sign a an in into from by of to it ofit cash bank cheque card creditcard atonce now down rest balance remainder ' +
+    'pay transfer receive invoice bill payable owe sign a an in into from by of to it ofit cash bank cheque card creditcard atonce now down rest balance remainder ' +
     'remaining charge company onaccount later note with immediately due next month monthof be will promise deposit #amount #share #percent ' +
     '#span #days #day half other at end and , on for promissory supplier customer them they owner loan new for within after day week year fall a ' +
     'he she we it they i month monthly instalment instalments'
@@ -102,6 +102,9 @@ const belongsTo = (before: Told, part: Told): boolean =>
   isHistory(before, part) ||
   isTimeGone(before, part) ||
   (before.amounts.length === 0 && part.has(ITS_BILL)) ||
+  (before.verb === 'perform' && before.amounts.length === 0 && part.verb === 'receive') ||
+  (before.amounts.length === 0 && part.verb === '' && part.has('price #amount|price be #amount')) ||
+  (before.has('takings') && part.verb === 'put' && part.amounts.length === 0) ||
   (before.verb === 'take' && before.amounts.length === 0 && part.has('cost #amount')) ||
   (before.has('sign') && before.amounts.length === 0 && part.verb === 'receive') ||
   (before.amounts.length === 0 && before.has('return') && part.has(LETS_OFF)) ||

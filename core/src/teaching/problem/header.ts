@@ -95,7 +95,11 @@ export function yearIn(text: string, otherwise: number): number {
 /** Whether a text writes its amounts with the sign of a currency, all of them. */
 export function hasSignsIn(text: string): boolean {
   const signed = [...text.matchAll(/\p{Sc} ?\d/gu)].length;
-  const bare = [...text.matchAll(/(?<![\p{Sc}\d.,/-])(?<!\p{Sc} )\d{1,3},\d{3}/gu)].length;
+  const bare = [
+    ...text.matchAll(
+      /(?<![\p{Sc}\d.,/-])(?<!\p{Sc} )\d{1,3},\d{3}(?! (?:\p{Ll}+ ){1,3}at \p{Sc})/gu,
+    ),
+  ].length;
   return signed > 4 && bare === 0;
 }
 
@@ -249,11 +253,12 @@ const OWNS =
   /^(?:(?:mr|mrs|ms|dr)\.? )?(\p{Lu}\p{Ll}+)(?: (\p{Lu}\p{Ll}+))? (?:set up|sets up|opens|opened|starts|started|begins|began|runs|owns|founded|transfers|transferred|invests|invested|puts|contributes|contributed|draws|drew|withdraws|withdrew|deposits|deposited)\b/iu;
 /** Behind a day: `5/15 Cobalt invested`. */
 const PUTS_IN =
-  /^(\p{Lu}\p{Ll}+)(?: (\p{Lu}\p{Ll}+))? (?:invests|invested|contributes|contributed|withdrew|drew|founded)\b/u;
-const BEFORE_IT = /^[\d/.:,() -]{1,12}/;
+  /^(\p{Lu}\p{Ll}+)(?: (\p{Lu}\p{Ll}+))? (?:invests|invested|contributes|contributed|withdrew|drew|founded|(?:deposits|deposited|puts|put) (?:another |a further )?\p{Sc}?\d[\d,.]*(?: \w+)? (?:in|into|to|at)\b)/u;
+const BEFORE_IT =
+  /^(?:[\d/.:,() -]|(?:Jan|Feb|Mar|Apr|May|June?|July?|Aug|Sept?|Oct|Nov|Dec)\.? ){1,12}/;
 /** `Vale Couriers was set up by Tomas Vale`, `the owner, Piet Solberg`, `it belongs to Maud Sandhill`. */
 const BELONGS =
-  /\b(?:(?:set up|founded|opened|started|owned|run|formed|begun) (?:on [^,.]{3,24} |in [^,.]{3,16} )?by|belongs to|(?:the|its|whose) (?:owner|proprietor|founder),?(?: is)?) (?:(?:mr|mrs|ms|dr)\.? )?(\p{Lu}\p{Ll}+)(?: (\p{Lu}\p{Ll}+))?/u;
+  /\b(?:(?:set up|founded|opened|started|owned|run|formed|begun) (?:on [^,.]{3,24} |in [^,.]{3,16} )?by|belongs to|(?:the|its|whose) (?:owner|proprietor|founder),?(?: is)?|\((?:owner|proprietor|owned by|founder):?) (?:(?:mr|mrs|ms|dr)\.? )?(\p{Lu}\p{Ll}+)(?: (\p{Lu}\p{Ll}+))?/u;
 const PAYS_OWN = /^(\p{Lu}\p{Ll}+)(?: \p{Lu}\p{Ll}+)? pa(?:id|ys) .*\bown money\b/u;
 
 /** Who sets the business up, puts money in or takes some out, by name. */

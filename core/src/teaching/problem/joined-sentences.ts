@@ -2,11 +2,11 @@
  * What is bought or sold is told in one sentence, and how it is paid, or what it had cost, in the next: they are read as one.
  */
 
-const DEALS = /\b(?:buys?|bought|purchased?s?|acquired?s?|cost|sold|sells)\b/i;
+const DEALS = /\b(?:delivered|buys?|bought|purchased?s?|acquired?s?|cost|sold|sells)\b/i;
 const hasFigure = (text: string): boolean => /\d/.test(text);
 const isDeal = (text: string): boolean => DEALS.test(text) && hasFigure(text);
 
-const REST = /\b(?:the|and the) (?:rest|remainder|balance)\b/i;
+const REST = /\b(?:the|and the) (?:rest|remainder|balance|other half)\b/i;
 const REST_PAID =
   /\b(?:paid|pays?|payable|comes? out|came out|owed|owing|owes|due|lent|borrowed|borrows|financed|follow)\b/i;
 const OWN_DAY = /^(?:on|at|in|by)\b|^\d/i;

@@ -53,6 +53,10 @@ function withShort(names: readonly string[]): readonly string[] {
   return [...names, ...short];
 }
 
+/** `Stationery and forms` are spoken of as the stationery, too. */
+const withParts = (names: readonly string[]): readonly string[] =>
+  names.flatMap((name) => (/^\p{Lu}/u.test(name) ? [name] : [name, ...name.split(' and ')]));
+
 const NOT_ALONE: ReadonlySet<string> = new Set(
   'north south east west city town royal grand first united general national hotel saint'.split(
     ' ',
@@ -65,7 +69,7 @@ function remember(
   { line, percent }: Omit<Owed, 'name'>,
   names: readonly string[],
 ): void {
-  for (const name of new Set(withShort(names)))
+  for (const name of new Set(withParts(withShort(names))))
     if (name !== '' && !COMMON.has(lemmaOf(name)) && monthNamed(name.split(/[ ’']/)[0] ?? '') === 0)
       keepOwed(known, name, { line, percent });
 }

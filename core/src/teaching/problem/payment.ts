@@ -38,10 +38,15 @@ const SAYS: readonly (readonly [Means, string])[] = [
   ],
 ];
 
+const OF_A_LOAN =
+  'interest on note|interest on a note|loan interest|mortgage interest|interest on loan|interest on a loan|interest for loan';
+
 /** How a part of a sentence says that something is paid; null: it doesn’t. */
 export function meansIn(said: Told): Means | null {
-  const isOfNote = said.has('interest on note|interest on a note');
-  const named = SAYS.find(([means, words]) => !(isOfNote && means === 'note') && said.has(words));
+  const isInterest = said.has(OF_A_LOAN);
+  const named = SAYS.find(
+    ([means, words]) => !(isInterest && ['note', 'loan'].includes(means)) && said.has(words),
+  );
   return named?.[0] ?? null;
 }
 

@@ -56,7 +56,7 @@ const nameOf = (thing: string): string | undefined => {
 const PLAIN = `
 rent rented rental lease | premises | Rent
 rates | premises | Rates
-wage part-time full-time temp helper helpers hand hands crew mechanic driver cook waiter waitress clerk gardener labourer labourers staff apprentice employee employees teacher teachers trainer trainers instructor instructors assistant worker workers | staff | Wages
+wage part-time full-time temp helper helpers hand hands crew mechanic driver cook waiter waitress clerk gardener labourer labourers staff apprentice employee employees teacher teachers trainer trainers instructor instructors assistant worker workers secretary secretaries receptionist cleaners waiters | staff | Wages
 electricity electric power | premises | Electricity
 heating gas light water utilities utility | premises | Heat and light
 insurance premium premiums | insurance | Insurance
@@ -66,7 +66,7 @@ packaging packing wrapping bag bags | sundry-operating | Packaging
 telephone phone internet broadband | office | Telephone
 stationery postage stamps | office | Postage and stationery
 fuel petrol diesel gasoline | vehicle-running | Fuel
-repair repairs repairing repaired replaced overhauled overhaul serviced mended maintenance servicing mending | repairs | Repairs
+repair repairs repairing repaired replaced overhauled overhaul serviced mended maintenance servicing mending tyres tires brakes | repairs | Repairs
 accountant lawyer solicitor attorney audit legal | professional-fees | Professional fees
 cleaning cleaner cleaned | premises | Cleaning
 train taxi bus flight fare fares travel parking toll tolls | sundry-operating | Travel

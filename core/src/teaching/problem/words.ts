@@ -66,7 +66,8 @@ bring brings brought
 be is are was were been being
 have has had having
 keep keeps kept
-customer customers client clients debtor debtors buyer buyers guests guest members member students student patients patient visitors visitor passengers pupils pupil
+customer customers client clients debtor debtors buyer buyers guests guest members member students student patients patient visitors visitor passengers pupils pupil parents
+till tills safe
 supplier suppliers creditor creditors vendor vendors wholesaler wholesalers
 goods merchandise stock inventory wares
 service services
@@ -161,6 +162,8 @@ const PHRASES: readonly (readonly [string, string])[] = (
       'sales assistant|sales staff|sales clerk|sales manager|sales person|sales team',
       'salesperson',
     ],
+    ['pay period|pay term|pay terms|credit period|period of credit', 'onaccount'],
+    ['a will', 'testament'],
     ['apart from|except for|all but', 'except'],
     ['cash sales|cash sale', 'sales cash'],
     ['credit sales|credit sale', 'sales onaccount'],

@@ -169,7 +169,8 @@ function severalBought(scene: Scene): Understood | null {
 }
 
 /** What comes with its bill is not paid yet. */
-const usuallyPaid = (said: Told) =>
+const usuallyPaid = ({ said, text }: Scene) =>
+  /\bn\/\d{1,2}\b|\bnet \d{1,2} days\b/i.test(text) ||
   isReceivedWithBill(said) ||
   (said.has('come from|arrive from') && said.has('invoice|bill') && !said.has('pay'))
     ? 'credit'
@@ -209,13 +210,13 @@ export const buying: Event = (scene) => {
   const { net, tax } = taxed;
   if (price.rest.has('for #amount') && !price.rest.has('cheque for #amount|note for #amount'))
     return why('several things are bought together: say each by itself');
-  const payments = paymentsOf(withoutArrival(price.rest), net + tax, usuallyPaid(said));
+  const payments = paymentsOf(withoutArrival(price.rest), net + tax, usuallyPaid(scene));
   if (!payments) return why('the parts that are paid don’t add up to the whole');
   const account = known.account(wantedOf(scene, thing, isOne || isFewAndDear(said)));
   const isLasting = LASTING_TYPES.includes(account.type);
   const owing = {
     wanted: owedFor(known, isLasting, thing),
-    names: [thing, 'supplier', partyAfter(said, 'from', 'to'), thingAfter(said, 'from')],
+    names: [thing, 'supplier', partyAfter(said, 'from', 'to', 'by'), thingAfter(said, 'from')],
     percent: termsIn(scene.text),
   };
   keep(scene, account, net);

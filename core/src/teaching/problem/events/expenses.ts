@@ -172,6 +172,19 @@ function guessed(scene: Scene): Wanted | null {
     : { type: 'sundry-operating', name: titled(thing), isGuess: true };
 }
 
+/** `Paid the mechanic 260 for new brakes`: what it is for says more than who is paid. */
+function jobOf({ said }: Scene, thing: string): Wanted | null {
+  const job = plainExpense(thingAfter(said, 'for'));
+  return plainExpense(thing)?.type === 'staff' && job && job.type !== 'staff' ? job : null;
+}
+
+/** `Paid the couriers 2,700`, of a firm that lives on what its people do. */
+const ownPeople = ({ known, text }: Scene): Wanted | null =>
+  known.isService &&
+  /\b(?:paid|pays) (?:the|her|his|our|its) \p{L}+(?:ers|ors|ists) \p{Sc}?\d/iu.test(text)
+    ? { type: 'staff', name: 'Wages', isGuess: true }
+    : null;
+
 /** `Pays the wages, 900`: an expense of the period. */
 export const payingExpenses: Event = (scene) => {
   const { said, known } = scene;
@@ -183,7 +196,8 @@ export const payingExpenses: Event = (scene) => {
   const kept = keptThing(scene);
   if (kept) return paidFor(scene, kept);
   const guess = price ? guessed(scene) : null;
-  const told = said.has('who be pay|who receive') ? plainExpense(wordsOf(scene)) : null;
+  const job = jobOf(scene, thing) ?? ownPeople(scene);
+  const told = job ?? (said.has('who be pay|who receive') ? plainExpense(wordsOf(scene)) : null);
   const expense =
     told ??
     expenseOf(thing, known) ??

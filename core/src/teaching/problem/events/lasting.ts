@@ -193,6 +193,13 @@ function leftOf(said: Told): Amount | null {
   return said.tokens.slice(at).find(({ kind }) => kind === 'amount')?.value ?? null;
 }
 
+/** `Accumulated depreciation 300`, `depreciated by 300`, `300 of depreciation`. */
+const wornSaid = (said: Told): Amount | null =>
+  (said.has('depreciate #amount|depreciate of #amount|depreciate by #amount|depreciate be #amount')
+    ? said.amountAfter('depreciate')
+    : said.amountNear('depreciate', 'accumulated')
+  )?.value ?? null;
+
 /** What a thing had cost, and what of it has worn: said, or as the books have it. */
 function pastOf(scene: Scene, asset: KnownAccount): { cost: Amount; wornOff: Amount } {
   const { said, known } = scene;
@@ -204,7 +211,7 @@ function pastOf(scene: Scene, asset: KnownAccount): { cost: Amount; wornOff: Amo
     cost,
     wornOff:
       (left === null ? null : cost - left) ??
-      said.amountNear('depreciate', 'accumulated')?.value ??
+      wornSaid(said) ??
       (accumulated ? -known.balanceOf(accumulated) : 0),
   };
 }
@@ -233,7 +240,9 @@ export const disposing: Event = (scene) => {
   const isForSale =
     asset && isGoods(asset.name, known) && !/\b(?:old|used|second-hand)\b/i.test(scene.text);
   if (!asset || isForSale) return null;
-  const isScrapped = !said.has('sell') && said.first === null;
+  const isScrapped =
+    !said.has('sell') &&
+    (said.first === null || said.has('depreciate full|fully depreciate|depreciate atonce'));
   const [past, now] = said.cut(said.indexOf('sell'));
   const price = isScrapped ? null : priceOf(past.has('cost') ? now : said);
   if (!price && !isScrapped) return why('what it is sold for isn’t said');

@@ -46,6 +46,7 @@ export const borrowing: Event = (scene) => {
     said.has('cash|bank|receive|borrow') &&
     !said.has('buy|customer');
   const lent = said.has('lend') && (isLentToUs(said) || said.has(TO_US));
+  if (said.has('leased|lease')) return null;
   if (said.verb === 'repay' || (lent && said.has('buy'))) return null;
   const isBackLater = said.has('be repay|repayable|repay in|repay over|repay by') && takes;
   const isOther = said.has('repay|instalment|pay|buy') && !isBackLater;
@@ -101,10 +102,14 @@ function isPaidBack(scene: Scene): boolean {
   return !owedOf(scene) && (hasLoan || !isSomebodyElse(said));
 }
 
+const IS_LEASED = /\bleas(?:e|ed|ing)\b/i;
+
 /** `Pays back 500 of the loan and 40 interest`, `an instalment of 280, of which 30 is interest`. */
 export const repaying: Event = (scene) => {
   const { said, known } = scene;
   if (!isPaidBack(scene)) return null;
+  if (IS_LEASED.test(scene.text))
+    return why('whether what is leased is kept as its own isn’t said');
   if (said.has('finance|finances|financed') && !said.has('finance others')) return why(FINANCED);
   const [first, second] = said.amounts;
   if (!first) return why('how much is paid back isn’t said');

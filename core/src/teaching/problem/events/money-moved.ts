@@ -23,7 +23,7 @@ export const moneyMoved: Event = (scene) => {
   const { said, known } = scene;
   // What lies in the till was received before.
   const isBanked = said.has('banked') && said.has('till|float|petty|of cash');
-  const toBank = isBanked || said.has('into bank|to bank|in bank|at bank');
+  const toBank = isBanked || said.has('into bank|to bank|in bank|at bank|deposit with bank');
   const isOfIt =
     said.has('ofit|#amount of be') && said.first !== null && isInTheTill(scene, said.first);
   const isTakings = isOfIt || isCarried(scene) || said.has('takings|till|cash|float|petty');

@@ -212,6 +212,9 @@ export const owedAtEnd: Event = (scene) => {
   if (said.verb === 'pay' && said.has('pay of|owe at begin|owe business|business owe')) return null;
   if (said.has('interest') && said.has('earn|receive')) return null;
   if (isOwingToUs(said) || said.has('be deliver to')) return null;
+  // The business earns it itself.
+  if (said.tokens.find(({ kind }) => kind === 'word')?.word === 'earn' && !said.has(OWES))
+    return null;
   const expense = expenseOf(wordsOf(scene), known) ?? (said.has('earn') ? WAGES : null);
   if (!expense) return null;
   if (said.first === null) return why('how much of it is owed isn’t said');
@@ -247,7 +250,7 @@ export const earnedAhead: Event = (scene) => {
   const isOther = said.verb === 'receive' && !said.has('earn|perform|redeem|redeemed');
   const [account] = known.ofType('deferred-income');
   const names =
-    'advance|deferred|unearned|beforehand|prepay|voucher|vouchers|gift|pass|passes|subscriptions|ahead';
+    'advance|deferred|unearned|beforehand|prepay|voucher|vouchers|gift|pass|passes|subscriptions|ahead|that be pay for|which be pay for';
   const promised = known.remembered.promised.at(-1);
   const isPart = said.of('span').length > 0 ? (promised?.months ?? 0) > 0 : givenOf(scene) !== null;
   if (!isEarned || isOther || !account || said.has('sell|pay rent|buy')) return null;

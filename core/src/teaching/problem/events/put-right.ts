@@ -103,7 +103,8 @@ export const returning: Event = (scene) => {
     !(said.has('return|allowance|creditnote|refund') || isLetOffToUs(scene)) ||
     said.has('customer|doubtful|deposit|incometax|sell') ||
     isReturnedBy(scene) ||
-    owesUs(scene)
+    owesUs(scene) ||
+    (said.verb === 'pay' && said.has('less'))
   )
     return null;
   const thing = phrase(said.tokens.filter(({ kind }) => kind === 'word').slice(0, 12));
@@ -115,13 +116,15 @@ export const returning: Event = (scene) => {
   const kept = known.spokenOf(thing, ['supplies', ...LASTING_TYPES]);
   const stock = known.account({ type: known.isPerpetual ? 'inventory' : 'returns-taken' });
   const isPaid = said.has('refund|cash|bank|receive');
+  const creditor = owedOf(scene);
+  const owes = creditor && creditor.line.amount < 0 ? creditor : null;
   const owed = isPaid
     ? moneyOf(scene)
-    : (known.ofType('trade-payables')[0] ??
+    : (owes?.line.account ??
+      known.ofType('trade-payables')[0] ??
       known.ofType('sundry-payable')[0] ??
       known.account({ type: 'trade-payables' }));
-  const creditor = owedOf(scene);
-  if (creditor && creditor.line.amount < 0 && !isPaid) known.settle(creditor, net + tax);
+  if (owes && !isPaid) known.settle(owes, net + tax);
   const output = tax === 0 ? [] : [credit(known.account({ type: 'sales-tax' }), tax)];
   return does(
     creditor ? `Returned to ${creditor.name}` : 'Returned to a supplier',

@@ -64,6 +64,10 @@ function isTheirs({ tokens }: Told): boolean {
 const isPaidByDebtor = (scene: Scene): boolean =>
   scene.said.indexOf('pay') === 1 && (owedOf(scene)?.line.amount ?? 0) > 0;
 
+/** `Parents paid her 620`. */
+const PAID_TO_US =
+  /\b(?:paid|pays) (?:her|him|us|me|the (?:business|company|firm|shop|studio|club))\b/i;
+
 /** `Abbey School paid its account`. */
 const THEIR_BILL =
   /\b(?:pays|paid|settles|settled|cleared|clears) (?:its|their|his|her) (?:\w+ )?(?:account|bill|invoice|balance|debt)\b/i;
@@ -79,6 +83,7 @@ const isReceiving = (scene: Scene): boolean => {
       !isReceivedWithBill(said) &&
       !isBillReceived(said)) ||
     isPaidByDebtor(scene) ||
+    (PAID_TO_US.test(text) && isSomebodyElse(said, 'pay')) ||
     // `Was paid 700 on the spot`: nobody else stands before it.
     (said.tokens[0]?.word === 'be' && said.tokens[1]?.word === 'pay') ||
     (said.has('pay') && said.has('by customer') && !said.has('buy')) ||
@@ -137,6 +142,10 @@ const isTakings = ({ said, known }: Scene): boolean =>
 const lastDebtor = ({ known }: Scene) =>
   [...known.remembered.owed.values()].filter(({ line }) => line.amount > 0).at(-1) ?? null;
 
+/** `A customer handed over 35 in cash for a delivery`: for what is done now. */
+const isOnTheSpot = ({ said, text }: Scene): boolean =>
+  said.has('customer') && /\bcash for an?\b/i.test(text);
+
 /** Customers pay what they owed. */
 export const receivingDebts: Event = (scene) => {
   const { said, known } = scene;
@@ -144,7 +153,7 @@ export const receivingDebts: Event = (scene) => {
   const isOfIt = said.has('ofit') && isTheirs(said);
   const owed = owedOf(scene) ?? (isOfIt ? lastDebtor(scene) : null);
   const isDebtor = owed && owed.line.amount > 0;
-  if (said.verb === 'perform') return null;
+  if (said.verb === 'perform' || isOnTheSpot(scene)) return null;
   if (isOfLaterMonth(scene) && !isDebtor) return null;
   if (owed && owed.line.amount < 0 && said.tokens[0]?.isNamed && said.verb === 'receive')
     return null;

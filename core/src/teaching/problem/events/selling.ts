@@ -250,7 +250,7 @@ const isSale = (said: Told): boolean =>
     !isBillThatCame(said) &&
     !said.has('come from|arrive from') &&
     !said.has('arrive')) ||
-  (said.has('takings') && ['', 'receive'].includes(said.verb)) ||
+  (said.has('takings') && ['', 'receive', 'count'].includes(said.verb)) ||
   (said.has('revenue') && said.has('be #amount') && said.verb === '') ||
   (said.verb === 'earn' && isOurs(said) && !said.has('advance')) ||
   (said.verb === 'charge' && (said.has('customer') || isDoneAndCharged(said))) ||
@@ -269,7 +269,7 @@ export const costTold: Event = ({ said, known }) => {
     said.has('cost') &&
     said.first !== null &&
     !said.has('pay|buy|return|onaccount|will cost|missing') &&
-    (!said.has('sell') || said.has('sell cost|sales be'));
+    (!said.has('sell') || said.has('sell cost|sales be') || said.tokens[0]?.word === 'cost');
   if (!isIt || known.soldLast === null || !known.isPerpetual || !['', 'sell'].includes(said.verb))
     return null;
   if (plainExpense(thingBefore(said, 'cost'))) return null;
