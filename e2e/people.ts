@@ -92,8 +92,8 @@ export async function giveBackHere(page: Page): Promise<void> {
 }
 
 /** Opens the results of the demo's class, as its instructor. */
-export async function openClass(page: Page, address = '/'): Promise<void> {
-  await comeInAs(page, 'Ruth Marsh', address);
+export async function openClass(page: Page, address = '/', who = 'Ruth Marsh'): Promise<void> {
+  await comeInAs(page, who, address);
   await page.getByRole('link', { name: 'Results', exact: true }).click();
   await page.getByRole('link', { name: /Quarter-end at Tern Island/ }).click();
   await expect(page.getByRole('link', { name: 'Work from files' })).toBeVisible();

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { nothingSerious } from './accessible.js';
 import { OwnServer } from './own-server.js';
-import { choose, comeInAs } from './people.js';
+import { choose, comeInAs, openClass } from './people.js';
 
 const server = new OwnServer(true);
 
@@ -45,6 +45,33 @@ test('who assists sees the works of the class and writes notes; once she teaches
   await odile.reload();
   await expect(odile.getByText('you assist: who teaches gives it back')).toHaveCount(0);
   await expect(odile.getByRole('button', { name: /^(Give back|Take back)$/ })).toBeVisible();
+});
+
+test('a stock of notes is shared where notes are written, and a colleague takes from it', async ({
+  browser,
+}) => {
+  const [ruth, odile] = [await browser.newPage(), await browser.newPage()];
+  await openClass(ruth, server.address);
+  await ruth.getByRole('link', { name: 'Lior Mendes' }).click();
+  await ruth.getByRole('button', { name: 'Add a note' }).click();
+  await ruth.getByLabel('Your note to the student').fill('See the unit on accruals.');
+  await ruth.getByRole('button', { name: 'Keep it in the stock' }).click();
+  await ruth.getByRole('button', { name: 'Share my stock' }).click();
+  const dialog = ruth.getByRole('dialog');
+  await nothingSerious(ruth, 'sharing a stock', '.ant-modal');
+  await dialog.getByLabel('Colleague').click();
+  await choose(ruth, 'Odile Fenn');
+  await dialog.getByRole('button', { name: 'Share', exact: true }).click();
+  await expect(dialog.getByRole('listitem')).toContainText('to take from');
+
+  await openClass(odile, server.address, 'Odile Fenn');
+  await odile.getByRole('link', { name: 'Lior Mendes' }).first().click();
+  await odile.getByRole('button', { name: 'Add a note' }).click();
+  await odile.getByLabel('From your stock of notes').click();
+  await choose(odile, /See the unit on accruals.*Ruth Marsh/);
+  await expect(odile.getByLabel('Your note to the student')).toHaveValue(
+    'See the unit on accruals.',
+  );
 });
 
 test('a colleague’s company is looked at, and a copy of it is one’s own', async ({ page }) => {

@@ -125,6 +125,7 @@ function OneMore({ others, ways, isPending, onShare }: OneMoreProps) {
   return (
     <div className={styles['one-more']}>
       <Select
+        className={styles['colleague'] ?? ''}
         aria-label="Colleague"
         placeholder="Choose a colleague"
         showSearch={BY_LABEL}
