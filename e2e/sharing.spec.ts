@@ -74,17 +74,47 @@ test('a stock of notes is shared where notes are written, and a colleague takes 
   );
 });
 
-test('a colleague’s company is looked at, and a copy of it is one’s own', async ({ page }) => {
+test('a colleague’s company is looked at; a copy of it is one’s own, and takes over what is changed there', async ({
+  browser,
+}) => {
+  const [page, ruth] = [await browser.newPage(), await browser.newPage()];
   await comeInAs(page, 'Odile Fenn', server.address);
   await page.getByRole('link', { name: 'Companies' }).click();
-  await page.getByRole('link', { name: /Ruth Marsh’s, to look at/ }).click();
+  await page
+    .getByRole('link', { name: /Ruth Marsh’s, to look at/ })
+    .first()
+    .click();
   await expect(page.getByText('Ruth Marsh’s, to look at')).toBeVisible();
   await expect(page.getByText('Read only')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Share' })).toHaveCount(0);
+  const bookId = /companies\/([^/]+)/.exec(page.url())?.[1] ?? '';
   await page.goto(`${server.address}/companies`);
   await page
     .getByRole('button', { name: /^Copy: / })
     .first()
     .click();
-  await expect(page.getByRole('link', { name: /^Copy of / })).toBeVisible();
+  await page.getByRole('link', { name: /^Copy of / }).click();
+  await page.getByRole('button', { name: 'Origin' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('Nothing was changed there');
+  await page.keyboard.press('Escape');
+
+  await comeInAs(ruth, 'Ruth Marsh', server.address);
+  const { book } = await (await ruth.request.get(`${server.address}/api/books/${bookId}`)).json();
+  const account = book.accounts[0];
+  await ruth.request.post(`${server.address}/api/books/${bookId}/operations`, {
+    headers: { 'x-gleddo': '1' },
+    data: {
+      ...{ revision: 0, token: 'renamed-by-ruth' },
+      operations: [{ kind: 'rename-account', id: account.id, name: 'Bank of the harbour' }],
+    },
+  });
+
+  await page.getByRole('button', { name: 'Origin' }).click();
+  await expect(dialog).toContainText('1 change there since');
+  await nothingSerious(page, 'the origin of a copy', '.ant-modal');
+  await dialog.getByRole('button', { name: 'Take over what still fits' }).click();
+  await expect(dialog.getByRole('status')).toHaveText('1 change was taken over.');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('Bank of the harbour').first()).toBeVisible();
 });

@@ -29,6 +29,8 @@ export interface CompanySummary {
   readonly entries: number;
   readonly changedAt: string;
   readonly putAway: boolean;
+  /** Whether it knows of which other it is a copy. */
+  readonly isCopy: boolean;
   /** Whose it is and how it is shared; null: it is one’s own. */
   readonly shared: SharedBy | null;
 }

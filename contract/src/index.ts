@@ -57,6 +57,7 @@ export type {
   BooksTakenOver,
   ChangedBook,
   ChangedInBook,
+  CompanyOrigin,
   ExerciseThen,
   OriginShown,
   OthersParts,

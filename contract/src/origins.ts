@@ -32,6 +32,14 @@ export interface OriginShown {
   readonly start: ChangedBook;
 }
 
+/** What became of the company of which another is a copy. */
+export interface CompanyOrigin {
+  readonly bookId: string;
+  readonly name: string;
+  readonly by: string;
+  readonly book: ChangedBook;
+}
+
 /** Changes of an origin’s books that were taken over, and those that did not fit any more, with why. */
 export interface BooksTakenOver {
   readonly done: number;

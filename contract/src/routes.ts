@@ -25,7 +25,13 @@ import type {
   PartsRequest,
   TakeBackRequest,
 } from './exercises.js';
-import type { BooksTakenOver, ExerciseThen, OriginShown, OthersParts } from './origins.js';
+import type {
+  BooksTakenOver,
+  CompanyOrigin,
+  ExerciseThen,
+  OriginShown,
+  OthersParts,
+} from './origins.js';
 import type {
   ArrivalDone,
   ArrivalRequest,
@@ -190,6 +196,8 @@ export const ROUTES = {
   'GET companies': to<CompanySummary[]>(),
   'POST companies': to<CompanySummary, { readonly book: Document }>(),
   'POST companies/:id/copy': to<CompanySummary>(),
+  'GET companies/:id/origin': to<CompanyOrigin>(),
+  'POST companies/:id/origin/book': to<BooksTakenOver>(),
   'GET companies/:id/hanging': to<HangsOnCompany>(),
   'PATCH companies/:id': to<CompanySummary, ChangeCompanyRequest>(),
   'DELETE companies/:id': to<undefined>(),

@@ -55,6 +55,7 @@ export class CompaniesService {
       entries: book.entries,
       changedAt: book.changedAt.toISOString(),
       putAway: may === 'own' && company.putAwayAt !== null,
+      isCopy: company.originId !== null,
       shared: may === 'own' ? null : { by: owner, how: may === 'change' ? 'change' : 'look' },
     }));
   }
@@ -88,24 +89,33 @@ export class CompaniesService {
     return this.keep(me, ready.value);
   }
 
-  private async keep(me: Me, ready: PreparedBook): Promise<string> {
+  private async keep(
+    me: Me,
+    ready: PreparedBook,
+    from: { readonly originId?: string; readonly originRevision?: number } = {},
+  ): Promise<string> {
     const id = nanoid();
     await this.db.transaction(async (tx) => {
       const bookId = await this.books.keep(ready, 'company', tx);
-      await tx.insert(companies).values({ id, ownerId: me.id, bookId });
+      await tx.insert(companies).values({ id, ownerId: me.id, bookId, ...from });
     });
     return id;
   }
 
-  /** A company like one that there is: its book as it stands, under a name of its own, without its history. */
+  /** A company like one that there is: its book as it stands, under a name of its own, without its history; it knows whose copy it is. */
   async copy(me: Me, id: string): Promise<CompanySummary> {
-    const book = await this.bookOf(me, id);
+    const { bookId } = await this.rowOf(me, id, 'look');
+    const kept = await this.books.newest(bookId);
+    const book = this.books.bookOf(kept);
     const name = `Copy of ${book.company.name}`.slice(0, 120);
-    return this.summary(me, await this.add(me, { ...book, company: { ...book.company, name } }));
+    const ready = prepared({ ...book, company: { ...book.company, name } });
+    if (!ready.ok) throw refusedBy(ready.refusals);
+    const from = { originId: id, originRevision: kept.revision };
+    return this.summary(me, await this.keep(me, ready.value, from));
   }
 
   async hanging(me: Me, id: string): Promise<HangsOnCompany> {
-    const { bookId } = await this.ownRow(me, id, 'own');
+    const { bookId } = await this.rowOf(me, id, 'own');
     const [changes, moments] = await Promise.all([
       this.db.$count(bookOperations, eq(bookOperations.bookId, bookId)),
       this.db.$count(bookMoments, eq(bookMoments.bookId, bookId)),
@@ -115,7 +125,7 @@ export class CompaniesService {
 
   /** Deletes a company that was put away, with its book and its history; exercises have books of their own and stay. */
   async delete(me: Me, id: string): Promise<void> {
-    const { bookId } = await this.ownRow(me, id, 'own');
+    const { bookId } = await this.rowOf(me, id, 'own');
     const isGone = await this.db.transaction(async (tx) => {
       const gone = await tx
         .delete(companies)
@@ -127,9 +137,14 @@ export class CompaniesService {
     if (!isGone) throw refusedBy([notAway({})]);
   }
 
-  private async ownRow(me: Me, id: string, least: May) {
+  async rowOf(me: Me, id: string, least: May) {
     const [company] = await this.db
-      .select({ bookId: companies.bookId, may: mayOnCompany(me.id) })
+      .select({
+        bookId: companies.bookId,
+        originId: companies.originId,
+        originRevision: companies.originRevision,
+        may: mayOnCompany(me.id),
+      })
       .from(companies)
       .where(eq(companies.id, id));
     if (!company || !mayAtLeast(company.may, least)) throw notFound('This company');
@@ -138,7 +153,7 @@ export class CompaniesService {
 
   /** A company’s book as it stands, or as it stood after a revision. */
   async bookOf(me: Me, id: string, revision?: number): Promise<Book> {
-    const company = await this.ownRow(me, id, 'look');
+    const company = await this.rowOf(me, id, 'look');
     return revision === undefined
       ? this.books.read(company.bookId)
       : this.past.at(company.bookId, revision);

@@ -1,36 +1,23 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type {
-  ChangedBook,
-  ChangedInBook,
-  ExerciseThen,
-  Me,
-  OriginShown,
-  OthersParts,
-} from '@gleddo/contract';
+import type { ExerciseThen, Me, OriginShown, OthersParts } from '@gleddo/contract';
 import {
   besideParts,
-  booksBefore,
   EXERCISE_PARTS,
   exerciseOfParts,
-  operationSays,
   partsBefore,
   partsForBook,
   type ExerciseParts,
-  type Operation,
   type PartChange,
 } from '@gleddo/core';
-import { and, asc, desc, eq, gt } from 'drizzle-orm';
+import { and, asc, eq, gt } from 'drizzle-orm';
 import { KeptBooks } from '../books/kept-books.js';
 import type { Database } from '../database/open-database.js';
-import { bookOperations, exerciseChanges, people } from '../database/schema/index.js';
+import { exerciseChanges, people } from '../database/schema/index.js';
 import { partsOfRow } from '../exercises/exercise-parts.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
 import { refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
-import { isSetBack } from './set-back.js';
-
-/** So many are told in words, the latest: each is told of the book as it was then. */
-const MOST_TOLD = 40;
+import { ChangedBooksService } from './changed-books.service.js';
 
 /** What stands elsewhere of an exercise: before, where it is a copy of, in another. */
 @Injectable()
@@ -39,6 +26,7 @@ export class OtherVersionsService {
     @Inject(DATABASE) private readonly db: Database,
     private readonly books: KeptBooks,
     private readonly exercises: ExercisesService,
+    private readonly changed: ChangedBooksService,
   ) {}
 
   async asOf(me: Me, id: string, revision: number): Promise<ExerciseThen> {
@@ -81,35 +69,9 @@ export class OtherVersionsService {
       ...{ id: origin.id, title: origin.title, by: by?.name ?? '' },
       base: await this.partsAt(origin, row.originRevision ?? 0),
       now: partsOfRow(origin),
-      key: await this.changedIn(origin.keyBookId, row.originKey ?? 0),
-      start: await this.changedIn(origin.startBookId, row.originStart ?? 0),
+      key: await this.changed.since(origin.keyBookId, row.originKey ?? 0),
+      start: await this.changed.since(origin.startBookId, row.originStart ?? 0),
     };
-  }
-
-  /** What was changed of a book after a revision, the latest first. */
-  private async changedIn(bookId: string, revision: number): Promise<ChangedBook> {
-    const rows = await this.db
-      .select({ step: bookOperations, by: people.name })
-      .from(bookOperations)
-      .leftJoin(people, eq(people.id, bookOperations.byId))
-      .where(and(eq(bookOperations.bookId, bookId), gt(bookOperations.revision, revision)))
-      .orderBy(desc(bookOperations.revision))
-      .limit(MOST_TOLD);
-    const steps = rows.map(({ step }) => ({
-      operation: JSON.parse(step.operation) as Operation,
-      inverse: JSON.parse(step.inverse) as Operation,
-    }));
-    const sinceSetBack = steps.findIndex(({ operation }) => isSetBack(operation));
-    const known = sinceSetBack < 0 ? steps : steps.slice(0, sinceSetBack);
-    const before = booksBefore(await this.books.read(bookId), known);
-    const later = and(eq(bookOperations.bookId, bookId), gt(bookOperations.revision, revision));
-    const count = await this.db.$count(bookOperations, later);
-    const latest = rows.map(({ step, by }, i): ChangedInBook => {
-      const [then, made] = [before[i], steps[i]];
-      const says = then && made ? operationSays(made.operation, then) : SET_BACK;
-      return { ...{ revision: step.revision, says, by: by ?? '' }, at: step.at.toISOString() };
-    });
-    return { count, latest };
   }
 
   async partsOf(me: Me, id: string, other: string): Promise<OthersParts> {
@@ -127,4 +89,3 @@ const NO_REVISION = 'This exercise was not changed so often. Choose one of its c
 const NO_ORIGIN = 'This exercise is no copy of another.';
 const GONE =
   'The exercise of which this one is a copy is no longer shared with you, or is gone. Ask whoever shared it; yours stays as it is.';
-const SET_BACK = 'It was set back to an earlier moment, or changed before that.';

@@ -1,4 +1,4 @@
-import { index, pgTable, text, timestamp } from 'drizzle-orm/pg-core';
+import { index, integer, pgTable, text, timestamp } from 'drizzle-orm/pg-core';
 import { books } from './books.js';
 import { people } from './people.js';
 
@@ -12,6 +12,9 @@ export const companies = pgTable(
     bookId: text('book_id')
       .notNull()
       .references(() => books.id),
+    /** The company of which it is a copy, and up to which revision of that one’s book; null: it is none. */
+    originId: text('origin_id'),
+    originRevision: integer('origin_revision'),
     /** Since when it is out of the way; null: it stands in the list. */
     putAwayAt: timestamp('put_away_at', { withTimezone: true }),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),

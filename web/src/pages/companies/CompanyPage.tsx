@@ -5,6 +5,7 @@ import { sharedSaid } from '../../platform/sharing/shared-words';
 import { WhoIsHere } from '../../platform/presence/WhoIsHere';
 import { ShareWith } from '../../platform/sharing/ShareWith';
 import { OpenBook, useOpenBook } from '../../book/open-book/open-book';
+import { CompanyOrigin } from './CompanyOrigin';
 import { MakeExercise } from '../making/MakeExercise';
 import { BookSays, BookTools } from '../../book/work/BookTools';
 import { KEPT_PARTS, WorkTabs } from '../../book/work/WorkView';
@@ -41,6 +42,7 @@ function ShareCompany({ bookId, name, part }: ShareCompanyProps) {
   return (
     <>
       <WhoIsHere {...{ kind: 'companies', id: company.id, page: part, pages: PARTS }} />
+      {company.isCopy && company.shared?.how !== 'look' && <CompanyOrigin id={company.id} />}
       {company.shared === null ? (
         <ShareWith kind="companies" id={company.id} name={name} />
       ) : (

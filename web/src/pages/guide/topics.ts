@@ -36,7 +36,7 @@ const FOR_INSTRUCTORS: readonly Topic[] = [
   },
   {
     ...{ id: 'companies', title: 'Practice companies', pages: ['/companies', '/companies/new'] },
-    says: `A practice company is a book that you keep in order to make exercises from it. A new one asks four things and begins empty, from a starter chart for a trade, from another company, or from a file. What is put away stands below the list and can be brought back.`,
+    says: `A practice company is a book that you keep in order to make exercises from it. A new one asks four things and begins empty, from a starter chart for a trade, from another company, or from a file. A copy knows its *Origin*: what was changed there since is told, and taken over where it still fits. What is put away stands below the list and can be brought back.`,
   },
   {
     ...{ id: 'profile', title: 'Profile', pages: part('profile') },

@@ -1,10 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { ChangedBook, ExerciseAnswer, OriginShown } from '@gleddo/contract';
+import type { ExerciseAnswer, OriginShown } from '@gleddo/contract';
 import { Button } from 'antd';
 import { post } from '../../platform/api/client';
-import { counted } from '../../platform/figures/counted';
-import { momentText } from '../../platform/figures/days';
 import { Refusal } from '../../platform/shell/Refusal';
+import { ChangedInOrigin } from './ChangedInOrigin';
+import { TakenOver } from './TakenOver';
 
 interface OriginBooksProps {
   readonly exercise: ExerciseAnswer;
@@ -24,16 +24,9 @@ export function OriginBooks({ exercise, origin }: OriginBooksProps) {
   return (
     <section className="paper" aria-label="Its books">
       <h2>Its answer key and its starting point</h2>
-      <Changed name="Answer key" of={key} />
-      <Changed name="Starting point" of={start} />
-      {take.data && (
-        <>
-          <p role="status">
-            {take.data.done} {take.data.done === 1 ? 'change was' : 'changes were'} taken over.
-          </p>
-          <Refusal says={take.data.refused.map((says) => `Left as it is here: ${says}`)} />
-        </>
-      )}
+      <ChangedInOrigin name="Answer key" of={key} />
+      <ChangedInOrigin name="Starting point" of={start} />
+      {take.data && <TakenOver {...take.data} />}
       <Refusal of={take} />
       {isBehind && (
         <Button loading={take.isPending} onClick={() => take.mutate()}>
@@ -41,27 +34,5 @@ export function OriginBooks({ exercise, origin }: OriginBooksProps) {
         </Button>
       )}
     </section>
-  );
-}
-
-function Changed({ name, of }: { readonly name: string; readonly of: ChangedBook }) {
-  if (of.count === 0) return null;
-  return (
-    <>
-      <h3>
-        {name}: {counted(of.count, 'change')} there since
-        {of.count > of.latest.length && `, the latest ${String(of.latest.length)}`}
-      </h3>
-      <ul className="plain-list">
-        {of.latest.map(({ revision, says, by, at }) => (
-          <li key={revision}>
-            {says}{' '}
-            <span className="quiet">
-              · {by}, {momentText(at)}
-            </span>
-          </li>
-        ))}
-      </ul>
-    </>
   );
 }
