@@ -165,7 +165,8 @@ export function discountIn({ said, known, ...scene }: Scene, gross: Amount): Amo
 /** `Paid 880 in full settlement of 900`: what was owed, and what was let off; null: nothing of the kind is said. */
 export function settledIn({ said, text }: Scene): { gross: Amount; discount: Amount } | null {
   const [a, b, ...more] = said.amounts.map(({ value }) => value);
-  const isWhole = /\bin full\b|\b(?:full|complete|final) settlement\b|\bsettle/i.test(text);
+  const isWhole =
+    /\bdifference\b|\bin full\b|\b(?:full|complete|final) settlement\b|\bsettle/i.test(text);
   if (a === undefined || b === undefined || more.length > 0 || !isWhole || a === b) return null;
   const [gross, paid] = [Math.max(a, b), Math.min(a, b)];
   // What was let off is smaller by far than what was owed; else the two are other things.

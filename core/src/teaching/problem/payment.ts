@@ -21,7 +21,7 @@ const SAYS: readonly (readonly [Means, string])[] = [
   ['loan', 'loan|mortgage|lender|finance by|financed by|borrow'],
   [
     'credit',
-    'receive invoice|receive a invoice|receive a bill|receive bill|which pay|who pay|they pay monthly|they pay weekly|they pay at end|onaccount|owe|later|notyet|unpaid|due|credit|to be pay|to pay|will|promise|instalment|instalments',
+    'terms #days|receive invoice|receive a invoice|receive a bill|receive bill|which pay|who pay|they pay monthly|they pay weekly|they pay at end|onaccount|owe|later|notyet|unpaid|due|credit|to be pay|to pay|will|promise|instalment|instalments',
   ],
   [
     'credit',

@@ -26,7 +26,8 @@ const WHOLE = 1_000_000;
 export const partOf = (amount: Amount, { value }: Token): Amount =>
   Math.round((amount * value) / WHOLE);
 
-export const shareOf = (over: number, under: number): number => Math.round((WHOLE * over) / under);
+/** Not rounded: a third of 22,500.00 is 7,500.00. */
+export const shareOf = (over: number, under: number): number => (WHOLE * over) / under;
 
 /** Hundredths of a percent of an amount, to the nearest minor unit. */
 export const percentOf = (amount: Amount, { value }: Token): Amount =>

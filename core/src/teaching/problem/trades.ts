@@ -1,6 +1,9 @@
 /** What is sold by a business that is called after its trade, or after its shop: `a fish shop`, `a newsagent`. */
 const SOLD_BY: readonly (readonly [RegExp, string])[] = [
   [/\bnews-?agents?\b|\bnewspaper kiosk\b|\bnewsstand\b/i, 'newspaper magazine paper'],
+  [/\bbaker(?:s|y|ies)?\b/i, 'bread cake pastry'],
+  [/\bice[- ]cream (?:parlou?r|shop|van|maker)\b/i, 'ice-cream ice cream'],
+  [/\bsawmills?\b/i, 'board plank timber'],
   [/\bflorists?\b/i, 'flower plant bouquet'],
   [/\bfishmongers?\b/i, 'fish seafood'],
   [/\bbutchers?\b/i, 'meat sausage'],

@@ -79,6 +79,12 @@ function wantedOf({ said, known, text }: Scene, thing: string, isOne: boolean): 
   if (isGoods(thing, known)) return goods;
   const wanted = boughtAs(thing, known, isOne);
   const isForUse = /office|workshop|shop|cleaning|use/i.test(thingAfter(said, 'for'));
+  if (
+    wanted.isGuess &&
+    wanted.type === 'supplies' &&
+    /\b(?:bought|buys|purchased) new \p{L}+s\b/iu.test(text)
+  )
+    return { ...wanted, type: 'plant-equipment' };
   return wanted.isGuess && isForUse && !isOne ? { type: 'supplies' } : wanted;
 }
 
@@ -234,7 +240,10 @@ export const carriagePaid: Event = (scene) => {
   const begins = phrase(said.tokens.slice(0, 4));
   const isSending = said.has('pay #amount to ship|pay #amount to deliver|pay #amount to send');
   const isOf =
-    isSending || (CARRIAGE.test(begins) && !bestOf(begins, LASTING_TYPES) && !said.has('sell'));
+    isSending ||
+    (CARRIAGE.test(begins) &&
+      !bestOf(begins, LASTING_TYPES) &&
+      (!said.has('sell') || said.tokens[0]?.word !== 'sell'));
   if (
     !isOf ||
     (said.verb === 'buy' && !said.has('be pay')) ||
@@ -244,7 +253,7 @@ export const carriagePaid: Event = (scene) => {
     return null;
   const payments = paymentsOf(priceOf(said)?.rest ?? said, said.first, 'bank');
   if (!payments) return null;
-  const isOut = isSending || said.has('to customer|customer|out|outward|outwards');
+  const isOut = isSending || said.has('sell|to customer|customer|out|outward|outwards');
   const inward = known.isPerpetual ? 'inventory' : 'carriage-in';
   const account = known.account({ type: isOut ? 'carriage-out' : inward });
   known.hasCarriage ||= !isOut;

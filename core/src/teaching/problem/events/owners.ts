@@ -47,7 +47,15 @@ const capitalOf = (scene: Scene): KnownAccount => {
   return known.account(type === 'share-capital' ? { type } : { type, name: nameOfCapital(scene) });
 };
 
-const puts = ({ said }: Scene): boolean =>
+const FROM_THEIRS = /\bfrom (?:her|his|their|my) (?:private|personal|own)\b/i;
+const AS_CAPITAL = /\binvest|\bcapital\b|\bcontribution\b/i;
+
+const puts = ({ said, text }: Scene): boolean =>
+  (said.has(OWNERS) && said.has('transfer|pay|put') && FROM_THEIRS.test(text)) ||
+  (said.verb === 'receive' && said.has('from owner') && AS_CAPITAL.test(text)) ||
+  (!said.has('of cash|of takings') && putsIn(said));
+
+const putsIn = (said: Told): boolean =>
   said.has('invest') ||
   (said.has('pay|put|deposit|bring') && said.has('as capital|further capital|more capital')) ||
   (said.has('put|bring|deposit|pay|transfer') &&
@@ -69,7 +77,8 @@ const puts = ({ said }: Scene): boolean =>
     !said.has('at begin|owe|pay')) ||
   (said.has('put|deposit') && said.has('capital|savings|own money|into business'));
 
-const NO_THING = /^(?:own )?(?:cash|money|capital|savings|business|fair|market|value|bank)\b/i;
+const NO_THING =
+  /^(?:own )?(?:books|accounts|trading|cash|money|capital|savings|business|fair|market|value|bank)\b/i;
 
 /** What is put in besides money: `a van worth 5,000`. */
 function thingPutIn({ said, known }: Scene): KnownAccount | null {
@@ -221,6 +230,14 @@ function sharesIn(said: Told): { count?: Token; first?: Token; second?: Token } 
   return { ...(count && { count }), ...(first && { first }), ...(second && { second }) };
 }
 
+/** `Raised 80,000 by issuing 40,000 shares at 2 each`: what they bring in all is said before. */
+function withoutWhole(said: Told): Told {
+  const at = said.tokens.findIndex(({ kind }) => kind === 'amount');
+  const isWhole =
+    said.of('count').length > 0 && said.indexOf('issue') > at && said.amounts.length > 1;
+  return isWhole ? new Told(said.tokens.filter((_, i) => i !== at)) : said;
+}
+
 /** `Issues 1,000 shares of 1 at 1.50`: shares for money, at their nominal value and above it. */
 export const sharesIssued: Event = (scene) => {
   const { said, known } = scene;
@@ -230,9 +247,9 @@ export const sharesIssued: Event = (scene) => {
     (said.has('buy|take') && said.has(SHAREHOLDERS));
   if (!said.has('share') || !(said.has('issue|sell') || isTaken) || said.has('dividend'))
     return null;
-  const { count, first, second } = sharesIn(said);
+  const { count, first, second } = sharesIn(withoutWhole(said));
   if (!first) return why('what the shares bring in isn’t said');
-  const isNominal = said.has('nominal|par|of #amount at #amount');
+  const isNominal = said.has('nominal|par|of #amount at #amount|of #amount at a price of #amount');
   const nominal = isNominal ? nominalIn(said, first.value) : null;
   const paid = second && nominal === first.value ? second.value : first.value;
   const isEach = said.has('each|apiece|per|at|@|of #amount|nominal|par');

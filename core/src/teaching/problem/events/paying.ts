@@ -33,7 +33,7 @@ const isPaid = (said: Told): boolean =>
   said.has('pay|prepay') ||
   (said.has('supplier') && said.has('accept|accepts|accepted')) ||
   isSent(said) ||
-  (said.verb === 'give' && !said.has('bring')) ||
+  (said.verb === 'give' && !said.has('bring|onaccount')) ||
   said.verb === 'transfer' ||
   (said.has('be repay') && said.has('supplier|payable')) ||
   (said.verb === 'withdraw' && said.has('wage'));

@@ -93,7 +93,7 @@ export const suppliesUsed: Event = (scene) => {
   const isLeft = said.has(
     'remain|count|be left|be in yard|be in store|be in stock|be on shelves|be in workshop|stock-take|stocktake|close|closing goods',
   );
-  if (!isLeft && !said.has('use')) return null;
+  if ((!isLeft && !said.has('use')) || said.has('missing|stolen|shortage')) return null;
   const account =
     known.spokenOf(wordsOf(scene), ['supplies', 'inventory']) ??
     boughtBefore(scene) ??
@@ -125,7 +125,11 @@ export const suppliesUsed: Event = (scene) => {
 
 /** What a kept thing becomes when it is used. */
 function usedAs(words: string): string {
-  if (/\bparts\b|\bmaterials?\b|used in (?:repairs|jobs|work)/i.test(words))
+  if (
+    /\bparts\b|\bmaterials?\b|\blogs\b|\btimber\b|\bwood\b|\bflour\b|\bclay\b|\bfabric\b|\bleather\b|\byarn\b|used in (?:repairs|jobs|work)/i.test(
+      words,
+    )
+  )
     return 'other-direct-cost';
   if (/office|stationery|paper|stamps/i.test(words)) return 'office';
   return /clean/i.test(words) ? 'premises' : 'sundry-operating';

@@ -51,7 +51,8 @@ export const customersReturn: Event = (scene) => {
       isSomebodyElse(said) &&
       (said.has('invoice|charge') || owesUs(scene))) ||
     isLetOff(scene) ||
-    (said.has('creditnote') && said.has('issue|give|sign'));
+    (said.has('creditnote') && said.has('issue|give|sign')) ||
+    (said.has('creditnote') && said.has('be send') && isSomebodyElse(said));
   if (!gives || !isTheirs || said.has('supplier|doubtful|deposit|incometax|cheque')) return null;
   const amount = said.amounts.find(({ value }) => value !== costAt(said))?.value ?? null;
   const debtor = owedOf(scene);

@@ -77,6 +77,9 @@ const GIFTS = 'donation|donations|grant|gift|legacy|collection|subsidy';
 /** Money comes in: received, or paid by customers. */
 const isReceiving = (scene: Scene): boolean => {
   const { said, text } = scene;
+  // `The students who served were paid 500`: by the business.
+  if (said.has('customer') && said.has('be pay #amount') && said.tokens[0]?.word !== 'be')
+    return false;
   return (
     (said.has('receive') &&
       !isPaidToOthers(said) &&

@@ -136,6 +136,7 @@ function isOurs({ tokens }: Told): boolean {
 const isDoneForMoney = ({ said }: Scene): boolean => {
   const [first] = said.tokens;
   const isPassive = said.tokens[1]?.word === 'be';
+  if (first?.word === 'give' && said.has('onaccount')) return true;
   const isDone =
     first?.kind === 'word' && /(?:ed|s)$/.test(first.said) && first.isNamed === true && !isPassive;
   return isDone && said.verb === '' && said.has('cash|onaccount|invoice');
@@ -339,6 +340,7 @@ function payerIn({ tokens }: Told): string {
 /** By what names whoever buys can be spoken of later. */
 const buyersIn = (said: Told): readonly string[] => [
   thingAfter(said, 'invoice', 'charge'),
+  thingAfter(said, 'send').replace(/ (?:an? )?(?:invoice|bill)\b.*$/i, ''),
   thingBefore(said, 'take', 'buy'),
   'customer',
   thingAfter(said, 'to'),
