@@ -102,7 +102,9 @@ const belongsTo = (before: Told, part: Told): boolean =>
   isHistory(before, part) ||
   isTimeGone(before, part) ||
   (before.amounts.length === 0 && part.has(ITS_BILL)) ||
-  (before.verb === 'perform' && before.amounts.length === 0 && part.verb === 'receive') ||
+  (before.verb === 'perform' &&
+    before.amounts.length === 0 &&
+    ['receive', 'invoice'].includes(part.verb)) ||
   (before.amounts.length === 0 && part.verb === '' && part.has('price #amount|price be #amount')) ||
   (before.has('takings') && part.verb === 'put' && part.amounts.length === 0) ||
   (before.verb === 'take' && before.amounts.length === 0 && part.has('cost #amount')) ||

@@ -173,7 +173,8 @@ export class Known {
 
   /** Part of what somebody owes, or is owed, is settled: by whatever name it is spoken of. */
   settle({ line }: Owed, amount: Amount): void {
-    const rest = { ...line, amount: line.amount - Math.sign(line.amount) * amount };
+    const left = Math.max(0, Math.abs(line.amount) - amount);
+    const rest = { ...line, amount: Math.sign(line.amount) * left };
     for (const [name, each] of this.remembered.owed)
       if (each.line === line) this.remembered.owed.set(name, { ...each, line: rest });
   }

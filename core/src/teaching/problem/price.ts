@@ -25,13 +25,15 @@ export function priceOf(said: Told): Price | null {
   const rest = new Told(said.tokens.filter((each, i) => i !== at && each.kind !== 'count'));
   const [count] = said.of('count');
   const isEach = said.has('each|per|@|×|at #amount|for #amount apiece');
+  const counts = new Set(said.of('count').map(({ value }) => value));
+  if (isEach && counts.size > 1 && said.verb === 'sell') return null;
   const gross = count && isEach ? count.value * amount.value : amount.value;
   const total = gross - tradeDiscount(said, gross);
   return { total, uses: total === amount.value ? [] : [amount.value], rest };
 }
 
 const MEANS: ReadonlySet<string> = new Set(
-  'cash bank onaccount creditcard card cheque transfer till'.split(' '),
+  'cash bank onaccount creditcard card cheque transfer till invoice'.split(' '),
 );
 
 /** Whether how it is paid stands right behind an amount: `940 in cash`, `310 by card`. */

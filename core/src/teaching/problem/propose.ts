@@ -168,6 +168,7 @@ class Reading {
   private understood(text: string, said: Told, day: string): Omit<ProposedSentence, 'text'> {
     if (said.has('if|unless|would|might|maybe|perhaps|must|shall'))
       return { entries: [], why: 'it says what may be, not what is' };
+    if (/\.\.\.|…/.test(text)) return { entries: [], why: 'it breaks off' };
     const entries: ProposedEntry[] = [];
     const back = this.known.moment();
     let unknown: string | null = null;

@@ -212,6 +212,8 @@ function asVerbs(tokens: readonly Token[]): readonly Token[] {
     return tokens.map((each) => (each === noun ? { ...each, word: 'sell' } : each));
   const back = backAt(tokens) ?? orderedAndCame(tokens);
   if (back) return back;
+  if (noun?.word === 'send' && tokens.some(({ word }) => word === 'cheque'))
+    return tokens.map((each) => (each === noun ? { ...each, word: 'pay' } : each));
   const verb = NOUNS[noun?.said.toLowerCase() ?? ''];
   if (!noun || !verb || !['of', 'to', 'from'].includes(next?.word ?? '')) return tokens;
   const rest = next?.word === 'of' ? tokens.slice(at + 2) : tokens.slice(at + 1);

@@ -13,7 +13,7 @@ owe owes owed owing
 invest invests invested investing contributes contributed contributing introduces introduced introducing injects injected
 put puts putting places placed
 take takes took taken taking
-withdraw withdraws withdrew withdrawn withdrawing draw draws drew drawn
+withdraw withdraws withdrew withdrawn withdrawing withdrawal withdrawals draw draws drew drawn
 borrow borrows borrowed borrowing
 repay repays repaid repaying repayment
 return returns returned

@@ -116,6 +116,7 @@ function isBroughtToUs({ said, known }: Scene): boolean {
   if (said.has('come from|arrive from'))
     return isThing || (said.has('invoice|bill') && !/^(?:bill|invoice)/i.test(thing));
   if (isReceivedWithBill(said)) return true;
+  if (said.verb === '' && said.has('from') && said.has('invoice payable|bill payable')) return true;
   if (said.has('be order')) return said.has('creditcard|card|cash');
   return said.has('be deliver') && !said.has('be deliver to') && !said.has('pay for');
 }

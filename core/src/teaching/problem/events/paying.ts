@@ -18,7 +18,7 @@ import {
   type Scene,
   type Understood,
 } from '../scene.js';
-import { expenseOf, isGoods } from '../things.js';
+import { expenseOf, isGoods, plainExpense } from '../things.js';
 import { partOf } from '../token.js';
 import { Told } from '../told.js';
 
@@ -140,6 +140,7 @@ export const payingDebts: Event = (scene) => {
     isRecordedBefore(said) ||
     billsOfBefore(scene);
   if (!said.has('supplier|payable|pay #amount onaccount') && !isAccount) return null;
+  if (said.has('pay #amount onaccount') && isPaidByName(said, said.indexOf('pay'))) return null;
   if (isAccount && isSomebodyElse(said, 'pay')) return null;
   const account = known.account({ type: 'trade-payables' });
   const open = -known.balanceOf(account);
@@ -180,8 +181,10 @@ const open = (known: Known, type: string): Amount =>
   -known.ofType(type).reduce((sum, account) => sum + known.balanceOf(account), 0);
 
 /** `The Otter Hotel pays`: only names stand before it. */
-const isPaidByName = ({ tokens }: Told, at: number): boolean =>
-  at > 0 && tokens.slice(0, at).every(({ kind, isNamed }) => kind !== 'word' || isNamed === true);
+export const isPaidByName = ({ tokens }: Told, at: number): boolean =>
+  at > 0 &&
+  !plainExpense(phrase(tokens.slice(0, at))) &&
+  tokens.slice(0, at).every(({ kind, isNamed }) => kind !== 'word' || isNamed === true);
 
 /** What is paid for: named behind *pay*, behind *for* or *of*, or before it. */
 export function paidThing({ said }: Scene): string {
@@ -218,7 +221,13 @@ function monthsAhead({ said }: Scene): number {
 }
 
 const isAhead = (scene: Scene): boolean => {
-  const { said } = scene;
+  const { said, day } = scene;
+  const named = said.of('month').map(({ value }) => value);
+  // `For January and February`, paid at the end of February.
+  const isPast =
+    named.length > 1 &&
+    named.every((month, i) => month <= Number(day.slice(5, 7)) && month > (named[i - 1] ?? 0));
+  if (isPast && Number(day.slice(8)) > 15 && !said.has('advance|prepay')) return false;
   const months = monthsAhead(scene);
   return (
     said.has('advance|prepay|prepayment') || months > 1 || (months === 1 && said.has('next month'))

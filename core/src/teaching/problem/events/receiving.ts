@@ -31,7 +31,7 @@ import { DOING, OURS } from '../words.js';
 import { bestOf, isGoods, plainExpense } from '../things.js';
 import { priceOf } from '../price.js';
 import { partOf } from '../token.js';
-import { isUnsure, paidOf, type Debt } from './paying.js';
+import { isPaidByName, isUnsure, paidOf, type Debt } from './paying.js';
 import { serviceAs, soldAs } from './selling.js';
 
 const NOT_THEIRS: ReadonlySet<string> = new Set([
@@ -86,6 +86,8 @@ const isReceiving = (scene: Scene): boolean => {
       !isReceivedWithBill(said) &&
       !isBillReceived(said)) ||
     isPaidByDebtor(scene) ||
+    (said.has('pay #amount onaccount') && isPaidByName(said, said.indexOf('pay'))) ||
+    (said.has('and be pay #amount') && /^\p{Lu}\p{Ll}+ed\b/u.test(said.tokens[0]?.said ?? '')) ||
     (PAID_TO_US.test(text) && isSomebodyElse(said, 'pay')) ||
     // `Was paid 700 on the spot`: nobody else stands before it.
     (said.tokens[0]?.word === 'be' && said.tokens[1]?.word === 'pay') ||
@@ -293,7 +295,7 @@ export const receivingIncome: Event = (scene) => {
   );
   const isService =
     (said.has('each') && said.of('count').length > 0) ||
-    said.has('by customer|customer pay|bring #amount|bring in #amount') ||
+    said.has('by customer|customer pay|bring #amount|bring in #amount|and be pay #amount') ||
     (said.tokens[0]?.word === 'customer' && said.verb === 'pay') ||
     isTakings(scene) ||
     bestOf(thingAfter(said, 'from'), ['service-fees', 'goods-sales']) !== null;

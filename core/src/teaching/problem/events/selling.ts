@@ -245,6 +245,7 @@ const isSale = (said: Told): boolean =>
   // What comes with its invoice was bought.
   (said.has('invoice') &&
     !said.has('be deliver|invoice from') &&
+    !(said.has('from') && said.has('invoice payable|bill payable')) &&
     !isTheirInvoice(said) &&
     !['arrive', 'come'].includes(said.verb) &&
     !isBilledToUs(said) &&
