@@ -2,7 +2,7 @@ import type { Amount } from '../../model/money/amount.js';
 import type { Known, KnownAccount, KnownLine, Owed, Wanted } from './known.js';
 import type { Means, Payment } from './payment.js';
 import { meansIn } from './payment.js';
-import { credit, debit, partyAfter, titled, type Scene } from './scene.js';
+import { credit, debit, partyAfter, phrase, titled, type Scene } from './scene.js';
 import type { Told } from './told.js';
 import { lemmaOf, monthNamed } from './words.js';
 
@@ -31,6 +31,12 @@ const MEANT: Readonly<Record<Exclude<Means, 'cash' | 'bank' | 'credit'>, string>
   note: 'note-payable',
   loan: 'long-term-loan',
 };
+
+/** `By card` is from the bank, unless a list has what is owed on the card. */
+const cardOf = (known: Known, said: Told): KnownAccount | undefined =>
+  said.has('by card|with card|on card') && !said.has('debit card')
+    ? known.ofType('card-payable').find(({ isGiven }) => isGiven)
+    : undefined;
 
 function accountFor(known: Known, means: Means, owed: Wanted): KnownAccount {
   if (means === 'cash' || means === 'bank') return known.money(means === 'cash');
@@ -93,7 +99,8 @@ export function paidBy(
   return payments.map(({ means, amount, said }) => {
     const party = partyAfter(said, 'to', 'from', 'of', 'by');
     const isOwn = wanted.type === 'sundry-payable' && party !== '';
-    const account = accountFor(known, means, isOwn ? { ...wanted, name: party } : wanted);
+    const account =
+      cardOf(known, said) ?? accountFor(known, means, isOwn ? { ...wanted, name: party } : wanted);
     const line = credit(account, amount);
     if (means === 'credit') remember(known, { line, percent }, [...names, party]);
     return line;
@@ -142,7 +149,8 @@ function byLastWord({ tokens }: Told, known: Known): Owed | null {
 
 /** What somebody is owed or owes, by a name or a thing that was spoken of; null: nothing is known of it. */
 export function owedOf({ said, known }: Scene): Owed | null {
-  const text = ` ${said.tokens.map((each) => each.said.replace(/[’']s$/, '').toLowerCase()).join(' ')} `;
+  const written = said.tokens.map((each) => ({ ...each, said: each.said.replace(/[’']s$/, '') }));
+  const text = ` ${phrase(written).toLowerCase()} `;
   const found = [...known.remembered.owed].filter(([name]) => text.includes(` ${name} `));
   const [first] = found.sort(([a], [b]) => b.length - a.length);
   return first?.[1] ?? byLastWord(said, known);

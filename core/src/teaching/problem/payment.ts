@@ -1,6 +1,6 @@
 import type { Amount } from '../../model/money/amount.js';
-import { partOf, percentOf, type Token } from './token.js';
-import { Told } from './told.js';
+import { partOf, percentOf } from './token.js';
+import type { Told } from './told.js';
 
 /** How something is paid for. */
 export type Means = 'cash' | 'bank' | 'credit' | 'note' | 'loan' | 'card';
@@ -64,14 +64,6 @@ const CUTS: ReadonlySet<string> = new Set([
   'against',
 ]);
 
-function partsOf(said: Told): Told[] {
-  const parts: Token[][] = [[]];
-  for (const token of said.tokens)
-    if (CUTS.has(token.word)) parts.push([]);
-    else parts.at(-1)?.push(token);
-  return parts.filter((tokens) => tokens.length > 0).map((tokens) => new Told(tokens));
-}
-
 interface Part {
   readonly means: Means | null;
   readonly amount: Amount | null;
@@ -114,7 +106,7 @@ const isMoney = (means: Means | null): boolean => means === 'cash' || means === 
  * the total. `usually`: how it is paid where nothing is said.
  */
 export function paymentsOf(said: Told, total: Amount, usually: Means): Payment[] | null {
-  const parts = joined(partsOf(said).map((part) => readPart(part, total)));
+  const parts = joined(said.split(CUTS).map((part) => readPart(part, total)));
   const named = parts.filter(({ amount, isRest, means }) => means && (amount !== null || isRest));
   const wholes = parts.filter(({ means, amount, isRest }) => means && amount === null && !isRest);
   // What is still to be paid says more than what is paid: `invoiced today, payable within 30 days`.

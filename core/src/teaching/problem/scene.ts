@@ -104,8 +104,9 @@ export function thingFrom(tokens: readonly Token[], from: number): readonly Toke
   return words;
 }
 
+/** As it is written: words that say one thing together are written with the first of them. */
 export const phrase = (tokens: readonly Token[]): string =>
-  tokens.map(({ said }) => said).join(' ');
+  tokens.flatMap(({ said }) => (said === '' ? [] : [said])).join(' ');
 
 /** The words of a sentence as they are written, without its figures. */
 export const wordsOf = ({ said }: Scene): string =>

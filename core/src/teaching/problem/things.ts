@@ -52,7 +52,7 @@ const nameOf = (thing: string): string | undefined => {
   return thing === '' || words.length === 0 ? undefined : titled(words.join(' '));
 };
 
-/** Words by which expenses are known whatever stands beside, their type, and what they are called then. */
+/** Words by which expenses are known whatever stands beside, their type, what they are called then, and whether it is a guess. */
 const PLAIN = `
 rent rented rental lease | premises | Rent
 rates | premises | Rates
@@ -62,11 +62,13 @@ heating gas light water utilities utility | premises | Heat and light
 insurance premium premiums | insurance | Insurance
 advertising advertisement advertisements advert adverts ad ads campaign radio spots commercials publicity promotion leaflets flyers brochures posters marketing | selling | Advertising
 ship shipping | carriage-out | Carriage out
-packaging packing wrapping bag bags | sundry-operating | Packaging
+packaging packing wrapping | sundry-operating | Packaging
+bag bags | sundry-operating | Packaging | guess
 telephone phone internet broadband | office | Telephone
 stationery postage stamps | office | Postage and stationery
 fuel petrol diesel gasoline | vehicle-running | Fuel
-repair repairs repairing repaired replaced overhauled overhaul serviced mended maintenance servicing mending tyres tires brakes | repairs | Repairs
+repair repairs repairing repaired replaced overhauled overhaul serviced mended maintenance servicing mending | repairs | Repairs
+tyres tires brakes | repairs | Repairs | guess
 accountant lawyer solicitor attorney audit legal | professional-fees | Professional fees
 cleaning cleaner cleaned | premises | Cleaning
 train taxi bus flight fare fares travel parking toll tolls | sundry-operating | Travel
@@ -77,8 +79,9 @@ interest | interest-paid | Interest
   .trim()
   .split('\n')
   .map((row) => {
-    const [words = '', type = '', name = ''] = row.split(' | ');
-    return { words: words.split(' '), wanted: { type, name } };
+    const [words = '', type = '', name = '', guess] = row.split(' | ');
+    const wanted = { type, name, ...(guess !== undefined && { isGuess: true }) };
+    return { words: words.split(' '), wanted };
   });
 
 /** Who sends a bill is no employee. */
@@ -125,7 +128,8 @@ export function boughtAs(thing: string, known: Known, isOne: boolean): Wanted {
   if (isGoods(thing, known)) return { type: goods };
   const given = known.spokenOf(thing, [...BOUGHT, 'purchases', 'short-term-investment']);
   if (given?.isGiven) return { type: given.type, name: given.name };
-  if (!isOne && /\b(?:plants|seedlings|bulbs|saplings)\b/i.test(thing)) return { type: goods };
+  if (!isOne && /\b(?:plants|seedlings|bulbs|saplings)\b/i.test(thing))
+    return { type: goods, isGuess: true };
   const best = bestOf(thing, BOUGHT);
   const expense = isOne ? null : expenseOf(thing, known);
   const name = nameOf(thing);

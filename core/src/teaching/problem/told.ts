@@ -180,11 +180,14 @@ const isSupplied = (tokens: readonly Token[], at: number): boolean =>
       tokens.some(({ word }) => word === 'to') &&
       !tokens.some(({ word }) => word === 'invoice')));
 
-/** `Sent unsold magazines back to the printer`: returned. */
+const OF_MONEY: ReadonlySet<string> = new Set(['pay', 'repay', 'buy', 'put', 'give', 'borrow']);
+
+/** `Sent unsold magazines back to the printer`: returned; and nothing is paid between. */
 function backAt(tokens: readonly Token[]): readonly Token[] | null {
   const to = tokens.findIndex(({ word }) => word === 'back');
   const at = tokens.findIndex(({ word }) => ['send', 'bring', 'take'].includes(word));
-  if (at < 0 || to - at < 2 || to - at > 6) return null;
+  const isOne = tokens.slice(at + 1, to).every(({ word }) => !OF_MONEY.has(word));
+  if (at < 0 || to - at < 2 || to - at > 6 || !isOne) return null;
   return tokens.flatMap((each, i) =>
     i === to ? [] : [i === at ? { ...each, word: 'return' } : each],
   );
@@ -195,9 +198,7 @@ function orderedAndCame(tokens: readonly Token[]): readonly Token[] | null {
   const at = tokens.findIndex(({ word }) => word === 'order');
   const came = tokens.findIndex(
     ({ word }, i) =>
-      i > at + 1 &&
-      ['deliver', 'receive', 'arrive'].includes(word) &&
-      tokens[i - 1]?.word === 'and',
+      i > at + 1 && ['deliver', 'arrive'].includes(word) && tokens[i - 1]?.word === 'and',
   );
   if (at < 0 || came < at + 3) return null;
   return tokens.flatMap((each, i) =>
@@ -269,6 +270,20 @@ export class Told {
   /** Its first word that tells what is done. */
   get verb(): string {
     return this.tokens.find(({ word }) => DOING.has(word))?.word ?? '';
+  }
+
+  /** The first of its words, whatever days and marks stand before it. */
+  get firstWord(): Token | undefined {
+    return this.tokens.find(({ kind }) => kind === 'word');
+  }
+
+  /** The parts between some words, without those. */
+  split(at: ReadonlySet<string>): Told[] {
+    const parts: Token[][] = [[]];
+    for (const token of this.tokens)
+      if (at.has(token.word)) parts.push([]);
+      else parts.at(-1)?.push(token);
+    return parts.filter((tokens) => tokens.length > 0).map((tokens) => new Told(tokens));
   }
 
   indexOf(...words: readonly string[]): number {

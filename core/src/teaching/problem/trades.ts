@@ -18,10 +18,11 @@ const SOLD_BY: readonly (readonly [RegExp, string])[] = [
   [/\bchandlers?\b|\bchandlery\b/i, 'rope sail'],
 ];
 
-const SHOP_FOR = /\b(\p{Ll}{3,}) (?:shop|store|merchant|dealer|stall|retailer)\b/iu;
+const SHOP_FOR =
+  /\b(?:an?|the|her|his|its|their) (?:\p{Ll}+ )?(\p{Ll}{3,}) (?:shop|store|merchant|dealer|stall|retailer)\b/iu;
 /** What stands before *shop* and is nothing that it sells. */
 const NO_GOODS =
-  /^(?:the|her|his|its|our|this|that|small|little|new|old|own|village|corner|repair|coffee|online|web|local|rented|retail|general|department|pop-up|barber|body|print|work|machine|copy|same|second-hand|antique)$/i;
+  /^(?:the|her|his|its|our|this|that|small|little|new|old|own|village|corner|repair|coffee|online|web|local|rented|retail|general|department|pop-up|barber|body|print|work|machine|copy|same|second-hand|hire|rental|charity|tattoo|betting|busy|tiny|nice|own)$/i;
 
 /** The words, each one of them in the singular, of what such a business sells; none where its name says nothing of it. */
 export function goodsOfTrade(text: string): readonly string[] {

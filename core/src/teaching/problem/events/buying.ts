@@ -242,9 +242,7 @@ export const carriagePaid: Event = (scene) => {
   const isSending = said.has('pay #amount to ship|pay #amount to deliver|pay #amount to send');
   const isOf =
     isSending ||
-    (CARRIAGE.test(begins) &&
-      !bestOf(begins, LASTING_TYPES) &&
-      (!said.has('sell') || said.tokens[0]?.word !== 'sell'));
+    (CARRIAGE.test(begins) && !bestOf(begins, LASTING_TYPES) && said.tokens[0]?.word !== 'sell');
   if (
     !isOf ||
     (said.verb === 'buy' && !said.has('be pay')) ||

@@ -18,7 +18,7 @@ import {
 } from '../scene.js';
 import { bestOf, boughtAs, expenseOf, LASTING_TYPES, plainExpense } from '../things.js';
 import { type Token } from '../token.js';
-import { Told } from '../told.js';
+import type { Told } from '../told.js';
 import { OURS } from '../words.js';
 import { isPaying, paidThing } from './paying.js';
 
@@ -84,16 +84,13 @@ function several(scene: Scene): Understood | null {
   return does('Expenses paid', [...debits, credit(moneyOf(scene), total)]);
 }
 
+const AND: ReadonlySet<string> = new Set(['and']);
+
 /** `Paid wages 980 by cheque and 60 for cleaning in cash`: each part with its amount, its thing, and how it is paid. */
 function severalWays(scene: Scene): Understood | null {
   const { said, known } = scene;
   if (said.amounts.length < 2 || said.has('ofit|rest|balance|remainder|discount')) return null;
-  const parts: Token[][] = [[]];
-  for (const token of said.tokens)
-    if (token.word === 'and') parts.push([]);
-    else parts.at(-1)?.push(token);
-  const paid = parts.map((tokens) => {
-    const part = new Told(tokens);
+  const paid = said.split(AND).map((part) => {
     const words = part
       .of('word')
       .map((each) => each.said)

@@ -151,6 +151,13 @@ const rateIn = (said: Told): boolean =>
   said.has('on #amount|on a #amount|note|loan') &&
   !said.has('interest of #amount|interest #amount|be #amount');
 
+/** `For June`, `for May and June`: so many months; null: none is named. */
+function monthsNamed(said: Told): number | null {
+  const [from, to, ...more] = said.of('month').map(({ value }) => value);
+  if (from === undefined || more.length > 0 || !said.has('for monthof')) return null;
+  return to === undefined ? 1 : ((to - from + 12) % 12) + 1;
+}
+
 /** Interest for the time that has gone by, reckoned from a loan, its rate and its day. */
 function reckoned({ said, known, day, ...scene }: Scene): Amount | null {
   const loan = known.remembered.loans.at(-1);
@@ -167,7 +174,7 @@ function reckoned({ said, known, day, ...scene }: Scene): Amount | null {
   if (percent === null || amount <= 0) return null;
   const months =
     said.of('span')[0]?.value ??
-    (said.has('for monthof') ? 1 : null) ??
+    monthsNamed(said) ??
     monthsSince(
       (principal === null ? null : signed) ?? loan?.from ?? day,
       endOf({ said, known, day, ...scene }),

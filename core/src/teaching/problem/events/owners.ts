@@ -146,31 +146,24 @@ function twoPutIn(
   return isMoneyFirst ? bothIn(moneyOf(scene), other) : bothIn(other, moneyOf(scene));
 }
 
+const AND: ReadonlySet<string> = new Set(['and', ',']);
+const PUT: Token = { kind: 'word', word: 'put', said: 'put', value: 0 };
+
 /** `A kiln worth 9,000 and tools worth 1,500`: each of them with what it is worth. */
 function thingsPutIn(scene: Scene, capital: KnownAccount): Understood | null {
   const { said } = scene;
-  const from = Math.max(0, said.indexOf('invest', 'put', 'bring', 'begin'));
-  const parts = said.tokens
-    .slice(from + 1)
-    .reduce<Token[][]>(
-      (all, token) =>
-        token.word === 'and' || token.word === ','
-          ? [...all, []]
-          : [...all.slice(0, -1), [...(all.at(-1) ?? []), token]],
-      [[]],
-    )
-    .filter((tokens) => tokens.length > 0)
-    .map((tokens) => new Told([{ kind: 'word', word: 'put', said: 'put', value: 0 }, ...tokens]));
+  const from = said.indexOf('invest', 'put', 'bring', 'begin');
+  const [, things] = said.cut(from + 1);
+  const parts = things.split(AND).map(({ tokens }) => new Told([PUT, ...tokens]));
   const isEach = parts.every(
     (part) => part.amounts.length === 1 && part.has('worth|value at|value'),
   );
   if (parts.length < 2 || !isEach) return null;
-  const debits = parts.map((part) => {
+  const lines = parts.flatMap((part) => {
     const account = thingPutIn({ ...scene, said: part });
-    return account && debit(account, part.first ?? 0);
+    return account ? [debit(account, part.first ?? 0)] : [];
   });
-  if (debits.includes(null)) return null;
-  const lines = debits.flatMap((line) => (line ? [line] : []));
+  if (lines.length < parts.length) return null;
   const total = lines.reduce((sum, { amount }) => sum + amount, 0);
   for (const { account, amount } of lines) keepLasting(scene, account, amount);
   return does('Owner puts in', [...lines, credit(capital, total)]);
@@ -197,7 +190,8 @@ export const ownersPutIn: Event = (scene) => {
   if (things) return things;
   if (thing) keepLasting(scene, thing, (second ?? amount).value);
   if (second) return twoPutIn(scene, [amount, second], { thing, capital });
-  const spent = said.has('own money|own pocket') ? expenseOf(thingAfter(said, 'for'), known) : null;
+  const isSpent = said.has('own money|own pocket') || FROM_THEIRS.test(scene.text);
+  const spent = isSpent ? expenseOf(thingAfter(said, 'for'), known) : null;
   return does('Owner puts in', [
     debit(thing ?? (spent ? known.account(spent) : moneyOf(scene)), amount.value),
     credit(capital, amount.value),

@@ -217,8 +217,7 @@ export const owedAtEnd: Event = (scene) => {
   if (said.has('interest') && said.has('earn|receive')) return null;
   if (isOwingToUs(said) || said.has('be deliver to')) return null;
   // The business earns it itself.
-  if (said.tokens.find(({ kind }) => kind === 'word')?.word === 'earn' && !said.has(OWES))
-    return null;
+  if (said.firstWord?.word === 'earn' && !said.has(OWES)) return null;
   const expense = expenseOf(wordsOf(scene), known) ?? (said.has('earn') ? WAGES : null);
   if (!expense) return null;
   if (said.first === null) return why('how much of it is owed isn’t said');

@@ -25,7 +25,6 @@ import { costOf } from './selling.js';
 
 const costAt = (said: Told): Amount | null => said.amountAfter('cost')?.value ?? null;
 
-/** `A customer returns bowls sold for 60, which had cost 25`: goods, or money let off, to customers. */
 /** `Returned by the Lantern Inn`: whoever is named sends back what was sold to them. */
 const isReturnedBy = ({ said }: Scene): boolean =>
   said.has('return by') && partyAfter(said, 'by') !== '';
@@ -39,6 +38,7 @@ const isLetOff = ({ said, known, ...scene }: Scene): boolean =>
 /** Whether somebody is spoken of who owes for what was sold to them. */
 const owesUs = (scene: Scene): boolean => (owedOf(scene)?.line.amount ?? 0) > 0;
 
+/** `A customer returns bowls sold for 60, which had cost 25`: goods, or money let off, to customers. */
 export const customersReturn: Event = (scene) => {
   const { said, known } = scene;
   const gives =

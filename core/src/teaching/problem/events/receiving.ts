@@ -74,43 +74,63 @@ const THEIR_BILL =
 
 const GIFTS = 'donation|donations|grant|gift|legacy|collection|subsidy';
 
+/** `The students who served were paid 500`: by the business. */
+const isPaidByUs = ({ said }: Scene): boolean =>
+  said.has('customer') && said.has('be pay #amount') && said.tokens[0]?.word !== 'be';
+
+const isReceived = ({ said }: Scene): boolean =>
+  said.has('receive') &&
+  !isPaidToOthers(said) &&
+  !isReceivedWithBill(said) &&
+  !isBillReceived(said);
+
+/** `Was paid 700 on the spot`, `interpreted at a conference and was paid 700`: nobody else stands before it. */
+const wasPaid = ({ said }: Scene): boolean =>
+  (said.tokens[0]?.word === 'be' && said.tokens[1]?.word === 'pay') ||
+  (said.has('and be pay #amount') && /^\p{Lu}\p{Ll}+ed\b/u.test(said.tokens[0]?.said ?? ''));
+
+const isPaidByThem = ({ said, text }: Scene): boolean =>
+  isTheirs(said) ||
+  (said.has('pay #amount onaccount') && isPaidByName(said, said.indexOf('pay'))) ||
+  ((PAID_TO_US.test(text) || THEIR_BILL.test(text)) && isSomebodyElse(said, 'pay')) ||
+  (said.verb === 'order' && said.has('pay') && isSomebodyElse(said)) ||
+  (said.has('send') && said.has('cheque') && isSomebodyElse(said, 'send'));
+
+const isPaidByCustomers = ({ said }: Scene): boolean =>
+  (said.has('pay') && said.has('by customer') && !said.has('buy')) ||
+  (said.has('pay') &&
+    (said.tokens[0]?.word === 'customer' || said.has('pay by customer|customer pay'))) ||
+  (said.has('customer') && said.has('leave|deposit'));
+
+const isBrought = ({ said }: Scene): boolean =>
+  said.has('be take from') ||
+  (said.has('bring') && said.has('bring #amount|bring in #amount') && !said.has('owner|capital'));
+
+const isGiven = ({ said }: Scene): boolean =>
+  (said.has('declare #amount') && isSomebodyElse(said, 'declare') && !said.has('dividend')) ||
+  (said.has('donate') && isSomebodyElse(said)) ||
+  (said.has('arrive|come in|come from') && said.has(GIFTS));
+
+const isInterest = ({ said }: Scene): boolean =>
+  (said.has('interest earn|earn interest') && !said.has('notyet|will|to be|accrue')) ||
+  said.has('bank credit|credit by bank') ||
+  (said.has('interest') && said.has('added by bank|bank adds|bank added'));
+
+/** The ways in which it is told that money comes in. */
+const COMES_IN: readonly ((scene: Scene) => boolean)[] = [
+  isReceived,
+  isPaidByDebtor,
+  wasPaid,
+  isPaidByThem,
+  isPaidByCustomers,
+  isBrought,
+  isGiven,
+  isInterest,
+];
+
 /** Money comes in: received, or paid by customers. */
-const isReceiving = (scene: Scene): boolean => {
-  const { said, text } = scene;
-  // `The students who served were paid 500`: by the business.
-  if (said.has('customer') && said.has('be pay #amount') && said.tokens[0]?.word !== 'be')
-    return false;
-  return (
-    (said.has('receive') &&
-      !isPaidToOthers(said) &&
-      !isReceivedWithBill(said) &&
-      !isBillReceived(said)) ||
-    isPaidByDebtor(scene) ||
-    (said.has('pay #amount onaccount') && isPaidByName(said, said.indexOf('pay'))) ||
-    (said.has('and be pay #amount') && /^\p{Lu}\p{Ll}+ed\b/u.test(said.tokens[0]?.said ?? '')) ||
-    (PAID_TO_US.test(text) && isSomebodyElse(said, 'pay')) ||
-    // `Was paid 700 on the spot`: nobody else stands before it.
-    (said.tokens[0]?.word === 'be' && said.tokens[1]?.word === 'pay') ||
-    (said.has('pay') && said.has('by customer') && !said.has('buy')) ||
-    (said.has('declare #amount') && isSomebodyElse(said, 'declare') && !said.has('dividend')) ||
-    (said.has('pay') &&
-      (said.tokens[0]?.word === 'customer' || said.has('pay by customer|customer pay'))) ||
-    isTheirs(said) ||
-    (THEIR_BILL.test(text) && isSomebodyElse(said, 'pay')) ||
-    said.has('be take from') ||
-    (said.has('bring') &&
-      said.has('bring #amount|bring in #amount') &&
-      !said.has('owner|capital')) ||
-    (said.has('interest earn|earn interest') && !said.has('notyet|will|to be|accrue')) ||
-    (said.has('donate') && isSomebodyElse(said)) ||
-    (said.verb === 'order' && said.has('pay') && isSomebodyElse(said)) ||
-    (said.has('send') && said.has('cheque') && isSomebodyElse(said, 'send')) ||
-    (said.has('arrive|come in|come from') && said.has(GIFTS)) ||
-    said.has('bank credit|credit by bank') ||
-    (said.has('interest') && said.has('added by bank|bank adds|bank added')) ||
-    (said.has('customer') && said.has('leave|deposit'))
-  );
-};
+const isReceiving = (scene: Scene): boolean =>
+  !isPaidByUs(scene) && COMES_IN.some((isTold) => isTold(scene));
 
 function takesDebt(scene: Scene, { account, owed, who, of }: Debt): Understood {
   const { known } = scene;

@@ -230,15 +230,11 @@ function isChargedToUs({ tokens }: Told): boolean {
 
 /** `Fitted a kitchen for Mrs Abel and charged 3,300`: for what was done. */
 const isDoneAndCharged = (said: Told): boolean =>
-  /\p{L}{2}ed$/u.test(said.tokens.find(({ kind }) => kind === 'word')?.said ?? '') &&
-  said.has('and charge #amount');
+  /\p{L}{2}ed$/u.test(said.firstWord?.said ?? '') && said.has('and charge #amount');
 
 const isSale = (said: Told): boolean =>
-  (said.has('sell|perform|sales') &&
-    !(
-      said.verb === 'pay' &&
-      said.tokens.find(({ kind, word }) => kind === 'word' && word !== ',')?.word === 'pay'
-    )) ||
+  // `Paid for the carriage of what was sold`: what is done first is paying.
+  (said.has('sell|perform|sales') && said.firstWord?.word !== 'pay') ||
   isChargedToOthers(said) ||
   isRentedOut(said) ||
   isBoughtByOthers(said) ||

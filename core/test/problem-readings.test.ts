@@ -1,0 +1,81 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { propose } from '../src/index.js';
+
+const FOLDER = join(import.meta.dirname, 'problems');
+const texts = readdirSync(FOLDER, { recursive: true, encoding: 'utf8' })
+  .filter((file) => file.endsWith('.txt'))
+  .map((file) => readFileSync(join(FOLDER, file), 'utf8').replace(/^(?:= .*|\?)$/gm, ''));
+
+/** What the last sentence of a text does to the books: types and amounts, in hundredths. */
+const lastOf = (text: string) =>
+  (propose(text, { year: 2027 }).sentences.at(-1)?.entries ?? []).flatMap(({ lines }) =>
+    lines.map(({ account, amount }) => [account.type, amount]),
+  );
+
+test('no name and no words of an entry have a blank too many, whatever was read as one', () => {
+  const said = texts.flatMap((text) =>
+    propose(text, { year: 2027 }).sentences.flatMap(({ entries }) =>
+      entries.flatMap((entry) => [entry.text, ...entry.lines.map(({ account }) => account.name)]),
+    ),
+  );
+  expect(said.length).toBeGreaterThan(1_000);
+  expect(said.filter((each) => each !== each.trim() || each.includes('  '))).toEqual([]);
+});
+
+const BUSINESS = 'Ilse Brandt opened a workshop on 1 May 2027 with 9,000 in the bank.\n\n';
+
+test('money that is taken to pay something back is no return of goods', () => {
+  expect(
+    lastOf(`${BUSINESS}On 3 May she took a loan of 4,000 from the bank, to pay back in two years.`),
+  ).toEqual([
+    ['bank', 400_000],
+    ['long-term-loan', -400_000],
+  ]);
+});
+
+test('what is ordered and invoiced is not there yet', () => {
+  expect(
+    lastOf(`${BUSINESS}On 3 May the business ordered benches for 800 and received an invoice.`),
+  ).toEqual([]);
+});
+
+test('interest that is owed for two months that are named is of two months', () => {
+  const loan = 'On 2 May it borrowed 12,000 from the bank for five years at 6 % a year.\n';
+  expect(
+    lastOf(`${BUSINESS}${loan}On 30 June the interest for May and June is still owed.`),
+  ).toEqual([
+    ['interest-paid', 12_000],
+    ['accrued-expense', -12_000],
+  ]);
+});
+
+test('what is paid by card is owed on the card where the list has one', () => {
+  const list = 'Accounts: Bank 9,000; Credit card payable 200; Capital 8,800.\n\n';
+  expect(
+    lastOf(`Ilse Brandt runs a workshop. ${list}On 3 May 2027 she bought a drill for 300 by card.`),
+  ).toEqual([
+    ['plant-equipment', 30_000],
+    ['card-payable', -30_000],
+  ]);
+});
+
+test('plants for the office are nothing to sell', () => {
+  const lines = lastOf(`${BUSINESS}On 3 May plants for the office were bought for 60 in cash.`);
+  expect(lines.map(([type]) => type)).not.toContain('purchases');
+  expect(lines.map(([type]) => type)).not.toContain('inventory');
+});
+
+test('what an owner pays from her own account is what it was paid for', () => {
+  expect(lastOf(`${BUSINESS}On 3 May Ilse paid 450 for rent from her private account.`)).toEqual([
+    ['premises', 45_000],
+    ['owner-capital', -45_000],
+  ]);
+});
+
+test('a shop for hire sells nothing that is called hire, and an adjective is no goods', () => {
+  for (const shop of ['bike hire shop', 'busy shop', 'charity shop']) {
+    const text = `Ilse Brandt opened a ${shop} on 1 May 2027 with 9,000 in the bank.\n\nOn 3 May paid 90 for hire of a hall, a busy evening for charity.`;
+    expect(lastOf(text).map(([type]) => type)).not.toContain('purchases');
+  }
+});
