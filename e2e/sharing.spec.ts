@@ -63,6 +63,8 @@ test('a stock of notes is shared where notes are written, and a colleague takes 
   await choose(ruth, 'Odile Fenn');
   await dialog.getByRole('button', { name: 'Share', exact: true }).click();
   await expect(dialog.getByRole('listitem')).toContainText('to take from');
+  await ruth.keyboard.press('Escape');
+  await expect(dialog).toHaveCount(0);
 
   await openClass(odile, server.address, 'Odile Fenn');
   await odile.getByRole('link', { name: 'Lior Mendes' }).first().click();
@@ -115,6 +117,8 @@ test('a colleague’s company is looked at; a copy of it is one’s own, and tak
   await nothingSerious(page, 'the origin of a copy', '.ant-modal');
   await dialog.getByRole('button', { name: 'Take over what still fits' }).click();
   await expect(dialog.getByRole('status')).toHaveText('1 change was taken over.');
+  await expect(dialog.getByRole('status')).toBeFocused();
   await page.keyboard.press('Escape');
+  await expect(dialog).toHaveCount(0);
   await expect(page.getByText('Bank of the harbour').first()).toBeVisible();
 });

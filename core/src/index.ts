@@ -108,7 +108,13 @@ export { type Applied, apply, areTooMany, AUTHOR, backBefore } from './changes/a
 export { booksBefore, changedSince, type DoneStep } from './changes/apply/index.js';
 export { effectsOfScheme, faultsOfCompany, forEachAccount } from './changes/apply/index.js';
 export { formerNames, type HistoryStep, intoBatch, MOST_CHANGES } from './changes/apply/index.js';
-export { oddDay, oddOpeningDate, operationSays, postBatch } from './changes/apply/index.js';
+export {
+  madeOfCopy,
+  oddDay,
+  oddOpeningDate,
+  operationSays,
+  postBatch,
+} from './changes/apply/index.js';
 export { postsInBatches, readHistoric, readOperations } from './changes/apply/index.js';
 export { reservedRefusals, retireNotices, type Rules, sameUndoing } from './changes/apply/index.js';
 export { standing, takeBack, tooManyOperations, waits } from './changes/apply/index.js';

@@ -61,6 +61,23 @@ it('knows its origin, is told what was changed there, and takes it over once', a
   expect(await nameIn(ruth, origin.bookId, 'bank')).toBe('Bank');
 });
 
+it('takes over of the particulars only what was changed there: its own name stays', async () => {
+  const { origin, copy } = await copied();
+  const companyOf = async (who: Visitor, id: string) =>
+    (await who.get(`books/${id}`)).body.book.company;
+  const company = await companyOf(ruth, origin.bookId);
+  await change(ruth, origin.bookId, {
+    kind: 'change-company',
+    company: { ...company, trade: 'Lamps for harbours' },
+  });
+  const taking = () => vera.at.post(`companies/${copy.id}/origin/book`);
+  const taken = await Promise.all([taking(), taking(), taking()]);
+  for (const { body } of taken) expect(body.refused).toEqual([]);
+  expect(await companyOf(vera.at, copy.bookId)).toMatchObject({
+    ...{ name: 'Copy of Quay Lamps', trade: 'Lamps for harbours' },
+  });
+});
+
 it('leaves as it is what does not fit here any more, and says so', async () => {
   const { origin, copy } = await copied();
   await change(vera.at, copy.bookId, {

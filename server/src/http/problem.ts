@@ -18,6 +18,10 @@ export class Refused extends HttpException {
   }
 }
 
+/** Whether somebody was told that a thing is not there, or not theirs to see. */
+export const isNotFound = (err: unknown): boolean =>
+  err instanceof Refused && err.getStatus() === Number(HttpStatus.NOT_FOUND);
+
 export const refusedBy = (refusals: readonly Refusal[]): Refused =>
   new Refused(refusals.map(({ at, code, says }) => ({ at, code, says })));
 

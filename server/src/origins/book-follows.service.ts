@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Me } from '@gleddo/contract';
-import type { Operation } from '@gleddo/core';
+import { madeOfCopy, type HistoryStep, type Operation } from '@gleddo/core';
 import { BookChangesService } from '../books/book-changes.service.js';
 import { stepsOf } from '../books/book-steps.js';
 import { KeptBooks } from '../books/kept-books.js';
@@ -29,19 +29,29 @@ export class BookFollowsService {
   async follow(me: Me, { from, to, since }: Followed) {
     const { revision: upTo } = await this.books.at(from);
     const steps = await stepsOf(this.db, from, { from: since, to: upTo });
-    const changes = steps.map(({ operation }, i) => ({
+    const changes = steps.map(({ operation, inverse }, i) => ({
       token: `${from}.${since + i + 1}`,
-      operations: [JSON.parse(operation) as Operation],
+      operation: JSON.parse(operation) as Operation,
+      inverse: JSON.parse(inverse) as Operation,
     }));
-    const fit = changes.filter(({ operations }) => !operations.some(isSetBack));
+    const fit = changes.filter(({ operation }) => !isSetBack(operation));
     const refused = fit.length < changes.length ? [SET_BACK] : [];
     // One by one: each was within bounds where it was made.
-    for (const change of fit) {
-      const { revision } = await this.books.at(to);
-      const done = await this.changes.changeAll(to, me, { revision, changes: [change] });
-      refused.push(...done.refused.map(({ says }) => says));
-    }
+    for (const change of fit) refused.push(...(await this.takeOne(me, to, change)));
     return { upTo, count: changes.length, refused };
+  }
+
+  private async takeOne(
+    me: Me,
+    to: string,
+    { token, ...step }: HistoryStep & { readonly token: string },
+  ): Promise<string[]> {
+    const kept = await this.books.newest(to);
+    const operations = [madeOfCopy(step, this.books.bookOf(kept))];
+    const { revision } = kept;
+    const changes = [{ token, operations }];
+    const { refused } = await this.changes.changeAll(to, me, { revision, changes });
+    return refused.map(({ says }) => says);
   }
 }
 

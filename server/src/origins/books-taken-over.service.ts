@@ -1,6 +1,6 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { BooksTakenOver, Me } from '@gleddo/contract';
-import { eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
 import { exercises } from '../database/schema/index.js';
 import { ExercisesService } from '../exercises/exercises.service.js';
@@ -29,7 +29,10 @@ export class BooksTakenOverService {
     });
     await this.db
       .update(exercises)
-      .set({ originKey: key.upTo, originStart: start.upTo })
+      .set({
+        originKey: sql`greatest(${exercises.originKey}, ${key.upTo})`,
+        originStart: sql`greatest(${exercises.originStart}, ${start.upTo})`,
+      })
       .where(eq(exercises.id, id));
     const refused = [...key.refused, ...start.refused];
     return { done: key.count + start.count - refused.length, refused };

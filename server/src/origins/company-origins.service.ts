@@ -1,10 +1,10 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { BooksTakenOver, CompanyOrigin, Me } from '@gleddo/contract';
-import { eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { CompaniesService } from '../companies/companies.service.js';
 import type { Database } from '../database/open-database.js';
 import { books, companies, people } from '../database/schema/index.js';
-import { refuse } from '../http/problem.js';
+import { isNotFound, refuse } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { BookFollowsService } from './book-follows.service.js';
 import { ChangedBooksService } from './changed-books.service.js';
@@ -39,7 +39,10 @@ export class CompanyOriginsService {
     const { upTo, count, refused } = await this.follows.follow(me, {
       ...{ from: bookId, to: own, since },
     });
-    await this.db.update(companies).set({ originRevision: upTo }).where(eq(companies.id, id));
+    await this.db
+      .update(companies)
+      .set({ originRevision: sql`greatest(${companies.originRevision}, ${upTo})` })
+      .where(eq(companies.id, id));
     return { done: count - refused.length, refused };
   }
 
@@ -47,8 +50,8 @@ export class CompanyOriginsService {
   private async originOf(me: Me, id: string) {
     const { originId, originRevision, bookId: own } = await this.companies.rowOf(me, id, 'change');
     if (originId === null) throw refuse('origin.none', NO_ORIGIN);
-    const origin = await this.companies.rowOf(me, originId, 'look').catch(() => {
-      throw refuse('origin.gone', GONE);
+    const origin = await this.companies.rowOf(me, originId, 'look').catch((err: unknown) => {
+      throw isNotFound(err) ? refuse('origin.gone', GONE) : err;
     });
     return { originId, own, bookId: origin.bookId, since: originRevision ?? 0 };
   }

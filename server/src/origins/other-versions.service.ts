@@ -15,7 +15,7 @@ import type { Database } from '../database/open-database.js';
 import { exerciseChanges, people } from '../database/schema/index.js';
 import { partsOfRow } from '../exercises/exercise-parts.js';
 import { ExercisesService, type ExerciseRow } from '../exercises/exercises.service.js';
-import { refuse, refusedBy } from '../http/problem.js';
+import { isNotFound, refuse, refusedBy } from '../http/problem.js';
 import { DATABASE } from '../http/tokens.js';
 import { ChangedBooksService } from './changed-books.service.js';
 
@@ -53,8 +53,8 @@ export class OtherVersionsService {
   /** The exercise of which one's own is a copy, as long as it may be looked at. */
   async originOf(me: Me, row: ExerciseRow): Promise<ExerciseRow> {
     if (row.originId === null) throw refuse('origin.none', NO_ORIGIN);
-    return this.exercises.rowOf(me, row.originId, 'look').catch(() => {
-      throw refuse('origin.gone', GONE);
+    return this.exercises.rowOf(me, row.originId, 'look').catch((err: unknown) => {
+      throw isNotFound(err) ? refuse('origin.gone', GONE) : err;
     });
   }
 

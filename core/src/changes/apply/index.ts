@@ -13,6 +13,7 @@ export { effectsOfScheme } from '../company-operations/change-scheme.js';
 export { faultsOfCompany } from '../company-operations/change-company.js';
 export { operationSays } from './operation-says.js';
 export { formerNames } from '../operation/former-names.js';
+export { madeOfCopy } from './made-of-copy.js';
 export { backBefore, booksBefore, type HistoryStep } from './moments.js';
 export { changedSince, sameUndoing, standing, takeBack, type DoneStep } from './take-back.js';
 export { oddDay } from '../entry-operations/entry-changes.js';

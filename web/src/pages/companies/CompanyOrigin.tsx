@@ -35,7 +35,7 @@ function Origin({ id }: CompanyOriginProps) {
   const queries = useQueryClient();
   const queryKey = ['company-origin', id];
   const path = `companies/${id}/origin` as const;
-  const origin = useQuery({ queryKey, queryFn: () => get(path), staleTime: 0 });
+  const origin = useQuery({ queryKey, queryFn: () => get(path), staleTime: 0, gcTime: 0 });
   const take = useMutation({
     mutationFn: () => post(`${path}/book`),
     onSuccess: () => queries.invalidateQueries({ queryKey }),
@@ -48,16 +48,16 @@ function Origin({ id }: CompanyOriginProps) {
         “{name}”, {by}’s.{' '}
         {book.count === 0 && !take.data && 'Nothing was changed there since this copy was taken.'}
       </p>
-      <ChangedInOrigin name="Its book" of={book} />
       {take.data && <TakenOver {...take.data} />}
       <Refusal of={take} />
       {book.count > 0 && (
-        <div className="slip-actions">
+        <p>
           <Button type="primary" loading={take.isPending} onClick={() => take.mutate()}>
             Take over what still fits
           </Button>
-        </div>
+        </p>
       )}
+      <ChangedInOrigin name="Its book" of={book} />
     </>
   );
 }

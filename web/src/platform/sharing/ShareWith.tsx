@@ -7,7 +7,7 @@ import {
   type Sharing,
 } from '@gleddo/contract';
 import { Button, Modal, Select } from 'antd';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { ask, get } from '../api/client';
 import { BY_LABEL } from '../figures/by-label';
 import { Asking } from '../shell/Asking';
@@ -71,53 +71,94 @@ const waysOf = (kind: SharedKind) =>
 
 function Shared(props: ShareProps) {
   const { sharing, change } = useSharing(props);
+  const list = useRef<HTMLDivElement>(null);
+  // The button that was pressed goes, or can’t be pressed again: the list takes its focus.
+  const onSuccess = () => list.current?.focus();
   if (!sharing.data) return <Asking of={sharing} what="With whom it is shared" />;
   const { with: colleagues, others } = sharing.data;
   const ways = waysOf(props.kind);
   return (
-    <>
+    <div role="group" aria-label="With whom it is shared" tabIndex={-1} ref={list}>
       <Refusal of={change} />
       {colleagues.length === 0 ? (
         <p className="quiet">With nobody yet: it is yours alone.</p>
       ) : (
         <ul className={styles['list']}>
-          {colleagues.map(({ id: personId, name, how }) => (
-            <li key={personId}>
-              <strong>{name}</strong>
-              <Select
-                aria-label={`How it is shared with ${name}`}
-                popupMatchSelectWidth={false}
-                value={how}
-                options={ways}
-                onChange={(to: HowShared) => change.mutate({ personId, how: to })}
-              />
-              <button
-                type="button"
-                className="link-button"
-                aria-label={`Share no longer with ${name}`}
-                onClick={() => change.mutate({ gone: personId })}
-              >
-                No longer
-              </button>
-            </li>
+          {colleagues.map((colleague) => (
+            <ColleagueRow
+              key={colleague.id}
+              {...{ colleague, ways }}
+              onChange={(how) => change.mutate({ personId: colleague.id, how })}
+              onGone={() => change.mutate({ gone: colleague.id }, { onSuccess })}
+            />
           ))}
         </ul>
       )}
-      <OneMore {...{ others, ways, isPending: change.isPending }} onShare={change.mutate} />
-    </>
+      <OneMore
+        {...{ others, ways, isPending: change.isPending }}
+        onShare={(with_) => change.mutate(with_, { onSuccess })}
+      />
+    </div>
+  );
+}
+
+type Way = ReturnType<typeof waysOf>[number];
+
+interface ColleagueRowProps {
+  readonly colleague: Sharing['with'][number];
+  readonly ways: readonly Way[];
+  onChange(how: HowShared): void;
+  onGone(): void;
+}
+
+function ColleagueRow({ colleague: { name, how }, ways, onChange, onGone }: ColleagueRowProps) {
+  return (
+    <li>
+      <strong>{name}</strong>
+      <HowSelect name={`How it is shared with ${name}`} {...{ how, ways, onChange }} />
+      <button
+        type="button"
+        className="link-button"
+        aria-label={`Share no longer with ${name}`}
+        onClick={onGone}
+      >
+        No longer
+      </button>
+    </li>
+  );
+}
+
+interface HowSelectProps {
+  readonly name: string;
+  readonly how: HowShared | null;
+  readonly ways: readonly Way[];
+  onChange(how: HowShared): void;
+}
+
+/** How something is shared; where there is one way only, that is said, and nothing to choose. */
+function HowSelect({ name, how, ways, onChange }: HowSelectProps) {
+  if (ways.length === 1) return <span>{ways[0]?.label}</span>;
+  return (
+    <Select
+      aria-label={name}
+      popupMatchSelectWidth={false}
+      value={how}
+      options={[...ways]}
+      onChange={onChange}
+    />
   );
 }
 
 interface OneMoreProps {
   readonly others: Sharing['others'];
-  readonly ways: readonly { readonly value: HowShared; readonly label: string }[];
+  readonly ways: readonly Way[];
   readonly isPending: boolean;
   onShare(with_: ShareRequest): void;
 }
 
 function OneMore({ others, ways, isPending, onShare }: OneMoreProps) {
   const [personId, choose] = useState<string | null>(null);
-  const [how, setHow] = useState<HowShared | undefined>(ways[0]?.value);
+  const [how, setHow] = useState<HowShared | null>(ways[0]?.value ?? null);
   if (others.length === 0)
     return (
       <p className="quiet">There is no other colleague. The head of the house invites them.</p>
@@ -133,13 +174,7 @@ function OneMore({ others, ways, isPending, onShare }: OneMoreProps) {
         options={others.map(({ id, name }) => ({ value: id, label: name }))}
         onChange={(to: string | null) => choose(to)}
       />
-      <Select
-        aria-label="How"
-        popupMatchSelectWidth={false}
-        value={how}
-        options={[...ways]}
-        onChange={setHow}
-      />
+      <HowSelect name="How" {...{ how, ways }} onChange={setHow} />
       <Button
         type="primary"
         disabled={personId === null || !how}
