@@ -128,12 +128,29 @@ describe('marking', () => {
     );
   });
 
+  const results = async () => (await ruth.get(`exercises/${exerciseId}/results`)).body;
   const classNow = async () => {
     await checkedRows(ruth, exerciseId);
-    return (await ruth.get(`exercises/${exerciseId}/results`)).body;
+    return results();
   };
   const cover = async () =>
     (await classNow()).unknownNames.find(({ name }: { name: string }) => name === 'Cover');
+
+  it('says that nothing is being checked any more only beside what came of it', async () => {
+    const path = `exercises/${exerciseId}`;
+    const totals = [100, 50, 100];
+    for (const [i, now] of totals.slice(1).entries()) {
+      const changes = [{ at: '/keyRules/total', was: totals[i], now }];
+      expect((await ruth.post(`${path}/changes`, { changes })).status).toBe(200);
+      const again = ruth.post(`${path}/check-again`);
+      let body = await results();
+      while (body.checking === null) body = await results();
+      while (body.checking !== null) body = await results();
+      const isChecked = ({ state, checked }: Row) => state === 'handed-in' && checked === 'checked';
+      expect([...new Set(body.rows.filter(isChecked).map(({ of }: Row) => of))]).toEqual([now]);
+      await again;
+    }
+  });
 
   it('asks once for the class about a name that it does not know, which costs nothing until it is said to be wrong', async () => {
     // Out of a hundred, one point of 230 would not show.

@@ -67,6 +67,8 @@ export class ClassResultsService {
   /** Of all class groups that have the exercise, or of one of them. */
   async open(me: Me, exerciseId: string, groupId: string | null = null): Promise<ClassResults> {
     const exercise = await this.exercises.rowOf(me, exerciseId, 'assist');
+    // Asked first: what is read after nothing was being checked is what came of the checks.
+    const checking = await this.checks.progress(exerciseId);
     const today = await this.keys.todays(exercise);
     const all = await this.worksOf(me, exerciseId);
     const students = (await this.studentsOf(me, exerciseId, all)).filter(
@@ -97,7 +99,7 @@ export class ClassResultsService {
       checkedWithToday: works
         .filter(({ state }) => state === 'handed-in')
         .every(({ id }) => (runs.get(id)?.version ?? today.version) === today.version),
-      checking: await this.checks.progress(exerciseId),
+      checking,
     };
   }
 
