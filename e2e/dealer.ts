@@ -2,7 +2,7 @@ import { expect, type Page } from '@playwright/test';
 import { ask } from './exercise-steps.js';
 import { comeInAs } from './people.js';
 
-const ACCOUNTS = [
+export const ACCOUNTS = [
   { id: 'bank', number: '1010', name: 'Bank', type: 'bank' },
   { id: 'debtors', number: '1100', name: 'Garden centres', type: 'trade-receivables' },
   { id: 'stock', number: '1200', name: 'Plants for sale', type: 'inventory' },

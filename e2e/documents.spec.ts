@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { FEBRUARY, openDealer } from './dealer.js';
+import { ACCOUNTS, FEBRUARY, openDealer } from './dealer.js';
 import { begin, handIn, handOut, notesOf } from './exercise-steps.js';
 import { choose, saved } from './people.js';
 
@@ -315,4 +315,56 @@ test('documents come from a spreadsheet: what was understood is seen, and record
   await saved(page);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('main')).not.toContainText('P-7');
+});
+
+const SALES_TAX = { id: 'tax', number: '2100', name: 'Sales tax', type: 'sales-tax' };
+
+test('a tax is set up, charged by an invoice on top or in its prices, and told by the return of its period', async ({
+  page,
+}) => {
+  const more = { accounts: [...ACCOUNTS, SALES_TAX] };
+  await openDealer(page, 'Taxed plants', { part: 'documents', more });
+  await leaf(page, 'Tax');
+  const tax = page.getByRole('form', { name: 'New tax' });
+  await tax.getByLabel('Code').fill('S20');
+  await tax.getByLabel('Name').fill('Standard rate');
+  await tax.getByLabel('Rate, %').fill('a fifth');
+  await tax.getByRole('button', { name: 'Add' }).click();
+  await expect(tax).toContainText('“a fifth” is not an amount');
+  await tax.getByLabel('Rate, %').fill('120');
+  await tax.getByRole('button', { name: 'Add' }).click();
+  await expect(tax).toContainText('from 0 to 100 percent');
+  await tax.getByLabel('Rate, %').fill('20 %');
+  await tax.getByRole('button', { name: 'Add' }).click();
+  const rules = page.getByRole('table', { name: 'Taxes that documents charge' });
+  await expect(rules.getByRole('row', { name: /S20/ })).toContainText('2100 Sales tax');
+
+  await leaf(page, 'Documents');
+  const invoice = form(page);
+  await invoice.getByRole('combobox', { name: 'What happened' }).click();
+  await choose(page, 'Invoice to customer');
+  await invoice.getByRole('combobox', { name: 'Customer' }).click();
+  await choose(page, 'Fern and Stile');
+  await invoice.getByRole('combobox', { name: 'What line 1 is of' }).click();
+  await choose(page, 'Lavender');
+  await invoice.getByLabel('How many of line 1').fill('10');
+  await invoice.getByRole('combobox', { name: 'Tax of line 1' }).click();
+  await choose(page, 'S20');
+  await expect(invoice).toContainText('Net 90, S20 18, together 108');
+  await invoice.getByRole('checkbox', { name: 'Prices hold the tax' }).check();
+  await expect(invoice).toContainText('Net 75, S20 15, together 90');
+  await invoice.getByRole('button', { name: 'Record', exact: true }).click();
+  await expect(list(page).getByRole('row', { name: /Fern and Stile/ })).toContainText('90');
+
+  await leaf(page, 'Tax');
+  const told = page.getByRole('table', { name: 'Tax return' });
+  await expect(told.getByRole('row', { name: /To be paid/ })).toContainText('15');
+  await expect(page.getByRole('table', { name: 'Beside the accounts' })).toContainText('Owed at');
+  await told
+    .getByRole('row', { name: /Invoice to customer/ })
+    .getByRole('link')
+    .first()
+    .click();
+  await expect(page.getByRole('main')).toContainText('Sales tax');
+  await saved(page);
 });

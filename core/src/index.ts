@@ -37,6 +37,7 @@ export { originsSince, type Particulars, particularsOf, type Party } from './mod
 export { type PartyKind, type Schedule, SCHEDULE_KINDS } from './model/book/index.js';
 export { type ScheduleKind, sectionIdOf } from './model/book/index.js';
 export { sectionOfAccount, slugOf, subledgersOf, takenNumbers } from './model/book/index.js';
+export { type TaxRule } from './model/book/index.js';
 export { type TaxItem, type TaxListName, type TaxLists, unfolded } from './model/book/index.js';
 export { type AcceptedEntryFile, type AcceptedFile } from './model/exercise-shapes/index.js';
 export { type EntersBy, fitting, type Guide, guideFile } from './model/exercise-shapes/index.js';
@@ -75,9 +76,10 @@ export {
   POSTING_NAMES,
   recordingOf,
 } from './accounting/document/index.js';
-export { settingUp, stockCourse, worthOfDocument } from './accounting/document/index.js';
+export { settingUp, stockCourse, taxesOf, worthOfDocument } from './accounting/document/index.js';
 export { partiesOn, partyOfLine, type Settling, settlingsOf } from './accounting/party/index.js';
 export { whoOwes } from './accounting/party/index.js';
+export { chargingTax, notChargingTax, taxReturn, taxStanding } from './accounting/tax/index.js';
 export { lockedRows, madeUntil, planRows, proposedSchedule } from './accounting/schedule/index.js';
 export { scheduleKindFor } from './accounting/schedule/index.js';
 export { chargedOn, chargedOnSays, entriesFound } from './accounting/ledger/index.js';
@@ -316,7 +318,13 @@ export { handoutOf, type HandoutRow, handoutToTable } from './files/handout/inde
 export { type HandoutWanted, isIndented, journalSheet } from './files/handout/index.js';
 export { ledgerSheet, markSheets, marksSheet, namesOfDocuments } from './files/handout/index.js';
 export { signInSlips } from './files/handout/index.js';
-export { openingsSheet, owedSheet, paperSheets, proposedBrief } from './files/handout/index.js';
+export {
+  openingsSheet,
+  owedSheet,
+  paperSheets,
+  proposedBrief,
+  taxSheet,
+} from './files/handout/index.js';
 export { type Remark, sheetSays, statementSheets, type TableCell } from './files/handout/index.js';
 export { tableHeads, tableRow, worksheetSheet } from './files/handout/index.js';
 export { type Incoming, readIncoming, type ReadTable } from './files/incoming/index.js';

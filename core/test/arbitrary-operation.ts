@@ -197,6 +197,9 @@ function ofSubledgers(of: Book): fc.Arbitrary<Operation>[] {
   const line = fc.oneof(
     fc.record({ item, quantity: amount, price: amount }).map((said) => ({ ...LINE, ...said })),
     fc.record({ account: id, amount }).map((said) => ({ ...LINE, ...said })),
+    fc
+      .record({ account: id, amount, taxCode: fc.constantFrom('S20', 'Z') })
+      .map((said) => ({ ...LINE, ...said })),
   );
   return [
     fc.record({
@@ -226,20 +229,39 @@ function ofSubledgers(of: Book): fc.Arbitrary<Operation>[] {
     }),
     fc.record({
       kind: fix('put-document'),
-      document: fc.record({
-        id: some,
-        kind: fc.constantFrom(...DOCUMENT_KINDS),
-        date: fc.oneof(ODD_DAY, fc.constantFrom('2027-02-01', '2027-03-01')),
-        reference: fc.constant(''),
-        text: fc.constant(''),
-        party: fc.option(party),
-        money: maybe,
-        to: maybe,
-        amount: fc.option(amount),
-        discount: fc.constantFrom(0, 1),
-        lines: fc.array(line, { maxLength: 2 }),
-        settles: fc.array(fc.record({ document: some, amount }), { maxLength: 1 }),
-      }),
+      document: fc.record(
+        {
+          id: some,
+          kind: fc.constantFrom(...DOCUMENT_KINDS),
+          date: fc.oneof(ODD_DAY, fc.constantFrom('2027-02-01', '2027-03-01')),
+          reference: fc.constant(''),
+          text: fc.constant(''),
+          party: fc.option(party),
+          money: maybe,
+          to: maybe,
+          amount: fc.option(amount),
+          discount: fc.constantFrom(0, 1),
+          lines: fc.array(line, { maxLength: 2 }),
+          settles: fc.array(fc.record({ document: some, amount }), { maxLength: 1 }),
+          pricesIncludeTax: fc.constant(true as const),
+        },
+        {
+          requiredKeys: [
+            'id',
+            'kind',
+            'date',
+            'reference',
+            'text',
+            'party',
+            'money',
+            'to',
+            'amount',
+            'discount',
+            'lines',
+            'settles',
+          ],
+        },
+      ),
     }),
     fc.record({
       kind: fix('put-schedule'),
@@ -260,6 +282,17 @@ function ofSubledgers(of: Book): fc.Arbitrary<Operation>[] {
     fc.record({ kind: fix('remove-document'), id: some }),
     fc.record({ kind: fix('remove-schedule'), id: fc.constantFrom('s1', 's2') }),
     fc.record({
+      kind: fix('change-taxes'),
+      taxes: fc.array(
+        fc.record({
+          code: fc.constantFrom('S20', 'Z'),
+          rate: fc.constantFrom(0, 7_700, 20_000, 100_001),
+          account: maybe,
+        }),
+        { maxLength: 2 },
+      ),
+    }),
+    fc.record({
       kind: fix('change-posting'),
       inventory: fc.constantFrom('perpetual' as const, 'periodic' as const),
       posting: fc.record({
@@ -271,6 +304,7 @@ function ofSubledgers(of: Book): fc.Arbitrary<Operation>[] {
         discountGiven: maybe,
         discountTaken: maybe,
         returnsGiven: maybe,
+        returnsTaken: maybe,
         stockChange: maybe,
       }),
     }),

@@ -163,6 +163,25 @@ describe('what a document does to the books', () => {
     expect(all.entries.some(({ document }) => document === 'order')).toBe(false);
   });
 
+  test('in periodic books goods sent back lower purchases, or stand where the company says', () => {
+    const papers = [
+      paper('in', 'goods-in', { party: 'mill', lines: [of('boat', 3, 1000)] }),
+      paper('bill', 'supplier-invoice', { party: 'mill', lines: [of('boat', 3, 900)] }),
+      paper('back', 'goods-in', { party: 'mill', lines: [of('boat', -1, 900)] }),
+      paper('credit', 'credit-note', { party: 'mill', lines: [of('boat', 1, 900)] }),
+    ];
+    const usual = dealer('periodic');
+    expect(balances(withPapers(usual, ...papers))).toMatchObject({ cost: 1800, creditors: -1800 });
+    const { posting } = subledgersOf(usual);
+    const apart = after(usual, {
+      ...{ kind: 'change-posting', inventory: 'periodic' },
+      posting: { ...posting, returnsTaken: 'taken' },
+    });
+    expect(balances(withPapers(apart, ...papers))).toMatchObject({
+      ...{ cost: 2700, taken: -900, creditors: -1800, unbilled: 0 },
+    });
+  });
+
   test('in periodic books goods in are purchases, goods out move nothing, and a count sets the stock', () => {
     const counted = withPapers(
       dealer('periodic'),

@@ -17,6 +17,7 @@ function renamed(subledgers: Subledgers, own: Renamed): Subledgers {
     posting: Object.fromEntries(
       PURPOSES.map((purpose) => [purpose, maybe(subledgers.posting[purpose])]),
     ) as unknown as AccountAssignment,
+    taxes: subledgers.taxes.map((rule) => ({ ...rule, account: maybe(rule.account) })),
     parties: subledgers.parties.map(({ control, ...party }) => {
       const own = maybe(control ?? null);
       return { ...party, account: maybe(party.account), ...(own === null ? {} : { control: own }) };

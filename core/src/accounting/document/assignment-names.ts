@@ -10,5 +10,6 @@ export const POSTING_NAMES: Readonly<Record<AssignmentPurpose, string>> = {
   discountGiven: 'Discount given for prompt payment',
   discountTaken: 'Discount taken for prompt payment',
   returnsGiven: 'Sales taken back',
+  returnsTaken: 'Purchases sent back, in periodic books (else they lower purchases)',
   stockChange: 'Change of stock',
 };

@@ -52,13 +52,13 @@ const known = new WeakMap<Document, Known>();
 
 /** The same, told once as long as what it is told from is the same: of many documents a change touches few. */
 function knownEntry(document: Document, making: Making): Result<Entry | null> {
-  const { posting, items, inventory } = making.subledgers;
+  const { posting, items, inventory, taxes } = making.subledgers;
   const moves = [...(making.stock.moves.get(document.id) ?? [])].flatMap(([item, move]) => [
     item,
     ...Object.values(move),
   ]);
   const { name, control } = making.parties.get(document.party ?? '') ?? {};
-  const from = [posting, items, inventory, name, control, ...moves];
+  const from = [posting, items, inventory, taxes, name, control, ...moves];
   const before = known.get(document);
   if (before?.from.length === from.length && before.from.every((each, i) => each === from[i]))
     return before.entry;

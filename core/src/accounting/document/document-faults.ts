@@ -5,6 +5,7 @@ import { refusal, type Refusal } from '../../model/refusal/refusal.js';
 import type { Document, DocumentLine } from '../../model/shapes/document.js';
 import type { Party } from '../../model/shapes/party.js';
 import { worthOfDocument } from './document-lines.js';
+import { faultsOfTaxCodes } from './tax-faults.js';
 import { KIND_FACTS } from './document-kinds.js';
 
 const wantsParty = refusal(
@@ -143,6 +144,7 @@ export function faultsOfDocument(book: Book, document: Document): Refusal[] {
     ...faultsOfParty(document, subledgersOf(book).parties),
     ...faultsOfMoney(book, document),
     ...notForKind(document),
+    ...faultsOfTaxCodes(book, document),
     ...document.lines.flatMap((line, i) =>
       faultsOfLine(book, document.kind, line).map((fault) => ({
         ...fault,
@@ -153,7 +155,12 @@ export function faultsOfDocument(book: Book, document: Document): Refusal[] {
   if (facts.lines !== 'none' && document.lines.length === 0)
     faults.push(wantsLines({ what: LINE_WORDS[facts.lines] }, 'lines'));
   const isOfWorth = facts.priced || facts.lines === 'accounts';
-  if (faults.length === 0 && isOfWorth && !mayBeBack(document) && worthOfDocument(document) <= 0)
+  if (
+    faults.length === 0 &&
+    isOfWorth &&
+    !mayBeBack(document) &&
+    worthOfDocument(document, subledgersOf(book)) <= 0
+  )
     faults.push(wantsAmount({}, 'lines'));
   return faults;
 }

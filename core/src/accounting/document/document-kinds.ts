@@ -14,16 +14,18 @@ interface KindFacts {
   readonly priced: boolean;
   /** The kind of its entry; null: it makes none. */
   readonly entry: EntryKind | null;
+  /** On which side of the tax return its lines stand: of what is sold, of what is bought, of either as its party is; none. */
+  readonly taxed: 'sales' | 'purchases' | 'either' | 'none';
   /** How it moves what its party owes or is owed: up, down, or not. */
   readonly owed: 1 | -1 | 0;
   /** What it does to the books, in a sentence. */
   readonly says: string;
 }
 
-const NOBODY = { party: 'none', owed: 0 } as const;
-const GOODS = { money: false, lines: 'items', owed: 0 } as const;
-const PAPER = { money: false, lines: 'either', priced: true } as const;
-const PAYMENT = { money: true, lines: 'none', priced: false, owed: -1 } as const;
+const NOBODY = { party: 'none', owed: 0, taxed: 'none' } as const;
+const GOODS = { money: false, lines: 'items', owed: 0, taxed: 'none' } as const;
+const PAPER = { money: false, lines: 'either', priced: true, taxed: 'none' } as const;
+const PAYMENT = { money: true, lines: 'none', priced: false, owed: -1, taxed: 'none' } as const;
 
 /** What each kind of document needs and makes. */
 export const KIND_FACTS: Readonly<Record<DocumentKind, KindFacts>> = {
@@ -45,6 +47,7 @@ export const KIND_FACTS: Readonly<Record<DocumentKind, KindFacts>> = {
   },
   'supplier-invoice': {
     ...PAPER,
+    taxed: 'purchases',
     name: 'Supplier’s invoice',
     party: 'supplier',
     entry: 'purchases',
@@ -68,6 +71,7 @@ export const KIND_FACTS: Readonly<Record<DocumentKind, KindFacts>> = {
   },
   'customer-invoice': {
     ...PAPER,
+    taxed: 'sales',
     name: 'Invoice to customer',
     party: 'customer',
     entry: 'sales',
@@ -83,6 +87,7 @@ export const KIND_FACTS: Readonly<Record<DocumentKind, KindFacts>> = {
   },
   'credit-note': {
     ...PAPER,
+    taxed: 'either',
     name: 'Credit note',
     party: 'either',
     entry: 'general',
@@ -91,6 +96,7 @@ export const KIND_FACTS: Readonly<Record<DocumentKind, KindFacts>> = {
   },
   'money-in': {
     ...NOBODY,
+    taxed: 'sales',
     name: 'Money in',
     money: true,
     lines: 'accounts',
@@ -100,6 +106,7 @@ export const KIND_FACTS: Readonly<Record<DocumentKind, KindFacts>> = {
   },
   'money-out': {
     ...NOBODY,
+    taxed: 'purchases',
     name: 'Money out',
     money: true,
     lines: 'accounts',

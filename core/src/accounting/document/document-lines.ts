@@ -6,7 +6,9 @@ import type { Document, DocumentKind, DocumentLine } from '../../model/shapes/do
 import type { Line } from '../../model/shapes/entry.js';
 import type { Item } from '../../model/shapes/item.js';
 import type { Party } from '../../model/shapes/party.js';
+import type { TaxRule } from '../../model/shapes/tax-rule.js';
 import { POSTING_NAMES } from './assignment-names.js';
+import { taxed, type Taxed } from './document-tax.js';
 import { lineWorth, type StockCourse } from './stock.js';
 
 const noAssignment = refusal(
@@ -18,6 +20,12 @@ const noItemAccount = refusal(
   'document.no-item-account',
   (f: { item: string; what: string }) =>
     `“${f.item}” has no account for its ${f.what}. Choose one in the list of items.`,
+);
+
+const noTaxAccount = refusal(
+  'document.no-tax-account',
+  (f: { code: string }) =>
+    `No account takes the tax of the code “${f.code}” yet. Choose one under Accounts used.`,
 );
 
 type ItemAccount = 'incomeAccount' | 'costAccount' | 'stockAccount';
@@ -65,6 +73,11 @@ class Lines {
     this.add(account, amount);
   }
 
+  tax({ code, account }: TaxRule, amount: Amount): void {
+    if (account === null && amount !== 0) this.refusals.push(noTaxAccount({ code }, 'lines'));
+    this.add(account, amount);
+  }
+
   all(): Line[] {
     const lines = [...this.#sums].map(([account, amount]) => ({ account, amount }));
     return [
@@ -75,34 +88,56 @@ class Lines {
 }
 
 interface Making {
+  /** Without the tax in its prices. */
   readonly document: Document;
+  readonly taxes: Taxed['taxes'];
+  /** What its lines come to with their tax, minor units. */
+  readonly total: Amount;
   readonly party: Party | undefined;
   readonly subledgers: Subledgers;
   readonly stock: StockCourse;
   readonly lines: Lines;
 }
 
-const total = ({ lines }: Document): Amount =>
-  lines.reduce((sum, line) => sum + lineWorth(line), 0);
+/** The tax of each code that a document’s lines have. */
+export const taxesOf = (document: Document, { taxes }: Pick<Subledgers, 'taxes'>) =>
+  taxed(document, taxes, lineWorth).taxes;
+
+const total = ({ net, taxes }: Taxed): Amount =>
+  taxes.reduce(
+    (sum, { tax }) => sum + tax,
+    net.lines.reduce((sum, line) => sum + lineWorth(line), 0),
+  );
 
 const settled = ({ amount, discount }: Document): Amount => (amount ?? 0) + discount;
 
-/** What a document moves of what its party owes or is owed, without its direction: minor units. */
-export const worthOfDocument = (document: Document): Amount =>
-  document.amount === null ? total(document) : settled(document);
+/** What a document moves of what its party owes or is owed, its tax with it, without its direction: minor units. */
+export const worthOfDocument = (
+  document: Document,
+  { taxes }: Pick<Subledgers, 'taxes'>,
+): Amount =>
+  document.amount === null ? total(taxed(document, taxes, lineWorth)) : settled(document);
 
-/** Each line: what is of an item by a way of its own, what is on an account onto it. */
-function each({ document, lines }: Making, ofItem: (line: DocumentLine) => void, sign: 1 | -1) {
+/** Each line: what is of an item by a way of its own, what is on an account onto it; and their tax. */
+function each(
+  { document, taxes, lines }: Making,
+  ofItem: (line: DocumentLine) => void,
+  sign: 1 | -1,
+) {
   for (const line of document.lines)
     if (line.item !== null) ofItem(line);
     else lines.add(line.account, sign * lineWorth(line));
+  for (const { rule, tax } of taxes) lines.tax(rule, sign * tax);
 }
 
 /** What the goods of a document move, at their cost: by the items’ own accounts, and those that stand between them and their invoices. */
 function goods({ document, subledgers, stock, lines }: Making): void {
   const isPeriodic = subledgers.inventory === 'periodic';
+  const isBack = document.kind === 'goods-in' || document.kind === 'credit-note';
+  const hasReturns = isPeriodic && isBack && subledgers.posting.returnsTaken !== null;
   for (const [item, move] of stock.moves.get(document.id) ?? []) {
-    lines.item(item, isPeriodic ? 'costAccount' : 'stockAccount', move.stock);
+    if (hasReturns && move.stock < 0) lines.post('returnsTaken', move.stock);
+    else lines.item(item, isPeriodic ? 'costAccount' : 'stockAccount', move.stock);
     lines.item(item, 'costAccount', move.cost);
     lines.post('goodsReceived', move.received);
     // Without an account of their own they stand on the other side of goods received.
@@ -124,9 +159,9 @@ function counted(making: Making): void {
 }
 
 function creditNote(making: Making): void {
-  const { document, party, subledgers, lines } = making;
+  const { party, subledgers, lines } = making;
   if (party?.kind === 'supplier') {
-    lines.owed('payables', party, total(document));
+    lines.owed('payables', party, making.total);
     goods(making);
     each(making, () => undefined, -1);
     return;
@@ -140,7 +175,7 @@ function creditNote(making: Making): void {
         : lines.post('returnsGiven', lineWorth(line)),
     1,
   );
-  lines.owed('receivables', party, -total(document));
+  lines.owed('receivables', party, -making.total);
 }
 
 /** What each kind debits (positive) and credits. */
@@ -150,7 +185,7 @@ const MAKES: Readonly<Record<DocumentKind, (making: Making) => void>> = {
   'supplier-invoice': (making) => {
     goods(making);
     each(making, () => undefined, 1);
-    making.lines.owed('payables', making.party, -total(making.document));
+    making.lines.owed('payables', making.party, -making.total);
   },
   'supplier-payment': ({ document, party, lines }) => {
     lines.owed('payables', party, settled(document));
@@ -159,7 +194,7 @@ const MAKES: Readonly<Record<DocumentKind, (making: Making) => void>> = {
   },
   'goods-out': goods,
   'customer-invoice': (making) => {
-    making.lines.owed('receivables', making.party, total(making.document));
+    making.lines.owed('receivables', making.party, making.total);
     each(making, (line) => making.lines.item(line.item, 'incomeAccount', -lineWorth(line)), -1);
   },
   'customer-payment': ({ document, party, lines }) => {
@@ -169,12 +204,12 @@ const MAKES: Readonly<Record<DocumentKind, (making: Making) => void>> = {
   },
   'credit-note': creditNote,
   'money-in': (making) => {
-    making.lines.add(making.document.money, total(making.document));
+    making.lines.add(making.document.money, making.total);
     each(making, () => undefined, -1);
   },
   'money-out': (making) => {
     each(making, () => undefined, 1);
-    making.lines.add(making.document.money, -total(making.document));
+    making.lines.add(making.document.money, -making.total);
   },
   transfer: ({ document, lines }) => {
     lines.add(document.to, document.amount ?? 0);
@@ -202,6 +237,10 @@ export function documentLines(
 ): Result<readonly Line[]> {
   const lines = new Lines(subledgers, itemsById(subledgers.items));
   const party = subledgers.parties.find(({ id }) => id === document.party);
-  MAKES[document.kind]({ document, party, subledgers, stock, lines });
+  const all = taxed(document, subledgers.taxes, lineWorth);
+  const { net, taxes } = all;
+  MAKES[document.kind]({
+    ...{ document: net, taxes, total: total(all), party, subledgers, stock, lines },
+  });
   return lines.refusals.length > 0 ? refused(...lines.refusals) : done(lines.all());
 }

@@ -4,6 +4,6 @@ export { isMade } from './document-entries.js';
 export { KIND_FACTS } from './document-kinds.js';
 export { lineWorth, stockCourse } from './stock.js';
 export { POSTING_NAMES } from './assignment-names.js';
-export { worthOfDocument } from './document-lines.js';
+export { taxesOf, worthOfDocument } from './document-lines.js';
 export { assignmentFirst, completedAssignment, recordingOf } from './recording.js';
 export { faultsOfDocument } from './document-faults.js';

@@ -26,6 +26,8 @@ export function proposedAssignment(book: Book): AccountAssignment {
     discountGiven: ofType('discounts-given', 'returns-given'),
     discountTaken: ofType('discounts-taken', 'returns-taken', 'sundry-income'),
     returnsGiven: ofType('returns-given'),
+    // So is this one.
+    returnsTaken: null,
     stockChange: ofType('stock-change', 'cost-of-goods-sold'),
   };
 }

@@ -16,6 +16,7 @@ const USUAL: Readonly<Record<AssignmentPurpose, readonly [type: string, name: st
   discountGiven: ['returns-given', 'Discounts given'],
   discountTaken: ['returns-taken', 'Discounts taken'],
   returnsGiven: ['returns-given', 'Sales taken back'],
+  returnsTaken: ['returns-taken', 'Purchases sent back'],
   stockChange: ['stock-change', 'Change of stock'],
 };
 

@@ -35,7 +35,8 @@ function faultsOfOne(document: Document, found: Document | undefined, settled: s
 }
 
 /** What is wrong with what documents settle: others that are not there, of another party, or for more than they are of. */
-export function faultsOfSettlements({ documents }: Subledgers): Refusal[] {
+export function faultsOfSettlements(subledgers: Subledgers): Refusal[] {
+  const { documents } = subledgers;
   if (!documents.some(({ settles }) => settles.length > 0)) return [];
   const byId = new Map(documents.map((document) => [document.id, document]));
   const sums = new Map<string, Amount>();
@@ -49,7 +50,7 @@ export function faultsOfSettlements({ documents }: Subledgers): Refusal[] {
     }),
   );
   documents.forEach((document, i) => {
-    if ((sums.get(document.id) ?? 0) > worthOfDocument(document))
+    if ((sums.get(document.id) ?? 0) > worthOfDocument(document, subledgers))
       faults.push(settlesTooMuch({}, `documents[${i}].settles`));
   });
   return faults;

@@ -4,6 +4,7 @@ import { proportion, worthOf, type Quantity } from '../../model/money/quantity.j
 import type { Document, DocumentLine } from '../../model/shapes/document.js';
 import type { Item } from '../../model/shapes/item.js';
 import type { OpenGoods } from '../../model/shapes/open-goods.js';
+import { taxed } from './document-tax.js';
 import { OpenGoodsOf, type Lot } from './open-goods.js';
 
 /** What there is of an item. */
@@ -248,7 +249,7 @@ function stocksOf(
  * what the goods came in at belongs to what lies there and to what has left (IAS 2.10 to 2.11, 2.25).
  */
 export function stockCourse(subledgers: Subledgers, until?: string): StockCourse {
-  const { documents, parties, inventory } = subledgers;
+  const { documents, parties, inventory, taxes } = subledgers;
   const isPeriodic = inventory === 'periodic';
   const stocks = stocksOf(subledgers, isPeriodic);
   const customers = new Set(parties.flatMap(({ id, kind }) => (kind === 'customer' ? [id] : [])));
@@ -260,7 +261,7 @@ export function stockCourse(subledgers: Subledgers, until?: string): StockCourse
     if (!happens || (until !== undefined && document.date > until)) continue;
     if (document.kind === 'credit-note' && customers.has(party)) continue;
     const own = new Map<string, StockMove>();
-    for (const line of document.lines) {
+    for (const line of taxed(document, taxes, lineWorth).net.lines) {
       const stock = stocks.get(line.item ?? '');
       if (!stock || line.item === null) continue;
       happens(stock, line, party);

@@ -7,9 +7,11 @@ import { join } from '../../model/shape/explain.js';
 import type { Item } from '../../model/shapes/item.js';
 import type { OpenGoods } from '../../model/shapes/open-goods.js';
 import type { Party } from '../../model/shapes/party.js';
+import { WHOLE_PERCENT } from '../../model/money/quantity.js';
 import { isVisible } from '../../model/shape/visible.js';
 import { entriesMadeBy, isMade, makerOf } from './document-entries.js';
 import { faultsOfDocument } from './document-faults.js';
+import { faultsOfTaxRules } from './tax-faults.js';
 import { faultsOfSettlements } from './settlement-faults.js';
 
 const nameless = refusal(
@@ -42,9 +44,6 @@ const openUnknown = refusal(
     `Goods that wait for their invoice name “${f.id}”, and there is no such item or supplier in this book. Add it, or leave that out.`,
 );
 
-/** A hundred percent, in thousandths of one. */
-const WHOLE = 100_000;
-
 const PARTS = ['parties', 'items', 'documents', 'schedules'] as const;
 
 /** The accounts that one of the subledgers names, each with its place in it. */
@@ -67,7 +66,7 @@ const unknownAmong = (book: Book, named: Named): Refusal[] =>
 function faultsOfParty(book: Book, party: Party): Refusal[] {
   const named = isVisible(party.name) ? [] : [nameless({ what: party.kind }, 'name')];
   const rate = party.terms?.discount ?? 0;
-  const odd = rate < 0 || rate > WHOLE ? [oddDiscount({}, 'terms.discount')] : [];
+  const odd = rate < 0 || rate > WHOLE_PERCENT ? [oddDiscount({}, 'terms.discount')] : [];
   return [...named, ...odd, ...unknownAmong(book, ofParty(party))];
 }
 
@@ -139,6 +138,10 @@ export function faultsOfSubledgers(book: Book, path = ''): Refusal[] {
     ...unknownAmong(book, Object.entries(subledgers.posting)).map((fault) => ({
       ...fault,
       at: join('posting', fault.at),
+    })),
+    ...faultsOfTaxRules(book, subledgers.taxes).map((fault) => ({
+      ...fault,
+      at: `taxes${fault.at}`,
     })),
     ...doubledIds(subledgers),
   ].map((fault) => ({ ...fault, at: join(path, fault.at) }));

@@ -37,11 +37,11 @@ function pending(party: Party, said: Said, amount: Amount): Pending[] {
   return [{ ...said, due, sign, of, left: of }];
 }
 
-const ofDocument = (party: Party, document: Document): Pending[] =>
+const ofDocument = (party: Party, document: Document, subledgers: Subledgers): Pending[] =>
   pending(
     party,
     { document: document.id, entry: null, date: document.date },
-    KIND_FACTS[document.kind].owed * worthOfDocument(document),
+    KIND_FACTS[document.kind].owed * worthOfDocument(document, subledgers),
   );
 
 /** What an entry that a person entered says of each party that its lines name. */
@@ -83,7 +83,8 @@ export function pendingAt(book: Book, kind: PartyKind, at: string): Map<string, 
       );
   for (const document of inOrder(documents)) {
     const party = byId.get(document.party ?? '');
-    if (party && document.date <= at) all.get(party.id)?.push(...ofDocument(party, document));
+    if (party && document.date <= at)
+      all.get(party.id)?.push(...ofDocument(party, document, subledgers));
   }
   for (const entry of book.entries)
     if (entry.date <= at && namesSomebody(entry))

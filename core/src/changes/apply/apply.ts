@@ -5,6 +5,7 @@ import { addAccount } from '../account-operations/add-account.js';
 import { authorsOnly } from './authors-only.js';
 import { changeCompany } from '../company-operations/change-company.js';
 import { changeScheme } from '../company-operations/change-scheme.js';
+import { changeTaxes } from '../entry-operations/change-taxes.js';
 import { changeTaxLists } from '../company-operations/change-tax-lists.js';
 import { deleteAccount } from '../account-operations/delete-account.js';
 import { describeAccount } from '../account-operations/describe-account.js';
@@ -83,6 +84,7 @@ const CHANGES: { readonly [K in OperationKind]: Change<K> } = {
   'put-schedule': putSchedule,
   'remove-schedule': removeSchedule,
   'change-posting': changeAssignment,
+  'change-taxes': changeTaxes,
   'put-waiting': putWaiting,
   'remove-waiting': removeWaiting,
   'put-template': putTemplate,

@@ -15,6 +15,7 @@ const notYours = refusal(
 const AUTHORS_ONLY: ReadonlySet<OperationKind> = new Set<OperationKind>([
   'change-scheme',
   'change-tax-lists',
+  'change-taxes',
   'lock-entries',
 ]);
 

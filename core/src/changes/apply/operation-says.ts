@@ -121,6 +121,7 @@ const SAYS: { readonly [K in OperationKind]: Says<K> } = {
     return `Schedule “${found?.text ?? id}” removed with its entries.`;
   },
   'change-posting': () => 'The accounts that documents use changed.',
+  'change-taxes': () => 'The taxes of documents changed.',
   'put-waiting': ({ entry }, book) => `Entry ${entryNamed(entry, book)} waits in the batch.`,
   'remove-waiting': ({ id }, book) => {
     const entry = subledgersOf(book).waiting.find((each) => each.id === id);

@@ -6,6 +6,7 @@ import {
   type TaxLists,
 } from '../../model/book/tax-lists.js';
 import type { Account, Book } from '../../model/book/book.js';
+import { subledgersOf } from '../../model/book/subledgers.js';
 import { done, refusal, refused, type Refusal } from '../../model/refusal/refusal.js';
 import { type Change, noNotices } from '../operation/operation.js';
 
@@ -13,6 +14,12 @@ const taxItemInUse = refusal(
   'tax.in-use',
   (f: { kind: string; id: string; names: readonly string[]; more: number }) =>
     `The ${f.kind} “${f.id}” is given to ${f.names.join(', ')}${f.more > 0 ? ` and ${f.more} more` : ''}. Give them another first.`,
+);
+
+const taxItemCharged = refusal(
+  'tax.charged',
+  (f: { id: string }) =>
+    `Documents charge the tax code “${f.id}”. Take its rate off under Accounts used first.`,
 );
 
 const NAMED_AT_MOST = 3;
@@ -23,6 +30,9 @@ function stillGiven(book: Book, next: TaxLists, list: keyof TaxLists): Refusal[]
   return book.taxLists[list]
     .filter((item) => !kept.has(item.id))
     .flatMap((item) => {
+      const isCharged =
+        list === 'codes' && subledgersOf(book).taxes.some(({ code }) => code === item.id);
+      if (isCharged) return [taxItemCharged({ id: item.id }, list)];
       const holders = book.accounts.filter((account: Account) => account[field] === item.id);
       if (holders.length === 0) return [];
       const names = holders.slice(0, NAMED_AT_MOST).map(accountLabel);

@@ -15,6 +15,7 @@ const HEADS = {
   quantity: 'quantity|qty|how many|pieces|number of pieces|units',
   price: 'price|unit price|price each|price of one|rate',
   amount: 'amount|value|sum|total|net',
+  taxCode: 'tax code|tax|vat code|vat|gst|gst code',
   money: 'money account|paid from|paid into|bank account|money',
   discount: 'discount|discount taken|discount given',
   settles: 'settles|pays|of invoice|invoice paid|for',

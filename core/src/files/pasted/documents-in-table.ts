@@ -1,11 +1,13 @@
 import { faultsOfDocument, KIND_FACTS } from '../../accounting/document/index.js';
 import type { Book } from '../../model/book/book.js';
+import { taxItemOf } from '../../model/book/tax-lists.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
 import { QUANTITY_DIGITS } from '../../model/money/quantity.js';
 import type { Document, DocumentLine } from '../../model/shapes/document.js';
 import type { Item } from '../../model/shapes/item.js';
 import type { Party } from '../../model/shapes/party.js';
-import { named, type Called } from './called.js';
+import type { TaxRule } from '../../model/shapes/tax-rule.js';
+import { Called, named } from './called.js';
 import { documentKindCalled, documentRows, type DocumentRow } from './document-rows.js';
 import { decimalOf, RowsReader } from './read-rows.js';
 
@@ -34,6 +36,10 @@ class Reader extends RowsReader<DocumentRow> {
   readonly documents: ReadDocument[] = [];
   private open: Open | null = null;
   private readonly items: Called<Item> = named(subledgersOf(this.book).items);
+  private readonly taxes = new Called(subledgersOf(this.book).taxes, {
+    exactly: (rule) => [rule.code, this.taxNamed(rule)],
+    name: (rule) => this.taxNamed(rule),
+  });
   private readonly parties = new Map<Wanted, Called<Party>>();
 
   take(row: DocumentRow, date: string | null): void {
@@ -165,14 +171,31 @@ class Reader extends RowsReader<DocumentRow> {
     const item = lines === 'accounts' ? null : this.items.find(row.of);
     const quantity = this.said(row, row.quantity, QUANTITY_DIGITS);
     const [price, amount] = [this.said(row, row.price), this.said(row, row.amount)];
+    const taxed = this.taxOf(row);
     if (item)
       return {
-        ...{ item: item.id, quantity, account: null, amount: null },
+        ...{ item: item.id, quantity, account: null, amount: null, ...taxed },
         price: priced ? (price ?? eachOf(amount, quantity)) : null,
       };
     const account = this.accountCalled(row, row.of);
     if (account === null) return null;
-    return { ...{ item: null, quantity: null, price: null, account }, amount };
+    return { ...{ item: null, quantity: null, price: null, account, ...taxed }, amount };
+  }
+
+  private taxNamed({ code }: TaxRule): string {
+    return taxItemOf(this.book.taxLists, 'codes', code)?.name ?? code;
+  }
+
+  /** The tax code that is said, by itself or by what the company calls it. */
+  private taxOf(row: DocumentRow): Pick<DocumentLine, 'taxCode'> {
+    if (row.taxCode === '') return {};
+    const called = this.taxes.find(row.taxCode);
+    if (called) return { taxCode: called.code };
+    this.fault(
+      row,
+      `Documents use no tax code “${row.taxCode}”. Write it as it stands under Accounts used, or leave it out.`,
+    );
+    return {};
   }
 }
 

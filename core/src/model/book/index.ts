@@ -19,6 +19,7 @@ export {
   takenNumbers,
   unfolded,
 } from './place.js';
+export { type TaxRule } from '../shapes/tax-rule.js';
 export { NO_TAX_LISTS, type TaxItem, type TaxListName, type TaxLists } from './tax-lists.js';
 export { subledgersOf } from './subledgers.js';
 export {

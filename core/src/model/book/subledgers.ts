@@ -7,10 +7,11 @@ type Part = keyof Subledgers;
 const PARTS = Object.keys(SUBLEDGERS) as Part[];
 const shapeOf = (part: Part) => SUBLEDGERS[part] as unknown as Shape<unknown>;
 
-/** Nothing said: perpetual, no parties, no items, no documents, no schedules, nothing that waits. */
+/** Nothing said: perpetual, no taxes, no parties, no items, no documents, no schedules, nothing that waits. */
 const NONE: Subledgers = {
   inventory: 'perpetual',
   posting: blankOf(assignmentShape.fields) as Subledgers['posting'],
+  taxes: [],
   parties: [],
   items: [],
   documents: [],

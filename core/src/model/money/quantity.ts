@@ -9,6 +9,9 @@ export const QUANTITY_DIGITS = 3;
 /** One thing. */
 const ONE: Quantity = 10 ** QUANTITY_DIGITS;
 
+/** A hundred percent, in thousandths of one. */
+export const WHOLE_PERCENT: Quantity = ONE * 100;
+
 /** Below this, products and their quotients are told exactly enough by floating point to be cut to wholes. */
 const PLAIN = 2 ** 50;
 
@@ -32,4 +35,9 @@ export const worthOf = (quantity: Quantity, price: Amount): Amount =>
   proportion(quantity, price, ONE);
 
 /** So many percent of an amount, in minor units; the rate in thousandths of a percent. */
-export const percentOf = (rate: Quantity, of: Amount): Amount => proportion(rate, of, ONE * 100);
+export const percentOf = (rate: Quantity, of: Amount): Amount =>
+  proportion(rate, of, WHOLE_PERCENT);
+
+/** What of a sum are the percent that were added to it: of 120 at twenty percent 20; halves rounded away from zero. */
+export const percentWithin = (rate: Quantity, sum: Amount): Amount =>
+  proportion(sum, rate, WHOLE_PERCENT + rate);

@@ -1,7 +1,7 @@
 import { accountShape, id, PARTICULARS } from './account.js';
 import { companyShape } from './company.js';
 import { day } from './day.js';
-import { INVENTORY_SYSTEMS, assignmentShape } from './subledgers.js';
+import { INVENTORY_SYSTEMS, SUBLEDGERS, assignmentShape } from './subledgers.js';
 import { documentShape } from './document.js';
 import { entryShape } from './entry.js';
 import { itemShape } from './item.js';
@@ -67,6 +67,7 @@ export const OPERATIONS = {
   'put-schedule': record({ schedule: scheduleShape, index, restores }, 'index', 'restores'),
   'remove-schedule': record({ id }),
   'change-posting': record({ posting: assignmentShape, inventory: oneOf(INVENTORY_SYSTEMS) }),
+  'change-taxes': record({ taxes: SUBLEDGERS.taxes }),
   'put-waiting': record({ entry: entryShape, index }, 'index'),
   'remove-waiting': record({ id }),
   'put-template': record({ template: templateShape, index }, 'index'),

@@ -6,6 +6,7 @@ import { openGoodsShape } from './open-goods.js';
 import { partyShape } from './party.js';
 import { record } from '../shape/record.js';
 import { scheduleShape } from './schedule.js';
+import { taxRuleShape } from './tax-rule.js';
 import { templateShape } from './template.js';
 import { listIfAny, oneOf, orNull, usually, type ValueOf } from '../shape/shape.js';
 
@@ -25,6 +26,8 @@ export const assignmentShape = record({
   discountGiven: orNull(id),
   discountTaken: orNull(id),
   returnsGiven: orNull(id),
+  /** Goods sent back, in periodic books; null: they lower what was bought. */
+  returnsTaken: orNull(id),
   /** What the stock changed by, in periodic books. */
   stockChange: orNull(id),
 });
@@ -35,11 +38,13 @@ export type AssignmentPurpose = keyof AccountAssignment;
 /** The most parties, items, documents and schedules that a book holds, each. */
 const MOST = 10_000;
 const MOST_WAITING = 500;
+const MOST_TAXES = 100;
 
 export const SUBLEDGERS = {
   /** Perpetual: each dispatch takes its cost of sale; periodic: the stock is counted. */
   inventory: usually(oneOf(INVENTORY_SYSTEMS), 'perpetual'),
   posting: assignmentShape,
+  taxes: listIfAny(taxRuleShape, MOST_TAXES, 'taxes of documents'),
   parties: listIfAny(partyShape, MOST, 'parties'),
   items: listIfAny(itemShape, MOST, 'items'),
   documents: listIfAny(documentShape, MOST, 'documents'),

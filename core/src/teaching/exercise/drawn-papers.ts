@@ -2,7 +2,8 @@ import type { Book, Subledgers } from '../../model/book/book.js';
 import { addDays } from '../../model/day/calendar.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
 import { KIND_FACTS } from '../../accounting/document/document-kinds.js';
-import { worthOfDocument } from '../../accounting/document/document-lines.js';
+import { taxItemOf } from '../../model/book/tax-lists.js';
+import { taxesOf, worthOfDocument } from '../../accounting/document/document-lines.js';
 import { lineWorth } from '../../accounting/document/stock.js';
 import type { Amount } from '../../model/money/amount.js';
 import { type Quantity } from '../../model/money/quantity.js';
@@ -77,6 +78,21 @@ function paperLine({ book, subledgers, document, money }: Drawing, line: Documen
   };
 }
 
+/** The tax of each code: on top as a line, in the prices as what they hold. */
+function taxLines({ book, subledgers, document, money }: Drawing): PaperLine[] {
+  const holds = document.pricesIncludeTax === true;
+  return taxesOf(document, subledgers).map(({ rule, net, tax }) => {
+    const name = taxItemOf(book.taxLists, 'codes', rule.code)?.name ?? rule.code;
+    const rate = `${counted(book, rule.rate, '')} %`;
+    return {
+      text: holds
+        ? `Holds ${money(tax)} of tax: ${name}, ${rate} on ${money(net)}`
+        : `${name}, ${rate} on ${money(net)}`,
+      ...{ quantity: '', price: '', amount: holds ? '' : money(tax) },
+    };
+  });
+}
+
 function termsSay(book: Book, date: string, terms: Terms): string[] {
   const { netDays, discount, discountDays } = terms;
   const due = `Payable by ${saidOn(book, addDays(date, netDays))}.`;
@@ -122,14 +138,14 @@ export function drawnPaper(
   const them = party?.name ?? '';
   const us = book.company.name;
   const theirs = isTheirs(document.kind, party?.kind === 'supplier');
-  const worth = worthOfDocument(document);
+  const worth = worthOfDocument(document, subledgers);
   return {
     name: PAPERS[document.kind].name,
     by: theirs ? them : us,
     to: theirs ? us : them,
     number: document.reference,
     day: saidOn(book, document.date),
-    lines: document.lines.map((line) => paperLine(drawing, line)),
+    lines: [...document.lines.map((line) => paperLine(drawing, line)), ...taxLines(drawing)],
     total: worth === 0 ? '' : money(worth),
     foot: [...(document.text === '' ? [] : [document.text]), ...footOf(drawing)],
   };

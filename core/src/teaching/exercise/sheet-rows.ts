@@ -137,7 +137,8 @@ function happenings(drawing: Drawing): Drawn {
 
 function papers(drawing: Drawing): Drawn {
   const { key, money } = drawing;
-  const { documents: all, parties } = subledgersOf(key);
+  const subledgers = subledgersOf(key);
+  const { documents: all, parties } = subledgers;
   const documents = inOrder(all);
   const shown = new Set(
     shownIds(
@@ -154,7 +155,7 @@ function papers(drawing: Drawing): Drawn {
         KIND_FACTS[document.kind].name,
         parties.find(({ id }) => id === document.party)?.name ?? '',
         document.text || document.reference,
-        money(worthOfDocument(document)),
+        money(worthOfDocument(document, subledgers)),
       ],
       about: { kind: 'documents' as const, id: document.id },
       paper: drawnPaper(key, document, money),

@@ -1,4 +1,5 @@
 import {
+  accountOf,
   subledgersOf,
   isDay,
   KIND_FACTS,
@@ -23,6 +24,8 @@ export interface LineDraft {
   readonly quantity: string;
   readonly price: string;
   readonly amount: string;
+  /** With which tax it is; empty: with none. */
+  readonly taxCode: string;
 }
 
 /** A document as it is typed: text in each field. */
@@ -40,12 +43,14 @@ export interface DocumentDraft {
   readonly lines: readonly LineDraft[];
   /** What of each open document is settled, minor units. */
   readonly settles: Readonly<Record<string, Amount>>;
+  /** Prices and amounts hold their tax; else it comes on top. */
+  readonly pricesIncludeTax: boolean;
 }
 
 /** What becomes of a draft: told from the latest one, so that no change undoes another. */
 export type DraftChange = (now: DocumentDraft) => DocumentDraft;
 
-export const EMPTY_LINE: LineDraft = { of: '', quantity: '', price: '', amount: '' };
+export const EMPTY_LINE: LineDraft = { of: '', quantity: '', price: '', amount: '', taxCode: '' };
 
 export const emptyDocument = (date: string, kind: DocumentKind): DocumentDraft => ({
   id: null,
@@ -60,6 +65,7 @@ export const emptyDocument = (date: string, kind: DocumentKind): DocumentDraft =
   discount: '',
   lines: [EMPTY_LINE],
   settles: {},
+  pricesIncludeTax: false,
 });
 
 /** How a book’s amounts are written and typed. */
@@ -90,15 +96,16 @@ function lineDraft(book: Book, line: DocumentLine): LineDraft {
     quantity: line.quantity === null ? '' : said(line.quantity, quantitiesOf(book)) || '0',
     price: said(line.price, writing),
     amount: said(line.amount, writing),
+    taxCode: line.taxCode ?? '',
   };
 }
 
 /** A document as it would be typed. */
 export function draftOfDocument(book: Book, document: Document): DocumentDraft {
   const writing = amountsOf(book);
-  const { amount, discount, lines, settles, ...rest } = document;
+  const { amount, discount, lines, settles, pricesIncludeTax = false, ...rest } = document;
   return {
-    ...rest,
+    ...{ ...rest, pricesIncludeTax },
     amount: said(amount, writing),
     discount: said(discount, writing),
     lines: [...lines.map((line) => lineDraft(book, line)), EMPTY_LINE],
@@ -106,15 +113,24 @@ export function draftOfDocument(book: Book, document: Document): DocumentDraft {
   };
 }
 
-/** A line when something else is chosen for it: the item's price stands there then. */
+/** The tax with which an account is usually entered, where documents charge it. */
+function usualTax(book: Book, kind: DocumentKind, account: string | null): Partial<LineDraft> {
+  const usual = accountOf(book, account)?.taxCode ?? '';
+  const isCharged = subledgersOf(book).taxes.some(({ code }) => code === usual);
+  return KIND_FACTS[kind].taxed !== 'none' && isCharged ? { taxCode: usual } : {};
+}
+
+/** A line when something else is chosen for it: the item's price stands there then, and the usual tax. */
 export function lineOf(book: Book, kind: DocumentKind, of: string): Partial<LineDraft> {
   const item = subledgersOf(book).items.find(({ id }) => `item:${id}` === of);
-  if (!item) return { of, quantity: '', price: '' };
+  if (!item)
+    return { of, quantity: '', price: '', ...usualTax(book, kind, of.replace(/^account:/, '')) };
   const isBought = KIND_FACTS[kind].party === 'supplier';
   const price = KIND_FACTS[kind].priced
     ? said(isBought ? item.cost : item.price, amountsOf(book))
     : '';
-  return { of, price, amount: '' };
+  const account = isBought ? (item.stockAccount ?? item.costAccount) : item.incomeAccount;
+  return { of, price, amount: '', ...usualTax(book, kind, account) };
 }
 
 /** The draft when another kind is chosen: of a party only one that the kind can be of. */
@@ -169,6 +185,7 @@ function lineFrom(book: Book, line: LineDraft): DocumentLine | string {
     quantity: isItem ? (quantity as Amount | null) : null,
     price: isItem ? (price as Amount | null) : null,
     amount: isItem ? null : (amount as Amount | null),
+    ...(line.taxCode ? { taxCode: line.taxCode } : {}),
   };
 }
 
@@ -193,7 +210,10 @@ export function documentFrom(book: Book, draft: DocumentDraft): Document | strin
   const amount = numberFrom(draft.amount, writing);
   const discount = numberFrom(draft.discount, writing);
   for (const each of [amount, discount]) if (typeof each === 'string') return each;
-  const lines = draft.lines.filter((line) => !isBare(line)).map((line) => lineFrom(book, line));
+  const isTaxed = facts.taxed !== 'none';
+  const lines = draft.lines
+    .filter((line) => !isBare(line))
+    .map((line) => lineFrom(book, isTaxed ? line : { ...line, taxCode: '' }));
   for (const line of lines) if (typeof line === 'string') return line;
   const isByAmount = facts.lines === 'none';
   const isPayment = isByAmount && facts.owed < 0;
@@ -212,5 +232,6 @@ export function documentFrom(book: Book, draft: DocumentDraft): Document | strin
     discount: takenOff,
     lines: isByAmount ? [] : (lines as DocumentLine[]),
     settles: isPayment ? settlesOf(draft, (paid ?? 0) + takenOff) : [],
+    ...(isTaxed && draft.pricesIncludeTax ? { pricesIncludeTax: true } : {}),
   };
 }

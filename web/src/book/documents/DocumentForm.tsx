@@ -14,7 +14,8 @@ import {
   type LineDraft,
 } from '../business/document-draft';
 import { DocumentHeads } from './DocumentHeads';
-import { DocumentLineRow } from './DocumentLineRow';
+import { DocumentTax } from './DocumentTax';
+import { DocumentLineRow, hasTax } from './DocumentLineRow';
 import { PaymentFields } from './PaymentFields';
 import { useChange } from '../open-book/use-change';
 import styles from '../journal/entry.module.css';
@@ -66,6 +67,7 @@ export function DocumentForm(props: DocumentFormProps) {
       />
       <PaymentFields {...{ book, draft, money }} onChange={take} />
       {lines !== 'none' && <Lines {...{ book, draft }} onChange={take} />}
+      {hasTax(book, draft.kind) && <DocumentTax {...{ book, draft }} onChange={take} />}
       <Foot isChange={draft.id !== null} says={says} onDone={onDone} onRecord={finish} />
       <Refusal says={refused} />
     </div>

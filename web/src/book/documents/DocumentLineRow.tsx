@@ -51,7 +51,6 @@ function choices(book: Book, kind: DocumentKind, chosen: string): Choice[] {
 /** One line of a document: so many of an item at a price, or an amount on an account. */
 export const DocumentLineRow = memo(function DocumentLineRow(props: DocumentLineRowProps) {
   const { book, kind, line, at, change } = props;
-  const options = useMemo(() => choices(book, kind, line.of), [book, kind, line.of]);
   const isItem = line.of.startsWith('item:') || KIND_FACTS[kind].lines === 'items';
   const field = (name: 'quantity' | 'price' | 'amount', label: string) => (
     <Input
@@ -61,17 +60,12 @@ export const DocumentLineRow = memo(function DocumentLineRow(props: DocumentLine
       onChange={(event) => change(at, { [name]: event.target.value })}
     />
   );
+  const isTaxed = hasTax(book, kind);
   return (
-    <div className={`${entryStyles['line']} ${css['line'] ?? ''}`}>
-      <QuickSelect
-        aria-label={`What line ${at + 1} is of`}
-        placeholder={KIND_FACTS[kind].lines === 'items' ? 'Item' : 'Item or account'}
-        value={line.of === '' ? null : line.of}
-        options={options}
-        showSearch={BY_LABEL}
-        notFoundContent="Nothing of that name. Items are set up under Items."
-        onChange={(of: string | null) => change(at, lineOf(book, kind, of ?? ''))}
-      />
+    <div
+      className={`${entryStyles['line']} ${css['line'] ?? ''} ${isTaxed ? (css['with-tax'] ?? '') : ''}`}
+    >
+      <OfField {...props} />
       {isItem ? field('quantity', 'How many') : <span />}
       {isItem ? (
         KIND_FACTS[kind].priced ? (
@@ -82,10 +76,45 @@ export const DocumentLineRow = memo(function DocumentLineRow(props: DocumentLine
       ) : (
         field('amount', 'Amount')
       )}
+      {isTaxed && <TaxField {...{ book, line, at, change }} />}
       <Worth book={book} line={line} />
     </div>
   );
 });
+
+function OfField({ book, kind, line, at, change }: DocumentLineRowProps) {
+  const options = useMemo(() => choices(book, kind, line.of), [book, kind, line.of]);
+  return (
+    <QuickSelect
+      className={css['of'] ?? ''}
+      aria-label={`What line ${at + 1} is of`}
+      placeholder={KIND_FACTS[kind].lines === 'items' ? 'Item' : 'Item or account'}
+      value={line.of === '' ? null : line.of}
+      options={options}
+      showSearch={BY_LABEL}
+      notFoundContent="Nothing of that name. Items are set up under Items."
+      onChange={(of: string | null) => change(at, lineOf(book, kind, of ?? ''))}
+    />
+  );
+}
+
+/** Whether lines of a kind of document can have a tax in a book. */
+export const hasTax = (book: Book, kind: DocumentKind): boolean =>
+  KIND_FACTS[kind].taxed !== 'none' && subledgersOf(book).taxes.length > 0;
+
+type TaxFieldProps = Omit<DocumentLineRowProps, 'kind'>;
+
+const TaxField = ({ book, line, at, change }: TaxFieldProps) => (
+  <QuickSelect
+    aria-label={`Tax of line ${at + 1}`}
+    placeholder="No tax"
+    allowClear
+    value={line.taxCode || null}
+    options={subledgersOf(book).taxes.map(({ code }) => ({ value: code, label: code }))}
+    showSearch={BY_LABEL}
+    onChange={(code?: string | null) => change(at, { taxCode: code ?? '' })}
+  />
+);
 
 /** So many times the price, as it comes out. */
 function Worth({ book, line }: Pick<DocumentLineRowProps, 'book' | 'line'>) {

@@ -83,7 +83,7 @@ function Row({ book, document, isBeyond, mayChange, onChange, onRemove }: RowPro
   const { kind, reference, text, date, party } = document;
   const { name } = KIND_FACTS[kind];
   const whose = subledgersOf(book).parties.find(({ id }) => id === party)?.name ?? '';
-  const worth = worthOfDocument(document);
+  const worth = worthOfDocument(document, subledgersOf(book));
   const label = [name, reference || text || whose].filter(Boolean).join(' ');
   return (
     <tr data-document={document.id}>

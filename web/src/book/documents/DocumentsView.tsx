@@ -7,6 +7,7 @@ import { OwedTab } from '../parties/OwedTab';
 import { PapersTab } from './PapersTab';
 import { PartiesTab } from '../parties/PartiesTab';
 import { AssignmentTab } from './AssignmentTab';
+import { TaxTab } from '../tax/TaxTab';
 import { SchedulesTab } from '../schedules/SchedulesTab';
 
 const LEAVES = {
@@ -15,6 +16,7 @@ const LEAVES = {
   parties: { name: 'Customers, suppliers', InnerTab: PartiesTab },
   items: { name: 'Items', InnerTab: ItemsTab },
   schedules: { name: 'Schedules', InnerTab: SchedulesTab },
+  tax: { name: 'Tax', InnerTab: TaxTab },
   posting: { name: 'Accounts used', InnerTab: AssignmentTab },
 } as const satisfies Record<string, { name: string; InnerTab: ComponentType }>;
 

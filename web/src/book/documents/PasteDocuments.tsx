@@ -20,7 +20,7 @@ import { useOpenBook } from '../open-book/open-book';
 const newId = () => `d-${nanoid(10)}`;
 
 const SAYS =
-  'As copied from a spreadsheet, one line of a document a row, under the headings Date, Kind, Reference, Party, Item or account, Quantity, Price, Amount, in any order. The kinds are called as above. A payment may say under Settles whose invoice it pays.';
+  'As copied from a spreadsheet, one line of a document a row, under the headings Date, Kind, Reference, Party, Item or account, Quantity, Price, Amount, in any order. The kinds are called as above. A payment may say under Settles whose invoice it pays, a line under Tax code with which tax it is.';
 
 interface Pasted {
   readonly name: string;
@@ -50,7 +50,8 @@ export function PasteDocuments() {
     subledgersOf(book).parties.find((each) => each.id === id)?.name ?? '';
   const said = ({ document }: Pasted) => {
     const { lines, amount, kind } = document;
-    const worth = amount ?? (KIND_FACTS[kind].priced ? worthOfDocument(document) : 0);
+    const worth =
+      amount ?? (KIND_FACTS[kind].priced ? worthOfDocument(document, subledgersOf(book)) : 0);
     return [
       partyOf(document.party),
       ...(lines.length > 0 ? [counted(lines.length, 'line')] : []),

@@ -189,7 +189,7 @@ const FOR_ALL: readonly Topic[] = [
   },
   {
     ...{ id: 'documents', title: 'Documents', pages: part('documents') },
-    says: `Customers, suppliers, items; deliveries, invoices, payments, credit notes. Each makes its entry by the company’s rules. Several are pasted from a spreadsheet, row by row. Schedules spread what is paid ahead, earned later or used up over time, to the cent.`,
+    says: `Customers, suppliers, items; deliveries, invoices, payments, credit notes. Each makes its entry by the company’s rules. Under *Tax* a tax code gets its rate: lines of invoices can have it then, on top of their prices or in them, and the return of any period tells both sides. Several are pasted from a spreadsheet, row by row. Schedules spread what is paid ahead, earned later or used up over time, to the cent.`,
   },
   {
     ...{ id: 'statements', title: 'Statements', pages: part('statements') },
