@@ -44,9 +44,17 @@ test('each figure of every statement leads to its entries, and back', async ({ p
   const ledger = new URL(page.url());
   ledger.search = '?show=ledger';
   await page.goto(ledger.href);
-  await page.getByLabel('Which account').fill('1310');
+  await page.getByLabel('Which account, customer or supplier').fill('1310');
   await page.keyboard.press('Enter');
   await expect(page.locator('tr.heading')).toHaveText(['1310 Prepaid glass insurance']);
   await page.getByRole('row').filter({ hasText: '2027' }).getByRole('link').first().click();
   await expect(page).toHaveURL(/journal\?entry=/);
+  await page.goto(ledger.href);
+  await page.getByLabel('Which account, customer or supplier').fill('Hallfield');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('tr.heading')).toHaveText(['Hallfield Plants']);
+  await page.getByLabel('Which kind of entries').fill('Sales');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('columnheader', { name: 'Added up' })).toBeVisible();
+  await expect(page).toHaveURL(/party=hall.*kind=sales/);
 });

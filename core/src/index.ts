@@ -316,6 +316,7 @@ export {
 export { type HandoutCell, type HandoutColumn, type HandoutKind } from './files/handout/index.js';
 export { handoutOf, type HandoutRow, handoutToTable } from './files/handout/index.js';
 export { type HandoutWanted, isIndented, journalSheet } from './files/handout/index.js';
+export { type LedgerWanted, WHOLE_LEDGER } from './files/handout/index.js';
 export { ledgerSheet, markSheets, marksSheet, namesOfDocuments } from './files/handout/index.js';
 export { signInSlips } from './files/handout/index.js';
 export {

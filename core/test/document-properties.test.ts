@@ -4,11 +4,15 @@ import {
   balanceSheet,
   bookFromJson,
   bookToJson,
+  ENTRY_KINDS,
+  ledgerSheet,
   subledgersOf,
   nextYear,
   profitAndLoss,
   stockCourse,
   whoOwes,
+  WHOLE_LEDGER,
+  type EntryKind,
   type Book,
   type Document,
   type Operation,
@@ -33,6 +37,45 @@ describe('whatever happened', () => {
         }
       }
     }, 100);
+  });
+
+  test('the ledger of each customer and supplier ends at what they owe or are owed', () => {
+    const opened = dealer();
+    const { parties } = subledgersOf(opened);
+    const begun = after(
+      opened,
+      ...parties.map((party, i): Operation => ({
+        ...{ kind: 'put-party', party: { ...party, opening: 300 + i } },
+      })),
+    );
+    property((papers) => {
+      const at = withPapers(begun, ...papers);
+      for (const kind of ['customer', 'supplier'] as const)
+        for (const { party, owed } of whoOwes(at, kind, END).parties) {
+          const { rows } = ledgerSheet(at, YEAR, { ...WHOLE_LEDGER, party: party.id });
+          const [last] = rows.at(-1)?.cells.slice(-1) ?? [];
+          const closing = typeof last === 'object' && 'amount' in last ? last.amount : 0;
+          expect(closing).toBe(kind === 'customer' ? owed : 0 - owed);
+          const [heading] = rows[0]?.cells ?? [];
+          expect(heading).toBe(party.name);
+        }
+    }, 60);
+  });
+
+  test('the entries of each kind add up to what moved each account', () => {
+    const addedUp = (at: Book, kind: EntryKind | null) => {
+      const { rows } = ledgerSheet(at, YEAR, { ...WHOLE_LEDGER, kind });
+      const sums = rows.filter((row) => row.kind === 'total').map(({ cells }) => cells.slice(4, 6));
+      return sums.flat().reduce<number>((sum, cell, i) => {
+        const amount = typeof cell === 'object' && 'amount' in cell ? cell.amount : 0;
+        return sum + (i % 2 === 0 ? 1 : 1000) * amount;
+      }, 0);
+    };
+    property((papers) => {
+      const at = withPapers(dealer(), ...papers);
+      const each = ENTRY_KINDS.map((kind) => addedUp(at, kind));
+      expect(each.reduce((sum, amount) => sum + amount, 0)).toBe(addedUp(at, null));
+    }, 40);
   });
 
   test('what lies in stock is worth what the stock account says', () => {

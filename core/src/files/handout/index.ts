@@ -1,5 +1,6 @@
 export { handoutOf } from './handout.js';
-export { journalSheet, ledgerSheet } from './journal-sheets.js';
+export { journalSheet } from './journal-sheets.js';
+export { ledgerSheet, WHOLE_LEDGER, type LedgerWanted } from './ledger-sheet.js';
 export { taxSheet } from './tax-sheet.js';
 export { namesOfDocuments, owedSheet } from './owed-sheet.js';
 export { marksSheet, markSheets, type Remark } from './mark-sheets.js';

@@ -30,7 +30,7 @@ import {
   type SpreadFigures,
 } from '../../accounting/statement/spread-figures.js';
 import { trialMovement, type TrialMovement } from '../../accounting/statement/trial-balance.js';
-import { ledgerSheet } from './journal-sheets.js';
+import { ledgerSheet, type LedgerWanted } from './ledger-sheet.js';
 import { cashBasisSheet } from './cash-basis-sheet.js';
 import { flowLineName } from '../../accounting/statement/flow-words.js';
 import { costSheet } from './cost-sheet.js';
@@ -57,7 +57,7 @@ export interface SheetWanted {
   /** Whether the budget stands beside profit and loss instead. */
   readonly budget?: boolean;
   /** The account that the ledger is of; null or absent: all. */
-  readonly ledgerOf?: string | null;
+  readonly ledger?: LedgerWanted;
   /** Whether accounts at zero are left out; absent: they are not. */
   readonly zeros?: boolean;
 }
@@ -86,7 +86,7 @@ export function statementSheets(book: Book, wanted: SheetWanted): Handout[] {
     case 'basis':
       return [cashBasisSheet(book, wanted.period)];
     case 'ledger':
-      return [ledgerSheet(book, wanted.period, wanted.ledgerOf)];
+      return [ledgerSheet(book, wanted.period, wanted.ledger)];
     case 'equity':
       return [equitySheet(book, wanted)];
     case 'cash':

@@ -1,6 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { HistoryEntry } from '@gleddo/contract';
-import { backBefore, booksBefore, operationSays, shownPeriod, type Book } from '@gleddo/core';
+import {
+  backBefore,
+  booksBefore,
+  operationSays,
+  shownPeriod,
+  WHOLE_LEDGER,
+  type Book,
+} from '@gleddo/core';
 import { Button, Input } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
 import { get, post } from '../../platform/api/client';
@@ -192,7 +199,7 @@ function MomentSpread({ book }: { book: Book }) {
     step: null,
     budget: false,
     zeros: true,
-    ledgerOf: null,
+    ledger: WHOLE_LEDGER,
     account: null,
     set: () => undefined,
   };

@@ -1,10 +1,13 @@
 import {
   accountOf,
+  ENTRY_KINDS,
   isDay,
   LEVELS,
   periodLike,
   shownPeriod,
   type Book,
+  subledgersOf,
+  type LedgerWanted,
   type Level,
   type Period,
 } from '@gleddo/core';
@@ -37,8 +40,8 @@ export interface Choice {
   readonly zeros: boolean;
   /** After how much of what happened the statements are shown; null: after all of it. */
   readonly step: number | null;
-  /** The account that the ledger is of; null: all of them. */
-  readonly ledgerOf: string | null;
+  /** What of the ledger is looked at. */
+  readonly ledger: LedgerWanted;
   /** The account whose lines lie over the page. */
   readonly account: string | null;
   set(changed: Readonly<Record<string, string | null>>): void;
@@ -49,6 +52,12 @@ export const BUDGET = 'budget';
 
 const stepFrom = (text: string | null): number | null =>
   text !== null && /^\d{1,5}$/.test(text) ? Number(text) : null;
+
+const ledgerIn = (book: Book, params: URLSearchParams): LedgerWanted => ({
+  account: accountOf(book, params.get('of'))?.id ?? null,
+  party: subledgersOf(book).parties.find(({ id }) => id === params.get('party'))?.id ?? null,
+  kind: ENTRY_KINDS.find((each) => each === params.get('kind')) ?? null,
+});
 
 /** What is looked at stands in the address, so that it can be gone back to and passed on. */
 export function useChoice(book: Book): Choice {
@@ -69,7 +78,7 @@ export function useChoice(book: Book): Choice {
     level: LEVELS.find((each) => each === params.get('level')) ?? 'account',
     method: params.get('method') === 'direct' ? 'direct' : 'indirect',
     step: stepFrom(params.get('step')),
-    ledgerOf: accountOf(book, params.get('of'))?.id ?? null,
+    ledger: ledgerIn(book, params),
     account: params.get('account'),
     set(changed) {
       const next = new URLSearchParams(params);
