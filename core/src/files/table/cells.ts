@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { withDecimalCommas } from './decimal-commas.js';
 import { markdownCells, printedCells } from './printed.js';
 import { done, refusal, refused, type Refusal, type Result } from '../../model/refusal/refusal.js';
 import { PLAIN_WRITING, type Writing } from '../../model/place/writing.js';
@@ -97,7 +98,8 @@ export function cellsOf(text: string): Result<string[][]> {
   });
   const open = parsed.errors.find(({ type }) => type === 'Quotes');
   if (open) return refused(quoteOpen({ row: 1 + (open.row ?? 0) }));
-  return cellsFrom(parsed.data);
+  const { data, meta } = parsed;
+  return cellsFrom(meta.delimiter === ',' ? withDecimalCommas(data) : data);
 }
 
 function withoutEmptyEnd(text: string): string {
