@@ -79,3 +79,47 @@ test('a shop for hire sells nothing that is called hire, and an adjective is no 
     expect(lastOf(text).map(([type]) => type)).not.toContain('purchases');
   }
 });
+
+test('what is withdrawn by nobody is nobody’s drawings', () => {
+  expect(lastOf(`${BUSINESS}On 3 May 150 was withdrawn.`)).toEqual([]);
+  expect(lastOf(`${BUSINESS}On 3 May 150 was withdrawn by the owner for her household.`)).toEqual([
+    ['drawings', 15_000],
+    ['bank', -15_000],
+  ]);
+});
+
+test('of what is bought a lender pays a part, and the rest comes from the bank', () => {
+  const bought =
+    'On 3 May a van is bought for 7,000; a friend lends her 3,000 of it, the rest comes from the bank account.';
+  expect(lastOf(`${BUSINESS}${bought}`)).toEqual([
+    ['vehicles', 700_000],
+    ['long-term-loan', -300_000],
+    ['bank', -400_000],
+  ]);
+});
+
+test('what comes from somebody who says no more than how long there is to pay is owed', () => {
+  const brought = 'On 3 May timber for 620 was delivered by Fenwick Timber, who allow sixty days.';
+  expect(lastOf(`${BUSINESS}${brought}`).at(-1)).toEqual(['trade-payables', -62_000]);
+});
+
+test('at the end of a period rent of the next month that was charged is paid ahead', () => {
+  const adjusting =
+    'Prepare the adjusting entries of Gull Ltd at 31 March 2027.\n\n1. Rent of 700 for April had been paid in March and charged to rent expense.';
+  expect(lastOf(adjusting)).toEqual([
+    ['prepayment', 70_000],
+    ['premises', -70_000],
+  ]);
+});
+
+test('what others owe when the books begin is no cost', () => {
+  const begun =
+    'On 1 May 2027 the shop had 900 at the bank, 250 owed by schools, tools worth 1,100 and owed 180 to a carrier.\n\nOn 4 May wages of 90 were paid by transfer.';
+  const { opening } = propose(begun, { year: 2027 });
+  expect(opening.map(({ account, amount }) => [account.type, account.name, amount])).toEqual(
+    expect.arrayContaining([
+      ['trade-receivables', 'Receivable from schools', 25_000],
+      ['bank', 'Bank', 90_000],
+    ]),
+  );
+});

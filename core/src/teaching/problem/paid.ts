@@ -21,7 +21,8 @@ export const termsIn = (text: string): number | null => {
 };
 
 const isCash = (said: Told): boolean =>
-  meansIn(said) === 'cash' && !said.has('pay into bank|pay in bank|cash to bank|cash into bank');
+  meansIn(said) === 'cash' &&
+  !said.has('pay into bank|pay in bank|cash to bank|cash into bank|go to bank|go into bank');
 
 /** The account that money comes from, or goes to. */
 export const moneyOf = ({ known, said }: Scene): KnownAccount => known.money(isCash(said));

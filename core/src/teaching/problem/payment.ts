@@ -29,17 +29,20 @@ const SAYS: readonly (readonly [Means, string])[] = [
   ],
   [
     'credit',
-    'next week|pay next|invoice rest|invoice balance|invoice remainder|bill come|bill will be pay|bill be pay|give #days|give #span|invoice for|be pay by #day|to be pay in|payable in|payable later|payable on|payable by|invoice payable|payable within',
+    'allow #days|allow #span|next week|pay next|invoice rest|invoice balance|invoice remainder|bill come|bill will be pay|bill be pay|give #days|give #span|invoice for|be pay by #day|to be pay in|payable in|payable later|payable on|payable by|invoice payable|payable within',
   ],
-  ['cash', 'cash|till|out of float|from float|from petty|over counter|at counter|coins'],
+  [
+    'cash',
+    'cash|till|from register|out of register|out of float|from float|from petty|over counter|at counter|coins',
+  ],
   [
     'bank',
-    'bank|cheque|transfer|debit|standing order|downpayment|atonce|now|down|immediately|pay|deposit|receive|pay today|today in',
+    'bank|from account|cheque|transfer|debit|standing order|downpayment|atonce|now|down|immediately|pay|deposit|receive|pay today|today in',
   ],
 ];
 
 const OF_A_LOAN =
-  'interest on note|interest on a note|loan interest|mortgage interest|interest on loan|interest on a loan|interest for loan';
+  'interest on note|interest on a note|loan interest|note interest|mortgage interest|interest on loan|interest on a loan|interest for loan';
 
 /** How a part of a sentence says that something is paid; null: it doesn’t. */
 export function meansIn(said: Told): Means | null {

@@ -181,8 +181,10 @@ class Reading {
         const isBegun = entries.length > 0;
         const tellsAside = isBegun
           ? isQuietAfter(clause, entries)
-          : (text.includes(';') || found.why.startsWith('no amount moves')) &&
-            (clause.verb === '' || found.why.startsWith('no amount moves')) &&
+          : (text.includes(';') ||
+              found.why.startsWith('no amount moves') ||
+              isDoneFirst(clause)) &&
+            (['', 'give'].includes(clause.verb) || found.why.startsWith('no amount moves')) &&
             isIgnorable(clause) &&
             clause.of('day').length === 0;
         if (tellsAside && (isBegun || said.amounts.length > 0)) {
@@ -237,8 +239,35 @@ function withBusiness(tokens: readonly Token[], name: readonly string[]): readon
 }
 
 /** What was done before adjusting entries is told as one with what is to be adjusted. */
-const partsOf = (said: Told, isAdjusting: boolean): readonly Told[] =>
-  isAdjusting && said.has('count|record|recorded|credit|debit|charge') ? [said] : clausesOf(said);
+const partsOf = (said: Told, isAdjusting: boolean): readonly Told[] => {
+  if (isFinanced(said) || WHOLE.some(([one, other]) => said.has(one) && said.has(other)))
+    return [fromFirstWord(said)];
+  const isOne = said.has('count|record|recorded|credit|debit|charge') || isBeforeAndNow(said);
+  return isAdjusting && isOne ? [said] : clausesOf(said);
+};
+
+/** What belongs together, whatever stands between: a return and its credit note, a cost and its bill, a policy and its price. */
+const WHOLE: readonly (readonly [string, string])[] = [
+  ['return', 'creditnote for #amount|creditnote of #amount'],
+  ['cost #amount', 'invoice payable|invoice be payable|invoice be due'],
+  ['take out', 'insurance|policy'],
+];
+
+const fromFirstWord = (said: Told): Told =>
+  said.cut(
+    Math.max(
+      0,
+      said.tokens.findIndex(({ kind }) => kind === 'word'),
+    ),
+  )[1];
+
+/** `... is bought for 9,800; a bank lends 5,000 of it, the rest comes from the account`. */
+const isFinanced = (said: Told): boolean => said.has('buy') && said.has('lend') && said.has('ofit');
+
+/** `Paid in advance; two thirds has been earned`, `on hand is 140; the supplies account shows 520`. */
+const isBeforeAndNow = (said: Told): boolean =>
+  (said.has('advance') && said.has('earn') && said.of('share').length === 1) ||
+  (said.has('supplies') && said.has('remain') && said.amounts.length === 2);
 
 /** Whether a part behind others says nothing more; when it is paid is known where something is owed. */
 const isQuietAfter = (clause: Told, entries: readonly ProposedEntry[]): boolean =>
@@ -247,6 +276,10 @@ const isQuietAfter = (clause: Told, entries: readonly ProposedEntry[]): boolean 
     entries.some(({ lines }) =>
       lines.some(({ account }) => /payable|receivable|accrued/.test(account.type)),
     ));
+
+/** `Gave lessons to hotel guests and billed the hotel`: what is done, before what is asked for it. */
+const isDoneFirst = (clause: Told): boolean =>
+  clause.firstWord?.word === 'give' && clause.has('to') && clause.firstWord.isNamed === true;
 
 /** A part that says nothing of amounts, nor of how they are paid: `a machine broke down`. */
 const isIgnorable = (said: Told): boolean =>

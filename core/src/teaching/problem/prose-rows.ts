@@ -1,4 +1,5 @@
 import type { ListRow } from './list-row.js';
+import { titled } from './scene.js';
 import { hundredths } from './token.js';
 
 /*
@@ -19,7 +20,7 @@ const DAY =
   /\b(?:[Oo]n|[Aa]t|[Aa]s (?:at|of)) (?:the )?(?:\d{1,2}(?:st|nd|rd|th)?|first|last day|end|beginning|start)(?: of)? (?:(?:the )?\p{L}+)(?:,? (?:19|20)\d\d)?|\b(?:[Oo]n|[Aa]t|[Aa]s (?:at|of)) \p{Lu}\p{L}+ \d{1,2}(?:,? (?:19|20)\d\d)?/gu;
 
 const BEFORE =
-  /^(?:and|with|besides|also|but|as well as|in all|that day|to)(?: |$)|^(?:the )?(?:firm|business|company|shop|club|she|he|they|it|we|i) (?=had|has|own|held|owe|possess)/i;
+  /^(?:and|with|besides|also|but|as well as|in all|that day|to)(?: |$)|^(?:the \p{L}+|firm|business|company|shop|club|she|he|they|it|we|i) (?=had|has|own|held|owe|possess)/iu;
 /** `Ida owned tools`, in a sentence’s beginning. */
 const WHO =
   /^(?:At the (?:start|beginning|outset),? )?(?:\p{Lu}\p{L}+ ){1,3}(?=(?:had|has|owned|owns|held)\b)/u;
@@ -39,7 +40,7 @@ function nameIn(text: string): string {
     before = name;
     name = name.replace(BEFORE, '').replace(VERB, '').replace(BEHIND, '').trim();
   }
-  return name.replace(/^(?:of|in) /i, '');
+  return name.replace(/^(?:of|in|at(?: the)?) /i, '');
 }
 
 const OWES = /\b(?:owe[sd]?|owing)\b/i;
@@ -54,7 +55,8 @@ function rowOf(part: string): ListRow | null {
   const before = nameIn(part.slice(0, amount.index));
   const after = nameIn(part.slice(amount.index + amount[0].length));
   const owes = OWES.test(part) && !OWED_TO_US.test(part);
-  const name = before === '' || /^owe[sd]?$/i.test(before) ? after : `${before} ${after}`.trim();
+  const named = before === '' || /^owe[sd]?$/i.test(before) ? after : `${before} ${after}`.trim();
+  const name = titled(named.replace(/^(?:owed )?by /i, 'Receivable from '));
   if (value === null || name === '' || name.split(' ').length > 9) return null;
   return {
     name,

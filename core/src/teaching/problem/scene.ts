@@ -173,6 +173,7 @@ const MONEY_COMES =
 /** `Got magazines from the printer, invoice over 120`: what came in is not money. */
 export const isReceivedWithBill = (said: Told): boolean =>
   said.verb === 'receive' &&
+  !isBillReceived(said) &&
   said.has('from') &&
   said.has('invoice over|invoice of|invoice for|bill over|bill of') &&
   !MONEY_COMES.includes(said.tokens[said.indexOf('receive') + 1]?.word ?? '');

@@ -169,6 +169,8 @@ const PHRASES: readonly (readonly [string, string])[] = (
     ['credit sales|credit sale', 'sales onaccount'],
     ['credit note', 'creditnote'],
     ['have gone off|go off', 'spoil'],
+    ['cash customer', 'customer cash'],
+    ['remain bank|remain bank account', 'be pay from bank'],
     [
       'be take by bank|be debit to bank|be debit from bank|leave bank|leave bank account',
       'be pay from bank',

@@ -2,6 +2,7 @@ import type { Amount } from '../../../model/money/amount.js';
 import type { KnownAccount } from '../known.js';
 import { credit, debit, does, titled, why, wordsOf, type Event, type Scene } from '../scene.js';
 import { expenseOf } from '../things.js';
+import { partOf } from '../token.js';
 import { monthsSince } from './loans.js';
 import { serviceAs } from './selling.js';
 
@@ -47,9 +48,11 @@ export const usedByNow: Event = (scene) => {
 /** `On 1 October it received 2,400 for a year’s storage and credited unearned fees`: what of it is earned by now. */
 export const earnedByNow: Event = (scene) => {
   const { said, known, closing } = scene;
-  const isAhead = said.has('unearned|deferred|advance|receive advance') && !said.has('pay|buy');
+  const isAhead =
+    said.has('unearned|deferred|advance|receive advance') &&
+    (!said.has('pay|buy') || said.has('customer have pay'));
   if (closing === null || !isAhead) return null;
-  const used = goneBy(scene);
+  const used = shareEarned(scene) ?? goneBy(scene);
   if (used === null) return null;
   const account = known.account({ type: 'deferred-income' });
   return does(
@@ -58,6 +61,31 @@ export const earnedByNow: Event = (scene) => {
     said.amounts.map(({ value }) => value),
   );
 };
+
+/** `Rent of 1,000 for January had been paid in December and charged to rent`: what belongs to the next period is paid ahead. */
+export const chargedTooEarly: Event = (scene) => {
+  const { said, known, closing } = scene;
+  const next = closing === null ? 0 : (Number(closing.slice(5, 7)) % 12) + 1;
+  const isNext = said.has('for monthof') && said.of('month').some(({ value }) => value === next);
+  const isCharged = said.has('pay') && said.has('charge to|record as|debit to|be charge|expense');
+  if (closing === null || !isNext || !isCharged || said.amounts.length !== 1) return null;
+  const expense = expenseOf(wordsOf(scene), known);
+  if (!expense || said.first === null || said.has('customer|prepay|prepayment')) return null;
+  const name = `Prepaid ${(expense.name ?? 'expense').toLowerCase()}`;
+  const account = known.account({ type: 'prepayment', name });
+  return does(`${expense.name ?? 'Expense'} paid ahead`, [
+    debit(account, said.first),
+    credit(known.account(expense), said.first),
+  ]);
+};
+
+/** `3,000 had been paid in advance; two thirds of this has been earned`. */
+function shareEarned({ said }: Scene): Amount | null {
+  const [share] = said.of('share');
+  return share && said.has('earn') && said.amounts.length === 1
+    ? partOf(said.first ?? 0, share)
+    : null;
+}
 
 /** `Supplies on 1 January were 700, 2,900 were bought; a count shows 860`: what was there and came, less what is left. */
 export const countedSince: Event = (scene) => {

@@ -1,7 +1,7 @@
 import type { Amount } from '../../../model/money/amount.js';
 import type { Known, KnownAccount, KnownLine, Wanted } from '../known.js';
 import { owedFor, paidBy, termsIn } from '../paid.js';
-import { paymentsOf } from '../payment.js';
+import { meansIn, paymentsOf } from '../payment.js';
 import { NO_RATE, priceOf, pricePaidInParts, taxOn } from '../price.js';
 import {
   debit,
@@ -64,6 +64,16 @@ const CARRIAGE = /\b(?:carriage|freight|delivery|transport|haulage|carrier|hauli
 /** What is gone as soon as it is there. */
 const USED_NOW = /\bused (?:up )?(?:right away|at once|immediately|the same day)\b/i;
 
+/** `Ropes, floats and timing equipment`: where the first of a list tells nothing, what its last is. */
+function ofList(said: Told, wanted: Wanted): Wanted {
+  const end = said.tokens.findIndex(({ kind, word }) => kind === 'amount' || word === 'for');
+  const and = said.tokens.findLastIndex(({ word }, i) => word === 'and' && i < end);
+  const isList = said.tokens.slice(0, Math.max(0, and)).some(({ kind }) => kind === 'comma');
+  if (!wanted.isGuess || !isList) return wanted;
+  const last = bestOf(phrase(said.tokens.slice(and + 1, end)), LASTING_TYPES);
+  return last ? { ...wanted, type: last.type } : wanted;
+}
+
 function wantedOf({ said, known, text }: Scene, thing: string, isOne: boolean): Wanted {
   const goods = { type: known.isPerpetual ? 'inventory' : 'purchases' };
   if (CARRIAGE.test(thing) && !bestOf(thing, LASTING_TYPES))
@@ -77,7 +87,7 @@ function wantedOf({ said, known, text }: Scene, thing: string, isOne: boolean): 
     return goods;
   }
   if (isGoods(thing, known)) return goods;
-  const wanted = boughtAs(thing, known, isOne);
+  const wanted = ofList(said, boughtAs(thing, known, isOne));
   const isForUse = /office|workshop|shop|cleaning|use/i.test(thingAfter(said, 'for'));
   if (
     wanted.isGuess &&
@@ -117,6 +127,8 @@ function isBroughtToUs({ said, known }: Scene): boolean {
     return isThing || (said.has('invoice|bill') && !/^(?:bill|invoice)/i.test(thing));
   if (isReceivedWithBill(said)) return true;
   if (said.verb === '' && said.has('from') && said.has('invoice payable|bill payable')) return true;
+  if (said.verb === '' && said.has('onaccount from') && said.amounts.length === 1)
+    return isThing || bestOf(thing, LASTING_TYPES) !== null;
   if (said.has('be order')) return said.has('creditcard|card|cash');
   return said.has('be deliver') && !said.has('be deliver to') && !said.has('pay for');
 }
@@ -179,6 +191,7 @@ function severalBought(scene: Scene): Understood | null {
 const usuallyPaid = ({ said, text }: Scene) =>
   /\bn\/\d{1,2}\b|\bnet \d{1,2} days\b/i.test(text) ||
   isReceivedWithBill(said) ||
+  (said.has('be deliver by|be deliver from') && meansIn(said) === null) ||
   (said.has('come from|arrive from') && said.has('invoice|bill') && !said.has('pay'))
     ? 'credit'
     : 'bank';
@@ -239,7 +252,9 @@ export const buying: Event = (scene) => {
 export const carriagePaid: Event = (scene) => {
   const { said, known } = scene;
   const begins = phrase(said.tokens.slice(0, 4));
-  const isSending = said.has('pay #amount to ship|pay #amount to deliver|pay #amount to send');
+  const isSending =
+    said.has('pay #amount to ship|pay #amount to deliver|pay #amount to send') ||
+    (said.firstWord?.word === 'pay' && said.has('for delivery of') && said.has('to customer'));
   const isOf =
     isSending ||
     (CARRIAGE.test(begins) && !bestOf(begins, LASTING_TYPES) && said.tokens[0]?.word !== 'sell');

@@ -1,5 +1,5 @@
 import type { Event } from '../scene.js';
-import { countedSince, earnedByNow, usedByNow } from './adjusting.js';
+import { chargedTooEarly, countedSince, earnedByNow, usedByNow } from './adjusting.js';
 import { buying, carriagePaid } from './buying.js';
 import { depreciating, disposing } from './lasting.js';
 import { borrowing, interestOwed, repaying } from './loans.js';
@@ -41,6 +41,7 @@ import { costTold, doneForMoney, selling } from './selling.js';
 /** All that a sentence can tell, the particular before the general: the first that knows it answers. */
 export const EVENTS: readonly Event[] = [
   countedSince,
+  chargedTooEarly,
   usedByNow,
   earnedByNow,
   correcting,

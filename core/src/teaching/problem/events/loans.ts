@@ -52,6 +52,7 @@ export const borrowing: Event = (scene) => {
   const isOther = said.has('repay|instalment|pay|buy') && !isBackLater;
   if (!(takes || signs || lent) || (!lent && isOther)) return null;
   if (said.first === null) return why('how much is borrowed isn’t said');
+  if (lent && said.has('ofit')) return why(FINANCED);
   if (said.has('worth|value|value at')) return why('whether money or a thing is lent isn’t plain');
   const isShort = said.of('span').some(({ value }) => value < 12) || said.has('#days');
   const type = said.has('note') ? 'note-payable' : isShort ? 'loan-within-year' : 'long-term-loan';

@@ -292,13 +292,15 @@ const takesOut = ({ said, text }: Scene): boolean =>
   (said.has('take') && said.has('owner|out|for own|partner|she|he')) ||
   (said.has('buy|pay') &&
     (said.has('owner|she|he') || THEIR_FAMILY.test(text)) &&
-    said.has(FAMILY)) ||
+    said.tokens.some(({ word, isNamed }) => !isNamed && FAMILY.has(word))) ||
   (said.has('pay') && isTheirOwn(text));
 
 const THEIR_FAMILY =
   /\b(?:my|his|her|their) (?:\w+ )?(?:sister|brother|mother|father|wife|husband|daughter|son|family|children)\b/i;
 
-const FAMILY = 'sister|brother|mother|father|wife|husband|daughter|son|family|holiday|children';
+const FAMILY: ReadonlySet<string> = new Set(
+  'sister brother mother father wife husband daughter son family holiday children'.split(' '),
+);
 
 const drawingsOf = (known: Known, { said }: Scene): KnownAccount => {
   const given = known.ofType('drawings');
@@ -312,11 +314,22 @@ const drawingsOf = (known: Known, { said }: Scene): KnownAccount => {
   );
 };
 
+/** `200 were withdrawn that morning`: cash from the bank, and nobody is named who keeps it. */
+const isForNobody = ({ said, text }: Scene): boolean =>
+  said.has('be withdraw|cash withdraw from bank') &&
+  !isPrivate(said, text) &&
+  !said.has('owner|partner|partners|she|he|by|home|household|own|drawings');
+
 /** `Takes 250 home`: money, or goods at their cost, for private use. */
 export const ownersTakeOut: Event = (scene) => {
   const { said, known } = scene;
-  if (!takesOut(scene) || said.has('till from bank|for till|into till|loan|mortgage')) return null;
+  if (
+    !takesOut(scene) ||
+    said.has('insurance|policy|till from bank|for till|into till|loan|mortgage')
+  )
+    return null;
   if (said.first === null) return why('how much is taken out isn’t said');
+  if (isForNobody(scene)) return why('for whom, or for what, it is withdrawn isn’t said');
   if (said.has('each partner|each owner|each of them|both partners'))
     return eachTakesOut(scene, said.first);
   const thing = thingFrom(said.tokens, said.indexOf('withdraw', 'take', 'use', 'keep') + 1);

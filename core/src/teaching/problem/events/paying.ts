@@ -1,6 +1,7 @@
 import type { Amount } from '../../../model/money/amount.js';
 import type { Known, KnownAccount, Owed } from '../known.js';
 import { discountIn, isAfterDiscount, moneyOf, owedOf, paidBy, settledIn } from '../paid.js';
+import { meansIn } from '../payment.js';
 import { priceOf } from '../price.js';
 import {
   AFTER_A_GAP,
@@ -258,7 +259,9 @@ const isForThisYear = ({ said, firstDay }: Scene): boolean =>
 /** `Pays 1,800 for three months’ rent`: paid ahead, and used up month by month. */
 export const payingAhead: Event = (scene) => {
   const { said, known } = scene;
-  if (!isPaying(scene) || !isAhead(scene) || said.has('loan|instalment|customer')) return null;
+  const isPolicy = said.verb === '' && said.has('insurance') && meansIn(said) === 'bank';
+  if (!(isPaying(scene) || isPolicy) || !isAhead(scene)) return null;
+  if (said.has('loan|instalment|customer')) return null;
   const partly = partlyAhead(scene);
   if (partly) return partly;
   const price = priceOf(said);

@@ -19,7 +19,7 @@ import {
 import { expenseOf, isGoods } from '../things.js';
 import { partOf, type Token } from '../token.js';
 import { monthsSince } from './loans.js';
-import { serviceAs, soldAs } from './selling.js';
+import { isOurBill, serviceAs, soldAs } from './selling.js';
 import { priceOf } from '../price.js';
 import type { Told } from '../told.js';
 
@@ -215,7 +215,7 @@ export const owedAtEnd: Event = (scene) => {
   // What was owed and is paid is no cost of this period.
   if (said.verb === 'pay' && said.has('pay of|owe at begin|owe business|business owe')) return null;
   if (said.has('interest') && said.has('earn|receive')) return null;
-  if (isOwingToUs(said) || said.has('be deliver to')) return null;
+  if (isOwingToUs(said) || isOurBill(said) || said.has('be deliver to')) return null;
   // The business earns it itself.
   if (said.firstWord?.word === 'earn' && !said.has(OWES)) return null;
   const expense = expenseOf(wordsOf(scene), known) ?? (said.has('earn') ? WAGES : null);
@@ -291,9 +291,11 @@ function owedToUs(scene: Scene): Understood | null {
 export const earnedUnbilled: Event = (scene) => {
   const { said, known } = scene;
   const isUnbilled = said.has(
-    'notyet invoice|notyet be invoice|notyet be bill|notyet bill|unbilled|not invoice|not bill|not be invoice|notyet receive|but notyet|notyet credit|to be receive|will be receive|be receive in|accrue income|accrue revenue',
+    'notyet invoice|notyet be invoice|notyet be bill|notyet bill|unbilled|not invoice|not bill|not be invoice|notyet receive|but notyet|notyet credit|to be receive|will be receive|be receive in|accrue income|accrue revenue|notyet be invoice|have notyet invoice',
   );
-  const isEarned = said.has('perform|service|earn|do|done|work|accrue|customer owe');
+  const isEarned = said.has(
+    'perform|service|earn|do|done|work|accrue|customer owe|hire charge|fees',
+  );
   if (!isUnbilled && isOwingToUs(said) && said.has('for')) return owedToUs(scene);
   if (!isUnbilled || !isEarned || said.has('wage')) return null;
   if (said.first === null) return why('how much of it is earned isn’t said');

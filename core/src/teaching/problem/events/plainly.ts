@@ -154,12 +154,15 @@ const NO_COST =
 /** `The apprentice’s wage for January was 780`, `Wages for three weeks: 990`: what it cost, in so many words. */
 export const costPlainly: Event = (scene) => {
   const { said, known } = scene;
-  const isPlain = ['', 'pay'].includes(said.verb) && said.amounts.length === 1;
+  const isFilled = said.verb === 'put' && said.has('put fuel|put petrol|put diesel');
+  const isPlain = (['', 'pay'].includes(said.verb) || isFilled) && said.amounts.length === 1;
   if (!isPlain || said.has(NO_COST)) return null;
   const expense = plainExpense(wordsOf(scene)) && expenseOf(wordsOf(scene), known);
   if (!expense) return null;
   const isSaid = said.has('be #amount|be about #amount|come to #amount') || meansIn(said) !== null;
   const isListed = said.tokens.at(-1)?.kind === 'amount' || said.tokens.at(-2)?.kind === 'amount';
   if (!isSaid && !isListed) return why('whether it is paid isn’t said');
+  if (expense.type === 'insurance' && said.of('span').some(({ value }) => value > 1))
+    return why('whether it is paid ahead isn’t said plainly');
   return costs(scene, expense.name ?? 'expense', expense);
 };

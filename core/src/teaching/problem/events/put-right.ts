@@ -269,6 +269,7 @@ const NOTHING: readonly (readonly [string, string])[] = [
 /** Something that moves nothing: an order, an agreement, somebody hired. */
 export const nothingMoves: Event = ({ said, known }) => {
   if (said.has('incometax') || said.has('estimate at #amount')) return null;
+  if (said.has('not be invoice|notyet invoice|not have be invoice')) return null;
   const found = NOTHING.find(
     ([words]) => words.split('|').includes(said.verb) || (said.verb === '' && said.has(words)),
   );

@@ -109,7 +109,8 @@ const isBrought = ({ said }: Scene): boolean =>
 const isGiven = ({ said }: Scene): boolean =>
   (said.has('declare #amount') && isSomebodyElse(said, 'declare') && !said.has('dividend')) ||
   (said.has('donate') && isSomebodyElse(said)) ||
-  (said.has('arrive|come in|come from') && said.has(GIFTS));
+  (said.has('arrive|come in|come from') && said.has(GIFTS)) ||
+  (said.has('cheque') && said.has('arrive'));
 
 const isInterest = ({ said }: Scene): boolean =>
   (said.has('interest earn|earn interest') && !said.has('notyet|will|to be|accrue')) ||
@@ -169,7 +170,10 @@ const lastDebtor = ({ known }: Scene) =>
 
 /** `A customer handed over 35 in cash for a delivery`: for what is done now. */
 const isOnTheSpot = ({ said, text }: Scene): boolean =>
-  said.has('customer') && /\bcash for an?\b/i.test(text);
+  said.has('customer cash pay') ||
+  (said.has('customer') &&
+    /\bcash for (?:an?|the|some)\b/i.test(text) &&
+    !said.has('bill|invoice|owe|account|onaccount|debt'));
 
 /** Customers pay what they owed. */
 export const receivingDebts: Event = (scene) => {
@@ -193,12 +197,14 @@ export const receivingDebts: Event = (scene) => {
     const open = Math.min(amount, known.balanceOf(account));
     return takesDebt(scene, { account, owed: open, who: owed.name, of: owed });
   }
+  const [account] = known.ofType('trade-receivables');
   const isTheirBill = said.has('bill|account|accounts') && said.verb === 'pay';
+  const isCheque = said.has('cheque') && account && said.first === known.balanceOf(account);
   const isOwed =
     isTheirBill ||
+    isCheque ||
     isOfBefore(scene) ||
     said.has('owe|receivable|onaccount|debt|debts|outstanding|due|invoice');
-  const [account] = known.ofType('trade-receivables');
   if (!isOwed && !(said.has('customer') && account)) return null;
   if (said.has('for') && said.has('service|perform|sell|room|rooms|fees') && !isOfBefore(scene))
     return null;

@@ -42,8 +42,18 @@ const AHEAD = [
 const SERVED =
   /^(?:patient|client|guest|student|pupil|passenger|member|participant|attendee|learner|trainee|delegate)s?$/i;
 
+const COURSE = /\b(?:lessons?|courses?|classes|training|tuition|sessions?)\b/i;
+
+/** What is done is a service: a repair, `for walking his dog`. */
+const isDoing = (said: Told): boolean =>
+  said.has('service|perform|earn|work|job|jobs|for repair|for repairs|for repairing') ||
+  said.tokens.some(
+    ({ word, said: own }, i) =>
+      word === 'for' && /^\p{Ll}{3,}ing$/u.test(said.tokens[i + 1]?.said ?? '') && own !== '',
+  );
+
 /** What is sold becomes: goods sold, a service done, or a promise of something later. */
-export function soldAs(thing: string, { said, known }: Scene): Wanted {
+export function soldAs(thing: string, { said, known, text }: Scene): Wanted {
   if (isGoods(thing, known)) return { type: 'goods-sales' };
   const isAhead = said.has('advance|beforehand|prepay|voucher|vouchers|next');
   const given = known.spokenOf(thing, [
@@ -58,7 +68,8 @@ export function soldAs(thing: string, { said, known }: Scene): Wanted {
     isPlain ||
     isUseOf(said) ||
     (known.goods.size === 0 && said.tokens.some((each) => SERVED.test(each.said))) ||
-    said.has('service|perform|earn|work|job|jobs') ||
+    isDoing(said) ||
+    (COURSE.test(text) && !said.has('sell|goods')) ||
     (known.isService && known.goods.size === 0 && !said.has('sell|goods|sales')) ||
     best?.type === 'service-fees';
   if (isService) return serviceAs(known);
@@ -184,6 +195,13 @@ export function isBilledToUs({ tokens }: Told): boolean {
   );
 }
 
+/** `It delivered parcels and sent an invoice for 780`: the business asks others for money. */
+export const isOurBill = (said: Told): boolean =>
+  said.has('and invoice') &&
+  OURS.includes(said.firstWord?.word ?? '') &&
+  !isTheirInvoice(said) &&
+  !isBilledToUs(said);
+
 /** `The printer’s invoice for programmes came in`: no verb, but what somebody has sent. */
 export function isBillThatCame(said: Told): boolean {
   const at = said.tokens.findIndex(({ word }) => ['invoice', 'bill', 'statement'].includes(word));
@@ -241,6 +259,7 @@ const isSale = (said: Told): boolean =>
   // What comes with its invoice was bought.
   (said.has('invoice') &&
     !said.has('be deliver|invoice from') &&
+    !(said.has('cost #amount') && said.has('invoice payable|invoice be payable')) &&
     !(said.has('from') && said.has('invoice payable|bill payable')) &&
     !isTheirInvoice(said) &&
     !['arrive', 'come'].includes(said.verb) &&
