@@ -189,7 +189,7 @@ export function readNames(known: Known, pieces: readonly Piece[]): void {
 
 /** Words by which one knows that a business has a bank account of its own, and coins besides. */
 const OWN_BANK =
-  /\b(?:(?:into|by|through|via|out of) (?:the |its )?bank|bank (?:account|transfer)|cheque|direct debit|banked|by transfer|(?:went|taken|carried|put) (?:to|into) the bank)\b/;
+  /\b(?:(?:into|by|through|via|out of) (?:the |its )?bank|bank (?:account|transfer)|cheque|direct debit|banked|by transfer|at the bank|business account|transferred to|(?:went|taken|carried|put) (?:to|into) the bank)\b/;
 const COINS = /\b(?:in|with|by) cash\b|\bof the cash\b/;
 
 /** Where a business keeps its money, and how it keeps its stock, as far as a text says. */

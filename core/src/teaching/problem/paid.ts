@@ -186,7 +186,8 @@ export function settledIn({ said, text }: Scene): { gross: Amount; discount: Amo
 /** `Paid the invoice, less 50`: all that is owed, without what is let off; null: nothing of the kind is said. */
 export function lessIn({ said }: Scene, owed: Amount): { gross: Amount; discount: Amount } | null {
   const [off, ...more] = said.amounts;
-  if (!off || more.length > 0 || !said.has('less #amount') || off.value >= owed) return null;
+  const isLess = said.has('less #amount|less a discount of #amount|less discount of #amount');
+  if (!off || more.length > 0 || !isLess || off.value >= owed) return null;
   return { gross: owed, discount: off.value };
 }
 

@@ -46,10 +46,14 @@ function sentencesOf(line: string): string[] {
 
 const BULLET = /^(?:[-–•*·]|\(?[a-z]\)|\(?\d{1,2}[.)](?!\d)|\d{1,2}:|\(?[ivx]{1,5}[.)])\s+/;
 const BARE_NUMBER = /^(\d{1,2})\s+(?=\p{Lu})/u;
+/** `Mon 3:`, `Tuesday 4th –`, `Wed, 5 April`: the day of the week says nothing more. */
+const WEEKDAY = /^(?:mon|tue|wed|thu|fri|sat|sun)\p{Ll}{0,6}\.?,? (?=\d)/iu;
+const WEEKDAY_NUMBER = /^(\d{1,2})(?:st|nd|rd|th)?(?: ?[:.,–-])?\s+(?=[\p{Lu}\p{Sc}\d])/u;
 
 function sentenceOf({ text, read }: Whole): Sentence {
-  const plain = text.replace(BULLET, '');
-  const number = BARE_NUMBER.exec(plain);
+  const unmarked = text.replace(BULLET, '');
+  const plain = unmarked.replace(WEEKDAY, '');
+  const number = (plain === unmarked ? BARE_NUMBER : WEEKDAY_NUMBER).exec(plain);
   const isMonth = /^\d{1,2}\s+(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)/.test(plain);
   const counted = number && !isMonth ? number[0].length : 0;
   const from = text.length - plain.length + counted;

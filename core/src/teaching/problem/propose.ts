@@ -251,6 +251,10 @@ const WHOLE: readonly (readonly [string, string])[] = [
   ['return', 'creditnote for #amount|creditnote of #amount'],
   ['cost #amount', 'invoice payable|invoice be payable|invoice be due'],
   ['take out', 'insurance|policy'],
+  ['takings', 'ofit be cash'],
+  ['sell', 'and take #amount cash'],
+  ['return', 'invoice at #amount'],
+  ['for #amount', 'will pay next|will pay later|will pay in|will pay within'],
 ];
 
 const fromFirstWord = (said: Told): Told =>

@@ -155,13 +155,22 @@ export function isBoughtByOthers(said: Told): boolean {
   return said.verb === 'buy' && isSomebodyElse(said) && (isCustomer || isOne);
 }
 
+const KINDS: ReadonlySet<string> = new Set(['shop', 'studio']);
+
+/** `The design shop`: another one, since a word says which. */
+const isOfAKind = (tokens: readonly Token[], at: number): boolean =>
+  KINDS.has(tokens[at]?.word ?? '') &&
+  isPlain(tokens[at - 1]) &&
+  !/^(?:own|new|whole|our)$/i.test(tokens[at - 1]?.said ?? '');
+
 /** Whether somebody stands before what is done, and it is not the business: `the school pays`, never `is paid`. */
 export function isSomebodyElse(said: Told, does?: string): boolean {
   const at = said.tokens.findIndex(({ word }) => (does ? word === does : DOING.has(word)));
   const before = said.tokens.slice(0, Math.max(0, at)).filter(({ kind }) => kind === 'word');
   const isPassive = before.some(({ word }) => word === 'be' || word === 'have');
   const isOne = before[0]?.word === 'a' || said.tokens[0]?.kind === 'count';
-  const isOurs = !isOne && before.some(({ word }) => OURS.includes(word));
+  const isOurs =
+    !isOne && before.some(({ word }, i) => OURS.includes(word) && !isOfAKind(before, i));
   return before.length > 0 && !isPassive && !isOurs;
 }
 

@@ -170,6 +170,9 @@ const PHRASES: readonly (readonly [string, string])[] = (
     ['credit note', 'creditnote'],
     ['have gone off|go off', 'spoil'],
     ['cash customer', 'customer cash'],
+    ['owner of business|owner of firm|owner of company|owner of shop|owner of studio', 'owner'],
+    ['owner of', 'customer of'],
+    ['go back to', 'return to'],
     ['remain bank|remain bank account', 'be pay from bank'],
     [
       'be take by bank|be debit to bank|be debit from bank|leave bank|leave bank account',

@@ -196,6 +196,9 @@ const usuallyPaid = ({ said, text }: Scene) =>
     ? 'credit'
     : 'bank';
 
+/** `Office furniture` is spoken of as the furniture, too. */
+const lastWordOf = (thing: string): string => thing.split(' ').at(-1) ?? '';
+
 /** `900 was paid, and 5,100 will be paid in instalments`. */
 const isPaidAndOwed = (said: Told): boolean =>
   said.has('#amount be pay') &&
@@ -236,7 +239,13 @@ export const buying: Event = (scene) => {
   const isLasting = LASTING_TYPES.includes(account.type);
   const owing = {
     wanted: owedFor(known, isLasting, thing),
-    names: [thing, 'supplier', partyAfter(said, 'from', 'to', 'by'), thingAfter(said, 'from')],
+    names: [
+      thing,
+      ...(isLasting ? [lastWordOf(thing)] : []),
+      'supplier',
+      partyAfter(said, 'from', 'to', 'by'),
+      thingAfter(said, 'from'),
+    ],
     percent: termsIn(scene.text),
   };
   keep(scene, account, net);

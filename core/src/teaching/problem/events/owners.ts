@@ -278,6 +278,9 @@ const isPrivate = (said: Told, text: string): boolean =>
     text,
   );
 
+const AT_THEIR_HOME =
+  /\b(?:at|for|of|in|on) (?:her|his|their|my) (?:own |private )?(?:apartment|house|home|flat)\b/i;
+
 const THEIR_HOME =
   /\b(?:her|his|their|my) (?:own |private )?(?:apartment|house|home|flat|personal|rent)\b/i;
 
@@ -288,8 +291,9 @@ const takesOut = ({ said, text }: Scene): boolean =>
   (said.has('withdraw') && !said.has('wage|petty|rent') && !isOfOthers(said)) ||
   (said.has('withdraw') && THEIR_HOME.test(text)) ||
   isPrivate(said, text) ||
+  (said.has('pay') && AT_THEIR_HOME.test(text)) ||
   said.has('home|drawings|for her self|himself|herself|themselves|household') ||
-  (said.has('take') && said.has('owner|out|for own|partner|she|he')) ||
+  (said.has('take') && said.has('owner|out|for own|partner|she|he') && !said.has('sell')) ||
   (said.has('buy|pay') &&
     (said.has('owner|she|he') || THEIR_FAMILY.test(text)) &&
     said.tokens.some(({ word, isNamed }) => !isNamed && FAMILY.has(word))) ||

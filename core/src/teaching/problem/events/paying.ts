@@ -1,6 +1,14 @@
 import type { Amount } from '../../../model/money/amount.js';
 import type { Known, KnownAccount, Owed } from '../known.js';
-import { discountIn, isAfterDiscount, moneyOf, owedOf, paidBy, settledIn } from '../paid.js';
+import {
+  discountIn,
+  isAfterDiscount,
+  moneyOf,
+  owedOf,
+  paidBy,
+  lessIn,
+  settledIn,
+} from '../paid.js';
 import { meansIn } from '../payment.js';
 import { priceOf } from '../price.js';
 import {
@@ -82,7 +90,7 @@ export const isUnsure = ({ said, known }: Scene, of: Owed | undefined): boolean 
 function paysDebt(scene: Scene, { account, owed, who, of }: Debt): Understood {
   const { known } = scene;
   if (isUnsure(scene, of)) return why(AFTER_A_GAP);
-  const settled = settledIn(scene);
+  const settled = settledIn(scene) ?? (scene.said.has('discount') ? lessIn(scene, owed) : null);
   const paid = settled?.gross ?? paidOf(scene, owed);
   if (paid === null || paid <= 0) return why(`how much of what is owed is paid isn’t said`);
   const discount = settled?.discount ?? discountIn(scene, paid) ?? 0;
@@ -126,7 +134,11 @@ export const payingDebts: Event = (scene) => {
   const { said, known } = scene;
   const isTheirs =
     said.tokens[0]?.isNamed === true && said.verb === 'receive' && !said.has('bill|invoice');
-  if (!(isPaying(scene) || isTheirs) || said.verb === 'buy' || said.has('at a cost of'))
+  if (
+    !(isPaying(scene) || isTheirs) ||
+    ['buy', 'sell'].includes(said.verb) ||
+    said.has('at a cost of')
+  )
     return null;
   if (said.has('customer|interest')) return null;
   const isBefore = isRecordedBefore(said);

@@ -46,7 +46,7 @@ export const customersReturn: Event = (scene) => {
   const isTheirs =
     said.has('customer|refund|by customer|to customer|sell') ||
     isReturnedBy(scene) ||
-    (said.has('allowance') && owesUs(scene)) ||
+    (said.has('allowance') && (owesUs(scene) || isGivenOff(said))) ||
     (said.verb === 'return' &&
       isSomebodyElse(said) &&
       (said.has('invoice|charge') || owesUs(scene))) ||
@@ -77,6 +77,10 @@ export const customersReturn: Event = (scene) => {
   }
   return { entries, uses: [amount, ...(cost === null ? [] : [cost])] };
 };
+
+/** `Gave the school an allowance of 30 because of a scratch`: a price is lowered. */
+const isGivenOff = (said: Told): boolean =>
+  said.verb === 'give' && said.has('allowance of #amount') && !said.has('doubtful');
 
 /** What the business keeps that a sentence speaks of: its own, which goes back to whoever sold it. */
 const keptThing = (scene: Scene): KnownAccount | null =>
@@ -192,7 +196,7 @@ export const allowanceMade: Event = (scene) => {
     said.has('receivable|owe|debts|customer') &&
     said.has('never|uncollectible|not be receive|notyet be receive|not pay');
   if (!(said.has('doubtful|allowance') || isFeared)) return null;
-  if (said.has('customer return|return|writeoff') || owesUs(scene)) return null;
+  if (said.has('customer return|return|writeoff') || owesUs(scene) || isGivenOff(said)) return null;
   const account = known.account({ type: 'allowance-doubtful-debts' });
   const owed = known.balanceOf(receivables(scene));
   if (percent && said.first === null && known.hasGaps) return why(AFTER_A_GAP);

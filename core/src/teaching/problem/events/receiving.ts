@@ -238,6 +238,14 @@ const isOfBefore = ({ said, day }: Scene): boolean =>
     'sell in monthof|invoice in monthof|perform in monthof|work in monthof|deliver in monthof',
   ) && said.of('month').some(({ value }) => (value % 12) + 1 === monthOf(day));
 
+/** What of an order is paid: an amount behind *pay*, or a part of its price; null: neither is said. */
+function orderPaid(said: Told): Amount | null {
+  const [share] = said.of('share');
+  const paid = said.amountAfter('pay');
+  if (paid) return paid.value;
+  return share && said.amounts.length === 1 ? partOf(said.first ?? 0, share) : null;
+}
+
 /** Received before anything is done for it. */
 export const receivingAhead: Event = (scene) => {
   const { said, known } = scene;
@@ -258,7 +266,7 @@ export const receivingAhead: Event = (scene) => {
   // A club’s members pay for what the club does anyway.
   if (known.isClub && !said.has('advance|for next|next|beforehand|deferred')) return null;
   const isOrder = said.verb === 'order';
-  const amount = isOrder ? (said.amountAfter('pay')?.value ?? null) : amountIn(scene);
+  const amount = isOrder ? orderPaid(said) : amountIn(scene);
   if (amount === null) return why('how much comes in ahead isn’t said');
   const account = known.account({ type: 'deferred-income' });
   const months = said.of('span')[0]?.value ?? (said.has('yearly|annual') ? 12 : 0);

@@ -150,7 +150,8 @@ const isDoneForMoney = ({ said }: Scene): boolean => {
   if (first?.word === 'give' && said.has('onaccount')) return true;
   const isDone =
     first?.kind === 'word' && /(?:ed|s)$/.test(first.said) && first.isNamed === true && !isPassive;
-  return isDone && said.verb === '' && said.has('cash|onaccount|invoice');
+  const isVerbless = said.verb === '' || said.has('will pay');
+  return isDone && isVerbless && said.has('cash|onaccount|invoice|will pay');
 };
 
 /** What was done for money or on account, by a verb that is not known: a service, to be looked at. */
