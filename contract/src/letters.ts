@@ -1,15 +1,22 @@
-import { IsBoolean, IsString, Length } from 'class-validator';
+import { IsBoolean, IsOptional, IsString, Length } from 'class-validator';
+import { IsEmailOrNothing } from './student-fields.js';
 
-/** Letters to oneself: about one’s exercises, one a day at most. */
+/** Letters to oneself, one a day at most: about one’s exercises, or those that one teaches. */
 export interface OwnLetters {
-  /** Where they go, as the school’s list has it; empty: none is known, and none is written. */
+  /** Where they go, as the school’s list has it, or an instructor says; empty: none is known, and none is written. */
   readonly email: string;
   readonly isWanted: boolean;
 }
 
 export class OwnLettersRequest {
+  @IsOptional()
   @IsBoolean()
-  isWanted!: boolean;
+  isWanted?: boolean;
+
+  /** Where they go, of an instructor; a student’s stands in the class list. */
+  @IsOptional()
+  @IsEmailOrNothing()
+  email?: string;
 }
 
 /** A link to choose a password, to go to its person by letter. */

@@ -202,7 +202,8 @@ export { tallies } from './teaching/drill/index.js';
 export { type BrokenSeed, copiedFigures, type CopiedFigures } from './teaching/variant/index.js';
 export { type FigurePlace, figurePlaces, fixedFigures, ownBook } from './teaching/variant/index.js';
 export { odditiesOf, type Oddity, worksAlike, type WorksAlike } from './teaching/alike/index.js';
-export { letterOf, type LetterNews } from './teaching/letter/index.js';
+export { instructorLetterOf, type InstructorNews, isPressing } from './teaching/letter/index.js';
+export { type Letter, letterOf, type LetterNews, type LetterTo } from './teaching/letter/index.js';
 export { type Solvable, solvable } from './teaching/solvable/index.js';
 export {
   nearType,

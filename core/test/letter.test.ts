@@ -1,4 +1,12 @@
-import { dayIn, daysLater, letterOf, type LetterNews } from '@gleddo/core';
+import {
+  dayIn,
+  daysLater,
+  instructorLetterOf,
+  isPressing,
+  letterOf,
+  type InstructorNews,
+  type LetterNews,
+} from '@gleddo/core';
 
 const NOTHING: LetterNews = { closing: [], givenBack: [], answered: [], handedOut: [] };
 const NOW = Date.parse('2027-04-15T15:00:00Z');
@@ -53,6 +61,43 @@ There is one letter a day at most. You turn them off under “My sign-in”: htt
     [{ handedOut: [{ title: 'Loans', closesAt: null }] }, '“Loans” is handed out'],
   ])('of %j alone says so in its subject', (news, subject) => {
     expect(letterOf({ ...NOTHING, ...news }, to)?.subject).toBe(subject);
+  });
+});
+
+describe('a letter to an instructor', () => {
+  const nothing: InstructorNews = { asked: [], closed: [], handedIn: [], failed: [] };
+
+  it('is none where there is nothing to tell', () => {
+    expect(instructorLetterOf(nothing, to)).toBeNull();
+  });
+
+  it('tells what waits for an answer first, and how many came in', () => {
+    const letter = instructorLetterOf(
+      {
+        asked: [{ title: 'Types', many: 1 }],
+        closed: [{ title: 'Spring', group: 'Year 1', handedIn: 23, students: 25 }],
+        handedIn: [{ title: 'Loans', many: 4 }],
+        failed: [{ title: 'Tax', many: 1 }],
+      },
+      to,
+    );
+    expect(letter?.subject).toBe('Somebody asks about “Types”, and 3 more');
+    expect(letter?.text.split('\n\n').slice(1, 6)).toEqual([
+      'Asked, and not answered yet:\n- “Types”, 1 question',
+      'Closed:\n- “Spring” for Year 1, 23 of 25 handed in',
+      'Handed in, and not marked yet:\n- “Loans”, 4 works',
+      'Could not be checked:\n- “Tax”, 1 work',
+      'Go on at https://books.school.example/today',
+    ]);
+  });
+
+  it('waits for the morning where works alone came in', () => {
+    const handedIn = [{ title: 'Loans', many: 4 }];
+    expect(isPressing({ ...nothing, handedIn })).toBe(false);
+    expect(isPressing({ ...nothing, handedIn, failed: handedIn })).toBe(true);
+    expect(instructorLetterOf({ ...nothing, handedIn }, to)?.subject).toBe(
+      '4 works of “Loans” came in',
+    );
   });
 });
 

@@ -124,6 +124,33 @@ describe('letters into the folder', () => {
     expect(text.split('Closes soon')).toHaveLength(2);
   });
 
+  it('tell an instructor what is asked and came in, where they say that they want them, and nobody’s name', async () => {
+    const second = await student(running, classes, 1);
+    expect((await ruth.get('me/letters')).body).toEqual({ email: '', isWanted: true });
+    const put = (visitor: Visitor, body: object) => visitor.ask('put', 'me/letters', body);
+    expect((await put(ruth, { email: 'no place' })).status).toBe(400);
+    const refused = await put(second, { email: 'other@school.example' });
+    expect(refused.status).toBe(422);
+    expect(refused.body.detail).toMatch(/^A student’s e-mail stands in the list of their class/);
+    const mine = (path = '') => `my-exercises/${classes.exerciseId}${path}`;
+    await second.post(mine('/begin'));
+    await second.post(mine('/words'), { text: 'Is a van an expense?', about: '' });
+    expect((await put(ruth, { email: ' ruth@school.example ' })).body.email).toBe(
+      'ruth@school.example',
+    );
+    const [letter = ''] = await until(() => {
+      const found = lettersTo('ruth@school.example');
+      return found.length > 0 && found;
+    });
+    expect(letter).toContain('Asked, and not answered yet');
+    expect(letter).toContain('https://books.school.example/today');
+    expect(letter).not.toMatch(/Student 0|Is a van/);
+    await second.post(mine('/hand-in'));
+    await checkedRows(ruth, classes.exerciseId);
+    expect((await put(ruth, { isWanted: false })).body).toMatchObject({ isWanted: false });
+    expect(lettersTo('ruth@school.example')).toHaveLength(1);
+  });
+
   it('carry a link to whom it is for; not without an e-mail, and not to students who ask', async () => {
     const at = `groups/${classes.groupId}/members/${classes.ids[0]}`;
     const { body: made } = await ruth.post(`${at}/link`);

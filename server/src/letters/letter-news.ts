@@ -13,10 +13,7 @@ import {
 } from '../database/schema/index.js';
 import { DATABASE } from '../http/tokens.js';
 import { TimesService } from '../times/times.service.js';
-
-const A_DAY = 86_400_000;
-/** What is older is no news, to whomever it was never told. */
-const OLDEST = 7 * A_DAY;
+import { isWrittenTo, newsSince, type LetterDay } from './written-to.js';
 
 /** News of one student while they are gathered. */
 type News = { -readonly [K in keyof LetterNews]: [...LetterNews[K]] };
@@ -26,13 +23,6 @@ interface Addressee {
   readonly id: string;
   readonly name: string;
   readonly news: LetterNews;
-}
-
-/** A day of letters: what it is called, and until when something closes soon. */
-export interface LetterDay {
-  readonly day: string;
-  readonly now: Date;
-  readonly soon: Date;
 }
 
 /** Who is to be written to, and why: all students who have an e-mail, want letters, and had none on that day. */
@@ -48,7 +38,7 @@ export class LetterNewsService {
     const to = await this.db
       .select({ id: people.id, name: people.name })
       .from(people)
-      .where(this.isWrittenTo(day));
+      .where(isWrittenTo('student', day));
     if (to.length === 0) return [];
     const all = new Map(to.map((each) => [each.id, { ...each, news: NONE() }]));
     for (const { personId, ...row } of await this.handedOut(day))
@@ -62,17 +52,6 @@ export class LetterNewsService {
     return [...all.values()];
   }
 
-  /** Whether somebody is written to on that day. */
-  private isWrittenTo = ({ day }: LetterDay) =>
-    and(
-      ...[eq(people.role, 'student'), ne(people.email, ''), people.wantsLetters],
-      sql`not exists (select 1 from letters l where l.person_id = ${people.id} and l.day = ${day})`,
-    );
-
-  /** Since when what happens is news to somebody. */
-  private since = ({ now }: LetterDay) =>
-    sql`greatest(coalesce((select max(l.made_at) from letters l where l.person_id = ${people.id}), to_timestamp(0)), ${new Date(now.getTime() - OLDEST).toISOString()}::timestamptz)`;
-
   private async handedOut(day: LetterDay) {
     const opened = sql`coalesce(${handOuts.opensAt}, ${handOuts.at})`;
     const rows = await this.db
@@ -83,8 +62,8 @@ export class LetterNewsService {
       .innerJoin(exercises, eq(exercises.id, handOuts.exerciseId))
       .where(
         and(
-          ...[this.isWrittenTo(day), isNull(exercises.putAwayAt)],
-          sql`greatest(${opened}, ${handOuts.at}) > ${this.since(day)}`,
+          ...[isWrittenTo('student', day), isNull(exercises.putAwayAt)],
+          sql`greatest(${opened}, ${handOuts.at}) > ${newsSince(day)}`,
           sql`greatest(${opened}, ${handOuts.at}) <= ${day.now.toISOString()}::timestamptz`,
           or(isNull(handOuts.closesAt), gt(handOuts.closesAt, day.now)),
           sql`not exists (select 1 from tries w where w.person_id = ${people.id} and w.exercise_id = ${exercises.id})`,
@@ -106,8 +85,8 @@ export class LetterNewsService {
       .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(
         and(
-          ...[this.isWrittenTo(day), eq(tries.state, 'given-back')],
-          sql`${tries.givenBackAt} > ${this.since(day)}`,
+          ...[isWrittenTo('student', day), eq(tries.state, 'given-back')],
+          sql`${tries.givenBackAt} > ${newsSince(day)}`,
         ),
       );
 
@@ -120,8 +99,8 @@ export class LetterNewsService {
       .innerJoin(exercises, eq(exercises.id, tries.exerciseId))
       .where(
         and(
-          ...[this.isWrittenTo(day), ne(words.byId, tries.personId), isNull(words.seenAt)],
-          sql`${words.at} > ${this.since(day)}`,
+          ...[isWrittenTo('student', day), ne(words.byId, tries.personId), isNull(words.seenAt)],
+          sql`${words.at} > ${newsSince(day)}`,
         ),
       )
       .groupBy(people.id, exercises.id, exercises.title);
@@ -160,7 +139,7 @@ export class LetterNewsService {
       .leftJoin(tries, and(eq(tries.exerciseId, id), eq(tries.personId, people.id)))
       .where(
         and(
-          ...[eq(handOuts.exerciseId, id), this.isWrittenTo(day)],
+          ...[eq(handOuts.exerciseId, id), isWrittenTo('student', day)],
           or(isNull(tries.id), notInArray(tries.state, ['handed-in', 'given-back'])),
         ),
       );

@@ -24,8 +24,8 @@ export class LettersController {
   }
 
   @Put('me/letters')
-  want(@Body() { isWanted }: OwnLettersRequest, @SignedIn() me: Me): Promise<OwnLetters> {
-    return this.own.want(me, isWanted);
+  want(@Body() wanted: OwnLettersRequest, @SignedIn() me: Me): Promise<OwnLetters> {
+    return this.own.want(me, wanted);
   }
 
   /** Sends a link to its person: whoever knows the link could use it themselves. */

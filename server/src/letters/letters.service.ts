@@ -1,5 +1,13 @@
 import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
-import { dayIn, daysLater, letterOf } from '@gleddo/core';
+import {
+  dayIn,
+  daysLater,
+  instructorLetterOf,
+  isPressing,
+  letterOf,
+  type Letter,
+  type LetterTo,
+} from '@gleddo/core';
 import { and, eq, inArray, lt, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { Logger } from 'pino';
@@ -9,13 +17,27 @@ import { addressOf, type Settings } from '../http/settings.js';
 import { DATABASE, LOG, SETTINGS } from '../http/tokens.js';
 import { LetterBox } from './letter-box.js';
 import { isToGo } from './waiting-letters.js';
-import { LetterNewsService, type LetterDay } from './letter-news.js';
+import { InstructorNewsService } from './instructor-news.js';
+import { LetterNewsService } from './letter-news.js';
+import type { LetterDay } from './written-to.js';
 
 const A_DAY = 86_400_000;
 /** For so long it is kept what was written. */
 const KEPT = 60 * A_DAY;
 /** Minutes until what could not go is tried again, times how often it was. */
 const PAUSE = 10;
+
+interface Written {
+  readonly id: string;
+  readonly name: string;
+}
+
+interface Keeping {
+  readonly day: LetterDay;
+  readonly to: Written;
+  /** Null: there is nothing to tell. */
+  readonly letter: Letter | null;
+}
 
 /** The letters of a day: written from its hour on, one a person, and sent until they are gone. */
 @Injectable()
@@ -29,6 +51,7 @@ export class LettersService implements OnModuleDestroy {
     @Inject(SETTINGS) private readonly settings: Settings,
     @Inject(LOG) private readonly log: Logger,
     private readonly news: LetterNewsService,
+    private readonly instructorNews: InstructorNewsService,
     private readonly box: LetterBox,
   ) {}
 
@@ -61,16 +84,25 @@ export class LettersService implements OnModuleDestroy {
   private async write(now: Date): Promise<void> {
     const day = this.dayOf(now);
     await this.db.delete(letters).where(lt(letters.madeAt, new Date(now.getTime() - KEPT)));
-    const address = addressOf(this.settings);
+    const keep = (to: Written, letter: Letter | null) => this.keep({ day, to, letter });
+    for (const { news, ...to } of await this.news.of(day))
+      await keep(to, letterOf(news, this.to(to, now)));
+    const isMorning = dayIn(this.settings.zone, now.getTime()).hour === this.settings.letters.hour;
+    for (const { news, ...to } of await this.instructorNews.of(day))
+      if (isMorning || isPressing(news)) await keep(to, instructorLetterOf(news, this.to(to, now)));
+  }
+
+  private to({ name }: Written, now: Date): LetterTo {
     const { zone } = this.settings;
-    for (const { id, name, news } of await this.news.of(day)) {
-      const letter = letterOf(news, { name, address, zone, now: now.getTime() });
-      if (!letter) continue;
-      await this.db
-        .insert(letters)
-        .values({ id: nanoid(), personId: id, day: day.day, madeAt: now, ...letter })
-        .onConflictDoNothing();
-    }
+    return { name, address: addressOf(this.settings), zone, now: now.getTime() };
+  }
+
+  private async keep({ day, to, letter }: Keeping): Promise<void> {
+    if (!letter) return;
+    await this.db
+      .insert(letters)
+      .values({ id: nanoid(), personId: to.id, day: day.day, madeAt: day.now, ...letter })
+      .onConflictDoNothing();
   }
 
   /** Soon is until the end of tomorrow, as the school’s clock has it. */

@@ -1,13 +1,16 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { LettersShown, Me, OwnLetters } from '@gleddo/contract';
+import type { LettersShown, Me, OwnLetters, OwnLettersRequest } from '@gleddo/contract';
 import { and, desc, eq, gt, isNotNull } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
 import { letters, people } from '../database/schema/index.js';
-import { notFound } from '../http/problem.js';
+import { notFound, refuse } from '../http/problem.js';
 import type { Settings } from '../http/settings.js';
 import { DATABASE, SETTINGS } from '../http/tokens.js';
 import { isToGo } from './waiting-letters.js';
 import { LetterBox } from './letter-box.js';
+
+const ASK_WHO_TEACHES =
+  'A student’s e-mail stands in the list of their class. Ask whoever teaches you to change it there.';
 
 const A_WEEK = 7 * 86_400_000;
 
@@ -29,8 +32,15 @@ export class OwnLettersService {
     return found;
   }
 
-  async want(me: Me, isWanted: boolean): Promise<OwnLetters> {
-    await this.db.update(people).set({ wantsLetters: isWanted }).where(eq(people.id, me.id));
+  async want(me: Me, { isWanted, email }: OwnLettersRequest): Promise<OwnLetters> {
+    if (email !== undefined && me.role !== 'instructor')
+      throw refuse('letters.not-yours', ASK_WHO_TEACHES);
+    const change = {
+      ...(isWanted === undefined ? {} : { wantsLetters: isWanted }),
+      ...(email === undefined ? {} : { email: email.trim() }),
+    };
+    if (Object.keys(change).length > 0)
+      await this.db.update(people).set(change).where(eq(people.id, me.id));
     return this.of(me);
   }
 

@@ -1,1 +1,9 @@
-export { letterOf, type LetterNews } from './letter.js';
+export {
+  instructorLetterOf,
+  isPressing,
+  letterOf,
+  type InstructorNews,
+  type Letter,
+  type LetterNews,
+  type LetterTo,
+} from './letter.js';

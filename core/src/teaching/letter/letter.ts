@@ -10,6 +10,24 @@ export interface LetterNews {
   readonly handedOut: readonly { readonly title: string; readonly closesAt: number | null }[];
 }
 
+interface Counted {
+  readonly title: string;
+  readonly many: number;
+}
+
+/** What there is to tell an instructor, since the letter before. */
+export interface InstructorNews {
+  readonly asked: readonly Counted[];
+  readonly closed: readonly {
+    readonly title: string;
+    readonly group: string;
+    readonly handedIn: number;
+    readonly students: number;
+  }[];
+  readonly handedIn: readonly Counted[];
+  readonly failed: readonly Counted[];
+}
+
 export interface LetterTo {
   readonly name: string;
   /** Where people come in, such as `https://books.school.example`. */
@@ -32,8 +50,19 @@ interface Part {
 }
 
 /** One letter for all that there is to tell, the most pressing first; null: there is nothing. Marks stand in no letter. */
-export function letterOf(news: LetterNews, to: LetterTo): Letter | null {
-  const parts = partsOf(news, to).filter(({ lines }) => lines.length > 0);
+export const letterOf = (news: LetterNews, to: LetterTo): Letter | null =>
+  letterOfParts(partsOf(news, to), to, '/mine');
+
+/** Whether an instructor is to hear of it on that day; that works came in can wait for the next morning. */
+export const isPressing = ({ asked, closed, failed }: InstructorNews): boolean =>
+  [asked, closed, failed].some((each) => each.length > 0);
+
+/** The same to an instructor. No student’s name and no word of theirs stands in it. */
+export const instructorLetterOf = (news: InstructorNews, to: LetterTo): Letter | null =>
+  letterOfParts(instructorParts(news), to, '/today');
+
+function letterOfParts(all: readonly Part[], to: LetterTo, path: string): Letter | null {
+  const parts = all.filter(({ lines }) => lines.length > 0);
   const [first] = parts;
   if (!first) return null;
   const more = parts.reduce((sum, { lines }) => sum + lines.length, 0) - 1;
@@ -43,16 +72,47 @@ export function letterOf(news: LetterNews, to: LetterTo): Letter | null {
   const text = [
     `Dear ${to.name},`,
     ...told,
-    `Go on at ${to.address}/mine`,
+    `Go on at ${to.address}${path}`,
     `There is one letter a day at most. You turn them off under “My sign-in”: ${to.address}/password`,
   ].join('\n\n');
   return { subject: `${first.first}${more > 0 ? `, and ${more} more` : ''}`, text: `${text}\n` };
 }
 
+const titleOf = (of: readonly { readonly title: string }[]): string => `“${of[0]?.title ?? ''}”`;
+
+const counted = (many: number, one: string): string => `${many} ${many === 1 ? one : `${one}s`}`;
+
+function instructorParts({ asked, closed, handedIn, failed }: InstructorNews): Part[] {
+  return [
+    {
+      heading: 'Asked, and not answered yet:',
+      lines: asked.map(({ title, many }) => `“${title}”, ${counted(many, 'question')}`),
+      first: `Somebody asks about ${titleOf(asked)}`,
+    },
+    {
+      heading: 'Closed:',
+      lines: closed.map(
+        ({ title, group, handedIn: came, students }) =>
+          `“${title}” for ${group}, ${came} of ${students} handed in`,
+      ),
+      first: `${titleOf(closed)} is closed`,
+    },
+    {
+      heading: 'Handed in, and not marked yet:',
+      lines: handedIn.map(({ title, many }) => `“${title}”, ${counted(many, 'work')}`),
+      first: `${counted(handedIn[0]?.many ?? 0, 'work')} of ${titleOf(handedIn)} came in`,
+    },
+    {
+      heading: 'Could not be checked:',
+      lines: failed.map(({ title, many }) => `“${title}”, ${counted(many, 'work')}`),
+      first: `A work of ${titleOf(failed)} could not be checked`,
+    },
+  ];
+}
+
 function partsOf(news: LetterNews, { zone, now }: LetterTo): Part[] {
   const said = (at: number) => momentSaid(at, zone, now);
   const { closing, givenBack, answered, handedOut } = news;
-  const titleOf = (of: readonly { readonly title: string }[]) => `“${of[0]?.title ?? ''}”`;
   return [
     {
       heading: 'Closes soon, and you have not handed it in:',

@@ -46,7 +46,7 @@ export default function OwnSignInPage() {
           <div>
             <ChangePassword />
             {me.data?.role === 'instructor' && <SecondFactor />}
-            {me.data?.role === 'student' && <OwnLetters />}
+            {me.data && <OwnLetters isInstructor={me.data.role === 'instructor'} />}
           </div>
         </div>
       </main>
