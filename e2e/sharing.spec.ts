@@ -74,6 +74,8 @@ test('a stock of notes is shared where notes are written, and a colleague takes 
   await expect(odile.getByLabel('Your note to the student')).toHaveValue(
     'See the unit on accruals.',
   );
+  await odile.getByRole('button', { name: 'No longer Ruth Marsh’s notes' }).click();
+  await expect(odile.getByLabel('From your stock of notes')).toHaveCount(0);
 });
 
 test('a colleague’s company is looked at; a copy of it is one’s own, and takes over what is changed there', async ({

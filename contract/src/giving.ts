@@ -60,8 +60,8 @@ export class GiveAllBackRequest extends GiveBackRequest {
 /** A note that an instructor writes often, or a colleague who shares their stock. */
 export interface StockNote {
   readonly id: string;
-  /** Whose it is; null: one’s own. */
-  readonly by: string | null;
+  /** Whose it is, who shares their stock; null: one’s own. */
+  readonly by: { readonly id: string; readonly name: string } | null;
   readonly text: string;
   readonly points: number;
 }

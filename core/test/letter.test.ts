@@ -91,7 +91,7 @@ describe('a letter to an instructor', () => {
     ]);
   });
 
-  it('waits for the morning where works alone came in', () => {
+  it('waits for the hour of letters where works alone came in', () => {
     const handedIn = [{ title: 'Loans', many: 4 }];
     expect(isPressing({ ...nothing, handedIn })).toBe(false);
     expect(isPressing({ ...nothing, handedIn, failed: handedIn })).toBe(true);

@@ -57,7 +57,7 @@ afterAll(() => running.close());
 
 it('lends a stock of notes to be taken from: nobody else’s, and no longer than it is shared', async () => {
   const kept = await ruth.post('note-stock', { text: 'See the unit on accruals.', points: -1 });
-  const [note] = kept.body as { id: string; by: string | null }[];
+  const [note] = kept.body as { id: string; by: object | null }[];
   expect(note?.by).toBeNull();
   const stock = `sharing/note-stocks/${(await ruth.get('me')).body.id}`;
   expect((await sami.at.get('note-stock')).body).toEqual([]);
@@ -69,13 +69,18 @@ it('lends a stock of notes to be taken from: nobody else’s, and no longer than
   await sami.at.post('note-stock', { text: 'Well done.', points: 0 });
   expect((await sami.at.get('note-stock')).body).toMatchObject([
     { text: 'Well done.', by: null },
-    { text: 'See the unit on accruals.', points: -1, by: 'Ruth Marsh' },
+    { text: 'See the unit on accruals.', points: -1, by: { name: 'Ruth Marsh' } },
   ]);
   await sami.at.remove(`note-stock/${note?.id ?? ''}`);
   expect((await ruth.get('note-stock')).body).toHaveLength(1);
   expect((await vera.at.get('note-stock')).body).toEqual([]);
   await ruth.remove(`${stock}/${sami.id}`);
   expect((await sami.at.get('note-stock')).body).toMatchObject([{ text: 'Well done.' }]);
+  await ruth.put(stock, own);
+  expect((await vera.at.remove(`${stock}/${sami.id}`)).status).toBe(404);
+  expect((await sami.at.get('note-stock')).body).toHaveLength(2);
+  expect((await sami.at.remove(`${stock}/${sami.id}`)).status).toBe(200);
+  expect((await sami.at.get('note-stock')).body).toHaveLength(1);
 });
 
 it('shows nobody what is not shared with them', async () => {

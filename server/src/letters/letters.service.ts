@@ -87,9 +87,9 @@ export class LettersService implements OnModuleDestroy {
     const keep = (to: Written, letter: Letter | null) => this.keep({ day, to, letter });
     for (const { news, ...to } of await this.news.of(day))
       await keep(to, letterOf(news, this.to(to, now)));
-    const isMorning = dayIn(this.settings.zone, now.getTime()).hour === this.settings.letters.hour;
+    const isTheHour = dayIn(this.settings.zone, now.getTime()).hour === this.settings.letters.hour;
     for (const { news, ...to } of await this.instructorNews.of(day))
-      if (isMorning || isPressing(news)) await keep(to, instructorLetterOf(news, this.to(to, now)));
+      if (isTheHour || isPressing(news)) await keep(to, instructorLetterOf(news, this.to(to, now)));
   }
 
   private to({ name }: Written, now: Date): LetterTo {

@@ -22,14 +22,14 @@ export class NoteStockService {
       and ${shares.personId} = ${me.id})`;
     const isTheirs = sql<boolean>`${ownerId} <> ${me.id}`;
     const rows = await this.db
-      .select({ id, text, points, name: people.name, isTheirs })
+      .select({ id, text, points, by: { id: people.id, name: people.name }, isTheirs })
       .from(stockNotes)
       .innerJoin(people, eq(people.id, ownerId))
       .where(or(eq(ownerId, me.id), isShared))
       .orderBy(isTheirs, asc(text), asc(id));
-    return rows.map(({ name, isTheirs: isOthers, ...note }) => ({
+    return rows.map(({ by, isTheirs: isOthers, ...note }) => ({
       ...note,
-      by: isOthers ? name : null,
+      by: isOthers ? by : null,
     }));
   }
 

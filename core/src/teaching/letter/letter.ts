@@ -53,7 +53,7 @@ interface Part {
 export const letterOf = (news: LetterNews, to: LetterTo): Letter | null =>
   letterOfParts(partsOf(news, to), to, '/mine');
 
-/** Whether an instructor is to hear of it on that day; that works came in can wait for the next morning. */
+/** Whether an instructor is to hear of it on that day; that works came in waits for the hour at which letters are written. */
 export const isPressing = ({ asked, closed, failed }: InstructorNews): boolean =>
   [asked, closed, failed].some((each) => each.length > 0);
 

@@ -43,9 +43,31 @@ export function NoteStock({ typed, onTake }: NoteStockProps) {
       {me !== undefined && notes.some(({ by }) => by === null) && (
         <ShareWith kind="note-stocks" id={me} name="My stock of notes" isQuiet />
       )}
+      {me !== undefined &&
+        colleaguesIn(notes).map(({ id, name }) => (
+          <button
+            key={id}
+            type="button"
+            className="link-button"
+            onClick={() => change.mutate(() => without(id, me))}
+          >
+            No longer {name}’s notes
+          </button>
+        ))}
       <Refusal of={change} />
     </div>
   );
+}
+
+/** Whose stocks are shared with one, each once. */
+const colleaguesIn = (notes: readonly StockNote[]) => [
+  ...new Map(notes.flatMap(({ by }) => (by ? [[by.id, by] as const] : []))).values(),
+];
+
+/** Gives up a colleague’s stock; the colleague can share it again. */
+async function without(colleague: string, me: string): Promise<StockNote[]> {
+  await ask('DELETE', `sharing/note-stocks/${colleague}/${me}`);
+  return get('note-stock');
 }
 
 interface TakeNoteProps {
@@ -64,7 +86,7 @@ function TakeNote({ notes, onTake }: TakeNoteProps) {
       showSearch={BY_LABEL}
       options={notes.map(({ id, text, by }) => ({
         value: id,
-        label: by === null ? text : `${text} (${by})`,
+        label: by === null ? text : `${text} (${by.name})`,
       }))}
       onChange={(id: string | null) => {
         const note = notes.find((each) => each.id === id);

@@ -86,8 +86,8 @@ function Address({ email, wanting }: AddressProps) {
       }}
     >
       <p>
-        When somebody asks about a note, an exercise closes, a work can’t be checked, and each
-        morning what came in: one letter a day at most. No name and no mark stands in it.
+        When somebody asks about a note, an exercise closes, a work can’t be checked, and once a day
+        what came in: one letter a day at most. No name and no mark stands in it.
       </p>
       <div className="list-tools">
         <Input
