@@ -43,26 +43,28 @@ export function NoteStock({ typed, onTake }: NoteStockProps) {
       {me !== undefined && notes.some(({ by }) => by === null) && (
         <ShareWith kind="note-stocks" id={me} name="My stock of notes" isQuiet />
       )}
-      {me !== undefined &&
-        colleaguesIn(notes).map(({ id, name }) => (
-          <button
-            key={id}
-            type="button"
-            className="link-button"
-            onClick={() => change.mutate(() => without(id, me))}
-          >
-            No longer {name}’s notes
-          </button>
-        ))}
+      {me !== undefined && (
+        <Colleagues notes={notes} onLeave={(id) => change.mutate(() => without(id, me))} />
+      )}
       <Refusal of={change} />
     </div>
   );
 }
 
-/** Whose stocks are shared with one, each once. */
-const colleaguesIn = (notes: readonly StockNote[]) => [
-  ...new Map(notes.flatMap(({ by }) => (by ? [[by.id, by] as const] : []))).values(),
-];
+interface ColleaguesProps {
+  readonly notes: readonly StockNote[];
+  onLeave(colleague: string): void;
+}
+
+/** Whose stocks are shared with one, each once, to be given up. */
+function Colleagues({ notes, onLeave }: ColleaguesProps) {
+  const all = new Map(notes.flatMap(({ by }) => (by ? [[by.id, by.name] as const] : [])));
+  return [...all].map(([id, name]) => (
+    <button key={id} type="button" className="link-button" onClick={() => onLeave(id)}>
+      No longer {name}’s notes
+    </button>
+  ));
+}
 
 /** Gives up a colleague’s stock; the colleague can share it again. */
 async function without(colleague: string, me: string): Promise<StockNote[]> {
