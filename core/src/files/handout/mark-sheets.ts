@@ -24,6 +24,8 @@ export interface Remark {
   readonly says: string;
   /** Points lost (below zero) or given; null where marks are not shown. */
   readonly points: number | null;
+  /** Whether it stands under a rule that several go against. */
+  readonly isUnder?: boolean;
 }
 
 /** A marked work, as it is put on paper. */
@@ -116,9 +118,9 @@ const signed = (points: number | null): string =>
   points === null || points === 0 ? '' : points > 0 ? `+${points}` : `−${-points}`;
 
 function remarksOnPaper(marked: MarkedOnPaper): Handout {
-  const rows = marked.remarks.map(({ number, what, says, points }): HandoutRow => ({
+  const rows = marked.remarks.map(({ number, what, says, points, isUnder }): HandoutRow => ({
     kind: 'row',
-    depth: 0,
+    depth: isUnder ? 1 : 0,
     cells: [number === null ? '' : String(number), what, says, signed(points)],
   }));
   return sheetOf(marked.work, {
@@ -126,7 +128,7 @@ function remarksOnPaper(marked: MarkedOnPaper): Handout {
     subtitle: `${marked.exercise}: ${markSays(marked)}`,
     columns: [
       { name: 'Note', share: 0.7, isFigure: false },
-      { name: 'What', share: 2.4, isFigure: false },
+      { name: 'What', share: 2.4, isFigure: false, isIndented: true },
       { name: 'Why', share: 6, isFigure: false },
       { name: 'Points', share: 0.9, isFigure: true },
     ],

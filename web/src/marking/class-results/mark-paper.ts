@@ -1,8 +1,9 @@
-import type { Marked, Note } from '@gleddo/contract';
+import type { Marked, Note, ShownResult } from '@gleddo/contract';
 import {
   inOneText,
   marksSheet,
   markSheets,
+  together,
   type Book,
   type Handout,
   type Period,
@@ -12,6 +13,7 @@ import type { ClassResults } from '@gleddo/contract';
 import { comparedPeriod } from '../marks/compared-period';
 import { booksOf } from '../marks/marked-books';
 import { markedRows, type MarkedRows } from '../marks/marked-rows';
+import { ruleOf, underRule } from '../marks/one-rule';
 import { missedBy } from './ByStudent';
 import { asItCounts, stateSays } from '../marks/work-states';
 
@@ -27,20 +29,32 @@ interface MarkPaperOf {
   readonly notes: readonly Note[];
 }
 
+/** What stands above several faults against one rule; their points stand at each. */
+function ruleRemark(faults: readonly ShownResult[]): Remark[] {
+  const rule = ruleOf(faults);
+  if (!rule) return [];
+  const says = [rule.why, rule.now].filter(Boolean).join(' ');
+  return [{ number: null, what: rule.name, says, points: null }];
+}
+
 /** The notes in the margin and those of the instructor, in the order in which they stand there. */
 function remarksOf({ rows: { margin }, notes }: MarkPaperOf): Remark[] {
   const own = (ref: string | null): Remark[] =>
     notes
       .filter((note) => (margin.numberOf(note.ref ?? '') === null ? null : note.ref) === ref)
       .map(({ text, points }) => ({ number: null, what: 'Instructor’s note', says: text, points }));
-  const found = margin.faults.flatMap((fault, i): Remark[] => [
-    {
-      number: i + 1,
-      what: fault.fault,
-      says: inOneText(fault.told),
-      points: fault.of === 0 ? null : fault.points - fault.of,
-    },
-    ...own(fault.ref),
+  const found = together(margin.faults).flatMap((faults): Remark[] => [
+    ...ruleRemark(faults),
+    ...faults.flatMap((fault): Remark[] => [
+      {
+        number: margin.numberOf(fault.ref),
+        what: fault.fault,
+        says: inOneText(underRule(fault, faults).told),
+        points: fault.of === 0 ? null : fault.points - fault.of,
+        isUnder: faults.length > 1,
+      },
+      ...own(fault.ref),
+    ]),
   ]);
   return [...found, ...own(null)];
 }
