@@ -1,6 +1,7 @@
 import { Global, Module, type DynamicModule } from '@nestjs/common';
 import type { Logger } from 'pino';
 import type { OpenDatabase } from '../database/open-database.js';
+import { Seal } from './seal.js';
 import type { Settings } from './settings.js';
 import { DATABASE, ENGINE, LISTEN, LOG, ROOM, SETTINGS } from './tokens.js';
 
@@ -22,6 +23,7 @@ export class GivenModule {
       { provide: ENGINE, useValue: engine },
       { provide: ROOM, useValue: room },
       { provide: SETTINGS, useValue: settings },
+      { provide: Seal, useValue: new Seal(settings.secret) },
       { provide: LOG, useValue: log },
     ];
     return { module: GivenModule, providers, exports: providers };

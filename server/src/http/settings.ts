@@ -3,6 +3,7 @@ import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { isZone } from '@gleddo/core';
 import type { DatabaseSettings } from '../database/open-database.js';
+import { SHORTEST_SECRET } from './seal.js';
 
 export interface Settings {
   /** 0: whichever is free; which that was is known once it listens. */
@@ -34,6 +35,8 @@ export interface Settings {
   };
   /** The time zone of the school (IANA), in which opening and closing times are told. */
   readonly zone: string;
+  /** With which what must not be read from the database alone is sealed; null: it is kept as it is. */
+  readonly secret: string | null;
   /** With which what is measured is asked for; null: nobody is told. */
   readonly metricsWord: string | null;
   readonly logLevel: string;
@@ -126,6 +129,14 @@ function zoneFrom(text: string | undefined): string {
   );
 }
 
+function secretFrom(text: string | undefined): string | null {
+  if (!text) return null;
+  if (text.length >= SHORTEST_SECRET) return text;
+  throw new SettingRefused(
+    `GLEDDO_SECRET has ${text.length} characters; give at least ${SHORTEST_SECRET} that nobody guesses, such as what “openssl rand -base64 36” writes.`,
+  );
+}
+
 /** Settings from the environment; the README names them. */
 export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
   const server = packageFolder();
@@ -142,6 +153,7 @@ export function settingsFrom(env: NodeJS.ProcessEnv): Settings {
     backups: backupsFrom(env),
     letters: lettersFrom(env, folder),
     zone: zoneFrom(env['GLEDDO_ZONE']),
+    secret: secretFrom(env['GLEDDO_SECRET']),
     metricsWord: env['GLEDDO_METRICS_WORD'] || null,
     logLevel: env['GLEDDO_LOG'] ?? 'warn',
     database: {

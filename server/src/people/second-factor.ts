@@ -6,6 +6,7 @@ import { AuditService } from '../audit/audit.service.js';
 import type { Database } from '../database/open-database.js';
 import { people } from '../database/schema/index.js';
 import { refuse } from '../http/problem.js';
+import { Seal } from '../http/seal.js';
 import { DATABASE } from '../http/tokens.js';
 
 const ISSUER = 'Gleddo';
@@ -24,6 +25,8 @@ function stepOf(secret: string, code: string): number | null {
   return off === null ? null : Math.floor(Date.now() / 1000 / SECONDS) + off;
 }
 
+const placeOf = (personId: string): string => `second factor of ${personId}`;
+
 const wrongCode = () =>
   refuse(
     'second-factor.wrong',
@@ -37,6 +40,7 @@ export class SecondFactor {
   constructor(
     @Inject(DATABASE) private readonly db: Database,
     private readonly audit: AuditService,
+    private readonly seal: Seal,
   ) {}
 
   /** A secret to be put into a device; it counts once the device has shown its first code. */
@@ -50,7 +54,7 @@ export class SecondFactor {
     if (step === null) throw wrongCode();
     await this.db
       .update(people)
-      .set({ totpSecret: secret, totpStep: step })
+      .set({ totpSecret: this.seal.close(secret, placeOf(me.id)), totpStep: step })
       .where(eq(people.id, me.id));
     await this.audit.write('second-factor-on', me.id, { aboutId: me.id });
   }
@@ -64,6 +68,12 @@ export class SecondFactor {
     if (off.length > 0) await this.audit.write('second-factor-off', byId, { aboutId: personId });
   }
 
+  /** One from before there was a secret is sealed when it is used. */
+  private sealed({ id, totpSecret }: typeof people.$inferSelect, secret: string) {
+    const isOpen = totpSecret !== null && this.seal.isOpen(totpSecret);
+    return isOpen ? { totpSecret: this.seal.close(secret, placeOf(id)) } : {};
+  }
+
   /** Refuses who can’t show a code that was not shown before; each counts once, whichever server is asked. */
   async judge(person: typeof people.$inferSelect, code: string | undefined): Promise<void> {
     if (person.totpSecret === null) return;
@@ -73,12 +83,13 @@ export class SecondFactor {
         'Type the six digits, too, that your second device shows now.',
         'code',
       );
-    const step = stepOf(person.totpSecret, code);
+    const secret = this.seal.open(person.totpSecret, placeOf(person.id));
+    const step = stepOf(secret, code);
     if (step === null) throw wrongCode();
     const isNew = or(isNull(people.totpStep), lt(people.totpStep, step));
     const used = await this.db
       .update(people)
-      .set({ totpStep: step })
+      .set({ totpStep: step, ...this.sealed(person, secret) })
       .where(and(eq(people.id, person.id), isNew))
       .returning({ id: people.id });
     if (used.length === 0) throw wrongCode();

@@ -11,12 +11,15 @@ import {
   type JWK,
   type JWTPayload,
 } from 'jose';
+import { eq } from 'drizzle-orm';
 import type { Database } from '../database/open-database.js';
 import { platformKeys } from '../database/schema/index.js';
+import { Seal } from '../http/seal.js';
 import { DATABASE } from '../http/tokens.js';
 
 const ALGORITHM = 'RS256';
 const OWN = 'own';
+const PLACE = 'key of this house';
 
 interface Own {
   readonly key: CryptoKey;
@@ -28,7 +31,10 @@ interface Own {
 export class OwnKeys {
   private own: Promise<Own> | null = null;
 
-  constructor(@Inject(DATABASE) private readonly db: Database) {}
+  constructor(
+    @Inject(DATABASE) private readonly db: Database,
+    private readonly seal: Seal,
+  ) {}
 
   /** Of the keys what anybody may know. */
   async shown(): Promise<JSONWebKeySet> {
@@ -68,13 +74,24 @@ export class OwnKeys {
   /** Of several servers that begin at once, one makes it. */
   private async find(): Promise<Own> {
     const [kept] = await this.db.select().from(platformKeys);
-    if (kept) return read(kept.jwk);
+    if (kept) return this.opened(kept.jwk);
     await this.db
       .insert(platformKeys)
-      .values({ id: OWN, jwk: JSON.stringify(await made()) })
+      .values({ id: OWN, jwk: this.seal.close(JSON.stringify(await made()), PLACE) })
       .onConflictDoNothing();
     const [first] = await this.db.select().from(platformKeys);
-    return read(first?.jwk ?? '');
+    return this.opened(first?.jwk ?? '');
+  }
+
+  /** One from before there was a secret is sealed when it is used. */
+  private async opened(kept: string): Promise<Own> {
+    const jwk = this.seal.open(kept, PLACE);
+    if (this.seal.isOpen(kept))
+      await this.db
+        .update(platformKeys)
+        .set({ jwk: this.seal.close(jwk, PLACE) })
+        .where(eq(platformKeys.id, OWN));
+    return read(jwk);
   }
 }
 
