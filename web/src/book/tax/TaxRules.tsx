@@ -17,19 +17,19 @@ import { numberFrom, quantitiesOf, quantityText } from '../business/document-dra
 import { FormFoot } from '../business/FormFoot';
 import { LabelledInput } from '../business/LabelledInput';
 import { RowTools } from '../business/RowTools';
-import { useBookStore, useOpenBook } from '../open-book/open-book';
+import { useOpenBook } from '../open-book/open-book';
 import { useChange } from '../open-book/use-change';
+import { useMayCharge } from './use-may-charge';
 
 const nameOf = ({ taxLists }: Book, code: string): string =>
   taxLists.codes.find(({ id }) => id === code)?.name ?? '';
 
 /** The tax codes that act in documents: at what rate, and where their tax stands. */
 export function TaxRules() {
-  const { book, answer } = useOpenBook();
-  const { rules } = useBookStore();
+  const { book } = useOpenBook();
+  const mayChange = useMayCharge();
   const { change, refused } = useChange();
   const [taken, setTaken] = useState<TaxRule | null>(null);
-  const mayChange = answer.mayChange && rules.by !== 'student';
   const { taxes } = subledgersOf(book);
   return (
     <>

@@ -11,6 +11,7 @@ import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
 import { useOpenBook } from '../open-book/open-book';
 import { BesideAccounts } from './BesideAccounts';
 import { TaxRules } from './TaxRules';
+import { useMayCharge } from './use-may-charge';
 
 /** Of which days the return is: in the address, so that back leads back. */
 function useAskedPeriod(book: Book) {
@@ -30,6 +31,7 @@ function useAskedPeriod(book: Book) {
 /** What documents charged and were charged of tax in a period, and which codes they use for it. */
 export function TaxTab() {
   const { book } = useOpenBook();
+  const mayCharge = useMayCharge();
   const { period, set } = useAskedPeriod(book);
   const { from, to } = period;
   const sheet = useMemo(() => taxSheet(book, period), [book, period]);
@@ -57,8 +59,9 @@ export function TaxTab() {
         <Return sheet={sheet} />
       ) : (
         <p className="quiet">
-          Documents charge no tax yet. Give a tax code its rate beside this page: from then on the
-          lines of invoices can have it, and what it comes to is told here.
+          {mayCharge
+            ? 'Documents charge no tax yet. Give a tax code its rate beside this page: from then on the lines of invoices can have it, and what it comes to is told here.'
+            : 'Documents charge no tax here.'}
         </p>
       )}
     </TabFrame>
