@@ -43,6 +43,12 @@ describe('commas that part cells and decimals alike', () => {
     expect(cells(['1010,Bank,1.234,50,', '3010,Capital,,1.234,50'])[0]).toHaveLength(5);
   });
 
+  test('leave a column alone that has no heading and holds numbers', () => {
+    const lines = ['Account,Balance', 'Bank,500,12', 'Till,30,45', 'Capital,530,10'];
+    expect(cells(lines)[1]).toEqual(['Bank', '500', '12']);
+    expect(cells([...lines, 'Loan,70,05'])[1]).toEqual(['Bank', '500,12']);
+  });
+
   test('change nothing in a table whose rows are as long as its heading', () => {
     const whole = fc.array(
       fc.nat(99).map((n) => String(n).padStart(2, '0')),

@@ -33,10 +33,19 @@ function joined(row: Row, at: readonly number[]): string[] {
   );
 }
 
+interface Long {
+  readonly row: Row;
+  readonly at: readonly number[];
+}
+
+/** Whether two cells can be nothing but an amount: its thousands are grouped, or its decimals begin with a nought. */
+const isPlain = ({ row, at }: Long): boolean =>
+  at.some((i) => /[.’']\d{3}/.test(row[i] ?? '') || /^\s*0\d/.test(row[i + 1] ?? ''));
+
 /**
  * Rows that commas part, where amounts have a decimal comma and no quotation marks, so that each fell into two cells: put together
- * again where the heading says how many columns there are and each row that is too long has so many amounts. Else they
- * stay as they are.
+ * again where the heading says how many columns there are, each row that is too long has so many amounts, and one of these is
+ * plainly one. Else they stay as they are: a column without a heading may hold numbers of two digits.
  */
 export function withDecimalCommas(rows: readonly Row[]): readonly Row[] {
   const heading = columnsNamed(rows);
@@ -44,8 +53,8 @@ export function withDecimalCommas(rows: readonly Row[]): readonly Row[] {
   const body = rows.slice(heading.at + 1);
   const long = body
     .filter((row) => row.length > heading.count)
-    .map((row) => ({ over: row.length - heading.count, at: partedAt(row) }));
-  if (long.length === 0 || long.some(({ over, at }) => at.length < over)) return rows;
+    .map((row) => ({ row, over: row.length - heading.count, at: partedAt(row) }));
+  if (!long.some(isPlain) || long.some(({ over, at }) => at.length < over)) return rows;
   const from = Math.min(...long.flatMap(({ over, at }) => at.slice(0, over)));
   const made = body.map((row) => {
     const over = row.length - heading.count;
