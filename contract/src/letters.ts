@@ -1,4 +1,5 @@
-import { IsBoolean, IsOptional, IsString, Length } from 'class-validator';
+import { IsBoolean, IsString, Length } from 'class-validator';
+import { MayBeLeftOut } from './fields.js';
 import { IsEmailOrNothing } from './student-fields.js';
 
 /** Letters to oneself, one a day at most: about one’s exercises, or those that one teaches. */
@@ -9,12 +10,12 @@ export interface OwnLetters {
 }
 
 export class OwnLettersRequest {
-  @IsOptional()
+  @MayBeLeftOut()
   @IsBoolean()
   isWanted?: boolean;
 
   /** Where they go, of an instructor; a student’s stands in the class list. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsEmailOrNothing()
   email?: string;
 }

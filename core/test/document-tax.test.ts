@@ -285,7 +285,7 @@ describe('a company that charges tax', () => {
       read.documents.map(({ document }) => document.lines.map((each) => each.taxCode)),
     ).toEqual([['S20', 'R7.7']]);
     expect(read.faults).toEqual([
-      'Row 4: Documents use no tax code “S99”. Write it as it stands under Accounts used, or leave it out.',
+      'Row 4: Documents use no tax code “S99”. Write it as it stands under Tax, or leave it out.',
     ]);
   });
 });
@@ -302,6 +302,13 @@ describe('taxes of documents are refused', () => {
       expect(refusalsTo(book, charging([rule({ rate })]))).toEqual(['tax.rate']);
     expect(refusalsTo(book, charging([rule({}), rule({})]))).toEqual(['tax.rule-doubled']);
     expect(refusalsTo(book, charging([]), true)).toEqual(['operation.authors-only']);
+  });
+
+  test('by a student but for the account: a start may have none, and then they choose their own', () => {
+    const bare = after(taxedDealer(), charging(taxesOf(null)));
+    expect(refusalsTo(bare, charging(taxesOf('owed')), true)).toEqual([]);
+    const other = taxesOf('owed').map((each) => ({ ...each, rate: 1 }));
+    expect(refusalsTo(bare, charging(other), true)).toEqual(['operation.authors-only']);
   });
 
   test('on a line with a code that acts nowhere, or of a document that has no tax', () => {

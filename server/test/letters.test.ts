@@ -128,7 +128,8 @@ describe('letters into the folder', () => {
     const second = await student(running, classes, 1);
     expect((await ruth.get('me/letters')).body).toEqual({ email: '', isWanted: true });
     const put = (visitor: Visitor, body: object) => visitor.ask('put', 'me/letters', body);
-    expect((await put(ruth, { email: 'no place' })).status).toBe(400);
+    for (const hostile of [{ email: 'no place' }, { email: null }, { isWanted: null }])
+      expect((await put(ruth, hostile)).status).toBe(400);
     const refused = await put(second, { email: 'other@school.example' });
     expect(refused.status).toBe(422);
     expect(refused.body.detail).toMatch(/^A student’s e-mail stands in the list of their class/);

@@ -24,6 +24,8 @@ import type { LetterDay } from './written-to.js';
 const A_DAY = 86_400_000;
 /** For so long it is kept what was written. */
 const KEPT = 60 * A_DAY;
+/** What there is for instructors is asked for one by one: at each so many looks only. */
+const SELDOM = 15;
 /** Minutes until what could not go is tried again, times how often it was. */
 const PAUSE = 10;
 
@@ -45,6 +47,7 @@ export class LettersService implements OnModuleDestroy {
   private timer: NodeJS.Timeout | null = null;
   private looking: Promise<void> = Promise.resolve();
   private isLooking = false;
+  private looks = 0;
 
   constructor(
     @Inject(DATABASE) private readonly db: Database,
@@ -87,6 +90,14 @@ export class LettersService implements OnModuleDestroy {
     const keep = (to: Written, letter: Letter | null) => this.keep({ day, to, letter });
     for (const { news, ...to } of await this.news.of(day))
       await keep(to, letterOf(news, this.to(to, now)));
+    if (this.looks++ % SELDOM === 0) await this.writeToInstructors(day, keep);
+  }
+
+  private async writeToInstructors(
+    day: LetterDay,
+    keep: (to: Written, letter: Letter | null) => Promise<void>,
+  ): Promise<void> {
+    const { now } = day;
     const isTheHour = dayIn(this.settings.zone, now.getTime()).hour === this.settings.letters.hour;
     for (const { news, ...to } of await this.instructorNews.of(day))
       if (isTheHour || isPressing(news)) await keep(to, instructorLetterOf(news, this.to(to, now)));

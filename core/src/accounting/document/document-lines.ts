@@ -25,7 +25,7 @@ const noItemAccount = refusal(
 const noTaxAccount = refusal(
   'document.no-tax-account',
   (f: { code: string }) =>
-    `No account takes the tax of the code “${f.code}” yet. Choose one under Accounts used.`,
+    `No account takes the tax of the code “${f.code}” yet. Choose one under Tax.`,
 );
 
 type ItemAccount = 'incomeAccount' | 'costAccount' | 'stockAccount';

@@ -39,6 +39,7 @@ const sumAt = (worths: readonly Amount[], at: readonly number[]): Amount =>
  * is reckoned on the sum of its lines and rounded once, halves away from zero (EN 16931-1, BT-116 to BT-119).
  */
 export function taxed(document: Document, rules: readonly TaxRule[], worth: WorthOf): Taxed {
+  if (rules.length === 0) return { net: document, taxes: [] };
   const { lines, pricesIncludeTax: holds = false } = document;
   const codes = new Set(lines.map(({ taxCode }) => taxCode));
   const used = rules.filter(({ code }) => codes.has(code));

@@ -20,7 +20,7 @@ const doubled = refusal(
 const codeUnknown = refusal(
   'document.tax-unknown',
   (f: { code: string }) =>
-    `Documents use no tax code “${f.code}”. Choose another, or give it a rate under Accounts used.`,
+    `Documents use no tax code “${f.code}”. Choose another, or give it a rate under Tax.`,
 );
 const notTaxed = refusal(
   'document.not-taxed',

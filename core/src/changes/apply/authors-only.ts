@@ -2,6 +2,7 @@ import type { Book, EntryKind } from '../../model/book/book.js';
 import { subledgersOf } from '../../model/book/subledgers.js';
 import { refusal, type Refusal } from '../../model/refusal/refusal.js';
 import type { Rules } from '../operation/operation.js';
+import type { TaxRule } from '../../model/shapes/tax-rule.js';
 import type { Operation, OperationKind } from '../../model/shapes/operation.js';
 import type { EntersBy } from '../../model/exercise-shapes/exercise-file.js';
 
@@ -15,7 +16,6 @@ const notYours = refusal(
 const AUTHORS_ONLY: ReadonlySet<OperationKind> = new Set<OperationKind>([
   'change-scheme',
   'change-tax-lists',
-  'change-taxes',
   'lock-entries',
 ]);
 
@@ -50,6 +50,13 @@ const changesSettings = (book: Book, operation: Operation): boolean =>
   operation.kind === 'change-company' ||
   (operation.kind === 'change-posting' && operation.inventory !== subledgersOf(book).inventory);
 
+/** Which taxes there are, and at what rate; on which account each stands is whoever’s the accounts are. */
+const changesRates = (book: Book, operation: Operation): boolean => {
+  if (operation.kind !== 'change-taxes') return false;
+  const rates = (taxes: readonly TaxRule[]) => taxes.map(({ code, rate }) => [code, rate]);
+  return JSON.stringify(rates(operation.taxes)) !== JSON.stringify(rates(subledgersOf(book).taxes));
+};
+
 /** Why an operation is not for whom the rules are; nothing when it is. */
 export function authorsOnly(
   book: Book,
@@ -62,7 +69,7 @@ export function authorsOnly(
   const changesPlan =
     operation.kind === 'renumber-all' &&
     JSON.stringify(operation.numberPlan) !== JSON.stringify(book.numberPlan);
-  const isTheirs = AUTHORS_ONLY.has(operation.kind) || changesPlan;
+  const isTheirs = AUTHORS_ONLY.has(operation.kind) || changesPlan || changesRates(book, operation);
   return isTheirs || (!setsCompany && changesSettings(book, operation))
     ? [notYours({}, 'kind')]
     : [];

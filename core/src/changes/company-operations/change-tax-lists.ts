@@ -19,7 +19,7 @@ const taxItemInUse = refusal(
 const taxItemCharged = refusal(
   'tax.charged',
   (f: { id: string }) =>
-    `Documents charge the tax code “${f.id}”. Take its rate off under Accounts used first.`,
+    `Documents charge the tax code “${f.id}”. Take it off under Documents, Tax, first.`,
 );
 
 const NAMED_AT_MOST = 3;

@@ -56,7 +56,7 @@ export interface SheetWanted {
   readonly against: Period | null;
   /** Whether the budget stands beside profit and loss instead. */
   readonly budget?: boolean;
-  /** The account that the ledger is of; null or absent: all. */
+  /** What of the ledger is looked at; absent: all of it. */
   readonly ledger?: LedgerWanted;
   /** Whether accounts at zero are left out; absent: they are not. */
   readonly zeros?: boolean;

@@ -4,6 +4,7 @@ import { subledgersOf } from '../../model/book/subledgers.js';
 import type { Period } from '../../model/day/index.js';
 import type { Amount } from '../../model/money/amount.js';
 import { quantitySaid } from '../../model/money/format-amount.js';
+import type { Document } from '../../model/shapes/document.js';
 import { saidOn, writingOf } from '../../model/place/writing.js';
 import { namesOfDocuments } from './owed-sheet.js';
 import { sheetOf, type Handout, type HandoutColumn, type HandoutRow } from './sheet.js';
@@ -27,9 +28,14 @@ const figures = (amounts: readonly (Amount | null)[]) =>
 const named = (book: Book, { rule, name }: Row): string =>
   `${rule.code} ${name}, ${quantitySaid(rule.rate, writingOf(book.company))} %`;
 
-function rowsOf(book: Book, row: Row): HandoutRow[] {
+/** How documents are named, each with whose it is. */
+function namesIn(book: Book): (document: Document) => string {
   const nameOf = namesOfDocuments(book);
   const parties = new Map(subledgersOf(book).parties.map(({ id, name }) => [id, name]));
+  return ({ id, party }) => [nameOf(id), parties.get(party ?? '')].filter(Boolean).join(', ');
+}
+
+function rowsOf(book: Book, row: Row, nameOf: (document: Document) => string): HandoutRow[] {
   const { sales, purchases } = row;
   return [
     {
@@ -41,13 +47,11 @@ function rowsOf(book: Book, row: Row): HandoutRow[] {
       ],
     },
     ...row.documents.map(({ document, side, net, tax }): HandoutRow => {
-      const whose = parties.get(document.party ?? '');
-      const words = [nameOf(document.id), whose].filter(Boolean).join(', ');
       const both = side === 'sales' ? [net, tax, null, null] : [null, null, net, tax];
       return {
         kind: 'row',
         depth: 1,
-        cells: [words, { day: document.date }, ...figures(both)],
+        cells: [nameOf(document), { day: document.date }, ...figures(both)],
         entry: `of-${document.id}`,
       };
     }),
@@ -56,8 +60,8 @@ function rowsOf(book: Book, row: Row): HandoutRow[] {
 
 /** The tax of a period, code by code and document by document, and what is to be paid or had back. */
 export function taxSheet(book: Book, period: Period): Handout {
-  const found = taxReturn(book, period);
-  const { rows, sales, purchases, owed } = found;
+  const { rows, sales, purchases, owed } = taxReturn(book, period);
+  const nameOf = namesIn(book);
   const sums: HandoutRow[] = [
     { kind: 'total', depth: 0, cells: ['Total', '', ...figures([null, sales, null, purchases])] },
     {
@@ -74,6 +78,6 @@ export function taxSheet(book: Book, period: Period): Handout {
     title: 'Tax return',
     subtitle: `${saidOn(book, period.from)} to ${saidOn(book, period.to)}; below zero: more taken back than charged`,
     columns: COLUMNS,
-    rows: [...rows.flatMap((row) => rowsOf(book, row)), ...sums],
+    rows: [...rows.flatMap((row) => rowsOf(book, row, nameOf)), ...sums],
   });
 }

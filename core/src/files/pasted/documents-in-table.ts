@@ -193,7 +193,7 @@ class Reader extends RowsReader<DocumentRow> {
     if (called) return { taxCode: called.code };
     this.fault(
       row,
-      `Documents use no tax code “${row.taxCode}”. Write it as it stands under Accounts used, or leave it out.`,
+      `Documents use no tax code “${row.taxCode}”. Write it as it stands under Tax, or leave it out.`,
     );
     return {};
   }

@@ -27,13 +27,13 @@ const nameOf = ({ taxLists }: Book, code: string): string =>
 /** The tax codes that act in documents: at what rate, and where their tax stands. */
 export function TaxRules() {
   const { book } = useOpenBook();
-  const mayChange = useMayCharge();
+  const may = useMayCharge();
   const { change, refused } = useChange();
   const [taken, setTaken] = useState<TaxRule | null>(null);
   const { taxes } = subledgersOf(book);
   return (
     <>
-      {mayChange && (
+      {may === 'all' && (
         <TaxForm
           key={taken?.code ?? `new ${taxes.length}`}
           {...{ book, rule: taken }}
@@ -48,7 +48,10 @@ export function TaxRules() {
             {taxes.map((rule) => (
               <Rule
                 key={rule.code}
-                {...{ book, rule, mayChange }}
+                {...{ book, rule, may }}
+                onAccount={(account) =>
+                  change(chargingTax(book, { ...rule, account }, nameOf(book, rule.code)))
+                }
                 onChange={() => setTaken(rule)}
                 onRemove={() => change(notChargingTax(book, rule.code))}
               />
@@ -63,23 +66,39 @@ export function TaxRules() {
 interface RuleProps {
   readonly book: Book;
   readonly rule: TaxRule;
-  readonly mayChange: boolean;
+  readonly may: ReturnType<typeof useMayCharge>;
+  onAccount(account: string | null): void;
   onChange(): void;
   onRemove(): void;
 }
 
-function Rule({ book, rule, mayChange, onChange, onRemove }: RuleProps) {
+function Rule({ book, rule, may, onAccount, onChange, onRemove }: RuleProps) {
   const account = accountOf(book, rule.account);
   return (
     <tr>
       <td>{rule.code}</td>
       <td>{nameOf(book, rule.code)}</td>
-      <td className={account ? '' : 'quiet'}>{account ? accountLabel(account) : 'none'}</td>
+      <td className={account ? '' : 'quiet'}>
+        {may === 'accounts' ? (
+          <AccountChoice
+            {...{
+              book,
+              label: `The tax of ${rule.code}`,
+              value: rule.account,
+              onChange: onAccount,
+            }}
+          />
+        ) : account ? (
+          accountLabel(account)
+        ) : (
+          'none'
+        )}
+      </td>
       <td className="figure" style={{ whiteSpace: 'nowrap' }}>
         {quantityText(book, rule.rate)} %
       </td>
       <td className="figure" style={{ whiteSpace: 'nowrap' }}>
-        {mayChange && <RowTools of={rule.code} {...{ onChange, onRemove }} />}
+        {may === 'all' && <RowTools of={rule.code} {...{ onChange, onRemove }} />}
       </td>
     </tr>
   );

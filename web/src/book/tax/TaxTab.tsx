@@ -2,6 +2,7 @@ import { isDay, shownPeriod, subledgersOf, taxSheet, type Book, type Handout } f
 import { useMemo } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { DayField } from '../../platform/figures/DayField';
+import { LongRows } from '../../platform/figures/LongRows';
 import { TableHead } from '../../platform/figures/TableHead';
 import { pathBeside } from '../../platform/shell/path-beside';
 import css from '../business/business.module.css';
@@ -12,6 +13,9 @@ import { useOpenBook } from '../open-book/open-book';
 import { BesideAccounts } from './BesideAccounts';
 import { TaxRules } from './TaxRules';
 import { useMayCharge } from './use-may-charge';
+
+/** As the styles have them. */
+const ROW_HEIGHT = 26.5;
 
 /** Of which days the return is: in the address, so that back leads back. */
 function useAskedPeriod(book: Book) {
@@ -59,7 +63,7 @@ export function TaxTab() {
         <Return sheet={sheet} />
       ) : (
         <p className="quiet">
-          {mayCharge
+          {mayCharge === 'all'
             ? 'Documents charge no tax yet. Give a tax code its rate beside this page: from then on the lines of invoices can have it, and what it comes to is told here.'
             : 'Documents charge no tax here.'}
         </p>
@@ -78,11 +82,11 @@ function Return({ sheet }: { sheet: Handout }) {
         names={columns.slice(0, 2).map(({ name }) => name)}
         figures={columns.slice(2).map(({ name }) => name)}
       />
-      <tbody>
-        {rows.map((row, i) => (
-          <PaperRow key={i} handout={sheet} {...{ row, toEntry }} />
-        ))}
-      </tbody>
+      <LongRows
+        of={rows}
+        rowHeight={ROW_HEIGHT}
+        row={(row, i) => <PaperRow key={i} handout={sheet} {...{ row, toEntry }} />}
+      />
     </table>
   );
 }

@@ -1,8 +1,9 @@
 import { useBookStore, useOpenBook } from '../open-book/open-book';
 
-/** Whether somebody sets which taxes documents charge: whoever the book is of, no student. */
-export function useMayCharge(): boolean {
+/** What somebody says of the taxes that documents charge: all of it, the account of each (a student), or nothing. */
+export function useMayCharge(): 'all' | 'accounts' | 'nothing' {
   const { mayChange } = useOpenBook().answer;
   const { rules } = useBookStore();
-  return mayChange && rules.by !== 'student';
+  if (!mayChange) return 'nothing';
+  return rules.by === 'student' ? 'accounts' : 'all';
 }

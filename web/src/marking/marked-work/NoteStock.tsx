@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Me, StockNote } from '@gleddo/contract';
 import { Select } from 'antd';
+import { useRef } from 'react';
 import { ask, get, post } from '../../platform/api/client';
 import { BY_LABEL } from '../../platform/figures/by-label';
 import { ShareWith } from '../../platform/sharing/ShareWith';
@@ -23,13 +24,17 @@ export function NoteStock({ typed, onTake }: NoteStockProps) {
     onSuccess: (notes) => queries.setQueryData(QUERY, notes),
   });
   const me = queries.getQueryData<Me>(['me'])?.id;
+  const tools = useRef<HTMLDivElement>(null);
+  // The button that was pressed goes: what stands around it takes its focus.
+  const leave = (id: string, own: string) =>
+    change.mutate(() => without(id, own), { onSuccess: () => tools.current?.focus() });
   const notes = stock.data ?? [];
   const text = typed.text.trim();
   const kept = notes.find((note) => note.by === null && note.text === text);
   const keep = () => post('note-stock', { text, points: typed.points });
   const drop = () => ask('DELETE', `note-stock/${kept?.id}`);
   return (
-    <div className={styles['tools']}>
+    <div className={styles['tools']} tabIndex={-1} ref={tools}>
       {notes.length > 0 && <TakeNote notes={notes} onTake={onTake} />}
       {text !== '' && (
         <button
@@ -43,9 +48,7 @@ export function NoteStock({ typed, onTake }: NoteStockProps) {
       {me !== undefined && notes.some(({ by }) => by === null) && (
         <ShareWith kind="note-stocks" id={me} name="My stock of notes" isQuiet />
       )}
-      {me !== undefined && (
-        <Colleagues notes={notes} onLeave={(id) => change.mutate(() => without(id, me))} />
-      )}
+      {me !== undefined && <Colleagues notes={notes} onLeave={(id) => leave(id, me)} />}
       <Refusal of={change} />
     </div>
   );

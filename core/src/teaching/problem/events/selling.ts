@@ -42,15 +42,15 @@ const AHEAD = [
 const SERVED =
   /^(?:patient|client|guest|student|pupil|passenger|member|participant|attendee|learner|trainee|delegate)s?$/i;
 
-const COURSE = /\b(?:lessons?|courses?|classes|training|tuition|sessions?)\b/i;
+const COURSE = /\b(?:lessons?|(?<!of )courses?|classes|training|tuition|sessions?)\b/i;
+const THINGS = /^(?:clothing|bedding|building|string|lighting|wedding|evening|morning|spring)$/;
+
+const isDoingWord = (word: string): boolean => /^\p{Ll}{3,}ing$/u.test(word) && !THINGS.test(word);
 
 /** What is done is a service: a repair, `for walking his dog`. */
 const isDoing = (said: Told): boolean =>
   said.has('service|perform|earn|work|job|jobs|for repair|for repairs|for repairing') ||
-  said.tokens.some(
-    ({ word, said: own }, i) =>
-      word === 'for' && /^\p{Ll}{3,}ing$/u.test(said.tokens[i + 1]?.said ?? '') && own !== '',
-  );
+  said.tokens.some(({ word }, i) => word === 'for' && isDoingWord(said.tokens[i + 1]?.said ?? ''));
 
 /** What is sold becomes: goods sold, a service done, or a promise of something later. */
 export function soldAs(thing: string, { said, known, text }: Scene): Wanted {
