@@ -161,10 +161,9 @@ test('several accounts are taken together, placed elsewhere in one step, and ref
   const bar = page.getByRole('toolbar', { name: 'Accounts taken together' });
   await expect(bar).toContainText('3 accounts');
   await bar.getByRole('button', { name: 'Place them …' }).click();
-  await answerSheet(
-    page.getByRole('dialog', { name: 'Where do these 3 accounts belong?' }),
-    'Sundry income',
-  );
+  const where = page.getByRole('dialog', { name: 'Where do these 3 accounts belong?' });
+  await where.getByRole('button', { name: /^Other income/ }).click();
+  await answerSheet(where, 'Sundry income');
   await expect(page.getByRole('rowgroup', { name: 'Other income' })).toContainText(
     'Notebooks sold',
   );

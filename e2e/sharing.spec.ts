@@ -66,7 +66,9 @@ test('a stock of notes is shared where notes are written, and a colleague takes 
   await ruth.keyboard.press('Escape');
   await expect(dialog).toHaveCount(0);
 
-  await openClass(odile, server.address, 'Odile Fenn');
+  await comeInAs(odile, 'Odile Fenn', server.address);
+  await odile.getByRole('link', { name: 'Results', exact: true }).click();
+  await odile.getByRole('link', { name: /Quarter-end at Tern Island/ }).click();
   await odile.getByRole('link', { name: 'Lior Mendes' }).first().click();
   await odile.getByRole('button', { name: 'Add a note' }).click();
   await odile.getByLabel('From your stock of notes').click();

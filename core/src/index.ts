@@ -93,7 +93,13 @@ export { comparedLines, countsIn, courseOf } from './accounting/statement/index.
 export { type CourseStep, EQUITY_COLUMN_NAMES } from './accounting/statement/index.js';
 export { type EquityColumn, equityColumnsShown, FLOW_PARTS } from './accounting/statement/index.js';
 export { flowBeginning, type FlowLine, flowLineName } from './accounting/statement/index.js';
-export { hasBudgets, inChartOrder, type Level, LEVELS } from './accounting/statement/index.js';
+export {
+  hasBudgets,
+  IN_SUSPENSE,
+  inChartOrder,
+  type Level,
+  LEVELS,
+} from './accounting/statement/index.js';
 export { linesOfStatement, looksWrong, type LooksWrong } from './accounting/statement/index.js';
 export { type Moved, movedSays, periodEnds, PROFIT_LINES } from './accounting/statement/index.js';
 export { profitAndLoss, profitLineName, profitOnSheet } from './accounting/statement/index.js';

@@ -240,3 +240,19 @@ test('what is shared out in proportion adds up to the whole', () => {
     ),
   );
 });
+
+describe('what waits in suspense', () => {
+  it('is told beside the total, in credit above zero, and is in no column', () => {
+    const accounts = [...ACCOUNTS, acct('waits', 'suspense')];
+    const odd = entry('odd', '2027-06-01', { lines: { bank: 700, waits: -700 } });
+    const { total, inSuspense } = changesInEquity(book(accounts, {}, [...TRADING, odd]), YEAR);
+    expect(inSuspense).toBe(700);
+    expect(total.closing).toBe(3_500);
+  });
+
+  it('is the difference of opening balances, too; nothing where all is explained', () => {
+    const opened = { bank: 5_000, capital: -4_000 };
+    expect(changesInEquity(book(ACCOUNTS, opened, []), YEAR).inSuspense).toBe(1_000);
+    expect(changesInEquity(book(ACCOUNTS, {}, TRADING), YEAR).inSuspense).toBe(0);
+  });
+});

@@ -2,7 +2,14 @@ import { accountOf, type Account, type Book, type Entry } from '../../model/book
 import { addDays, type Period } from '../../model/day/calendar.js';
 import { ownerAmong } from '../../model/book/owners.js';
 import { sectionOfAccount } from '../../model/book/place.js';
-import { balancesOf, counts, upTo, type PeriodFilter } from '../ledger/balances.js';
+import {
+  balancesOf,
+  counts,
+  isSuspense,
+  statementAccounts,
+  upTo,
+  type PeriodFilter,
+} from '../ledger/balances.js';
 import { sum, type Amount } from '../../model/money/amount.js';
 import { shareOut } from '../../model/money/share.js';
 import { typeOf } from '../../model/scheme/scheme.js';
@@ -33,6 +40,8 @@ export interface ChangesInEquity {
   readonly to: string;
   readonly rows: readonly EquityRow[];
   readonly total: EquityFigures;
+  /** What waits in suspense at the end, positive in credit: no equity until it is explained. Zero where nothing does. */
+  readonly inSuspense: Amount;
 }
 
 const NOTHING: EquityFigures = {
@@ -82,8 +91,23 @@ export function changesInEquity(book: Book, period: Period): ChangesInEquity {
   const total = Object.fromEntries(
     EQUITY_COLUMNS.map((column) => [column, sum(all.map((row) => row[column]))]),
   ) as EquityFigures;
-  return { from: period.from, to: period.to, rows: all, total };
+  return {
+    from: period.from,
+    to: period.to,
+    rows: all,
+    total,
+    inSuspense: waiting(book, period.to),
+  };
 }
+
+function waiting(book: Book, to: string): Amount {
+  const balances = balancesOf(book, upTo(to));
+  const suspense = statementAccounts(book, balances).filter((account) => isSuspense(book, account));
+  return sum(suspense.map(({ id }) => -(balances.get(id) ?? 0)));
+}
+
+/** What is said beside the total where something waits in suspense. */
+export const IN_SUSPENSE = 'Waits in suspense: no equity until it is explained';
 
 type Moved = Partial<Record<Exclude<EquityColumn, 'closing'>, Amount>>;
 

@@ -20,6 +20,7 @@ export {
   changesInEquity,
   EQUITY_COLUMN_NAMES,
   equityColumnsShown,
+  IN_SUSPENSE,
   type EquityColumn,
 } from './changes-in-equity.js';
 export { profitOnSheet } from './profit-on-sheet.js';

@@ -114,7 +114,7 @@ const SAYS: { readonly [K in OperationKind]: Says<K> } = {
   },
   'put-schedule': ({ schedule }) => {
     const made = schedule.rows.filter((row) => row.made).length;
-    return `Schedule “${schedule.text}” kept, ${made} of ${schedule.rows.length} rows made into entries.`;
+    return `Schedule “${schedule.text}” kept, of its rows ${made} of ${schedule.rows.length} made into entries.`;
   },
   'remove-schedule': ({ id }, book) => {
     const found = subledgersOf(book).schedules.find((each) => each.id === id);

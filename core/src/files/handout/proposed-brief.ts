@@ -62,8 +62,10 @@ export const proposedBrief = (
 
 const bookkeeping = (key: Book): string[] => [openingTable(key), entryList(key)];
 
-const countOf = (key: Book): string =>
-  `${key.accounts.filter((account) => !isKept(key, account)).length} accounts`;
+function countOf(key: Book): string {
+  const { length } = key.accounts.filter((account) => !isKept(key, account));
+  return length === 1 ? 'one account' : `${length} accounts`;
+}
 
 const described = (parts: readonly string[]): string =>
   parts.reduce((text, part) => {

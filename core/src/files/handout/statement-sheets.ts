@@ -15,6 +15,7 @@ import {
   changesInEquity,
   EQUITY_COLUMN_NAMES,
   equityColumnsShown,
+  IN_SUSPENSE,
   type EquityColumn,
 } from '../../accounting/statement/changes-in-equity.js';
 import { movedSays } from '../../accounting/statement/other-side.js';
@@ -292,6 +293,15 @@ function equitySheet(book: Book, { period }: SheetWanted): Handout {
         cells: [row.account ? accountCell(row.account) : 'Profit not yet closed', ...cells(row)],
       })),
       { kind: 'total', depth: 0, cells: ['Total equity', ...cells(total)] },
+      ...(changes.inSuspense === 0
+        ? []
+        : [
+            {
+              kind: 'row' as const,
+              depth: 0,
+              cells: [IN_SUSPENSE, ...shown.slice(1).map(() => ''), { amount: changes.inSuspense }],
+            },
+          ]),
     ],
   });
 }

@@ -88,14 +88,18 @@ const ROWS: readonly Row[] = [
     'chart',
     'chart of accounts',
     'The list of all accounts of a business, each at its place on a statement.',
-    (book) => `Here it has ${book.accounts.length} accounts.`,
+    (book) =>
+      book.accounts.length === 1
+        ? 'Here it has one account.'
+        : `Here it has ${book.accounts.length} accounts.`,
   ],
   ['ledger', '', 'All accounts with everything that was entered on them.', none],
   [
     'journal',
     '',
     'All entries, one after the other, in the order of their days.',
-    (book) => (book.entries.length > 0 ? `Here it holds ${book.entries.length} entries.` : ''),
+    ({ entries: { length } }) =>
+      length === 0 ? '' : `Here it holds ${length === 1 ? 'one entry' : `${length} entries`}.`,
   ],
   [
     'entry',

@@ -8,6 +8,7 @@ import {
 } from '@gleddo/core';
 import { Button, Input, Modal } from 'antd';
 import { useMemo, useState } from 'react';
+import { counted } from '../../platform/figures/counted';
 import { useBookStore, useOpenBook } from '../open-book/open-book';
 import { ColumnChoice } from '../files/TablePreview';
 import { useTableReading } from '../files/use-table-file';
@@ -79,7 +80,7 @@ function Rows({ cells, onDone }: { cells: string[][]; onDone(): void }) {
       <div className="slip-actions">
         <Refusal says={refused} />
         <Button type="primary" className="last" disabled={count === 0} onClick={add}>
-          Add {count} accounts
+          Add {counted(count, 'account')}
         </Button>
       </div>
     </>

@@ -53,14 +53,19 @@ const textOf = (
     onChange({ ...company, [field]: event.target.value }),
 });
 
-/** What every company is asked: its name, its form, its money and its year. */
-export function FirstFields(props: CompanyFieldsProps) {
+/** What every company is asked: its name, its form, its money and its year; one types the name of a new one at once. */
+export function FirstFields(props: CompanyFieldsProps & { readonly isBegun?: boolean }) {
   const { company, disabled = false, faultAt, onChange } = props;
   const set = (rest: Partial<Company>) => onChange({ ...company, ...rest });
   return (
     <>
       <label htmlFor="company-name">Name</label>
-      <Input {...textOf(props, 'name')} maxLength={200} status={faultAt('name') ? 'error' : ''} />
+      <Input
+        {...textOf(props, 'name')}
+        autoFocus={props.isBegun === false}
+        maxLength={200}
+        status={faultAt('name') ? 'error' : ''}
+      />
       <Refusal says={faultAt('name')} />
       <label htmlFor="company-form">Legal form</label>
       <Select

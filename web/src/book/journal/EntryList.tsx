@@ -104,7 +104,9 @@ function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
           </Link>
         </strong>
         <span className="mark-says">
-          {[entry.reference, KIND_NAMES[entry.kind].toLowerCase()].filter(Boolean).join(' · ')}
+          {[entry.reference, entry.text === '' ? '' : KIND_NAMES[entry.kind].toLowerCase()]
+            .filter(Boolean)
+            .join(' · ')}
         </span>
         <MadeBy entry={entry} />
         {tools.mayChange && <Tools entry={entry} {...tools} />}

@@ -10,6 +10,7 @@ import {
   type Operation,
 } from '@gleddo/core';
 import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { counted } from '../../platform/figures/counted';
 import { useBookStore, useOpenBook } from '../open-book/open-book';
 import { useMoney } from '../../platform/figures/money';
 import { SheetsOnRequest } from '../handouts/SheetsOnRequest';
@@ -82,7 +83,12 @@ export function JournalView() {
         names={['Journal', 'What it does']}
         className="bare unequal"
         left={
-          <Page side="left" title="Journal" when={`${book.entries.length} entries`} bare>
+          <Page
+            side="left"
+            title="Journal"
+            when={counted(book.entries.length, 'entry', 'entries')}
+            bare
+          >
             {answer.mayChange && (
               <EntryForm
                 key={draft.id ?? 'new'}

@@ -19,11 +19,20 @@ export const accountOptions = (book: Book, chosen: string): AccountOption[] =>
       number: (number ?? '').toLowerCase(),
     }));
 
-/** How well an account answers what was typed: by its number or its name, whichever answers better. */
-const rank = (option: AccountOption, typed: string): number =>
-  Math.min(rankOf(typed, option.number), rankOf(typed, option.name));
+/** The last digits of a number are as good as its first ones: who knows the chart types `20` for 1020. */
+const endsWith = (number: string, typed: string): boolean => {
+  const digits = typed.trim();
+  return digits !== '' && number.endsWith(digits.toLowerCase());
+};
 
-/** Accounts are found by number, by name, or by the beginnings of their words: `ba cu` is *Bank, current account*. */
+/** How well an account answers what was typed: by its number or its name, whichever answers better. */
+const rank = ({ number, name }: AccountOption, typed: string): number =>
+  Math.min(rankOf(typed, number), rankOf(typed, name), endsWith(number, typed) ? 2 : Infinity);
+
+/**
+ * Accounts are found by number or its last digits, by name, or in short: `w` is *Wages*, `pi` *Prepaid insurance*, `ba cu`
+ * *Bank, current account*.
+ */
 export const SEARCH = {
   filterOption: BY_LABEL.filterOption,
   filterSort: (a: AccountOption, b: AccountOption, { searchValue }: { searchValue: string }) =>

@@ -1,6 +1,7 @@
 import { evenlyNumbered, planNotices, type Book, type NumberPlan } from '@gleddo/core';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
+import { counted } from '../../platform/figures/counted';
 import { useBookStore, useOpenBook } from '../open-book/open-book';
 import { HowToChoose } from './HowToChoose';
 import { PlanBands } from './PlanBands';
@@ -56,7 +57,8 @@ function MakeRoom({ book }: { book: Book }) {
     if (!result.ok) return setSaid(result.refusals[0]?.says ?? '');
     const { refusals } = store.change(renumberOperation(result.value, book.numberPlan));
     setSaid(
-      refusals[0]?.says ?? `${result.value.length} accounts have new numbers; Undo takes it back.`,
+      refusals[0]?.says ??
+        `${counted(result.value.length, 'account has a new number', 'accounts have new numbers')}; Undo takes it back.`,
     );
   };
   return (

@@ -11,6 +11,7 @@ import {
 } from '@gleddo/core';
 import { App, Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
+import { counted } from '../../platform/figures/counted';
 import { useBookStore } from '../open-book/open-book';
 import { useOtherCompanies } from '../open-book/use-other-companies';
 import { useKept } from '../../platform/kept/use-kept';
@@ -115,7 +116,7 @@ function Preview({ book, plan, onDone }: PreviewProps) {
       <div className="slip-actions">
         <Button onClick={onDone}>Leave it as it is</Button>
         <Button type="primary" className="last" onClick={renumber}>
-          {plan ? `Renumber ${result.value.length} accounts` : 'Take the numbers off'}
+          {plan ? `Renumber ${counted(result.value.length, 'account')}` : 'Take the numbers off'}
         </Button>
       </div>
     </>

@@ -1,5 +1,6 @@
 import { accountsToTable, cellsToCsv, writeBook, writingOf } from '@gleddo/core';
 import { Button } from 'antd';
+import { counted } from '../../platform/figures/counted';
 import { useOpenBook } from '../open-book/open-book';
 import { download, fileNameOf } from '../files/download';
 
@@ -15,8 +16,9 @@ export function BookFiles() {
         list of accounts for a spreadsheet.
       </p>
       <p className="quiet">
-        {book.accounts.length} accounts · {book.entries.length} entries · scheme “{book.scheme.name}
-        ” · {book.numberPlan ? `numbers: ${book.numberPlan.name.toLowerCase()}` : 'without numbers'}
+        {counted(book.accounts.length, 'account')} ·{' '}
+        {counted(book.entries.length, 'entry', 'entries')} · scheme “{book.scheme.name}” ·{' '}
+        {book.numberPlan ? `numbers: ${book.numberPlan.name.toLowerCase()}` : 'without numbers'}
       </p>
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: '0.5rem' }}>
         <Button onClick={() => download(`${name}.book.json`, 'application/json', writeBook(book))}>

@@ -12,6 +12,7 @@ import {
 import { Segmented, Select } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
+import { counted } from '../../platform/figures/counted';
 import { DayField } from '../../platform/figures/DayField';
 import { moneyWith } from '../../platform/figures/money';
 import { AccountChoice } from '../business/AccountChoice';
@@ -264,9 +265,9 @@ function comesOut(book: Book, made: Schedule, before: Schedule | null): string {
   const open = made.rows.slice(kept.length);
   const first = money(open[0]?.amount ?? 0);
   const then = made.begins === null ? '' : `, then ${money(open[1]?.amount ?? 0)}`;
-  const all = `${open.length} rows of ${first}${then}`;
+  const all = `${counted(open.length, 'row')} of ${first}${then}`;
   const stay = money(sum(kept.map(({ amount }) => amount)));
   return kept.length === 0
     ? `${all}.`
-    : `${all}; ${kept.length} rows, ${stay} in all, are locked and stay.`;
+    : `${all}; ${counted(kept.length, 'row')}, ${stay} in all, locked: they stay.`;
 }

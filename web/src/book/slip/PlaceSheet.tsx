@@ -1,23 +1,20 @@
 import {
   normalSide,
   otherwiseSays,
-  sectionOfType,
-  statementName,
-  statementOfClass,
   typesFound,
-  typesOfSection,
   type AccountType,
   type Moved,
   type Scheme,
-  type Section,
-  type StatementId,
 } from '@gleddo/core';
 import { Input, Modal } from 'antd';
+import { counted } from '../../platform/figures/counted';
 import { useMoney } from '../../platform/figures/money';
 import { useChartState } from '../chart-state/chart-state';
 import { useMemo, useState, type KeyboardEvent } from 'react';
 import placeStyles from './place.module.css';
+import { PlacePage } from './PlacePage';
 import slipStyles from './slip.module.css';
+import { usePlaceFolds } from './use-place-folds';
 
 interface PlaceSheetProps {
   readonly scheme: Scheme;
@@ -39,7 +36,11 @@ function walk(event: KeyboardEvent<HTMLElement>): void {
   const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
   if (step === undefined) return;
   event.preventDefault();
-  const all = [...event.currentTarget.querySelectorAll<HTMLElement>(`.${placeStyles['type']}`)];
+  const all = [
+    ...event.currentTarget.querySelectorAll<HTMLElement>(
+      `.${placeStyles['type']}, .${placeStyles['sectionName']}`,
+    ),
+  ];
   const at = all.indexOf(document.activeElement as HTMLElement);
   all[Math.max(0, Math.min(all.length - 1, at + step))]?.focus();
 }
@@ -51,7 +52,9 @@ export function PlaceSheet(props: PlaceSheetProps) {
   const [typed, setTyped] = useState('');
   const [pointed, setPointed] = useState<AccountType | null>(null);
   const shown = useMemo(() => typesFound(scheme, typed, explained), [scheme, typed, explained]);
-  const found = (typed.trim() !== '' && shown[0]) || null;
+  const searching = typed.trim() !== '';
+  const found = (searching && shown[0]) || null;
+  const folds = usePlaceFolds(scheme, type, searching);
   return (
     <Modal title={question} open onCancel={onClose} footer={null} width={940} style={{ top: 24 }}>
       <div onKeyDown={walk}>
@@ -65,7 +68,7 @@ export function PlaceSheet(props: PlaceSheetProps) {
           {(['balance-sheet', 'profit-and-loss'] as const).map((statement) => (
             <PlacePage
               key={statement}
-              {...{ scheme, statement, shown, chosen: type, bySection, onChoose }}
+              {...{ scheme, statement, shown, chosen: type, bySection, folds, onChoose }}
               onPoint={setPointed}
               first={found?.id ?? null}
             />
@@ -76,9 +79,16 @@ export function PlaceSheet(props: PlaceSheetProps) {
             <TypeSays {...{ scheme, asksSide }} type={pointed ?? found} />
           )}
           <WhatMoves moves={moves} type={pointed ?? found} />
-          <button type="button" className="link-button quiet" onClick={() => onChoose(null)}>
-            Leave it without a place
-          </button>
+          <p className={placeStyles['ways']}>
+            {!folds.isAllOpen && !bySection && (
+              <button type="button" className="link-button" onClick={folds.openAll}>
+                Show all {counted(scheme.types.length, 'type')}
+              </button>
+            )}
+            <button type="button" className="link-button quiet" onClick={() => onChoose(null)}>
+              Leave it without a place
+            </button>
+          </p>
         </div>
       </div>
     </Modal>
@@ -113,7 +123,7 @@ const FindPlace = ({ typed, setTyped, onEnter }: FindPlaceProps) => (
   <Input
     autoFocus
     aria-label="Find a place"
-    placeholder="Type a part of its name or section, or choose below"
+    placeholder="Type a part of its name or section, or open a section below"
     value={typed}
     onChange={(event) => setTyped(event.target.value)}
     onPressEnter={(event) => {
@@ -123,92 +133,6 @@ const FindPlace = ({ typed, setTyped, onEnter }: FindPlaceProps) => (
     }}
   />
 );
-
-interface PlacePageProps extends Pick<PlaceSheetProps, 'bySection'> {
-  readonly scheme: Scheme;
-  readonly statement: StatementId;
-  readonly shown: readonly AccountType[];
-  readonly chosen: string | null;
-  /** The one that Enter chooses. */
-  readonly first: string | null;
-  onChoose(type: string): void;
-  onPoint(type: AccountType | null): void;
-}
-
-function PlacePage(props: PlacePageProps) {
-  const { scheme, statement, shown, bySection } = props;
-  const sections = scheme.sections.filter((each) => statementOfClass(each.class) === statement);
-  return (
-    <section aria-label={statementName(scheme, statement)}>
-      <h3>{statementName(scheme, statement)}</h3>
-      {sections.map((section) => {
-        const types = typesOfSection(scheme, section.id).filter((type) => shown.includes(type));
-        if (types.length === 0) return null;
-        return (
-          <div
-            key={section.id}
-            role="group"
-            aria-label={section.name}
-            className={placeStyles['section']}
-          >
-            {bySection ? (
-              <SectionAlone {...props} bySection={bySection} section={section} />
-            ) : (
-              <>
-                <div className="place-section-name">{section.name}</div>
-                {types.map((type) => (
-                  <TypeChoice key={type.id} {...props} type={type} />
-                ))}
-              </>
-            )}
-          </div>
-        );
-      })}
-    </section>
-  );
-}
-
-interface SectionAloneProps extends PlacePageProps {
-  readonly section: Section;
-  bySection(section: string): string | null;
-}
-
-/** A section to be chosen whole: which type it becomes is told later. */
-function SectionAlone({ scheme, section, chosen, bySection, onChoose }: SectionAloneProps) {
-  const isChosen = sectionOfType(scheme, chosen)?.id === section.id;
-  const choose = () => {
-    const type = bySection(section.id);
-    if (type !== null) onChoose(type);
-  };
-  return (
-    <button
-      type="button"
-      className={`${placeStyles['type']} ${isChosen ? 'is-chosen' : ''}`}
-      aria-pressed={isChosen}
-      onClick={choose}
-    >
-      {section.name}
-    </button>
-  );
-}
-
-function TypeChoice(props: PlacePageProps & { readonly type: AccountType }) {
-  const { type, chosen, first, onChoose, onPoint } = props;
-  return (
-    <button
-      type="button"
-      className={`${placeStyles['type']} ${type.id === chosen ? 'is-chosen' : ''} ${type.id === first ? 'is-first' : ''}`}
-      aria-pressed={type.id === chosen}
-      onMouseEnter={() => onPoint(type)}
-      onFocus={() => onPoint(type)}
-      onClick={() => onChoose(type.id)}
-    >
-      {type.name}
-      {type.contra && <span className="mark-says"> contra</span>}
-      {type.id === first && <span className="mark-says"> Enter takes it</span>}
-    </button>
-  );
-}
 
 interface TypeSaysProps {
   readonly scheme: Scheme;

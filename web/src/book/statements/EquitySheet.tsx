@@ -2,6 +2,7 @@ import {
   changesInEquity,
   EQUITY_COLUMN_NAMES,
   equityColumnsShown,
+  IN_SUSPENSE,
   type Account,
   type Book,
   type EquityColumn,
@@ -40,6 +41,12 @@ export function EquitySheet({ book, choice, money }: { book: Book; choice: Choic
             <td>Total equity</td>
             {figures(total, null, false)}
           </tr>
+          {changes.inSuspense !== 0 && (
+            <tr>
+              <td colSpan={columns.length}>{IN_SUSPENSE}</td>
+              <td className="figure">{money(changes.inSuspense)}</td>
+            </tr>
+          )}
         </tbody>
       </table>
     </>

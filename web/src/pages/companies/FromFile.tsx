@@ -10,6 +10,7 @@ import {
 } from '@gleddo/core';
 import { Button, Upload } from 'antd';
 import { useMemo, useState } from 'react';
+import { counted } from '../../platform/figures/counted';
 import { moneyOf } from '../../platform/figures/money';
 import { Refusal } from '../../platform/shell/Refusal';
 import { TablePreview } from '../../book/files/TablePreview';
@@ -60,9 +61,9 @@ function WholeBook({ chosen, frame, busy, make }: Chosen<'book'>) {
   return (
     <div style={{ marginTop: '0.75rem' }}>
       <p>
-        <strong>{book.company.name}</strong>: {book.accounts.length} accounts, {book.entries.length}{' '}
-        entries. It is taken whole, with its own year and currency; a name typed on the left goes
-        before its own.
+        <strong>{book.company.name}</strong>: {counted(book.accounts.length, 'account')},{' '}
+        {counted(book.entries.length, 'entry', 'entries')}. It is taken whole, with its own year and
+        currency; a name typed on the left goes before its own.
       </p>
       <Button type="primary" loading={busy} onClick={() => make({ ...book, company })}>
         Open the book

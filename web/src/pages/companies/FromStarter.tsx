@@ -1,6 +1,7 @@
 import { starterChart, TRADES, type Book } from '@gleddo/core';
 import { Button, Select, Space } from 'antd';
 import { useMemo, useState } from 'react';
+import { counted } from '../../platform/figures/counted';
 import type { Frame } from './begin-from';
 import { ChartGlance } from './ChartGlance';
 
@@ -34,7 +35,7 @@ export function FromStarter({ frame, busy, make }: FromStarterProps) {
       <ChartGlance book={book} />
       <div className="slip-actions">
         <Button type="primary" loading={busy} onClick={() => make(book)}>
-          Open the book with {book.accounts.length} accounts
+          Open the book with {counted(book.accounts.length, 'account')}
         </Button>
         <span className="quiet" style={{ alignSelf: 'center' }}>
           The equity follows the legal form.

@@ -12,6 +12,7 @@ import {
 import { Button, Radio, Select } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { counted } from '../../platform/figures/counted';
 import { get, post } from '../../platform/api/client';
 import { useKept } from '../../platform/kept/use-kept';
 import { FromFile } from './FromFile';
@@ -94,7 +95,7 @@ function FrameFields({ frame, faultAt, onChange }: FrameFieldsProps) {
   return (
     <>
       <div className="field">
-        <FirstFields {...fields} />
+        <FirstFields {...fields} isBegun={false} />
       </div>
       <details
         open={open || faultAt('periods') !== undefined}
@@ -271,7 +272,9 @@ function FromCompany({
           loading={busy || other.isFetching}
           onClick={() => book && make(book)}
         >
-          {book ? `Open the book with ${book.accounts.length} accounts` : 'Open the book'}
+          {book
+            ? `Open the book with ${counted(book.accounts.length, 'account')}`
+            : 'Open the book'}
         </Button>
       </div>
       <Refusal says={other.error?.message ?? null} />

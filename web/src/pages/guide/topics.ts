@@ -185,7 +185,7 @@ const FOR_ALL: readonly Topic[] = [
   },
   {
     ...{ id: 'journal', title: 'Journal', pages: part('journal') },
-    says: `A day, words, and lines of debit and credit that balance. *Ctrl Enter* records. What balances the entry is offered. Search by words, amounts, account or party. Entries that documents made are changed at the document. A journal is pasted from a spreadsheet; what was understood is seen before it is recorded.`,
+    says: `A day, words, and lines of debit and credit that balance. *Ctrl Enter* records. What balances the entry is offered. An account is found in short: by the last digits of its number, the beginnings of its words or their first letters (*pi* for *Prepaid insurance*). Search by words, amounts, account or party. Entries that documents made are changed at the document. A journal is pasted from a spreadsheet; what was understood is seen before it is recorded.`,
   },
   {
     ...{ id: 'documents', title: 'Documents', pages: part('documents') },

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { MyTryDetail } from '@gleddo/contract';
 import { stillOpen } from '@gleddo/core';
 import { Modal } from 'antd';
+import { counted } from '../../platform/figures/counted';
 import { post } from '../../platform/api/client';
 import { untilThere } from '../../platform/api/try-again';
 import { useOpenBook } from '../../book/open-book/open-book';
@@ -59,8 +60,9 @@ function LookFirst({ points, hasLine }: LookFirstProps) {
   return (
     <>
       <p>
-        {book.accounts.length} accounts, {Object.keys(book.opening.balances).length} opening
-        balances, {book.entries.length} entries.
+        {counted(book.accounts.length, 'account')},{' '}
+        {counted(Object.keys(book.opening.balances).length, 'opening balance')},{' '}
+        {counted(book.entries.length, 'entry', 'entries')}.
       </p>
       {points.length === 0 ? (
         <p className="is-met">✓ Every account has its place, and the books are in balance.</p>

@@ -3,6 +3,7 @@ import type { MyTryDetail, OwnFileRequest } from '@gleddo/contract';
 import { bookToJson, readIncoming, type Incoming } from '@gleddo/core';
 import { Modal } from 'antd';
 import { useState } from 'react';
+import { counted } from '../../platform/figures/counted';
 import { post } from '../../platform/api/client';
 import { ChooseOne } from '../../book/files/ChooseOne';
 import { readTable } from '../../book/files/read-table';
@@ -81,14 +82,15 @@ function WhatStandsIn({ incoming }: { incoming: Incoming }) {
     const book = incoming.kind === 'key' ? incoming.key.book : incoming.book;
     return (
       <p>
-        A book: {book.accounts.length} accounts, {book.entries.length} entries.
+        A book: {counted(book.accounts.length, 'account')},{' '}
+        {counted(book.entries.length, 'entry', 'entries')}.
       </p>
     );
   }
   const { cells } = incoming;
   return (
     <>
-      <p>A table of {cells.length} rows. It begins:</p>
+      <p>A table of {counted(cells.length, 'row')}. It begins:</p>
       <table className="lines-table">
         <tbody>
           {cells.slice(0, SHOWN_ROWS).map((row, i) => (

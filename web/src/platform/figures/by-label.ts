@@ -11,19 +11,28 @@ const wordsOf = (text: string): string[] =>
 
 const labelOf = ({ label }: Labelled): string => (typeof label === 'string' ? label : '');
 
-/** Whether each fragment typed begins a word of the label, or the whole of what was typed stands in it. */
+/** The first letters of its words: `pi` of *1300 Prepaid insurance*. */
+const initialsOf = (label: string): string =>
+  wordsOf(label)
+    .map(([first = '']) => first)
+    .filter((first) => /\p{L}/u.test(first))
+    .join('');
+
+/** Whether each fragment typed begins a word of the label, or the whole of what was typed stands in it or begins its words. */
 export function isMeant(typed: string, label: string): boolean {
-  if (label.toLowerCase().includes(typed.trim().toLowerCase())) return true;
+  const text = typed.trim().toLowerCase();
+  if (label.toLowerCase().includes(text) || initialsOf(label).startsWith(text)) return true;
   const words = wordsOf(label);
   return wordsOf(typed).every((fragment) => words.some((word) => word.startsWith(fragment)));
 }
 
-/** The whole of it first, then what begins with it, then what has it somewhere. */
+/** The whole of it first, then what has just these first letters, what begins with it, what has it somewhere. */
 export function rankOf(typed: string, label: string): number {
   const [text, whole] = [typed.trim().toLowerCase(), label.toLowerCase()];
   if (whole === text) return 0;
-  if (whole.startsWith(text)) return 1;
-  return wordsOf(whole).some((word) => word.startsWith(text)) ? 2 : 3;
+  if (initialsOf(whole) === text) return 1;
+  if (whole.startsWith(text)) return 2;
+  return wordsOf(whole).some((word) => word.startsWith(text)) ? 3 : 4;
 }
 
 /** How a long list that one chooses from is searched: by short fragments of what it shows. Lists that grow with the house all are. */

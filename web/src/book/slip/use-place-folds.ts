@@ -1,0 +1,26 @@
+import { sectionOfType, type Scheme } from '@gleddo/core';
+import { useState } from 'react';
+
+export interface PlaceFolds {
+  readonly isAllOpen: boolean;
+  isOpen(section: string): boolean;
+  turn(section: string): void;
+  openAll(): void;
+}
+
+/** Which sections of the sheet of places show their types: that of the account, what is asked for, all while one searches. */
+export function usePlaceFolds(scheme: Scheme, type: string | null, searching: boolean): PlaceFolds {
+  const own = sectionOfType(scheme, type)?.id;
+  const [open, setOpen] = useState<ReadonlySet<string>>(new Set(own === undefined ? [] : [own]));
+  const all = scheme.sections.map(({ id }) => id);
+  return {
+    isAllOpen: searching || all.every((id) => open.has(id)),
+    isOpen: (section) => searching || open.has(section),
+    turn: (section) =>
+      setOpen(
+        (was) =>
+          new Set(was.has(section) ? [...was].filter((id) => id !== section) : [...was, section]),
+      ),
+    openAll: () => setOpen(new Set(all)),
+  };
+}
