@@ -14,7 +14,7 @@ import { useMemo, useState, type KeyboardEvent } from 'react';
 import placeStyles from './place.module.css';
 import { PlacePage } from './PlacePage';
 import slipStyles from './slip.module.css';
-import { usePlaceFolds } from './use-place-folds';
+import { usePlaceFolds, type PlaceFolds } from './use-place-folds';
 
 interface PlaceSheetProps {
   readonly scheme: Scheme;
@@ -47,8 +47,7 @@ function walk(event: KeyboardEvent<HTMLElement>): void {
 
 /** Both pages with every type of account in its section: where does it belong? */
 export function PlaceSheet(props: PlaceSheetProps) {
-  const { scheme, question, type, explained, asksSide, bySection, moves, onChoose, onClose } =
-    props;
+  const { scheme, question, type, explained, bySection, onChoose, onClose } = props;
   const [typed, setTyped] = useState('');
   const [pointed, setPointed] = useState<AccountType | null>(null);
   const shown = useMemo(() => typesFound(scheme, typed, explained), [scheme, typed, explained]);
@@ -75,23 +74,37 @@ export function PlaceSheet(props: PlaceSheetProps) {
           ))}
         </div>
         <div className={placeStyles['foot']}>
-          {explained && !bySection && (
-            <TypeSays {...{ scheme, asksSide }} type={pointed ?? found} />
-          )}
-          <WhatMoves moves={moves} type={pointed ?? found} />
-          <p className={placeStyles['ways']}>
-            {!folds.isAllOpen && !bySection && (
-              <button type="button" className="link-button" onClick={folds.openAll}>
-                Show all {counted(scheme.types.length, 'type')}
-              </button>
-            )}
-            <button type="button" className="link-button quiet" onClick={() => onChoose(null)}>
-              Leave it without a place
-            </button>
-          </p>
+          <PlaceFoot {...props} {...{ folds }} type={pointed ?? found} />
         </div>
       </div>
     </Modal>
+  );
+}
+
+type PlaceFootProps = Omit<PlaceSheetProps, 'type'> & {
+  /** What is pointed at, or found. */
+  readonly type: AccountType | null;
+  readonly folds: PlaceFolds;
+};
+
+/** What is to be known of a type before it is chosen, and the ways on without one. */
+function PlaceFoot({ scheme, type, folds, explained, asksSide, ...props }: PlaceFootProps) {
+  const { bySection, moves, onChoose } = props;
+  return (
+    <>
+      {explained && !bySection && <TypeSays {...{ scheme, asksSide, type }} />}
+      <WhatMoves {...{ moves, type }} />
+      <p className={placeStyles['ways']}>
+        {!folds.isAllOpen && !bySection && (
+          <button type="button" className="link-button" onClick={folds.openAll}>
+            Show all {counted(scheme.types.length, 'type')}
+          </button>
+        )}
+        <button type="button" className="link-button quiet" onClick={() => onChoose(null)}>
+          Leave it without a place
+        </button>
+      </p>
+    </>
   );
 }
 
