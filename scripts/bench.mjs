@@ -52,3 +52,5 @@ const { benchInBrowser } = await import('../bench/browser.mjs');
 await benchInBrowser(server);
 const { weights } = await import('../bench/weights.mjs');
 await weights(server);
+const { slowLine } = await import('../bench/slow-line.mjs');
+await slowLine(server);

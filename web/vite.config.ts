@@ -61,10 +61,27 @@ const preloadedFonts = (): Plugin => ({
             as: 'font',
             type: 'font/woff2',
             crossorigin: '',
+            // What can be read in another type for a moment never holds up what does something.
+            fetchpriority: 'low',
             href: `/${name}`,
           },
           injectTo: 'head',
         })),
+  },
+});
+
+/** The frame in the page itself is drawn before the styles of all the rest are there: what follows a sheet waits for it. */
+const frameFirst = (): Plugin => ({
+  name: 'frame-first',
+  apply: 'build',
+  enforce: 'post',
+  transformIndexHtml: {
+    order: 'post',
+    handler: (html) => {
+      const sheets = html.match(/<link rel="stylesheet"[^>]*>/g) ?? [];
+      const without = sheets.reduce((rest, sheet) => rest.replace(sheet, ''), html);
+      return without.replace('</body>', () => `${sheets.join('')}  </body>`);
+    },
   },
 });
 
@@ -98,7 +115,14 @@ export default defineConfig(async ({ command }) => {
   const codeSplitting = command === 'build' ? await pieces(shared()) : true;
   return {
     ...rest,
-    plugins: [plugins, otherScripts(), preloadedFonts(), serviceWorker(), compressed()],
+    plugins: [
+      plugins,
+      otherScripts(),
+      frameFirst(),
+      preloadedFonts(),
+      serviceWorker(),
+      compressed(),
+    ],
     build: { ...build, rolldownOptions: { output: { codeSplitting } } },
     server: { proxy: { '/api': `http://localhost:${process.env['GLEDDO_PORT'] ?? 3000}` } },
   };

@@ -1,12 +1,16 @@
 import type { ClassResults, ClassRow } from '@gleddo/contract';
 import { Link } from 'react-router';
 import { GroupsCompared } from './ByGroup';
-import { MarksChart } from './MarksChart';
 import { TableHead } from '../../platform/figures/TableHead';
 import { LongRows } from '../../platform/figures/LongRows';
 import { EarlierLinks } from '../marks/EarlierLinks';
 import { isMarked, stateSays } from '../marks/work-states';
+import { lazyView } from '../../platform/shell/lazy-view';
+import { Suspense } from 'react';
 import styles from './class-results.module.css';
+
+/** The rows can be read before what draws the chart is there. */
+const CHART = lazyView(() => import('./MarksChart').then(({ MarksChart }) => MarksChart));
 
 const ROW_HEIGHT = 30;
 
@@ -33,7 +37,9 @@ export function ByStudent({ results }: { results: ClassResults }) {
       <div>
         <section className="paper">
           <h2>The spread of the marks</h2>
-          <MarksChart rows={results.rows} />
+          <Suspense fallback={<div aria-busy="true" style={{ height: '15rem' }} />}>
+            <CHART.View rows={results.rows} />
+          </Suspense>
         </section>
         <GroupsCompared {...results} />
       </div>

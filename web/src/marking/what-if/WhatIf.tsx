@@ -7,14 +7,17 @@ import {
   type StatementDate,
 } from '@gleddo/core';
 import { Switch } from 'antd';
-import { useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import { useDays } from '../../platform/figures/written-days';
 import { moneyOf, type Money } from '../../platform/figures/money';
+import { lazyView } from '../../platform/shell/lazy-view';
 import { TableHead } from '../../platform/figures/TableHead';
 import { MarginNumber } from '../marks/MarginNumber';
 import type { MarkedRows } from '../marks/marked-rows';
-import { Waterfall } from './Waterfall';
 import styles from './what-if.module.css';
+
+/** What draws the chart comes when there is one to draw. */
+const WATERFALL = lazyView(() => import('./Waterfall').then(({ Waterfall }) => Waterfall));
 
 export interface WhatIfProps {
   readonly marked: Marked;
@@ -55,7 +58,11 @@ export function WhatIf({ marked, keyBook, margin, onNote }: WhatIfProps) {
         ) : (
           <Figures {...{ lines, putRight, taken, money }} onTake={setTaken} />
         )}
-        {line && <Waterfall {...{ line, putRight, margin, money, onNote }} />}
+        {line && (
+          <Suspense>
+            <WATERFALL.View {...{ line, putRight, margin, money, onNote }} />
+          </Suspense>
+        )}
       </div>
     </section>
   );
