@@ -123,3 +123,62 @@ test('what others owe when the books begin is no cost', () => {
     ]),
   );
 });
+
+test.each<readonly [string, readonly (readonly [string, number])[]]>([
+  [
+    'On 3 May she sent the council a bill for 780 for lessons given.',
+    [
+      ['trade-receivables', 78_000],
+      ['service-fees', -78_000],
+    ],
+  ],
+  [
+    'On 3 May she got three lamps on credit from Holt & Sons at 90 each.',
+    [
+      ['furniture-fittings', 27_000],
+      ['sundry-payable', -27_000],
+    ],
+  ],
+  [
+    'On 3 May she insured the workshop for twelve months; the premium of 600 left the bank account at once.',
+    [
+      ['prepayment', 60_000],
+      ['bank', -60_000],
+    ],
+  ],
+  [
+    'On 3 May five learners took lessons and paid 200 in cash between them.',
+    [
+      ['bank', 20_000],
+      ['service-fees', -20_000],
+    ],
+  ],
+  [
+    'On 3 May customers brought her 300 in cash for repairs.',
+    [
+      ['bank', 30_000],
+      ['service-fees', -30_000],
+    ],
+  ],
+  [
+    'On 3 May the telephone bill of 48 was taken from the bank account.',
+    [
+      ['office', 4_800],
+      ['bank', -4_800],
+    ],
+  ],
+])('what is said in a roundabout way is understood: %s', (sentence, lines) => {
+  expect(lastOf(`${BUSINESS}${sentence}`)).toEqual(lines);
+});
+
+test('whoever is hired is no money that is taken; what is lost each month is not all', () => {
+  const told = (sentence: string) => propose(`${BUSINESS}${sentence}`, { year: 2027 }).sentences;
+  const types = (sentence: string) =>
+    told(sentence).flatMap(({ entries }) =>
+      entries.flatMap(({ lines }) => lines.map(({ account }) => account.type)),
+    );
+  expect(types('On 3 May the helper she took on is owed wages of 90.')).not.toContain('drawings');
+  expect(types('On 3 May a press for 900 was paid. It loses 40 a month.')).not.toContain(
+    'accumulated-depreciation',
+  );
+});

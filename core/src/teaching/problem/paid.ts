@@ -108,6 +108,9 @@ export function paidBy(
   });
 }
 
+/** `Invoiced it`: whoever is spoken of so has a name somewhere else. */
+const isNoPronoun = (name: string): boolean => !/^(?:it|them|him|her|they|us|me)$/i.test(name);
+
 /** How something sold is paid: lines in debit, and what customers owe is kept. */
 export function paidInto(
   known: Known,
@@ -122,7 +125,7 @@ export function paidInto(
       : known.money(means === 'cash');
     const line = debit(account, amount);
     const all = [...names, partyAfter(said, 'to', 'from', 'by', 'of')];
-    if (isOwed) remember(known, { line, percent: null }, all);
+    if (isOwed) remember(known, { line, percent: null }, all.filter(isNoPronoun));
     return line;
   });
 }

@@ -1,5 +1,6 @@
 import type { Amount } from '../../model/money/amount.js';
 import { dayAt, type Calendar } from './days.js';
+import { plainly } from './as-said.js';
 import { plainToken, rawPieces, shareAt, spanAt, type Raw } from './raw-tokens.js';
 import type { Token, TokenKind } from './token.js';
 import { DOING, lemmaOf, monthNamed, phraseAt } from './words.js';
@@ -154,7 +155,7 @@ function tokensOf(sentence: string, calendar: Calendar): Token[] {
       );
     at += (day ?? span ?? share)?.length ?? 1;
   }
-  return withPhrases(asVerbs(tokens));
+  return withPhrases(asVerbs(plainly(tokens)));
 }
 
 /** `Purchase of moulds for 3,750`, `Receipt of 1,350`: what is done, named by a noun. */

@@ -66,7 +66,7 @@ bring brings brought
 be is are was were been being
 have has had having
 keep keeps kept
-customer customers client clients debtor debtors buyer buyers guests guest members member students student patients patient visitors visitor passengers pupils pupil parents
+customer customers client clients debtor debtors buyer buyers guests guest members member students student patients patient visitors visitor passengers pupils pupil parents learners learner trainees trainee
 till tills safe
 supplier suppliers creditor creditors vendor vendors wholesaler wholesalers
 goods merchandise stock inventory wares
@@ -175,7 +175,7 @@ const PHRASES: readonly (readonly [string, string])[] = (
     ['go back to', 'return to'],
     ['remain bank|remain bank account', 'be pay from bank'],
     [
-      'be take by bank|be debit to bank|be debit from bank|leave bank|leave bank account',
+      'be take by bank|be take from bank|be debit to bank|be debit from bank|leave bank|leave bank account',
       'be pay from bank',
     ],
     ['be debit to bank account|be debit from bank account|be debit to account', 'be pay from bank'],

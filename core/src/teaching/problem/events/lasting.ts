@@ -129,6 +129,11 @@ export const depreciating: Event = (scene) => {
     said.of('span').every(({ value }) => value <= 12) &&
     !said.has('residual') &&
     said.of('percent').length === 0;
+  if (
+    said.of('span').length === 0 &&
+    said.has('#amount a month|#amount per month|#amount every month')
+  )
+    return why('for how many months isn’t said plainly');
   const charge = isSaid ? said.first : reckoned(scene, asset);
   if (charge === null || charge <= 0)
     return why(`how fast ${asset.name.toLowerCase()} wears isn’t said`);

@@ -23,7 +23,8 @@ export const moneyMoved: Event = (scene) => {
   const { said, known } = scene;
   // What lies in the till was received before.
   const isBanked =
-    said.has('banked') && said.has('till|float|petty|of cash|cash be banked|takings be banked');
+    said.has('banked') &&
+    said.has('till|float|petty|of cash|of that cash|cash be banked|takings be banked');
   const toBank = isBanked || said.has('into bank|to bank|in bank|at bank|deposit with bank');
   const isOfIt =
     said.has('ofit|#amount of be') && said.first !== null && isInTheTill(scene, said.first);

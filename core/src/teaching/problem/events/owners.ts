@@ -177,7 +177,7 @@ function keepLasting({ known, day }: Scene, account: KnownAccount, cost: Amount)
 /** `The owner puts 12,000 into the bank`: money, or a thing, that owners put in. */
 export const ownersPutIn: Event = (scene) => {
   const { said, known } = scene;
-  if (!puts(scene)) return null;
+  if (!puts(scene) || (said.has('customer') && said.has('bring'))) return null;
   const [amount, second, ...more] = said.amounts;
   if (!amount) return why('how much is put in isn’t said');
   const together = eachPutIn(scene, amount.value);

@@ -33,6 +33,7 @@ function usedOf(
   { months, from }: { months: number; from: string },
 ): Amount | null {
   const { said } = scene;
+  if (said.firstWord?.word === 'all' && said.amounts.length === 0) return whole;
   const left = said.has('remain|unexpired|unused');
   const [share] = said.of('share');
   const span = said.of('span').reduce<Token | undefined>(shorter, undefined);
@@ -63,7 +64,9 @@ export const usedUp: Event = (scene) => {
     return why('what was paid ahead for it isn’t known');
   const spans = said.of('span');
   const isHistory = spans.length === 2 && said.has('use') && said.amounts.length === 0;
-  if (said.has('buy|pay') && !isHistory && !said.has('prepay|pay advance|advance')) return null;
+  const isOver = said.has('have use|have now use|have be use|have now be use');
+  if (said.has('buy|pay') && !(isHistory || isOver) && !said.has('prepay|pay advance|advance'))
+    return null;
   const account =
     known.spokenOf(wordsOf(scene), ['prepayment']) ??
     (said.has('prepay|prepayment') ? known.ofType('prepayment')[0] : undefined);
@@ -253,9 +256,11 @@ export const earnedAhead: Event = (scene) => {
   const isOther = said.verb === 'receive' && !said.has('earn|perform|redeem|redeemed');
   const [account] = known.ofType('deferred-income');
   const names =
-    'advance|deferred|unearned|beforehand|prepay|voucher|vouchers|gift|pass|passes|subscriptions|ahead|that be pay for|which be pay for';
+    'of fee|advance|deferred|unearned|beforehand|prepay|voucher|vouchers|gift|pass|passes|subscriptions|ahead|that be pay for|which be pay for';
   const promised = known.remembered.promised.at(-1);
-  const isPart = said.of('span').length > 0 ? (promised?.months ?? 0) > 0 : givenOf(scene) !== null;
+  const isShare = said.of('share').length > 0 && said.has('have be perform|be now perform');
+  const isPart =
+    said.of('span').length > 0 ? (promised?.months ?? 0) > 0 : givenOf(scene) !== null || isShare;
   if (!isEarned || isOther || !account || said.has('sell|pay rent|buy')) return null;
   if (!said.has(names) && !(isPart && !said.has('pay'))) return null;
   const whole = promised?.amount ?? known.balanceOf(account) * -1;

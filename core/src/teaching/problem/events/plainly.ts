@@ -46,7 +46,8 @@ export const goodsLost: Event = ({ said, known }) => {
   );
   if (!isGone || said.first === null || said.amounts.length > 1 || !known.isPerpetual) return null;
   const thing = said.tokens.map((each) => each.said).join(' ');
-  if (!isGoods(thing, known) || said.has('pay|insurance|cash')) return null;
+  const isCounted = said.has('count') && said.has('missing|shortage');
+  if (!(isCounted || isGoods(thing, known)) || said.has('pay|insurance|cash')) return null;
   const lines = [
     debit(known.account({ type: 'cost-of-goods-sold' }), said.first),
     credit(known.account({ type: 'inventory' }), said.first),

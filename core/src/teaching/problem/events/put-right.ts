@@ -32,7 +32,7 @@ const isReturnedBy = ({ said }: Scene): boolean =>
 /** `The hotel was given a 90 credit`: somebody who owes for what was sold to them. */
 const isLetOff = ({ said, known, ...scene }: Scene): boolean =>
   said.has('be give|be allow|be declare|complain|complains') &&
-  said.has('credit|reduction|rebate|allowance|discount') &&
+  said.has('credit|reduction|rebate|allowance|discount|#amount off') &&
   owesUs({ said, known, ...scene });
 
 /** Whether somebody is spoken of who owes for what was sold to them. */
@@ -299,7 +299,7 @@ export const lending: Event = (scene) => {
 };
 
 /** `The bank charges 12`: taken off the account by the bank itself. */
-export const bankCharges: Event = ({ said, known }) => {
+export const bankCharges: Event = ({ said, known, text }) => {
   const keeps = said.has(
     'keep|deduct|deducts|deducted|take|withhold|withheld|retain|retained|retains',
   );
@@ -310,6 +310,8 @@ export const bankCharges: Event = ({ said, known }) => {
     said.has('take #amount of interest|take interest');
   if (!(said.has('bank') || isCardFirm) || !isCharge || said.first === null) return null;
   if (said.has('buy|sell|customer')) return null;
+  if (/\bpayment (?:arrived|came|comes)\b/i.test(text))
+    return why('what came in of what was owed isn’t said plainly');
   const money = known.money(false);
   const isInterest = said.has('interest') && !said.has('fee|fees');
   const account = known.account(

@@ -131,7 +131,9 @@ const COMES_IN: readonly ((scene: Scene) => boolean)[] = [
 
 /** Money comes in: received, or paid by customers. */
 const isReceiving = (scene: Scene): boolean =>
-  !isPaidByUs(scene) && COMES_IN.some((isTold) => isTold(scene));
+  !isPaidByUs(scene) &&
+  !scene.said.has('it will be pay') &&
+  COMES_IN.some((isTold) => isTold(scene));
 
 function takesDebt(scene: Scene, { account, owed, who, of }: Debt): Understood {
   const { known } = scene;

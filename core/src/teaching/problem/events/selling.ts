@@ -1,7 +1,7 @@
 import type { Amount } from '../../../model/money/amount.js';
 import type { Known, KnownLine, Wanted } from '../known.js';
 import { paidInto } from '../paid.js';
-import { paymentsOf } from '../payment.js';
+import { meansIn, paymentsOf } from '../payment.js';
 import { NO_RATE, priceOf, pricePaidInParts, taxOn } from '../price.js';
 import {
   credit,
@@ -150,16 +150,29 @@ const isDoneForMoney = ({ said }: Scene): boolean => {
   if (first?.word === 'give' && said.has('onaccount')) return true;
   const isDone =
     first?.kind === 'word' && /(?:ed|s)$/.test(first.said) && first.isNamed === true && !isPassive;
-  const isVerbless = said.verb === '' || said.has('will pay');
-  return isDone && isVerbless && said.has('cash|onaccount|invoice|will pay');
+  const isVerbless = said.verb === '' || said.has(`will pay|${PAYS_NOW}`);
+  return isDone && isVerbless && said.has(`cash|onaccount|invoice|will pay|${PAYS_NOW}`);
 };
+
+/** `Translated a web site for a hotel, which paid 1,150`. */
+const PAYS_NOW = 'which pay #amount|who pay #amount|that pay #amount';
 
 /** What was done for money or on account, by a verb that is not known: a service, to be looked at. */
 export const doneForMoney: Event = (scene) => {
   const { said, known } = scene;
   if (!isDoneForMoney(scene)) return null;
   const price = priceOf(said);
-  const payments = price && paymentsOf(price.rest, price.total, 'bank');
+  const payments =
+    price &&
+    (said.has(PAYS_NOW)
+      ? [
+          {
+            means: meansIn(said) === 'cash' ? ('cash' as const) : ('bank' as const),
+            amount: price.total,
+            said,
+          },
+        ]
+      : paymentsOf(price.rest, price.total, 'bank'));
   if (!payments) return null;
   const account = known.account({ ...serviceAs(known), isGuess: true });
   const lines = [...paidInto(known, payments, ['customer']), credit(account, price.total)];
@@ -203,6 +216,14 @@ export const isOurBill = (said: Told): boolean =>
   !isTheirInvoice(said) &&
   !isBilledToUs(said);
 
+/** Up to where something else is told of what stands before: `came in, it will be paid in April`. */
+function untilNext(said: Told, at: number): Told {
+  const next = said.tokens.findIndex(
+    ({ kind }, i) => i > at && kind === 'comma' && said.tokens[i + 1]?.word === 'it',
+  );
+  return next < 0 ? said : said.cut(next)[0];
+}
+
 /** `The printer’s invoice for programmes came in`: no verb, but what somebody has sent. */
 export function isBillThatCame(said: Told): boolean {
   const at = said.tokens.findIndex(({ word }) => ['invoice', 'bill', 'statement'].includes(word));
@@ -211,7 +232,7 @@ export function isBillThatCame(said: Told): boolean {
     !said.has('bank') &&
     /^(?:invoices?|bills?|statement)$/i.test(said.tokens[at]?.said ?? '');
   const [, after] = said.cut(at);
-  const isYet = said.has('not|notyet|no|will|estimate|be due|follow|follows');
+  const isYet = untilNext(said, at).has('not|notyet|no|will|estimate|be due|follow|follows');
   return isNoun && !isYet && after.has('come|arrive|be receive|be deliver');
 }
 
@@ -306,6 +327,8 @@ export const selling: Event = (scene) => {
   const { said, known } = scene;
   if (!(isSale(said) || isTakenByOthers(scene)) || said.has('notyet invoice|bank charge'))
     return null;
+  if (said.has('earn') && said.has('#amount of fee'))
+    return why('which fee it is that is earned in part isn’t known');
   if (said.has('have pay') && said.has('advance|deposit'))
     return why('what was paid before is part of it, and how isn’t said plainly');
   const toldCost = costIn(said);
@@ -363,6 +386,7 @@ const buyersIn = (said: Told): readonly string[] => [
   thingAfter(said, 'to'),
   thingBefore(said, 'be'),
   payerIn(said),
+  said.has('invoice it|invoice them|invoice him') ? thingAfter(said, 'for') : '',
   partyAfter(said, 'to', 'invoice', 'charge', 'for'),
 ];
 
