@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { comeInAs } from './people.js';
+import { comeInAs, openClass } from './people.js';
 
 /** As wide as a sheet of A4 is for a browser. */
 const SHEET = { width: 794, height: 1123 };
@@ -57,4 +57,21 @@ test('on paper a long list is drawn whole', async ({ page }) => {
   expect(await rows.count()).toBeLessThan(150);
   await onPaper(page);
   await expect(rows).toHaveCount(150);
+});
+
+test('on paper the checks of a class that are wider than a sheet go on below, with the names again', async ({
+  page,
+}) => {
+  await openClass(page);
+  const matrix = page.locator('.paper', { hasText: 'Every student, every check' });
+  const tables = matrix.getByRole('table');
+  await expect(tables).toHaveCount(1);
+  const heads = await tables.getByRole('columnheader').count();
+  expect(heads).toBeGreaterThan(30);
+  await onPaper(page);
+  await nothingToPress(page);
+  const sheets = Math.ceil((heads - 2) / 28);
+  await expect(tables).toHaveCount(sheets);
+  await expect(matrix.getByText('Lior Mendes')).toHaveCount(sheets);
+  await expect(matrix.getByRole('columnheader', { name: 'mark' })).toHaveCount(1);
 });
