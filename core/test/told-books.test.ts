@@ -59,11 +59,27 @@ function saidTo({ head, figures }: Answer, told: ToldBook): Record<string, numbe
   return among((name) => all[name] ?? NaN);
 }
 
+const ACTIVITIES = ['operating', 'investing', 'financing'] as const;
+
+/** By either method each activity comes to the same, and the three to what the money moved by. */
+function flowsBothWays({ book, period }: ToldBook): void {
+  const flow = cashFlow(book, period);
+  const sum = (lines: readonly { readonly amount: number }[]) =>
+    lines.reduce((all, { amount }) => all + amount, 0);
+  for (const activity of ACTIVITIES) {
+    const begins = activity === 'operating' ? flow.profit : 0;
+    expect([activity, sum(flow.direct[activity])]).toEqual([activity, flow[activity]]);
+    expect([activity, begins + sum(flow.lines[activity])]).toEqual([activity, flow[activity]]);
+  }
+  expect(flow.operating + flow.investing + flow.financing).toBe(flow.movement);
+}
+
 const backwards = (book: Book): Book => ({ ...book, entries: [...book.entries].reverse() });
 
 describe.each(FILES)('books reckoned by hand: $file', ({ books }) => {
   test.each(books.map((told) => [told.title, told] as const))('%s', (_, told) => {
     expect(told.answers.length).toBeGreaterThan(0);
+    flowsBothWays(told);
     for (const answer of told.answers) {
       const expected = expect.objectContaining(answer.figures);
       expect(saidTo(answer, told)).toEqual(answer.head === 'changes' ? answer.figures : expected);
