@@ -103,29 +103,35 @@ function OneEntry({ book, entry, money, ...tools }: OneEntryProps) {
             {entry.text || KIND_NAMES[entry.kind]}
           </Link>
         </strong>
-        <span className="mark-says">
-          {[entry.reference, entry.text === '' ? '' : KIND_NAMES[entry.kind].toLowerCase()]
-            .filter(Boolean)
-            .join(' · ')}
-        </span>
+        <span className="mark-says">{besides(entry)}</span>
         <MadeBy entry={entry} />
         {tools.mayChange && <Tools entry={entry} {...tools} />}
       </div>
-      {entry.lines.map((line, i) => {
-        const account = accountOf(book, line.account);
-        return (
-          <div key={i} className={styles['lines']}>
-            <span />
-            <span style={{ paddingInlineStart: line.amount < 0 ? '1.25rem' : 0 }}>
-              {account ? accountLabel(account) : line.account}
-              <span className="quiet">{partyAfter(book, line)}</span>
-            </span>
-            <span className="figure">{line.amount > 0 ? money(line.amount) : ''}</span>
-            <span className="figure">{line.amount < 0 ? money(-line.amount) : ''}</span>
-          </div>
-        );
-      })}
+      {entry.lines.map((line, i) => (
+        <OneLine key={i} {...{ book, line, money }} />
+      ))}
     </>
+  );
+}
+
+/** Its reference, and of what kind it is where its words do not say so. */
+const besides = ({ reference, text, kind }: Entry): string =>
+  [reference, text === '' ? '' : KIND_NAMES[kind].toLowerCase()].filter(Boolean).join(' · ');
+
+type OneLineProps = Pick<EntryListProps, 'book' | 'money'> & { readonly line: Line };
+
+function OneLine({ book, line, money }: OneLineProps) {
+  const account = accountOf(book, line.account);
+  return (
+    <div className={styles['lines']}>
+      <span />
+      <span style={{ paddingInlineStart: line.amount < 0 ? '1.25rem' : 0 }}>
+        {account ? accountLabel(account) : line.account}
+        <span className="quiet">{partyAfter(book, line)}</span>
+      </span>
+      <span className="figure">{line.amount > 0 ? money(line.amount) : ''}</span>
+      <span className="figure">{line.amount < 0 ? money(-line.amount) : ''}</span>
+    </div>
   );
 }
 

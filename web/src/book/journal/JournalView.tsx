@@ -69,6 +69,8 @@ function focusEntry(id: string): void {
   requestAnimationFrame(() => document.querySelector<HTMLElement>(tool)?.focus());
 }
 
+const howMany = ({ entries }: Book): string => counted(entries.length, 'entry', 'entries');
+
 /** The journal on the left page; on the right, what the entry being typed does. */
 export function JournalView() {
   const { book, answer } = useOpenBook();
@@ -83,12 +85,7 @@ export function JournalView() {
         names={['Journal', 'What it does']}
         className="bare unequal"
         left={
-          <Page
-            side="left"
-            title="Journal"
-            when={counted(book.entries.length, 'entry', 'entries')}
-            bare
-          >
+          <Page side="left" title="Journal" when={howMany(book)} bare>
             {answer.mayChange && (
               <EntryForm
                 key={draft.id ?? 'new'}
