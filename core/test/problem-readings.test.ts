@@ -182,3 +182,23 @@ test('whoever is hired is no money that is taken; what is lost each month is not
     'accumulated-depreciation',
   );
 });
+
+test.each([
+  'On 3 May the plumber sent Ilse a bill for 90.',
+  'On 3 May a printer sent her an invoice for 90 for leaflets.',
+  'On 3 May Holt was sent 200 tiles on account.',
+  'On 3 May she insured the van for a year; the premium of 480 will be paid in June.',
+  'On 3 May a count of the till showed that 12 was missing.',
+  'On 3 May Painted a wall for Mrs Abel, who paid 200 on account.',
+])('who has to pay, and whether it was paid, is never guessed: %s', (sentence) => {
+  const { sentences } = propose(`${BUSINESS}${sentence}`, { year: 2027 });
+  expect(sentences.at(-1)?.entries).toEqual([]);
+});
+
+test('what is taken from the bank for the till stays money', () => {
+  const taken = 'On 3 May 500 was taken from the bank for the till.';
+  expect(lastOf(`${BUSINESS}${taken}`)).toEqual([
+    ['cash-in-hand', 50_000],
+    ['bank', -50_000],
+  ]);
+});

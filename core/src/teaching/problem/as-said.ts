@@ -1,4 +1,5 @@
 import type { Token } from './token.js';
+import { OURS } from './words.js';
 
 /** Another way to say something: the words as they would be told plainly; null: it is not said here. */
 type Rewording = (tokens: readonly Token[]) => readonly Token[] | null;
@@ -16,7 +17,14 @@ const told = (tokens: readonly Token[], { at, as, without }: Reworded): readonly
 
 const isPause = ({ kind }: Token): boolean => kind === 'comma' || kind === 'stop';
 
-/** `Sent the council a bill for 780`: invoiced it. */
+/** Whether nobody else stands before a place: who does what is told there is the business, or is not said. */
+const isByUs = (tokens: readonly Token[], at: number): boolean =>
+  tokens
+    .slice(0, at)
+    .filter(({ kind, word: each }) => kind === 'word' && each !== 'on' && each !== 'and')
+    .every(({ word: each }) => OURS.includes(each));
+
+/** `Sent the council a bill for 780`: invoiced it. Who sends one to the business is another matter. */
 const billSent: Rewording = (tokens) => {
   const at = tokens.findIndex(({ word }) => ['send', 'give', 'mail'].includes(word));
   const bill = tokens.findIndex(
@@ -27,16 +35,22 @@ const billSent: Rewording = (tokens) => {
   const isOne = tokens[bill - 1]?.word === 'a' || tokens[bill - 1]?.said === 'an';
   const isNear = bill - at < 8 && !between.some((each) => isPause(each) || each.word === 'for');
   if (at < 0 || bill < 0 || !isNear || !(isOne || tokens[bill]?.said === 'invoice')) return null;
-  if (tokens[at - 1]?.word === 'be' || tokens[at + 1]?.word === 'we') return null;
+  if (!isByUs(tokens, at) || between.some((each) => OURS.includes(each.word))) return null;
   const article = isOne ? bill - 1 : bill;
   return told(tokens, { at, as: 'invoice', without: (i) => i === bill || i === article });
+};
+
+/** Behind an amount of money no thing is named: `200 tiles` are none. */
+const isMoneyAt = (tokens: readonly Token[], at: number): boolean => {
+  const next = tokens[at + 1];
+  const joins = ['on', 'for', 'by', 'in', 'as', 'to', 'from', 'at', 'and'];
+  return tokens[at]?.kind === 'amount' && (next?.kind !== 'word' || joins.includes(next.word));
 };
 
 /** `Bit Barn was sent 1,000`: received it. */
 const wasSent: Rewording = (tokens) => {
   const at = tokens.findIndex(
-    ({ word }, i) =>
-      word === 'send' && tokens[i - 1]?.word === 'be' && tokens[i + 1]?.kind === 'amount',
+    ({ word }, i) => word === 'send' && tokens[i - 1]?.word === 'be' && isMoneyAt(tokens, i + 1),
   );
   return at < 2 ? null : told(tokens, { at, as: 'receive', without: (i) => i === at - 1 });
 };
@@ -56,7 +70,7 @@ const gotThings: Rewording = (tokens) => {
   const words = tokens.map(({ word }) => word).join(' ');
   const isBought = /\bon (?:account|credit)\b|\beach\b|\bper\b/.test(words);
   const isGoods = object?.kind === 'word' && !MONEY.has(object.word);
-  return at < 0 || !isThings || !isBought || !isGoods
+  return at < 0 || !isByUs(tokens, at) || !isThings || !isBought || !isGoods
     ? null
     : told(tokens, { at, as: 'buy', without: () => false });
 };
@@ -89,13 +103,18 @@ const tookOn: Rewording = (tokens) => {
 
 const word = (said: string): Token => ({ kind: 'word', word: said, said, value: 0 });
 
+/** What is not paid yet, or is not the business’s. */
+const NOT_PAID =
+  /^(?:will|not|no|due|owe|unpaid|payable|later|next|customer|supplier|private|home|own|quote[ds]?)$/;
+
 /** `He insured it for a year; the premium of 900 left the bank`: paid 900 for insurance of a year. */
 const insured: Rewording = (tokens) => {
   const isSaid = tokens.some(({ said }) => /^insure[sd]$/i.test(said));
   const amounts = tokens.filter(({ kind }) => kind === 'amount');
   const spans = tokens.filter(({ kind }) => kind === 'span');
   const [amount, span] = [amounts[0], spans[0]];
-  const isPlain = isSaid && amounts.length === 1 && spans.length < 2;
+  const isPaid = !tokens.some((each) => NOT_PAID.test(each.word));
+  const isPlain = isSaid && isPaid && amounts.length === 1 && spans.length < 2;
   if (!isPlain || !amount || !tokens.some((each) => each.word === 'premium')) return null;
   const days = tokens.filter(({ kind }) => kind === 'day');
   const how = tokens.filter((each) => ['cash', 'bank', 'card', 'cheque'].includes(each.word));

@@ -47,7 +47,14 @@ interface Remembered {
     from: string;
   }[];
   /** What was received ahead and is still to be done. */
-  readonly promised: { account: KnownAccount; amount: Amount; months: number; count: number }[];
+  readonly promised: {
+    account: KnownAccount;
+    amount: Amount;
+    months: number;
+    count: number;
+    /** The sentence that told of it. */
+    text: string;
+  }[];
   /** Things that last, with what they cost. */
   readonly lasting: {
     account: KnownAccount;

@@ -18,6 +18,10 @@ function movedOf({ said, known }: Scene, first: Amount): Amount | null {
   return known.hasGaps || all <= first ? null : all - first;
 }
 
+/** What is paid from one to the other goes to nobody. */
+const MOVED_BETWEEN =
+  'be pay into bank|be pay from bank for till|be pay from bank for petty|be pay from bank for float|be pay from bank into till';
+
 /** Money moved between bank and till. */
 export const moneyMoved: Event = (scene) => {
   const { said, known } = scene;
@@ -29,7 +33,7 @@ export const moneyMoved: Event = (scene) => {
   const isOfIt =
     said.has('ofit|#amount of be') && said.first !== null && isInTheTill(scene, said.first);
   const isTakings = isOfIt || isCarried(scene) || said.has('takings|till|cash|float|petty');
-  if (said.has('who') || (said.has('be pay') && !said.has('be pay into bank'))) return null;
+  if (said.has('who') || (said.has('be pay') && !said.has(MOVED_BETWEEN))) return null;
   const isMoving = isBanked || said.has('pay|put|deposit|bring|withdraw|transfer|take|bank');
   const fromBank = said.has('from bank') && said.has('till|petty|float|office use|cash');
   if (

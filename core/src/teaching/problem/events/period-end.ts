@@ -33,7 +33,8 @@ function usedOf(
   { months, from }: { months: number; from: string },
 ): Amount | null {
   const { said } = scene;
-  if (said.firstWord?.word === 'all' && said.amounts.length === 0) return whole;
+  const isAll = said.firstWord?.word === 'all' && said.amounts.length === 0;
+  if (isAll && said.of('share').length === 0 && said.of('span').length === 0) return whole;
   const left = said.has('remain|unexpired|unused');
   const [share] = said.of('share');
   const span = said.of('span').reduce<Token | undefined>(shorter, undefined);
@@ -249,6 +250,19 @@ function givenOf({ said, known }: Scene): Amount | null {
   return Math.round((promised.amount * given.value) / all);
 }
 
+/** Whether two sentences speak of one thing: a word of some length stands in both. */
+function speaksOf(one: string, other: string): boolean {
+  const words = (text: string) => text.toLowerCase().match(/\p{L}{4,}/gu) ?? [];
+  const known = new Set(words(other).filter((word) => !COMMON.has(word)));
+  return words(one).some((word) => known.has(word));
+}
+
+const COMMON: ReadonlySet<string> = new Set(
+  'been have that this what with from their half third quarter fifth done paid were will which when'.split(
+    ' ',
+  ),
+);
+
 /** `A third of what was paid ahead has been earned`: what was received ahead becomes revenue. */
 export const earnedAhead: Event = (scene) => {
   const { said, known } = scene;
@@ -256,13 +270,17 @@ export const earnedAhead: Event = (scene) => {
   const isOther = said.verb === 'receive' && !said.has('earn|perform|redeem|redeemed');
   const [account] = known.ofType('deferred-income');
   const names =
-    'of fee|advance|deferred|unearned|beforehand|prepay|voucher|vouchers|gift|pass|passes|subscriptions|ahead|that be pay for|which be pay for';
+    'advance|deferred|unearned|beforehand|prepay|voucher|vouchers|gift|pass|passes|subscriptions|ahead|that be pay for|which be pay for';
   const promised = known.remembered.promised.at(-1);
-  const isShare = said.of('share').length > 0 && said.has('have be perform|be now perform');
+  const isShare =
+    said.of('share').length > 0 &&
+    said.has('have be perform|be now perform') &&
+    speaksOf(scene.text, promised?.text ?? '');
   const isPart =
     said.of('span').length > 0 ? (promised?.months ?? 0) > 0 : givenOf(scene) !== null || isShare;
   if (!isEarned || isOther || !account || said.has('sell|pay rent|buy')) return null;
-  if (!said.has(names) && !(isPart && !said.has('pay'))) return null;
+  const isOfFee = said.has('earn') && said.has('#amount of fee');
+  if (!said.has(names) && !isOfFee && !(isPart && !said.has('pay'))) return null;
   const whole = promised?.amount ?? known.balanceOf(account) * -1;
   const months = promised?.months ?? 0;
   const used = givenOf(scene) ?? usedOf(scene, whole, { months, from: scene.day });

@@ -46,7 +46,10 @@ export const goodsLost: Event = ({ said, known }) => {
   );
   if (!isGone || said.first === null || said.amounts.length > 1 || !known.isPerpetual) return null;
   const thing = said.tokens.map((each) => each.said).join(' ');
-  const isCounted = said.has('count') && said.has('missing|shortage');
+  const isCounted =
+    said.has('count') &&
+    said.has('missing|shortage') &&
+    !said.has('till|register|float|petty|money');
   if (!(isCounted || isGoods(thing, known)) || said.has('pay|insurance|cash')) return null;
   const lines = [
     debit(known.account({ type: 'cost-of-goods-sold' }), said.first),

@@ -273,7 +273,7 @@ export const receivingAhead: Event = (scene) => {
   const account = known.account({ type: 'deferred-income' });
   const months = said.of('span')[0]?.value ?? (said.has('yearly|annual') ? 12 : 0);
   const count = said.of('count').at(-1)?.value ?? 0;
-  known.remembered.promised.push({ account, amount, months, count });
+  known.remembered.promised.push({ account, amount, months, count, text: scene.text });
   return does(
     'Received ahead',
     [debit(moneyOf(scene), amount), credit(account, amount)],

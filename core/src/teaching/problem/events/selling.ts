@@ -150,12 +150,18 @@ const isDoneForMoney = ({ said }: Scene): boolean => {
   if (first?.word === 'give' && said.has('onaccount')) return true;
   const isDone =
     first?.kind === 'word' && /(?:ed|s)$/.test(first.said) && first.isNamed === true && !isPassive;
-  const isVerbless = said.verb === '' || said.has(`will pay|${PAYS_NOW}`);
-  return isDone && isVerbless && said.has(`cash|onaccount|invoice|will pay|${PAYS_NOW}`);
+  const paysNow = paysAllNow(said);
+  const isVerbless = said.verb === '' || said.has('will pay') || paysNow;
+  return isDone && isVerbless && (paysNow || said.has('cash|onaccount|invoice|will pay'));
 };
 
 /** `Translated a web site for a hotel, which paid 1,150`. */
 const PAYS_NOW = 'which pay #amount|who pay #amount|that pay #amount';
+
+/** All of it, and for what has been done: no part, and nothing ahead. */
+const paysAllNow = (said: Told): boolean =>
+  said.has(PAYS_NOW) &&
+  !said.has('onaccount|advance|beforehand|deposit|downpayment|#share|#percent|remain|rest|balance');
 
 /** What was done for money or on account, by a verb that is not known: a service, to be looked at. */
 export const doneForMoney: Event = (scene) => {
@@ -164,7 +170,7 @@ export const doneForMoney: Event = (scene) => {
   const price = priceOf(said);
   const payments =
     price &&
-    (said.has(PAYS_NOW)
+    (paysAllNow(said)
       ? [
           {
             means: meansIn(said) === 'cash' ? ('cash' as const) : ('bank' as const),
@@ -208,6 +214,12 @@ export function isBilledToUs({ tokens }: Told): boolean {
     isPassive && (before.kind === 'comma' || before.word === 'and' || OURS.includes(before.word))
   );
 }
+
+/** `A printer sent her an invoice for 90`: from somebody else, to one who may be the business. */
+const isSentToUs = ({ said, text }: Scene): boolean =>
+  /\b(?:sent|gave|mailed) (?:her|him|us|me) (?:an? |the |their )?(?:bill|invoice)\b/i.test(
+    text,
+  ) && isSomebodyElse(said, 'invoice');
 
 /** `It delivered parcels and sent an invoice for 780`: the business asks others for money. */
 export const isOurBill = (said: Told): boolean =>
@@ -327,6 +339,7 @@ export const selling: Event = (scene) => {
   const { said, known } = scene;
   if (!(isSale(said) || isTakenByOthers(scene)) || said.has('notyet invoice|bank charge'))
     return null;
+  if (isSentToUs(scene)) return why('who has to pay whom isn’t said plainly');
   if (said.has('earn') && said.has('#amount of fee'))
     return why('which fee it is that is earned in part isn’t known');
   if (said.has('have pay') && said.has('advance|deposit'))
@@ -406,9 +419,9 @@ function wantedOf(thing: string, scene: Scene, main: Told): Wanted {
   return isAhead ? { type: 'deferred-income' } : soldAs(thing, scene);
 }
 
-function keepPromise({ known, said }: Scene, { account, amount }: KnownLine): void {
+function keepPromise({ known, said, text }: Scene, { account, amount }: KnownLine): void {
   const yearly = said.has('yearly|annual') ? 12 : 0;
   const months = said.of('span')[0]?.value ?? yearly;
   const count = said.of('count').at(-1)?.value ?? 0;
-  known.remembered.promised.push({ account, amount: -amount, months, count });
+  known.remembered.promised.push({ account, amount: -amount, months, count, text });
 }
