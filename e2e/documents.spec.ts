@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { pick, tab } from './by-keys.js';
 import { ACCOUNTS, FEBRUARY, openDealer } from './dealer.js';
 import { begin, handIn, handOut, notesOf } from './exercise-steps.js';
 import { choose, saved } from './people.js';
@@ -21,19 +22,6 @@ async function countKeys(page: Page): Promise<() => Promise<number>> {
 
 const form = (page: Page) => page.getByRole('form', { name: 'New document' });
 const list = (page: Page) => page.getByRole('table', { name: 'Documents' });
-
-/** Chooses in the field that has the focus by typing the beginning of what it shows. */
-async function pick(page: Page, typed: string, shown: string): Promise<void> {
-  await page.keyboard.type(typed);
-  const active = page.locator('.ant-select-dropdown:visible .ant-select-item-option-active');
-  // One that is closing may still offer the same.
-  await expect(active.filter({ hasText: shown }).last()).toBeVisible();
-  await page.keyboard.press('Enter');
-}
-
-const tab = async (page: Page, times = 1) => {
-  for (let i = 0; i < times; i++) await page.keyboard.press('Tab');
-};
 
 /** What happened, of whom; the focus stands behind the reference then. */
 async function heads(page: Page, kind: [string, string], party: [string, string]): Promise<void> {

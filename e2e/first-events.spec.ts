@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { pick, tab } from './by-keys.js';
 
 /** Counts what a hand does from signing in on, through every change of page. */
 async function countHands(
@@ -14,18 +15,6 @@ async function countHands(
   });
   return (what) => page.evaluate((of) => Number(sessionStorage.getItem(of)), what);
 }
-
-/** Chooses the account in the field that has the focus by the little that one types of it. */
-async function account(page: Page, typed: string, shown: string): Promise<void> {
-  await page.keyboard.type(typed);
-  const active = page.locator('.ant-select-dropdown:visible .ant-select-item-option-active');
-  await expect(active.filter({ hasText: shown }).last()).toBeVisible();
-  await page.keyboard.press('Enter');
-}
-
-const tab = async (page: Page, times = 1) => {
-  for (let i = 0; i < times; i++) await page.keyboard.press('Tab');
-};
 
 type Line = readonly [account: string, debit: string, credit?: string];
 
@@ -104,7 +93,7 @@ const SHOWN: Readonly<Record<string, string>> = { pr: 'Prepaid rent', rent: '602
 async function record(page: Page, { lines }: Happened): Promise<void> {
   await tab(page, 4);
   for (const [i, [typed, debit, credit]] of lines.entries()) {
-    await account(page, typed, SHOWN[typed] ?? typed);
+    await pick(page, typed, SHOWN[typed] ?? typed);
     await tab(page);
     if (debit !== '') await page.keyboard.type(debit);
     if (credit !== undefined) {

@@ -65,15 +65,19 @@ function TypesOfSection({ section, types, ...props }: TypesOfSectionProps) {
   const isOpen = folds.isOpen(section.id);
   return (
     <>
-      <button
-        type="button"
-        className={placeStyles['sectionName']}
-        aria-expanded={isOpen}
-        onClick={() => folds.turn(section.id)}
-      >
-        {section.name}
-        {!isOpen && <span className="quiet"> {counted(types.length, 'type')}</span>}
-      </button>
+      {folds.isSearching ? (
+        <div className={placeStyles['found']}>{section.name}</div>
+      ) : (
+        <button
+          type="button"
+          className={placeStyles['sectionName']}
+          aria-expanded={isOpen}
+          onClick={() => folds.turn(section.id)}
+        >
+          {section.name}
+          {!isOpen && <span className="quiet"> {counted(types.length, 'type')}</span>}
+        </button>
+      )}
       {isOpen && types.map((type) => <TypeChoice key={type.id} {...props} type={type} />)}
     </>
   );

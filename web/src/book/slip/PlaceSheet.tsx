@@ -95,9 +95,16 @@ function PlaceFoot({ scheme, type, folds, explained, asksSide, ...props }: Place
       {explained && !bySection && <TypeSays {...{ scheme, asksSide, type }} />}
       <WhatMoves {...{ moves, type }} />
       <p className={placeStyles['ways']}>
-        {!folds.isAllOpen && !bySection && (
-          <button type="button" className="link-button" onClick={folds.openAll}>
-            Show all {counted(scheme.types.length, 'type')}
+        {!folds.isSearching && !bySection && (
+          <button
+            type="button"
+            className="link-button"
+            aria-expanded={folds.isAllOpen}
+            onClick={folds.turnAll}
+          >
+            {folds.isAllOpen
+              ? 'Show the sections alone'
+              : `Show all ${counted(scheme.types.length, 'type')}`}
           </button>
         )}
         <button type="button" className="link-button quiet" onClick={() => onChoose(null)}>

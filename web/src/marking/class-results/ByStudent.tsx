@@ -5,6 +5,7 @@ import { TableHead } from '../../platform/figures/TableHead';
 import { LongRows } from '../../platform/figures/LongRows';
 import { EarlierLinks } from '../marks/EarlierLinks';
 import { isMarked, stateSays } from '../marks/work-states';
+import { Recovering } from '../../platform/shell/Recovering';
 import { lazyView } from '../../platform/shell/lazy-view';
 import { Suspense } from 'react';
 import styles from './class-results.module.css';
@@ -37,9 +38,11 @@ export function ByStudent({ results }: { results: ClassResults }) {
       <div>
         <section className="paper">
           <h2>The spread of the marks</h2>
-          <Suspense fallback={<div aria-busy="true" style={{ height: '15rem' }} />}>
-            <CHART.View rows={results.rows} />
-          </Suspense>
+          <Recovering what="chart">
+            <Suspense fallback={<div aria-busy="true" style={{ height: '15rem' }} />}>
+              <CHART.View rows={results.rows} />
+            </Suspense>
+          </Recovering>
         </section>
         <GroupsCompared {...results} />
       </div>

@@ -10,6 +10,7 @@ import { Switch } from 'antd';
 import { Suspense, useMemo, useState } from 'react';
 import { useDays } from '../../platform/figures/written-days';
 import { moneyOf, type Money } from '../../platform/figures/money';
+import { Recovering } from '../../platform/shell/Recovering';
 import { lazyView } from '../../platform/shell/lazy-view';
 import { TableHead } from '../../platform/figures/TableHead';
 import { MarginNumber } from '../marks/MarginNumber';
@@ -59,9 +60,11 @@ export function WhatIf({ marked, keyBook, margin, onNote }: WhatIfProps) {
           <Figures {...{ lines, putRight, taken, money }} onTake={setTaken} />
         )}
         {line && (
-          <Suspense>
-            <WATERFALL.View {...{ line, putRight, margin, money, onNote }} />
-          </Suspense>
+          <Recovering what="chart">
+            <Suspense>
+              <WATERFALL.View {...{ line, putRight, margin, money, onNote }} />
+            </Suspense>
+          </Recovering>
         )}
       </div>
     </section>

@@ -19,6 +19,7 @@ import {
   type Event,
   type Happening,
   type Scene,
+  type Understood,
 } from '../scene.js';
 import { bestOf, isGoods, LASTING_TYPES, plainExpense } from '../things.js';
 import { Told } from '../told.js';
@@ -217,9 +218,8 @@ export function isBilledToUs({ tokens }: Told): boolean {
 
 /** `A printer sent her an invoice for 90`: from somebody else, to one who may be the business. */
 const isSentToUs = ({ said, text }: Scene): boolean =>
-  /\b(?:sent|gave|mailed) (?:her|him|us|me) (?:an? |the |their )?(?:bill|invoice)\b/i.test(
-    text,
-  ) && isSomebodyElse(said, 'invoice');
+  /\b(?:sent|gave|mailed) (?:her|him|us|me) (?:an? |the |their )?(?:bill|invoice)\b/i.test(text) &&
+  isSomebodyElse(said, 'invoice');
 
 /** `It delivered parcels and sent an invoice for 780`: the business asks others for money. */
 export const isOurBill = (said: Told): boolean =>
@@ -334,14 +334,22 @@ export const costTold: Event = ({ said, known }) => {
 const isUseOf = (said: Told): boolean =>
   said.has('hire by|hire of|rental of|rental|use of') || isRentedOut(said);
 
+/** What looks like a sale, and may be none. */
+function unsureOf(scene: Scene): Understood | null {
+  const { said } = scene;
+  if (isSentToUs(scene)) return why('who has to pay whom isn’t said plainly');
+  return said.has('earn') && said.has('#amount of fee')
+    ? why('which fee it is that is earned in part isn’t known')
+    : null;
+}
+
 /** `Sells bowls for 1,150, of which 400 in cash`: something sold, and what it had cost where that is said. */
 export const selling: Event = (scene) => {
   const { said, known } = scene;
   if (!(isSale(said) || isTakenByOthers(scene)) || said.has('notyet invoice|bank charge'))
     return null;
-  if (isSentToUs(scene)) return why('who has to pay whom isn’t said plainly');
-  if (said.has('earn') && said.has('#amount of fee'))
-    return why('which fee it is that is earned in part isn’t known');
+  const unsure = unsureOf(scene);
+  if (unsure) return unsure;
   if (said.has('have pay') && said.has('advance|deposit'))
     return why('what was paid before is part of it, and how isn’t said plainly');
   const toldCost = costIn(said);
