@@ -58,7 +58,12 @@ export function PlaceSheet(props: PlaceSheetProps) {
     <Modal title={question} open onCancel={onClose} footer={null} width={940} style={{ top: 24 }}>
       <div onKeyDown={walk}>
         <FindPlace
-          {...{ typed, setTyped }}
+          typed={typed}
+          setTyped={(next) => {
+            setTyped(next);
+            // What was pointed at before is not what Enter takes now.
+            setPointed(null);
+          }}
           onEnter={() => {
             if (found) onChoose(found.id);
           }}
